@@ -1,0 +1,310 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+
+#include "app/help_page.h"
+#include "core/balance/readings.h"
+#include "session/demo.h"
+#include "store/files.h"
+#include "widgets/answer_page.h"
+#include "widgets/bench_page.h"
+#include "widgets/change_page.h"
+#include "widgets/look.h"
+#include "widgets/rig_page.h"
+
+#include <QBoxLayout>
+#include <QCloseEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLabel>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QStandardPaths>
+#include <QStyle>
+#include <QToolButton>
+
+namespace flenzo {
+
+ShellPaths defaultPaths() {
+    const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const QString config = QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
+    return {data + QStringLiteral("/recovery"), config + QStringLiteral("/flenzo.ini"),
+            data + QStringLiteral("/own-catalogue.json")};
+}
+
+Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
+    : paths_(paths), session_(paths.recoveryFolder),
+      desk_(new Desk(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
+    desk_->setPreferences(loadPreferences(paths_.settingsFile));
+    applyLook(desk_->preferences());
+    auto* centre = new QWidget(this);
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(buildHead());
+    column->addWidget(buildRecoveryBanner());
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    stack_ = new QStackedWidget(centre);
+    stack_->addWidget(new RigPage(*desk_, stack_));
+    stack_->addWidget(new ChangePage(*desk_, stack_));
+    stack_->addWidget(new AnswerPage(*desk_, stack_));
+    bench_ = new BenchPage(*desk_, stack_);
+    stack_->addWidget(bench_);
+    stack_->addWidget(new HelpPage(stack_));
+    row->addWidget(buildRail());
+    row->addWidget(stack_, 1);
+    column->addLayout(row, 1);
+    column->addWidget(buildMessage());
+    setCentralWidget(centre);
+    actions_ = std::make_unique<Actions>(this, specs());
+    buildMenus();
+    connect(&session_, &Session::changed, this, [this] {
+        messageFrame_->hide();
+        refresh();
+    });
+    connect(&session_, &Session::identityChanged, this, &Shell::refresh);
+    connect(desk_, &Desk::said, this, &Shell::showMessage);
+    connect(desk_, &Desk::preferencesChanged, this, &Shell::refresh);
+    resize(1280, 800);
+    showPage(Guitar);
+    refresh();
+}
+
+Shell::~Shell() {
+    delete takeCentralWidget(); // the pages read the session to the last, so they go before it
+}
+
+QWidget* Shell::buildHead() {
+    auto* head = new QFrame(this);
+    auto* row = new QHBoxLayout(head);
+    row->setContentsMargins(16, 5, 12, 0);
+    guitar_ = label(Voice::Heading, head, QStringLiteral("guitarTitle"));
+    story_ = label(Voice::Small, head, QStringLiteral("story"));
+    story_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    row->addWidget(guitar_);
+    row->addSpacing(12);
+    row->addWidget(story_, 1);
+    const auto chip = [&](const QString& tip) {
+        auto* made = new QLabel(head);
+        made->setObjectName(QStringLiteral("chip"));
+        made->setToolTip(tip);
+        row->addWidget(made);
+        return made;
+    };
+    simulated_ = chip(tr("Readings can be supplied by a guitar that exists only in the program"));
+    tension_ = chip(tr("How hard the strings pull in all, by the model"));
+    blocked_ = chip(tr("Whether something keeps the bridge still"));
+    return head;
+}
+
+QWidget* Shell::buildRail() {
+    auto* rail = new QWidget(this);
+    auto* column = new QVBoxLayout(rail);
+    column->setContentsMargins(0, 8, 0, 8);
+    column->setSpacing(2);
+    const QString names[] = {tr("Guitar"), tr("Change"), tr("Answer"), tr("Bench"), tr("Help")};
+    for (int page = 0; page < PageCount; ++page) {
+        auto* button = new QToolButton(rail);
+        button->setText(names[page]);
+        button->setObjectName(QStringLiteral("rail%1").arg(page));
+        button->setAccessibleName(tr("Page %1").arg(names[page]));
+        button->setProperty("rail", true);
+        button->setCheckable(true);
+        button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        connect(button, &QToolButton::clicked, this, [this, page] { showPage(static_cast<Page>(page)); });
+        column->addWidget(button);
+        if (page == Bench)
+            column->addStretch();
+        rail_.push_back(button);
+    }
+    return rail;
+}
+
+QWidget* Shell::buildMessage() {
+    messageFrame_ = new QFrame(this);
+    messageFrame_->setObjectName(QStringLiteral("message"));
+    auto* row = new QHBoxLayout(messageFrame_);
+    row->setContentsMargins(14, 6, 8, 6);
+    message_ = label(Voice::Body, messageFrame_, QStringLiteral("messageText"));
+    message_->setWordWrap(true);
+    message_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto* hide = new QPushButton(tr("Understood"), messageFrame_);
+    connect(hide, &QPushButton::clicked, messageFrame_, &QWidget::hide);
+    row->addWidget(message_, 1);
+    row->addWidget(hide);
+    messageFrame_->hide();
+    return messageFrame_;
+}
+
+QWidget* Shell::buildRecoveryBanner() {
+    banner_ = new QFrame(this);
+    banner_->setObjectName(QStringLiteral("message"));
+    auto* row = new QHBoxLayout(banner_);
+    row->setContentsMargins(14, 6, 8, 6);
+    QLabel* words = label(Voice::Body, banner_, QStringLiteral("recoveryText"));
+    auto* bring = new QPushButton(tr("Bring it back"), banner_);
+    bring->setObjectName(QStringLiteral("bringBack"));
+    auto* drop = new QPushButton(tr("Throw it away"), banner_);
+    row->addWidget(words, 1);
+    row->addWidget(bring);
+    row->addWidget(drop);
+    connect(bring, &QPushButton::clicked, this, [this] {
+        session_.start(leftover_->job, leftover_->path);
+        session_.recovery().discard(*leftover_);
+        session_.recovery().write(session_.job(), session_.path());
+        banner_->hide();
+        showPage(Bench);
+    });
+    connect(drop, &QPushButton::clicked, this, [this] {
+        session_.recovery().discard(*leftover_);
+        banner_->hide();
+    });
+    banner_->hide();
+    return banner_;
+}
+
+void Shell::offerRecovery() {
+    leftover_ = session_.recovery().leftover();
+    banner_->setVisible(leftover_.has_value());
+    if (leftover_)
+        banner_->findChild<QLabel*>(QStringLiteral("recoveryText"))
+            ->setText(tr("The program ended unexpectedly with \"%1\" open. Entries in its log: %2.")
+                          .arg(leftover_->job.guitar)
+                          .arg(leftover_->job.log.size()));
+}
+
+void Shell::showPage(Page page) {
+    stack_->setCurrentIndex(page);
+    for (int p = 0; p < PageCount; ++p)
+        rail_[static_cast<std::size_t>(p)]->setChecked(p == page);
+    if (page == Bench)
+        bench_->takeFocus();
+}
+
+Shell::Page Shell::page() const {
+    return static_cast<Page>(stack_->currentIndex());
+}
+
+void Shell::refresh() {
+    const Job& job = session_.job();
+    const Standing& now = session_.derived().now();
+    const QString name = job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
+    guitar_->setText(name);
+    story_->setText(job.story);
+    story_->setToolTip(job.story);
+    simulated_->setVisible(job.simulatedSeed.has_value());
+    simulated_->setText(tr("simulated guitar"));
+    double pull_N = 0.0;
+    for (const double tension_N : tensions_N(job.rig, now.state))
+        pull_N += tension_N;
+    tension_->setText(tr("tension on, %1").arg(forceText(pull_N, desk_->preferences().units)));
+    tension_->setVisible(pull_N > 0.0);
+    blocked_->setText(now.state.block ? tr("BLOCK IN") : tr("floating"));
+    if (blocked_->property("alarm").toBool() != now.state.block.has_value()) {
+        blocked_->setProperty("alarm", now.state.block.has_value());
+        blocked_->style()->polish(blocked_);
+    }
+    const QString file =
+        session_.path().isEmpty() ? QString() : QStringLiteral(", ") + QFileInfo(session_.path()).fileName();
+    setWindowTitle(
+        QStringLiteral("%1%2%3 – Flenzo").arg(name, file, session_.isModified() ? tr(", not saved") : QString()));
+    if (actions_)
+        actions_->refresh();
+}
+
+void Shell::showMessage(const QString& sentence, bool complaint) {
+    message_->setText(sentence);
+    messageFrame_->setProperty("alarm", complaint);
+    messageFrame_->style()->polish(messageFrame_);
+    messageFrame_->show();
+}
+
+QString Shell::message() const {
+    return messageFrame_->isHidden() ? QString() : message_->text();
+}
+
+bool Shell::openFile(const QString& path) {
+    if (const auto fault = session_.open(path)) {
+        showMessage(sentence(path, *fault) + QStringLiteral(". The job that was open is untouched."), true);
+        return false;
+    }
+    change([&](Preferences& preferences) { remember(preferences, path); });
+    showPage(Bench);
+    return true;
+}
+
+bool Shell::saveFile(const QString& path) {
+    if (const auto fault = session_.save(path)) {
+        showMessage(sentence(path, *fault), true);
+        return false;
+    }
+    change([&](Preferences& preferences) { remember(preferences, path); });
+    showMessage(tr("Saved as %1.").arg(path), false);
+    return true;
+}
+
+void Shell::openDemo(int index) {
+    const Result<Job> job = demoJob(index);
+    if (!job.ok()) {
+        showMessage(sentence(tr("demo"), job.fault()), true);
+        return;
+    }
+    session_.start(job.value(), QString());
+    showPage(session_.derived().next.what == NextAct::Do::Stuck ? Answer : Bench);
+}
+
+bool Shell::leaveJob() {
+    if (!session_.isModified())
+        return true;
+    QMessageBox box(QMessageBox::Question, tr("Not saved"),
+                    tr("\"%1\" has changes that are in no file yet.").arg(guitar_->text()),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    box.setDefaultButton(QMessageBox::Save);
+    const int answer = box.exec();
+    return answer == QMessageBox::Save ? askSave(false) : answer == QMessageBox::Discard;
+}
+
+void Shell::askOpen() {
+    if (!leaveJob())
+        return;
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), QFileInfo(session_.path()).path(),
+                                                      tr("Jobs (*.flenzo-job);;All files (*)"));
+    if (!path.isEmpty())
+        openFile(path);
+}
+
+bool Shell::askSave(bool newName) {
+    QString path = session_.path();
+    if (path.isEmpty() || newName)
+        path = QFileDialog::getSaveFileName(
+            this, tr("Save the job"), path.isEmpty() ? session_.job().guitar + QStringLiteral(".flenzo-job") : path,
+            tr("Jobs (*.flenzo-job)"));
+    if (path.isEmpty())
+        return false;
+    if (QFileInfo(path).suffix().isEmpty())
+        path += QStringLiteral(".flenzo-job");
+    return saveFile(path);
+}
+
+void Shell::closeEvent(QCloseEvent* event) {
+    if (!leaveJob()) {
+        event->ignore();
+        return;
+    }
+    session_.recovery().clear();
+    event->accept();
+}
+
+void Shell::change(const std::function<void(Preferences&)>& change) {
+    Preferences preferences = desk_->preferences();
+    change(preferences);
+    savePreferences(paths_.settingsFile, preferences);
+    if (preferences == desk_->preferences())
+        return;
+    applyLook(preferences);
+    desk_->setPreferences(preferences);
+    refreshRecent();
+}
+
+} // namespace flenzo

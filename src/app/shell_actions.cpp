@@ -1,0 +1,176 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+
+#include "session/demo.h"
+
+#include <QFileInfo>
+#include <QMenu>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <algorithm>
+
+namespace flenzo {
+
+void Shell::addFileActions(std::vector<ActionSpec>& list) {
+    const QString file = tr("&Job");
+    list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] {
+                        if (leaveJob()) {
+                            session_.start(newJob(), QString());
+                            showPage(Guitar);
+                        }
+                    }});
+    list.push_back({"open", file, tr("&Open…"), {QKeySequence::Open}, [this] { askOpen(); }});
+    list.push_back({"save", file, tr("&Save"), {QKeySequence::Save}, [this] { askSave(false); }});
+    list.push_back(
+        {"saveAs", file, tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] { askSave(true); }});
+    list.push_back({"quit", file, tr("&Quit"), {QKeySequence(Qt::CTRL | Qt::Key_Q)}, [this] { close(); }});
+    const QString edit = tr("&Edit");
+    list.push_back({"undo",
+                    edit,
+                    tr("&Undo"),
+                    {QKeySequence::Undo},
+                    [this] { session_.undoStack().undo(); },
+                    [this] { return session_.undoStack().canUndo(); }});
+    list.push_back({"redo",
+                    edit,
+                    tr("&Redo"),
+                    {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)},
+                    [this] { session_.undoStack().redo(); },
+                    [this] { return session_.undoStack().canRedo(); }});
+}
+
+void Shell::addBenchActions(std::vector<ActionSpec>& list) {
+    const QString bench = tr("&Bench");
+    list.push_back({"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] {
+                        desk_->accept(session_.confirmAct());
+                    }});
+    list.push_back({"answer",
+                    bench,
+                    tr("Let the simulated guitar &answer"),
+                    {QKeySequence(Qt::Key_F9)},
+                    [this] { desk_->accept(session_.letSimulationAnswer()); },
+                    [this] { return session_.job().simulatedSeed.has_value(); }});
+    list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
+                        showPage(Bench);
+                        session_.pickGap();
+                    }});
+    static const char* const ids[] = {"string0", "string1", "string2", "string3", "string4",
+                                      "string5", "string6", "string7", "string8", "string9"};
+    for (int digit = 0; digit <= 9; ++digit)
+        list.push_back({ids[digit],
+                        QString(),
+                        tr("String %1").arg(digit == 0 ? 10 : digit),
+                        {QKeySequence(static_cast<int>(Qt::CTRL) | (Qt::Key_0 + digit))},
+                        [this, digit] {
+                            showPage(Bench);
+                            session_.pickString(
+                                stringNamed(session_.job().rig, std::to_string(digit == 0 ? 10 : digit)));
+                        }});
+}
+
+void Shell::addViewActions(std::vector<ActionSpec>& list) {
+    const QString view = tr("&View");
+    static const char* const ids[] = {"pageGuitar", "pageChange", "pageAnswer", "pageBench"};
+    const QString names[] = {tr("&Guitar"), tr("&Change"), tr("&Answer"), tr("&Bench")};
+    for (int page = Guitar; page <= Bench; ++page)
+        list.push_back({ids[page],
+                        view,
+                        names[page],
+                        {QKeySequence(static_cast<int>(Qt::ALT) | (Qt::Key_1 + page))},
+                        [this, page] { showPage(static_cast<Page>(page)); }});
+    list.push_back({"dark",
+                    view,
+                    tr("&Dark bench"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_D)},
+                    [this] { change([](Preferences& p) { p.dark = !p.dark; }); },
+                    {},
+                    [this] { return desk_->preferences().dark; }});
+    list.push_back({"inches",
+                    view,
+                    tr("Lengths in &inches"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_I)},
+                    [this] { change([](Preferences& p) { p.units.inches = !p.units.inches; }); },
+                    {},
+                    [this] { return desk_->preferences().units.inches; }});
+    list.push_back({"pounds",
+                    view,
+                    tr("Forces in &pounds"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_P)},
+                    [this] { change([](Preferences& p) { p.units.poundForce = !p.units.poundForce; }); },
+                    {},
+                    [this] { return desk_->preferences().units.poundForce; }});
+    list.push_back({"larger",
+                    view,
+                    tr("&Larger text"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_Plus), QKeySequence(Qt::CTRL | Qt::Key_Equal)},
+                    [this] { change([](Preferences& p) { p.textScale = std::min(2.0, p.textScale + 0.25); }); },
+                    [this] { return desk_->preferences().textScale < 2.0; }});
+    list.push_back({"smaller",
+                    view,
+                    tr("&Smaller text"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_Minus)},
+                    [this] { change([](Preferences& p) { p.textScale = std::max(1.0, p.textScale - 0.25); }); },
+                    [this] { return desk_->preferences().textScale > 1.0; }});
+    const QString help = tr("&Help");
+    list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});
+    list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
+}
+
+std::vector<ActionSpec> Shell::specs() {
+    std::vector<ActionSpec> list;
+    addFileActions(list);
+    addBenchActions(list);
+    addViewActions(list);
+    return list;
+}
+
+void Shell::buildMenus() {
+    QMenu* menu = nullptr;
+    for (std::size_t i = 0; i < actions_->specs().size(); ++i) {
+        const QString& name = actions_->specs()[i].menu;
+        if (name.isEmpty())
+            continue;
+        if (!menu || menu->title() != name)
+            menu = menuBar()->addMenu(name);
+        menu->addAction(actions_->at(i));
+        if (qstrcmp(actions_->specs()[i].id, "open") == 0) {
+            recent_ = menu->addMenu(tr("&Recent jobs"));
+            QMenu* demos = menu->addMenu(tr("&Demo shop"));
+            const QStringList names = demoNames();
+            for (int d = 0; d < names.size(); ++d)
+                demos->addAction(names.at(d), this, [this, d] {
+                    if (leaveJob())
+                        openDemo(d);
+                });
+        }
+    }
+    refreshRecent();
+}
+
+void Shell::refreshRecent() {
+    if (!recent_)
+        return;
+    recent_->clear();
+    for (const QString& file : desk_->preferences().recentFiles)
+        recent_
+            ->addAction(QFileInfo(file).fileName(), this,
+                        [this, file] {
+                            if (leaveJob())
+                                openFile(file);
+                        })
+            ->setToolTip(file);
+    recent_->setEnabled(!recent_->isEmpty());
+}
+
+void Shell::about() {
+    QMessageBox::about(
+        this, tr("About Flenzo"),
+        tr("<h3>Flenzo %1</h3><p>The balance of floating vibrato bridges: claw turns, aims and passes for people who "
+           "restring and set up guitars.</p><p>Free software under the GNU General Public License, version 3 or later; "
+           "it comes without any warranty. Built with Qt, Eigen, Boost and CLI11. Typeface: B612, SIL Open Font "
+           "Licence.</p><p>What it says rests on a model and on your readings. Where work can hurt you or the guitar, "
+           "local rules and a professional repairer go before it.</p>")
+            .arg(QLatin1String(FLENZO_VERSION)));
+}
+
+} // namespace flenzo

@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shots.h"
+
+#include "app/shell.h"
+#include "widgets/look.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QPixmap>
+#include <cstdio>
+
+namespace flenzo {
+
+namespace {
+
+bool shoot(Shell& shell, const QString& file) {
+    QCoreApplication::processEvents();
+    if (shell.grab().save(file, "PNG"))
+        return true;
+    std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));
+    return false;
+}
+
+void finish(Session& session) {
+    constexpr int enough = 200;
+    for (int i = 0; i < enough && session.derived().next.what != NextAct::Do::Done; ++i)
+        session.letSimulationAnswer();
+}
+
+} // namespace
+
+bool takeShots(Shell& shell, const QString& folder) {
+    if (!QDir().mkpath(folder)) {
+        std::fprintf(stderr, "%s: cannot be made; choose another folder\n", qPrintable(folder));
+        return false;
+    }
+    const QDir dir(folder);
+    const auto view = [&](Shell::Page page, const char* name) {
+        shell.showPage(page);
+        return shoot(shell, dir.filePath(QLatin1String(name)));
+    };
+    shell.resize(1280, 800);
+    shell.show();
+    shell.openDemo(0);
+    bool ok = view(Shell::Bench, "bench.png") && view(Shell::Answer, "answer.png") &&
+              view(Shell::Change, "change.png") && view(Shell::Guitar, "guitar.png") && view(Shell::Help, "help.png");
+    Preferences dark = shell.desk().preferences();
+    dark.dark = true;
+    const Preferences light = shell.desk().preferences();
+    applyLook(dark);
+    shell.desk().setPreferences(dark);
+    ok = ok && view(Shell::Bench, "bench-dark.png");
+    applyLook(light);
+    shell.desk().setPreferences(light);
+    finish(shell.desk().session());
+    ok = ok && view(Shell::Bench, "bench-done.png");
+    shell.openDemo(3);
+    return ok && view(Shell::Answer, "answer-no-float.png");
+}
+
+} // namespace flenzo

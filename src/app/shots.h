@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QString>
+
+namespace flenzo {
+
+class Shell;
+
+/// Renders every main view of the demo shop into a folder as PNG at 1280x800. False when a file could not be written.
+bool takeShots(Shell& shell, const QString& folder);
+
+} // namespace flenzo

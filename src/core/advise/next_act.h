@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/log/replay.h"
+#include "core/plan/habit.h"
+#include "core/plan/passes.h"
+
+namespace flenzo {
+
+/// The one thing to do next.
+struct NextAct {
+    enum class Do {
+        Read,    ///< strings in `strings`, and the gap if `gap`
+        Claw,    ///< turn both screws by `turns`
+        Tune,    ///< string in `aim` to its aim
+        Unblock, ///< take the block out
+        Done,
+        Stuck ///< no claw position balances this set; `level.status` says which way
+    };
+    Do what = Do::Read;
+    std::vector<std::size_t> strings;
+    bool gap = false;
+    double turns = 0.0;
+    Aim aim;
+    Level level;         ///< where everything aims at, from the claw as it stands
+    State target;        ///< rest lengths the pegs are led to
+    bool atClaw = false; ///< the target holds at the present claw
+};
+
+/// From what is known now. Deterministic; claw turns in sixteenths.
+/// `tuned` are the strings tuned so far in the present pass.
+[[nodiscard]] NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                              const std::vector<std::size_t>& tuned);
+
+/// One pass over the strings as it really went.
+struct LoggedPass {
+    std::vector<std::size_t> events; ///< indices into the log of the pegs turned, in order
+};
+/// Cuts a log into passes: a new one begins when a string comes round again or the claw has been moved.
+[[nodiscard]] std::vector<LoggedPass> passesOf(const std::vector<Event>& log);
+/// Strings tuned in the pass that is under way; empty when none is, or the last one was closed by reading all.
+[[nodiscard]] std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::size_t strings);
+
+/// From now to done, if every act goes as the model says: passes, claw visits and the states on the way.
+struct Outlook {
+    std::vector<Pass> passes; ///< the first one finishes the pass under way
+    int clawVisits = 0;
+    int tunes = 0, reads = 0;
+    bool reachesGoal = false;
+    [[nodiscard]] double seconds(const Pace& pace) const {
+        return tunes * pace.tune_s + clawVisits * pace.claw_s + reads * pace.read_s;
+    }
+};
+[[nodiscard]] Outlook outlook(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                              const std::vector<std::size_t>& tuned, int mostPasses);
+
+} // namespace flenzo

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/balance/state.h"
+
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace flenzo {
+
+/// One thing that happened to the guitar on the bench, in order of time. Only the members of its kind count.
+struct Event {
+    enum class Kind {
+        Read,      ///< readings and/or the rear gap, everything at rest
+        Tuned,     ///< a peg turned until the string read `to_cents`
+        Claw,      ///< both screws, as counted by hand
+        Block,     ///< a block put in
+        Unblock,   ///< and taken out
+        Stretched, ///< pulled: the pitch went from `from_cents` to `to_cents`
+        Lock,      ///< nut caps clamped
+        Fine,      ///< fine tuner turned until the string read `to_cents`
+        Turn,      ///< the guitar laid or held another way
+        Off        ///< a string taken off or broken
+    };
+    Kind kind = Kind::Read;
+    std::vector<std::pair<std::size_t, double>> readings_cents; ///< Read: string index and cents
+    std::optional<double> gap_m;                                ///< Read
+    std::optional<double> angle_rad;                            ///< Read: an angle gauge instead of the gap
+    std::size_t string = 0;                                     ///< Tuned, Stretched, Fine, Off
+    double from_cents = 0.0;                                    ///< Stretched
+    double to_cents = 0.0;                                      ///< Tuned, Stretched, Fine
+    std::optional<double> aim_cents;                            ///< Tuned: what the program had asked for
+    ClawTurns turns;                                            ///< Claw
+    flenzo::Block block;                                        ///< Block
+    Orientation to = Orientation::Flat;                         ///< Turn
+    bool confirmed = false; ///< the technician stands by a reading that was questioned
+    std::string at;         ///< ISO 8601, may be empty
+    std::string note;
+    bool operator==(const Event&) const = default;
+
+    [[nodiscard]] static Event read(std::size_t string, double cents);
+    [[nodiscard]] static Event readGap(double gap_m);
+    [[nodiscard]] static Event tuned(std::size_t string, double to_cents);
+    [[nodiscard]] static Event claw(double both_turns);
+};
+
+} // namespace flenzo

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/plan/coupling.h"
+
+#include <cstdint>
+
+namespace flenzo {
+
+/// Orders of tuning in use; document order runs from the thickest string to the thinnest.
+enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
+
+/// How a shop tunes.
+struct Habit {
+    Order order;      ///< every string once
+    bool aims = true; ///< to computed aims; false: each string exactly to pitch
+    bool operator==(const Habit&) const = default;
+};
+
+/// The order of a kind for a number of strings. `Own` yields low to high.
+[[nodiscard]] Order orderOf(OrderKind kind, std::size_t strings);
+/// Which kind an order is.
+[[nodiscard]] OrderKind kindOf(const Order& order);
+
+/// What the minutes of a forecast rest on: assumptions until a shop's own log replaces them.
+struct Pace {
+    double tune_s = 25.0;  ///< one string to its aim
+    double claw_s = 120.0; ///< one visit to the claw
+    double read_s = 40.0;  ///< reading all strings and the gap
+    bool operator==(const Pace&) const = default;
+};
+
+} // namespace flenzo

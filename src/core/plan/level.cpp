@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/level.h"
+
+#include "core/balance/readings.h"
+
+#include <boost/math/tools/toms748_solve.hpp>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+BalanceEquation allAtPitch(const Rig& rig, const State& state) {
+    BalanceEquation equation(rig, state);
+    for (std::size_t i = 0; i < rig.strings.size(); ++i)
+        equation.holdAtPitch(i, rig.strings[i].target_Hz);
+    return equation;
+}
+
+void tuneAll(const Rig& rig, State& state, double angle_rad) {
+    const BalanceEquation equation(rig, state);
+    state.angle_rad = angle_rad;
+    for (std::size_t i = 0; i < rig.strings.size(); ++i)
+        state.rest_m[i] = equation.restForPitch_m(i, rig.strings[i].target_Hz, angle_rad);
+}
+
+} // namespace
+
+Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
+    Level level;
+    level.state = from;
+    level.state.block.reset();
+    BalanceEquation equation = allAtPitch(rig, level.state);
+    const auto momentAt = [&](double more) {
+        equation.setClaw(rig, from.claw.plus(more));
+        return equation.at(goal.angle_rad).moment_Nm;
+    };
+    const double least = rig.claw.least_turns - from.claw.mean(), most = rig.claw.most_turns - from.claw.mean();
+    const double loose_Nm = momentAt(least), tight_Nm = momentAt(most);
+    tuneAll(rig, level.state, goal.angle_rad);
+    level.tensions_N = tensions_N(rig, level.state);
+    if (!(loose_Nm > 0.0) || !(tight_Nm < 0.0)) {
+        const bool tooTight = loose_Nm <= 0.0;
+        level.status = tooTight                               ? LevelStatus::ClawTooTight
+                       : std::abs(loose_Nm - tight_Nm) < 1e-9 ? LevelStatus::NoMoment
+                                                              : LevelStatus::ClawTooShort;
+        level.missing_Nm = tooTight ? loose_Nm : tight_Nm;
+        level.moreTurns = tooTight ? least : most;
+        level.state.claw = from.claw.plus(level.moreTurns);
+        level.springForces_N = springForces_N(rig, level.state);
+        return level;
+    }
+    std::uintmax_t budget = 100;
+    const auto close = [](double a, double b) { return std::abs(a - b) < 1e-13; };
+    const auto root = boost::math::tools::toms748_solve(momentAt, least, most, loose_Nm, tight_Nm, close, budget);
+    level.moreTurns = (root.first + root.second) / 2.0;
+    level.state.claw = from.claw.plus(level.moreTurns);
+    level.springForces_N = springForces_N(rig, level.state);
+    equation.setClaw(rig, level.state.claw);
+    level.floatStiffness_NmPerRad = -equation.at(goal.angle_rad).slope_NmPerRad;
+    level.stiffness_NmPerRad = -BalanceEquation(rig, level.state).at(goal.angle_rad).slope_NmPerRad;
+    level.status = level.floatStiffness_NmPerRad > 0.0 ? LevelStatus::Found : LevelStatus::NoStableFloat;
+    return level;
+}
+
+Landing landingAsIs(const Rig& rig, const State& from) {
+    Landing landing;
+    landing.state = from;
+    landing.state.block.reset();
+    const Limits limits = limitsOf(rig.bridge, std::nullopt);
+    landing.rest = findRest(allAtPitch(rig, landing.state), limits, from.angle_rad);
+    landing.stable = landing.rest.kind == RestKind::Free;
+    tuneAll(rig, landing.state, landing.rest.angle_rad);
+    return landing;
+}
+
+} // namespace flenzo

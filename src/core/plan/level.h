@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/acts/acts.h"
+
+#include <vector>
+
+namespace flenzo {
+
+/// When a job counts as done.
+struct Goal {
+    double angle_rad = 0.0;
+    double angleTolerance_rad = radians(0.15);
+    double pitchTolerance_cents = 2.0;
+    bool operator==(const Goal&) const = default;
+};
+
+enum class LevelStatus {
+    Found,
+    NoStableFloat, ///< the balance exists but Kf <= 0: it runs away however often it is retuned
+    ClawTooShort,  ///< even the tightest claw cannot hold the strings
+    ClawTooTight,  ///< even the loosest claw pulls too much
+    NoMoment       ///< nothing pulls back at any claw position (no springs, or all loose)
+};
+
+/// All strings at pitch with the bridge at the goal angle (PHYSICS section 5).
+struct Level {
+    LevelStatus status = LevelStatus::NoMoment;
+    State state;                          ///< the state itself; its claw holds the answer
+    double moreTurns = 0.0;               ///< turns from the claw as it was, both screws alike
+    double missing_Nm = 0.0;              ///< moment left over at the end of the claw's reach when there is no answer
+    double stiffness_NmPerRad = 0.0;      ///< K, pegs untouched
+    double floatStiffness_NmPerRad = 0.0; ///< Kf, every string kept at pitch
+    std::vector<double> tensions_N;       ///< string by string; valid whatever the status
+    std::vector<double> springForces_N;
+
+    /// The state is a real balance, if not a stable one.
+    [[nodiscard]] bool balanced() const { return status == LevelStatus::Found || status == LevelStatus::NoStableFloat; }
+};
+
+/// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation, lock and
+/// extra moment do.
+[[nodiscard]] Level levelSolution(const Rig& rig, const State& from, const Goal& goal);
+
+/// The same claw, every string at pitch: where the plate ends when someone retunes without end.
+/// `stable` is false when that balance does not exist or runs to a stop.
+struct Landing {
+    bool stable = false;
+    State state;
+    Rest rest;
+};
+[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from);
+
+} // namespace flenzo

@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paint/format.h"
+
+#include "core/base/units.h"
+
+#include <cmath>
+#include <numeric>
+
+namespace flenzo {
+
+QString signedNumber(double value, int decimals) {
+    if (!std::isfinite(value))
+        return QStringLiteral("–");
+    const QString digits = QString::number(std::abs(value), 'f', decimals);
+    if (digits.toDouble() == 0.0)
+        return digits;
+    return (value < 0.0 ? QChar(0x2212) : QChar(QLatin1Char('+'))) + digits;
+}
+
+QString centsText(double value_cents) {
+    return signedNumber(value_cents, 1) + QStringLiteral(" ¢");
+}
+
+QString degreesText(double angle_rad) {
+    return signedNumber(degrees(angle_rad), 2) + QStringLiteral("°");
+}
+
+QString lengthText(double length_m, const Units& units) {
+    return units.inches ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 3)
+                        : QStringLiteral("%1 mm").arg(length_m / metresPerMm, 0, 'f', 2);
+}
+
+QString forceText(double force_N, const Units& units) {
+    return units.poundForce ? QStringLiteral("%1 lbf").arg(force_N / newtonsPerPoundForce, 0, 'f', 1)
+                            : QStringLiteral("%1 N").arg(force_N, 0, 'f', 1);
+}
+
+QString momentText(double moment_Nm) {
+    return QStringLiteral("%1 N·m").arg(std::abs(moment_Nm), 0, 'f', 2);
+}
+
+QString hertzText(double frequency_Hz) {
+    return QStringLiteral("%1 Hz").arg(frequency_Hz, 0, 'f', 2);
+}
+
+QString gaugeText(double gauge_m, const Units& units) {
+    if (!units.inches)
+        return QStringLiteral("%1 mm").arg(gauge_m / metresPerMm, 0, 'f', 3);
+    return QStringLiteral("%1 in").arg(gauge_m / 0.0254, 0, 'f', 4);
+}
+
+QString turnsText(double turns) {
+    const int sixteenths = static_cast<int>(std::lround(std::abs(turns) * 16.0));
+    const int whole = sixteenths / 16, part = sixteenths % 16;
+    if (part == 0)
+        return QString::number(whole);
+    const int common = std::gcd(part, 16);
+    const QString fraction = QStringLiteral("%1/%2").arg(part / common).arg(16 / common);
+    return whole == 0 ? fraction : QStringLiteral("%1 %2").arg(whole).arg(fraction);
+}
+
+} // namespace flenzo

@@ -1,0 +1,132 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paint/scene.h"
+
+#include <QPainterPath>
+#include <QPainterPathStroker>
+#include <cmath>
+#include <numbers>
+
+namespace flenzo {
+
+namespace {
+
+constexpr double nearEnough_px = 6.0;
+
+void paintArrow(QPainter& painter, const QPolygonF& points, double width) {
+    if (points.size() < 2)
+        return;
+    const QPointF tip = points.last();
+    const QPointF along = tip - points.at(points.size() - 2);
+    const double length = std::hypot(along.x(), along.y());
+    if (length < 1e-6)
+        return;
+    const QPointF unit = along / length, side(-unit.y(), unit.x());
+    const double head = 4.0 + 2.4 * width;
+    painter.drawPolygon(QPolygonF{tip + unit * head * 0.6, tip - unit * head * 0.6 + side * head * 0.55,
+                                  tip - unit * head * 0.6 - side * head * 0.55});
+}
+
+QRectF boxAround(const QPointF& at, Qt::Alignment align) {
+    constexpr double far = 4000.0;
+    QRectF box(at.x(), at.y() - far / 2, far, far);
+    if (align & Qt::AlignRight)
+        box.moveRight(at.x());
+    if (align & Qt::AlignHCenter)
+        box.moveCenter({at.x(), box.center().y()});
+    if (align & Qt::AlignTop)
+        box.moveTop(at.y());
+    if (align & Qt::AlignBottom)
+        box.moveBottom(at.y());
+    return box;
+}
+
+void paintText(QPainter& painter, const Mark& mark, const Theme& theme) {
+    QFont font = painter.font();
+    font.setPixelSize(std::max(1, static_cast<int>(std::lround(mark.pixels))));
+    font.setBold(mark.bold);
+    painter.setFont(font);
+    painter.setPen(theme[mark.stroke.value_or(Ink::Text)]);
+    painter.drawText(boxAround(mark.points.first(), mark.align), static_cast<int>(mark.align), mark.text);
+}
+
+} // namespace
+
+Mark& Scene::area(const QPolygonF& outline, Ink fill, std::optional<Ink> stroke, double width) {
+    Mark mark;
+    mark.shape = Mark::Shape::Area;
+    mark.points = outline;
+    mark.fill = fill;
+    mark.stroke = stroke;
+    mark.width = width;
+    return marks.emplace_back(std::move(mark));
+}
+
+Mark& Scene::line(const QPolygonF& points, Ink ink, double width) {
+    Mark mark;
+    mark.points = points;
+    mark.stroke = ink;
+    mark.width = width;
+    return marks.emplace_back(std::move(mark));
+}
+
+Mark& Scene::text(const QPointF& at, const QString& words, Ink ink, double pixels, Qt::Alignment align) {
+    Mark mark;
+    mark.shape = Mark::Shape::Text;
+    mark.points = {at};
+    mark.stroke = ink;
+    mark.text = words;
+    mark.pixels = pixels;
+    mark.align = align;
+    return marks.emplace_back(std::move(mark));
+}
+
+const Mark* Scene::find(const QString& id) const {
+    for (const Mark& mark : marks)
+        if (mark.id == id)
+            return &mark;
+    return nullptr;
+}
+
+const Mark* Scene::hit(const QPointF& at) const {
+    for (auto mark = marks.rbegin(); mark != marks.rend(); ++mark) {
+        if (mark->tip.isEmpty() || mark->points.isEmpty())
+            continue;
+        QPainterPath path;
+        path.addPolygon(mark->points);
+        if (mark->shape == Mark::Shape::Area && path.contains(at))
+            return &*mark;
+        QPainterPathStroker stroker;
+        stroker.setWidth(2.0 * nearEnough_px);
+        if (mark->shape == Mark::Shape::Line && stroker.createStroke(path).contains(at))
+            return &*mark;
+    }
+    return nullptr;
+}
+
+void paint(QPainter& painter, const Scene& scene, const Theme& theme) {
+    painter.fillRect(QRectF({0, 0}, scene.size), theme[scene.ground]);
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const Mark& mark : scene.marks) {
+        if (mark.shape == Mark::Shape::Text) {
+            paintText(painter, mark, theme);
+            continue;
+        }
+        QPen pen(Qt::NoPen);
+        if (mark.stroke)
+            pen = QPen(theme[*mark.stroke], mark.width, mark.dashed ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap,
+                       Qt::RoundJoin);
+        painter.setPen(pen);
+        painter.setBrush(mark.fill ? QBrush(theme[*mark.fill]) : QBrush(Qt::NoBrush));
+        if (mark.shape == Mark::Shape::Area)
+            painter.drawPolygon(mark.points);
+        else
+            painter.drawPolyline(mark.points);
+        if (mark.arrow) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(theme[*mark.stroke]);
+            paintArrow(painter, mark.points, mark.width);
+        }
+    }
+}
+
+} // namespace flenzo

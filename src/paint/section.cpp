@@ -1,0 +1,327 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paint/section.h"
+
+#include "core/balance/readings.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace flenzo {
+
+namespace {
+
+using Eigen::Vector2d;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Section", text);
+}
+
+constexpr double mm = metresPerMm;
+constexpr double plateThickness_m = 3.0 * mm; // drawn, not modelled
+constexpr double bodyDepth_m = 44.0 * mm;     // drawn, not modelled
+constexpr double blockHalf_m = 5.0 * mm;      // drawn, not modelled
+
+/// Maps the guitar's frame to pixels: x to the right (towards the nut), y up, one scale for both.
+struct Paper {
+    double left_m = 0.0, top_m = 0.0, pixelsPerMetre = 1.0;
+    QPointF origin;
+    [[nodiscard]] QPointF at(const Vector2d& p) const {
+        return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
+    }
+    [[nodiscard]] QPolygonF polygon(std::initializer_list<Vector2d> points) const {
+        QPolygonF out;
+        for (const Vector2d& point : points)
+            out.append(at(point));
+        return out;
+    }
+};
+
+struct Extent {
+    double left = 0.0, right = 0.0, top = 0.0, bottom = 0.0;
+};
+
+Extent extentOf(const Rig& rig, const ClawTurns& claw) {
+    Extent extent{-rig.bridge.rearEdge_m - 14 * mm, 60 * mm, 21 * mm, -bodyDepth_m - rig.bridge.rearGap_m - 3 * mm};
+    for (const Spring& spring : rig.springs) {
+        extent.right = std::max(extent.right, anchorAt_m(spring, rig.claw, claw).x() + 22 * mm);
+        extent.bottom = std::min(extent.bottom, spring.hook_m.y() - 9 * mm);
+    }
+    for (const RigString& string : rig.strings)
+        extent.top = std::max(extent.top, string.saddle_m.y() + 11 * mm);
+    return extent;
+}
+
+class Drawing {
+public:
+    Drawing(const SectionValues& values, const QSizeF& size)
+        : v_(values), turned_(values.state.angle_rad), font_(15.0 * values.textScale),
+          extent_(extentOf(values.rig, values.state.claw)) {
+        scene_.size = size;
+        strip_ = 42.0 * values.textScale;
+        const QSizeF room(size.width() - 20.0, size.height() - strip_ - 12.0);
+        const double scale = std::max(1.0, std::min(room.width() / (extent_.right - extent_.left),
+                                                    room.height() / (extent_.top - extent_.bottom)));
+        paper_ = {extent_.left, extent_.top, scale, {}};
+        paper_.origin = {10.0 + (room.width() - scale * (extent_.right - extent_.left)) / 2.0,
+                         8.0 + (room.height() - scale * (extent_.top - extent_.bottom)) / 2.0};
+    }
+
+    Scene make() {
+        body();
+        strings();
+        springs();
+        bridge();
+        if (v_.state.block)
+            block();
+        gap();
+        moments();
+        levelStrip();
+        describe();
+        return std::move(scene_);
+    }
+
+private:
+    [[nodiscard]] Vector2d moved(double x, double y) const { return turned_.place({x, y}); }
+    [[nodiscard]] double surface() const { return -v_.rig.bridge.rearGap_m; }
+    [[nodiscard]] double hookDepth() const {
+        double deepest = -30 * mm;
+        for (const Spring& spring : v_.rig.springs)
+            deepest = std::min(deepest, spring.hook_m.y());
+        return deepest;
+    }
+
+    void body() {
+        const double top = surface(), back = top - bodyDepth_m, right = extent_.right, left = extent_.left;
+        const double slot = 17 * mm, roof = std::min(top - 12 * mm, hookDepth() + 14 * mm), wall = right - 6 * mm;
+        scene_.area(paper_.polygon({{left, top}, {-slot, top}, {-slot, back}, {left, back}}), Ink::Wood, Ink::WoodEdge);
+        scene_.area(
+            paper_.polygon({{slot, top}, {right, top}, {right, back}, {wall, back}, {wall, roof}, {slot, roof}}),
+            Ink::Wood, Ink::WoodEdge);
+        scene_.area(
+            paper_.polygon({{-slot, top}, {slot, top}, {slot, roof}, {wall, roof}, {wall, back}, {-slot, back}}),
+            Ink::Cavity);
+        // The post carries the knife edge.
+        scene_
+            .area(paper_.polygon({{0.0, 6 * mm}, {7 * mm, 6 * mm}, {7 * mm, top - 16 * mm}, {0.0, top - 16 * mm}}),
+                  Ink::Metal, Ink::MetalEdge)
+            .id = QStringLiteral("post");
+    }
+
+    void strings() {
+        const std::vector<double> pull = tensions_N(v_.rig, v_.state);
+        for (std::size_t i = 0; i < v_.rig.strings.size(); ++i) {
+            const RigString& string = v_.rig.strings[i];
+            const Vector2d saddle = turned_.place(string.saddle_m), nut = nutPoint_m(string);
+            const double share = (extent_.right - saddle.x()) / (nut.x() - saddle.x());
+            const Vector2d edge = saddle + share * (nut - saddle);
+            const double width = std::max(1.0, string.wire.gauge_m * paper_.pixelsPerMetre);
+            scene_.line(paper_.polygon({saddle, edge}), Ink::Sheet, width + 1.6); // keeps neighbours apart
+            Mark& mark = scene_.line(paper_.polygon({saddle, edge}), Ink::Strings, width);
+            mark.dashed = pull[i] <= 0.0;
+            mark.id = QStringLiteral("string-%1").arg(QString::fromStdString(string.name));
+            mark.tip =
+                pull[i] > 0.0
+                    ? tr("String %1 pulls %2").arg(QString::fromStdString(string.name), forceText(pull[i], v_.units))
+                    : tr("String %1 is slack or off").arg(QString::fromStdString(string.name));
+        }
+    }
+
+    void springs() {
+        const std::vector<double> pull = springForces_N(v_.rig, v_.state);
+        double clawTop = -1.0, clawBottom = 1.0, clawX = 0.0;
+        for (std::size_t j = 0; j < v_.rig.springs.size(); ++j) {
+            const Spring& spring = v_.rig.springs[j];
+            const Vector2d hook = turned_.place(spring.hook_m);
+            const Vector2d anchor = anchorAt_m(spring, v_.rig.claw, v_.state.claw);
+            clawTop = std::max(clawTop, anchor.y() + 6 * mm);
+            clawBottom = std::min(clawBottom, anchor.y() - 6 * mm);
+            clawX = std::max(clawX, anchor.x());
+            Mark& mark = scene_.line(coil(hook, anchor), Ink::Springs, 2.0);
+            mark.dashed = pull[j] <= 0.0;
+            mark.id = QStringLiteral("spring-%1").arg(j + 1);
+            mark.tip = pull[j] > 0.0 ? tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull[j], v_.units))
+                                     : tr("Spring %1 is loose and may unhook").arg(j + 1);
+        }
+        if (v_.rig.springs.empty())
+            return;
+        const double y = (clawTop + clawBottom) / 2.0;
+        scene_
+            .area(paper_.polygon({{clawX, clawTop},
+                                  {clawX + 2.5 * mm, clawTop},
+                                  {clawX + 2.5 * mm, clawBottom},
+                                  {clawX, clawBottom}}),
+                  Ink::Metal, Ink::MetalEdge)
+            .id = QStringLiteral("claw");
+        Mark& screw =
+            scene_.line(paper_.polygon({{clawX - 3 * mm, y}, {extent_.right - 1 * mm, y}}), Ink::MetalEdge, 4.0);
+        screw.id = QStringLiteral("claw-screw");
+        screw.tip = tr("Claw screws: %1 turns from where they stood")
+                        .arg(signedNumber(v_.state.claw.mean() - v_.rig.claw.turns.mean(), 2));
+    }
+
+    [[nodiscard]] QPolygonF coil(const Vector2d& from, const Vector2d& to) const {
+        constexpr int windings = 15;
+        const Vector2d along = to - from;
+        const Vector2d side(-along.y(), along.x());
+        const Vector2d unit = side.normalized() * 2.6 * mm;
+        QPolygonF points{paper_.at(from)};
+        for (int i = 0; i <= 2 * windings; ++i) {
+            const double share = 0.1 + 0.8 * i / (2.0 * windings);
+            points.append(paper_.at(from + along * share + unit * (i % 2 == 0 ? 1.0 : -1.0)));
+        }
+        points.append(paper_.at(to));
+        return points;
+    }
+
+    void bridge() {
+        const double rear = -v_.rig.bridge.rearEdge_m, front = 3 * mm;
+        double hookX = 0.0;
+        for (const Spring& spring : v_.rig.springs)
+            hookX += spring.hook_m.x() / static_cast<double>(v_.rig.springs.size());
+        const double blockX = std::clamp(hookX, -11 * mm, 4 * mm);
+        const double deep = hookDepth() - 4 * mm;
+        Mark& block =
+            scene_.area(paper_.polygon({moved(blockX - blockHalf_m, 0), moved(blockX + blockHalf_m, 0),
+                                        moved(blockX + blockHalf_m, deep), moved(blockX - blockHalf_m, deep)}),
+                        Ink::Metal, Ink::MetalEdge);
+        block.id = QStringLiteral("sustain-block");
+        const double goal = v_.goal.angle_rad;
+        if (std::abs(goal - v_.state.angle_rad) > radians(0.02)) {
+            const Turned level(goal);
+            Mark& ghost =
+                scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), Ink::Goal, 2.0);
+            ghost.dashed = true;
+            ghost.id = QStringLiteral("goal-plate");
+            ghost.tip = tr("Where the plate should stand");
+        }
+        Mark& plate = scene_.area(paper_.polygon({moved(rear, 0), moved(front, 0), moved(0.5 * mm, plateThickness_m),
+                                                  moved(rear, plateThickness_m)}),
+                                  Ink::Metal, Ink::MetalEdge, 2.0);
+        plate.id = QStringLiteral("plate");
+        plate.tip = tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
+        for (const RigString& string : v_.rig.strings) {
+            const Vector2d s = string.saddle_m;
+            scene_.area(
+                paper_.polygon({moved(s.x(), s.y()), moved(s.x() - 2 * mm, s.y() - 0.5 * mm),
+                                moved(s.x() - 13 * mm, plateThickness_m), moved(s.x() + 0.5 * mm, plateThickness_m)}),
+                Ink::Metal, Ink::MetalEdge, 1.0);
+        }
+        const QPointF pivot = paper_.at({0, 0});
+        scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, Ink::Text).id =
+            QStringLiteral("pivot");
+    }
+
+    void block() {
+        const double angle = v_.state.block->angle_rad, rear = -v_.rig.bridge.rearEdge_m;
+        const Turned held(angle);
+        const Vector2d under = held.place({rear + 4 * mm, 0});
+        Mark& mark = scene_.area(paper_.polygon({{under.x() - 3 * mm, surface()},
+                                                 {under.x() + 9 * mm, surface()},
+                                                 {under.x() + 9 * mm, under.y() - std::tan(angle) * 12 * mm},
+                                                 {under.x() - 3 * mm, under.y()}}),
+                                 Ink::Warn, Ink::Text);
+        mark.id = QStringLiteral("block");
+        mark.tip = tr("Block in: the plate is held at %1").arg(degreesText(angle));
+    }
+
+    void gap() {
+        const double gap_m = gapAt_m(v_.rig.bridge, v_.state.angle_rad);
+        const Vector2d edge = moved(-v_.rig.bridge.rearEdge_m, 0);
+        const double x = edge.x() - 5 * mm;
+        scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), Ink::Text, 1.5).id = QStringLiteral("gap");
+        scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), Ink::Quiet, 1.0);
+        scene_
+            .text(paper_.at({x - 1 * mm, surface() - 4 * mm}), lengthText(gap_m, v_.units), Ink::Text, font_,
+                  Qt::AlignLeft | Qt::AlignVCenter)
+            .id = QStringLiteral("gap-text");
+    }
+
+    /// Two arcs about the pivot, as long as the moments are large.
+    void moments() {
+        const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
+        const double most = std::max({std::abs(parts.strings_Nm), std::abs(parts.springs_Nm), 0.5});
+        arc(parts.strings_Nm / most, 16 * mm, Ink::Strings, QStringLiteral("moment-strings"));
+        arc(parts.springs_Nm / most, 16 * mm, Ink::Springs, QStringLiteral("moment-springs"));
+        const double right = scene_.size.width() - 14.0;
+        const Qt::Alignment align = Qt::AlignRight | Qt::AlignVCenter;
+        scene_
+            .text({right, 16.0 + font_ * 0.2}, tr("strings pull forward %1").arg(momentText(parts.strings_Nm)),
+                  Ink::Strings, font_, align)
+            .bold = true;
+        scene_
+            .text({14.0, 16.0 + font_ * 0.2}, tr("springs pull back %1").arg(momentText(parts.springs_Nm)),
+                  Ink::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
+            .bold = true;
+    }
+
+    void arc(double share, double radius_m, Ink ink, const QString& id) {
+        QPolygonF points;
+        const double sweep = 1.15 * share;
+        for (int i = 0; i <= 24; ++i) {
+            const double a = std::numbers::pi / 2.0 - sweep * i / 24.0;
+            points.append(paper_.at({radius_m * std::cos(a), radius_m * std::sin(a)}));
+        }
+        Mark& mark = scene_.line(points, ink, 4.0);
+        mark.arrow = true;
+        mark.id = id;
+    }
+
+    /// Angle on a straight scale with the goal's tolerance: the section itself is too honest to show a tenth of a
+    /// degree.
+    void levelStrip() {
+        const double y = scene_.size.height() - strip_ * 0.5, left = scene_.size.width() * 0.47;
+        const double half = scene_.size.width() * 0.22, middle = left + half;
+        const double off_deg = degrees(v_.state.angle_rad - v_.goal.angle_rad);
+        const double reach_deg = std::abs(off_deg) <= 1.0 ? 1.0 : std::abs(off_deg) <= 4.0 ? 4.0 : 16.0;
+        const double perDegree = half / reach_deg;
+        const double band = std::max(3.0, degrees(v_.goal.angleTolerance_rad) * perDegree);
+        scene_.area(QRectF(middle - half, y - 5, 2 * half, 10), Ink::Sheet, Ink::Rule, 1.0);
+        scene_.area(QRectF(middle - band, y - 9, 2 * band, 18), Ink::Goal).id = QStringLiteral("level-band");
+        const double at = middle + std::clamp(off_deg, -reach_deg, reach_deg) * perDegree;
+        const bool level = std::abs(off_deg) <= degrees(v_.goal.angleTolerance_rad);
+        Mark& pointer = scene_.area(QPolygonF{{at, y - 16}, {at + 9, y}, {at, y + 16}, {at - 9, y}},
+                                    level         ? Ink::Goal
+                                    : off_deg > 0 ? Ink::Strings
+                                                  : Ink::Springs,
+                                    Ink::Sheet, 2.0);
+        pointer.id = QStringLiteral("level-pointer");
+        pointer.tip = tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
+        const double small = font_ * 0.87;
+        scene_.text({middle - half - 8, y}, tr("sunk %1°").arg(reach_deg), Ink::Quiet, small,
+                    Qt::AlignRight | Qt::AlignVCenter);
+        scene_.text({middle + half + 8, y}, tr("up %1°").arg(reach_deg), Ink::Quiet, small,
+                    Qt::AlignLeft | Qt::AlignVCenter);
+        const QString said = degreesText(v_.state.angle_rad);
+        Mark& words = scene_.text(
+            {14.0, y}, v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
+            level ? Ink::Goal : Ink::Text, font_ * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+        words.bold = true;
+        words.id = QStringLiteral("plate-text");
+    }
+
+    void describe() {
+        const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
+        scene_.description =
+            tr("Side section of the bridge. The plate stands at %1, gap %2. Strings pull forward with %3, springs back "
+               "with %4.")
+                .arg(degreesText(v_.state.angle_rad), lengthText(gapAt_m(v_.rig.bridge, v_.state.angle_rad), v_.units),
+                     momentText(parts.strings_Nm), momentText(parts.springs_Nm));
+    }
+
+    const SectionValues& v_;
+    Turned turned_;
+    double font_, strip_ = 0.0;
+    Extent extent_;
+    Paper paper_;
+    Scene scene_;
+};
+
+} // namespace
+
+Scene buildSection(const SectionValues& values, const QSizeF& size) {
+    return Drawing(values, size).make();
+}
+
+} // namespace flenzo

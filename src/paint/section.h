@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/balance/rest.h"
+#include "core/plan/level.h"
+#include "paint/format.h"
+#include "paint/scene.h"
+
+namespace flenzo {
+
+/// What the side section shows.
+struct SectionValues {
+    const Rig& rig;
+    const State& state;
+    const Goal& goal;
+    Units units;
+    bool angleMeasured = false;
+    double textScale = 1.0;
+};
+
+/// The bridge from the side, to scale, nut to the right: body and cavity, posts, plate, block, springs, claw, saddles
+/// and strings as the model has them, the two moments that fight and the angle where they settle.
+[[nodiscard]] Scene buildSection(const SectionValues& values, const QSizeF& size);
+
+} // namespace flenzo

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/demo.h"
+
+#include "core/trial/hidden.h"
+#include "session/derived.h"
+#include "store/bundled.h"
+#include "store/files.h"
+
+#include <QStringList>
+
+namespace flenzo {
+
+namespace {
+
+struct Demo {
+    const char* file;
+    const char* name;
+};
+constexpr Demo demos[] = {{"night-ferry", "Night Ferry, seven strings"},
+                          {"long-meadow", "Long Meadow, baritone"},
+                          {"paper-kite", "Paper Kite, fulcrum in D"},
+                          {"loose-hinge", "Loose Hinge, no stable float"}};
+
+} // namespace
+
+QStringList demoNames() {
+    QStringList names;
+    for (const Demo& demo : demos)
+        names.append(QLatin1String(demo.name));
+    return names;
+}
+
+Result<Job> demoJob(int index) {
+    if (index < 0 || index >= static_cast<int>(std::size(demos)))
+        return Fault{"demo", "has no such guitar"};
+    openBundledData();
+    const Result<QJsonObject> json =
+        readJsonFile(QStringLiteral(":/flenzo/demo/%1.flenzo-job").arg(QLatin1String(demos[index].file)));
+    if (!json.ok())
+        return json.fault();
+    const Result<Job> read = jobFromJson(json.value());
+    if (!read.ok())
+        return read.fault();
+    Job job = withClawFromOldSet(read.value());
+    const int answers = json.value().value(QLatin1String("storyAnswers")).toInt();
+    if (!job.simulatedSeed)
+        return job;
+    const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
+    for (int a = 0; a < answers; ++a) {
+        const NextAct next = derive(job).next;
+        if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
+            break;
+        job.log.push_back(hiddenAnswer(hidden, {}, *job.simulatedSeed, job.log, next));
+    }
+    return job;
+}
+
+} // namespace flenzo

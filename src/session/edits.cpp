@@ -1,0 +1,166 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/edits.h"
+
+#include "core/strings/note.h"
+#include "core/strings/pitch.h"
+#include "session/entry.h"
+#include "store/ranges.h"
+
+#include <QRegularExpression>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+SidePicks& picksOf(Job& job, Side side) {
+    return side == Side::Off ? job.offPicks : job.onPicks;
+}
+Wire& wireOf(Job& job, Side side, std::size_t i) {
+    return side == Side::Off ? job.off[i].wire : job.rig.strings[i].wire;
+}
+double& targetOf(Job& job, Side side, std::size_t i) {
+    return side == Side::Off ? job.off[i].target_Hz : job.rig.strings[i].target_Hz;
+}
+
+void spreadSlots(std::vector<Spring>& springs) {
+    const auto n = static_cast<double>(springs.size());
+    for (std::size_t j = 0; j < springs.size(); ++j)
+        springs[j].slot = (static_cast<double>(j) + 0.5) / n;
+}
+
+const CatalogueString* nearest(const Catalogue& catalogue, double gauge_m, bool wound) {
+    const CatalogueString* best = nullptr;
+    for (const CatalogueString& string : catalogue.strings)
+        if (string.wire.isWound() == wound &&
+            (!best || std::abs(string.wire.gauge_m - gauge_m) < std::abs(best->wire.gauge_m - gauge_m) - 1e-12))
+            best = &string;
+    return best;
+}
+
+} // namespace
+
+void applySet(Job& job, Side side, const CatalogueSet& set, const Catalogue& catalogue) {
+    picksOf(job, side).setName = set.name;
+    for (std::size_t i = 0; i < job.rig.strings.size() && i < static_cast<std::size_t>(set.items.size()); ++i)
+        if (const CatalogueString* entry = catalogue.stringById(set.items.at(static_cast<qsizetype>(i)))) {
+            picksOf(job, side).strings[i].item = entry->id;
+            wireOf(job, side, i) = entry->wire;
+        }
+}
+
+void applyTuning(Job& job, Side side, const CatalogueTuning& tuning) {
+    picksOf(job, side).tuningName = tuning.name;
+    for (std::size_t i = 0; i < job.rig.strings.size() && i < static_cast<std::size_t>(tuning.notes.size()); ++i) {
+        const QString note = tuning.notes.at(static_cast<qsizetype>(i));
+        if (const auto midi = parseNote(note.toStdString())) {
+            picksOf(job, side).strings[i].note = note;
+            targetOf(job, side, i) = noteFrequency_Hz(*midi, job.referencePitch_Hz);
+        }
+    }
+}
+
+void setReferencePitch(Job& job, double a4_Hz) {
+    const double ratio = a4_Hz / job.referencePitch_Hz;
+    job.referencePitch_Hz = a4_Hz;
+    for (const Side side : {Side::Off, Side::On})
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+            if (!picksOf(job, side).strings[i].note.isEmpty())
+                targetOf(job, side, i) *= ratio;
+}
+
+Result<const CatalogueString*> findString(const Catalogue& catalogue, const QString& text) {
+    const QString wanted = text.trimmed();
+    for (const CatalogueString& string : catalogue.strings)
+        if (string.id == wanted || string.label == wanted)
+            return &string;
+    static const QRegularExpression shape(QStringLiteral("^([\\d.,]+)\\s*(mm|in|thou)?\\s*([pw]?)[a-z]*$"),
+                                          QRegularExpression::CaseInsensitiveOption);
+    const auto match = shape.match(wanted);
+    bool number = false;
+    const double value = match.captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
+    if (!match.hasMatch() || !number)
+        return Fault{"string",
+                     "\"" + wanted.toStdString() +
+                         "\" is not in the catalogue; choose one or type a gauge like 46, .046, 17p or 0.43 mm"};
+    const QString unit = match.captured(2).toLower();
+    const double gauge_m = unit == QLatin1String("mm")                  ? value * metresPerMm
+                           : unit == QLatin1String("in") || value < 1.0 ? value * 0.0254
+                                                                        : value * metresPerThou;
+    const QString kind = match.captured(3).toLower();
+    const bool wound = kind == QLatin1String("w") || (kind.isEmpty() && gauge_m > 20.5 * metresPerThou);
+    const CatalogueString* entry = nearest(catalogue, gauge_m, wound);
+    if (!entry || std::abs(entry->wire.gauge_m - gauge_m) > 1.01 * metresPerThou)
+        return Fault{"string",
+                     "of " + std::to_string(gauge_m / metresPerMm) +
+                         " mm is outside the catalogue (plain .007 to .026, wound .017 to .090); check the unit, "
+                         "46 and .046 are thousandths and inches, millimetres need \"mm\""};
+    return entry;
+}
+
+void setString(Job& job, Side side, std::size_t string, const CatalogueString& entry) {
+    picksOf(job, side).strings[string].item = entry.id;
+    picksOf(job, side).setName.clear();
+    wireOf(job, side, string) = entry.wire;
+}
+
+std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QString& text) {
+    double& target_Hz = targetOf(job, side, string);
+    const Result<double> moved = parseOffset_cents(text, {target_Hz, job.referencePitch_Hz, false});
+    bool bare = false;
+    text.trimmed().toDouble(&bare);
+    if (bare || !moved.ok())
+        return Fault{"pitch", bare ? "needs a unit: write 82.4 Hz or a note like E2" : moved.fault().what};
+    const double wanted_Hz = frequencyAt_Hz(target_Hz, moved.value());
+    if (wanted_Hz < ranges::target_Hz.least || wanted_Hz > ranges::target_Hz.most)
+        return Fault{"pitch", "must lie between 15 and 2000 Hz"};
+    const auto midi = parseNote(text.trimmed().toStdString());
+    picksOf(job, side).strings[string].note = midi ? QString::fromStdString(noteName(*midi)) : QString();
+    picksOf(job, side).tuningName.clear();
+    target_Hz = wanted_Hz;
+    return std::nullopt;
+}
+
+std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue) {
+    if (!job.log.empty())
+        return Fault{"strings", "cannot change in number once the log has begun; start a new job for another guitar"};
+    const auto sets = catalogue.setsFor(count);
+    const auto tunings = catalogue.tuningsFor(count);
+    if (sets.empty() || tunings.empty())
+        return Fault{"strings", "must be 4 to 12 in number"};
+    const std::vector<RigString> old = job.rig.strings;
+    job.rig.strings.clear();
+    for (std::size_t i = 0; i < count; ++i) {
+        const double place = static_cast<double>(i) / static_cast<double>(count - 1);
+        RigString string = old[static_cast<std::size_t>(std::lround(place * static_cast<double>(old.size() - 1)))];
+        string.name = std::to_string(count - i);
+        string.nutTail_m = 0.045 + 0.025 * static_cast<double>(i);
+        job.rig.strings.push_back(string);
+    }
+    job.off.assign(count, {});
+    for (const Side side : {Side::Off, Side::On}) {
+        picksOf(job, side).strings.assign(count, {});
+        applySet(job, side, *sets.front(), catalogue);
+        applyTuning(job, side, *tunings.front());
+    }
+    job.habit.order = orderOf(kindOf(job.habit.order), count);
+    return std::nullopt;
+}
+
+std::optional<Fault> addSpring(Job& job) {
+    if (job.rig.springs.size() >= maxSprings)
+        return Fault{"springs", "are 8 at most"};
+    job.rig.springs.push_back(job.rig.springs.empty() ? Spring{} : job.rig.springs.back());
+    spreadSlots(job.rig.springs);
+    return std::nullopt;
+}
+
+std::optional<Fault> removeSpring(Job& job) {
+    if (job.rig.springs.empty())
+        return Fault{"springs", "are all out already"};
+    job.rig.springs.pop_back();
+    spreadSlots(job.rig.springs);
+    return std::nullopt;
+}
+
+} // namespace flenzo

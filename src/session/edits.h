@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "store/catalogue.h"
+#include "store/job.h"
+
+namespace flenzo {
+
+enum class Side { Off, On };
+
+/// What a user edits on a job beyond single figures. Each changes the job in place and leaves it sound or untouched.
+void applySet(Job& job, Side side, const CatalogueSet& set, const Catalogue& catalogue);
+void applyTuning(Job& job, Side side, const CatalogueTuning& tuning);
+/// All noted strings follow; those given in hertz stay.
+void setReferencePitch(Job& job, double a4_Hz);
+
+/// A string as typed: a catalogue label or id, a gauge in thousandths ("46", ".046", "17p", "17w") or in mm ("0.43
+/// mm"). Between 17 and 26 thousandths, where both exist, a bare number means plain up to 20 and wound above.
+[[nodiscard]] Result<const CatalogueString*> findString(const Catalogue& catalogue, const QString& text);
+void setString(Job& job, Side side, std::size_t string, const CatalogueString& entry);
+/// A pitch as typed: "E2", "E2 -10", "82.4 Hz".
+std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QString& text);
+
+/// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
+/// Refused once anything has been logged.
+std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue);
+std::optional<Fault> addSpring(Job& job);
+std::optional<Fault> removeSpring(Job& job);
+
+} // namespace flenzo

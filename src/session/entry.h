@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/base/result.h"
+
+#include <QString>
+#include <optional>
+
+namespace flenzo {
+
+/// What somebody typed into the one entry field of the bench.
+struct Entry {
+    enum class Kind { Cents, Gap };
+    Kind kind = Kind::Cents;
+    std::optional<QString> string; ///< "4 = 12": for another string than the one asked for
+    double value = 0.0;            ///< cents, or metres of gap
+    bool insist = false;           ///< ended with "!": the technician stands by it
+};
+
+/// How a typed reading turns into cents for one string.
+struct EntryContext {
+    double target_Hz = 440.0;
+    double a4_Hz = 440.0;
+    bool inches = false; ///< unit of a gap typed without one
+};
+
+/// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", with "!" to insist.
+/// A note without octave takes the octave nearest to the target. Faults say how to write it.
+/// `contextOf` answers for a string name, or for the string asked for when the name is empty; nothing if unknown.
+template <class ContextOf> Result<Entry> parseEntry(const QString& text, const ContextOf& contextOf);
+
+/// Any pitch in cents from the target; `parseCents` refuses those that no string on its way reads.
+[[nodiscard]] Result<double> parseOffset_cents(const QString& text, const EntryContext& context);
+[[nodiscard]] Result<double> parseCents(const QString& text, const EntryContext& context);
+[[nodiscard]] Result<double> parseLength_m(const QString& text, bool inches);
+/// Splits "4 = 12!" into its parts; `rest` is what is left to read.
+struct EntryParts {
+    std::optional<QString> string;
+    QString rest;
+    bool gap = false;
+    bool insist = false;
+};
+[[nodiscard]] EntryParts splitEntry(const QString& text);
+
+template <class ContextOf> Result<Entry> parseEntry(const QString& text, const ContextOf& contextOf) {
+    const EntryParts parts = splitEntry(text);
+    Entry entry;
+    entry.insist = parts.insist;
+    entry.string = parts.string;
+    const std::optional<EntryContext> context = contextOf(parts.string.value_or(QString()));
+    if (!context)
+        return Fault{"reading", "is for string " + parts.string->toStdString() + ", which this guitar does not have"};
+    entry.kind = parts.gap ? Entry::Kind::Gap : Entry::Kind::Cents;
+    const Result<double> value =
+        parts.gap ? parseLength_m(parts.rest, context->inches) : parseCents(parts.rest, *context);
+    if (!value.ok())
+        return value.fault();
+    entry.value = value.value();
+    return entry;
+}
+
+} // namespace flenzo

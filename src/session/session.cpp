@@ -1,0 +1,259 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/session.h"
+
+#include "core/trial/hidden.h"
+#include "session/entry.h"
+#include "store/files.h"
+#include "store/rig_json.h"
+
+#include <QDateTime>
+#include <QUndoCommand>
+#include <cmath>
+
+namespace flenzo {
+
+/// A whole job before and after: jobs are small, and no edit can then forget a part of itself.
+class EditCommand : public QUndoCommand {
+public:
+    EditCommand(Session& session, const QString& text, Job before, Job after)
+        : QUndoCommand(text), session_(session), before_(std::move(before)), after_(std::move(after)) {}
+    void undo() override { session_.show(before_); }
+    void redo() override { session_.show(after_); }
+
+private:
+    Session& session_;
+    Job before_, after_;
+};
+
+namespace {
+
+/// Further from what the model expects than any honest reading after a sound start: wrong string, octave or slip.
+constexpr double doubtful_cents = 350.0;
+
+QString now() {
+    return QDateTime::currentDateTime().toString(Qt::ISODate);
+}
+
+} // namespace
+
+Session::Session(const QString& recoveryFolder, QObject* parent)
+    : QObject(parent), job_(newJob()), derived_(derive(job_)), recovery_(recoveryFolder) {
+    connect(&undo_, &QUndoStack::cleanChanged, this, &Session::identityChanged);
+    connect(&undo_, &QUndoStack::indexChanged, this, &Session::writeRecovery);
+}
+
+void Session::show(const Job& job) {
+    job_ = job;
+    derived_ = derive(job_);
+    pick_.reset();
+    gapPick_ = false;
+    Q_EMIT changed();
+    Q_EMIT pickChanged();
+}
+
+void Session::writeRecovery() {
+    if (undo_.count() > 0)
+        recovery_.write(job_, path_); // a full disk must not stop the work; saving will say so
+}
+
+std::optional<Fault> Session::push(const QString& text, Job after) {
+    undo_.push(new EditCommand(*this, text, job_, std::move(after)));
+    return std::nullopt;
+}
+
+std::optional<Fault> Session::edit(const QString& text, const std::function<void(Job&)>& change) {
+    Job after = job_;
+    change(after);
+    if (auto fault = contradiction(after.rig))
+        return fault;
+    const Rig old = withSet(after.rig, after.off);
+    if (auto fault = contradiction(old)) {
+        fault->field = "old " + fault->field;
+        return fault;
+    }
+    after = withClawFromOldSet(std::move(after));
+    if (after == job_)
+        return std::nullopt;
+    return push(text, std::move(after));
+}
+
+std::optional<Fault> Session::append(const QString& text, Event event) {
+    if (const auto fault = doubt(event))
+        return fault;
+    Job after = job_;
+    if (event.at.empty())
+        event.at = now().toStdString();
+    after.log.push_back(std::move(event));
+    return push(text, std::move(after));
+}
+
+std::optional<Fault> Session::doubt(const Event& event) const {
+    if (event.confirmed)
+        return std::nullopt;
+    const Standing& standing = derived_.now();
+    const auto question = [this](std::size_t string, double got, double expected) -> std::optional<Fault> {
+        if (!(std::abs(got - expected) > doubtful_cents))
+            return std::nullopt;
+        return Fault{"reading",
+                     QStringLiteral("of %1 cents for string %2 is %3 semitones from the expected %4; check string and "
+                                    "octave, or type it again with ! behind it")
+                         .arg(got, 0, 'f', 1)
+                         .arg(QString::fromStdString(job_.rig.strings[string].name))
+                         .arg(std::abs(got - expected) / 100.0, 0, 'f', 1)
+                         .arg(expected, 0, 'f', 1)
+                         .toStdString()};
+    };
+    if (event.kind == Event::Kind::Tuned)
+        return question(event.string, event.to_cents, event.aim_cents.value_or(0.0));
+    for (const auto& [string, reading] : event.readings_cents)
+        if (standing.everRead[string])
+            if (auto fault = question(string, reading, standing.readings_cents[string]))
+                return fault;
+    if (event.gap_m) {
+        const double least_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.rearStop_rad) - 1e-3;
+        const double most_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.forwardStop_rad) + 1e-3;
+        if (*event.gap_m < std::max(0.0, least_m) || *event.gap_m > most_m)
+            return Fault{"gap", QStringLiteral("of %1 mm is beyond the bridge's stops, %2 to %3 mm; measure again or "
+                                               "correct the rig")
+                                    .arg(*event.gap_m * 1e3, 0, 'f', 2)
+                                    .arg(std::max(0.0, least_m) * 1e3, 0, 'f', 2)
+                                    .arg(most_m * 1e3, 0, 'f', 2)
+                                    .toStdString()};
+    }
+    return std::nullopt;
+}
+
+std::optional<std::size_t> Session::pickedString() const {
+    if (gapPick_)
+        return std::nullopt;
+    if (pick_)
+        return pick_;
+    const NextAct& next = derived_.next;
+    if (next.what == NextAct::Do::Tune)
+        return next.aim.string;
+    if (next.what == NextAct::Do::Read && !next.strings.empty())
+        return next.strings.front();
+    return std::nullopt;
+}
+
+bool Session::gapPicked() const {
+    const NextAct& next = derived_.next;
+    return gapPick_ || (!pick_ && next.what == NextAct::Do::Read && next.strings.empty() && next.gap);
+}
+
+void Session::pickString(std::optional<std::size_t> string) {
+    pick_ = string && *string < job_.rig.strings.size() ? string : std::nullopt;
+    gapPick_ = false;
+    Q_EMIT pickChanged();
+}
+
+void Session::pickGap() {
+    gapPick_ = true;
+    Q_EMIT pickChanged();
+}
+
+std::optional<Fault> Session::enter(const QString& text, bool inches) {
+    const auto stringOf = [this](const QString& name) {
+        return name.isEmpty() ? pickedString() : stringNamed(job_.rig, name.toStdString());
+    };
+    const bool wantGap = gapPicked() && !text.contains(QLatin1Char('='));
+    const auto contextOf = [&](const QString& name) -> std::optional<EntryContext> {
+        EntryContext context{440.0, job_.referencePitch_Hz, inches};
+        const auto string = stringOf(name);
+        if (string)
+            context.target_Hz = job_.rig.strings[*string].target_Hz;
+        else if (!name.isEmpty())
+            return std::nullopt;
+        return context;
+    };
+    const bool named = text.trimmed().startsWith(QLatin1Char('g'), Qt::CaseInsensitive) && splitEntry(text).gap;
+    const Result<Entry> entry = parseEntry(wantGap && !named ? QStringLiteral("gap ") + text : text, contextOf);
+    if (!entry.ok())
+        return entry.fault();
+    Event event;
+    if (entry.value().kind == Entry::Kind::Gap) {
+        event = Event::readGap(entry.value().value);
+    } else {
+        const auto string = stringOf(entry.value().string.value_or(QString()));
+        if (!string)
+            return Fault{"reading", "has no string; write it as 4=-3.1 or pick a string first"};
+        const NextAct& next = derived_.next;
+        if (next.what == NextAct::Do::Tune && next.aim.string == *string) {
+            event = Event::tuned(*string, entry.value().value);
+            event.aim_cents = next.aim.cents;
+        } else {
+            event = Event::read(*string, entry.value().value);
+        }
+    }
+    event.confirmed = entry.value().insist;
+    const bool tuned = event.kind == Event::Kind::Tuned;
+    return append(tuned ? tr("tune string") : event.gap_m ? tr("read gap") : tr("read string"), std::move(event));
+}
+
+std::optional<Fault> Session::confirmAct() {
+    const NextAct& next = derived_.next;
+    switch (next.what) {
+    case NextAct::Do::Claw:
+        return append(tr("turn claw"), Event::claw(next.turns));
+    case NextAct::Do::Unblock: {
+        Event event;
+        event.kind = Event::Kind::Unblock;
+        return append(tr("take block out"), event);
+    }
+    case NextAct::Do::Tune: {
+        Event event = Event::tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0);
+        event.aim_cents = next.aim.cents;
+        return append(tr("tune string"), event);
+    }
+    case NextAct::Do::Read:
+        return Fault{"reading", "is still missing; type what the tuner or the gauge says and press Enter"};
+    case NextAct::Do::Stuck:
+        return Fault{"act", "is impossible: this set has no stable balance; see the answer page"};
+    case NextAct::Do::Done:
+        break;
+    }
+    return std::nullopt;
+}
+
+std::optional<Fault> Session::letSimulationAnswer() {
+    if (!job_.simulatedSeed)
+        return Fault{"simulated guitar", "is not on this bench; readings come from the real one"};
+    const NextAct& next = derived_.next;
+    if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
+        return std::nullopt;
+    const Rig hidden = hiddenGuitar(job_.rig, job_.off, job_.oldAngle_rad, {}, *job_.simulatedSeed);
+    Event answer = hiddenAnswer(hidden, {}, *job_.simulatedSeed, job_.log, next);
+    answer.confirmed = true; // it cannot mistype
+    return append(tr("simulated answer"), std::move(answer));
+}
+
+void Session::start(Job job, const QString& path) {
+    undo_.clear();
+    path_ = path;
+    recovery_.clear();
+    show(job);
+    Q_EMIT identityChanged();
+}
+
+std::optional<Fault> Session::open(const QString& path) {
+    const Result<QJsonObject> json = readJsonFile(path);
+    if (!json.ok())
+        return json.fault();
+    const Result<Job> job = jobFromJson(json.value());
+    if (!job.ok())
+        return job.fault();
+    start(job.value(), path);
+    return std::nullopt;
+}
+
+std::optional<Fault> Session::save(const QString& path) {
+    if (auto fault = writeFile(path, jobBytes(job_)))
+        return fault;
+    path_ = path;
+    undo_.setClean();
+    recovery_.clear();
+    Q_EMIT identityChanged();
+    return std::nullopt;
+}
+
+} // namespace flenzo

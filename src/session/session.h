@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/derived.h"
+#include "session/recovery.h"
+
+#include <QObject>
+#include <QUndoStack>
+#include <functional>
+
+namespace flenzo {
+
+/// The open job: edits with undo, the figures that follow from it, its file and its recovery copy.
+class Session : public QObject {
+    Q_OBJECT
+public:
+    /// `recoveryFolder` holds the copy that outlives a crash.
+    explicit Session(const QString& recoveryFolder, QObject* parent = nullptr);
+
+    [[nodiscard]] const Job& job() const { return job_; }
+    [[nodiscard]] const Derived& derived() const { return derived_; }
+    [[nodiscard]] QUndoStack& undoStack() { return undo_; }
+    [[nodiscard]] const QString& path() const { return path_; }
+    [[nodiscard]] bool isModified() const { return !undo_.isClean(); }
+    /// The string the next typed reading is for, or none when the gap is wanted.
+    [[nodiscard]] std::optional<std::size_t> pickedString() const;
+    [[nodiscard]] bool gapPicked() const;
+    void pickString(std::optional<std::size_t> string); ///< nothing: back to the one the next act asks for
+    void pickGap();
+
+    /// Changes the job as one undoable step. A change that makes no sound job is refused whole, with the reason.
+    std::optional<Fault> edit(const QString& text, const std::function<void(Job&)>& change);
+    /// What was typed on the bench: goes into the log as the act it answers.
+    std::optional<Fault> enter(const QString& text, bool inches);
+    /// The act was done as asked: claw turned, block out, string tuned to its aim.
+    std::optional<Fault> confirmAct();
+    /// Appends one event as it is.
+    std::optional<Fault> append(const QString& text, Event event);
+    /// The simulated guitar does and reads what is asked. Only for jobs that have one.
+    std::optional<Fault> letSimulationAnswer();
+
+    void start(Job job, const QString& path); ///< forgets undo and file of the job before
+    std::optional<Fault> open(const QString& path);
+    std::optional<Fault> save(const QString& path);
+    /// The copy of a job that a crash left behind, if any.
+    [[nodiscard]] Recovery& recovery() { return recovery_; }
+
+Q_SIGNALS:
+    void changed(); ///< job and derived figures
+    void pickChanged();
+    void identityChanged(); ///< path or modified state
+
+private:
+    friend class EditCommand;
+    void show(const Job& job);
+    void writeRecovery();
+    std::optional<Fault> doubt(const Event& event) const;
+    std::optional<Fault> push(const QString& text, Job after);
+
+    Job job_;
+    Derived derived_;
+    QUndoStack undo_;
+    QString path_;
+    Recovery recovery_;
+    std::optional<std::size_t> pick_;
+    bool gapPick_ = false;
+};
+
+} // namespace flenzo

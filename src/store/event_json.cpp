@@ -1,0 +1,202 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/event_json.h"
+
+#include "store/ranges.h"
+#include "store/rig_json.h"
+
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+struct KindName {
+    Event::Kind kind;
+    const char* name;
+};
+constexpr KindName kindNames[] = {
+    {Event::Kind::Read, "read"},   {Event::Kind::Tuned, "tuned"},     {Event::Kind::Claw, "claw"},
+    {Event::Kind::Block, "block"}, {Event::Kind::Unblock, "unblock"}, {Event::Kind::Stretched, "stretched"},
+    {Event::Kind::Lock, "lock"},   {Event::Kind::Fine, "fine"},       {Event::Kind::Turn, "turn"},
+    {Event::Kind::Off, "off"},
+};
+struct BlockName {
+    Block::Kind kind;
+    const char* name;
+};
+constexpr BlockName blockNames[] = {
+    {Block::Kind::Rear, "rear"}, {Block::Kind::Front, "front"}, {Block::Kind::Captive, "captive"}};
+
+double tidy(double value) {
+    return std::round(value * 1e9) / 1e9;
+}
+
+std::size_t readString(Fields& fields, const Rig& rig) {
+    const QString name = fields.text("string", 8);
+    if (const auto string = stringNamed(rig, name.toStdString()))
+        return *string;
+    fields.box().put(fields.pathOf(QStringLiteral("string")),
+                     QStringLiteral("names string \"%1\", which this guitar does not have").arg(name));
+    return 0;
+}
+
+void readReadings(Event& event, Fields& fields, const Rig& rig) {
+    if (fields.has("cents")) {
+        const QJsonObject cents = fields.object("cents");
+        Fields inner(cents, fields.pathOf(QStringLiteral("cents")), fields.box());
+        for (const QString& name : cents.keys()) {
+            const auto string = stringNamed(rig, name.toStdString());
+            if (!string) {
+                fields.box().put(inner.pathOf(name), QStringLiteral("names a string this guitar does not have"));
+                continue;
+            }
+            event.readings_cents.emplace_back(*string, inner.number(name.toUtf8().constData(), ranges::reading_cents));
+        }
+    }
+    if (fields.has("gapMm"))
+        event.gap_m = fields.number("gapMm", ranges::gap_mm) * metresPerMm;
+    if (fields.has("angleDeg"))
+        event.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg));
+}
+
+void readBlock(Event& event, Fields& fields) {
+    const QString kind = fields.text("kind", 20);
+    bool known = false;
+    for (const BlockName& entry : blockNames)
+        if (kind == QLatin1String(entry.name)) {
+            event.block.kind = entry.kind;
+            known = true;
+        }
+    if (!known)
+        fields.box().put(fields.pathOf(QStringLiteral("kind")),
+                         QStringLiteral("must be \"rear\", \"front\" or \"captive\""));
+    event.block.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg));
+}
+
+void readByKind(Event& event, Fields& fields, const Rig& rig) {
+    switch (event.kind) {
+    case Event::Kind::Read:
+        readReadings(event, fields, rig);
+        break;
+    case Event::Kind::Stretched:
+        event.from_cents = fields.number("fromCents", ranges::reading_cents, 0.0);
+        [[fallthrough]];
+    case Event::Kind::Tuned:
+    case Event::Kind::Fine:
+        event.string = readString(fields, rig);
+        event.to_cents = fields.number("toCents", ranges::reading_cents);
+        if (fields.has("aimCents"))
+            event.aim_cents = fields.number("aimCents", ranges::reading_cents);
+        break;
+    case Event::Kind::Off:
+        event.string = readString(fields, rig);
+        break;
+    case Event::Kind::Claw: {
+        const double both = fields.number("turns", ranges::clawStep_turns, 0.0);
+        event.turns = {fields.number("bassTurns", ranges::clawStep_turns, both),
+                       fields.number("trebleTurns", ranges::clawStep_turns, both)};
+        break;
+    }
+    case Event::Kind::Block:
+        readBlock(event, fields);
+        break;
+    case Event::Kind::Turn:
+        if (const auto to = orientationNamed(fields.text("to", 20)))
+            event.to = *to;
+        else
+            fields.box().put(fields.pathOf(QStringLiteral("to")),
+                             QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
+        break;
+    case Event::Kind::Unblock:
+    case Event::Kind::Lock:
+        break;
+    }
+}
+
+void writeReadings(QJsonObject& json, const Event& event, const Rig& rig) {
+    QJsonObject cents;
+    for (const auto& [string, reading] : event.readings_cents)
+        cents[QString::fromStdString(rig.strings[string].name)] = reading;
+    json[QLatin1String("cents")] = cents;
+    if (event.gap_m)
+        json[QLatin1String("gapMm")] = tidy(*event.gap_m / metresPerMm);
+    if (event.angle_rad)
+        json[QLatin1String("angleDeg")] = tidy(degrees(*event.angle_rad));
+}
+
+} // namespace
+
+Event eventFromJson(Fields fields, const Rig& rig) {
+    Event event;
+    const QString name = fields.text("event", 20);
+    bool known = false;
+    for (const KindName& entry : kindNames)
+        if (name == QLatin1String(entry.name)) {
+            event.kind = entry.kind;
+            known = true;
+        }
+    if (!known) {
+        fields.box().put(fields.pathOf(QStringLiteral("event")),
+                         QStringLiteral("is \"%1\", which is no event this program knows").arg(name));
+        return event;
+    }
+    readByKind(event, fields, rig);
+    event.confirmed = fields.flag("confirmed", false);
+    event.at = fields.text("at", 40).toStdString();
+    event.note = fields.text("note", 4000).toStdString();
+    return event;
+}
+
+QJsonObject eventToJson(const Event& event, const Rig& rig) {
+    QJsonObject json;
+    for (const KindName& entry : kindNames)
+        if (entry.kind == event.kind)
+            json[QLatin1String("event")] = QLatin1String(entry.name);
+    const auto name = [&] { return QString::fromStdString(rig.strings[event.string].name); };
+    switch (event.kind) {
+    case Event::Kind::Read:
+        writeReadings(json, event, rig);
+        break;
+    case Event::Kind::Stretched:
+        json[QLatin1String("fromCents")] = event.from_cents;
+        [[fallthrough]];
+    case Event::Kind::Tuned:
+    case Event::Kind::Fine:
+        json[QLatin1String("string")] = name();
+        json[QLatin1String("toCents")] = event.to_cents;
+        if (event.aim_cents)
+            json[QLatin1String("aimCents")] = *event.aim_cents;
+        break;
+    case Event::Kind::Off:
+        json[QLatin1String("string")] = name();
+        break;
+    case Event::Kind::Claw:
+        json[QLatin1String("turns")] = event.turns.mean();
+        if (event.turns.bass != event.turns.treble) {
+            json[QLatin1String("bassTurns")] = event.turns.bass;
+            json[QLatin1String("trebleTurns")] = event.turns.treble;
+        }
+        break;
+    case Event::Kind::Block:
+        for (const BlockName& entry : blockNames)
+            if (entry.kind == event.block.kind)
+                json[QLatin1String("kind")] = QLatin1String(entry.name);
+        json[QLatin1String("angleDeg")] = tidy(degrees(event.block.angle_rad));
+        break;
+    case Event::Kind::Turn:
+        json[QLatin1String("to")] = orientationName(event.to);
+        break;
+    case Event::Kind::Unblock:
+    case Event::Kind::Lock:
+        break;
+    }
+    if (event.confirmed)
+        json[QLatin1String("confirmed")] = true;
+    if (!event.at.empty())
+        json[QLatin1String("at")] = QString::fromStdString(event.at);
+    if (!event.note.empty())
+        json[QLatin1String("note")] = QString::fromStdString(event.note);
+    return json;
+}
+
+} // namespace flenzo

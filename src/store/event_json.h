@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/log/event.h"
+#include "store/fields.h"
+
+namespace flenzo {
+
+/// One entry of a job's log. Strings are named as in the rig.
+[[nodiscard]] Event eventFromJson(Fields fields, const Rig& rig);
+[[nodiscard]] QJsonObject eventToJson(const Event& event, const Rig& rig);
+
+} // namespace flenzo

@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/job.h"
+
+#include "core/strings/note.h"
+
+#include <algorithm>
+#include <array>
+
+namespace flenzo {
+
+namespace {
+
+struct NominalString {
+    const char* item;
+    const char* note;
+    double gauge_thou, core_thou;
+};
+constexpr std::array<NominalString, 6> nominalSet{{{"nickel-plated-48", "E2", 48, 17},
+                                                   {"nickel-plated-38", "A2", 38, 16},
+                                                   {"nickel-plated-28", "D3", 28, 14},
+                                                   {"plain-18", "G3", 18, 0},
+                                                   {"plain-14", "B3", 14, 0},
+                                                   {"plain-10.5", "E4", 10.5, 0}}};
+
+RigString nominalString(std::size_t i, double a4_Hz) {
+    const NominalString& nominal = nominalSet[i];
+    RigString string;
+    string.name = std::to_string(nominalSet.size() - i);
+    string.wire.gauge_m = nominal.gauge_thou * metresPerThou;
+    string.wire.core_m = nominal.core_thou * metresPerThou;
+    string.nutTail_m = 0.050 + 0.025 * static_cast<double>(i);
+    string.target_Hz = noteFrequency_Hz(*parseNote(nominal.note), a4_Hz);
+    return string;
+}
+
+} // namespace
+
+Job newJob() {
+    Job job;
+    for (std::size_t i = 0; i < nominalSet.size(); ++i) {
+        job.rig.strings.push_back(nominalString(i, job.referencePitch_Hz));
+        job.onPicks.strings.push_back({QLatin1String(nominalSet[i].item), QLatin1String(nominalSet[i].note)});
+        job.off.push_back({job.rig.strings[i].wire, job.rig.strings[i].target_Hz});
+    }
+    job.offPicks = job.onPicks;
+    for (const double slot : {0.25, 0.5, 0.75}) {
+        Spring spring;
+        spring.slot = slot;
+        job.rig.springs.push_back(spring);
+    }
+    job.rig.claw.lead_m = 0.0016;
+    job.habit.order = orderOf(OrderKind::LowToHigh, nominalSet.size());
+    return withClawFromOldSet(std::move(job));
+}
+
+State startOf(const Job& job) {
+    return slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
+}
+
+Job withClawFromOldSet(Job job) {
+    if (job.wasLevel && job.log.empty())
+        if (const auto claw = clawBefore(job.rig, job.off, job.oldAngle_rad))
+            job.rig.claw.turns = *claw;
+    return job;
+}
+
+} // namespace flenzo

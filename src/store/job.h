@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/base/result.h"
+#include "core/log/event.h"
+#include "core/plan/change.h"
+#include "core/plan/habit.h"
+
+#include <QByteArray>
+#include <QJsonObject>
+#include <QString>
+#include <set>
+#include <vector>
+
+namespace flenzo {
+
+/// How one string was chosen: from the catalogue and as a note, or freely (both empty).
+struct StringPick {
+    QString item; ///< id in the string catalogue
+    QString note; ///< "E2"; empty when the pitch was given in hertz
+    bool operator==(const StringPick&) const = default;
+};
+
+/// Names and choices behind one set of strings; the wires and pitches themselves stand in the rig or in `Job::off`.
+struct SidePicks {
+    QString setName;
+    QString tuningName;
+    std::vector<StringPick> strings;
+    bool operator==(const SidePicks&) const = default;
+};
+
+/// One guitar on the bench: what a `flenzo-job` file holds. A value; every edit makes a new one.
+struct Job {
+    QString guitar; ///< how the shop calls it
+    QString owner;
+    QString story; ///< why it is here
+    Rig rig;       ///< the nominal guitar with the strings that go on
+    SidePicks onPicks;
+    std::vector<SetString> off; ///< the strings that come off
+    SidePicks offPicks;
+    bool wasLevel = true; ///< with the old set at pitch the plate stood at `oldAngle_rad`; tells where the claw is
+    double oldAngle_rad = 0.0;
+    double referencePitch_Hz = 440.0;
+    double slackStart_cents = -300.0; ///< assumed start of new strings before anything is read
+    Goal goal;
+    Habit habit;
+    Pace pace;
+    std::set<QString> measured;                 ///< fields of the rig that somebody measured; all others are assumed
+    std::optional<std::uint32_t> simulatedSeed; ///< the guitar that answers is a simulated one
+    std::vector<Event> log;
+    QJsonObject raw; ///< the file as read, so that members unknown to this version survive
+
+    bool operator==(const Job&) const = default;
+};
+
+/// A six-string with nominal figures and one medium-light set, for a new job.
+[[nodiscard]] Job newJob();
+
+/// Where the guitar stands before the first event: the claw as the rig says, new strings slack.
+[[nodiscard]] State startOf(const Job& job);
+
+/// If the old set stood level, the claw that did it becomes the rig's; otherwise the job is returned as it is.
+[[nodiscard]] Job withClawFromOldSet(Job job);
+
+/// Reads and writes `flenzo-job` version 1 (docs/formats.md).
+[[nodiscard]] Result<Job> jobFromJson(const QJsonObject& json);
+[[nodiscard]] QJsonObject jobToJson(const Job& job);
+[[nodiscard]] QByteArray jobBytes(const Job& job);
+
+} // namespace flenzo

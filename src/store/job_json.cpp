@@ -1,0 +1,247 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/event_json.h"
+#include "store/job.h"
+#include "store/ranges.h"
+#include "store/rig_json.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr qsizetype mostEvents = 100000;
+constexpr qsizetype nameLength = 200;
+
+double tidy(double value) {
+    return std::round(value * 1e9) / 1e9;
+}
+
+Goal goalFromJson(Fields fields) {
+    Goal goal;
+    goal.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg, 0.0));
+    goal.angleTolerance_rad = radians(fields.number("angleTolDeg", ranges::angleTolerance_deg, 0.15));
+    goal.pitchTolerance_cents = fields.number("pitchTolCents", ranges::pitchTolerance_cents, 2.0);
+    return goal;
+}
+
+Order orderFromJson(Fields& fields, const Rig& rig) {
+    Order order;
+    const QJsonArray names = fields.array("order", maxStrings);
+    for (const QJsonValue& name : names)
+        if (const auto string = stringNamed(rig, name.toString().toStdString()))
+            order.push_back(*string);
+    if (std::set<std::size_t>(order.begin(), order.end()).size() != rig.strings.size() ||
+        order.size() != rig.strings.size())
+        fields.box().put(fields.pathOf(QStringLiteral("order")),
+                         QStringLiteral("must name every string of the guitar once"));
+    return order;
+}
+
+Habit habitFromJson(Fields fields, const Rig& rig) {
+    Habit habit;
+    habit.order = fields.has("order") ? orderFromJson(fields, rig) : orderOf(OrderKind::LowToHigh, rig.strings.size());
+    const QString tuning = fields.text("tuning", 20, QStringLiteral("aims"));
+    if (tuning != QLatin1String("aims") && tuning != QLatin1String("exact"))
+        fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
+    habit.aims = tuning == QLatin1String("aims");
+    return habit;
+}
+
+Pace paceFromJson(Fields fields) {
+    Pace pace;
+    pace.tune_s = fields.number("tuneMinutes", ranges::minutes, pace.tune_s / 60.0) * 60.0;
+    pace.claw_s = fields.number("clawMinutes", ranges::minutes, pace.claw_s / 60.0) * 60.0;
+    pace.read_s = fields.number("readMinutes", ranges::minutes, pace.read_s / 60.0) * 60.0;
+    return pace;
+}
+
+StringPick pickFromJson(Fields& fields) {
+    return {fields.text("item", nameLength), fields.text("note", 8)};
+}
+
+/// Names of one side, and the picks that stand in a list of strings.
+SidePicks picksFromJson(Fields change, const char* setKey, const char* tuningKey, const QJsonArray& strings,
+                        FaultBox& box) {
+    SidePicks picks;
+    picks.setName = change.text(setKey, nameLength);
+    picks.tuningName = change.text(tuningKey, nameLength);
+    for (const QJsonValue& value : strings) {
+        Fields fields(value.toObject(), QStringLiteral("strings"), box);
+        picks.strings.push_back(pickFromJson(fields));
+    }
+    return picks;
+}
+
+void readOldSet(Job& job, Fields change, const QJsonArray& offStrings) {
+    for (qsizetype i = 0; i < offStrings.size(); ++i) {
+        Fields fields(offStrings.at(i).toObject(), change.pathOf(QStringLiteral("offStrings[%1]").arg(i)),
+                      change.box());
+        const RigString string = stringFromJson(fields, Family::RollerShaft);
+        job.off.push_back({string.wire, string.target_Hz});
+    }
+    if (job.off.size() != job.rig.strings.size())
+        change.box().put(change.pathOf(QStringLiteral("offStrings")),
+                         QStringLiteral("must have as many strings as the rig, %1").arg(job.rig.strings.size()));
+}
+
+void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
+    const bool given = top.has("change");
+    Fields change(given ? top.object("change") : QJsonObject(), QStringLiteral("change"), top.box());
+    job.onPicks = picksFromJson(change, "onSet", "onTuning", onStrings, top.box());
+    if (!given) { // a bare job says nothing of the old set: the same strings come off
+        for (const RigString& string : job.rig.strings)
+            job.off.push_back({string.wire, string.target_Hz});
+        job.offPicks = job.onPicks;
+        job.wasLevel = false;
+        return;
+    }
+    const QJsonArray offStrings = change.array("offStrings", maxStrings);
+    job.offPicks = picksFromJson(change, "offSet", "offTuning", offStrings, top.box());
+    readOldSet(job, change, offStrings);
+    job.wasLevel = change.flag("wasLevel", true);
+    job.oldAngle_rad = radians(change.number("oldAngleDeg", ranges::angle_deg, 0.0));
+}
+
+void readLog(Job& job, Fields& top) {
+    const QJsonArray log = top.array("log", mostEvents);
+    for (qsizetype i = 0; i < log.size(); ++i)
+        job.log.push_back(
+            eventFromJson(Fields(log.at(i).toObject(), QStringLiteral("log[%1]").arg(i), top.box()), job.rig));
+}
+
+QJsonArray withPicks(QJsonArray strings, const SidePicks& picks) {
+    for (qsizetype i = 0; i < strings.size() && i < static_cast<qsizetype>(picks.strings.size()); ++i) {
+        QJsonObject string = strings.at(i).toObject();
+        const StringPick& pick = picks.strings[static_cast<std::size_t>(i)];
+        string[QLatin1String("item")] = pick.item;
+        string[QLatin1String("note")] = pick.note;
+        strings[i] = string;
+    }
+    return strings;
+}
+
+QJsonArray offToJson(const Job& job, const QJsonArray& old) {
+    QJsonArray list;
+    for (std::size_t i = 0; i < job.off.size(); ++i) {
+        RigString string = job.rig.strings[i];
+        string.wire = job.off[i].wire;
+        string.target_Hz = job.off[i].target_Hz;
+        list.append(stringToJson(string, Family::RollerShaft, old.at(list.size()).toObject()));
+    }
+    return withPicks(list, job.offPicks);
+}
+
+QJsonObject changeToJson(const Job& job, QJsonObject json) {
+    json[QLatin1String("onSet")] = job.onPicks.setName;
+    json[QLatin1String("onTuning")] = job.onPicks.tuningName;
+    json[QLatin1String("offSet")] = job.offPicks.setName;
+    json[QLatin1String("offTuning")] = job.offPicks.tuningName;
+    json[QLatin1String("offStrings")] = offToJson(job, json.value(QLatin1String("offStrings")).toArray());
+    json[QLatin1String("wasLevel")] = job.wasLevel;
+    json[QLatin1String("oldAngleDeg")] = tidy(degrees(job.oldAngle_rad));
+    return json;
+}
+
+QJsonObject habitToJson(const Job& job, QJsonObject json) {
+    QJsonArray order;
+    for (const std::size_t string : job.habit.order)
+        order.append(QString::fromStdString(job.rig.strings[string].name));
+    json[QLatin1String("order")] = order;
+    json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
+    return json;
+}
+
+/// Entries that still say what the file said are kept to the letter, unknown members included.
+QJsonArray logToJson(const Job& job) {
+    const QJsonArray old = job.raw.value(QLatin1String("log")).toArray();
+    QJsonArray list;
+    for (const Event& event : job.log) {
+        const QJsonObject before = old.at(list.size()).toObject();
+        FaultBox box;
+        const bool same = !before.isEmpty() && eventFromJson(Fields(before, {}, box), job.rig) == event && box.empty();
+        list.append(same ? before : eventToJson(event, job.rig));
+    }
+    return list;
+}
+
+} // namespace
+
+Result<Job> jobFromJson(const QJsonObject& json) {
+    FaultBox box;
+    Fields top(json, QString(), box);
+    checkHead(top, "flenzo-job", 1);
+    if (!box.empty())
+        return box.fault();
+    const QJsonObject rigJson = top.object("rig");
+    if (!box.empty())
+        return box.fault();
+    const Result<Rig> rig = rigFromJson(rigJson, QStringLiteral("rig"));
+    if (!rig.ok())
+        return rig.fault();
+    Job job;
+    job.rig = rig.value();
+    job.raw = json;
+    job.guitar = top.text("guitar", nameLength);
+    job.owner = top.text("owner", nameLength);
+    job.story = top.text("story", 4000);
+    job.goal = goalFromJson(Fields(json.value(QLatin1String("goal")).toObject(), QStringLiteral("goal"), box));
+    job.habit =
+        habitFromJson(Fields(json.value(QLatin1String("habit")).toObject(), QStringLiteral("habit"), box), job.rig);
+    job.pace = paceFromJson(Fields(json.value(QLatin1String("pace")).toObject(), QStringLiteral("pace"), box));
+    readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
+    job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);
+    job.slackStart_cents = top.number("slackStartCents", ranges::slackStart_cents, -300.0);
+    if (top.has("simulatedSeed"))
+        job.simulatedSeed = static_cast<std::uint32_t>(top.number("simulatedSeed", ranges::seed));
+    for (const QJsonValue& name : json.value(QLatin1String("measured")).toArray())
+        job.measured.insert(name.toString());
+    readLog(job, top);
+    if (!box.empty())
+        return box.fault();
+    return job;
+}
+
+QJsonObject jobToJson(const Job& job) {
+    QJsonObject json = job.raw;
+    json[QLatin1String("format")] = QStringLiteral("flenzo-job");
+    json[QLatin1String("version")] = 1;
+    json[QLatin1String("guitar")] = job.guitar;
+    json[QLatin1String("owner")] = job.owner;
+    json[QLatin1String("story")] = job.story;
+    QJsonObject rig = rigToJson(job.rig, json.value(QLatin1String("rig")).toObject());
+    rig[QLatin1String("strings")] = withPicks(rig.value(QLatin1String("strings")).toArray(), job.onPicks);
+    json[QLatin1String("rig")] = rig;
+    QJsonObject goal = json.value(QLatin1String("goal")).toObject();
+    goal[QLatin1String("angleDeg")] = tidy(degrees(job.goal.angle_rad));
+    goal[QLatin1String("angleTolDeg")] = tidy(degrees(job.goal.angleTolerance_rad));
+    goal[QLatin1String("pitchTolCents")] = job.goal.pitchTolerance_cents;
+    json[QLatin1String("goal")] = goal;
+    json[QLatin1String("habit")] = habitToJson(job, json.value(QLatin1String("habit")).toObject());
+    QJsonObject pace = json.value(QLatin1String("pace")).toObject();
+    pace[QLatin1String("tuneMinutes")] = tidy(job.pace.tune_s / 60.0);
+    pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);
+    pace[QLatin1String("readMinutes")] = tidy(job.pace.read_s / 60.0);
+    json[QLatin1String("pace")] = pace;
+    json[QLatin1String("change")] = changeToJson(job, json.value(QLatin1String("change")).toObject());
+    json[QLatin1String("referencePitchHz")] = job.referencePitch_Hz;
+    json[QLatin1String("slackStartCents")] = job.slackStart_cents;
+    if (job.simulatedSeed)
+        json[QLatin1String("simulatedSeed")] = static_cast<double>(*job.simulatedSeed);
+    else
+        json.remove(QLatin1String("simulatedSeed"));
+    QJsonArray measured;
+    for (const QString& name : job.measured)
+        measured.append(name);
+    json[QLatin1String("measured")] = measured;
+    json[QLatin1String("log")] = logToJson(job);
+    return json;
+}
+
+QByteArray jobBytes(const Job& job) {
+    return QJsonDocument(jobToJson(job)).toJson();
+}
+
+} // namespace flenzo

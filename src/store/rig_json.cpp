@@ -1,0 +1,294 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/rig_json.h"
+
+#include "core/strings/pitch.h"
+#include "store/ranges.h"
+
+#include <QJsonArray>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr double mm = metresPerMm;
+
+/// Divides lengths for a file without the tail of binary digits that 0.03 m / 0.001 leaves.
+double inMm(double length_m) {
+    return std::round(length_m / mm * 1e9) / 1e9;
+}
+double inDeg(double angle_rad) {
+    return std::round(degrees(angle_rad) * 1e9) / 1e9;
+}
+QJsonArray pairMm(const Eigen::Vector2d& point_m) {
+    return {inMm(point_m.x()), inMm(point_m.y())};
+}
+
+Bridge bridgeFromJson(Fields fields) {
+    Bridge bridge;
+    const QString family = fields.text("family", 40);
+    if (family == QLatin1String("roller-shaft"))
+        bridge.family = Family::RollerShaft;
+    else if (family != QLatin1String("knife-edge"))
+        fields.box().put(fields.pathOf(QStringLiteral("family")),
+                         QStringLiteral("must be \"knife-edge\" or \"roller-shaft\""));
+    bridge.mass_kg = fields.number("massKg", ranges::mass_kg);
+    bridge.centreOfMass_m = fields.point("comMm", ranges::place_mm) * mm;
+    const Eigen::Vector2d stops = fields.point("stopsDeg", ranges::angle_deg);
+    bridge.rearStop_rad = radians(stops.x());
+    bridge.forwardStop_rad = radians(stops.y());
+    if (bridge.family == Family::KnifeEdge) {
+        bridge.rearEdge_m = fields.number("rearEdgeMm", ranges::rearEdge_mm) * mm;
+        bridge.rearGap_m = fields.number("rearGapMm", ranges::gap_mm) * mm;
+    } else {
+        bridge.shaftRadius_m = fields.number("shaftMm", ranges::shaft_mm) * mm;
+        bridge.armTip_m = fields.number("armTipMm", ranges::arm_mm) * mm;
+        bridge.armTipHeight_m = fields.number("armTipHeightMm", ranges::arm_mm) * mm;
+    }
+    return bridge;
+}
+
+Spring springFromJson(Fields fields, Family family) {
+    Spring spring;
+    spring.rate_Npm = fields.number("rateNPerMm", ranges::rate_Npmm) / mm;
+    spring.initial_N = fields.number("initialN", ranges::initial_N);
+    spring.free_m = fields.number("freeMm", ranges::free_mm) * mm;
+    if (family == Family::KnifeEdge) {
+        spring.hook_m = fields.point("hookMm", ranges::place_mm) * mm;
+        spring.anchor_m = fields.point("anchorMm", ranges::place_mm) * mm;
+        spring.slot = fields.number("slot", ranges::slot, 0.5);
+    } else {
+        spring.seat_m = fields.number("seatMm", ranges::seat_mm) * mm;
+        spring.lever_m = fields.number("leverMm", ranges::lever_mm) * mm;
+    }
+    return spring;
+}
+
+Claw clawFromJson(Fields fields) {
+    Claw claw;
+    claw.lead_m = fields.number("mmPerTurn", ranges::lead_mm) * mm;
+    const double both = fields.number("turns", ranges::turns, 0.0);
+    claw.turns = {fields.number("bassTurns", ranges::turns, both), fields.number("trebleTurns", ranges::turns, both)};
+    claw.least_turns = fields.number("leastTurns", ranges::turns, claw.least_turns);
+    claw.most_turns = fields.number("mostTurns", ranges::turns, claw.most_turns);
+    return claw;
+}
+
+QJsonObject bridgeToJson(const Bridge& bridge, QJsonObject json) {
+    const bool knife = bridge.family == Family::KnifeEdge;
+    json[QLatin1String("family")] = knife ? QStringLiteral("knife-edge") : QStringLiteral("roller-shaft");
+    json[QLatin1String("massKg")] = bridge.mass_kg;
+    json[QLatin1String("comMm")] = pairMm(bridge.centreOfMass_m);
+    json[QLatin1String("stopsDeg")] = QJsonArray{inDeg(bridge.rearStop_rad), inDeg(bridge.forwardStop_rad)};
+    if (knife) {
+        json[QLatin1String("rearEdgeMm")] = inMm(bridge.rearEdge_m);
+        json[QLatin1String("rearGapMm")] = inMm(bridge.rearGap_m);
+    } else {
+        json[QLatin1String("shaftMm")] = inMm(bridge.shaftRadius_m);
+        json[QLatin1String("armTipMm")] = inMm(bridge.armTip_m);
+        json[QLatin1String("armTipHeightMm")] = inMm(bridge.armTipHeight_m);
+    }
+    return json;
+}
+
+QJsonObject springToJson(const Spring& spring, Family family, QJsonObject json) {
+    json[QLatin1String("rateNPerMm")] = std::round(spring.rate_Npm * mm * 1e9) / 1e9;
+    json[QLatin1String("initialN")] = spring.initial_N;
+    json[QLatin1String("freeMm")] = inMm(spring.free_m);
+    if (family == Family::KnifeEdge) {
+        json[QLatin1String("hookMm")] = pairMm(spring.hook_m);
+        json[QLatin1String("anchorMm")] = pairMm(spring.anchor_m);
+        json[QLatin1String("slot")] = spring.slot;
+    } else {
+        json[QLatin1String("seatMm")] = inMm(spring.seat_m);
+        json[QLatin1String("leverMm")] = inMm(spring.lever_m);
+    }
+    return json;
+}
+
+QJsonObject clawToJson(const Claw& claw, QJsonObject json) {
+    json[QLatin1String("mmPerTurn")] = inMm(claw.lead_m);
+    json[QLatin1String("turns")] = claw.turns.mean();
+    json[QLatin1String("bassTurns")] = claw.turns.bass;
+    json[QLatin1String("trebleTurns")] = claw.turns.treble;
+    json[QLatin1String("leastTurns")] = claw.least_turns;
+    json[QLatin1String("mostTurns")] = claw.most_turns;
+    return json;
+}
+
+/// Each element of `values` written over the element of the old list that stood in its place.
+template <class T, class Write>
+QJsonArray listToJson(const std::vector<T>& values, const QJsonArray& old, const Write& write) {
+    QJsonArray list;
+    for (const T& value : values)
+        list.append(write(value, old.at(list.size()).toObject()));
+    return list;
+}
+
+} // namespace
+
+QString orientationName(Orientation orientation) {
+    switch (orientation) {
+    case Orientation::Flat:
+        return QStringLiteral("flat");
+    case Orientation::Playing:
+        return QStringLiteral("playing");
+    case Orientation::Upright:
+        return QStringLiteral("upright");
+    case Orientation::FaceDown:
+        return QStringLiteral("face-down");
+    }
+    return {};
+}
+
+std::optional<Orientation> orientationNamed(const QString& name) {
+    for (const Orientation o : {Orientation::Flat, Orientation::Playing, Orientation::Upright, Orientation::FaceDown})
+        if (orientationName(o) == name)
+            return o;
+    return std::nullopt;
+}
+
+void checkHead(Fields& fields, const char* format, int newest) {
+    if (fields.text("format", 60) != QLatin1String(format)) {
+        fields.box().put(fields.pathOf(QStringLiteral("format")),
+                         QStringLiteral("must be \"%1\"; this file is something else").arg(QLatin1String(format)));
+        return;
+    }
+    const double version = fields.number("version", {1.0, 1e6, "the version of the format"});
+    if (version > newest)
+        fields.box().put(fields.pathOf(QStringLiteral("version")),
+                         QStringLiteral("is %1, newer than the %2 this program knows; open it with a newer Flenzo")
+                             .arg(version)
+                             .arg(newest));
+}
+
+RigString stringFromJson(Fields& fields, Family family) {
+    RigString string;
+    string.name = fields.text("name", 8).toStdString();
+    string.wire.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * mm;
+    if (fields.has("coreMm"))
+        string.wire.core_m = fields.number("coreMm", ranges::core_mm) * mm;
+    string.wire.wrapDensity_kgpm3 = fields.number("wrapDensityKgPerM3", ranges::wrapDensity_kgpm3, 7900.0);
+    if (fields.has("unitMassKgPerM"))
+        string.wire.unitMass_kgpm = fields.number("unitMassKgPerM", ranges::unitMass_kgpm);
+    if (fields.has("axialStiffnessN"))
+        string.wire.stiffness_N = fields.number("axialStiffnessN", ranges::stiffness_N);
+    string.scale_m = fields.number("scaleMm", ranges::scale_mm) * mm;
+    if (family == Family::KnifeEdge)
+        string.saddle_m = fields.point("saddleMm", ranges::place_mm) * mm;
+    string.nutDrop_m = fields.number("nutDropMm", ranges::place_mm, 0.0) * mm;
+    string.nutTail_m = fields.number("nutTailMm", ranges::tail_mm, 0.0) * mm;
+    string.saddleTail_m = fields.number("saddleTailMm", ranges::tail_mm, 0.0) * mm;
+    string.target_Hz = fields.number("targetHz", ranges::target_Hz);
+    return string;
+}
+
+QJsonObject stringToJson(const RigString& string, Family family, QJsonObject json) {
+    json[QLatin1String("name")] = QString::fromStdString(string.name);
+    json[QLatin1String("gaugeMm")] = inMm(string.wire.gauge_m);
+    const auto optional = [&json](const char* name, bool given, double value) {
+        if (given)
+            json[QLatin1String(name)] = value;
+        else
+            json.remove(QLatin1String(name));
+    };
+    optional("coreMm", string.wire.isWound(), inMm(string.wire.core_m));
+    optional("wrapDensityKgPerM3", string.wire.isWound(), string.wire.wrapDensity_kgpm3);
+    optional("unitMassKgPerM", string.wire.unitMass_kgpm.has_value(), string.wire.unitMass_kgpm.value_or(0.0));
+    optional("axialStiffnessN", string.wire.stiffness_N.has_value(), string.wire.stiffness_N.value_or(0.0));
+    json[QLatin1String("scaleMm")] = inMm(string.scale_m);
+    if (family == Family::KnifeEdge)
+        json[QLatin1String("saddleMm")] = pairMm(string.saddle_m);
+    optional("nutDropMm", string.nutDrop_m != 0.0, inMm(string.nutDrop_m));
+    json[QLatin1String("nutTailMm")] = inMm(string.nutTail_m);
+    json[QLatin1String("saddleTailMm")] = inMm(string.saddleTail_m);
+    json[QLatin1String("targetHz")] = string.target_Hz;
+    return json;
+}
+
+std::optional<Fault> contradiction(const Rig& rig) {
+    const auto at = [](std::size_t i, const char* name) { return "strings[" + std::to_string(i) + "]." + name; };
+    if (rig.strings.empty())
+        return Fault{"strings", "is empty; a guitar has at least one string"};
+    if (!(rig.bridge.rearStop_rad < rig.bridge.forwardStop_rad))
+        return Fault{"bridge.stopsDeg", "must give the rear stop first, below the forward stop"};
+    if (!(rig.claw.least_turns < rig.claw.most_turns))
+        return Fault{"claw.mostTurns", "must be more than leastTurns"};
+    for (std::size_t i = 0; i < rig.strings.size(); ++i) {
+        const RigString& string = rig.strings[i];
+        if (string.name.empty())
+            return Fault{at(i, "name"), "is empty; every string needs a number or name"};
+        if (*stringNamed(rig, string.name) != i)
+            return Fault{at(i, "name"), "stands twice; every string needs its own name"};
+        if (string.wire.isWound() && string.wire.core_m >= string.wire.gauge_m)
+            return Fault{at(i, "coreMm"), "is not thinner than the gauge; leave it out for a plain string"};
+        const double pull_N = tensionForPitch_N(unitMass_kgpm(string.wire), axialStiffness_N(string.wire),
+                                                string.scale_m, string.target_Hz);
+        if (pull_N > breakingTension_N(string.wire))
+            return Fault{at(i, "targetHz"), "is more than this wire bears: string " + string.name + " would need " +
+                                                std::to_string(static_cast<int>(pull_N)) + " N and breaks at about " +
+                                                std::to_string(static_cast<int>(breakingTension_N(string.wire))) +
+                                                " N; lower the pitch or check gauge and unit"};
+    }
+    for (std::size_t j = 0; j < rig.springs.size(); ++j)
+        if (rig.bridge.family == Family::KnifeEdge && rig.springs[j].hook_m.norm() < 1e-4)
+            return Fault{"springs[" + std::to_string(j) + "].hookMm", "lies on the pivot; a spring needs a lever"};
+    return std::nullopt;
+}
+
+Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
+    FaultBox box;
+    Fields top(json, path, box);
+    checkHead(top, "flenzo-rig", 1);
+    if (!box.empty())
+        return box.fault();
+    Rig rig;
+    rig.bridge = bridgeFromJson(Fields(top.object("bridge"), top.pathOf(QStringLiteral("bridge")), box));
+    const Family family = rig.bridge.family;
+    const QJsonArray springs = top.array("springs", maxSprings);
+    for (qsizetype j = 0; j < springs.size(); ++j) {
+        const QString where = top.pathOf(QStringLiteral("springs[%1]").arg(j));
+        rig.springs.push_back(springFromJson(Fields(springs.at(j).toObject(), where, box), family));
+    }
+    if (family == Family::KnifeEdge || top.has("claw"))
+        rig.claw = clawFromJson(Fields(top.object("claw"), top.pathOf(QStringLiteral("claw")), box));
+    const QJsonArray strings = top.array("strings", maxStrings);
+    for (qsizetype i = 0; i < strings.size(); ++i) {
+        Fields fields(strings.at(i).toObject(), top.pathOf(QStringLiteral("strings[%1]").arg(i)), box);
+        rig.strings.push_back(stringFromJson(fields, family));
+    }
+    const QString lying = top.text("orientation", 20, QStringLiteral("flat"));
+    if (const auto orientation = orientationNamed(lying))
+        rig.orientation = *orientation;
+    else
+        box.put(top.pathOf(QStringLiteral("orientation")),
+                QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
+    rig.nutLocked = top.flag("nutLocked", false);
+    if (!box.empty())
+        return box.fault();
+    if (auto fault = contradiction(rig)) {
+        fault->field = top.pathOf(QString::fromStdString(fault->field)).toStdString();
+        return *fault;
+    }
+    return rig;
+}
+
+QJsonObject rigToJson(const Rig& rig, QJsonObject json) {
+    const Family family = rig.bridge.family;
+    json[QLatin1String("format")] = QStringLiteral("flenzo-rig");
+    json[QLatin1String("version")] = 1;
+    json[QLatin1String("bridge")] = bridgeToJson(rig.bridge, json.value(QLatin1String("bridge")).toObject());
+    json[QLatin1String("springs")] =
+        listToJson(rig.springs, json.value(QLatin1String("springs")).toArray(),
+                   [family](const Spring& s, const QJsonObject& old) { return springToJson(s, family, old); });
+    if (family == Family::KnifeEdge)
+        json[QLatin1String("claw")] = clawToJson(rig.claw, json.value(QLatin1String("claw")).toObject());
+    json[QLatin1String("strings")] =
+        listToJson(rig.strings, json.value(QLatin1String("strings")).toArray(),
+                   [family](const RigString& s, const QJsonObject& old) { return stringToJson(s, family, old); });
+    json[QLatin1String("orientation")] = orientationName(rig.orientation);
+    json[QLatin1String("nutLocked")] = rig.nutLocked;
+    return json;
+}
+
+} // namespace flenzo

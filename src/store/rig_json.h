@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/bridge/rig.h"
+#include "store/fields.h"
+
+namespace flenzo {
+
+/// Reads a `flenzo-rig` (docs/formats.md), version 1. Faults name the path of the field, behind `path`.
+[[nodiscard]] Result<Rig> rigFromJson(const QJsonObject& json, const QString& path);
+
+/// Writes a rig over `base`, so that members this version does not know survive.
+[[nodiscard]] QJsonObject rigToJson(const Rig& rig, QJsonObject base = {});
+
+[[nodiscard]] RigString stringFromJson(Fields& fields, Family family);
+[[nodiscard]] QJsonObject stringToJson(const RigString& string, Family family, QJsonObject base = {});
+
+/// What is wrong between the fields of a rig although each is in its range; nothing when it is sound.
+/// Includes strings that would break at their target.
+[[nodiscard]] std::optional<Fault> contradiction(const Rig& rig);
+
+[[nodiscard]] QString orientationName(Orientation orientation);
+[[nodiscard]] std::optional<Orientation> orientationNamed(const QString& name);
+
+/// Refuses another format's document and one of a newer version, with the reason.
+void checkHead(Fields& fields, const char* format, int newest);
+
+} // namespace flenzo

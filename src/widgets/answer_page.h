@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QLabel;
+
+namespace flenzo {
+
+class FigureTable;
+
+/// What the change asks for, on one page: claw turns, aims, and what happens if the claw is left alone.
+class AnswerPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit AnswerPage(Desk& desk, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    QWidget* buildHead();
+    QWidget* buildAims();
+    QWidget* buildAlone();
+    QWidget* buildPasses();
+    void refreshHead();
+    void refreshAims();
+    void refreshAlone();
+    void refreshPasses();
+
+    Desk& desk_;
+    QLabel *verdict_, *reason_, *claw_, *turns_, *screws_;
+    QLabel *aimsNote_, *aloneNote_;
+    FigureTable *aims_, *alone_, *passes_;
+};
+
+} // namespace flenzo

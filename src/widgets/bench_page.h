@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+
+namespace flenzo {
+
+class SceneView;
+class PassSheetView;
+
+/// Where the work happens: the act, the number to aim at, the entry field, section, moment chart and pass sheet.
+class BenchPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit BenchPage(Desk& desk, QWidget* parent = nullptr);
+    void takeFocus();
+    void refresh();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    QWidget* buildActPanel();
+    void refreshAct();
+    void submit();
+    void confirm();
+    void pickNeighbour(int step);
+
+    Desk& desk_;
+    QLabel *act_, *figure_, *aside_, *entryFor_, *outlook_;
+    QLineEdit* entry_;
+    QPushButton *done_, *answer_;
+    SceneView *section_, *chart_;
+    PassSheetView* sheet_;
+};
+
+} // namespace flenzo

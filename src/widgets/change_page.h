@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/edits.h"
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QComboBox;
+class QLabel;
+class QTableView;
+
+namespace flenzo {
+
+class ChangeModel;
+class FieldEdit;
+
+/// Which set and tuning come off, which go on, and how the shop tunes.
+class ChangePage : public QWidget {
+    Q_OBJECT
+public:
+    explicit ChangePage(Desk& desk, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    QWidget* buildSide(Side side, const QString& title);
+    QWidget* buildHabit();
+    void refreshCombos();
+    void chooseSet(Side side, int index);
+    void chooseTuning(Side side, int index);
+    void keepTuning();
+    void keepMasses();
+    void commitOldAngle();
+
+    Desk& desk_;
+    ChangeModel* model_;
+    QTableView* table_;
+    QComboBox *sets_[2], *tunings_[2], *order_, *aims_;
+    QCheckBox* wasLevel_;
+    FieldEdit *reference_, *oldAngle_, *slack_;
+    QLabel *sums_, *verdict_, *reason_;
+};
+
+} // namespace flenzo

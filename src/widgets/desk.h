@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/session.h"
+#include "store/catalogue.h"
+#include "widgets/preferences.h"
+
+#include <QObject>
+
+namespace flenzo {
+
+/// What every page works on: the session, the catalogue, the user's preferences, and one place to say things.
+class Desk : public QObject {
+    Q_OBJECT
+public:
+    Desk(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent = nullptr);
+
+    [[nodiscard]] Session& session() { return session_; }
+    [[nodiscard]] const Preferences& preferences() const { return preferences_; }
+    void setPreferences(const Preferences& preferences);
+    [[nodiscard]] const Catalogue& catalogue() const { return catalogue_; }
+    [[nodiscard]] const OwnCatalogue& own() const { return own_; }
+    /// Keeps it on disk, or says why not and changes nothing.
+    void setOwn(const OwnCatalogue& own);
+
+    /// Shows the fault, if there is one. True when there was none.
+    bool accept(const std::optional<Fault>& fault);
+    void say(const QString& sentence) { Q_EMIT said(sentence, false); }
+
+Q_SIGNALS:
+    void preferencesChanged();
+    void catalogueChanged();
+    void said(const QString& sentence, bool complaint);
+
+private:
+    Session& session_;
+    Preferences preferences_;
+    Catalogue bundled_, catalogue_;
+    OwnCatalogue own_;
+    QString ownFile_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QLineEdit>
+#include <functional>
+
+namespace flenzo {
+
+/// A field that hands its text on when the user is done with it, and takes back the old one when it is refused.
+class FieldEdit : public QLineEdit {
+    Q_OBJECT
+public:
+    /// `commit` returns false to refuse.
+    FieldEdit(const QString& name, std::function<bool(const QString&)> commit, QWidget* parent = nullptr);
+    void show(const QString& text);
+
+private:
+    void finish();
+    std::function<bool(const QString&)> commit_;
+    QString shown_;
+    bool finishing_ = false;
+};
+
+} // namespace flenzo

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/look.h"
+
+#include "store/bundled.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QLabel>
+#include <QPalette>
+#include <QStyle>
+#include <QStyleFactory>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+const char* voiceName(Voice voice) {
+    switch (voice) {
+    case Voice::Body:
+        return "body";
+    case Voice::Small:
+        return "small";
+    case Voice::Heading:
+        return "heading";
+    case Voice::Act:
+        return "act";
+    case Voice::Figure:
+        return "figure";
+    case Voice::Warn:
+        return "warn";
+    case Voice::Good:
+        return "good";
+    }
+    return "";
+}
+
+QPalette paletteOf(const Theme& theme) {
+    QPalette palette;
+    palette.setColor(QPalette::Window, theme[Ink::Desk]);
+    palette.setColor(QPalette::WindowText, theme[Ink::Text]);
+    palette.setColor(QPalette::Base, theme[Ink::Sheet]);
+    palette.setColor(QPalette::AlternateBase, theme[Ink::Desk]);
+    palette.setColor(QPalette::Text, theme[Ink::Text]);
+    palette.setColor(QPalette::PlaceholderText, theme[Ink::Quiet]);
+    palette.setColor(QPalette::Button, theme[Ink::Sheet]);
+    palette.setColor(QPalette::ButtonText, theme[Ink::Text]);
+    palette.setColor(QPalette::Highlight, theme[Ink::Focus]);
+    palette.setColor(QPalette::HighlightedText, theme[Ink::Sheet]);
+    palette.setColor(QPalette::ToolTipBase, theme[Ink::Sheet]);
+    palette.setColor(QPalette::ToolTipText, theme[Ink::Text]);
+    palette.setColor(QPalette::Link, theme[Ink::Focus]);
+    for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        palette.setColor(QPalette::Disabled, role, theme[Ink::Quiet]);
+    return palette;
+}
+
+QString sheetOf(const Theme& theme, double base) {
+    const auto px = [base](double share) { return QString::number(std::lround(base * share)); };
+    QString sheet = QStringLiteral(R"(
+QFrame[panel="true"] { background: @sheet; border: 1px solid @rule; border-radius: 3px; }
+QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
+QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
+QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
+QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
+QLabel[voice="warn"] { color: @warn; font-weight: bold; }
+QLabel[voice="good"] { color: @goal; font-weight: bold; }
+QLabel#chip { border: 1px solid @rule; border-radius: 3px; padding: 3px 8px; background: @sheet; font-size: @0.87px; }
+QLabel#chip[alarm="true"] { border: 2px solid @warn; color: @warn; font-weight: bold; }
+QToolButton[rail="true"] { border: none; border-left: 5px solid transparent; padding: 12px 14px; text-align: left; font-size: @1.07px; background: transparent; }
+QToolButton[rail="true"]:checked { border-left-color: @focus; background: @sheet; font-weight: bold; }
+QToolButton[rail="true"]:focus, QToolButton[rail="true"]:hover { background: @soft; }
+QLineEdit, QComboBox, QDoubleSpinBox { background: @sheet; border: 1px solid @quiet; border-radius: 3px; padding: 3px 6px; }
+QLineEdit:focus, QComboBox:focus { border: 2px solid @focus; padding: 2px 5px; }
+QLineEdit#entry { font-size: @1.9px; padding: 4px 10px; border-width: 2px; border-color: @focus; }
+QPushButton { background: @sheet; border: 1px solid @quiet; border-radius: 3px; padding: 5px 14px; }
+QPushButton:hover { background: @soft; }
+QPushButton:focus { border: 2px solid @focus; padding: 4px 13px; }
+QPushButton:disabled { color: @quiet; border-color: @rule; }
+QPushButton#done { background: @focus; color: @sheet; border: 2px solid @focus; font-weight: bold; }
+QPushButton#done:disabled { background: @rule; border-color: @rule; color: @quiet; }
+QTableView, QListWidget { background: @sheet; border: 1px solid @rule; gridline-color: @rule; selection-background-color: @soft; selection-color: @text; }
+QTableView:focus { border: 2px solid @focus; }
+QHeaderView::section { background: @desk; border: none; border-right: 1px solid @rule; border-bottom: 1px solid @rule; padding: 3px 8px; color: @quiet; }
+QMenuBar, QMenu { background: @sheet; }
+QMenuBar::item:selected, QMenu::item:selected { background: @soft; color: @text; }
+QFrame#message { background: @soft; border: none; border-left: 6px solid @focus; }
+QFrame#message[alarm="true"] { background: @sheet; border: 2px solid @warn; border-left: 8px solid @warn; }
+QScrollArea { border: none; background: transparent; }
+QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }
+)");
+    const std::pair<const char*, Ink> inks[] = {
+        {"@sheet", Ink::Sheet}, {"@rule", Ink::Rule},      {"@quiet", Ink::Quiet},
+        {"@focus", Ink::Focus}, {"@soft", Ink::FocusSoft}, {"@warn", Ink::Warn},
+        {"@goal", Ink::Goal},   {"@desk", Ink::Desk},      {"@text", Ink::Text}};
+    for (const auto& [name, ink] : inks)
+        sheet.replace(QLatin1String(name), theme[ink].name());
+    for (const double share : {0.87, 1.13, 1.75, 4.4, 1.07, 1.9})
+        sheet.replace(QStringLiteral("@%1px").arg(share), px(share) + QStringLiteral("px"));
+    return sheet;
+}
+
+} // namespace
+
+void loadTypeface() {
+    openBundledData();
+    for (const char* file : {":/flenzo/fonts/B612-Regular.otf", ":/flenzo/fonts/B612-Bold.otf"})
+        QFontDatabase::addApplicationFont(QLatin1String(file));
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+}
+
+double basePixels(const Preferences& preferences) {
+    return 15.0 * preferences.textScale;
+}
+
+void applyLook(const Preferences& preferences) {
+    QFont font(QStringLiteral("B612"));
+    font.setPixelSize(static_cast<int>(std::lround(basePixels(preferences))));
+    QApplication::setFont(font);
+    QApplication::setPalette(paletteOf(preferences.theme()));
+    qApp->setStyleSheet(sheetOf(preferences.theme(), basePixels(preferences)));
+}
+
+QLabel* label(Voice voice, QWidget* parent, const QString& objectName) {
+    auto* made = new QLabel(parent);
+    made->setObjectName(objectName);
+    made->setProperty("voice", voiceName(voice));
+    made->setTextFormat(Qt::PlainText);
+    return made;
+}
+
+void setVoice(QLabel* label, Voice voice) {
+    if (label->property("voice") == QLatin1String(voiceName(voice)))
+        return;
+    label->setProperty("voice", voiceName(voice));
+    label->style()->unpolish(label);
+    label->style()->polish(label);
+}
+
+} // namespace flenzo

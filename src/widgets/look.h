@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/preferences.h"
+
+class QLabel;
+class QWidget;
+
+namespace flenzo {
+
+/// Loads the bundled typeface; called once before the first window.
+void loadTypeface();
+/// Colours, fonts and sizes of the whole program.
+void applyLook(const Preferences& preferences);
+/// Base text height in pixels at a scale.
+[[nodiscard]] double basePixels(const Preferences& preferences);
+
+/// Text roles, styled by the application's sheet.
+enum class Voice { Body, Small, Heading, Act, Figure, Warn, Good };
+QLabel* label(Voice voice, QWidget* parent, const QString& objectName = {});
+void setVoice(QLabel* label, Voice voice);
+
+} // namespace flenzo

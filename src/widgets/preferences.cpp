@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/preferences.h"
+
+#include <QFileInfo>
+#include <QSettings>
+#include <algorithm>
+
+namespace flenzo {
+
+Preferences loadPreferences(const QString& iniFile) {
+    const QSettings settings(iniFile, QSettings::IniFormat);
+    Preferences preferences;
+    preferences.units.inches = settings.value(QStringLiteral("inches"), false).toBool();
+    preferences.units.poundForce = settings.value(QStringLiteral("poundForce"), false).toBool();
+    preferences.dark = settings.value(QStringLiteral("dark"), false).toBool();
+    const double scale = settings.value(QStringLiteral("textScale"), 1.0).toDouble();
+    preferences.textScale = scale >= 1.0 && scale <= 2.0 ? scale : 1.0;
+    preferences.recentFiles = settings.value(QStringLiteral("recentFiles")).toStringList().mid(0, mostRecentFiles);
+    return preferences;
+}
+
+void savePreferences(const QString& iniFile, const Preferences& preferences) {
+    QSettings settings(iniFile, QSettings::IniFormat);
+    settings.setValue(QStringLiteral("inches"), preferences.units.inches);
+    settings.setValue(QStringLiteral("poundForce"), preferences.units.poundForce);
+    settings.setValue(QStringLiteral("dark"), preferences.dark);
+    settings.setValue(QStringLiteral("textScale"), preferences.textScale);
+    settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);
+}
+
+void remember(Preferences& preferences, const QString& file) {
+    const QString whole = QFileInfo(file).absoluteFilePath();
+    preferences.recentFiles.removeAll(whole);
+    preferences.recentFiles.prepend(whole);
+    preferences.recentFiles = preferences.recentFiles.mid(0, mostRecentFiles);
+}
+
+} // namespace flenzo

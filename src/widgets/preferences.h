@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "paint/format.h"
+#include "paint/theme.h"
+
+#include <QStringList>
+
+namespace flenzo {
+
+/// What a user sets once: kept between sessions.
+struct Preferences {
+    Units units;
+    bool dark = false;
+    double textScale = 1.0;  ///< 1 to 2
+    QStringList recentFiles; ///< newest first
+    bool operator==(const Preferences&) const = default;
+    [[nodiscard]] const Theme& theme() const { return dark ? benchDark() : benchLight(); }
+};
+
+inline constexpr int mostRecentFiles = 8;
+
+/// Values out of range in a settings file are replaced by defaults.
+[[nodiscard]] Preferences loadPreferences(const QString& iniFile);
+void savePreferences(const QString& iniFile, const Preferences& preferences);
+/// Puts a file first in the list.
+void remember(Preferences& preferences, const QString& file);
+
+} // namespace flenzo

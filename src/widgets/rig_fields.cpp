@@ -1,0 +1,218 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/rig_fields.h"
+
+#include "session/entry.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+using Kind = RigField::Kind;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("RigFields", text);
+}
+
+/// SI per unit of the file and of the ranges.
+double fileUnit(Kind kind) {
+    switch (kind) {
+    case Kind::Length:
+        return metresPerMm;
+    case Kind::Angle:
+        return radiansPerDegree;
+    case Kind::Rate:
+        return 1000.0;
+    default:
+        return 1.0;
+    }
+}
+
+/// SI per unit on the screen.
+double shownUnit(Kind kind, const Units& units) {
+    if (kind == Kind::Length && units.inches)
+        return 0.0254;
+    if (kind == Kind::Force && units.poundForce)
+        return newtonsPerPoundForce;
+    if (kind == Kind::Rate && (units.poundForce || units.inches))
+        return (units.poundForce ? newtonsPerPoundForce : 1.0) / (units.inches ? 0.0254 : metresPerMm);
+    return fileUnit(kind);
+}
+
+int decimalsOf(Kind kind, const Units& units) {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? 4 : 2;
+    case Kind::Angle:
+        return 2;
+    case Kind::Force:
+        return 2;
+    case Kind::Rate:
+        return 3;
+    case Kind::Mass:
+        return 3;
+    case Kind::Turns:
+        return 3;
+    default:
+        return 2;
+    }
+}
+
+RigField field(const char* key, const QString& label, Kind kind, const Range& range,
+               std::function<double&(Job&, std::size_t)> member, bool marked = true) {
+    return {QLatin1String(key), label, kind, range, std::move(member), marked};
+}
+
+} // namespace
+
+QString RigField::unit(const Units& units) const {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? tr("in") : tr("mm");
+    case Kind::Angle:
+        return QStringLiteral("°");
+    case Kind::Force:
+        return units.poundForce ? tr("lbf") : tr("N");
+    case Kind::Rate:
+        return QStringLiteral("%1/%2").arg(units.poundForce ? tr("lbf") : tr("N"), units.inches ? tr("in") : tr("mm"));
+    case Kind::Mass:
+        return tr("kg");
+    case Kind::Turns:
+        return tr("turns");
+    case Kind::Cents:
+        return QStringLiteral("¢");
+    case Kind::Number:
+        return {};
+    }
+    return {};
+}
+
+QString RigField::text(const Job& job, std::size_t index, const Units& units) const {
+    Job& readable = const_cast<Job&>(job); // the accessor serves reading and writing alike
+    const double shown = member(readable, index) / shownUnit(kind, units);
+    QString digits = QString::number(shown, 'f', decimalsOf(kind, units));
+    while (digits.contains(QLatin1Char('.')) &&
+           (digits.endsWith(QLatin1Char('0')) || digits.endsWith(QLatin1Char('.')))) {
+        const bool point = digits.endsWith(QLatin1Char('.'));
+        digits.chop(1);
+        if (point)
+            break;
+    }
+    return digits == QLatin1String("-0") ? QStringLiteral("0") : digits;
+}
+
+Result<double> RigField::parse(const QString& text, const Units& units) const {
+    double value = 0.0;
+    bool ok = false;
+    if (kind == Kind::Length) {
+        const Result<double> length = parseLength_m(text, units.inches);
+        ok = length.ok();
+        value = ok ? length.value() : 0.0;
+    } else {
+        QString digits = text.trimmed();
+        digits.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
+        if (const QString suffix = unit(units); !suffix.isEmpty() && digits.endsWith(suffix))
+            digits.chop(suffix.size());
+        value = digits.trimmed().toDouble(&ok) * shownUnit(kind, units);
+    }
+    const double inFile = value / fileUnit(kind);
+    if (ok && std::isfinite(value) && inFile >= range.least - 1e-9 && inFile <= range.most + 1e-9)
+        return value;
+    const double perShown = fileUnit(kind) / shownUnit(kind, units);
+    return Fault{label.toStdString(), QStringLiteral("%1 must lie between %2 and %3 %4: %5")
+                                          .arg(ok ? QString() : tr("is no number;"))
+                                          .arg(range.least * perShown, 0, 'g', 4)
+                                          .arg(range.most * perShown, 0, 'g', 4)
+                                          .arg(unit(units), QLatin1String(range.reason))
+                                          .simplified()
+                                          .toStdString()};
+}
+
+const std::vector<RigField>& bridgeFields() {
+    static const std::vector<RigField> fields{
+        field("bridge.rearGap", tr("rear gap at level"), Kind::Length, ranges::gap_mm,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; }),
+        field("bridge.rearEdge", tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; }),
+        field("bridge.rearStop", tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; }),
+        field("bridge.forwardStop", tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; }),
+        field("bridge.mass", tr("bridge mass"), Kind::Mass, ranges::mass_kg,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; }),
+        field("bridge.comX", tr("its centre, ahead"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); }),
+        field("bridge.comY", tr("its centre, above"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })};
+    return fields;
+}
+
+const std::vector<RigField>& clawFields() {
+    static const std::vector<RigField> fields{
+        field("claw.lead", tr("travel per turn"), Kind::Length, ranges::lead_mm,
+              [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; }),
+        field("claw.bass", tr("bass screw now"), Kind::Turns, ranges::turns,
+              [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; }),
+        field("claw.treble", tr("treble screw now"), Kind::Turns, ranges::turns,
+              [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; }),
+        field("claw.least", tr("loosest it goes"), Kind::Turns, ranges::turns,
+              [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; }),
+        field("claw.most", tr("tightest it goes"), Kind::Turns, ranges::turns,
+              [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; })};
+    return fields;
+}
+
+const std::vector<RigField>& goalFields() {
+    static const std::vector<RigField> fields{
+        field(
+            "goal.angle", tr("plate angle wanted"), Kind::Angle,
+            {-5.0, 5.0, "degrees from parallel, forward is positive"},
+            [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false),
+        field(
+            "goal.angleTolerance", tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
+            [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false),
+        field(
+            "goal.pitchTolerance", tr("pitch, give or take"), Kind::Cents, ranges::pitchTolerance_cents,
+            [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
+    return fields;
+}
+
+const std::vector<RigField>& springFields() {
+    static const std::vector<RigField> fields{
+        field("springs.slot", tr("slot 0…1"), Kind::Number, ranges::slot,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; }),
+        field("springs.rate", tr("rate"), Kind::Rate, ranges::rate_Npmm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
+        field("springs.initial", tr("initial tension"), Kind::Force, ranges::initial_N,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),
+        field("springs.free", tr("free length"), Kind::Length, ranges::free_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].free_m; }),
+        field("springs.hookX", tr("hook ahead"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); }),
+        field("springs.hookY", tr("hook height"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); }),
+        field("springs.anchorX", tr("claw ahead"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); }),
+        field("springs.anchorY", tr("claw height"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })};
+    return fields;
+}
+
+const std::vector<RigField>& stringFields() {
+    static const std::vector<RigField> fields{
+        field("strings.scale", tr("scale"), Kind::Length, ranges::scale_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
+        field("strings.saddleX", tr("saddle ahead"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); }),
+        field("strings.saddleY", tr("saddle height"), Kind::Length, ranges::place_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); }),
+        field("strings.nutTail", tr("nut to post"), Kind::Length, ranges::tail_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
+        field("strings.saddleTail", tr("behind saddle"), Kind::Length, ranges::tail_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; })};
+    return fields;
+}
+
+} // namespace flenzo

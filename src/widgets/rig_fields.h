@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "paint/format.h"
+#include "store/job.h"
+#include "store/ranges.h"
+
+#include <QString>
+#include <functional>
+#include <vector>
+
+namespace flenzo {
+
+/// One figure of the rig as the Guitar page shows and takes it. `index` counts springs or strings, 0 for single
+/// figures.
+struct RigField {
+    enum class Kind { Length, Angle, Force, Rate, Mass, Turns, Cents, Number };
+    QString key; ///< under which the mark "measured" is kept
+    QString label;
+    Kind kind;
+    Range range;                                      ///< in file units
+    std::function<double&(Job&, std::size_t)> member; ///< in SI
+    bool marked = true;                               ///< carries the mark measured / assumed
+
+    [[nodiscard]] QString unit(const Units& units) const;
+    [[nodiscard]] QString text(const Job& job, std::size_t index, const Units& units) const;
+    /// The value in SI, or why the text is none.
+    [[nodiscard]] Result<double> parse(const QString& text, const Units& units) const;
+};
+
+[[nodiscard]] const std::vector<RigField>& bridgeFields();
+[[nodiscard]] const std::vector<RigField>& clawFields();
+[[nodiscard]] const std::vector<RigField>& goalFields();
+[[nodiscard]] const std::vector<RigField>& springFields();
+[[nodiscard]] const std::vector<RigField>& stringFields();
+
+} // namespace flenzo

@@ -1,0 +1,229 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/rig_page.h"
+
+#include "session/edits.h"
+#include "widgets/field_edit.h"
+#include "widgets/field_table.h"
+#include "widgets/look.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int leastStrings = 4;
+
+QFrame* titled(QWidget* parent, const QString& title, QVBoxLayout*& column) {
+    auto* panel = new QFrame(parent);
+    panel->setProperty("panel", true);
+    column = new QVBoxLayout(panel);
+    QLabel* heading = label(Voice::Heading, panel);
+    heading->setText(title);
+    column->addWidget(heading);
+    return panel;
+}
+
+} // namespace
+
+RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    auto* inner = new QWidget(scroll);
+    scroll->setWidget(inner);
+    outer->addWidget(scroll);
+    auto* column = new QVBoxLayout(inner);
+    column->setContentsMargins(10, 8, 10, 8);
+    column->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(8);
+    top->addWidget(buildIdentity(), 4);
+    top->addWidget(buildFigures(tr("Bridge, knife edge"), {&bridgeFields()}), 5);
+    top->addWidget(buildFigures(tr("Claw and goal"), {&clawFields(), &goalFields()}), 5);
+    column->addLayout(top);
+    springs_ = new FieldTable(
+        desk, springFields(), [](const Job& job) { return job.rig.springs.size(); },
+        [](const Job&, std::size_t j) { return tr("spring %1").arg(j + 1); }, tr("Springs"), this);
+    springs_->setObjectName(QStringLiteral("springTable"));
+    strings_ = new FieldTable(
+        desk, stringFields(), [](const Job& job) { return job.rig.strings.size(); },
+        [](const Job& job, std::size_t i) {
+            return tr("string %1").arg(QString::fromStdString(job.rig.strings[i].name));
+        },
+        tr("String geometry"), this);
+    auto* bottom = new QHBoxLayout;
+    bottom->setSpacing(8);
+    bottom->addWidget(buildTable(tr("Springs"), springs_, springButtons()), 8);
+    bottom->addWidget(buildTable(tr("Strings on the bridge"), strings_, stringButtons()), 6);
+    column->addLayout(bottom, 1);
+    connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
+    connect(&desk_, &Desk::preferencesChanged, this, &RigPage::refresh);
+    refresh();
+}
+
+QWidget* RigPage::buildIdentity() {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titled(this, tr("Guitar"), column);
+    auto* form = new QFormLayout;
+    const auto text = [this, panel](const QString& name, QString Job::*member) {
+        return new FieldEdit(
+            name,
+            [this, name, member](const QString& typed) {
+                return desk_.accept(desk_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
+            },
+            panel);
+    };
+    name_ = text(tr("guitar"), &Job::guitar);
+    name_->setObjectName(QStringLiteral("guitarName"));
+    owner_ = text(tr("owner"), &Job::owner);
+    story_ = text(tr("why it is here"), &Job::story);
+    form->addRow(tr("name"), name_);
+    form->addRow(tr("owner"), owner_);
+    form->addRow(tr("here for"), story_);
+    orientation_ = new QComboBox(panel);
+    orientation_->setAccessibleName(tr("How the guitar lies"));
+    orientation_->addItems({tr("flat on its back"), tr("playing position"), tr("hanging upright"), tr("face down")});
+    connect(orientation_, &QComboBox::activated, this, [this](int index) {
+        desk_.accept(desk_.session().edit(
+            tr("orientation"), [index](Job& job) { job.rig.orientation = static_cast<Orientation>(index); }));
+    });
+    form->addRow(tr("lies"), orientation_);
+    locked_ = new QCheckBox(tr("nut is locked"), panel);
+    connect(locked_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("nut lock"), [on](Job& job) { job.rig.nutLocked = on; }));
+    });
+    form->addRow(QString(), locked_);
+    column->addLayout(form);
+    column->addStretch();
+    return panel;
+}
+
+void RigPage::addRow(QFormLayout* form, const RigField& field) {
+    auto* line = new QHBoxLayout;
+    auto* edit = new FieldEdit(
+        field.label,
+        [this, &field](const QString& typed) {
+            const Result<double> value = field.parse(typed, desk_.preferences().units);
+            if (!value.ok())
+                return desk_.accept(value.fault());
+            return desk_.accept(
+                desk_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); }));
+        },
+        this);
+    edit->setObjectName(field.key);
+    edit->setMinimumWidth(static_cast<int>(basePixels(desk_.preferences()) * 6.0));
+    line->addWidget(edit, 1);
+    QCheckBox* mark = nullptr;
+    if (field.marked) {
+        mark = new QCheckBox(tr("measured"), this);
+        mark->setAccessibleName(tr("%1 is measured").arg(field.label));
+        connect(mark, &QCheckBox::clicked, this, [this, &field](bool on) {
+            desk_.accept(desk_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
+                if (on)
+                    job.measured.insert(field.key);
+                else
+                    job.measured.erase(field.key);
+            }));
+        });
+        line->addWidget(mark);
+    }
+    form->addRow(field.label, line);
+    rows_.push_back({&field, edit, mark});
+}
+
+QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups) {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titled(this, title, column);
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(3);
+    for (const auto* group : groups)
+        for (const RigField& field : *group)
+            addRow(form, field);
+    column->addLayout(form);
+    column->addStretch();
+    return panel;
+}
+
+QWidget* RigPage::buildTable(const QString& title, FieldTable* table, QWidget* buttons) {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titled(this, title, column);
+    column->addWidget(table, 1);
+    column->addWidget(buttons);
+    return panel;
+}
+
+QWidget* RigPage::springButtons() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto* add = new QPushButton(tr("Hook a spring in"), box);
+    add->setObjectName(QStringLiteral("addSpring"));
+    auto* remove = new QPushButton(tr("Take one out"), box);
+    const auto change = [this](const QString& text, std::optional<Fault> (*act)(Job&)) {
+        std::optional<Fault> fault;
+        const auto other = desk_.session().edit(text, [&](Job& job) { fault = act(job); });
+        desk_.accept(fault ? fault : other);
+    };
+    connect(add, &QPushButton::clicked, this, [change] { change(tr("spring in"), addSpring); });
+    connect(remove, &QPushButton::clicked, this, [change] { change(tr("spring out"), removeSpring); });
+    row->addWidget(add);
+    row->addWidget(remove);
+    row->addStretch();
+    return box;
+}
+
+QWidget* RigPage::stringButtons() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(new QLabel(tr("number of strings"), box));
+    count_ = new QComboBox(box);
+    count_->setObjectName(QStringLiteral("stringCount"));
+    count_->setAccessibleName(tr("Number of strings"));
+    for (int n = leastStrings; n <= static_cast<int>(maxStrings); ++n)
+        count_->addItem(QString::number(n));
+    connect(count_, &QComboBox::activated, this, &RigPage::setCount);
+    row->addWidget(count_);
+    row->addStretch();
+    return box;
+}
+
+void RigPage::setCount(int index) {
+    std::optional<Fault> fault;
+    const auto other = desk_.session().edit(tr("number of strings"), [&](Job& job) {
+        fault = setStringCount(job, static_cast<std::size_t>(index + leastStrings), desk_.catalogue());
+    });
+    desk_.accept(fault ? fault : other);
+    refresh();
+}
+
+void RigPage::refresh() {
+    const Job& job = desk_.session().job();
+    name_->show(job.guitar);
+    owner_->show(job.owner);
+    story_->show(job.story);
+    orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
+    locked_->setChecked(job.rig.nutLocked);
+    count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
+    for (const Row& row : rows_) {
+        const QString unit = row.field->unit(desk_.preferences().units);
+        row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
+        if (row.mark)
+            row.mark->setChecked(job.measured.count(row.field->key) > 0);
+    }
+    springs_->refresh();
+    strings_->refresh();
+    const auto tall = static_cast<int>(basePixels(desk_.preferences()) * 14.0);
+    springs_->setMinimumHeight(tall);
+    strings_->setMinimumHeight(tall);
+}
+
+} // namespace flenzo

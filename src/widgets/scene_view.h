@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "paint/scene.h"
+
+#include <QWidget>
+#include <functional>
+
+namespace flenzo {
+
+/// Hosts one picture: rebuilds its scene when told to or resized, paints it, and speaks its tips.
+class SceneView : public QWidget {
+    Q_OBJECT
+public:
+    using Builder = std::function<Scene(const QSizeF&)>;
+    explicit SceneView(QWidget* parent = nullptr);
+    void show(Builder builder, const Theme& theme);
+    [[nodiscard]] const Scene& scene() const { return scene_; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {220, 150}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    void rebuild();
+    Builder builder_;
+    const Theme* theme_ = nullptr;
+    Scene scene_;
+};
+
+} // namespace flenzo

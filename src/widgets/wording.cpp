@@ -1,0 +1,181 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/wording.h"
+
+#include "core/strings/note.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+#include <cmath>
+
+namespace flenzo::wording {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Wording", text);
+}
+
+QString readWords(const Job& job, const NextAct& next) {
+    if (next.strings.empty())
+        return tr("Measure the gap under the plate's rear edge");
+    const QString which = next.strings.size() == job.rig.strings.size() ? tr("every string")
+                          : next.strings.size() == 1
+                              ? tr("string %1").arg(QString::fromStdString(job.rig.strings[next.strings.front()].name))
+                              : tr("the %1 strings left").arg(next.strings.size());
+    return next.gap ? tr("Read %1, then the rear gap").arg(which) : tr("Read %1").arg(which);
+}
+
+ActWords readAct(const Job& job, const NextAct& next) {
+    ActWords words;
+    words.act = readWords(job, next);
+    words.aside = job.log.empty() ? tr("The plan rests on assumed figures until the guitar has been read")
+                                  : tr("What has been tuned since is computed, not read");
+    if (next.strings.empty()) {
+        words.figure = tr("gap");
+        words.entry = tr("gap under the rear edge");
+        return words;
+    }
+    const RigString& string = job.rig.strings[next.strings.front()];
+    words.figure = tr("string %1").arg(QString::fromStdString(string.name));
+    words.entry = tr("reading of %1").arg(stringTitle(string));
+    return words;
+}
+
+ActWords tuneAct(const Job& job, const Derived& derived) {
+    const Aim& aim = derived.next.aim;
+    const RigString& string = job.rig.strings[aim.string];
+    ActWords words;
+    words.act = derived.now().state.block
+                    ? tr("Tune string %1 under the block to").arg(QString::fromStdString(string.name))
+                    : tr("Tune string %1 to").arg(QString::fromStdString(string.name));
+    words.figure = centsText(aim.cents);
+    words.aside = tr("of %1, that is %2 or %3")
+                      .arg(QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi)),
+                           noteOf(aim.frequency_Hz, job.referencePitch_Hz), hertzText(aim.frequency_Hz));
+    words.entry = tr("what the tuner says");
+    return words;
+}
+
+} // namespace
+
+QString stringTitle(const RigString& string) {
+    return tr("string %1").arg(QString::fromStdString(string.name));
+}
+
+QString noteOf(double frequency_Hz, double a4_Hz) {
+    if (!(frequency_Hz > 0.0))
+        return tr("slack");
+    const Note note = nearestNote(frequency_Hz, a4_Hz);
+    return QStringLiteral("%1 %2").arg(QString::fromStdString(noteName(note.midi)), centsText(note.cents));
+}
+
+QString clawTurn(double turns) {
+    if (std::abs(turns) < 1.0 / 32.0)
+        return tr("Leave both claw screws as they are");
+    const bool one = std::abs(turns) <= 1.0;
+    const QString amount = turnsText(turns) + QLatin1Char(' ') + (one ? tr("turn") : tr("turns"));
+    return turns > 0.0 ? tr("Tighten both claw screws %1").arg(amount) : tr("Loosen both claw screws %1").arg(amount);
+}
+
+QString clawDirection(double turns) {
+    return turns > 0.0
+               ? tr("clockwise, the same on each screw; the springs pull more and the plate's rear goes down")
+               : tr("counter-clockwise, the same on each screw; the springs pull less and the plate's rear comes up");
+}
+
+ActWords act(const Job& job, const Derived& derived, const Units&) {
+    const NextAct& next = derived.next;
+    switch (next.what) {
+    case NextAct::Do::Read:
+        return readAct(job, next);
+    case NextAct::Do::Tune:
+        return tuneAct(job, derived);
+    case NextAct::Do::Claw:
+        return {clawTurn(next.turns),
+                (next.turns > 0.0 ? QStringLiteral("+") : QString(QChar(0x2212))) + turnsText(next.turns),
+                clawDirection(next.turns), tr("Space when done")};
+    case NextAct::Do::Unblock:
+        return {tr("Take the block out"), tr("block"),
+                tr("The strings stand at their blocked aims and will land at pitch"), tr("Space when done")};
+    case NextAct::Do::Done:
+        return {tr("Done: every string and the plate are within the goal"), tr("done"),
+                tr("Read on this guitar, not forecast"), tr("any further reading")};
+    case NextAct::Do::Stuck:
+        return {tr("This set cannot float level here"), tr("stop"), stuck(next.level), QString()};
+    }
+    return {};
+}
+
+QString outlook(const Job& job, const Derived& derived) {
+    const Outlook& out = derived.outlook;
+    if (derived.next.what == NextAct::Do::Done)
+        return tr("Nothing left to do");
+    if (derived.next.what == NextAct::Do::Stuck)
+        return tr("No number of passes helps; see Answer");
+    const QString passes = out.passes.size() == 1 ? tr("1 pass") : tr("%1 passes").arg(out.passes.size());
+    const QString claw = out.clawVisits > 0 ? tr(", one visit to the claw") : QString();
+    const QString more = out.reachesGoal ? QString() : tr(" or more");
+    return tr("%1%2%3 to go by the model, about %4 min at the assumed pace")
+        .arg(passes, more, claw)
+        .arg(std::max(1.0, std::round(out.seconds(job.pace) / 60.0)));
+}
+
+QString verdict(const ChangeReport& report) {
+    if (!report.level.balanced() || report.level.status != LevelStatus::Found)
+        return tr("No stable float");
+    switch (report.verdict) {
+    case Verdict::Same:
+        return tr("Same balance: the claw can stay");
+    case Verdict::TouchUp:
+        return tr("Touch-up: a nudge of the claw");
+    case Verdict::Rebalance:
+        return tr("Rebalance: claw first");
+    }
+    return {};
+}
+
+QString verdictReason(const ChangeReport& report, const Units& units) {
+    const double difference = report.sumAfter_N - report.sumBefore_N;
+    const QString pull =
+        std::abs(difference) < 0.05
+            ? tr("The strings pull as before, %1").arg(forceText(report.sumAfter_N, units))
+            : tr("The strings pull %1 %2 (%3 %) in all")
+                  .arg(forceText(std::abs(difference), units), difference > 0.0 ? tr("more") : tr("less"),
+                       signedNumber(100.0 * difference / report.sumBefore_N, 1));
+    if (report.level.status != LevelStatus::Found)
+        return pull + QStringLiteral(". ") + stuck(report.level);
+    return tr("%1, which asks for %2 turns of the claw.").arg(pull, signedNumber(report.level.moreTurns, 2));
+}
+
+QString stuck(const Level& level) {
+    switch (level.status) {
+    case LevelStatus::Found:
+        return {};
+    case LevelStatus::NoStableFloat:
+        return tr("Kept at pitch, the balance tips over: float stiffness is %1 N·m/rad and must be above 0. Add a "
+                  "spring and let "
+                  "the claw out, take stiffer springs, or a lighter set.")
+            .arg(signedNumber(level.floatStiffness_NmPerRad, 2));
+    case LevelStatus::ClawTooShort:
+        return tr("Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.")
+            .arg(momentText(level.missing_Nm));
+    case LevelStatus::ClawTooTight:
+        return tr("Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.")
+            .arg(momentText(level.missing_Nm));
+    case LevelStatus::NoMoment:
+        return tr("No spring pulls at any claw position. Hook springs in, or check their geometry.");
+    }
+    return {};
+}
+
+QString leftAlone(const Job& job, const ChangeReport& report) {
+    const QString first =
+        tr("After one pass to pitch the plate stands at %1").arg(degreesText(report.aloneFirst.after.angle_rad));
+    if (!report.alone.stable)
+        return first +
+               tr("; however often you retune, it ends on its %1.")
+                   .arg(report.alone.rest.angle_rad > job.goal.angle_rad ? tr("forward stop") : tr("rear stop"));
+    return first + tr("; retuned until it holds, it ends at %1.").arg(degreesText(report.alone.state.angle_rad));
+}
+
+} // namespace flenzo::wording

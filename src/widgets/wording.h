@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "paint/format.h"
+#include "session/derived.h"
+
+#include <QString>
+
+/// Sentences the screens share. All of them read the derived figures and nothing else.
+namespace flenzo::wording {
+
+struct ActWords {
+    QString act;    ///< one short imperative sentence
+    QString figure; ///< the number to aim at
+    QString aside;  ///< note and hertz, or why
+    QString entry;  ///< what the entry field wants
+};
+[[nodiscard]] ActWords act(const Job& job, const Derived& derived, const Units& units);
+[[nodiscard]] QString outlook(const Job& job, const Derived& derived);
+[[nodiscard]] QString clawTurn(double turns);      ///< "Tighten both claw screws 2 1/4 turns"
+[[nodiscard]] QString clawDirection(double turns); ///< "clockwise" with its meaning
+[[nodiscard]] QString verdict(const ChangeReport& report);
+[[nodiscard]] QString verdictReason(const ChangeReport& report, const Units& units);
+[[nodiscard]] QString stuck(const Level& level); ///< why no balance, and what helps
+[[nodiscard]] QString leftAlone(const Job& job, const ChangeReport& report);
+[[nodiscard]] QString noteOf(double frequency_Hz, double a4_Hz); ///< "B1 +12 ¢"
+[[nodiscard]] QString stringTitle(const RigString& string);
+
+} // namespace flenzo::wording

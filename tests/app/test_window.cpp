@@ -1,0 +1,350 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+#include "app/shots.h"
+#include "core/balance/readings.h"
+#include "core/trial/hidden.h"
+#include "session/demo.h"
+#include "store/files.h"
+#include "widgets/bench_page.h"
+#include "widgets/look.h"
+#include "widgets/pass_sheet_view.h"
+#include "widgets/scene_view.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDir>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QTableView>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QToolButton>
+#include <memory>
+
+using namespace flenzo;
+
+class TestWindow : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<Shell> shell_;
+
+    Session& session() { return shell_->desk().session(); }
+    template <class T> T* find(const char* name) {
+        T* found = shell_->findChild<T*>(QLatin1String(name));
+        if (!found)
+            qFatal("no widget named %s", name);
+        return found;
+    }
+    QString text(const char* name) { return find<QLabel>(name)->text(); }
+    void type(const QString& words) {
+        QTest::keyClicks(find<QLineEdit>("entry"), words);
+        QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Return);
+    }
+    void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : shell_.get(),
+                        static_cast<Qt::Key>(key), modifiers);
+    }
+    /// Types what the hidden guitar answers, the way a technician would.
+    void answerByHand() {
+        const Job& job = session().job();
+        const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
+        const NextAct next = session().derived().next;
+        if (next.what == NextAct::Do::Claw) {
+            QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
+            return;
+        }
+        const Event answer = hiddenAnswer(hidden, {}, *job.simulatedSeed, job.log, next);
+        if (answer.kind == Event::Kind::Tuned) {
+            type(QString::number(answer.to_cents, 'f', 1));
+            return;
+        }
+        const std::size_t before = job.log.size();
+        for (const auto& [string, reading] : answer.readings_cents)
+            type(QStringLiteral("%1=%2")
+                     .arg(QString::fromStdString(job.rig.strings[string].name))
+                     .arg(reading, 0, 'f', 1));
+        if (answer.gap_m)
+            type(QStringLiteral("gap %1").arg(*answer.gap_m * 1e3, 0, 'f', 2));
+        QVERIFY(session().job().log.size() > before);
+    }
+
+private Q_SLOTS:
+    void init() {
+        dir_ = std::make_unique<QTemporaryDir>();
+        loadTypeface();
+        const ShellPaths paths{dir_->filePath(QStringLiteral("recovery")), dir_->filePath(QStringLiteral("flenzo.ini")),
+                               dir_->filePath(QStringLiteral("own.json"))};
+        shell_ = std::make_unique<Shell>(paths, bundledCatalogue().value());
+        shell_->openDemo(0);
+        shell_->show();
+        shell_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowExposed(shell_.get()));
+        find<QLineEdit>("entry")->setFocus();
+    }
+    void cleanup() {
+        session().undoStack().setClean();
+        shell_.reset();
+        dir_.reset();
+    }
+
+    void theDemoStartsWithItsStory() {
+        QCOMPARE(shell_->page(), Shell::Bench);
+        QVERIFY(text("story").contains(QLatin1String("drop A")));
+        QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
+        QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
+        QCOMPARE(find<QTableView>("passSheet")->model()->rowCount(), 8);
+    }
+
+    void fromTheDemoStartToDoneByKeys() {
+        int acts = 0;
+        for (; acts < 120 && session().derived().next.what != NextAct::Do::Done; ++acts)
+            answerByHand();
+        QCOMPARE(session().derived().next.what, NextAct::Do::Done);
+        QVERIFY(text("act").startsWith(QLatin1String("Done")));
+        const Job& job = session().job();
+        for (const double reading : session().derived().now().readings_cents)
+            QVERIFY(std::abs(reading) <= job.goal.pitchTolerance_cents);
+        // The guitar nobody saw agrees.
+        const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
+        const State truth = hiddenState(hidden, {}, *job.simulatedSeed, job.log);
+        QVERIFY(worst_cents(readings_cents(hidden, truth)) < 3.5);
+        QVERIFY(std::abs(truth.angle_rad) < radians(0.3));
+    }
+
+    void fromTheDemoStartToDoneByOneKey() {
+        for (int acts = 0; acts < 120 && session().derived().next.what != NextAct::Do::Done; ++acts)
+            press(Qt::Key_F9);
+        QVERIFY(text("act").startsWith(QLatin1String("Done")));
+        QVERIFY(!find<QPushButton>("answer")->isEnabled());
+    }
+
+    void theScreenFollowsAReading() {
+        const QString sentence = text("act");
+        const double before = find<SceneView>("section")
+                                  ->scene()
+                                  .find(QStringLiteral("level-pointer"))
+                                  ->points.boundingRect()
+                                  .center()
+                                  .x();
+        type(QString::number(session().derived().next.aim.cents, 'f', 1));
+        QVERIFY(text("act") != sentence);
+        QVERIFY(find<QLineEdit>("entry")->text().isEmpty());
+        const double after = find<SceneView>("section")
+                                 ->scene()
+                                 .find(QStringLiteral("level-pointer"))
+                                 ->points.boundingRect()
+                                 .center()
+                                 .x();
+        QVERIFY(before != after);
+    }
+
+    void badReadingsAreRefusedInOneSentence_data() {
+        QTest::addColumn<QString>("typed");
+        for (const char* typed : {"nonsense", "9000", "12=3", "-900", "gap 55", "E9"})
+            QTest::newRow(typed) << QString::fromLatin1(typed);
+    }
+    void badReadingsAreRefusedInOneSentence() {
+        QFETCH(QString, typed);
+        const QByteArray before = jobBytes(session().job());
+        type(typed);
+        QCOMPARE(jobBytes(session().job()), before);
+        QVERIFY(shell_->message().size() > 20);
+        QCOMPARE(find<QLineEdit>("entry")->text(), typed); // to be mended, not typed again
+    }
+
+    void undoAndRedoByKeys() {
+        const std::size_t before = session().job().log.size();
+        type(QString::number(session().derived().next.aim.cents, 'f', 1));
+        QCOMPARE(session().job().log.size(), before + 1);
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(session().job().log.size(), before);
+        press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(session().job().log.size(), before + 1);
+    }
+
+    void aStringIsPickedWithItsNumber() {
+        press(Qt::Key_3, Qt::ControlModifier);
+        QVERIFY(text("entryFor").contains(QLatin1String("string 3")));
+        type(QStringLiteral("-7.5"));
+        QCOMPARE(session().job().log.back().kind, Event::Kind::Read);
+        QCOMPARE(session().job().rig.strings[session().job().log.back().readings_cents.front().first].name,
+                 std::string("3"));
+        press(Qt::Key_G, Qt::ControlModifier);
+        QVERIFY(text("entryFor").contains(QLatin1String("gap")));
+        QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Escape);
+        QVERIFY(!text("entryFor").contains(QLatin1String("gap")));
+        QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Down);
+        QVERIFY(text("entryFor").contains(QLatin1String("reading of string")));
+    }
+
+    void aClickInTheSheetPicksTheString() {
+        auto* sheet = find<QTableView>("passSheet");
+        const QModelIndex cell = sheet->model()->index(4, 0);
+        sheet->scrollTo(cell);
+        QTest::mouseClick(sheet->viewport(), Qt::LeftButton, Qt::NoModifier, sheet->visualRect(cell).center());
+        QCOMPARE(session().pickedString(), std::optional<std::size_t>(4));
+    }
+
+    void pagesByKeyAndRail() {
+        for (int page = 0; page < 4; ++page) {
+            press(Qt::Key_1 + page, Qt::AltModifier);
+            QCOMPARE(shell_->page(), static_cast<Shell::Page>(page));
+        }
+        QTest::mouseClick(find<QToolButton>("rail2"), Qt::LeftButton);
+        QCOMPARE(shell_->page(), Shell::Answer);
+        press(Qt::Key_F1);
+        QCOMPARE(shell_->page(), Shell::Help);
+    }
+
+    void aSetIsChosenByKeys() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Change);
+        auto* sets = find<QComboBox>("onSet");
+        const double before = session().derived().report.sumAfter_N;
+        sets->setFocus();
+        QTest::keyClick(sets, Qt::Key_Down);
+        QTest::keyClick(sets, Qt::Key_Down);
+        QVERIFY(session().derived().report.sumAfter_N != before);
+        QVERIFY(!text("changeVerdict").isEmpty());
+        auto* tuning = find<QComboBox>("onTuning");
+        tuning->setFocus();
+        QTest::keyClick(tuning, Qt::Key_End);
+        QVERIFY(session().undoStack().count() >= 2);
+    }
+
+    void aStringIsTypedIntoTheTable() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Change);
+        auto* table = find<QTableView>("changeTable");
+        const QModelIndex cell = table->model()->index(0, 3);
+        table->setCurrentIndex(cell);
+        table->edit(cell);
+        auto* editor = table->findChild<QLineEdit*>();
+        QVERIFY(editor);
+        editor->selectAll();
+        QTest::keyClicks(editor, QStringLiteral("56"));
+        QTest::keyClick(editor, Qt::Key_Return);
+        QTRY_VERIFY(std::abs(session().job().rig.strings[0].wire.gauge_m - 56 * metresPerThou) < 1e-6);
+        QVERIFY(!table->model()->setData(table->model()->index(0, 4), QStringLiteral("900 Hz"), Qt::EditRole));
+        QVERIFY(shell_->message().contains(QLatin1String("bears")));
+    }
+
+    void figuresOfTheGuitarAreCheckedAndMarked() {
+        shell_->showPage(Shell::Guitar);
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        const auto enter = [gap](const QString& words) {
+            gap->setFocus();
+            gap->selectAll();
+            QTest::keyClicks(gap, words);
+            QTest::keyClick(gap, Qt::Key_Return);
+        };
+        enter(QStringLiteral("5.1 mm"));
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
+        enter(QStringLiteral("900"));
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
+        QVERIFY(shell_->message().contains(QLatin1String("rear gap"), Qt::CaseInsensitive));
+        QCOMPARE(gap->text(), QStringLiteral("5.1 mm"));
+        const std::size_t springs = session().job().rig.springs.size();
+        QTest::mouseClick(find<QPushButton>("addSpring"), Qt::LeftButton);
+        QCOMPARE(session().job().rig.springs.size(), springs + 1);
+    }
+
+    void unitsAndThemesSwitch() {
+        press(Qt::Key_I, Qt::ControlModifier);
+        QVERIFY(
+            find<SceneView>("section")->scene().find(QStringLiteral("gap-text"))->text.endsWith(QLatin1String("in")));
+        press(Qt::Key_D, Qt::ControlModifier);
+        QVERIFY(shell_->desk().preferences().dark);
+        const Preferences kept = loadPreferences(dir_->filePath(QStringLiteral("flenzo.ini")));
+        QVERIFY(kept.dark && kept.units.inches);
+        press(Qt::Key_D, Qt::ControlModifier);
+        press(Qt::Key_I, Qt::ControlModifier);
+    }
+
+    void saveOpenAndRecent() {
+        const QString path = dir_->filePath(QStringLiteral("job.flenzo-job"));
+        press(Qt::Key_F9);
+        QVERIFY(shell_->saveFile(path));
+        const QByteArray before = jobBytes(session().job());
+        press(Qt::Key_F9);
+        QVERIFY(shell_->windowTitle().contains(QLatin1String("not saved")));
+        QVERIFY(shell_->openFile(path));
+        QCOMPARE(jobBytes(session().job()), before);
+        QCOMPARE(shell_->desk().preferences().recentFiles.front(), path);
+        QVERIFY(!shell_->openFile(dir_->filePath(QStringLiteral("absent"))));
+        QVERIFY(shell_->message().contains(QLatin1String("untouched")));
+        QVERIFY(!shell_->saveFile(dir_->filePath(QStringLiteral("no/such/folder/x.flenzo-job"))));
+        QVERIFY(shell_->message().contains(QLatin1String("nothing was changed")));
+    }
+
+    void aCrashIsOffered() {
+        const QDir folder(dir_->filePath(QStringLiteral("recovery")));
+        Job job = demoJob(1).value();
+        job.guitar = QStringLiteral("Left behind");
+        QVERIFY(!writeFile(folder.filePath(QStringLiteral("dead.flenzo-job")), jobBytes(job)));
+        shell_->offerRecovery();
+        QVERIFY(text("recoveryText").contains(QLatin1String("Left behind")));
+        QTest::mouseClick(find<QPushButton>("bringBack"), Qt::LeftButton);
+        QCOMPARE(text("guitarTitle"), QStringLiteral("Left behind"));
+    }
+
+    void aGuitarThatCannotFloatSaysSo() {
+        shell_->openDemo(3);
+        QCOMPARE(shell_->page(), Shell::Answer);
+        QVERIFY(text("verdict").contains(QLatin1String("No stable float")));
+        QVERIFY(text("reason").contains(QLatin1String("float stiffness")));
+        shell_->showPage(Shell::Bench);
+        QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
+        QVERIFY(shell_->message().contains(QLatin1String("impossible")));
+    }
+
+    /// Every view fits 1024x700, and everything that takes the focus has a name for a screen reader.
+    void smallWindowsAndNames() {
+        for (int d = 0; d < demoNames().size(); ++d) {
+            shell_->openDemo(d);
+            shell_->resize(1024, 700);
+            for (int page = 0; page < Shell::PageCount; ++page) {
+                shell_->showPage(static_cast<Shell::Page>(page));
+                QCoreApplication::processEvents();
+                QVERIFY2(
+                    shell_->width() <= 1024 && shell_->height() <= 700,
+                    qPrintable(
+                        QStringLiteral("page %1 needs %2 x %3").arg(page).arg(shell_->width()).arg(shell_->height())));
+            }
+        }
+        for (QWidget* widget : shell_->findChildren<QWidget*>()) {
+            const bool field =
+                widget->inherits("QLineEdit") || widget->inherits("QComboBox") || widget->inherits("QAbstractItemView");
+            const bool ours = !widget->objectName().startsWith(QLatin1String("qt_")) &&
+                              !widget->parentWidget()->inherits("QComboBox") &&
+                              !widget->parentWidget()->inherits("QComboBoxPrivateContainer") &&
+                              !widget->inherits("QHeaderView");
+            if (field && ours && (widget->focusPolicy() & Qt::TabFocus))
+                QVERIFY2(!widget->accessibleName().isEmpty(),
+                         qPrintable(widget->metaObject()->className() + QStringLiteral(" ") + widget->objectName()));
+        }
+    }
+
+    void largeTextKeepsTheActInSight() {
+        for (int i = 0; i < 4; ++i)
+            press(Qt::Key_Plus, Qt::ControlModifier);
+        QCOMPARE(shell_->desk().preferences().textScale, 2.0);
+        QCoreApplication::processEvents();
+        const QLabel* act = find<QLabel>("act");
+        QVERIFY(act->isVisible() && act->visibleRegion().boundingRect().width() > 100);
+        for (int i = 0; i < 4; ++i)
+            press(Qt::Key_Minus, Qt::ControlModifier);
+    }
+
+    void picturesAreTaken() {
+        const QString folder = dir_->filePath(QStringLiteral("shots"));
+        QVERIFY(takeShots(*shell_, folder));
+        QVERIFY(QDir(folder).entryList({QStringLiteral("*.png")}).size() >= 6);
+    }
+};
+
+QTEST_MAIN(TestWindow)
+#include "test_window.moc"

@@ -1,0 +1,137 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QDir>
+#include <QFile>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+
+namespace {
+
+struct Run {
+    int code = -1;
+    QByteArray out, err;
+};
+
+Run run(const QStringList& arguments) {
+    QProcess process;
+    process.start(QStringLiteral(FLENZO_CLI), arguments);
+    process.waitForFinished();
+    return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+}
+
+const QString caseFile = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/case-001.json");
+
+} // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+
+    QString write(const QString& name, const QByteArray& content) {
+        QFile file(dir_.filePath(name));
+        if (file.open(QIODevice::WriteOnly))
+            file.write(content);
+        return file.fileName();
+    }
+    /// Case 1 with one text replaced.
+    QString spoiled(const QByteArray& from, const QByteArray& to) {
+        QFile file(caseFile);
+        if (!file.open(QIODevice::ReadOnly))
+            return {};
+        const QByteArray content = file.readAll();
+        return content.contains(from) ? write(QStringLiteral("spoiled.json"),
+                                              QByteArray(content).replace(content.indexOf(from), from.size(), to))
+                                      : QString();
+    }
+
+private Q_SLOTS:
+    void solvesACase() {
+        const Run done = run({QStringLiteral("solve"), caseFile});
+        QCOMPARE(done.code, 0);
+        QVERIFY(done.err.isEmpty());
+        const QJsonObject json = QJsonDocument::fromJson(done.out).object();
+        QCOMPARE(json.value(QLatin1String("status")).toString(), QStringLiteral("found"));
+        QCOMPARE(run({QStringLiteral("solve"), caseFile}).out, done.out);
+    }
+    void takesAnOrder() {
+        const Run other =
+            run({QStringLiteral("solve"), caseFile, QStringLiteral("--order"), QStringLiteral("1,2,3,4,5,6")});
+        QCOMPARE(other.code, 0);
+        QVERIFY(other.out != run({QStringLiteral("solve"), caseFile}).out);
+    }
+
+    void errorsNameFileFieldAndRemedy_data() {
+        QTest::addColumn<QByteArray>("from");
+        QTest::addColumn<QByteArray>("to");
+        QTest::addColumn<QString>("named");
+        QTest::newRow("gauge in thousandths")
+            << QByteArray("\"gaugeMm\": 1.1684") << QByteArray("\"gaugeMm\": 46") << "rig.strings[0].gaugeMm";
+        QTest::newRow("zero length") << QByteArray("\"scaleMm\": 628.0") << QByteArray("\"scaleMm\": 0")
+                                     << "rig.strings[0].scaleMm";
+        QTest::newRow("text for a number")
+            << QByteArray("\"massKg\": 0.283") << QByteArray("\"massKg\": \"x\"") << "rig.bridge.massKg";
+        QTest::newRow("missing") << QByteArray("\"mmPerTurn\": 1.7,") << QByteArray() << "rig.claw.mmPerTurn";
+        QTest::newRow("string would break")
+            << QByteArray("\"targetHz\": 82.4069") << QByteArray("\"targetHz\": 900") << "rig.strings[0].targetHz";
+        QTest::newRow("newer version") << QByteArray("\"version\": 1") << QByteArray("\"version\": 7") << "rig.version";
+        QTest::newRow("other format") << QByteArray("flenzo-rig") << QByteArray("some-song") << "rig.format";
+        QTest::newRow("unknown family") << QByteArray("knife-edge") << QByteArray("hinge") << "rig.bridge.family";
+        QTest::newRow("string twice") << QByteArray("\"name\": \"5\"") << QByteArray("\"name\": \"6\"")
+                                      << "rig.strings[1].name";
+        QTest::newRow("core too thick") << QByteArray("\"coreMm\": 0.4191") << QByteArray("\"coreMm\": 1.4191")
+                                        << "rig.strings[0].coreMm";
+    }
+    void errorsNameFileFieldAndRemedy() {
+        QFETCH(QByteArray, from);
+        QFETCH(QByteArray, to);
+        QFETCH(QString, named);
+        const QString file = spoiled(from, to);
+        QVERIFY(!file.isEmpty());
+        const Run done = run({QStringLiteral("solve"), file});
+        QCOMPARE(done.code, 2);
+        QVERIFY(done.out.isEmpty());
+        QCOMPARE(done.err.count('\n'), 1);
+        QVERIFY2(done.err.contains(file.toUtf8()) && done.err.contains(named.toUtf8()), done.err.constData());
+    }
+
+    void badCallsExitWithTwo_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::newRow("nothing") << QStringList();
+        QTest::newRow("unknown command") << QStringList{QStringLiteral("sing")};
+        QTest::newRow("no file") << QStringList{QStringLiteral("solve")};
+        QTest::newRow("absent file") << QStringList{QStringLiteral("solve"), QStringLiteral("nowhere.json")};
+        QTest::newRow("folder") << QStringList{QStringLiteral("solve"), QDir::tempPath()};
+        QTest::newRow("order with a stranger")
+            << QStringList{QStringLiteral("solve"), caseFile, QStringLiteral("--order"), QStringLiteral("9,5,4,3,2,1")};
+        QTest::newRow("order too short") << QStringList{QStringLiteral("solve"), caseFile, QStringLiteral("--order"),
+                                                        QStringLiteral("6,5")};
+        QTest::newRow("order with a double")
+            << QStringList{QStringLiteral("solve"), caseFile, QStringLiteral("--order"), QStringLiteral("6,6,4,3,2,1")};
+    }
+    void badCallsExitWithTwo() {
+        QFETCH(QStringList, arguments);
+        const Run done = run(arguments);
+        QCOMPARE(done.code, 2);
+        QCOMPARE(done.err.count('\n'), 1);
+        QVERIFY(done.out.isEmpty());
+    }
+
+    void truncatedAndHostileFilesAreRefused() {
+        QFile whole(caseFile);
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        const QByteArray content = whole.readAll();
+        for (qsizetype length = 0; length < content.size(); length += 331) {
+            const Run done = run({QStringLiteral("solve"), write(QStringLiteral("cut.json"), content.left(length))});
+            QCOMPARE(done.code, 2);
+        }
+        const QByteArray deep = QByteArray(20000, '[') + QByteArray(20000, ']');
+        for (const QByteArray& hostile :
+             {deep, QByteArray("[]"), QByteArray("null"), QByteArray(1, '\0'), QByteArray("{\"rig\":[]}")})
+            QCOMPARE(run({QStringLiteral("solve"), write(QStringLiteral("hostile.json"), hostile)}).code, 2);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestCli)
+#include "test_cli.moc"

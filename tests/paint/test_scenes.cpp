@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/acts/acts.h"
+#include "paint/moment_chart.h"
+#include "paint/section.h"
+#include "support/rigs.h"
+
+#include <QGuiApplication>
+#include <QImage>
+#include <QPainter>
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+using flenzo::testing::sixString;
+
+class TestScenes : public QObject {
+    Q_OBJECT
+    Rig rig_ = sixString();
+    Goal goal_;
+    State level_ = levelSolution(rig_, bareState(rig_), {}).state;
+
+    SectionValues values(const State& state) const { return {rig_, state, goal_, {}, false, 1.0}; }
+    static double slopeOf(const QPolygonF& area) { // of the first edge, forward positive
+        const QPointF along = area.at(1) - area.at(0);
+        return std::atan2(along.y(), along.x());
+    }
+
+private Q_SLOTS:
+    void thePlateStandsAtTheModelsAngle() {
+        for (const double turns : {-1.0, 0.0, 1.0}) {
+            const State state = turnClaw(rig_, level_, {turns, turns}).state;
+            const Scene scene = buildSection(values(state), {700, 400});
+            const Mark* plate = scene.find(QStringLiteral("plate"));
+            QVERIFY(plate);
+            QVERIFY(std::abs(slopeOf(plate->points) - state.angle_rad) < 1e-9);
+        }
+    }
+
+    void theDrawingIsToScale() {
+        const Scene scene = buildSection(values(level_), {700, 400});
+        const QPolygonF plate = scene.find(QStringLiteral("plate"))->points;
+        const double perMetre = std::hypot(plate.at(1).x() - plate.at(0).x(), plate.at(1).y() - plate.at(0).y()) /
+                                (rig_.bridge.rearEdge_m + 0.003);
+        const QPolygonF gap = scene.find(QStringLiteral("gap"))->points;
+        QVERIFY(std::abs(std::abs(gap.at(1).y() - gap.at(0).y()) / perMetre - rig_.bridge.rearGap_m) < 1e-5);
+        const QPolygonF spring = scene.find(QStringLiteral("spring-1"))->points;
+        const double length =
+            std::hypot(spring.last().x() - spring.first().x(), spring.last().y() - spring.first().y()) / perMetre;
+        const BalanceEquation equation(rig_, level_);
+        const double expected = rig_.springs[0].free_m +
+                                (equation.springForce_N(0, 0.0) - rig_.springs[0].initial_N) / rig_.springs[0].rate_Npm;
+        QVERIFY(std::abs(length - expected) < 1e-5);
+    }
+
+    void slackStringsAndLooseSpringsAreDashed() {
+        const State off = removeString(rig_, level_, 0).state;
+        QVERIFY(buildSection(values(off), {700, 400}).find(QStringLiteral("string-6"))->dashed);
+        QVERIFY(!buildSection(values(off), {700, 400}).find(QStringLiteral("string-5"))->dashed);
+        Rig loose = rig_;
+        loose.springs[0].free_m = 0.2;
+        const SectionValues v{loose, level_, goal_, {}, false, 1.0};
+        QVERIFY(buildSection(v, {700, 400}).find(QStringLiteral("spring-1"))->dashed);
+    }
+
+    void aBlockIsDrawnOnlyWhenItIsIn() {
+        QVERIFY(!buildSection(values(level_), {700, 400}).find(QStringLiteral("block")));
+        const State blocked = putBlock(rig_, level_, {Block::Kind::Captive, 0.01}).state;
+        QVERIFY(buildSection(values(blocked), {700, 400}).find(QStringLiteral("block")));
+    }
+
+    void theCurvesCrossWhereTheBridgeRests() {
+        const State state = turnClaw(rig_, level_, {0.5, 0.5}).state;
+        const Scene scene = buildMomentChart(values(state), {420, 360});
+        const QPolygonF strings = scene.find(QStringLiteral("string-curve"))->points;
+        const QPolygonF springs = scene.find(QStringLiteral("spring-curve"))->points;
+        const QPointF rest = scene.find(QStringLiteral("rest"))->points.boundingRect().center();
+        qsizetype crossing = 0;
+        while (crossing + 1 < strings.size() && (strings.at(crossing).y() < springs.at(crossing).y()) ==
+                                                    (strings.at(crossing + 1).y() < springs.at(crossing + 1).y()))
+            ++crossing;
+        QVERIFY(crossing + 1 < strings.size());
+        QVERIFY(rest.x() >= strings.at(crossing).x() - 1.0 && rest.x() <= strings.at(crossing + 1).x() + 1.0);
+    }
+
+    void pointingSaysWhatItIs() {
+        const Scene scene = buildSection(values(level_), {700, 400});
+        const QPolygonF plate = scene.find(QStringLiteral("plate"))->points;
+        const QPointF inside = (plate.at(0) + plate.at(3)) / 2.0 + QPointF(6, 0);
+        const Mark* mark = scene.hit(inside);
+        QVERIFY(mark && mark->tip.contains(QLatin1String("plate"), Qt::CaseInsensitive));
+        QVERIFY(!scene.hit({1, 1}));
+        QVERIFY(!scene.description.isEmpty());
+    }
+
+    /// Nothing is drawn outside the picture, whatever its size, text size or state.
+    void marksStayInside_data() {
+        QTest::addColumn<int>("width");
+        QTest::addColumn<int>("height");
+        QTest::addColumn<double>("text");
+        QTest::newRow("large") << 1200 << 700 << 1.0;
+        QTest::newRow("usual") << 690 << 300 << 1.0;
+        QTest::newRow("small") << 420 << 220 << 1.0;
+        QTest::newRow("large text") << 900 << 420 << 2.0;
+    }
+    void marksStayInside() {
+        QFETCH(int, width);
+        QFETCH(int, height);
+        QFETCH(double, text);
+        for (const double turns : {-3.0, 0.0, 3.0}) {
+            const State state = turnClaw(rig_, level_, {turns, turns}).state;
+            const SectionValues v{rig_, state, goal_, {}, true, text};
+            for (const Scene& scene :
+                 {buildSection(v, QSizeF(width, height)), buildMomentChart(v, QSizeF(width, height))})
+                for (const Mark& mark : scene.marks)
+                    for (const QPointF& point : mark.points)
+                        QVERIFY2(QRectF(-1, -1, width + 2, height + 2).contains(point),
+                                 qPrintable(mark.id + mark.text));
+        }
+    }
+
+    void bothThemesKeepTextReadable() {
+        const auto luminance = [](const QColor& c) {
+            const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+            return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
+        };
+        for (const Theme* theme : {&benchLight(), &benchDark()})
+            for (const Ink ink :
+                 {Ink::Text, Ink::Quiet, Ink::Strings, Ink::Springs, Ink::Goal, Ink::Warn, Ink::Focus, Ink::Forecast}) {
+                const double a = luminance((*theme)[ink]), b = luminance((*theme)[Ink::Sheet]);
+                QVERIFY((std::max(a, b) + 0.05) / (std::min(a, b) + 0.05) >= 4.5);
+            }
+    }
+
+    void figuresAreWrittenAsSaid() {
+        QCOMPARE(signedNumber(-12.34, 1), QStringLiteral("\u221212.3"));
+        QCOMPARE(signedNumber(-0.04, 1), QStringLiteral("0.0"));
+        QCOMPARE(signedNumber(3.0, 0), QStringLiteral("+3"));
+        QCOMPARE(turnsText(2.25), QStringLiteral("2 1/4"));
+        QCOMPARE(turnsText(-0.1875), QStringLiteral("3/16"));
+        QCOMPARE(turnsText(3.0), QStringLiteral("3"));
+        QCOMPARE(lengthText(0.0254, {true, false}), QStringLiteral("1.000 in"));
+        QCOMPARE(forceText(4.4482216152605, {false, true}), QStringLiteral("1.0 lbf"));
+    }
+
+    void paintingPutsInkOnPaper() {
+        const Scene scene = buildSection(values(level_), {400, 260});
+        QImage image(400, 260, QImage::Format_RGB32);
+        QPainter painter(&image);
+        paint(painter, scene, benchDark());
+        painter.end();
+        QSet<QRgb> colours;
+        for (int x = 0; x < 400; x += 3)
+            for (int y = 0; y < 260; y += 3)
+                colours.insert(image.pixel(x, y));
+        QVERIFY(colours.contains(benchDark()[Ink::Wood].rgb()));
+        QVERIFY(colours.size() > 6);
+    }
+};
+
+QTEST_MAIN(TestScenes)
+#include "test_scenes.moc"

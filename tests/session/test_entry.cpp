@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/base/units.h"
+#include "core/strings/pitch.h"
+#include "session/edits.h"
+#include "session/entry.h"
+
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+
+namespace {
+const EntryContext lowE{82.4069, 440.0, false};
+std::optional<EntryContext> anyString(const QString& name) {
+    return name == QLatin1String("99") ? std::nullopt : std::optional(lowE);
+}
+} // namespace
+
+class TestEntry : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void centsAreRead_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<double>("cents_");
+        QTest::newRow("plain") << "12.5" << 12.5;
+        QTest::newRow("minus") << "-3" << -3.0;
+        QTest::newRow("true minus") << QStringLiteral("\u22123,5") << -3.5;
+        QTest::newRow("plus and unit") << "+7 c" << 7.0;
+        QTest::newRow("cent sign") << QStringLiteral("7\u00a2") << 7.0;
+        QTest::newRow("hertz") << "83.0 Hz" << cents(83.0, 82.4069);
+        QTest::newRow("hertz tight") << "82.4069hz" << 0.0;
+        QTest::newRow("note") << "E2+12" << 12.0;
+        QTest::newRow("note below") << "d#2 +90" << -10.0;
+        QTest::newRow("note without octave") << "E-8" << -8.0;
+        QTest::newRow("far note") << "C2" << -400.0;
+        QTest::newRow("flat") << "Eb2" << -100.0;
+    }
+    void centsAreRead() {
+        QFETCH(QString, text);
+        QFETCH(double, cents_);
+        const Result<double> read = parseCents(text, lowE);
+        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        QVERIFY2(std::abs(read.value() - cents_) < 0.02, qPrintable(QString::number(read.value())));
+    }
+
+    void nonsenseIsExplained_data() {
+        QTest::addColumn<QString>("text");
+        for (const char* text :
+             {"", "abc", "12 13", "H2", "-5 Hz", "0 Hz", "1e9", "nan", "inf", "900 Hz Hz", "5000", "E9", "E2+"})
+            QTest::newRow(text) << QString::fromLatin1(text);
+    }
+    void nonsenseIsExplained() {
+        QFETCH(QString, text);
+        const Result<double> read = parseCents(text, lowE);
+        QVERIFY(!read.ok());
+        QVERIFY(read.fault().what.size() > 20);
+    }
+
+    void partsAreTold() {
+        const Result<Entry> other = parseEntry(QStringLiteral("4 = -3.1!"), anyString);
+        QVERIFY(other.ok());
+        QCOMPARE(*other.value().string, QStringLiteral("4"));
+        QVERIFY(other.value().insist);
+        QCOMPARE(other.value().value, -3.1);
+        const Result<Entry> gap = parseEntry(QStringLiteral("gap 4,2"), anyString);
+        QVERIFY(gap.ok() && gap.value().kind == Entry::Kind::Gap);
+        QVERIFY(std::abs(gap.value().value - 0.0042) < 1e-12);
+        QVERIFY(parseEntry(QStringLiteral("g4.2"), anyString).value().kind == Entry::Kind::Gap);
+        // G2 is a note, not a gap of two... unless it is: the digit decides, and so a note needs its string.
+        QVERIFY(parseEntry(QStringLiteral("6=G2"), anyString).value().kind == Entry::Kind::Cents);
+        QVERIFY(!parseEntry(QStringLiteral("99=1"), anyString).ok());
+    }
+
+    void lengthsInEveryUnit() {
+        QVERIFY(std::abs(parseLength_m(QStringLiteral("4.2"), false).value() - 0.0042) < 1e-12);
+        QVERIFY(std::abs(parseLength_m(QStringLiteral("0.5"), true).value() - 0.0127) < 1e-12);
+        QVERIFY(std::abs(parseLength_m(QStringLiteral("0.5 in"), false).value() - 0.0127) < 1e-12);
+        QVERIFY(std::abs(parseLength_m(QStringLiteral("10 thou"), false).value() - 0.000254) < 1e-12);
+        QVERIFY(std::abs(parseLength_m(QStringLiteral("4.2mm"), true).value() - 0.0042) < 1e-12);
+        QVERIFY(!parseLength_m(QStringLiteral("long"), false).ok());
+        QVERIFY(!parseLength_m(QStringLiteral("4 4"), false).ok());
+    }
+
+    void stringsAsTyped_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("id");
+        QTest::newRow("thou") << "46"
+                              << "nickel-plated-46";
+        QTest::newRow("inch") << ".046"
+                              << "nickel-plated-46";
+        QTest::newRow("plain") << "10"
+                               << "plain-10";
+        QTest::newRow("half") << "10.5"
+                              << "plain-10.5";
+        QTest::newRow("forced wound") << "18w"
+                                      << "nickel-plated-18";
+        QTest::newRow("forced plain") << "24p"
+                                      << "plain-24";
+        QTest::newRow("mm") << "1.17 mm"
+                            << "nickel-plated-46";
+        QTest::newRow("id") << "stainless-50"
+                            << "stainless-50";
+    }
+    void stringsAsTyped() {
+        QFETCH(QString, text);
+        QFETCH(QString, id);
+        const Catalogue catalogue = bundledCatalogue().value();
+        const auto found = findString(catalogue, text);
+        QVERIFY2(found.ok(), found.ok() ? "" : found.fault().what.c_str());
+        QCOMPARE(found.value()->id, id);
+    }
+    void gaugesInTheWrongUnitAreRefused() {
+        const Catalogue catalogue = bundledCatalogue().value();
+        for (const char* text : {"1.17", "46 mm", "200", "0", "-3", "thick"})
+            QVERIFY2(!findString(catalogue, QString::fromLatin1(text)).ok(), text);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestEntry)
+#include "test_entry.moc"

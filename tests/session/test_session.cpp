@@ -1,0 +1,248 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/balance/readings.h"
+#include "session/demo.h"
+#include "session/edits.h"
+#include "session/pass_sheet.h"
+#include "session/session.h"
+#include "store/files.h"
+
+#include <QDir>
+#include <QFile>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace flenzo;
+
+class TestSession : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    int folders_ = 0;
+    QString freshFolder() { return dir_.filePath(QStringLiteral("recovery%1").arg(++folders_)); }
+
+private Q_SLOTS:
+    void everyEditCanBeUndoneAndRedone() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        const Catalogue catalogue = bundledCatalogue().value();
+        std::vector<QByteArray> states{jobBytes(session.job())};
+        const auto keep = [&] { states.push_back(jobBytes(session.job())); };
+        QVERIFY(!session.enter(QStringLiteral("gap 4.1"), false));
+        keep();
+        QVERIFY(!session.enter(QStringLiteral("3=-12"), false));
+        keep();
+        QVERIFY(!session.edit(QStringLiteral("tuning"),
+                              [&](Job& job) { applyTuning(job, Side::On, *catalogue.tuningsFor(7).back()); }));
+        keep();
+        QVERIFY(!session.edit(QStringLiteral("gap"), [](Job& job) { job.rig.bridge.rearGap_m = 0.005; }));
+        keep();
+        QVERIFY(!session.letSimulationAnswer());
+        keep();
+        for (std::size_t s = states.size() - 1; s-- > 0;) {
+            session.undoStack().undo();
+            QCOMPARE(jobBytes(session.job()), states[s]);
+        }
+        for (std::size_t s = 1; s < states.size(); ++s) {
+            session.undoStack().redo();
+            QCOMPARE(jobBytes(session.job()), states[s]);
+        }
+    }
+
+    void refusedEditsChangeNothing() {
+        Session session(freshFolder());
+        const QByteArray before = jobBytes(session.job());
+        QVERIFY(session.edit(QStringLiteral("pitch"), [](Job& job) { job.rig.strings[0].target_Hz = 900.0; }));
+        QVERIFY(session.edit(QStringLiteral("stops"), [](Job& job) { job.rig.bridge.rearStop_rad = 1.0; }));
+        QVERIFY(session.edit(QStringLiteral("old pitch"), [](Job& job) { job.off[0].target_Hz = 900.0; }));
+        QVERIFY(session.enter(QStringLiteral("abc"), false));
+        QVERIFY(session.enter(QStringLiteral("77=1"), false));
+        QCOMPARE(jobBytes(session.job()), before);
+        QCOMPARE(session.undoStack().count(), 0);
+    }
+
+    void aReadingFourSemitonesOffIsQuestioned() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        QCOMPARE(session.derived().next.what, NextAct::Do::Tune);
+        const double aim = session.derived().next.aim.cents;
+        const auto count = session.job().log.size();
+        const auto fault = session.enter(QString::number(aim - 400.0), false);
+        QVERIFY(fault.has_value());
+        QVERIFY(fault->what.find("4.0 semitones") != std::string::npos);
+        QCOMPARE(session.job().log.size(), count);
+        QVERIFY(!session.enter(QString::number(aim - 400.0) + QLatin1Char('!'), false));
+        QCOMPARE(session.job().log.size(), count + 1);
+        QVERIFY(session.job().log.back().confirmed);
+        QVERIFY(session.enter(QStringLiteral("gap 40"), false)); // beyond the stops
+    }
+
+    void aTypedReadingAnswersTheAct() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        const std::size_t asked = session.derived().next.aim.string;
+        QCOMPARE(session.pickedString(), std::optional(asked));
+        QVERIFY(!session.enter(QString::number(session.derived().next.aim.cents, 'f', 1), false));
+        QCOMPARE(session.job().log.back().kind, Event::Kind::Tuned);
+        QCOMPARE(session.job().log.back().string, asked);
+        QVERIFY(session.job().log.back().aim_cents.has_value());
+        session.pickString(0);
+        QVERIFY(!session.enter(QStringLiteral("25"), false));
+        QCOMPARE(session.job().log.back().kind, Event::Kind::Read);
+        session.pickGap();
+        QVERIFY(!session.enter(QStringLiteral("4.11"), false));
+        QVERIFY(session.job().log.back().gap_m.has_value());
+    }
+
+    void theNextAimFollowsTheReadingNotThePlan() {
+        Session session(freshFolder());
+        session.start(demoJob(1).value(), {});
+        for (int i = 0; i < 30 && session.derived().next.what != NextAct::Do::Tune; ++i)
+            QVERIFY(!session.letSimulationAnswer());
+        const double aim = session.derived().next.aim.cents;
+        QVERIFY(!session.enter(QString::number(aim, 'f', 1), false));
+        const double asPlanned = session.derived().next.aim.cents;
+        session.undoStack().undo();
+        QVERIFY(!session.enter(QString::number(aim + 40.0, 'f', 1), false));
+        QVERIFY2(session.derived().next.aim.cents < asPlanned - 2.0,
+                 "a string set sharper flattens the next one's aim");
+    }
+
+    void theSheetShowsWhatWasReadAndWhatIsToCome() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        const auto columns = buildPassSheet(session.job(), session.derived());
+        QCOMPARE(columns.front().kind, SheetColumn::Kind::Start);
+        QCOMPARE(columns.back().kind, SheetColumn::Kind::Forecast);
+        const auto now = std::find_if(columns.begin(), columns.end(),
+                                      [](const SheetColumn& c) { return c.kind == SheetColumn::Kind::Now; });
+        QVERIFY(now != columns.end());
+        int next = 0;
+        for (const SheetCell& cell : now->cells)
+            next += cell.next ? 1 : 0;
+        QCOMPARE(next, 1);
+        for (const SheetColumn& column : columns) {
+            QCOMPARE(column.cells.size(), session.job().rig.strings.size() + 1);
+            for (const SheetCell& cell : column.cells)
+                QCOMPARE(cell.kind == SheetCell::Kind::Forecast, column.kind == SheetColumn::Kind::Forecast);
+        }
+        PassSheetModel model;
+        model.show(session.job(), session.derived());
+        QCOMPARE(model.columnCount(), static_cast<int>(columns.size()));
+        const QString said = model.data(model.index(0, 0), Qt::AccessibleTextRole).toString();
+        QVERIFY2(said.contains(QLatin1String("measured")), qPrintable(said));
+    }
+
+    void everyDemoOpens() {
+        const QStringList names = demoNames();
+        QVERIFY(names.size() >= 3);
+        bool seven = false, stuck = false;
+        for (int i = 0; i < names.size(); ++i) {
+            const Result<Job> job = demoJob(i);
+            QVERIFY2(job.ok(), job.ok() ? "" : (job.fault().field + job.fault().what).c_str());
+            const Derived derived = derive(job.value());
+            seven = seven || job.value().rig.strings.size() == 7;
+            stuck = stuck || derived.next.what == NextAct::Do::Stuck;
+            QVERIFY(!job.value().story.isEmpty());
+        }
+        QVERIFY(seven && stuck);
+        QVERIFY(!demoJob(99).ok());
+    }
+
+    void savedJobsComeBack() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        QVERIFY(!session.letSimulationAnswer());
+        QVERIFY(session.isModified());
+        const QString path = dir_.filePath(QStringLiteral("saved.flenzo-job"));
+        QVERIFY(!session.save(path));
+        QVERIFY(!session.isModified());
+        const QByteArray before = jobBytes(session.job());
+        session.start(newJob(), {});
+        QVERIFY(!session.open(path));
+        QCOMPARE(jobBytes(session.job()), before);
+    }
+
+    void aFailedOpenLeavesTheOpenJob() {
+        Session session(freshFolder());
+        session.start(demoJob(0).value(), {});
+        const QByteArray before = jobBytes(session.job());
+        const QString path = dir_.filePath(QStringLiteral("broken.flenzo-job"));
+        QVERIFY(!writeFile(path, "{\"format\":\"flenzo-job\",\"version\":99}"));
+        QVERIFY(session.open(path));
+        QVERIFY(session.open(dir_.filePath(QStringLiteral("absent"))));
+        QCOMPARE(jobBytes(session.job()), before);
+    }
+
+    void aCrashLosesNothing() {
+        const QString folder = freshFolder();
+        QByteArray before;
+        {
+            Session session(folder);
+            session.start(demoJob(0).value(), QStringLiteral("/somewhere/night.flenzo-job"));
+            QVERIFY(!session.letSimulationAnswer());
+            before = jobBytes(session.job());
+            // What a killed process leaves: its copy, without anyone holding the lock.
+            const QDir dir(folder);
+            for (const QString& name : dir.entryList({QStringLiteral("*.flenzo-job")}, QDir::Files))
+                QVERIFY(QFile::copy(dir.filePath(name), dir.filePath(QStringLiteral("dead.flenzo-job"))));
+        }
+        Session next(folder);
+        auto leftover = next.recovery().leftover();
+        QVERIFY(leftover.has_value());
+        QCOMPARE(jobBytes(leftover->job), before);
+        QCOMPARE(leftover->path, QStringLiteral("/somewhere/night.flenzo-job"));
+        next.recovery().discard(*leftover);
+        QVERIFY(!next.recovery().leftover());
+    }
+
+    void aDamagedCopyIsSetAside() {
+        const QString folder = freshFolder();
+        QDir().mkpath(folder);
+        QVERIFY(!writeFile(folder + QStringLiteral("/x.flenzo-job"), "{half"));
+        Session session(folder);
+        QVERIFY(!session.recovery().leftover());
+        QVERIFY(QFile::exists(folder + QStringLiteral("/x.flenzo-job.damaged")));
+    }
+
+    void anOrderlyEndLeavesNoCopy() {
+        const QString folder = freshFolder();
+        {
+            Session session(folder);
+            session.start(demoJob(0).value(), {});
+            QVERIFY(!session.letSimulationAnswer());
+            QCOMPARE(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).size(), 1);
+        }
+        QCOMPARE(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).size(), 0);
+    }
+
+    void theNumberOfStringsChangesSoundly() {
+        const Catalogue catalogue = bundledCatalogue().value();
+        for (std::size_t n = 4; n <= 12; ++n) {
+            Job job = newJob();
+            QVERIFY(!setStringCount(job, n, catalogue));
+            QCOMPARE(job.rig.strings.size(), n);
+            QCOMPARE(job.off.size(), n);
+            const Derived derived = derive(withClawFromOldSet(job));
+            QVERIFY(derived.report.after_N.size() == n);
+            const Result<Job> back = jobFromJson(jobToJson(job));
+            QVERIFY2(back.ok(), back.ok() ? "" : (back.fault().field + " " + back.fault().what).c_str());
+        }
+        Job begun = newJob();
+        begun.log.push_back(Event::read(0, 1.0));
+        QVERIFY(setStringCount(begun, 7, catalogue));
+        QVERIFY(setStringCount(begun, 13, catalogue));
+    }
+
+    void theReferencePitchMovesNotesOnly() {
+        Job job = newJob();
+        QVERIFY(!setPitch(job, Side::On, 0, QStringLiteral("80 Hz")));
+        const double noted = job.rig.strings[1].target_Hz;
+        setReferencePitch(job, 432.0);
+        QVERIFY(std::abs(job.rig.strings[0].target_Hz - 80.0) < 1e-9);
+        QVERIFY(std::abs(job.rig.strings[1].target_Hz - noted * 432.0 / 440.0) < 1e-9);
+        QVERIFY(setPitch(job, Side::On, 0, QStringLiteral("80")));
+        QVERIFY(setPitch(job, Side::On, 0, QStringLiteral("none")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestSession)
+#include "test_session.moc"

@@ -1,0 +1,239 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/catalogue.h"
+#include "store/files.h"
+#include "store/job.h"
+#include "store/rig_json.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QTemporaryDir>
+#include <QTest>
+#include <algorithm>
+
+using namespace flenzo;
+
+namespace {
+
+Job sampleJob() {
+    Job job = newJob();
+    job.guitar = QStringLiteral("Tidewater");
+    job.owner = QStringLiteral("Someone Invented");
+    job.measured = {QStringLiteral("bridge.rearGap")};
+    job.simulatedSeed = 41;
+    job.log = {Event::read(0, -250.5), Event::readGap(0.00412), Event::claw(1.25), Event::tuned(0, 123.4)};
+    job.log.back().aim_cents = 123.9;
+    job.log.back().at = "2026-11-24T10:00:00";
+    Event block;
+    block.kind = Event::Kind::Block;
+    block.block = {Block::Kind::Rear, radians(1.5)};
+    job.log.push_back(block);
+    Event turn;
+    turn.kind = Event::Kind::Turn;
+    turn.to = Orientation::Playing;
+    turn.note = "held on the knee";
+    job.log.push_back(turn);
+    Event uneven;
+    uneven.kind = Event::Kind::Claw;
+    uneven.turns = {0.5, 0.25};
+    job.log.push_back(uneven);
+    return job;
+}
+
+QJsonObject with(QJsonObject json, const char* key, const QJsonValue& value) {
+    json[QLatin1String(key)] = value;
+    return json;
+}
+
+} // namespace
+
+class TestFormats : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void aJobSurvivesItsFile() {
+        const Job job = sampleJob();
+        const Result<Job> read = jobFromJson(QJsonDocument::fromJson(jobBytes(job)).object());
+        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        const Job& back = read.value();
+        QCOMPARE(back.guitar, job.guitar);
+        QCOMPARE(back.log.size(), job.log.size());
+        for (std::size_t e = 0; e < job.log.size(); ++e)
+            QVERIFY2(jobToJson(back).value(QLatin1String("log")).toArray().at(static_cast<int>(e)) ==
+                         jobToJson(job).value(QLatin1String("log")).toArray().at(static_cast<int>(e)),
+                     qPrintable(QString::number(e)));
+        QCOMPARE(back.measured, job.measured);
+        QVERIFY(back.simulatedSeed == job.simulatedSeed);
+        QCOMPARE(back.onPicks, job.onPicks);
+        QCOMPARE(back.offPicks, job.offPicks);
+        QVERIFY(back.habit == job.habit);
+        // Written once more it is the same to the letter.
+        QCOMPARE(jobBytes(back), jobBytes(job));
+    }
+
+    void unknownMembersSurvive() {
+        QJsonObject json = jobToJson(sampleJob());
+        json[QLatin1String("shopCat")] = QStringLiteral("asleep on the bench");
+        QJsonObject rig = json.value(QLatin1String("rig")).toObject();
+        rig[QLatin1String("paint")] = QStringLiteral("worn");
+        QJsonArray strings = rig.value(QLatin1String("strings")).toArray();
+        strings[0] = with(strings.at(0).toObject(), "age", 3);
+        rig[QLatin1String("strings")] = strings;
+        json[QLatin1String("rig")] = rig;
+        QJsonArray log = json.value(QLatin1String("log")).toArray();
+        log[0] = with(log.at(0).toObject(), "mood", QStringLiteral("patient"));
+        json[QLatin1String("log")] = log;
+        const Result<Job> read = jobFromJson(json);
+        QVERIFY(read.ok());
+        Job job = read.value();
+        job.owner = QStringLiteral("Another");
+        job.log.push_back(Event::tuned(1, 3.0));
+        const QJsonObject back = jobToJson(job);
+        QCOMPARE(back.value(QLatin1String("shopCat")).toString(), QStringLiteral("asleep on the bench"));
+        QCOMPARE(back.value(QLatin1String("owner")).toString(), QStringLiteral("Another"));
+        QCOMPARE(back.value(QLatin1String("rig"))[QLatin1String("paint")].toString(), QStringLiteral("worn"));
+        QCOMPARE(back.value(QLatin1String("rig"))[QLatin1String("strings")][0][QLatin1String("age")].toInt(), 3);
+        QCOMPARE(back.value(QLatin1String("log"))[0][QLatin1String("mood")].toString(), QStringLiteral("patient"));
+        QCOMPARE(back.value(QLatin1String("log")).toArray().size(), log.size() + 1);
+    }
+
+    void theDocumentedMinimumIsEnough() {
+        QJsonObject json = jobToJson(sampleJob());
+        const QJsonObject bare{{QStringLiteral("format"), QStringLiteral("flenzo-job")},
+                               {QStringLiteral("version"), 1},
+                               {QStringLiteral("rig"), json.value(QLatin1String("rig"))},
+                               {QStringLiteral("log"), QJsonArray{}}};
+        const Result<Job> read = jobFromJson(bare);
+        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        QCOMPARE(read.value().off.size(), read.value().rig.strings.size());
+        QCOMPARE(read.value().habit.order.size(), std::size_t{6});
+        QVERIFY(!read.value().wasLevel);
+    }
+
+    void faultsNameTheField_data() {
+        QTest::addColumn<QString>("key");
+        QTest::addColumn<QJsonValue>("value");
+        QTest::addColumn<QString>("field");
+        QTest::newRow("other format") << "format" << QJsonValue(QStringLiteral("x")) << "format";
+        QTest::newRow("newer") << "version" << QJsonValue(2) << "version";
+        QTest::newRow("rig is text") << "rig" << QJsonValue(QStringLiteral("x")) << "rig";
+        QTest::newRow("log is a number") << "log" << QJsonValue(3) << "log";
+        QTest::newRow("event without a kind") << "log" << QJsonValue(QJsonArray{QJsonObject{}}) << "log[0].event";
+        QTest::newRow("event of a strange kind")
+            << "log" << QJsonValue(QJsonArray{QJsonObject{{QStringLiteral("event"), QStringLiteral("sneezed")}}})
+            << "log[0].event";
+        QTest::newRow("string not there")
+            << "log"
+            << QJsonValue(QJsonArray{QJsonObject{{QStringLiteral("event"), QStringLiteral("tuned")},
+                                                 {QStringLiteral("string"), QStringLiteral("9")},
+                                                 {QStringLiteral("toCents"), 1}}})
+            << "log[0].string";
+        QTest::newRow("reading beyond sense")
+            << "log"
+            << QJsonValue(QJsonArray{QJsonObject{{QStringLiteral("event"), QStringLiteral("read")},
+                                                 {QStringLiteral("cents"), QJsonObject{{QStringLiteral("6"), 1e9}}}}})
+            << "log[0].cents.6";
+        QTest::newRow("order with a gap")
+            << "habit" << QJsonValue(QJsonObject{{QStringLiteral("order"), QJsonArray{QStringLiteral("6")}}})
+            << "habit.order";
+        QTest::newRow("reference pitch") << "referencePitchHz" << QJsonValue(44) << "referencePitchHz";
+        QTest::newRow("old set too small")
+            << "change" << QJsonValue(QJsonObject{{QStringLiteral("offStrings"), QJsonArray{}}}) << "change.offStrings";
+    }
+    void faultsNameTheField() {
+        QFETCH(QString, key);
+        QFETCH(QJsonValue, value);
+        QFETCH(QString, field);
+        const Result<Job> read = jobFromJson(with(jobToJson(sampleJob()), key.toUtf8().constData(), value));
+        QVERIFY(!read.ok());
+        QCOMPARE(QString::fromStdString(read.fault().field), field);
+        QVERIFY(read.fault().what.size() > 10);
+    }
+
+    /// Whatever number in a sound file is replaced by nonsense: refused or read, never a crash or a lasting NaN.
+    void everyNumberSpoiled() {
+        const QByteArray sound = jobBytes(sampleJob());
+        int refused = 0, tried = 0;
+        for (qsizetype at = sound.indexOf(": "); at >= 0; at = sound.indexOf(": ", at + 1)) {
+            if (!isdigit(sound.at(at + 2)) && sound.at(at + 2) != '-')
+                continue;
+            qsizetype end = at + 2;
+            while (end < sound.size() &&
+                   (isalnum(sound.at(end)) || sound.at(end) == '.' || sound.at(end) == '-' || sound.at(end) == '+'))
+                ++end;
+            for (const char* nonsense : {"-1e307", "1e307", "null", "\"three\"", "[]"}) {
+                QByteArray spoiled = sound;
+                spoiled.replace(at + 2, end - at - 2, nonsense);
+                ++tried;
+                refused += jobFromJson(QJsonDocument::fromJson(spoiled).object()).ok() ? 0 : 1;
+            }
+        }
+        QVERIFY(tried > 300);
+        QCOMPARE(refused, tried);
+    }
+
+    void rigsGoRoundWithTheirUnits() {
+        for (const char* name : {"case-001.json", "case-004.json"}) {
+            const Result<QJsonObject> json =
+                readJsonFile(QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/") + QLatin1String(name));
+            QVERIFY(json.ok());
+            const QJsonObject rigJson = json.value().value(QLatin1String("rig")).toObject();
+            const Result<Rig> rig = rigFromJson(rigJson, {});
+            QVERIFY(rig.ok());
+            const Result<Rig> again = rigFromJson(rigToJson(rig.value()), {});
+            QVERIFY(again.ok());
+            QVERIFY(std::abs(again.value().strings[0].scale_m - rig.value().strings[0].scale_m) < 1e-12);
+            QCOMPARE(rigToJson(again.value()), rigToJson(rig.value()));
+        }
+    }
+
+    void theCatalogueHoldsWhatItPromises() {
+        const Result<Catalogue> read = bundledCatalogue();
+        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        const Catalogue& catalogue = read.value();
+        double thinnest = 1.0, thickestPlain = 0.0, thinnestWound = 1.0, thickest = 0.0;
+        for (const CatalogueString& string : catalogue.strings) {
+            const double gauge = string.wire.gauge_m / metresPerThou;
+            if (string.wire.isWound()) {
+                QVERIFY2(string.wire.core_m < 0.75 * string.wire.gauge_m, qPrintable(string.id));
+                thinnestWound = std::min(thinnestWound == 1.0 ? 1e9 : thinnestWound, gauge);
+                thickest = std::max(thickest, gauge);
+            } else {
+                thinnest = std::min(thinnest == 1.0 ? 1e9 : thinnest, gauge);
+                thickestPlain = std::max(thickestPlain, gauge);
+            }
+        }
+        QCOMPARE(std::lround(thinnest), 7L);
+        QCOMPARE(std::lround(thickestPlain), 26L);
+        QCOMPARE(std::lround(thinnestWound), 17L);
+        QCOMPARE(std::lround(thickest), 90L);
+        for (std::size_t n = 4; n <= 12; ++n) {
+            QVERIFY2(!catalogue.setsFor(n).empty(), qPrintable(QString::number(n)));
+            QVERIFY2(!catalogue.tuningsFor(n).empty(), qPrintable(QString::number(n)));
+        }
+        for (const CatalogueSet& set : catalogue.sets)
+            for (const QString& item : set.items)
+                QVERIFY2(catalogue.stringById(item), qPrintable(set.name + item));
+    }
+
+    void ownEntriesComeFirstAndMassesOverride() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("own.json"));
+        QVERIFY(readOwnCatalogue(file).ok()); // absent is empty
+        OwnCatalogue own;
+        own.tunings.push_back({QStringLiteral("mine"),
+                               {QStringLiteral("C2"), QStringLiteral("G2"), QStringLiteral("C3"), QStringLiteral("F3"),
+                                QStringLiteral("A3"), QStringLiteral("D4")}});
+        own.unitMass_kgpm[QStringLiteral("plain-10")] = 0.000405;
+        QVERIFY(!writeOwnCatalogue(file, own));
+        const Result<OwnCatalogue> back = readOwnCatalogue(file);
+        QVERIFY(back.ok());
+        const Catalogue catalogue = flenzo::with(bundledCatalogue().value(), back.value());
+        QCOMPARE(catalogue.tuningsFor(6).front()->name, QStringLiteral("mine"));
+        QCOMPARE(*catalogue.stringById(QStringLiteral("plain-10"))->wire.unitMass_kgpm, 0.000405);
+        QVERIFY(!writeFile(file, "{\"format\":\"flenzo-own-catalogue\",\"version\":1,\"tunings\":[{\"name\":\"x\","
+                                 "\"notes\":[\"H9\"]}],\"sets\":[],\"unitMassKgPerM\":{}}"));
+        QVERIFY(!readOwnCatalogue(file).ok());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestFormats)
+#include "test_formats.moc"

@@ -1,0 +1,82 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QDirIterator>
+#include <QFile>
+#include <QRegularExpression>
+#include <QTest>
+
+namespace {
+
+/// What each layer may include: of ours, and of the outside by the beginning of the header's name.
+struct Layer {
+    const char* name;
+    QStringList ours;
+};
+const Layer layers[] = {{"core", {"core"}},
+                        {"store", {"core", "store"}},
+                        {"session", {"core", "store", "session"}},
+                        {"paint", {"core", "paint"}},
+                        {"widgets", {"core", "store", "session", "paint", "widgets"}},
+                        {"app", {"core", "store", "session", "paint", "widgets", "app"}},
+                        {"cli", {"core", "store", "cli"}}};
+
+QStringList includesOf(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly))
+        return {};
+    static const QRegularExpression line(QStringLiteral("^\\s*#include\\s+[<\"]([^>\"]+)[>\"]"),
+                                         QRegularExpression::MultilineOption);
+    QStringList found;
+    auto matches = line.globalMatch(QString::fromUtf8(file.readAll()));
+    while (matches.hasNext())
+        found.append(matches.next().captured(1));
+    return found;
+}
+
+QStringList faultsOf(const Layer& layer) {
+    QStringList faults;
+    QDirIterator files(QStringLiteral(FLENZO_SOURCE_DIR "/src/%1").arg(QLatin1String(layer.name)),
+                       {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files, QDirIterator::Subdirectories);
+    int count = 0;
+    while (files.hasNext()) {
+        const QString file = files.next();
+        ++count;
+        for (const QString& include : includesOf(file)) {
+            const QString top = include.section(QLatin1Char('/'), 0, 0);
+            const bool ours =
+                include.contains(QLatin1Char('/')) && QDir(QStringLiteral(FLENZO_SOURCE_DIR "/src/") + top).exists();
+            if (ours && !layer.ours.contains(top))
+                faults.append(file + QStringLiteral(" includes ") + include);
+            if (QLatin1String(layer.name) == QLatin1String("core") && include.startsWith(QLatin1Char('Q')))
+                faults.append(file + QStringLiteral(" uses Qt: ") + include);
+            if (QLatin1String(layer.name) == QLatin1String("paint") && include == QLatin1String("QWidget"))
+                faults.append(file + QStringLiteral(" uses widgets"));
+        }
+    }
+    if (count == 0)
+        faults.append(QStringLiteral("no files found for ") + QLatin1String(layer.name));
+    return faults;
+}
+
+} // namespace
+
+class TestLayers : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void includesStayInTheirLayer_data() {
+        QTest::addColumn<int>("index");
+        for (int i = 0; i < static_cast<int>(std::size(layers)); ++i)
+            QTest::newRow(layers[i].name) << i;
+    }
+    void includesStayInTheirLayer() {
+        QFETCH(int, index);
+        const QStringList faults = faultsOf(layers[index]);
+        QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
+    }
+    void aCrossingIsSeen() {
+        const Layer wrong{"session", {"session"}};
+        QVERIFY(!faultsOf(wrong).isEmpty());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestLayers)
+#include "test_layers.moc"
