@@ -87,7 +87,7 @@ QWidget* Shell::buildHead() {
     row->addWidget(story_, 1);
     const auto chip = [&](const QString& tip) {
         auto* made = new QLabel(head);
-        made->setObjectName(QStringLiteral("chip"));
+        made->setProperty("chip", true);
         made->setToolTip(tip);
         row->addWidget(made);
         return made;
@@ -95,6 +95,7 @@ QWidget* Shell::buildHead() {
     simulated_ = chip(tr("Readings can be supplied by a guitar that exists only in the program"));
     tension_ = chip(tr("How hard the strings pull in all, by the model"));
     blocked_ = chip(tr("Whether something keeps the bridge still"));
+    blocked_->setObjectName(QStringLiteral("blockChip"));
     return head;
 }
 

@@ -41,6 +41,8 @@ public:
     void openDemo(int index);
     void offerRecovery(); ///< shows the banner if a crash left a job behind
     [[nodiscard]] QString message() const;
+    /// A block of a typed thickness under the plate's rear edge.
+    std::optional<Fault> putBlock(const QString& thickness, const Bridge& bridge);
     [[nodiscard]] const Actions& actions() const { return *actions_; }
 
 protected:
@@ -55,6 +57,7 @@ private:
     std::vector<ActionSpec> specs();
     void addFileActions(std::vector<ActionSpec>& list);
     void addBenchActions(std::vector<ActionSpec>& list);
+    void addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu);
     void addViewActions(std::vector<ActionSpec>& list);
     void refresh();
     void refreshRecent();
@@ -64,6 +67,7 @@ private:
     void askOpen();
     bool askSave(bool newName);
     void about();
+    void askBlock();
 
     ShellPaths paths_;
     Session session_;

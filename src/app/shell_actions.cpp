@@ -2,12 +2,15 @@
 #include "app/shell.h"
 
 #include "session/demo.h"
+#include "session/entry.h"
 
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <algorithm>
+#include <cmath>
 
 namespace flenzo {
 
@@ -39,6 +42,73 @@ void Shell::addFileActions(std::vector<ActionSpec>& list) {
                     [this] { return session_.undoStack().canRedo(); }});
 }
 
+void Shell::addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu) {
+    const auto blocked = [this] { return session_.derived().now().state.block.has_value(); };
+    list.push_back({"blockIn",
+                    menu,
+                    tr("Put a &block in…"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_B)},
+                    [this] { askBlock(); },
+                    [blocked] { return !blocked(); }});
+    list.push_back({"blockOut",
+                    menu,
+                    tr("Take the block &out"),
+                    {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_B)},
+                    [this] {
+                        Event event;
+                        event.kind = Event::Kind::Unblock;
+                        desk_->accept(session_.append(tr("take block out"), event));
+                    },
+                    blocked});
+    list.push_back({"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::Key_X)}, [this] {
+                        const auto string = session_.pickedString();
+                        if (!string) {
+                            desk_->accept(Fault{"string", "is not picked; press Ctrl and its number first"});
+                            return;
+                        }
+                        Event event;
+                        event.kind = Event::Kind::Off;
+                        event.string = *string;
+                        desk_->accept(session_.append(tr("string off"), event));
+                    }});
+    const QString turned[] = {tr("Lay it &flat"), tr("Hold it as &played"), tr("Hang it &upright"),
+                              tr("Turn it face do&wn")};
+    static const char* const ids[] = {"turnFlat", "turnPlaying", "turnUpright", "turnFaceDown"};
+    for (int o = 0; o < 4; ++o)
+        list.push_back({ids[o], menu, turned[o], {}, [this, o] {
+                            Event event;
+                            event.kind = Event::Kind::Turn;
+                            event.to = static_cast<Orientation>(o);
+                            desk_->accept(session_.append(tr("turn the guitar"), event));
+                        }});
+}
+
+void Shell::askBlock() {
+    const Bridge& bridge = session_.job().rig.bridge;
+    bool ok = false;
+    const QString typed = QInputDialog::getText(
+        this, tr("Put a block in"),
+        tr("Thickness under the rear edge; level is %1")
+            .arg(lengthText(session_.derived().neutralBlock_m, desk_->preferences().units)),
+        QLineEdit::Normal, lengthText(session_.derived().neutralBlock_m, desk_->preferences().units), &ok);
+    if (ok)
+        desk_->accept(putBlock(typed, bridge));
+}
+
+std::optional<Fault> Shell::putBlock(const QString& thickness, const Bridge& bridge) {
+    const Result<double> value = parseLength_m(thickness, desk_->preferences().units.inches);
+    if (!value.ok())
+        return value.fault();
+    const double angle = angleOfGap_rad(bridge, value.value());
+    if (value.value() <= 0.0 || angle < bridge.rearStop_rad || angle > bridge.forwardStop_rad ||
+        std::abs(gapAt_m(bridge, angle) - value.value()) > 1e-6)
+        return Fault{"block", "would hold the plate beyond its stops; take one between them"};
+    Event event;
+    event.kind = Event::Kind::Block;
+    event.block = {Block::Kind::Captive, angle};
+    return session_.append(tr("put a block in"), event);
+}
+
 void Shell::addBenchActions(std::vector<ActionSpec>& list) {
     const QString bench = tr("&Bench");
     list.push_back({"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] {
@@ -54,6 +124,7 @@ void Shell::addBenchActions(std::vector<ActionSpec>& list) {
                         showPage(Bench);
                         session_.pickGap();
                     }});
+    addGuitarStateActions(list, bench);
     static const char* const ids[] = {"string0", "string1", "string2", "string3", "string4",
                                       "string5", "string6", "string7", "string8", "string9"};
     for (int digit = 0; digit <= 9; ++digit)

@@ -13,7 +13,7 @@ QString tr(const char* text) {
     return QCoreApplication::translate("MomentChart", text);
 }
 
-constexpr int samples = 72;
+constexpr int samples = 36;
 
 struct Curves {
     std::vector<double> angle_deg, strings_Nm, kept_Nm, back_Nm;

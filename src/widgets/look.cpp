@@ -65,8 +65,8 @@ QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
 QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
 QLabel[voice="warn"] { color: @warn; font-weight: bold; }
 QLabel[voice="good"] { color: @goal; font-weight: bold; }
-QLabel#chip { border: 1px solid @rule; border-radius: 3px; padding: 3px 8px; background: @sheet; font-size: @0.87px; }
-QLabel#chip[alarm="true"] { border: 2px solid @warn; color: @warn; font-weight: bold; }
+QLabel[chip="true"] { border: 1px solid @rule; border-radius: 3px; padding: 3px 8px; background: @sheet; font-size: @0.87px; }
+QLabel[chip="true"][alarm="true"] { border: 2px solid @warn; color: @warn; font-weight: bold; }
 QToolButton[rail="true"] { border: none; border-left: 5px solid transparent; padding: 12px 14px; text-align: left; font-size: @1.07px; background: transparent; }
 QToolButton[rail="true"]:checked { border-left-color: @focus; background: @sheet; font-weight: bold; }
 QToolButton[rail="true"]:focus, QToolButton[rail="true"]:hover { background: @soft; }

@@ -188,6 +188,26 @@ private Q_SLOTS:
         QCOMPARE(session().pickedString(), std::optional<std::size_t>(4));
     }
 
+    void aBlockIsAlwaysInSight() {
+        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("floating"));
+        QVERIFY(shell_->putBlock(QStringLiteral("90 mm"), session().job().rig.bridge));
+        QVERIFY(shell_->putBlock(QStringLiteral("thick"), session().job().rig.bridge));
+        QVERIFY(!shell_->putBlock(QStringLiteral("5 mm"), session().job().rig.bridge));
+        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("BLOCK IN"));
+        QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("block")));
+        QVERIFY(std::abs(gapAt_m(session().job().rig.bridge, session().derived().now().state.angle_rad) - 0.005) <
+                1e-6);
+        press(Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("floating"));
+    }
+
+    void aBrokenStringIsLogged() {
+        press(Qt::Key_2, Qt::ControlModifier);
+        press(Qt::Key_X, Qt::ControlModifier);
+        QCOMPARE(session().job().log.back().kind, Event::Kind::Off);
+        QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("string-2"))->dashed);
+    }
+
     void pagesByKeyAndRail() {
         for (int page = 0; page < 4; ++page) {
             press(Qt::Key_1 + page, Qt::AltModifier);
