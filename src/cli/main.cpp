@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/advise.h"
 #include "cli/solve.h"
 #include "store/files.h"
+#include "store/job.h"
 #include "store/rig_json.h"
 
 #include <CLI/CLI.hpp>
@@ -47,6 +49,17 @@ int runSolve(const QString& path, const QString& orderText) {
     return 0;
 }
 
+int runAdvise(const QString& path) {
+    const Result<QJsonObject> json = readJsonFile(path);
+    if (!json.ok())
+        return refuse(sentence(path, json.fault()));
+    const Result<Job> job = jobFromJson(json.value());
+    if (!job.ok())
+        return refuse(sentence(path, job.fault()));
+    std::printf("%s", QJsonDocument(adviceJson(benchJobOf(job.value()))).toJson().constData());
+    return 0;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -58,6 +71,8 @@ int main(int argc, char** argv) {
         app.add_subcommand("solve", "Print the level solution, aims and forecasts of a rig as JSON");
     solveCommand->add_option("file", file, "flenzo-rig, or a case with a rig in it")->required();
     solveCommand->add_option("--order", order, "order of tuning, for example 6,5,4,3,2,1");
+    CLI::App* adviseCommand = app.add_subcommand("advise", "Print the next act of a job as JSON, from its log alone");
+    adviseCommand->add_option("file", file, "flenzo-job")->required();
     try {
         app.parse(argc, argv);
     } catch (const CLI::CallForHelp& help) {
@@ -67,5 +82,7 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& error) {
         return refuse(QStringLiteral("flenzo-cli: %1; see flenzo-cli --help").arg(QString::fromUtf8(error.what())));
     }
+    if (adviseCommand->parsed())
+        return runAdvise(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));
 }

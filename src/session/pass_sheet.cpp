@@ -161,7 +161,10 @@ QVariant PassSheetModel::headerData(int section, Qt::Orientation orientation, in
         return rows_.at(section);
     const SheetColumn& column = columns_[static_cast<std::size_t>(section)];
     const QString claw =
-        column.claw_turns == 0.0 ? QString() : tr("\nclaw %1").arg(QString::asprintf("%+.4g", column.claw_turns).replace(QLatin1Char('-'), QChar(0x2212)));
+        column.claw_turns == 0.0
+            ? QString()
+            : tr("\nclaw %1")
+                  .arg(QString::asprintf("%+.4g", column.claw_turns).replace(QLatin1Char('-'), QChar(0x2212)));
     switch (column.kind) {
     case SheetColumn::Kind::Start:
         return tr("start");

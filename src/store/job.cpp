@@ -57,6 +57,11 @@ State startOf(const Job& job) {
     return slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
 }
 
+BenchJob benchJobOf(const Job& job) {
+    return {job.rig,  job.off,   job.wasLevel, job.oldAngle_rad, job.slackStart_cents,
+            job.goal, job.habit, job.pace,     Spread{},         job.log};
+}
+
 Job withClawFromOldSet(Job job) {
     if (job.wasLevel && job.log.empty())
         if (const auto claw = clawBefore(job.rig, job.off, job.oldAngle_rad))

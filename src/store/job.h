@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/log/event.h"
+#include "core/log/bench_job.h"
 #include "core/plan/change.h"
 #include "core/plan/habit.h"
 
@@ -58,6 +58,9 @@ struct Job {
 
 /// Where the guitar stands before the first event: the claw as the rig says, new strings slack.
 [[nodiscard]] State startOf(const Job& job);
+
+/// What the adviser goes by.
+[[nodiscard]] BenchJob benchJobOf(const Job& job);
 
 /// If the old set stood level, the claw that did it becomes the rig's; otherwise the job is returned as it is.
 [[nodiscard]] Job withClawFromOldSet(Job job);

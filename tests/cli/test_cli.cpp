@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QDir>
 #include <QFile>
+#include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <cmath>
 
 namespace {
 
@@ -54,6 +56,39 @@ private Q_SLOTS:
         const QJsonObject json = QJsonDocument::fromJson(done.out).object();
         QCOMPARE(json.value(QLatin1String("status")).toString(), QStringLiteral("found"));
         QCOMPARE(run({QStringLiteral("solve"), caseFile}).out, done.out);
+    }
+    void advisesFromALog() {
+        QFile whole(caseFile);
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        const QJsonObject rig =
+            QJsonDocument::fromJson(whole.readAll()).object().value(QLatin1String("rig")).toObject();
+        QJsonObject job{{QStringLiteral("format"), QStringLiteral("flenzo-job")},
+                        {QStringLiteral("version"), 1},
+                        {QStringLiteral("rig"), rig},
+                        {QStringLiteral("log"), QJsonArray{}}};
+        const Run first =
+            run({QStringLiteral("advise"), write(QStringLiteral("job.json"), QJsonDocument(job).toJson())});
+        QCOMPARE(first.code, 0);
+        const QJsonObject asked = QJsonDocument::fromJson(first.out).object();
+        QCOMPARE(asked.value(QLatin1String("action"))[QLatin1String("do")].toString(), QStringLiteral("read"));
+        QVERIFY(!asked.value(QLatin1String("why")).toString().isEmpty());
+        QJsonObject cents;
+        for (const char* name : {"6", "5", "4", "3", "2", "1"})
+            cents[QLatin1String(name)] = -220.0;
+        job[QStringLiteral("log")] = QJsonArray{QJsonObject{{QStringLiteral("event"), QStringLiteral("read")},
+                                                            {QStringLiteral("cents"), cents},
+                                                            {QStringLiteral("gapMm"), 3.1}}};
+        const Run second =
+            run({QStringLiteral("advise"), write(QStringLiteral("job.json"), QJsonDocument(job).toJson())});
+        QCOMPARE(second.code, 0);
+        const QJsonObject advice = QJsonDocument::fromJson(second.out).object();
+        QCOMPARE(advice.value(QLatin1String("action"))[QLatin1String("do")].toString(), QStringLiteral("claw"));
+        const double turns = advice.value(QLatin1String("action"))[QLatin1String("turns")].toDouble();
+        QCOMPARE(turns * 16.0, std::round(turns * 16.0));
+        QVERIFY(
+            advice.value(QLatin1String("learned"))[QLatin1String("springRateShare")][QLatin1String("sd")].toDouble() >
+            0.0);
+        QCOMPARE(run({QStringLiteral("advise"), caseFile}).code, 2);
     }
     void takesAnOrder() {
         const Run other =

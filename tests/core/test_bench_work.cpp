@@ -101,9 +101,10 @@ private Q_SLOTS:
         QCOMPARE(tunedInThisPass(log, 2), std::vector<std::size_t>{1});
         std::vector<Event> read = log;
         read.push_back(Event::read(0, 0.0));
+        QVERIFY(tunedInThisPass(read, 2).empty()); // the other one was read as it was tuned
+        read = log;
+        read.push_back(Event::readGap(0.004));
         QCOMPARE(tunedInThisPass(read, 2), std::vector<std::size_t>{1});
-        read.push_back(Event::read(1, 0.0));
-        QVERIFY(tunedInThisPass(read, 2).empty());
     }
 
     void theFirstActIsToRead() {
@@ -133,6 +134,7 @@ private Q_SLOTS:
         QTest::newRow("aims") << true;
         QTest::newRow("exact") << false;
     }
+    /// On the nominal model alone, nothing learned: what learning adds is in test_adviser.
     void hiddenGuitarsAreBroughtHome() {
         QFETCH(bool, aims);
         std::vector<SetString> off;
@@ -153,7 +155,7 @@ private Q_SLOTS:
             passes.push_back(played.passes);
         }
         std::nth_element(passes.begin(), passes.begin() + 20, passes.end());
-        QVERIFY2(aims ? passes[20] <= 4 : passes[20] >= 5, qPrintable(QString::number(passes[20])));
+        QVERIFY2(aims ? passes[20] <= 6 : passes[20] > 6, qPrintable(QString::number(passes[20])));
     }
 
     void theSameQuestionGetsTheSameAnswer() {

@@ -22,8 +22,10 @@ struct NextAct {
     bool gap = false;
     double turns = 0.0;
     Aim aim;
-    Level level;         ///< where everything aims at, from the claw as it stands
-    State target;        ///< rest lengths the pegs are led to
+    Level level;  ///< where everything aims at, from the claw as it stands
+    State target; ///< rest lengths the pegs are led to
+    double offset_cents =
+        0.0; ///< common offset from pitch, inside the tolerance, that brings the plate to its goal at this claw
     bool atClaw = false; ///< the target holds at the present claw
 };
 

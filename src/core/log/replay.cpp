@@ -16,6 +16,15 @@ struct Snapshot {
     Standing before;
     std::vector<std::pair<std::size_t, double>> readings_cents;
     std::optional<double> angle_rad;
+    double trust = 1.0;
+
+    /// What is believed of a reading: between it and what was expected, unless that was far off or never read.
+    [[nodiscard]] double believed_cents(std::size_t string, double reading_cents) const {
+        constexpr double near_cents = 6.0;
+        const double off = reading_cents - before.readings_cents[string];
+        return before.everRead[string] && std::abs(off) < near_cents ? before.readings_cents[string] + trust * off
+                                                                     : reading_cents;
+    }
 };
 
 /// Rest lengths that give the readings at an angle; the extra moment balances the bridge there if nothing else holds
@@ -23,8 +32,8 @@ struct Snapshot {
 State believedAt(const Rig& rig, State state, const Snapshot& snapshot, double angle_rad) {
     const BalanceEquation geometry(rig, state);
     for (const auto& [string, reading] : snapshot.readings_cents)
-        state.rest_m[string] =
-            geometry.restForPitch_m(string, frequencyAt_Hz(rig.strings[string].target_Hz, reading), angle_rad);
+        state.rest_m[string] = geometry.restForPitch_m(
+            string, frequencyAt_Hz(rig.strings[string].target_Hz, snapshot.believed_cents(string, reading)), angle_rad);
     state.angle_rad = angle_rad;
     if (!state.block)
         state.extraMoment_Nm -= BalanceEquation(rig, state).at(angle_rad).moment_Nm;
@@ -33,8 +42,10 @@ State believedAt(const Rig& rig, State state, const Snapshot& snapshot, double a
 
 State believed(const Rig& rig, const Snapshot& snapshot) {
     const State& before = snapshot.before.state;
-    if (snapshot.angle_rad)
-        return believedAt(rig, before, snapshot, *snapshot.angle_rad);
+    if (snapshot.angle_rad) {
+        const double trust = snapshot.before.angleEverRead ? snapshot.trust : 1.0;
+        return believedAt(rig, before, snapshot, before.angle_rad + trust * (*snapshot.angle_rad - before.angle_rad));
+    }
     BalanceEquation held(rig, before);
     for (const auto& [string, reading] : snapshot.readings_cents)
         held.holdAtPitch(string, frequencyAt_Hz(rig.strings[string].target_Hz, reading));
@@ -116,7 +127,7 @@ bool turnsPeg(const Event& event) {
 
 } // namespace
 
-std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log) {
+std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log, double trust) {
     std::vector<Standing> standings;
     Standing first;
     first.everRead.assign(rig.strings.size(), false);
@@ -126,7 +137,7 @@ std::vector<Standing> replay(const Rig& rig, const State& start, const std::vect
         const Standing& now = standings.back();
         if (event.kind == Event::Kind::Read) {
             if (!open)
-                open = Snapshot{now, {}, {}};
+                open = Snapshot{now, {}, {}, trust};
             take(rig, *open, event);
             standings.push_back(afterRead(rig, *open));
             continue;

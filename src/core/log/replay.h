@@ -18,6 +18,9 @@ struct Standing {
 /// The log played on a model, readings entered taken as true: a reading sets the string's rest length, a measured
 /// angle moves the model's bridge there by an extra moment that stays. One standing per event plus the start.
 /// Events that name a string the rig does not have are passed over.
-[[nodiscard]] std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log);
+/// `trust` below 1 takes a reading only that far from the one expected, where one was expected and lies near: with a
+/// model that has learned the guitar, the noise of tuner and gauge then averages out.
+[[nodiscard]] std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log,
+                                           double trust = 1.0);
 
 } // namespace flenzo

@@ -2,6 +2,7 @@
 #include "core/plan/level.h"
 
 #include "core/balance/readings.h"
+#include "core/strings/pitch.h"
 
 #include <boost/math/tools/toms748_solve.hpp>
 #include <cmath>
@@ -10,18 +11,18 @@ namespace flenzo {
 
 namespace {
 
-BalanceEquation allAtPitch(const Rig& rig, const State& state) {
+BalanceEquation allAtPitch(const Rig& rig, const State& state, double offset_cents = 0.0) {
     BalanceEquation equation(rig, state);
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        equation.holdAtPitch(i, rig.strings[i].target_Hz);
+        equation.holdAtPitch(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents));
     return equation;
 }
 
-void tuneAll(const Rig& rig, State& state, double angle_rad) {
+void tuneAll(const Rig& rig, State& state, double angle_rad, double offset_cents = 0.0) {
     const BalanceEquation equation(rig, state);
     state.angle_rad = angle_rad;
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        state.rest_m[i] = equation.restForPitch_m(i, rig.strings[i].target_Hz, angle_rad);
+        state.rest_m[i] = equation.restForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad);
 }
 
 } // namespace
@@ -63,14 +64,14 @@ Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
     return level;
 }
 
-Landing landingAsIs(const Rig& rig, const State& from) {
+Landing landingAsIs(const Rig& rig, const State& from, double offset_cents) {
     Landing landing;
     landing.state = from;
     landing.state.block.reset();
     const Limits limits = limitsOf(rig.bridge, std::nullopt);
-    landing.rest = findRest(allAtPitch(rig, landing.state), limits, from.angle_rad);
+    landing.rest = findRest(allAtPitch(rig, landing.state, offset_cents), limits, from.angle_rad);
     landing.stable = landing.rest.kind == RestKind::Free;
-    tuneAll(rig, landing.state, landing.rest.angle_rad);
+    tuneAll(rig, landing.state, landing.rest.angle_rad, offset_cents);
     return landing;
 }
 

@@ -49,6 +49,7 @@ struct Landing {
     State state;
     Rest rest;
 };
-[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from);
+/// All strings are held `offset_cents` from their pitch.
+[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from, double offset_cents = 0.0);
 
 } // namespace flenzo

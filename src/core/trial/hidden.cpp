@@ -2,37 +2,15 @@
 #include "core/trial/hidden.h"
 
 #include "core/balance/readings.h"
+#include "core/base/dice.h"
 #include "core/strings/pitch.h"
 
 #include <algorithm>
 #include <cmath>
-#include <random>
 
 namespace flenzo {
 
 namespace {
-
-/// One stream of random numbers for each purpose of each guitar, so that answers do not depend on who asked before.
-class Dice {
-public:
-    Dice(std::uint32_t seed, std::uint32_t stream) {
-        std::seed_seq sequence{seed, stream, 0x666c656eU};
-        engine_.seed(sequence);
-    }
-    double normal(double deviation) {
-        double draw = 3.0;
-        while (std::abs(draw) > 2.0)
-            draw = normal_(engine_);
-        return draw * deviation;
-    }
-    double between(double least, double most) {
-        return least + (most - least) * std::generate_canonical<double, 53>(engine_);
-    }
-
-private:
-    std::mt19937_64 engine_;
-    std::normal_distribution<double> normal_;
-};
 
 enum Stream : std::uint32_t { Build = 1, Start = 2, FirstEvent = 16 };
 
