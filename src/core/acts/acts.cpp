@@ -57,7 +57,9 @@ Outcome lockNut(const Rig& rig, State state) {
     if (!state.nutLocked)
         for (std::size_t i = 0; i < rig.strings.size(); ++i) {
             const double speaking_m =
-                distance(Turned(state.angle_rad), rig.strings[i].saddle_m, nutPoint_m(rig.strings[i])).length_m;
+                rig.bridge.family == Family::KnifeEdge
+                    ? link(rig.strings[i].saddle_m, nutPoint_m(rig.strings[i])).at(Turned(state.angle_rad)).length_m
+                    : rig.strings[i].scale_m;
             state.rest_m[i] *=
                 (speaking_m + tails_m(rig.strings[i], true)) / (speaking_m + tails_m(rig.strings[i], false));
         }

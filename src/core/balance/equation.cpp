@@ -10,9 +10,13 @@ namespace flenzo {
 
 BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
     : stringCount_(std::min(rig.strings.size(), maxStrings)), springCount_(std::min(rig.springs.size(), maxSprings)),
-      family_(rig.bridge.family), shaftRadius_m_(rig.bridge.shaftRadius_m), centreOfMass_m_(rig.bridge.centreOfMass_m),
-      weight_N_(rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(state.orientation)),
-      extraMoment_Nm_(state.extraMoment_Nm) {
+      family_(rig.bridge.family), shaftRadius_m_(rig.bridge.shaftRadius_m), extraMoment_Nm_(state.extraMoment_Nm),
+      assist_(rig.bridge.assist) {
+    const Eigen::Vector2d weight_N =
+        rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(state.orientation, rig.neckElevation_rad);
+    const Eigen::Vector2d& centre_m = rig.bridge.centreOfMass_m;
+    weightAlong_Nm_ = weight_N.dot(centre_m);
+    weightAcross_Nm_ = weight_N.x() * centre_m.y() - weight_N.y() * centre_m.x();
     for (std::size_t i = 0; i < stringCount_; ++i) {
         const RigString& string = rig.strings[i];
         StringTerm& term = strings_[i];
@@ -20,14 +24,12 @@ BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
         term.stiffness_N = axialStiffness_N(string.wire);
         term.tails_m = tails_m(string, state.nutLocked);
         term.scale_m = string.scale_m;
-        term.saddle_m = string.saddle_m;
-        term.nut_m = nutPoint_m(string);
+        term.link = link(string.saddle_m, nutPoint_m(string));
         setRest(i, i < state.rest_m.size() ? state.rest_m[i] : 0.0);
     }
     for (std::size_t j = 0; j < springCount_; ++j) {
         const Spring& spring = rig.springs[j];
-        springs_[j] = {spring.rate_Npm, spring.initial_N, spring.free_m,  spring.seat_m,
-                       spring.lever_m,  spring.hook_m,    spring.anchor_m};
+        springs_[j] = {spring.rate_Npm, spring.initial_N, spring.free_m, spring.seat_m, spring.lever_m, {}};
     }
     setClaw(rig, state.claw);
 }
@@ -38,19 +40,22 @@ void BalanceEquation::holdAtPitch(std::size_t string, double frequency_Hz) {
 }
 
 void BalanceEquation::setRest(std::size_t string, double rest_m) {
-    strings_[string].mode = rest_m > 0.0 ? Mode::Elastic : Mode::Off;
-    strings_[string].value = rest_m;
+    StringTerm& term = strings_[string];
+    term.mode = rest_m > 0.0 ? Mode::Elastic : Mode::Off;
+    term.value = rest_m;
+    term.pullPerMetre = rest_m > 0.0 ? term.stiffness_N / rest_m : 0.0;
 }
 
 void BalanceEquation::setClaw(const Rig& rig, const ClawTurns& turns) {
     for (std::size_t j = 0; j < springCount_; ++j)
-        springs_[j].anchor_m = anchorAt_m(rig.springs[j], rig.claw, turns);
+        springs_[j].link =
+            link(rig.springs[j].hook_m, anchorAt_m(rig.springs[j], rig.claw, turns), rig.springs[j].aside_m);
 }
 
 Reach BalanceEquation::speaking(const StringTerm& term, const Turned& turned) const {
-    if (family_ == Family::RollerShaft)
+    if (family_ != Family::KnifeEdge)
         return {term.scale_m, 0.0, 0.0};
-    return distance(turned, term.saddle_m, term.nut_m);
+    return term.link.at(turned);
 }
 
 Reach BalanceEquation::path(const StringTerm& term, const Reach& speaking, const Turned& turned) const {
@@ -68,7 +73,7 @@ BalanceEquation::Tension BalanceEquation::tension(const StringTerm& term, const 
         const double stretch_m = path.length_m - term.value;
         if (stretch_m <= 0.0)
             return {};
-        return {term.stiffness_N * stretch_m / term.value, term.stiffness_N * path.slope / term.value};
+        return {term.pullPerMetre * stretch_m, term.pullPerMetre * path.slope};
     }
     case Mode::AtPitch: {
         const double pull_N = tensionForPitch_N(term.unitMass_kgpm, term.stiffness_N, speaking.length_m, term.value);
@@ -83,7 +88,7 @@ BalanceEquation::Tension BalanceEquation::tension(const StringTerm& term, const 
 Reach BalanceEquation::springReach(const SpringTerm& term, const Turned& turned) const {
     if (family_ == Family::RollerShaft)
         return {term.seat_m - term.lever_m * turned.angle_rad, -term.lever_m, 0.0};
-    return distance(turned, term.hook_m, term.anchor_m);
+    return term.link.at(turned);
 }
 
 double BalanceEquation::pull_N(const SpringTerm& term, double length_m) const {
@@ -111,10 +116,18 @@ Moment BalanceEquation::springMoment(const SpringTerm& term, const Turned& turne
 }
 
 Moment BalanceEquation::gravityMoment(const Turned& turned) const {
-    return {weight_N_.dot(turned.velocity(centreOfMass_m_)), -weight_N_.dot(turned.place(centreOfMass_m_))};
+    return {weightAcross_Nm_ * turned.cosine - weightAlong_Nm_ * turned.sine,
+            -weightAlong_Nm_ * turned.cosine - weightAcross_Nm_ * turned.sine};
 }
 
-Moment BalanceEquation::at(double angle_rad) const {
+Moment BalanceEquation::assistMoment(double angle_rad) const {
+    if (!assist_ || angle_rad == assist_->centre_rad)
+        return {};
+    const double away_rad = angle_rad - assist_->centre_rad;
+    return {-std::copysign(assist_->preload_Nm, away_rad) - assist_->rate_NmPerRad * away_rad, -assist_->rate_NmPerRad};
+}
+
+Moment BalanceEquation::unassisted(double angle_rad) const {
     const Turned turned(angle_rad);
     Moment sum = gravityMoment(turned);
     sum.moment_Nm += extraMoment_Nm_;
@@ -130,6 +143,16 @@ Moment BalanceEquation::at(double angle_rad) const {
     return sum;
 }
 
+Moment BalanceEquation::at(double angle_rad) const {
+    Moment sum = unassisted(angle_rad);
+    if (assist_) {
+        const Moment assist = assistMoment(angle_rad);
+        sum.moment_Nm += assist.moment_Nm;
+        sum.slope_NmPerRad += assist.slope_NmPerRad;
+    }
+    return sum;
+}
+
 MomentParts BalanceEquation::parts(double angle_rad) const {
     const Turned turned(angle_rad);
     MomentParts parts;
@@ -139,12 +162,17 @@ MomentParts BalanceEquation::parts(double angle_rad) const {
         parts.springs_Nm += springMoment(springs_[j], turned).moment_Nm;
     parts.gravity_Nm = gravityMoment(turned).moment_Nm;
     parts.extra_Nm = extraMoment_Nm_;
+    parts.assist_Nm = assistMoment(angle_rad).moment_Nm;
     return parts;
 }
 
 double BalanceEquation::energy_J(double angle_rad) const {
     const Turned turned(angle_rad);
-    double energy = -weight_N_.dot(turned.place(centreOfMass_m_)) - extraMoment_Nm_ * angle_rad;
+    double energy = -weightAlong_Nm_ * turned.cosine - weightAcross_Nm_ * turned.sine - extraMoment_Nm_ * angle_rad;
+    if (assist_) {
+        const double away_rad = std::abs(angle_rad - assist_->centre_rad);
+        energy += away_rad * (assist_->preload_Nm + assist_->rate_NmPerRad * away_rad / 2.0);
+    }
     for (std::size_t i = 0; i < stringCount_; ++i) {
         const StringTerm& term = strings_[i];
         if (term.mode != Mode::Elastic)

@@ -21,13 +21,15 @@ struct MomentParts {
     double springs_Nm = 0.0;
     double gravity_Nm = 0.0;
     double extra_Nm = 0.0;
-    [[nodiscard]] double sum_Nm() const { return strings_Nm + springs_Nm + gravity_Nm + extra_Nm; }
+    double assist_Nm = 0.0;
+    [[nodiscard]] double sum_Nm() const { return strings_Nm + springs_Nm + gravity_Nm + extra_Nm + assist_Nm; }
 };
 
 /// M(angle) of one rig in one state, laid out so that an evaluation allocates nothing (docs/mechanics.md eq. 11 to 15).
 ///
 /// Each string is elastic (fixed rest length), held at a pitch (someone keeps retuning it), or off.
-/// Stops and blocks are not in here: they bound the angle (`limitsOf`).
+/// Stops and blocks are not in here: they bound the angle (`limitsOf`). A centring assist is in `at` away from its
+/// centre; at the centre it can hold any moment up to its preload, which `findRest` knows.
 class BalanceEquation {
 public:
     /// Strings elastic at the state's rest lengths. At most `maxStrings` strings and `maxSprings` springs.
@@ -40,7 +42,11 @@ public:
 
     [[nodiscard]] Moment at(double angle_rad) const;
     [[nodiscard]] MomentParts parts(double angle_rad) const;
-    /// Potential energy of elastic strings, springs, gravity and extra moment; strings held at pitch store none.
+    /// The sum without the centring assist.
+    [[nodiscard]] Moment unassisted(double angle_rad) const;
+    [[nodiscard]] const std::optional<CentringAssist>& assist() const { return assist_; }
+    /// Potential energy of elastic strings, springs, assist, gravity and extra moment; strings held at pitch store
+    /// none.
     [[nodiscard]] double energy_J(double angle_rad) const;
 
     [[nodiscard]] double tension_N(std::size_t string, double angle_rad) const;
@@ -54,21 +60,23 @@ public:
     /// Moment the string gains, at this angle, when it is tuned one cent sharper.
     [[nodiscard]] double momentPerCent_Nm(std::size_t string, double frequency_Hz, double angle_rad) const;
     [[nodiscard]] std::size_t stringCount() const { return stringCount_; }
+    [[nodiscard]] Family family() const { return family_; }
 
 private:
     enum class Mode : std::uint8_t { Off, Elastic, AtPitch };
     struct StringTerm {
         Mode mode = Mode::Off;
-        double value = 0.0; // rest length (m) or frequency (Hz)
+        double value = 0.0;        // rest length (m) or frequency (Hz)
+        double pullPerMetre = 0.0; // elastic: EA / rest length
         double unitMass_kgpm = 0.0;
         double stiffness_N = 0.0;
         double tails_m = 0.0;
-        double scale_m = 0.0; // roller shaft: fixed speaking length
-        Eigen::Vector2d saddle_m{0, 0}, nut_m{0, 0};
+        double scale_m = 0.0; // roller shaft and fixed bridge: the speaking length
+        Link link;
     };
     struct SpringTerm {
         double rate_Npm = 0.0, initial_N = 0.0, free_m = 0.0, seat_m = 0.0, lever_m = 0.0;
-        Eigen::Vector2d hook_m{0, 0}, anchor_m{0, 0};
+        Link link;
     };
     struct Tension {
         double tension_N = 0.0, slope_NPerRad = 0.0;
@@ -80,6 +88,7 @@ private:
     [[nodiscard]] Moment stringMoment(const StringTerm& term, const Turned& turned) const;
     [[nodiscard]] Moment springMoment(const SpringTerm& term, const Turned& turned) const;
     [[nodiscard]] Moment gravityMoment(const Turned& turned) const;
+    [[nodiscard]] Moment assistMoment(double angle_rad) const;
     /// Signed pull along the spring's length: a compression spring's is negative; 0 when loose.
     [[nodiscard]] double pull_N(const SpringTerm& term, double length_m) const;
 
@@ -88,8 +97,9 @@ private:
     std::size_t stringCount_ = 0, springCount_ = 0;
     Family family_;
     double shaftRadius_m_;
-    Eigen::Vector2d centreOfMass_m_, weight_N_;
+    double weightAlong_Nm_ = 0.0, weightAcross_Nm_ = 0.0; // cosine and sine part of weight . centre of mass
     double extraMoment_Nm_;
+    std::optional<CentringAssist> assist_;
 };
 
 } // namespace flenzo

@@ -120,9 +120,45 @@ Rest scan(Probe& probe, const Limits& limits, double start_rad, Moment m) {
     return contact(limits, direction > 0.0, probe);
 }
 
+/// Rest on a stretch of angles on which the moment is smooth but for springs that come loose.
+Rest restBetween(Probe& probe, const Limits& limits, double start) {
+    const Moment m = probe.at(start);
+    if (!std::isfinite(m.moment_Nm))
+        return restAt(RestKind::NotFound, start, m, probe);
+    if (start == limits.low_rad && m.moment_Nm < 0.0)
+        return contact(limits, false, probe);
+    if (start == limits.high_rad && m.moment_Nm > 0.0)
+        return contact(limits, true, probe);
+    bool settled = false;
+    const Rest fast = newton(probe, limits, start, m, settled);
+    return settled ? fast : scan(probe, limits, start, m);
+}
+
+/// The moment jumps at the assist's centre, so each side is a stretch of its own: up to the centre, then, unless the
+/// assist holds what is left there, on into the other side.
+Rest restAcrossCentre(const BalanceEquation& equation, Probe& probe, const Limits& limits, double start) {
+    const CentringAssist& assist = *equation.assist();
+    const double below = std::nextafter(assist.centre_rad, -10.0), above = std::nextafter(assist.centre_rad, 10.0);
+    Limits low = limits, high = limits;
+    low.high_rad = below;
+    high.low_rad = above;
+    if (start != assist.centre_rad) {
+        const bool isBelow = start < assist.centre_rad;
+        const Rest rest = restBetween(probe, isBelow ? low : high, start);
+        if (rest.angle_rad != (isBelow ? below : above))
+            return rest;
+    }
+    const Moment left = equation.unassisted(assist.centre_rad);
+    if (std::abs(left.moment_Nm) <= assist.preload_Nm)
+        return restAt(RestKind::Centred, assist.centre_rad, left, probe);
+    return left.moment_Nm < 0.0 ? restBetween(probe, low, below) : restBetween(probe, high, above);
+}
+
 } // namespace
 
 Limits limitsOf(const Bridge& bridge, const std::optional<Block>& block) {
+    if (bridge.family == Family::Fixed)
+        return {};
     Limits limits{bridge.rearStop_rad, bridge.forwardStop_rad, false, false};
     if (!block)
         return limits;
@@ -140,19 +176,15 @@ Limits limitsOf(const Bridge& bridge, const std::optional<Block>& block) {
 
 Rest findRest(const BalanceEquation& equation, const Limits& limits, double start_rad) {
     Probe probe(equation);
+    if (equation.family() == Family::Fixed)
+        return restAt(RestKind::Fixed, 0.0, probe.at(0.0), probe);
     if (limits.high_rad <= limits.low_rad)
         return contact(limits, true, probe);
     const double start = std::clamp(std::isfinite(start_rad) ? start_rad : 0.0, limits.low_rad, limits.high_rad);
-    const Moment m = probe.at(start);
-    if (!std::isfinite(m.moment_Nm))
-        return restAt(RestKind::NotFound, start, m, probe);
-    if (start == limits.low_rad && m.moment_Nm < 0.0)
-        return restAt(limits.lowIsBlock ? RestKind::Blocked : RestKind::RearStop, start, m, probe);
-    if (start == limits.high_rad && m.moment_Nm > 0.0)
-        return restAt(limits.highIsBlock ? RestKind::Blocked : RestKind::ForwardStop, start, m, probe);
-    bool settled = false;
-    const Rest fast = newton(probe, limits, start, m, settled);
-    return settled ? fast : scan(probe, limits, start, m);
+    const auto& assist = equation.assist();
+    if (assist && limits.low_rad < assist->centre_rad && assist->centre_rad < limits.high_rad)
+        return restAcrossCentre(equation, probe, limits, start);
+    return restBetween(probe, limits, start);
 }
 
 } // namespace flenzo

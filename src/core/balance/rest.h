@@ -20,6 +20,8 @@ enum class RestKind {
     RearStop,    ///< springs win: the plate lies on its rear stop
     ForwardStop, ///< strings win: it leans on its forward stop
     Blocked,     ///< a block carries the difference
+    Centred,     ///< the centring assist holds what is left at its centre
+    Fixed,       ///< the bridge does not move
     SpringEdge,  ///< balanced by part of a spring's initial tension: the spring is about to come loose
     NotFound     ///< the budget of evaluations was used up; the angle is the last one tried
 };
@@ -27,9 +29,11 @@ enum class RestKind {
 struct Rest {
     RestKind kind = RestKind::NotFound;
     double angle_rad = 0.0;
-    double moment_Nm = 0.0;          ///< what is left: under 1e-9 when Free, carried by stop or block otherwise
+    double moment_Nm = 0.0;          ///< what is left: under 1e-9 when Free, else carried by stop, block or assist
     double stiffness_NmPerRad = 0.0; ///< K = -dM/dangle there
     int evaluations = 0;             ///< of the moment
+    /// Small pulls on a string do not move the bridge.
+    [[nodiscard]] bool isHeld() const { return kind != RestKind::Free && kind != RestKind::SpringEdge; }
 };
 
 /// Where the bridge comes to rest when it is let go at `start_rad` and moves, slowly, the way the moment pushes it:

@@ -5,18 +5,9 @@
 
 namespace flenzo {
 
-Turned::Turned(double angle) : angle_rad(angle), sine(std::sin(angle)), cosine(std::cos(angle)) {}
-
-Reach distance(const Turned& turned, const Eigen::Vector2d& moving_m, const Eigen::Vector2d& fixed_m) {
-    const Eigen::Vector2d point = turned.place(moving_m);
-    const Eigen::Vector2d velocity = turned.velocity(moving_m);
-    const Eigen::Vector2d chord = fixed_m - point;
-    Reach reach;
-    reach.length_m = chord.norm();
-    reach.slope = -chord.dot(velocity) / reach.length_m;
-    // The acceleration of a turning point is minus its position, hence the plus sign.
-    reach.curve = (velocity.squaredNorm() + chord.dot(point) - reach.slope * reach.slope) / reach.length_m;
-    return reach;
+Link link(const Eigen::Vector2d& moving_m, const Eigen::Vector2d& fixed_m, double aside_m) {
+    return {fixed_m.squaredNorm() + moving_m.squaredNorm() + aside_m * aside_m, fixed_m.dot(moving_m),
+            fixed_m.x() * moving_m.y() - fixed_m.y() * moving_m.x()};
 }
 
 Eigen::Vector2d nutPoint_m(const RigString& string) {

@@ -14,7 +14,29 @@ namespace flenzo {
 inline constexpr std::size_t maxStrings = 12;
 inline constexpr std::size_t maxSprings = 8;
 
-enum class Family { KnifeEdge, RollerShaft };
+/// How the bridge moves: about a knife edge or fulcrum against claw springs, about a shaft against a spring under the
+/// arm, or not at all.
+enum class Family { KnifeEdge, RollerShaft, Fixed };
+
+/// How a knife-edge bridge is built: decides defaults, steps and drawing, never the mechanics.
+enum class Form { DoubleLocking, DoubleLockingFlush, TwoPost, SixScrew, Headless };
+
+/// A stop that holds the bridge at its centre until the moment exceeds its preload, then adds its rate beyond, both
+/// ways.
+struct CentringAssist {
+    double centre_rad = 0.0;
+    double preload_Nm = 0.5;
+    double rate_NmPerRad = 2.0;
+    bool operator==(const CentringAssist&) const = default;
+};
+
+/// What keeps parts from sliding. Coefficients are assumptions unless somebody measured a return to pitch.
+struct Friction {
+    double nut = 0.12;       ///< dry open nut; graphite or oil about half, rollers 0.03, locked 0
+    double saddle = 0.10;    ///< at the saddle, where a tail behind it can slide
+    double pivot_Nm = 0.003; ///< moment that the knife edge or the shaft's bearings can hold
+    bool operator==(const Friction&) const = default;
+};
 
 /// How the guitar lies while it is worked on; decides where gravity points in the bridge's frame.
 enum class Orientation { Flat, Playing, Upright, FaceDown };
@@ -22,6 +44,7 @@ enum class Orientation { Flat, Playing, Upright, FaceDown };
 /// Lengths in metres, in the frame of docs/mechanics.md: origin at the pivot, x towards the nut, y away from the top.
 struct Bridge {
     Family family = Family::KnifeEdge;
+    Form form = Form::DoubleLocking;
     double mass_kg = 0.25;
     Eigen::Vector2d centreOfMass_m{-0.007, -0.012}; ///< fixed in the bridge
     double rearStop_rad = radians(-7.0);
@@ -31,6 +54,8 @@ struct Bridge {
     double shaftRadius_m = 0.0;  ///< roller shaft only
     double armTip_m = 0.0;       ///< roller shaft only: shaft axis to the arm's tip
     double armTipHeight_m = 0.0; ///< roller shaft only: height of the tip at level
+    std::optional<CentringAssist> assist;
+    Friction friction;
     bool operator==(const Bridge&) const = default;
 };
 
@@ -42,8 +67,9 @@ struct Spring {
     Eigen::Vector2d hook_m{-0.003, -0.040};  ///< fixed in the bridge
     Eigen::Vector2d anchor_m{0.072, -0.040}; ///< on the claw at 0 turns
     double slot = 0.5;                       ///< place across the claw: 0 at the bass screw, 1 at the treble screw
-    double seat_m = 0.0;                     ///< roller shaft: height of the seat at level
-    double lever_m = 0.0;                    ///< roller shaft: fall of that height per radian
+    double aside_m = 0.0; ///< how far hook and claw end lie apart across the strings (slanted spring)
+    double seat_m = 0.0;  ///< roller shaft: height of the seat at level
+    double lever_m = 0.0; ///< roller shaft: fall of that height per radian
     bool operator==(const Spring&) const = default;
 };
 
@@ -73,6 +99,13 @@ struct RigString {
     double nutDrop_m = 0.0;                  ///< how far the nut lies below the saddle's level height (posts raised)
     double nutTail_m = 0.0;                  ///< nut to post; does not count once the nut is locked
     double saddleTail_m = 0.0;               ///< saddle to ball end
+    double finePerTurn_m = 0.0;              ///< wire that one turn of the fine tuner takes in; 0: has none
+    double fineTurns = 5.0;                  ///< turns of it from end to end
+    double fineAt_turns = 2.5;               ///< turns it is screwed in now; 0 = all out
+    double clampLift_m = 0.0;                ///< string above the nut's floor before it is clamped
+    double clampHold_m = 0.02;               ///< from the nut's edge back to the bar or post that holds it up
+    double nutBreak_rad = radians(10.0);     ///< break angle at the nut; `setup/posts.h` computes it from the winding
+    double saddleBreak_rad = radians(20.0);
     double target_Hz = 0.0;
     bool operator==(const RigString&) const = default;
 };
@@ -85,6 +118,7 @@ struct Rig {
     Claw claw;
     std::vector<RigString> strings;
     Orientation orientation = Orientation::Flat;
+    double neckElevation_rad = 0.0; ///< of the neck above the horizontal when the guitar is held as played
     bool nutLocked = false;
     bool operator==(const Rig&) const = default;
 };
