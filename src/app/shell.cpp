@@ -252,7 +252,7 @@ void Shell::openDemo(int index) {
         return;
     }
     session_.start(job.value(), QString());
-    showPage(session_.derived().next.what == NextAct::Do::Stuck ? Answer : Bench);
+    showPage(session_.derived().next().what == NextAct::Do::Stuck ? Answer : Bench);
 }
 
 bool Shell::leaveJob() {

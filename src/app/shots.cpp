@@ -23,7 +23,7 @@ bool shoot(Shell& shell, const QString& file) {
 
 void finish(Session& session) {
     constexpr int enough = 200;
-    for (int i = 0; i < enough && session.derived().next.what != NextAct::Do::Done; ++i)
+    for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
         session.letSimulationAnswer();
 }
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
 
-#include "core/advise/adviser.h"
+#include "core/advise/prospect.h"
 
 #include <QJsonArray>
 #include <cmath>
@@ -77,6 +77,9 @@ QJsonObject actionOf(const BenchJob& job, const Advice& advice) {
                 {QStringLiteral("aimHz"), rounded(act.aim.frequency_Hz, 0.001)}};
     case NextAct::Do::Unblock:
         return {{QStringLiteral("do"), QStringLiteral("unblock")}};
+    case NextAct::Do::Stretch:
+        return {{QStringLiteral("do"), QStringLiteral("stretch")},
+                {QStringLiteral("string"), nameOf(job, act.aim.string)}};
     case NextAct::Do::Done:
         return {{QStringLiteral("do"), QStringLiteral("done")}};
     case NextAct::Do::Stuck:
@@ -106,6 +109,14 @@ QString whyOf(const BenchJob& job, const Advice& advice) {
             .arg(nameOf(job, act.aim.string));
     case NextAct::Do::Unblock:
         return QStringLiteral("All strings stand at their blocked aims and land at pitch when it comes out.");
+    case NextAct::Do::Stretch: {
+        const StringSettling& string = advice.settling[act.aim.string];
+        return QStringLiteral("String %1 is not settled: the next stretch would drop it about %2 cents, so %3 more "
+                              "are likely.")
+            .arg(nameOf(job, act.aim.string))
+            .arg(string.nextDrop_cents, 0, 'f', 1)
+            .arg(string.needed.p50);
+    }
     case NextAct::Do::Done:
         return QStringLiteral("Every string and the plate were read inside the goal.");
     case NextAct::Do::Stuck:
@@ -118,17 +129,24 @@ QJsonObject quantiles(const Quantiles& q) {
     return {{QStringLiteral("p10"), q.p10}, {QStringLiteral("p50"), q.p50}, {QStringLiteral("p90"), q.p90}};
 }
 
+QJsonObject learnedValue(const Fit& fit, Eigen::Index at, double size) {
+    return {{QStringLiteral("offset"), fit.mean[at] * size},
+            {QStringLiteral("sd"), std::sqrt(std::max(0.0, fit.covariance(at, at))) * size}};
+}
+
 QJsonObject learnedJson(const BenchJob& job, const Fit& fit) {
     QJsonObject learned;
-    for (std::size_t k = 0; k < learnedCount; ++k) {
+    for (Eigen::Index k = 0; k < learnedCount; ++k) {
         const auto quantity = static_cast<Learned>(k);
         const bool length = quantity == Learned::HookDepth || quantity == Learned::StringHeight;
         const double size = priorDeviation(job, quantity) / (length ? metresPerMm : 1.0);
-        const auto i = static_cast<Eigen::Index>(k);
-        learned[QLatin1String(learnedName(quantity))] =
-            QJsonObject{{QStringLiteral("offset"), fit.mean[i] * size},
-                        {QStringLiteral("sd"), std::sqrt(std::max(0.0, fit.covariance(i, i))) * size}};
+        learned[QLatin1String(learnedName(quantity))] = learnedValue(fit, k, size);
     }
+    QJsonObject stiffness;
+    const LearnedLayout layout(job);
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        stiffness[nameOf(job, i)] = learnedValue(fit, layout.stiffness(i), job.spread.stringStiffness);
+    learned[QStringLiteral("stringStiffnessShare")] = stiffness;
     return learned;
 }
 
@@ -136,13 +154,13 @@ QJsonObject learnedJson(const BenchJob& job, const Fit& fit) {
 
 QJsonObject adviceJson(const BenchJob& job) {
     const Advice advice = advise(job);
-    return {
-        {QStringLiteral("action"), actionOf(job, advice)},
-        {QStringLiteral("why"), whyOf(job, advice)},
-        {QStringLiteral("outlook"), QJsonObject{{QStringLiteral("passes"), quantiles(advice.prospect.passes)},
-                                                {QStringLiteral("clawVisits"), quantiles(advice.prospect.clawVisits)},
-                                                {QStringLiteral("minutes"), quantiles(advice.prospect.minutes)}}},
-        {QStringLiteral("learned"), learnedJson(job, advice.fit)}};
+    const Prospect prospect = prospectOf(job, advice);
+    return {{QStringLiteral("action"), actionOf(job, advice)},
+            {QStringLiteral("why"), whyOf(job, advice)},
+            {QStringLiteral("outlook"), QJsonObject{{QStringLiteral("passes"), quantiles(prospect.passes)},
+                                                    {QStringLiteral("clawVisits"), quantiles(prospect.clawVisits)},
+                                                    {QStringLiteral("minutes"), quantiles(prospect.minutes)}}},
+            {QStringLiteral("learned"), learnedJson(job, advice.fit)}};
 }
 
 } // namespace flenzo

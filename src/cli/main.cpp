@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
 #include "cli/solve.h"
+#include "cli/trial.h"
 #include "store/files.h"
 #include "store/job.h"
 #include "store/rig_json.h"
@@ -60,6 +61,66 @@ int runAdvise(const QString& path) {
     return 0;
 }
 
+struct TrialOptions {
+    int guitars = 200;
+    std::uint32_t seed = 1;
+    int threads = 0;
+    std::string change, job, svg;
+    bool json = false, stretch = false;
+};
+
+Result<BenchJob> trialJob(const QString& path) {
+    if (path.isEmpty())
+        return benchJobOf(newJob());
+    const Result<QJsonObject> json = readJsonFile(path);
+    if (!json.ok())
+        return json.fault();
+    const Result<Job> job = jobFromJson(json.value());
+    return job.ok() ? Result<BenchJob>(benchJobOf(job.value())) : Result<BenchJob>(job.fault());
+}
+
+int runTrials(const TrialOptions& options) {
+    const QString path = QString::fromStdString(options.job);
+    const Result<BenchJob> base = trialJob(path);
+    if (!base.ok())
+        return refuse(sentence(path, base.fault()));
+    std::vector<ChangeKind> kinds;
+    if (const auto kind = changeNamed(options.change))
+        kinds.push_back(*kind);
+    else if (!options.change.empty())
+        return refuse(QStringLiteral("--change: \"%1\" is unknown; it is one of heavier, lighter, same, lower, "
+                                     "fewer-springs, as-is")
+                          .arg(QString::fromStdString(options.change)));
+    else
+        kinds = {ChangeKind::Heavier, ChangeKind::Lighter, ChangeKind::Same, ChangeKind::LowerTuning,
+                 ChangeKind::FewerSprings};
+    QJsonArray results;
+    for (const ChangeKind kind : kinds) {
+        TrialSetup setup;
+        setup.job = base.value();
+        setup.job.habit.stretch = options.stretch;
+        setup.job = changed(setup.job, kind);
+        setup.guitars = options.guitars;
+        setup.seed = options.seed;
+        setup.threads = options.threads;
+        const TrialReport report = runTrial(setup);
+        results.append(trialJson(kind, report));
+        if (!options.json)
+            std::printf("%s\n", qPrintable(trialTable(kind, report)));
+        if (!options.svg.empty()) {
+            const QString file = QStringLiteral("%1/trial-%2.svg")
+                                     .arg(QString::fromStdString(options.svg), QLatin1String(changeName(kind)));
+            const QString title =
+                QStringLiteral("%1, %2 guitars").arg(QLatin1String(changeName(kind))).arg(report.stable);
+            if (const auto fault = writeFile(file, trialSvg(title, report).toUtf8()))
+                return refuse(sentence(file, *fault));
+        }
+    }
+    if (options.json)
+        std::printf("%s", QJsonDocument(results).toJson().constData());
+    return 0;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -73,6 +134,18 @@ int main(int argc, char** argv) {
     solveCommand->add_option("--order", order, "order of tuning, for example 6,5,4,3,2,1");
     CLI::App* adviseCommand = app.add_subcommand("advise", "Print the next act of a job as JSON, from its log alone");
     adviseCommand->add_option("file", file, "flenzo-job")->required();
+    TrialOptions trial;
+    CLI::App* trialCommand =
+        app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
+    trialCommand->add_option("--guitars", trial.guitars, "how many hidden guitars")->check(CLI::Range(1, 100000));
+    trialCommand->add_option("--seed", trial.seed, "which ones");
+    trialCommand->add_option("--threads", trial.threads, "0: as many as the machine has")->check(CLI::Range(0, 256));
+    trialCommand->add_option("--change", trial.change,
+                             "heavier, lighter, same, lower, fewer-springs or as-is; all by default");
+    trialCommand->add_option("--job", trial.job, "the guitar of a flenzo-job instead of the nominal six-string");
+    trialCommand->add_option("--svg", trial.svg, "also write histograms into this folder");
+    trialCommand->add_flag("--settling", trial.stretch, "new strings have to settle");
+    trialCommand->add_flag("--json", trial.json, "print JSON instead of tables");
     try {
         app.parse(argc, argv);
     } catch (const CLI::CallForHelp& help) {
@@ -82,6 +155,8 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& error) {
         return refuse(QStringLiteral("flenzo-cli: %1; see flenzo-cli --help").arg(QString::fromUtf8(error.what())));
     }
+    if (trialCommand->parsed())
+        return runTrials(trial);
     if (adviseCommand->parsed())
         return runAdvise(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));

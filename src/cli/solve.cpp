@@ -3,6 +3,7 @@
 
 #include "core/balance/readings.h"
 #include "core/plan/passes.h"
+#include "core/plan/spring_choice.h"
 
 #include <QJsonArray>
 #include <algorithm>
@@ -90,6 +91,31 @@ QString statusName(LevelStatus status) {
     return {};
 }
 
+/// A bridge without a claw: where it rests in tune on the springs there are, and what packing would bring it to level.
+QJsonObject solveInTune(const Rig& rig, const Order& order) {
+    const Level level = levelSolution(rig, bareState(rig), {});
+    QJsonObject out{{QStringLiteral("status"), statusName(level.status)},
+                    {QStringLiteral("tensionsN"), list(level.tensions_N)},
+                    {QStringLiteral("springForcesN"), list(level.springForces_N)},
+                    {QStringLiteral("inTuneAngleDeg"), degrees(level.state.angle_rad)}};
+    if (rig.bridge.family == Family::RollerShaft)
+        out[QStringLiteral("armTipHeightMm")] = armTipHeight_m(rig.bridge, level.state.angle_rad) / metresPerMm;
+    if (const auto shim_m = shimForAngle_m(rig, level.state, 0.0))
+        out[QStringLiteral("shimForLevelMm")] = *shim_m / metresPerMm;
+    if (level.status != LevelStatus::Found)
+        return out;
+    const Eigen::MatrixXd matrix = coupling(rig, level.state);
+    out[QStringLiteral("stiffnessNmPerRad")] = level.stiffness_NmPerRad;
+    out[QStringLiteral("floatStiffnessNmPerRad")] = level.floatStiffness_NmPerRad;
+    out[QStringLiteral("couplingCents")] = couplingJson(matrix);
+    out[QStringLiteral("passFactor")] = passFactor(matrix, order);
+    const QJsonObject without = withoutEach(rig, level.state);
+    out[QStringLiteral("without")] = without;
+    for (const QString& name : without.keys())
+        out[QStringLiteral("without%1").arg(name)] = without.value(name);
+    return out;
+}
+
 } // namespace
 
 Result<Order> orderFromNames(const Rig& rig, const QStringList& names) {
@@ -109,6 +135,8 @@ Result<Order> orderFromNames(const Rig& rig, const QStringList& names) {
 }
 
 QJsonObject solve(const Rig& rig, const Order& order) {
+    if (!hasClaw(rig))
+        return solveInTune(rig, order);
     const Level level = levelSolution(rig, bareState(rig), {});
     QJsonObject out{{QStringLiteral("status"), statusName(level.status)},
                     {QStringLiteral("tensionsN"), list(level.tensions_N)},

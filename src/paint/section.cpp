@@ -138,11 +138,17 @@ private:
             clawTop = std::max(clawTop, anchor.y() + 6 * mm);
             clawBottom = std::min(clawBottom, anchor.y() - 6 * mm);
             clawX = std::max(clawX, anchor.x());
-            Mark& mark = scene_.line(coil(hook, anchor), Ink::Springs, 2.0);
+            const QPolygonF shape = coil(hook, anchor);
+            // Springs side by side lie over each other from here: one drawing, its name says how many.
+            if (const Mark* same = sameSpring(shape)) {
+                Mark& first = scene_.marks[static_cast<std::size_t>(same - scene_.marks.data())];
+                first.tip += QStringLiteral("\n") + springTip(j, pull[j]);
+                continue;
+            }
+            Mark& mark = scene_.line(shape, Ink::Springs, 2.0);
             mark.dashed = pull[j] <= 0.0;
             mark.id = QStringLiteral("spring-%1").arg(j + 1);
-            mark.tip = pull[j] > 0.0 ? tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull[j], v_.units))
-                                     : tr("Spring %1 is loose and may unhook").arg(j + 1);
+            mark.tip = springTip(j, pull[j]);
         }
         if (v_.rig.springs.empty())
             return;
@@ -161,6 +167,16 @@ private:
                         .arg(signedNumber(v_.state.claw.mean() - v_.rig.claw.turns.mean(), 2));
     }
 
+    [[nodiscard]] QString springTip(std::size_t j, double pull_N) const {
+        return pull_N > 0.0 ? tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull_N, v_.units))
+                            : tr("Spring %1 is loose and may unhook").arg(j + 1);
+    }
+    [[nodiscard]] const Mark* sameSpring(const QPolygonF& shape) const {
+        for (const Mark& mark : scene_.marks)
+            if (mark.id.startsWith(QLatin1String("spring-")) && mark.points == shape)
+                return &mark;
+        return nullptr;
+    }
     [[nodiscard]] QPolygonF coil(const Vector2d& from, const Vector2d& to) const {
         constexpr int windings = 15;
         const Vector2d along = to - from;

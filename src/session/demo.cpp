@@ -45,12 +45,13 @@ Result<Job> demoJob(int index) {
     const int answers = json.value().value(QLatin1String("storyAnswers")).toInt();
     if (!job.simulatedSeed)
         return job;
-    const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
+    HiddenGuitar guitar(benchJobOf(job), *job.simulatedSeed);
     for (int a = 0; a < answers; ++a) {
-        const NextAct next = derive(job).next;
+        const NextAct next = advise(benchJobOf(job)).act;
         if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
             break;
-        job.log.push_back(hiddenAnswer(hidden, {}, *job.simulatedSeed, job.log, next));
+        job.log.push_back(guitar.answer(next));
+        guitar.hear(job.log.back());
     }
     return job;
 }

@@ -33,7 +33,7 @@ SheetColumn standingColumn(SheetColumn::Kind kind, const Standing& standing, con
     SheetColumn column{kind, 0, 0.0, {}};
     for (std::size_t i = 0; i < standing.readings_cents.size(); ++i)
         column.cells.push_back(
-            cellOf(standing.readings_cents[i], standing.measured[i], tolerances.pitch(standing.readings_cents[i])));
+            cellOf(standing.shown_cents(i), standing.measured[i], tolerances.pitch(standing.shown_cents(i))));
     column.cells.push_back(
         cellOf(degrees(standing.state.angle_rad), standing.gapMeasured, tolerances.plate(standing.state.angle_rad)));
     return column;
@@ -54,9 +54,9 @@ SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const
     return column;
 }
 
-SheetColumn forecastColumn(const Job& job, const Pass& pass, int number, const Tolerances& tolerances) {
+SheetColumn forecastColumn(const Rig& rig, const Pass& pass, int number, const Tolerances& tolerances) {
     SheetColumn column{SheetColumn::Kind::Forecast, number, 0.0, {}};
-    for (const double reading : readings_cents(job.rig, pass.after))
+    for (const double reading : readings_cents(rig, pass.after))
         column.cells.push_back(cellOf(reading, false, tolerances.pitch(reading)));
     column.cells.push_back(cellOf(degrees(pass.after.angle_rad), false, tolerances.plate(pass.after.angle_rad)));
     for (const Aim& aim : pass.aims)
@@ -81,11 +81,11 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     std::vector<SheetColumn> columns;
     const std::size_t start = startStanding(job);
     if (start < job.log.size())
-        columns.push_back(standingColumn(SheetColumn::Kind::Start, derived.standings[start], tolerances));
+        columns.push_back(standingColumn(SheetColumn::Kind::Start, derived.standings()[start], tolerances));
     const std::vector<LoggedPass> passes = passesOf(job.log);
     ClawTurns claw = job.rig.claw.turns;
     for (const LoggedPass& pass : passes) {
-        const Standing& after = derived.standings[pass.events.back() + 1];
+        const Standing& after = derived.standings()[pass.events.back() + 1];
         columns.push_back(passColumn(job, pass, static_cast<int>(&pass - passes.data()) + 1, after, tolerances));
         columns.back().claw_turns = after.state.claw.mean() - claw.mean();
         claw = after.state.claw;
@@ -93,7 +93,7 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     columns.push_back(standingColumn(SheetColumn::Kind::Now, derived.now(), tolerances));
     SheetColumn& now = columns.back();
     now.claw_turns = derived.now().state.claw.mean() - claw.mean();
-    const NextAct& next = derived.next;
+    const NextAct& next = derived.next();
     if (next.what == NextAct::Do::Tune) {
         now.cells[next.aim.string].next = true;
         now.cells[next.aim.string].aim_cents = next.aim.cents;
@@ -105,7 +105,7 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     const bool goesOn = !derived.tuned.empty() && derived.outlook.clawVisits == 0;
     int number = static_cast<int>(passes.size()) + (goesOn ? 0 : 1);
     for (std::size_t p = 0; p < derived.outlook.passes.size() && p < forecastsShown; ++p)
-        columns.push_back(forecastColumn(job, derived.outlook.passes[p], number++, tolerances));
+        columns.push_back(forecastColumn(derived.rig(), derived.outlook.passes[p], number++, tolerances));
     return columns;
 }
 

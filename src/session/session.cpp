@@ -66,7 +66,7 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
     change(after);
     if (auto fault = contradiction(after.rig))
         return fault;
-    const Rig old = withSet(after.rig, after.off);
+    const Rig old = asItWas(after.rig, after.oldSet());
     if (auto fault = contradiction(old)) {
         fault->field = "old " + fault->field;
         return fault;
@@ -128,8 +128,10 @@ std::optional<std::size_t> Session::pickedString() const {
         return std::nullopt;
     if (pick_)
         return pick_;
-    const NextAct& next = derived_.next;
-    if (next.what == NextAct::Do::Tune)
+    const NextAct& next = derived_.next();
+    if (const auto& doubt = derived_.advice.doubt)
+        return doubt->misfit.string;
+    if (next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch)
         return next.aim.string;
     if (next.what == NextAct::Do::Read && !next.strings.empty())
         return next.strings.front();
@@ -137,7 +139,9 @@ std::optional<std::size_t> Session::pickedString() const {
 }
 
 bool Session::gapPicked() const {
-    const NextAct& next = derived_.next;
+    const NextAct& next = derived_.next();
+    if (!pick_ && !gapPick_ && derived_.advice.doubt)
+        return !derived_.advice.doubt->misfit.string;
     return gapPick_ || (!pick_ && next.what == NextAct::Do::Read && next.strings.empty() && next.gap);
 }
 
@@ -177,21 +181,38 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         const auto string = stringOf(entry.value().string.value_or(QString()));
         if (!string)
             return Fault{"reading", "has no string; write it as 4=-3.1 or pick a string first"};
-        const NextAct& next = derived_.next;
-        if (next.what == NextAct::Do::Tune && next.aim.string == *string) {
+        const NextAct& next = derived_.next();
+        const bool asked = next.aim.string == *string && !derived_.advice.doubt;
+        if (next.what == NextAct::Do::Tune && asked) {
             event = Event::tuned(*string, entry.value().value);
             event.aim_cents = next.aim.cents;
+        } else if (next.what == NextAct::Do::Stretch && asked) {
+            event = Event::tuned(*string, entry.value().value);
+            event.kind = Event::Kind::Stretched;
+            event.from_cents = derived_.now().readings_cents[*string];
         } else {
             event = Event::read(*string, entry.value().value);
         }
     }
     event.confirmed = entry.value().insist;
     const bool tuned = event.kind == Event::Kind::Tuned;
-    return append(tuned ? tr("tune string") : event.gap_m ? tr("read gap") : tr("read string"), std::move(event));
+    return append(tuned                                  ? tr("tune string")
+                  : event.kind == Event::Kind::Stretched ? tr("stretch string")
+                  : event.gap_m                          ? tr("read gap")
+                                                         : tr("read string"),
+                  std::move(event));
+}
+
+std::optional<Fault> Session::confirmDoubt(std::size_t event) {
+    Job after = job_;
+    after.log[event].confirmed = true;
+    return push(tr("stand by reading"), std::move(after));
 }
 
 std::optional<Fault> Session::confirmAct() {
-    const NextAct& next = derived_.next;
+    if (const auto& doubt = derived_.advice.doubt)
+        return confirmDoubt(doubt->misfit.event);
+    const NextAct& next = derived_.next();
     switch (next.what) {
     case NextAct::Do::Claw:
         return append(tr("turn claw"), Event::claw(next.turns));
@@ -205,6 +226,7 @@ std::optional<Fault> Session::confirmAct() {
         event.aim_cents = next.aim.cents;
         return append(tr("tune string"), event);
     }
+    case NextAct::Do::Stretch:
     case NextAct::Do::Read:
         return Fault{"reading", "is still missing; type what the tuner or the gauge says and press Enter"};
     case NextAct::Do::Stuck:
@@ -218,11 +240,12 @@ std::optional<Fault> Session::confirmAct() {
 std::optional<Fault> Session::letSimulationAnswer() {
     if (!job_.simulatedSeed)
         return Fault{"simulated guitar", "is not on this bench; readings come from the real one"};
-    const NextAct& next = derived_.next;
+    const NextAct& next = derived_.next();
     if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
         return std::nullopt;
-    const Rig hidden = hiddenGuitar(job_.rig, job_.off, job_.oldAngle_rad, {}, *job_.simulatedSeed);
-    Event answer = hiddenAnswer(hidden, {}, *job_.simulatedSeed, job_.log, next);
+    HiddenGuitar guitar(benchJobOf(job_), *job_.simulatedSeed);
+    guitar.hear(job_.log);
+    Event answer = guitar.answer(next);
     answer.confirmed = true; // it cannot mistype
     return append(tr("simulated answer"), std::move(answer));
 }

@@ -55,6 +55,7 @@ private:
     void show(const Job& job);
     void writeRecovery();
     std::optional<Fault> doubt(const Event& event) const;
+    std::optional<Fault> confirmDoubt(std::size_t event);
     std::optional<Fault> push(const QString& text, Job after);
 
     Job job_;

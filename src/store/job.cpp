@@ -58,13 +58,12 @@ State startOf(const Job& job) {
 }
 
 BenchJob benchJobOf(const Job& job) {
-    return {job.rig,  job.off,   job.wasLevel, job.oldAngle_rad, job.slackStart_cents,
-            job.goal, job.habit, job.pace,     Spread{},         job.log};
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, job.habit, job.pace, Spread{}, job.log, job.prior};
 }
 
 Job withClawFromOldSet(Job job) {
     if (job.wasLevel && job.log.empty())
-        if (const auto claw = clawBefore(job.rig, job.off, job.oldAngle_rad))
+        if (const auto claw = clawBefore(job.rig, job.oldSet()))
             job.rig.claw.turns = *claw;
     return job;
 }

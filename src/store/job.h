@@ -40,16 +40,19 @@ struct Job {
     SidePicks offPicks;
     bool wasLevel = true; ///< with the old set at pitch the plate stood at `oldAngle_rad`; tells where the claw is
     double oldAngle_rad = 0.0;
+    std::vector<Spring> springsBefore; ///< empty: the springs are the same as with the old set
     double referencePitch_Hz = 440.0;
     double slackStart_cents = -300.0; ///< assumed start of new strings before anything is read
     Goal goal;
     Habit habit;
     Pace pace;
+    std::optional<Prior> prior;                 ///< learned of this guitar in an earlier job
     std::set<QString> measured;                 ///< fields of the rig that somebody measured; all others are assumed
     std::optional<std::uint32_t> simulatedSeed; ///< the guitar that answers is a simulated one
     std::vector<Event> log;
     QJsonObject raw; ///< the file as read, so that members unknown to this version survive
 
+    [[nodiscard]] OldSet oldSet() const { return {off, springsBefore, wasLevel, oldAngle_rad}; }
     bool operator==(const Job&) const = default;
 };
 

@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/learn/learned.h"
 #include "store/event_json.h"
 #include "store/job.h"
 #include "store/ranges.h"
 #include "store/rig_json.h"
 
+#include <Eigen/Cholesky>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <cmath>
@@ -24,6 +26,7 @@ Goal goalFromJson(Fields fields) {
     goal.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg, 0.0));
     goal.angleTolerance_rad = radians(fields.number("angleTolDeg", ranges::angleTolerance_deg, 0.15));
     goal.pitchTolerance_cents = fields.number("pitchTolCents", ranges::pitchTolerance_cents, 2.0);
+    goal.deckLoad_Nm = fields.number("deckLoadNm", ranges::deckLoad_Nm, 0.0);
     return goal;
 }
 
@@ -47,6 +50,7 @@ Habit habitFromJson(Fields fields, const Rig& rig) {
     if (tuning != QLatin1String("aims") && tuning != QLatin1String("exact"))
         fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
     habit.aims = tuning == QLatin1String("aims");
+    habit.stretch = fields.flag("stretch", false);
     return habit;
 }
 
@@ -54,6 +58,7 @@ Pace paceFromJson(Fields fields) {
     Pace pace;
     pace.tune_s = fields.number("tuneMinutes", ranges::minutes, pace.tune_s / 60.0) * 60.0;
     pace.claw_s = fields.number("clawMinutes", ranges::minutes, pace.claw_s / 60.0) * 60.0;
+    pace.stretch_s = fields.number("stretchMinutes", ranges::minutes, pace.stretch_s / 60.0) * 60.0;
     pace.read_s = fields.number("readMinutes", ranges::minutes, pace.read_s / 60.0) * 60.0;
     return pace;
 }
@@ -103,6 +108,40 @@ void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
     readOldSet(job, change, offStrings);
     job.wasLevel = change.flag("wasLevel", true);
     job.oldAngle_rad = radians(change.number("oldAngleDeg", ranges::angle_deg, 0.0));
+    if (change.has("offSprings"))
+        job.springsBefore = springsFromJson(change, "offSprings", job.rig.bridge.family);
+}
+
+void readPrior(Job& job, Fields& top) {
+    if (!top.has("learned"))
+        return;
+    Fields learned(top.object("learned"), QStringLiteral("learned"), top.box());
+    Prior prior;
+    for (Eigen::Index k = 0; k < Prior::size; ++k) {
+        const char* name = learnedName(static_cast<Learned>(k));
+        Fields quantity(learned.object(name), learned.pathOf(QLatin1String(name)), top.box());
+        prior.mean[k] = quantity.number("mean", ranges::learnedOffset);
+        const QJsonArray row = quantity.array("covariance", Prior::size);
+        for (Eigen::Index j = 0; j < Prior::size; ++j)
+            prior.covariance(k, j) = row.at(static_cast<qsizetype>(j)).toDouble();
+    }
+    if (Eigen::LLT<Eigen::MatrixXd>(prior.covariance).info() != Eigen::Success)
+        top.box().put(
+            QStringLiteral("learned"),
+            QStringLiteral("has a covariance that is not positive definite; leave it out to start from nominal"));
+    job.prior = prior;
+}
+
+QJsonObject priorToJson(const Prior& prior) {
+    QJsonObject json;
+    for (Eigen::Index k = 0; k < Prior::size; ++k) {
+        QJsonArray row;
+        for (Eigen::Index j = 0; j < Prior::size; ++j)
+            row.append(prior.covariance(k, j));
+        json[QLatin1String(learnedName(static_cast<Learned>(k)))] =
+            QJsonObject{{QStringLiteral("mean"), prior.mean[k]}, {QStringLiteral("covariance"), row}};
+    }
+    return json;
 }
 
 void readLog(Job& job, Fields& top) {
@@ -140,6 +179,11 @@ QJsonObject changeToJson(const Job& job, QJsonObject json) {
     json[QLatin1String("offSet")] = job.offPicks.setName;
     json[QLatin1String("offTuning")] = job.offPicks.tuningName;
     json[QLatin1String("offStrings")] = offToJson(job, json.value(QLatin1String("offStrings")).toArray());
+    if (job.springsBefore.empty())
+        json.remove(QLatin1String("offSprings"));
+    else
+        json[QLatin1String("offSprings")] =
+            springsToJson(job.springsBefore, job.rig.bridge.family, json.value(QLatin1String("offSprings")).toArray());
     json[QLatin1String("wasLevel")] = job.wasLevel;
     json[QLatin1String("oldAngleDeg")] = tidy(degrees(job.oldAngle_rad));
     return json;
@@ -151,6 +195,7 @@ QJsonObject habitToJson(const Job& job, QJsonObject json) {
         order.append(QString::fromStdString(job.rig.strings[string].name));
     json[QLatin1String("order")] = order;
     json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
+    json[QLatin1String("stretch")] = job.habit.stretch;
     return json;
 }
 
@@ -198,6 +243,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
         job.simulatedSeed = static_cast<std::uint32_t>(top.number("simulatedSeed", ranges::seed));
     for (const QJsonValue& name : json.value(QLatin1String("measured")).toArray())
         job.measured.insert(name.toString());
+    readPrior(job, top);
     readLog(job, top);
     if (!box.empty())
         return box.fault();
@@ -218,11 +264,13 @@ QJsonObject jobToJson(const Job& job) {
     goal[QLatin1String("angleDeg")] = tidy(degrees(job.goal.angle_rad));
     goal[QLatin1String("angleTolDeg")] = tidy(degrees(job.goal.angleTolerance_rad));
     goal[QLatin1String("pitchTolCents")] = job.goal.pitchTolerance_cents;
+    goal[QLatin1String("deckLoadNm")] = job.goal.deckLoad_Nm;
     json[QLatin1String("goal")] = goal;
     json[QLatin1String("habit")] = habitToJson(job, json.value(QLatin1String("habit")).toObject());
     QJsonObject pace = json.value(QLatin1String("pace")).toObject();
     pace[QLatin1String("tuneMinutes")] = tidy(job.pace.tune_s / 60.0);
     pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);
+    pace[QLatin1String("stretchMinutes")] = tidy(job.pace.stretch_s / 60.0);
     pace[QLatin1String("readMinutes")] = tidy(job.pace.read_s / 60.0);
     json[QLatin1String("pace")] = pace;
     json[QLatin1String("change")] = changeToJson(job, json.value(QLatin1String("change")).toObject());
@@ -232,6 +280,10 @@ QJsonObject jobToJson(const Job& job) {
         json[QLatin1String("simulatedSeed")] = static_cast<double>(*job.simulatedSeed);
     else
         json.remove(QLatin1String("simulatedSeed"));
+    if (job.prior)
+        json[QLatin1String("learned")] = priorToJson(*job.prior);
+    else
+        json.remove(QLatin1String("learned"));
     QJsonArray measured;
     for (const QString& name : job.measured)
         measured.append(name);

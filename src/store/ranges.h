@@ -40,6 +40,18 @@ inline constexpr Range clawStep_turns{-20.0, 20.0, "turns made at one go"};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, "the pitch of A4 in hertz"};
 inline constexpr Range seed{0.0, 4294967295.0, "a whole number"};
 inline constexpr Range slackStart_cents{-1200.0, 0.0, "how far below pitch new strings stand before the first pass"};
+inline constexpr Range deckLoad_Nm{0.0, 20.0, "the moment that presses a decked plate onto its stop"};
+inline constexpr Range preload_Nm{0.0, 20.0, "the moment a centring assist holds before it gives"};
+inline constexpr Range assistRate_NmPerRad{0.0, 500.0, "newton metres per radian beyond a centring assist's preload"};
+inline constexpr Range friction{0.0, 1.0, "a coefficient of friction; dry steel on bone is about 0.15"};
+inline constexpr Range pivot_Nm{0.0, 1.0, "the moment the pivot's friction can hold in newton metres"};
+inline constexpr Range elevation_deg{-90.0, 90.0, "the neck's elevation above the horizontal in degrees"};
+inline constexpr Range finePerTurn_mm{0.0, 5.0, "the wire one turn of a fine tuner takes in, in millimetres"};
+inline constexpr Range fineTurns{0.0, 60.0, "turns of a fine tuner"};
+inline constexpr Range lift_mm{0.0, 20.0, "a height in millimetres"};
+inline constexpr Range hold_mm{0.5, 200.0, "a distance in millimetres"};
+inline constexpr Range break_deg{0.0, 80.0, "a break angle in degrees"};
+inline constexpr Range learnedOffset{-10.0, 10.0, "a learned offset in prior deviations"};
 inline constexpr Range minutes{0.05, 60.0, "minutes"};
 
 } // namespace flenzo::ranges

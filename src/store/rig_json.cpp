@@ -24,14 +24,69 @@ QJsonArray pairMm(const Eigen::Vector2d& point_m) {
     return {inMm(point_m.x()), inMm(point_m.y())};
 }
 
+template <class T> struct Named {
+    T value;
+    const char* name;
+};
+constexpr Named<Family> familyNames[] = {
+    {Family::KnifeEdge, "knife-edge"}, {Family::RollerShaft, "roller-shaft"}, {Family::Fixed, "fixed"}};
+constexpr Named<Form> formNames[] = {{Form::DoubleLocking, "double-locking"},
+                                     {Form::DoubleLockingFlush, "double-locking-flush"},
+                                     {Form::TwoPost, "two-post"},
+                                     {Form::SixScrew, "six-screw"},
+                                     {Form::Headless, "headless"}};
+template <class T, std::size_t n> std::optional<T> named(const Named<T> (&names)[n], const QString& name) {
+    for (const Named<T>& entry : names)
+        if (name == QLatin1String(entry.name))
+            return entry.value;
+    return std::nullopt;
+}
+template <class T, std::size_t n> QString nameOf(const Named<T> (&names)[n], T value) {
+    for (const Named<T>& entry : names)
+        if (entry.value == value)
+            return QLatin1String(entry.name);
+    return {};
+}
+
+void readAssist(Bridge& bridge, Fields& fields) {
+    if (!fields.has("centringAssist"))
+        return;
+    Fields inner(fields.object("centringAssist"), fields.pathOf(QStringLiteral("centringAssist")), fields.box());
+    CentringAssist assist;
+    assist.centre_rad = radians(inner.number("centreDeg", ranges::angle_deg, 0.0));
+    assist.preload_Nm = inner.number("preloadNm", ranges::preload_Nm);
+    assist.rate_NmPerRad = inner.number("rateNmPerRad", ranges::assistRate_NmPerRad, 0.0);
+    bridge.assist = assist;
+}
+
+void readFriction(Friction& friction, Fields& fields) {
+    if (!fields.has("friction"))
+        return;
+    Fields inner(fields.object("friction"), fields.pathOf(QStringLiteral("friction")), fields.box());
+    friction.nut = inner.number("nut", ranges::friction, friction.nut);
+    friction.saddle = inner.number("saddle", ranges::friction, friction.saddle);
+    friction.pivot_Nm = inner.number("pivotNm", ranges::pivot_Nm, friction.pivot_Nm);
+}
+
 Bridge bridgeFromJson(Fields fields) {
     Bridge bridge;
     const QString family = fields.text("family", 40);
-    if (family == QLatin1String("roller-shaft"))
-        bridge.family = Family::RollerShaft;
-    else if (family != QLatin1String("knife-edge"))
+    if (const auto known = named(familyNames, family))
+        bridge.family = *known;
+    else
         fields.box().put(fields.pathOf(QStringLiteral("family")),
-                         QStringLiteral("must be \"knife-edge\" or \"roller-shaft\""));
+                         QStringLiteral("must be \"knife-edge\", \"roller-shaft\" or \"fixed\""));
+    if (const QString form = fields.text("form", 40, nameOf(formNames, Form::DoubleLocking));
+        const auto known = named(formNames, form))
+        bridge.form = *known;
+    else
+        fields.box().put(fields.pathOf(QStringLiteral("form")),
+                         QStringLiteral("must be \"double-locking\", \"double-locking-flush\", \"two-post\", "
+                                        "\"six-screw\" or \"headless\""));
+    readAssist(bridge, fields);
+    readFriction(bridge.friction, fields);
+    if (bridge.family == Family::Fixed)
+        return bridge;
     bridge.mass_kg = fields.number("massKg", ranges::mass_kg);
     bridge.centreOfMass_m = fields.point("comMm", ranges::place_mm) * mm;
     const Eigen::Vector2d stops = fields.point("stopsDeg", ranges::angle_deg);
@@ -57,6 +112,7 @@ Spring springFromJson(Fields fields, Family family) {
         spring.hook_m = fields.point("hookMm", ranges::place_mm) * mm;
         spring.anchor_m = fields.point("anchorMm", ranges::place_mm) * mm;
         spring.slot = fields.number("slot", ranges::slot, 0.5);
+        spring.aside_m = fields.number("slantMm", ranges::place_mm, 0.0) * mm;
     } else {
         spring.seat_m = fields.number("seatMm", ranges::seat_mm) * mm;
         spring.lever_m = fields.number("leverMm", ranges::lever_mm) * mm;
@@ -76,7 +132,19 @@ Claw clawFromJson(Fields fields) {
 
 QJsonObject bridgeToJson(const Bridge& bridge, QJsonObject json) {
     const bool knife = bridge.family == Family::KnifeEdge;
-    json[QLatin1String("family")] = knife ? QStringLiteral("knife-edge") : QStringLiteral("roller-shaft");
+    json[QLatin1String("family")] = nameOf(familyNames, bridge.family);
+    json[QLatin1String("form")] = nameOf(formNames, bridge.form);
+    json[QLatin1String("friction")] = QJsonObject{{QStringLiteral("nut"), bridge.friction.nut},
+                                                  {QStringLiteral("saddle"), bridge.friction.saddle},
+                                                  {QStringLiteral("pivotNm"), bridge.friction.pivot_Nm}};
+    json.remove(QLatin1String("centringAssist"));
+    if (bridge.assist)
+        json[QLatin1String("centringAssist")] =
+            QJsonObject{{QStringLiteral("centreDeg"), inDeg(bridge.assist->centre_rad)},
+                        {QStringLiteral("preloadNm"), bridge.assist->preload_Nm},
+                        {QStringLiteral("rateNmPerRad"), bridge.assist->rate_NmPerRad}};
+    if (bridge.family == Family::Fixed)
+        return json;
     json[QLatin1String("massKg")] = bridge.mass_kg;
     json[QLatin1String("comMm")] = pairMm(bridge.centreOfMass_m);
     json[QLatin1String("stopsDeg")] = QJsonArray{inDeg(bridge.rearStop_rad), inDeg(bridge.forwardStop_rad)};
@@ -99,6 +167,7 @@ QJsonObject springToJson(const Spring& spring, Family family, QJsonObject json) 
         json[QLatin1String("hookMm")] = pairMm(spring.hook_m);
         json[QLatin1String("anchorMm")] = pairMm(spring.anchor_m);
         json[QLatin1String("slot")] = spring.slot;
+        json[QLatin1String("slantMm")] = inMm(spring.aside_m);
     } else {
         json[QLatin1String("seatMm")] = inMm(spring.seat_m);
         json[QLatin1String("leverMm")] = inMm(spring.lever_m);
@@ -148,6 +217,22 @@ std::optional<Orientation> orientationNamed(const QString& name) {
     return std::nullopt;
 }
 
+std::vector<Spring> springsFromJson(Fields& top, const char* name, Family family) {
+    std::vector<Spring> springs;
+    const QJsonArray list = top.array(name, maxSprings);
+    for (qsizetype j = 0; j < list.size(); ++j)
+        springs.push_back(
+            springFromJson(Fields(list.at(j).toObject(),
+                                  top.pathOf(QStringLiteral("%1[%2]").arg(QLatin1String(name)).arg(j)), top.box()),
+                           family));
+    return springs;
+}
+
+QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, const QJsonArray& old) {
+    return listToJson(springs, old,
+                      [family](const Spring& s, const QJsonObject& json) { return springToJson(s, family, json); });
+}
+
 void checkHead(Fields& fields, const char* format, int newest) {
     if (fields.text("format", 60) != QLatin1String(format)) {
         fields.box().put(fields.pathOf(QStringLiteral("format")),
@@ -180,6 +265,13 @@ RigString stringFromJson(Fields& fields, Family family) {
     string.nutTail_m = fields.number("nutTailMm", ranges::tail_mm, 0.0) * mm;
     string.saddleTail_m = fields.number("saddleTailMm", ranges::tail_mm, 0.0) * mm;
     string.target_Hz = fields.number("targetHz", ranges::target_Hz);
+    string.finePerTurn_m = fields.number("fineMmPerTurn", ranges::finePerTurn_mm, 0.0) * mm;
+    string.fineTurns = fields.number("fineTurns", ranges::fineTurns, string.fineTurns);
+    string.fineAt_turns = fields.number("fineAtTurns", ranges::fineTurns, string.fineAt_turns);
+    string.clampLift_m = fields.number("clampLiftMm", ranges::lift_mm, 0.0) * mm;
+    string.clampHold_m = fields.number("clampHoldMm", ranges::hold_mm, inMm(string.clampHold_m)) * mm;
+    string.nutBreak_rad = radians(fields.number("nutBreakDeg", ranges::break_deg, inDeg(string.nutBreak_rad)));
+    string.saddleBreak_rad = radians(fields.number("saddleBreakDeg", ranges::break_deg, inDeg(string.saddleBreak_rad)));
     return string;
 }
 
@@ -203,6 +295,13 @@ QJsonObject stringToJson(const RigString& string, Family family, QJsonObject jso
     json[QLatin1String("nutTailMm")] = inMm(string.nutTail_m);
     json[QLatin1String("saddleTailMm")] = inMm(string.saddleTail_m);
     json[QLatin1String("targetHz")] = string.target_Hz;
+    optional("fineMmPerTurn", string.finePerTurn_m > 0.0, inMm(string.finePerTurn_m));
+    optional("fineTurns", string.finePerTurn_m > 0.0, string.fineTurns);
+    optional("fineAtTurns", string.finePerTurn_m > 0.0, string.fineAt_turns);
+    optional("clampLiftMm", string.clampLift_m > 0.0, inMm(string.clampLift_m));
+    json[QLatin1String("clampHoldMm")] = inMm(string.clampHold_m);
+    json[QLatin1String("nutBreakDeg")] = inDeg(string.nutBreak_rad);
+    json[QLatin1String("saddleBreakDeg")] = inDeg(string.saddleBreak_rad);
     return json;
 }
 
@@ -210,7 +309,7 @@ std::optional<Fault> contradiction(const Rig& rig) {
     const auto at = [](std::size_t i, const char* name) { return "strings[" + std::to_string(i) + "]." + name; };
     if (rig.strings.empty())
         return Fault{"strings", "is empty; a guitar has at least one string"};
-    if (!(rig.bridge.rearStop_rad < rig.bridge.forwardStop_rad))
+    if (rig.bridge.family != Family::Fixed && !(rig.bridge.rearStop_rad < rig.bridge.forwardStop_rad))
         return Fault{"bridge.stopsDeg", "must give the rear stop first, below the forward stop"};
     if (!(rig.claw.least_turns < rig.claw.most_turns))
         return Fault{"claw.mostTurns", "must be more than leastTurns"};
@@ -245,11 +344,8 @@ Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
     Rig rig;
     rig.bridge = bridgeFromJson(Fields(top.object("bridge"), top.pathOf(QStringLiteral("bridge")), box));
     const Family family = rig.bridge.family;
-    const QJsonArray springs = top.array("springs", maxSprings);
-    for (qsizetype j = 0; j < springs.size(); ++j) {
-        const QString where = top.pathOf(QStringLiteral("springs[%1]").arg(j));
-        rig.springs.push_back(springFromJson(Fields(springs.at(j).toObject(), where, box), family));
-    }
+    if (family != Family::Fixed || top.has("springs"))
+        rig.springs = springsFromJson(top, "springs", family);
     if (family == Family::KnifeEdge || top.has("claw"))
         rig.claw = clawFromJson(Fields(top.object("claw"), top.pathOf(QStringLiteral("claw")), box));
     const QJsonArray strings = top.array("strings", maxStrings);
@@ -264,6 +360,7 @@ Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
         box.put(top.pathOf(QStringLiteral("orientation")),
                 QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
     rig.nutLocked = top.flag("nutLocked", false);
+    rig.neckElevation_rad = radians(top.number("neckElevationDeg", ranges::elevation_deg, 0.0));
     if (!box.empty())
         return box.fault();
     if (auto fault = contradiction(rig)) {
@@ -278,9 +375,7 @@ QJsonObject rigToJson(const Rig& rig, QJsonObject json) {
     json[QLatin1String("format")] = QStringLiteral("flenzo-rig");
     json[QLatin1String("version")] = 1;
     json[QLatin1String("bridge")] = bridgeToJson(rig.bridge, json.value(QLatin1String("bridge")).toObject());
-    json[QLatin1String("springs")] =
-        listToJson(rig.springs, json.value(QLatin1String("springs")).toArray(),
-                   [family](const Spring& s, const QJsonObject& old) { return springToJson(s, family, old); });
+    json[QLatin1String("springs")] = springsToJson(rig.springs, family, json.value(QLatin1String("springs")).toArray());
     if (family == Family::KnifeEdge)
         json[QLatin1String("claw")] = clawToJson(rig.claw, json.value(QLatin1String("claw")).toObject());
     json[QLatin1String("strings")] =
@@ -288,6 +383,7 @@ QJsonObject rigToJson(const Rig& rig, QJsonObject json) {
                    [family](const RigString& s, const QJsonObject& old) { return stringToJson(s, family, old); });
     json[QLatin1String("orientation")] = orientationName(rig.orientation);
     json[QLatin1String("nutLocked")] = rig.nutLocked;
+    json[QLatin1String("neckElevationDeg")] = inDeg(rig.neckElevation_rad);
     return json;
 }
 

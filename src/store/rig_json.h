@@ -4,6 +4,8 @@
 #include "core/bridge/rig.h"
 #include "store/fields.h"
 
+#include <QJsonArray>
+
 namespace flenzo {
 
 /// Reads a `flenzo-rig` (docs/formats.md), version 1. Faults name the path of the field, behind `path`.
@@ -14,6 +16,10 @@ namespace flenzo {
 
 [[nodiscard]] RigString stringFromJson(Fields& fields, Family family);
 [[nodiscard]] QJsonObject stringToJson(const RigString& string, Family family, QJsonObject base = {});
+
+/// A list of springs under a name, as in a rig; each written over the element that stood in its place.
+[[nodiscard]] std::vector<Spring> springsFromJson(Fields& top, const char* name, Family family);
+[[nodiscard]] QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, const QJsonArray& old);
 
 /// What is wrong between the fields of a rig although each is in its range; nothing when it is sound.
 /// Includes strings that would break at their target.

@@ -102,7 +102,7 @@ void BenchPage::refresh() {
     const auto values = [this, scale] {
         const Session& session = desk_.session();
         const Standing& now = session.derived().now();
-        return SectionValues{session.job().rig,         now.state,       session.job().goal,
+        return SectionValues{session.derived().rig(),   now.state,       session.job().goal,
                              desk_.preferences().units, now.gapMeasured, scale};
     };
     section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences().theme());
@@ -116,7 +116,7 @@ void BenchPage::refreshAct() {
     const Derived& derived = session.derived();
     wording::ActWords words = wording::act(session.job(), derived, desk_.preferences().units);
     const auto picked = session.pickedString();
-    const bool asked = derived.next.what == NextAct::Do::Tune && picked == derived.next.aim.string;
+    const bool asked = derived.next().what == NextAct::Do::Tune && picked == derived.next().aim.string;
     if (picked && !asked)
         words.entry = tr("reading of %1").arg(wording::stringTitle(session.job().rig.strings[*picked]));
     if (session.gapPicked())
@@ -125,10 +125,12 @@ void BenchPage::refreshAct() {
     figure_->setText(words.figure);
     aside_->setText(words.aside);
     entryFor_->setText(words.entry);
-    outlook_->setText(wording::outlook(session.job(), derived));
+    outlook_->setText(wording::outlook(derived));
     setVoice(act_, Voice::Act);
-    const auto what = derived.next.what;
-    done_->setEnabled(what == NextAct::Do::Claw || what == NextAct::Do::Tune || what == NextAct::Do::Unblock);
+    const auto what = derived.next().what;
+    done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
+    done_->setEnabled(derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
+                      what == NextAct::Do::Unblock);
     answer_->setVisible(session.job().simulatedSeed.has_value());
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck);
 }

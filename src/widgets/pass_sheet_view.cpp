@@ -41,8 +41,10 @@ private:
         if (cell.kind == SheetCell::Kind::Measured)
             painter.fillRect(QRectF(box.left(), box.top(), 4, box.height()), theme[Ink::Text]);
         if (cell.kind == SheetCell::Kind::Forecast) {
+            painter.setRenderHint(QPainter::Antialiasing, false); // straight lines need none, and it is dear for dashes
             painter.setPen(QPen(theme[Ink::Forecast], 1.0, Qt::DashLine));
             painter.drawRect(box.adjusted(2, 2, -2, -2));
+            painter.setRenderHint(QPainter::Antialiasing);
         }
         if (cell.next) {
             painter.setPen(QPen(theme[Ink::Focus], 2.5));

@@ -42,7 +42,7 @@ ActWords readAct(const Job& job, const NextAct& next) {
 }
 
 ActWords tuneAct(const Job& job, const Derived& derived) {
-    const Aim& aim = derived.next.aim;
+    const Aim& aim = derived.next().aim;
     const RigString& string = job.rig.strings[aim.string];
     ActWords words;
     words.act = derived.now().state.block
@@ -53,6 +53,61 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
                       .arg(QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi)),
                            noteOf(aim.frequency_Hz, job.referencePitch_Hz), hertzText(aim.frequency_Hz));
     words.entry = tr("what the tuner says");
+    return words;
+}
+
+ActWords stretchAct(const Job& job, const Derived& derived) {
+    const std::size_t at = derived.next().aim.string;
+    const StringSettling& string = derived.advice.settling[at];
+    ActWords words;
+    words.act = tr("Pull string %1 along its whole length").arg(QString::fromStdString(job.rig.strings[at].name));
+    words.figure = tr("pull");
+    words.aside = tr("It should drop about %1 ¢; likely pulls left %2, at most %3. Never in one place: a kink stays.")
+                      .arg(string.nextDrop_cents, 0, 'f', string.nextDrop_cents < 10.0 ? 1 : 0)
+                      .arg(string.needed.p50)
+                      .arg(std::max(string.needed.p90, string.needed.p50));
+    words.entry = tr("what the tuner says after it");
+    return words;
+}
+
+QString likelyWords(const Job& job, const Doubt& doubt) {
+    switch (doubt.likely) {
+    case Doubt::Likely::WrongOctave:
+        return tr("It looks an octave off.");
+    case Doubt::Likely::OtherString:
+        return tr("It would fit string %1.").arg(QString::fromStdString(job.rig.strings[*doubt.otherString].name));
+    case Doubt::Likely::WrongSign:
+        return tr("Sharp and flat may be mixed up.");
+    case Doubt::Likely::SlippedPoint:
+        return tr("The decimal point may have slipped.");
+    case Doubt::Likely::SlippedString:
+        return tr("If it is right, the string slipped at its clamp or post.");
+    case Doubt::Likely::Unknown:
+        break;
+    }
+    return tr("A slip of the gauge or the pen, or something moved that nobody logged.");
+}
+
+ActWords doubtAct(const Job& job, const Doubt& doubt) {
+    const Misfit& misfit = doubt.misfit;
+    ActWords words;
+    const QString off = QString::number(std::abs(doubt.inDeviations), 'f', 0);
+    if (misfit.string) {
+        words.act = tr("Read string %1 again").arg(QString::fromStdString(job.rig.strings[*misfit.string].name));
+        words.figure = centsText(misfit.measured) + QStringLiteral(" ?");
+        words.aside = tr("No guitar that fits the readings before gives it: expected %1, %2 standard deviations off. ")
+                          .arg(centsText(misfit.predicted), off);
+        words.entry = tr("reading of %1").arg(stringTitle(job.rig.strings[*misfit.string]));
+    } else {
+        words.act = tr("Measure the gap again");
+        words.figure = QStringLiteral("%1 mm ?").arg(misfit.measured / metresPerMm, 0, 'f', 2);
+        words.aside =
+            tr("No guitar that fits the readings before gives it: expected %1 mm, %2 standard deviations off. ")
+                .arg(misfit.predicted / metresPerMm, 0, 'f', 2)
+                .arg(off);
+        words.entry = tr("gap under the rear edge");
+    }
+    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + tr("Space: it is right as it stands.");
     return words;
 }
 
@@ -84,7 +139,9 @@ QString clawDirection(double turns) {
 }
 
 ActWords act(const Job& job, const Derived& derived, const Units&) {
-    const NextAct& next = derived.next;
+    const NextAct& next = derived.next();
+    if (derived.advice.doubt)
+        return doubtAct(job, *derived.advice.doubt);
     switch (next.what) {
     case NextAct::Do::Read:
         return readAct(job, next);
@@ -94,6 +151,8 @@ ActWords act(const Job& job, const Derived& derived, const Units&) {
         return {clawTurn(next.turns),
                 (next.turns > 0.0 ? QStringLiteral("+") : QString(QChar(0x2212))) + turnsText(next.turns),
                 clawDirection(next.turns), tr("Space when done")};
+    case NextAct::Do::Stretch:
+        return stretchAct(job, derived);
     case NextAct::Do::Unblock:
         return {tr("Take the block out"), tr("block"),
                 tr("The strings stand at their blocked aims and will land at pitch"), tr("Space when done")};
@@ -106,18 +165,23 @@ ActWords act(const Job& job, const Derived& derived, const Units&) {
     return {};
 }
 
-QString outlook(const Job& job, const Derived& derived) {
-    const Outlook& out = derived.outlook;
-    if (derived.next.what == NextAct::Do::Done)
+QString rangeText(double low, double high) {
+    return low == high ? QString::number(low, 'f', 0)
+                       : tr("%1 to %2").arg(QString::number(low, 'f', 0), QString::number(high, 'f', 0));
+}
+
+QString outlook(const Derived& derived) {
+    if (derived.next().what == NextAct::Do::Done)
         return tr("Nothing left to do");
-    if (derived.next.what == NextAct::Do::Stuck)
+    if (derived.next().what == NextAct::Do::Stuck)
         return tr("No number of passes helps; see Answer");
-    const QString passes = out.passes.size() == 1 ? tr("1 pass") : tr("%1 passes").arg(out.passes.size());
-    const QString claw = out.clawVisits > 0 ? tr(", one visit to the claw") : QString();
-    const QString more = out.reachesGoal ? QString() : tr(" or more");
-    return tr("%1%2%3 to go by the model, about %4 min at the assumed pace")
-        .arg(passes, more, claw)
-        .arg(std::max(1.0, std::round(out.seconds(job.pace) / 60.0)));
+    const Prospect& left = derived.prospect;
+    const QString claw = left.clawVisits.p90 > 0.0
+                             ? tr(", visits to the claw %1").arg(rangeText(left.clawVisits.p10, left.clawVisits.p90))
+                             : QString();
+    return tr("Passes to go %1%2, about %3 min at the assumed pace (8 in 10 guitars like this one)")
+        .arg(rangeText(left.passes.p10, left.passes.p90), claw,
+             rangeText(std::max(1.0, std::round(left.minutes.p10)), std::max(1.0, std::round(left.minutes.p90))));
 }
 
 QString verdict(const ChangeReport& report) {

@@ -16,7 +16,8 @@ struct ActWords {
     QString entry;  ///< what the entry field wants
 };
 [[nodiscard]] ActWords act(const Job& job, const Derived& derived, const Units& units);
-[[nodiscard]] QString outlook(const Job& job, const Derived& derived);
+[[nodiscard]] QString outlook(const Derived& derived);
+[[nodiscard]] QString rangeText(double low, double high); ///< "2 to 4", or one figure
 [[nodiscard]] QString clawTurn(double turns);      ///< "Tighten both claw screws 2 1/4 turns"
 [[nodiscard]] QString clawDirection(double turns); ///< "clockwise" with its meaning
 [[nodiscard]] QString verdict(const ChangeReport& report);

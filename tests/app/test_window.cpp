@@ -50,13 +50,14 @@ class TestWindow : public QObject {
     /// Types what the hidden guitar answers, the way a technician would.
     void answerByHand() {
         const Job& job = session().job();
-        const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
-        const NextAct next = session().derived().next;
+        HiddenGuitar guitar(benchJobOf(job), *job.simulatedSeed);
+        guitar.hear(job.log);
+        const NextAct next = session().derived().next();
         if (next.what == NextAct::Do::Claw) {
             QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
             return;
         }
-        const Event answer = hiddenAnswer(hidden, {}, *job.simulatedSeed, job.log, next);
+        const Event answer = guitar.answer(next);
         if (answer.kind == Event::Kind::Tuned) {
             type(QString::number(answer.to_cents, 'f', 1));
             return;
@@ -100,22 +101,22 @@ private Q_SLOTS:
 
     void fromTheDemoStartToDoneByKeys() {
         int acts = 0;
-        for (; acts < 120 && session().derived().next.what != NextAct::Do::Done; ++acts)
+        for (; acts < 120 && session().derived().next().what != NextAct::Do::Done; ++acts)
             answerByHand();
-        QCOMPARE(session().derived().next.what, NextAct::Do::Done);
+        QCOMPARE(session().derived().next().what, NextAct::Do::Done);
         QVERIFY(text("act").startsWith(QLatin1String("Done")));
         const Job& job = session().job();
         for (const double reading : session().derived().now().readings_cents)
             QVERIFY(std::abs(reading) <= job.goal.pitchTolerance_cents);
         // The guitar nobody saw agrees.
-        const Rig hidden = hiddenGuitar(job.rig, job.off, job.oldAngle_rad, {}, *job.simulatedSeed);
-        const State truth = hiddenState(hidden, {}, *job.simulatedSeed, job.log);
-        QVERIFY(worst_cents(readings_cents(hidden, truth)) < 3.5);
-        QVERIFY(std::abs(truth.angle_rad) < radians(0.3));
+        HiddenGuitar guitar(benchJobOf(job), *job.simulatedSeed);
+        guitar.hear(job.log);
+        QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.3);
+        QVERIFY(std::abs(guitar.state().angle_rad) < radians(0.2));
     }
 
     void fromTheDemoStartToDoneByOneKey() {
-        for (int acts = 0; acts < 120 && session().derived().next.what != NextAct::Do::Done; ++acts)
+        for (int acts = 0; acts < 120 && session().derived().next().what != NextAct::Do::Done; ++acts)
             press(Qt::Key_F9);
         QVERIFY(text("act").startsWith(QLatin1String("Done")));
         QVERIFY(!find<QPushButton>("answer")->isEnabled());
@@ -129,7 +130,7 @@ private Q_SLOTS:
                                   ->points.boundingRect()
                                   .center()
                                   .x();
-        type(QString::number(session().derived().next.aim.cents, 'f', 1));
+        type(QString::number(session().derived().next().aim.cents, 'f', 1));
         QVERIFY(text("act") != sentence);
         QVERIFY(find<QLineEdit>("entry")->text().isEmpty());
         const double after = find<SceneView>("section")
@@ -157,7 +158,7 @@ private Q_SLOTS:
 
     void undoAndRedoByKeys() {
         const std::size_t before = session().job().log.size();
-        type(QString::number(session().derived().next.aim.cents, 'f', 1));
+        type(QString::number(session().derived().next().aim.cents, 'f', 1));
         QCOMPARE(session().job().log.size(), before + 1);
         press(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(session().job().log.size(), before);

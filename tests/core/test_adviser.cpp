@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/advise/adviser.h"
 #include "core/balance/readings.h"
-#include "core/trial/hidden.h"
+#include "core/trial/trial.h"
 #include "support/rigs.h"
 
 #include <QTest>
@@ -16,23 +16,20 @@ namespace {
 BenchJob heavierJob() {
     BenchJob job;
     job.rig = sixString();
-    job.off = scaledSet(job.rig, 0.93);
-    job.rig.claw.turns = *clawBefore(job.rig, job.off, 0.0);
-    job.wasLevel = true;
-    job.habit = {orderOf(OrderKind::LowToHigh, 6), true};
+    job.old = {scaledSet(job.rig, 0.93)};
+    job.rig.claw.turns = *clawBefore(job.rig, job.old);
+    job.habit.order = orderOf(OrderKind::LowToHigh, 6);
     return job;
-}
-
-Rig hiddenOf(const BenchJob& job, std::uint32_t seed) {
-    return hiddenGuitar(job.rig, job.off, 0.0, job.spread, seed);
 }
 
 /// Plays so many acts of the adviser against a hidden guitar.
 Advice play(BenchJob& job, std::uint32_t seed, int most) {
-    const Rig hidden = hiddenOf(job, seed);
+    HiddenGuitar hidden(job, seed);
+    hidden.hear(job.log);
     Advice advice = advise(job);
     for (int a = 0; a < most && advice.act.what != NextAct::Do::Done && advice.act.what != NextAct::Do::Stuck; ++a) {
-        job.log.push_back(hiddenAnswer(hidden, job.spread, seed, job.log, advice.act));
+        job.log.push_back(hidden.answer(advice.act));
+        hidden.hear(job.log.back());
         advice = advise(job);
     }
     return advice;
@@ -45,7 +42,7 @@ class TestAdviser : public QObject {
 private Q_SLOTS:
     void withoutReadingsThePriorStands() {
         BenchJob job = heavierJob();
-        job.wasLevel = false;
+        job.old.wasLevel = false;
         const Fit fit = fitGuitar(job);
         QVERIFY(fit.mean.norm() < 1e-6);
         for (Eigen::Index k = 0; k < fit.mean.size(); ++k)
@@ -56,12 +53,13 @@ private Q_SLOTS:
         double nominal = 0.0, learned = 0.0;
         for (std::uint32_t seed = 1; seed <= 12; ++seed) {
             BenchJob job = heavierJob();
-            const Rig hidden = hiddenOf(job, seed);
+            const Rig hidden = HiddenGuitar(job, seed).rig();
             const double truth = levelSolution(hidden, bareState(hidden), {}).moreTurns;
             nominal += std::abs(levelSolution(job.rig, bareState(job.rig), {}).moreTurns - truth);
             const Advice advice = play(job, seed, 1);
             learned += std::abs(advice.act.level.moreTurns - truth);
-            QVERIFY(advice.fit.covariance.trace() < static_cast<double>(learnedCount));
+            QVERIFY(advice.fit.covariance.topLeftCorner(learnedCount, learnedCount).trace() <
+                    static_cast<double>(learnedCount));
         }
         QVERIFY2(learned < 0.6 * nominal, qPrintable(QStringLiteral("%1 against %2").arg(learned).arg(nominal)));
     }
@@ -71,29 +69,39 @@ private Q_SLOTS:
         double last = 1e9;
         for (const int acts : {1, 8}) {
             const Advice advice = play(job, 3, acts);
-            const double left = advice.fit.covariance.trace();
+            const double left = advice.fit.covariance.topLeftCorner(learnedCount, learnedCount).trace();
             QVERIFY(left < last);
             last = left;
         }
     }
 
+    void hiddenGuitarsComeHomeInFewPasses_data() {
+        QTest::addColumn<int>("kind");
+        for (const ChangeKind kind : {ChangeKind::Heavier, ChangeKind::Lighter, ChangeKind::Same,
+                                      ChangeKind::LowerTuning, ChangeKind::FewerSprings})
+            QTest::newRow(changeName(kind)) << static_cast<int>(kind);
+    }
     void hiddenGuitarsComeHomeInFewPasses() {
+        QFETCH(int, kind);
+        BenchJob job = heavierJob();
+        job.rig.springs.push_back(job.rig.springs.back());
+        job = changed(job, static_cast<ChangeKind>(kind));
         std::vector<int> passes, claws;
-        for (std::uint32_t seed = 2; seed <= 16; ++seed) {
-            BenchJob job = heavierJob();
-            const Advice end = play(job, seed, 150);
-            QVERIFY2(end.act.what == NextAct::Do::Done, qPrintable(QStringLiteral("seed %1").arg(seed)));
-            const State truth = hiddenState(hiddenOf(job, seed), job.spread, seed, job.log);
-            QVERIFY(worst_cents(readings_cents(hiddenOf(job, seed), truth)) < 3.2);
-            QVERIFY(std::abs(truth.angle_rad) < radians(0.2));
-            passes.push_back(static_cast<int>(passesOf(job.log).size()));
-            claws.push_back(static_cast<int>(std::count_if(
-                job.log.begin(), job.log.end(), [](const Event& e) { return e.kind == Event::Kind::Claw; })));
+        for (std::uint32_t seed = 1; seed <= 15; ++seed) {
+            const Played played = playByAdvice(job, seed);
+            if (!played.stable)
+                continue;
+            QVERIFY2(played.finished, qPrintable(QStringLiteral("seed %1").arg(seed)));
+            QVERIFY2(played.worst_cents < 2.3, qPrintable(QString::number(played.worst_cents)));
+            QVERIFY2(played.plate_rad < radians(0.19), qPrintable(QString::number(degrees(played.plate_rad))));
+            passes.push_back(played.passes);
+            claws.push_back(played.clawVisits);
         }
+        QVERIFY(passes.size() > 10);
         std::sort(passes.begin(), passes.end());
         std::sort(claws.begin(), claws.end());
-        QVERIFY2(passes[passes.size() / 2] <= 3, qPrintable(QString::number(passes[passes.size() / 2])));
-        QVERIFY(claws[claws.size() / 2] <= 2);
+        QVERIFY2(passes[passes.size() / 2] <= 2, qPrintable(QString::number(passes[passes.size() / 2])));
+        QVERIFY2(claws[claws.size() / 2] <= 3, qPrintable(QString::number(claws[claws.size() / 2])));
     }
 
     void theSameLogGetsTheSameAdvice() {
@@ -101,7 +109,7 @@ private Q_SLOTS:
         const Advice once = play(job, 5, 6), again = advise(job);
         QCOMPARE(once.act.what, again.act.what);
         QVERIFY(once.act.aim.cents == again.act.aim.cents && once.fit.mean == again.fit.mean);
-        QVERIFY(once.prospect.passes.p90 == again.prospect.passes.p90);
+        QVERIFY(prospectOf(job, once).passes.p90 == prospectOf(job, again).passes.p90);
     }
 
     void anImplausibleReadingIsQuestioned_data() {
@@ -114,7 +122,9 @@ private Q_SLOTS:
         QFETCH(double, read);
         QFETCH(int, likely);
         BenchJob job = heavierJob();
-        const Advice advice = play(job, 4, 8); // read, claw, six pegs
+        Advice advice = play(job, 4, 9); // the first pass is under way or done
+        for (int more = 0; more < 12 && advice.act.what != NextAct::Do::Read; ++more)
+            advice = play(job, 4, 1);
         QCOMPARE(advice.act.what, NextAct::Do::Read);
         const std::size_t string = advice.act.strings.back();
         job.log.push_back(Event::read(string, advice.now.readings_cents[string] + read));
@@ -131,19 +141,20 @@ private Q_SLOTS:
 
     void honestReadingsAreNotQuestioned() {
         BenchJob job = heavierJob();
-        const Rig hidden = hiddenOf(job, 6);
+        HiddenGuitar hidden(job, 6);
         for (int a = 0; a < 30; ++a) {
             const Advice advice = advise(job);
             QVERIFY(!advice.doubt);
             if (advice.act.what == NextAct::Do::Done)
                 break;
-            job.log.push_back(hiddenAnswer(hidden, job.spread, 6, job.log, advice.act));
+            job.log.push_back(hidden.answer(advice.act));
+            hidden.hear(job.log.back());
         }
     }
 
     void theOutlookIsOrdered() {
         BenchJob job = heavierJob();
-        const Prospect prospect = play(job, 7, 1).prospect;
+        const Prospect prospect = prospectOf(job, play(job, 7, 1));
         for (const Quantiles& q : {prospect.passes, prospect.clawVisits, prospect.minutes})
             QVERIFY(q.p10 <= q.p50 && q.p50 <= q.p90);
         QVERIFY(prospect.passes.p50 >= 1.0);

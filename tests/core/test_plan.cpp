@@ -115,16 +115,17 @@ private Q_SLOTS:
 
     void sameSetIsTheSameBalance() {
         Rig rig = rig_;
-        rig.claw.turns = *clawBefore(rig, setOf(rig), 0.0);
-        const ChangeReport same = reportChange(rig, setOf(rig), {}, orderOf(OrderKind::LowToHigh, 6), -300.0);
+        rig.claw.turns = *clawBefore(rig, {setOf(rig)});
+        const ChangeReport same = reportChange(rig, {setOf(rig)}, {}, orderOf(OrderKind::LowToHigh, 6), -300.0);
         QCOMPARE(same.verdict, Verdict::Same);
         QVERIFY(same.alone.stable);
         QVERIFY(std::abs(same.alone.state.angle_rad) < radians(0.01));
-        rig.claw.turns = *clawBefore(rig, scaledSet(rig, 0.99), 0.0);
-        QCOMPARE(reportChange(rig, scaledSet(rig, 0.99), {}, orderOf(OrderKind::LowToHigh, 6), -300.0).verdict,
+        rig.claw.turns = *clawBefore(rig, {scaledSet(rig, 0.99)});
+        QCOMPARE(reportChange(rig, {scaledSet(rig, 0.99)}, {}, orderOf(OrderKind::LowToHigh, 6), -300.0).verdict,
                  Verdict::TouchUp);
-        rig.claw.turns = *clawBefore(rig, scaledSet(rig, 0.9), 0.0);
-        const ChangeReport heavy = reportChange(rig, scaledSet(rig, 0.9), {}, orderOf(OrderKind::LowToHigh, 6), -300.0);
+        rig.claw.turns = *clawBefore(rig, {scaledSet(rig, 0.9)});
+        const ChangeReport heavy =
+            reportChange(rig, {scaledSet(rig, 0.9)}, {}, orderOf(OrderKind::LowToHigh, 6), -300.0);
         QCOMPARE(heavy.verdict, Verdict::Rebalance);
         QVERIFY(heavy.exactDone && heavy.exactPasses.size() > 3);
         QVERIFY(heavy.aloneFirst.after.angle_rad > radians(0.5)); // heavier strings lean it forward
@@ -146,7 +147,7 @@ private Q_SLOTS:
         // And so it is: nudged off level, kept at pitch, it runs to a stop.
         State nudged = level.state;
         nudged.angle_rad = radians(0.2);
-        QVERIFY(!landingAsIs(soft, nudged).stable);
+        QVERIFY(!landingAsIs(soft, nudged, {}).stable);
     }
 
     void clawOutOfReachIsAResult() {
@@ -168,13 +169,13 @@ private Q_SLOTS:
     void uncertaintyGrowsWithTheSpread() {
         Rig rig = rig_;
         const auto off = scaledSet(rig, 0.92);
-        rig.claw.turns = *clawBefore(rig, off, 0.0);
+        rig.claw.turns = *clawBefore(rig, {off});
         Spread tight;
         tight.springRate = tight.initialTension = tight.clawLead = tight.clawHand = 0.01;
         tight.arm_m = 0.0001;
         const Order order = orderOf(OrderKind::LowToHigh, 6);
-        const PlanUncertainty wide = planUncertainty(rig, off, 0.0, {}, order, -300.0, {});
-        const PlanUncertainty narrow = planUncertainty(rig, off, 0.0, {}, order, -300.0, tight);
+        const PlanUncertainty wide = planUncertainty(rig, {off}, {}, order, -300.0, {});
+        const PlanUncertainty narrow = planUncertainty(rig, {off}, {}, order, -300.0, tight);
         QVERIFY(narrow.claw_turns > 0.0 && narrow.claw_turns < wide.claw_turns / 3.0);
         QVERIFY(narrow.aims_cents.front() < wide.aims_cents.front());
         QVERIFY(wide.aims_cents.back() < 1e-6); // the last string goes to pitch whatever the guitar

@@ -63,8 +63,8 @@ private Q_SLOTS:
     void aReadingFourSemitonesOffIsQuestioned() {
         Session session(freshFolder());
         session.start(demoJob(0).value(), {});
-        QCOMPARE(session.derived().next.what, NextAct::Do::Tune);
-        const double aim = session.derived().next.aim.cents;
+        QCOMPARE(session.derived().next().what, NextAct::Do::Tune);
+        const double aim = session.derived().next().aim.cents;
         const auto count = session.job().log.size();
         const auto fault = session.enter(QString::number(aim - 400.0), false);
         QVERIFY(fault.has_value());
@@ -79,9 +79,9 @@ private Q_SLOTS:
     void aTypedReadingAnswersTheAct() {
         Session session(freshFolder());
         session.start(demoJob(0).value(), {});
-        const std::size_t asked = session.derived().next.aim.string;
+        const std::size_t asked = session.derived().next().aim.string;
         QCOMPARE(session.pickedString(), std::optional(asked));
-        QVERIFY(!session.enter(QString::number(session.derived().next.aim.cents, 'f', 1), false));
+        QVERIFY(!session.enter(QString::number(session.derived().next().aim.cents, 'f', 1), false));
         QCOMPARE(session.job().log.back().kind, Event::Kind::Tuned);
         QCOMPARE(session.job().log.back().string, asked);
         QVERIFY(session.job().log.back().aim_cents.has_value());
@@ -96,14 +96,14 @@ private Q_SLOTS:
     void theNextAimFollowsTheReadingNotThePlan() {
         Session session(freshFolder());
         session.start(demoJob(1).value(), {});
-        for (int i = 0; i < 30 && session.derived().next.what != NextAct::Do::Tune; ++i)
+        for (int i = 0; i < 30 && session.derived().next().what != NextAct::Do::Tune; ++i)
             QVERIFY(!session.letSimulationAnswer());
-        const double aim = session.derived().next.aim.cents;
+        const double aim = session.derived().next().aim.cents;
         QVERIFY(!session.enter(QString::number(aim, 'f', 1), false));
-        const double asPlanned = session.derived().next.aim.cents;
+        const double asPlanned = session.derived().next().aim.cents;
         session.undoStack().undo();
         QVERIFY(!session.enter(QString::number(aim + 40.0, 'f', 1), false));
-        QVERIFY(std::abs(session.derived().next.aim.cents - asPlanned) > 2.0);
+        QVERIFY(std::abs(session.derived().next().aim.cents - asPlanned) > 2.0);
     }
 
     void theSheetShowsWhatWasReadAndWhatIsToCome() {
@@ -140,7 +140,7 @@ private Q_SLOTS:
             QVERIFY2(job.ok(), job.ok() ? "" : (job.fault().field + job.fault().what).c_str());
             const Derived derived = derive(job.value());
             seven = seven || job.value().rig.strings.size() == 7;
-            stuck = stuck || derived.next.what == NextAct::Do::Stuck;
+            stuck = stuck || derived.next().what == NextAct::Do::Stuck;
             QVERIFY(!job.value().story.isEmpty());
         }
         QVERIFY(seven && stuck);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/advise/adviser.h"
 
-#include "core/balance/readings.h"
-#include "core/base/dice.h"
+#include "core/balance/equation.h"
+#include "core/learn/track.h"
 #include "core/strings/pitch.h"
 
 #include <Eigen/Cholesky>
@@ -13,107 +13,113 @@ namespace flenzo {
 
 namespace {
 
-constexpr int prospectSamples = 40;
-/// A gauge and a learned model are about equally sure of the angle.
-constexpr double fittedTrust = 0.6;
+/// A string counts as settled when the next stretch would drop it by less than this share of the pitch tolerance.
+constexpr double settledShare = 0.75;
 
-/// How the guitar would stand after the advised claw turn and one pass to the aims of the fitted rig, were it `truth`.
-State afterOnePass(const BenchJob& job, const Rig& truth, const Standing& now, const Advice& advice, Dice& dice) {
-    State real = now.state, believed = now.state;
-    real.block.reset();
-    believed.block.reset();
-    // The sample must stand where the guitar was seen to stand.
-    real.extraMoment_Nm = 0.0;
-    const BalanceEquation geometry(truth, real);
-    for (std::size_t i = 0; i < truth.strings.size(); ++i)
-        if (std::isfinite(now.readings_cents[i]))
-            real.rest_m[i] = geometry.restForPitch_m(
-                i, frequencyAt_Hz(truth.strings[i].target_Hz, now.readings_cents[i]), real.angle_rad);
-    const double turns = advice.act.atClaw ? 0.0 : advice.act.level.moreTurns;
-    real = turnClaw(truth, real, {turns, turns}).state;
-    believed = turnClaw(advice.fit.rig, believed, {turns, turns}).state;
-    for (const std::size_t string : job.habit.order) {
-        Outcome next = setRest(advice.fit.rig, believed, string, advice.act.target.rest_m[string]);
-        believed = std::move(next.state);
-        const double aim = cents(BalanceEquation(advice.fit.rig, believed).frequency_Hz(string, believed.angle_rad),
-                                 truth.strings[string].target_Hz);
-        if (!std::isfinite(aim))
-            continue;
-        const double to = aim + dice.normal(job.spread.peg_cents) + dice.normal(job.spread.tuner_cents);
-        real = tunePeg(truth, real, string, frequencyAt_Hz(truth.strings[string].target_Hz, to)).state;
+/// How uncertain the turns still to make are over what the fit leaves open, by first differences along its axes.
+double clawDeviation_turns(const BenchJob& job, const Fit& fit, const NextAct& act, const Standing& now) {
+    const Eigen::MatrixXd axes = fit.covariance.llt().matrixL();
+    double variance = std::pow(job.spread.clawHand * act.level.moreTurns, 2);
+    for (Eigen::Index k = 0; k < learnedCount + static_cast<Eigen::Index>(job.rig.strings.size()); ++k) {
+        const Level level = levelSolution(corrected(job, fit.mean + axes.col(k)), now.state, job.goal);
+        if (level.balanced())
+            variance += std::pow(level.moreTurns - act.level.moreTurns, 2);
     }
-    return real;
+    return std::sqrt(variance);
 }
 
-Quantiles quantilesOf(std::vector<double> values) {
-    std::sort(values.begin(), values.end());
-    const auto at = [&](double share) {
-        return values[static_cast<std::size_t>(std::lround(share * static_cast<double>(values.size() - 1)))];
-    };
-    return {at(0.1), at(0.5), at(0.9)};
-}
-
-/// Passes still needed once the guitar has been read at `miss` of its tolerance: each reading teaches most of what was
-/// wrong.
-int passesAfter(double misses) {
-    constexpr double shrink = 0.06;
-    int passes = 0;
-    while (misses > 1.0 && passes < 4) {
-        ++passes;
-        misses = misses * shrink;
-    }
-    return passes;
+/// Wire that each stretch of each string released, in order, as the model followed it.
+std::vector<std::vector<double>> dropsOf(const BenchJob& job, const std::vector<Standing>& standings) {
+    std::vector<std::vector<double>> drops(job.rig.strings.size());
+    for (std::size_t e = 0; e < job.log.size(); ++e)
+        if (const Event& event = job.log[e]; event.kind == Event::Kind::Stretched)
+            drops[event.string].push_back(standings[e + 1].state.rest_m[event.string] -
+                                          standings[e].state.rest_m[event.string]);
+    return drops;
 }
 
 } // namespace
 
-Prospect prospectOf(const BenchJob& job, const Fit& fit, const Standing& now, const NextAct& act, int samples) {
-    Prospect prospect;
-    if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck)
-        return prospect;
-    const LearnedMatrix root = Eigen::LLT<LearnedMatrix>(fit.covariance + 1e-9 * LearnedMatrix::Identity()).matrixL();
+Counts countsOf(const std::vector<Event>& log, const Pace& pace) {
+    Counts counts;
+    counts.passes = static_cast<int>(passesOf(log).size());
+    double seconds = 0.0;
+    for (std::size_t e = 0; e < log.size(); ++e)
+        switch (log[e].kind) {
+        case Event::Kind::Claw:
+            ++counts.clawVisits;
+            seconds += pace.claw_s;
+            break;
+        case Event::Kind::Stretched:
+            ++counts.stretches;
+            seconds += pace.stretch_s;
+            break;
+        case Event::Kind::Tuned:
+        case Event::Kind::Fine:
+            seconds += pace.tune_s;
+            break;
+        case Event::Kind::Read:
+            if (e == 0 || log[e - 1].kind != Event::Kind::Read)
+                seconds += pace.read_s;
+            break;
+        default:
+            break;
+        }
+    counts.minutes = seconds / 60.0;
+    return counts;
+}
+
+Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     Advice advice;
-    advice.act = act;
-    advice.fit = fit;
-    std::vector<double> passes, claws, minutes;
-    for (int s = 0; s < samples; ++s) {
-        Dice dice(0x5eedU, static_cast<std::uint32_t>(s));
-        LearnedVector draw;
-        for (Eigen::Index k = 0; k < draw.size(); ++k)
-            draw[k] = dice.normal(1.0);
-        const State end = afterOnePass(job, corrected(job, fit.mean + root * draw), now, advice, dice);
-        const double pitch = worst_cents(readings_cents(job.rig, end)) / job.goal.pitchTolerance_cents;
-        const double plate = std::abs(end.angle_rad - job.goal.angle_rad) / job.goal.angleTolerance_rad;
-        const int more = passesAfter(std::max(pitch, plate));
-        const int claw = (act.atClaw ? 0 : 1) + std::min(2, passesAfter(plate));
-        passes.push_back(1 + more);
-        claws.push_back(claw);
-        const double strings = static_cast<double>(job.rig.strings.size());
-        minutes.push_back((passes.back() * (strings * job.pace.tune_s + job.pace.read_s) + claw * job.pace.claw_s) /
-                          60.0);
+    advice.doubt = insight.open;
+    advice.fit = insight.fit;
+    const LearnedLayout layout(job);
+    const Eigen::VectorXd mean = extended(advice.fit.mean, layout);
+    const std::vector<Event> log = without(correctedLog(job, layout, mean), insight.leftOut);
+    const Rig& rig = advice.fit.rig;
+    advice.standings = track(job, rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log);
+    advice.now = advice.standings.back();
+    Known known;
+    known.spread = job.spread;
+    advice.settling = settlingOf(job, rig, advice.standings);
+    for (const StringSettling& string : advice.settling)
+        known.stretchesLeft.push_back(string.needed.p50);
+    const std::vector<std::size_t> tuned = tunedInThisPass(log, rig.strings.size());
+    advice.act = nextAct(rig, job.goal, job.habit, advice.now, tuned, known);
+    if (advice.act.what == NextAct::Do::Claw && passesOf(log).empty()) {
+        known.clawDeviation_turns = clawDeviation_turns(job, advice.fit, advice.act, advice.now);
+        advice.act = nextAct(rig, job.goal, job.habit, advice.now, tuned, known);
     }
-    prospect.passes = quantilesOf(passes);
-    prospect.clawVisits = quantilesOf(claws);
-    prospect.minutes = quantilesOf(minutes);
-    return prospect;
+    return advice;
+}
+
+std::vector<StringSettling> settlingOf(const BenchJob& job, const Rig& rig, const std::vector<Standing>& standings) {
+    const auto drops = dropsOf(job, standings);
+    const bool expected =
+        job.habit.stretch || std::any_of(drops.begin(), drops.end(), [](const auto& list) { return !list.empty(); });
+    std::vector<StringSettling> out;
+    if (!expected)
+        return out;
+    const State& now = standings.back().state;
+    const BalanceEquation equation(rig, now);
+    for (std::size_t i = 0; i < rig.strings.size(); ++i) {
+        const double target_Hz = rig.strings[i].target_Hz, angle = job.goal.angle_rad;
+        const double perCent_m = (equation.restForPitch_m(i, frequencyAt_Hz(target_Hz, -5.0), angle) -
+                                  equation.restForPitch_m(i, target_Hz, angle)) /
+                                 5.0;
+        StringSettling string;
+        // A drop is the difference of two readings, and of what the plate made of them.
+        string.fit =
+            fitSettling(drops[i], 2.0 * job.spread.tuner_cents * perCent_m, usualSettling(rig.strings[i].wire, false));
+        string.nextDrop_cents = string.fit.now.nextDrop_m() / perCent_m;
+        string.needed = stretchesNeeded(string.fit, settledShare * job.goal.pitchTolerance_cents * perCent_m);
+        out.push_back(string);
+    }
+    return out;
 }
 
 Advice advise(const BenchJob& job) {
-    Advice advice;
-    const Doubts doubts = findDoubts(job);
-    advice.doubt = doubts.open;
-    advice.fit = fitGuitar(job, doubts.leftOut);
-    std::vector<Event> log = job.log;
-    for (const std::size_t event : doubts.leftOut) {
-        log[event].readings_cents.clear();
-        log[event].gap_m.reset();
-        log[event].angle_rad.reset();
-    }
-    const Rig& rig = advice.fit.rig;
-    advice.now = replay(rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log, fittedTrust).back();
-    advice.act = nextAct(rig, job.goal, job.habit, advice.now, tunedInThisPass(log, rig.strings.size()));
-    advice.prospect = prospectOf(job, advice.fit, advice.now, advice.act, prospectSamples);
-    return advice;
+    return adviseFrom(job, learnFrom(job));
 }
 
 } // namespace flenzo

@@ -3,32 +3,41 @@
 
 #include "core/advise/next_act.h"
 #include "core/learn/doubt.h"
+#include "core/settle/settling.h"
 
 namespace flenzo {
 
-/// What is left, as quantiles over what is still uncertain.
-struct Quantiles {
-    double p10 = 0.0, p50 = 0.0, p90 = 0.0;
-};
-struct Prospect {
-    Quantiles passes, clawVisits, minutes;
+/// How settled one string is.
+struct StringSettling {
+    SettlingFit fit;
+    double nextDrop_cents = 0.0; ///< of one more stretch
+    StretchCount needed;
 };
 
-/// The next single act, why, and what is left after it. From the job's log alone; the same log gives the same advice.
+/// The next single act, why, and how the guitar stands. From the job's log alone; the same log gives the same advice.
 struct Advice {
     NextAct act;
     std::optional<Doubt> doubt; ///< set: check this reading before anything else
     Fit fit;
     Standing now; ///< the log on the fitted rig
-    Prospect prospect;
+    std::vector<Standing> standings;
+    std::vector<StringSettling> settling; ///< one per string; empty where nobody stretches
 };
 
 /// Learns the guitar from the log, questions implausible readings, and picks the act that brings the job to its goal
 /// soonest.
 [[nodiscard]] Advice advise(const BenchJob& job);
+/// Settling of every string from the log followed on the fitted rig; empty unless the habit or the log has stretching.
+[[nodiscard]] std::vector<StringSettling> settlingOf(const BenchJob& job, const Rig& rig,
+                                                     const std::vector<Standing>& standings);
+/// The same from what was learned already.
+[[nodiscard]] Advice adviseFrom(const BenchJob& job, const Insight& insight);
 
-/// Monte Carlo over the fit's covariance: `samples` guitars that the log allows, each brought home by the advised way.
-[[nodiscard]] Prospect prospectOf(const BenchJob& job, const Fit& fit, const Standing& now, const NextAct& act,
-                                  int samples);
+/// What a log has cost so far.
+struct Counts {
+    int passes = 0, clawVisits = 0, stretches = 0;
+    double minutes = 0.0;
+};
+[[nodiscard]] Counts countsOf(const std::vector<Event>& log, const Pace& pace);
 
 } // namespace flenzo

@@ -13,14 +13,20 @@ namespace flenzo {
 namespace {
 
 constexpr double clawStep_turns = 1.0 / 16.0;
-/// Work is sent back for less than the full tolerance, or the next reading's noise would send it back again.
-constexpr double innerShare = 0.8;
+/// Under this a step would leave nearly as much on the other side, and every string to be tuned again.
+constexpr double worthAStep_turns = 0.64 * clawStep_turns;
 /// Share of the pitch tolerance that may be spent on bringing the plate to its goal without the claw.
-constexpr double offsetShare = 0.5;
-/// Estimates count as inside the goal up to this share of its tolerances.
-constexpr double sureShare = 0.85;
-/// The claw is only visited for more than a gauge can be wrong about.
-constexpr double clawShare = 0.75;
+constexpr double offsetShare = 0.52;
+/// How far from its goal the plate may be led to, as a share of its tolerance.
+constexpr double plateShare = 0.45;
+/// The claw is only visited for more than this share of the plate's tolerance, or the next gauge would send it back.
+constexpr double clawShare = 0.6;
+/// Done is said when the odds that any string or the plate is outside the goal are below this.
+constexpr double acceptedOdds = 0.01;
+/// A peg that missed by more than this share of the tolerance may be turned once more at once.
+constexpr double repeatFrom = 0.45;
+/// A full reading more is asked for at most this often in a row before pegs are turned instead.
+constexpr int mostRereads = 4;
 
 bool contains(const std::vector<std::size_t>& list, std::size_t value) {
     return std::find(list.begin(), list.end(), value) != list.end();
@@ -33,16 +39,44 @@ double landing_cents(const Rig& rig, const State& target, std::size_t string, do
     return cents(BalanceEquation(rig, off).frequency_Hz(string, target.angle_rad), rig.strings[string].target_Hz);
 }
 
-bool everythingReadOnce(const Standing& now) {
-    return now.angleEverRead && std::all_of(now.everRead.begin(), now.everRead.end(), [](bool b) { return b; });
+bool everythingReadOnce(const Rig& rig, const Standing& now) {
+    return (now.angleEverRead || !hasClaw(rig)) &&
+           std::all_of(now.everRead.begin(), now.everRead.end(), [](bool b) { return b; });
 }
 
-/// Said of readings only, and only with some room for what tuner and gauge may be wrong about.
-bool measuredWithinGoal(const Rig& rig, const Goal& goal, const Standing& now) {
-    for (std::size_t i = 0; i < now.measured.size(); ++i)
-        if (!now.measured[i] || !(std::abs(now.readings_cents[i]) <= goal.pitchTolerance_cents))
-            return false;
-    return now.gapMeasured && violation(rig, goal, now.state) <= sureShare;
+bool everythingMeasured(const Rig& rig, const Standing& now) {
+    return (now.gapMeasured || !hasClaw(rig)) &&
+           std::all_of(now.measured.begin(), now.measured.end(), [](bool b) { return b; });
+}
+
+/// Odds that a normal quantity lies outside plus or minus `tolerance`; a certain one is in or out.
+double oddsOutside(double mean, double deviation, double tolerance) {
+    if (!std::isfinite(mean))
+        return 1.0;
+    if (deviation <= 0.0)
+        return std::abs(mean) <= tolerance ? 0.0 : 1.0;
+    const double scale = deviation * std::sqrt(2.0);
+    return 0.5 * (std::erfc((tolerance - mean) / scale) + std::erfc((tolerance + mean) / scale));
+}
+
+/// Odds that the guitar is not within its goal, with the deviations scaled by `share`: under 1 asks what the odds would
+/// be after another reading that finds the same.
+double oddsOfMissing(const Rig& rig, const Goal& goal, const Standing& now, double share = 1.0) {
+    const auto deviation = [&](std::size_t i) {
+        return now.deviations_cents.empty() ? 0.0 : share * now.deviations_cents[i];
+    };
+    double odds = 0.0;
+    for (std::size_t i = 0; i < now.readings_cents.size(); ++i)
+        odds += oddsOutside(now.readings_cents[i], deviation(i), goal.pitchTolerance_cents);
+    if (hasClaw(rig) && goal.deckLoad_Nm <= 0.0)
+        odds += oddsOutside(now.state.angle_rad - goal.angle_rad, share * now.deviation_rad, goal.angleTolerance_rad);
+    return odds;
+}
+
+bool nearPitch(const Standing& now) {
+    constexpr double near_cents = 60.0;
+    return std::all_of(now.readings_cents.begin(), now.readings_cents.end(),
+                       [](double reading) { return std::abs(reading) < near_cents; });
 }
 
 /// The offset from pitch, common to all strings, at which the present claw balances the plate at its goal.
@@ -61,28 +95,48 @@ double balancingOffset_cents(const Rig& rig, const Goal& goal, const State& stat
     return offset_cents;
 }
 
+/// Decked: the claw will do while the springs press the plate down neither too little nor far too much.
+bool loadWillDo(const Landing& landing, const Goal& goal) {
+    const double load_Nm = -landing.rest.moment_Nm;
+    return landing.rest.kind == RestKind::RearStop && load_Nm > 0.6 * goal.deckLoad_Nm &&
+           load_Nm < 1.8 * goal.deckLoad_Nm;
+}
+
 /// Sets what the pegs are led to: near pitch at the present claw when that lands near enough to level, else pitch at
-/// the right claw. A sixteenth of a turn is coarse on a soft guitar; a cent on all strings is finer.
+/// the right claw. A sixteenth of a turn is coarse on a soft guitar; a cent on all strings is finer. What is missing is
+/// made up by strings only as far as the plate's own tolerance does not bear it: one plate is known better than many
+/// pegs.
 void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Standing& now) {
     State level = now.state;
     level.block.reset();
     level.angle_rad = goal.angle_rad;
-    const bool noFinerClaw = std::abs(act.level.moreTurns) < clawStep_turns / 2.0;
-    const double most = (noFinerClaw ? 1.3 : 1.0) * offsetShare * goal.pitchTolerance_cents;
-    const double offset = std::clamp(balancingOffset_cents(rig, goal, level), -most, most);
-    const Landing landing = landingAsIs(rig, level, offset);
-    act.atClaw = landing.stable && (noFinerClaw || std::abs(landing.state.angle_rad - goal.angle_rad) <=
-                                                       std::max(clawShare * goal.angleTolerance_rad, 1e-4));
+    Landing landing = landingAsIs(rig, level, goal);
+    if (!hasClaw(rig) || goal.deckLoad_Nm > 0.0) {
+        act.atClaw = !hasClaw(rig) || loadWillDo(landing, goal);
+        act.target = act.atClaw ? landing.state : act.level.state;
+        return;
+    }
+    const double off_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
+    const double whole = balancingOffset_cents(rig, goal, level);
+    const double needed =
+        landing.stable ? std::max(0.0, 1.0 - plateShare * goal.angleTolerance_rad / std::max(1e-9, off_rad)) : 1.0;
+    const double offset =
+        std::copysign(std::min(offsetShare * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
+    landing = landingAsIs(rig, level, goal, offset);
+    const bool noFinerClaw = std::abs(act.level.moreTurns) < worthAStep_turns;
+    const double left_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
+    act.atClaw = landing.stable && (noFinerClaw || left_rad <= std::max(clawShare * goal.angleTolerance_rad, 1e-4));
     act.offset_cents = act.atClaw ? offset : 0.0;
     act.target = act.atClaw ? landing.state : act.level.state;
 }
 
-void askToRead(NextAct& act, const Standing& now) {
+void askToRead(NextAct& act, const Rig& rig, const Standing& now, bool again) {
     act.what = NextAct::Do::Read;
+    act.strings.clear();
     for (std::size_t i = 0; i < now.measured.size(); ++i)
-        if (!now.measured[i])
+        if (again || i >= now.inRun.size() || !now.inRun[i])
             act.strings.push_back(i);
-    act.gap = !now.gapMeasured;
+    act.gap = hasClaw(rig) && (again || !now.gapMeasured);
 }
 
 void askForClaw(NextAct& act) {
@@ -90,21 +144,6 @@ void askForClaw(NextAct& act) {
     act.turns = std::round(act.level.moreTurns / clawStep_turns) * clawStep_turns;
     if (act.turns == 0.0)
         act.turns = std::copysign(clawStep_turns, act.level.moreTurns);
-}
-
-std::optional<std::size_t> nextString(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
-                                      const State& target, const std::vector<std::size_t>& tuned, double share) {
-    const auto off = [&](std::size_t string) {
-        const double end = habit.aims || now.state.block ? landing_cents(rig, target, string, now.state.rest_m[string])
-                                                         : now.readings_cents[string];
-        // A string just tuned is left in peace unless it is plainly off: its peg is no finer than this.
-        return !(std::abs(end) <= (contains(tuned, string) ? 1.5 : share) * goal.pitchTolerance_cents);
-    };
-    for (const bool again : {false, true})
-        for (const std::size_t string : habit.order)
-            if (contains(tuned, string) == again && off(string))
-                return string;
-    return std::nullopt;
 }
 
 void askToTune(NextAct& act, const Rig& rig, const Habit& habit, const Standing& now, std::size_t string) {
@@ -127,39 +166,159 @@ Order openStrings(const Habit& habit, const std::vector<std::size_t>& tuned) {
     return open;
 }
 
-bool nearPitch(const Rig& rig, const Goal& goal, const Standing& now) {
-    return worst_cents(readings_cents(rig, now.state)) < 6.0 * goal.pitchTolerance_cents &&
-           std::abs(now.state.angle_rad - goal.angle_rad) < 4.0 * goal.angleTolerance_rad;
+/// A hand counts turns to a few hundredths: after a long turn a reading tells what was really turned, and what springs
+/// they are.
+bool readingBeatsTurning(const Standing& now) {
+    constexpr double longTurn_turns = 0.2;
+    return std::abs(now.clawSinceRead_turns) > longTurn_turns;
 }
 
-/// True when something is left to read, and then asks for it.
-bool readFirst(NextAct& act, const Standing& now) {
-    askToRead(act, now);
-    return !act.strings.empty() || act.gap;
+/// Before the first pass the claw is worth a visit only for more than is uncertain of its turns.
+bool clawIsWorthIt(const NextAct& act, const Standing& now, const Known& known) {
+    if (act.atClaw || std::abs(act.level.moreTurns) < worthAStep_turns)
+        return false;
+    return nearPitch(now) || std::abs(act.level.moreTurns) > known.clawDeviation_turns;
 }
 
-/// Aims by the fewest pegs that will do, or the claw when no pegs will. False when nothing is left to do.
-bool askByPlan(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
-               const std::vector<std::size_t>& tuned) {
-    const Order open = openStrings(habit, tuned);
-    if ((violation(rig, goal, now.state) <= sureShare || open.empty()) && readFirst(act, now))
-        return true;
-    const PegPlan plan = planPegs(rig, goal, now.state, act.target, open.empty() ? habit.order : open);
-    if (plan.strings.empty())
-        return readFirst(act, now);
-    if (plan.violation > 1.0 && tuned.empty() && std::abs(act.level.moreTurns) >= clawStep_turns / 2.0) {
+std::optional<std::size_t> unsettledString(const Habit& habit, const Standing& now, const Known& known) {
+    if (!nearPitch(now) && !now.state.block)
+        return std::nullopt;
+    for (const std::size_t string : habit.order)
+        if (string < known.stretchesLeft.size() && known.stretchesLeft[string] > 0)
+            return string;
+    return std::nullopt;
+}
+
+/// Whether the peg just turned left its string plainly off where it should end.
+bool missed(const NextAct& act, const Rig& rig, const Goal& goal, const Standing& now, std::size_t string) {
+    const double end = landing_cents(rig, act.target, string, now.state.rest_m[string]);
+    return std::abs(end - act.offset_cents) > repeatFrom * goal.pitchTolerance_cents;
+}
+
+std::size_t worstString(const Standing& now) {
+    const auto worst = std::max_element(now.readings_cents.begin(), now.readings_cents.end(),
+                                        [](double a, double b) { return std::abs(a) < std::abs(b); });
+    return static_cast<std::size_t>(worst - now.readings_cents.begin());
+}
+
+/// Aims by the fewest pegs that will do, readings where one more tells enough, the claw between passes.
+void adviseByAims(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                  const std::vector<std::size_t>& tuned, const Known& known) {
+    const bool measured = everythingMeasured(rig, now);
+    const bool between = tuned.empty() || measured;
+    if (readingBeatsTurning(now)) {
+        askToRead(act, rig, now, false);
+        return;
+    }
+    if (between)
+        if (const auto string = unsettledString(habit, now, known)) {
+            act.what = NextAct::Do::Stretch;
+            act.aim = {*string, 0.0, rig.strings[*string].target_Hz};
+            return;
+        }
+    if (measured) {
+        if (oddsOfMissing(rig, goal, now) <= acceptedOdds) {
+            act.what = NextAct::Do::Done;
+            return;
+        }
+        const double averaged = std::sqrt(now.readsInRow / (now.readsInRow + 1.0));
+        if (now.readsInRow < mostRereads && oddsOfMissing(rig, goal, now, averaged) <= acceptedOdds) {
+            askToRead(act, rig, now, true);
+            return;
+        }
+    }
+    if (between && clawIsWorthIt(act, now, known)) {
         askForClaw(act);
-        return true;
+        return;
+    }
+    // Within a pass the string in hand may be turned once more: a peg that missed is mended best before the next one.
+    Order open = between ? habit.order : openStrings(habit, tuned);
+    if (!between && nearPitch(now) && missed(act, rig, goal, now, tuned.back()))
+        open.insert(open.begin(), tuned.back());
+    PegPlan plan = planPegs(rig, goal, now.state, act.target, open, known.spread);
+    if (plan.strings.empty() && measured) {
+        if (now.readsInRow < mostRereads) {
+            askToRead(act, rig, now, true);
+            return;
+        }
+        plan = planPegs(rig, goal, now.state, act.target, {worstString(now)}, known.spread);
+        if (plan.strings.empty())
+            plan.strings.push_back(worstString(now));
+    }
+    if (plan.strings.empty()) {
+        askToRead(act, rig, now, measured);
+        return;
     }
     act.target = plan.end;
     askToTune(act, rig, habit, now, plan.strings.front());
-    return true;
+}
+
+/// Each string exactly to pitch in the shop's order; the level is judged as the trade does, with everything near pitch.
+void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                   const std::vector<std::size_t>& tuned, const Known& known) {
+    const bool measured = everythingMeasured(rig, now);
+    if (measured && oddsOfMissing(rig, goal, now, 0.0) <= 0.0) {
+        act.what = NextAct::Do::Done;
+        return;
+    }
+    if (const auto string = unsettledString(habit, now, known); string && tuned.empty()) {
+        act.what = NextAct::Do::Stretch;
+        act.aim = {*string, 0.0, rig.strings[*string].target_Hz};
+        return;
+    }
+    constexpr double settled_cents = 15.0, far_cents = 100.0;
+    const double worst = worst_cents(now.readings_cents);
+    if (!act.atClaw && ((tuned.empty() && worst < settled_cents) || worst > far_cents) &&
+        clawIsWorthIt(act, now, known)) {
+        askForClaw(act);
+        return;
+    }
+    constexpr double innerShare = 0.8;
+    const auto off = [&](std::size_t string) {
+        return !(std::abs(now.readings_cents[string]) <= innerShare * goal.pitchTolerance_cents);
+    };
+    for (const std::size_t string : openStrings(habit, tuned))
+        if (off(string)) {
+            askToTune(act, rig, habit, now, string);
+            return;
+        }
+    askToRead(act, rig, now, measured);
+    if (!measured)
+        return;
+    // All was read and something is off: the next round, or the claw if only the plate is.
+    for (const std::size_t string : habit.order)
+        if (off(string)) {
+            askToTune(act, rig, habit, now, string);
+            return;
+        }
+    if (hasClaw(rig) && std::abs(act.level.moreTurns) > 0.0)
+        askForClaw(act);
+}
+
+/// A bridge that is kept still: claw first, then every string to its blocked aim, then out with the block.
+void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                      const std::vector<std::size_t>& tuned) {
+    if (!act.atClaw) {
+        askForClaw(act);
+        return;
+    }
+    for (const bool again : {false, true})
+        for (const std::size_t string : habit.order) {
+            const double end = landing_cents(rig, act.target, string, now.state.rest_m[string]);
+            // A string just tuned is left in peace unless it is plainly off: its peg is no finer than this.
+            const double share = contains(tuned, string) ? 1.5 : 0.8;
+            if (contains(tuned, string) == again && !(std::abs(end) <= share * goal.pitchTolerance_cents)) {
+                askToTune(act, rig, habit, now, string);
+                return;
+            }
+        }
+    act.what = NextAct::Do::Unblock;
 }
 
 } // namespace
 
 NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
-                const std::vector<std::size_t>& tuned) {
+                const std::vector<std::size_t>& tuned, const Known& known) {
     NextAct act;
     act.level = levelSolution(rig, now.state, goal);
     act.target = act.level.state;
@@ -168,40 +327,14 @@ NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         return act;
     }
     chooseTarget(act, rig, goal, now);
-    if (!everythingReadOnce(now)) {
-        askToRead(act, now);
-        return act;
-    }
-    if (!now.state.block && measuredWithinGoal(rig, goal, now)) {
-        act.what = NextAct::Do::Done;
-        return act;
-    }
-    // Who tunes exactly judges the level as the trade does: with everything near pitch, or before the first peg.
-    const bool judged = habit.aims || (tuned.empty() && worst_cents(now.readings_cents) < 15.0) ||
-                        worst_cents(now.readings_cents) > 100.0;
-    if (habit.aims && !now.state.block && (act.atClaw || nearPitch(rig, goal, now)) &&
-        askByPlan(act, rig, goal, habit, now, tuned))
-        return act;
-    if (!act.atClaw && (judged || now.state.block)) {
-        askForClaw(act);
-        return act;
-    }
-    if (const auto string = nextString(rig, goal, habit, now, act.target, tuned, innerShare)) {
-        askToTune(act, rig, habit, now, *string);
-        return act;
-    }
-    if (now.state.block) {
-        act.what = NextAct::Do::Unblock;
-        return act;
-    }
-    askToRead(act, now);
-    if (!act.strings.empty() || act.gap)
-        return act;
-    // Everything has been read and yet the goal is missed: many small errors lean one way. Take the next best string.
-    if (const auto string = nextString(rig, goal, habit, now, act.target, {}, 0.3 * innerShare))
-        askToTune(act, rig, habit, now, *string);
+    if (!everythingReadOnce(rig, now))
+        askToRead(act, rig, now, false);
+    else if (now.state.block)
+        adviseUnderBlock(act, rig, goal, habit, now, tuned);
+    else if (habit.aims)
+        adviseByAims(act, rig, goal, habit, now, tuned, known);
     else
-        askForClaw(act);
+        adviseExactly(act, rig, goal, habit, now, tuned, known);
     return act;
 }
 
@@ -217,9 +350,13 @@ std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::siz
             continue;
         }
         read.clear();
-        if (event.kind == Event::Kind::Claw || contains(tuned, event.string))
+        if (event.kind == Event::Kind::Claw)
             tuned.clear();
         if (event.kind == Event::Kind::Tuned) {
+            if (!tuned.empty() && tuned.back() == event.string)
+                tuned.pop_back(); // the peg in hand turned once more
+            else if (contains(tuned, event.string))
+                tuned.clear();
             tuned.push_back(event.string);
             read.push_back(event.string); // what the tuner said of it still holds
         }
@@ -235,11 +372,13 @@ std::vector<LoggedPass> passesOf(const std::vector<Event>& log) {
             tuned.clear();
         if (log[i].kind != Event::Kind::Tuned)
             continue;
-        if (tuned.empty() || contains(tuned, log[i].string)) {
+        const bool again = !tuned.empty() && tuned.back() == log[i].string;
+        if (tuned.empty() || (!again && contains(tuned, log[i].string))) {
             passes.emplace_back();
             tuned.clear();
         }
-        tuned.push_back(log[i].string);
+        if (!again)
+            tuned.push_back(log[i].string);
         passes.back().events.push_back(i);
     }
     return passes;
@@ -255,8 +394,8 @@ Outlook outlook(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
     act.level = level;
     chooseTarget(act, rig, goal, now);
     out.clawVisits = act.atClaw ? 0 : 1;
-    out.reads = everythingReadOnce(now) ? 0 : 1;
-    if (measuredWithinGoal(rig, goal, now)) {
+    out.reads = everythingReadOnce(rig, now) ? 0 : 1;
+    if (everythingMeasured(rig, now) && withinGoal(rig, now.state, goal)) {
         out.reachesGoal = true;
         return out;
     }

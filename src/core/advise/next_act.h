@@ -4,6 +4,7 @@
 #include "core/log/replay.h"
 #include "core/plan/habit.h"
 #include "core/plan/passes.h"
+#include "core/plan/spread.h"
 
 namespace flenzo {
 
@@ -14,6 +15,7 @@ struct NextAct {
         Claw,    ///< turn both screws by `turns`
         Tune,    ///< string in `aim` to its aim
         Unblock, ///< take the block out
+        Stretch, ///< pull the string of `aim` along its whole length, once
         Done,
         Stuck ///< no claw position balances this set; `level.status` says which way
     };
@@ -29,10 +31,17 @@ struct NextAct {
     bool atClaw = false; ///< the target holds at the present claw
 };
 
+/// What else is known of the guitar; all of it unknown is a settled guitar with sure claw turns.
+struct Known {
+    double clawDeviation_turns = 0.0; ///< how uncertain the turns still to make are
+    std::vector<int> stretchesLeft;   ///< per string, likely number; empty: none
+    Spread spread;                    ///< of hand, tuner and gauge
+};
+
 /// From what is known now. Deterministic; claw turns in sixteenths.
 /// `tuned` are the strings tuned so far in the present pass.
 [[nodiscard]] NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
-                              const std::vector<std::size_t>& tuned);
+                              const std::vector<std::size_t>& tuned, const Known& known = {});
 
 /// One pass over the strings as it really went.
 struct LoggedPass {

@@ -15,9 +15,13 @@ namespace {
 
 /// A string further than this from where it would end has to be turned in any case.
 constexpr double farOff_cents = 4.0;
-/// Good enough to stop adding strings: the rest of the tolerance is for noise.
-constexpr double goodEnough = 0.6;
 constexpr double ridge = 0.02;
+/// Where a reading can call it done, in tolerances: the rest of them is for its noise.
+constexpr double calledDone = 0.64;
+/// How sure the present estimate is, in tolerances.
+constexpr double sureShare = 0.06;
+/// A peg more has to raise the odds by this much to be worth its half minute.
+constexpr double pegPrice = 0.97;
 
 /// Readings and plate in tolerances as a linear function of the cents each peg adds.
 struct LinearEnd {
@@ -48,13 +52,19 @@ LinearEnd linearAt(const Rig& rig, const Goal& goal, const State& end) {
 struct Choice {
     std::vector<std::size_t> strings;
     Eigen::VectorXd turns; ///< cents, one per chosen string
-    double cost = std::numeric_limits<double>::infinity();
-    double worst = std::numeric_limits<double>::infinity();
+    double odds = -1.0;    ///< that plate and strings then end where a reading or two can call it done
 };
 
-Choice solveFor(const LinearEnd& linear, const std::vector<std::size_t>& strings) {
-    Choice choice{strings, Eigen::VectorXd::Zero(static_cast<Eigen::Index>(strings.size())), 0.0, 0.0};
+double normalShare(double below) {
+    return 0.5 * std::erfc(-below / std::sqrt(2.0));
+}
+
+/// Turns the chosen pegs for the least sum of squares and weighs the end: every peg misses by its own error, which the
+/// bridge hands on to plate and strings.
+Choice solveFor(const LinearEnd& linear, const std::vector<std::size_t>& strings, double pegDeviation) {
+    Choice choice{strings, Eigen::VectorXd::Zero(static_cast<Eigen::Index>(strings.size())), 1.0};
     Eigen::VectorXd end = linear.offset;
+    Eigen::VectorXd variance = Eigen::VectorXd::Constant(end.size(), sureShare * sureShare);
     if (!strings.empty()) {
         Eigen::MatrixXd a(linear.effect.rows(), static_cast<Eigen::Index>(strings.size()));
         for (std::size_t k = 0; k < strings.size(); ++k)
@@ -62,29 +72,53 @@ Choice solveFor(const LinearEnd& linear, const std::vector<std::size_t>& strings
         const Eigen::MatrixXd normal = a.transpose() * a + ridge * Eigen::MatrixXd::Identity(a.cols(), a.cols());
         choice.turns = normal.ldlt().solve(-a.transpose() * linear.offset);
         end += a * choice.turns;
+        variance += pegDeviation * pegDeviation * a.cwiseAbs2().rowwise().sum();
+        choice.odds = std::pow(pegPrice, static_cast<double>(strings.size()));
     }
-    choice.cost = end.squaredNorm();
-    choice.worst = end.cwiseAbs().maxCoeff();
+    for (Eigen::Index i = 0; i < end.size(); ++i) {
+        const double deviation = std::sqrt(variance[i]);
+        choice.odds *= normalShare((calledDone - end[i]) / deviation) - normalShare((-calledDone - end[i]) / deviation);
+    }
     return choice;
 }
 
-/// Adds the string that helps most until the end is good enough or nothing helps any more.
-Choice chooseFew(const LinearEnd& linear, const std::vector<std::size_t>& must, const Order& free) {
-    Choice best = solveFor(linear, must);
-    while (best.worst > goodEnough) {
+/// Every single string and pair on top of those that must be turned, then one after another the string that helps most;
+/// whichever has the best odds.
+Choice chooseFew(const LinearEnd& linear, const std::vector<std::size_t>& must, const Order& free,
+                 double pegDeviation) {
+    const auto with = [&](const std::vector<std::size_t>& chosen, std::size_t string) {
+        std::vector<std::size_t> more = chosen;
+        more.push_back(string);
+        return solveFor(linear, more, pegDeviation);
+    };
+    const auto isIn = [](const std::vector<std::size_t>& list, std::size_t string) {
+        return std::find(list.begin(), list.end(), string) != list.end();
+    };
+    Choice best = solveFor(linear, must, pegDeviation);
+    const auto keep = [&best](const Choice& candidate) {
+        if (candidate.odds > best.odds)
+            best = candidate;
+    };
+    for (std::size_t i = 0; i < free.size(); ++i) {
+        if (isIn(must, free[i]))
+            continue;
+        const Choice one = with(must, free[i]);
+        keep(one);
+        for (std::size_t j = i + 1; j < free.size(); ++j)
+            if (!isIn(must, free[j]))
+                keep(with(one.strings, free[j]));
+    }
+    Choice grown = best;
+    while (grown.strings.size() < free.size()) {
         Choice next;
-        for (const std::size_t string : free) {
-            if (std::find(best.strings.begin(), best.strings.end(), string) != best.strings.end())
-                continue;
-            std::vector<std::size_t> with = best.strings;
-            with.push_back(string);
-            Choice candidate = solveFor(linear, with);
-            if (candidate.cost < next.cost)
-                next = std::move(candidate);
-        }
-        if (!(next.cost < 0.97 * best.cost))
+        for (const std::size_t string : free)
+            if (!isIn(grown.strings, string))
+                if (Choice candidate = with(grown.strings, string); candidate.odds > next.odds)
+                    next = std::move(candidate);
+        if (next.odds < 0.0)
             break;
-        best = std::move(next);
+        grown = std::move(next);
+        keep(grown);
     }
     return best;
 }
@@ -100,13 +134,14 @@ double farOff(const Rig& rig, const State& target, std::size_t string, double re
 } // namespace
 
 double violation(const Rig& rig, const Goal& goal, const State& state) {
-    double worst = std::abs(state.angle_rad - goal.angle_rad) / goal.angleTolerance_rad;
+    double worst = hasClaw(rig) ? std::abs(state.angle_rad - goal.angle_rad) / goal.angleTolerance_rad : 0.0;
     for (const double reading : readings_cents(rig, state))
         worst = std::max(worst, std::isfinite(reading) ? std::abs(reading) / goal.pitchTolerance_cents : 1e3);
     return worst;
 }
 
-PegPlan planPegs(const Rig& rig, const Goal& goal, const State& now, const State& target, const Order& free) {
+PegPlan planPegs(const Rig& rig, const Goal& goal, const State& now, const State& target, const Order& free,
+                 const Spread& spread) {
     PegPlan plan;
     std::vector<std::size_t> must;
     State end = now;
@@ -117,8 +152,8 @@ PegPlan planPegs(const Rig& rig, const Goal& goal, const State& now, const State
         }
     end = settle(rig, std::move(end)).state;
     Choice choice;
-    if (violation(rig, goal, end) > goodEnough && worst_cents(readings_cents(rig, end)) < 100.0)
-        choice = chooseFew(linearAt(rig, goal, end), must, free);
+    if (worst_cents(readings_cents(rig, end)) < 100.0)
+        choice = chooseFew(linearAt(rig, goal, end), must, free, spread.peg_cents / goal.pitchTolerance_cents);
     else
         choice.strings = must;
     const std::vector<double> before = readings_cents(rig, end);
@@ -133,7 +168,6 @@ PegPlan planPegs(const Rig& rig, const Goal& goal, const State& now, const State
     for (const std::size_t string : free)
         if (std::find(choice.strings.begin(), choice.strings.end(), string) != choice.strings.end())
             plan.strings.push_back(string);
-    plan.violation = violation(rig, goal, plan.end);
     return plan;
 }
 

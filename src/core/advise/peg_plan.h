@@ -3,6 +3,7 @@
 
 #include "core/plan/habit.h"
 #include "core/plan/passes.h"
+#include "core/plan/spread.h"
 
 namespace flenzo {
 
@@ -11,13 +12,12 @@ namespace flenzo {
 struct PegPlan {
     std::vector<std::size_t> strings; ///< in the shop's order
     State end;                        ///< with all of them turned: rest lengths to lead the pegs to
-    double violation = 0.0;           ///< of the goal there, in tolerances, by the model
 };
 
 /// `target` holds the rest lengths of pitch at this claw; `free` are the strings that may be turned, in the shop's
-/// order.
+/// order; `spread` says how far a peg misses.
 [[nodiscard]] PegPlan planPegs(const Rig& rig, const Goal& goal, const State& now, const State& target,
-                               const Order& free);
+                               const Order& free, const Spread& spread);
 
 /// How far a state is from the goal in tolerances: the worst of plate and strings; strings that do not sound count as
 /// lost.

@@ -15,14 +15,18 @@ constexpr double doubtful = 7.0;    ///< standard deviations
 constexpr double leastCents = 12.0; ///< nothing smaller is worth a question
 constexpr double leastGap_m = 0.0004;
 
-/// Standard deviation of one prediction over what the fit leaves open, by first differences along its axes.
-std::vector<double> predictionDeviations(const BenchJob& job, const Fit& fit, const std::vector<Misfit>& base,
-                                         const std::vector<Event>& log) {
+/// Standard deviation of each prediction over what the fit leaves open, by first differences along its axes.
+std::vector<double> predictionDeviations(const BenchJob& job, const Fit& fit, const std::vector<Misfit>& base) {
+    const LearnedLayout layout(job);
     std::vector<double> variance(base.size(), 0.0);
-    const Eigen::LLT<LearnedMatrix> root(fit.covariance + 1e-9 * LearnedMatrix::Identity());
-    const LearnedMatrix axes = root.matrixL();
+    // Visits to the claw that the fit has not seen yet are as uncertain as any hand.
+    Eigen::MatrixXd covariance = Eigen::MatrixXd::Identity(layout.size(), layout.size());
+    covariance.topLeftCorner(fit.covariance.rows(), fit.covariance.cols()) = fit.covariance;
+    const Eigen::MatrixXd axes = covariance.llt().matrixL();
+    const Eigen::VectorXd mean = extended(fit.mean, layout);
     for (Eigen::Index k = 0; k < axes.cols(); ++k) {
-        const std::vector<Misfit> moved = misfits(job, corrected(job, fit.mean + axes.col(k)), log);
+        const Eigen::VectorXd by = mean + axes.col(k);
+        const std::vector<Misfit> moved = misfits(job, corrected(job, by), correctedLog(job, layout, by));
         for (std::size_t m = 0; m < base.size() && m < moved.size(); ++m)
             variance[m] += std::pow(moved[m].predicted - base[m].predicted, 2);
     }
@@ -52,47 +56,81 @@ Doubt::Likely likelyOf(const BenchJob& job, const Misfit& misfit, const std::vec
     return misfit.measured < misfit.predicted ? Doubt::Likely::SlippedString : Doubt::Likely::Unknown;
 }
 
+bool startsRun(const std::vector<Event>& log, std::size_t e) {
+    return log[e].kind == Event::Kind::Read && (e == 0 || log[e - 1].kind != Event::Kind::Read);
+}
+
+/// The most implausible reading of the run that ends the job's log and begins at `first`, if any.
+std::optional<Doubt> worstOfRun(const BenchJob& job, const Fit& fit, std::size_t first) {
+    const LearnedLayout layout(job);
+    const Eigen::VectorXd mean = extended(fit.mean, layout);
+    const std::vector<Misfit> base = misfits(job, corrected(job, mean), correctedLog(job, layout, mean));
+    const auto suspicious = [&](const Misfit& m) {
+        return m.event >= first && !job.log[m.event].confirmed &&
+               std::abs(m.measured - m.predicted) > (m.string ? leastCents : leastGap_m);
+    };
+    if (std::none_of(base.begin(), base.end(), suspicious))
+        return std::nullopt;
+    const std::vector<double> open = predictionDeviations(job, fit, base);
+    std::optional<Doubt> worst;
+    for (std::size_t m = 0; m < base.size(); ++m) {
+        const double deviation = std::hypot(base[m].deviation, open[m]);
+        const double off = (base[m].measured - base[m].predicted) / deviation;
+        if (!suspicious(base[m]) || std::abs(off) < doubtful ||
+            (worst && std::abs(off) <= std::abs(worst->inDeviations)))
+            continue;
+        worst = Doubt{base[m], off, Doubt::Likely::Unknown, std::nullopt};
+        worst->likely = likelyOf(job, base[m], base, deviation, worst->otherString);
+    }
+    return worst;
+}
+
+BenchJob upTo(const BenchJob& job, std::size_t events, const std::vector<std::size_t>& leftOut) {
+    BenchJob part = job;
+    part.log.assign(job.log.begin(), job.log.begin() + static_cast<long>(events));
+    part.log = without(std::move(part.log), leftOut);
+    return part;
+}
+
 } // namespace
 
-Doubts findDoubts(const BenchJob& job) {
-    Doubts doubts;
-    // A cheap look first: only a log with something odd in it is worth the fits.
-    BenchJob before = job;
-    for (std::size_t e = 0; e < job.log.size(); ++e) {
-        if (job.log[e].kind != Event::Kind::Read || (e > 0 && job.log[e - 1].kind == Event::Kind::Read))
+Insight learnFrom(const BenchJob& job, const Insight& known) {
+    Insight insight = known;
+    const bool runGoesOn = insight.upTo > 0 && insight.upTo < job.log.size() &&
+                           job.log[insight.upTo].kind == Event::Kind::Read && !startsRun(job.log, insight.upTo);
+    if (runGoesOn || insight.upTo > job.log.size())
+        insight = {};
+    if (insight.fit.mean.size() == 0)
+        insight.fit = fitGuitar(upTo(job, 0, {}));
+    std::size_t fitted = insight.upTo;
+    for (std::size_t e = insight.upTo; e < job.log.size(); ++e) {
+        if (!startsRun(job.log, e))
             continue;
-        std::size_t end = e;
-        while (end + 1 < job.log.size() && job.log[end + 1].kind == Event::Kind::Read)
+        std::size_t end = e + 1;
+        while (end < job.log.size() && job.log[end].kind == Event::Kind::Read)
             ++end;
-        const std::vector<Event> upTo(job.log.begin(), job.log.begin() + static_cast<long>(end) + 1);
-        const auto suspicious = [&](const Misfit& m) {
-            return m.event >= e && !job.log[m.event].confirmed &&
-                   std::abs(m.measured - m.predicted) > (m.string ? leastCents : leastGap_m);
-        };
-        before.log.assign(job.log.begin(), job.log.begin() + static_cast<long>(e));
-        const std::vector<Misfit> nominal = misfits(job, job.rig, upTo);
-        if (std::none_of(nominal.begin(), nominal.end(), suspicious))
-            continue;
-        const Fit fit = fitGuitar(before, doubts.leftOut);
-        const std::vector<Misfit> base = misfits(job, fit.rig, upTo);
-        const std::vector<double> open = predictionDeviations(job, fit, base, upTo);
-        doubts.open.reset();
-        for (std::size_t m = 0; m < base.size(); ++m) {
-            const double deviation = std::hypot(base[m].deviation, open[m]);
-            const double off = (base[m].measured - base[m].predicted) / deviation;
-            if (!suspicious(base[m]) || std::abs(off) < doubtful)
-                continue;
-            Doubt doubt{base[m], off, Doubt::Likely::Unknown, std::nullopt};
-            doubt.likely = likelyOf(job, base[m], base, deviation, doubt.otherString);
-            if (!doubts.open || std::abs(off) > std::abs(doubts.open->inDeviations))
-                doubts.open = doubt;
+        insight.open.reset();
+        // First against the fit there is; only where that is surprised is it worth one of all that came before.
+        std::optional<Doubt> doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
+        if (doubt && fitted < e) {
+            insight.fit = fitGuitar(upTo(job, e, insight.leftOut), {}, insight.fit.mean);
+            fitted = e;
+            doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
         }
-        if (doubts.open)
-            doubts.leftOut.push_back(doubts.open->misfit.event);
-        if (end + 1 < job.log.size())
-            doubts.open.reset(); // something was done since: the question has passed
+        while (doubt) {
+            insight.leftOut.push_back(doubt->misfit.event);
+            if (!insight.open && end == job.log.size())
+                insight.open = doubt;
+            doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
+        }
+        insight.upTo = end;
     }
-    return doubts;
+    if (const BenchJob whole = upTo(job, insight.upTo, insight.leftOut);
+        fitted < insight.upTo && bringsNews(whole, insight.fit))
+        insight.fit = fitGuitar(whole, {}, insight.fit.mean);
+    if (insight.upTo < job.log.size())
+        insight.open.reset(); // something was done since: the question has passed
+    return insight;
 }
 
 } // namespace flenzo

@@ -14,12 +14,17 @@ struct Doubt {
     std::optional<std::size_t> otherString; ///< the string it would fit
 };
 
-/// Looks at every reading the technician has not confirmed, each against the guitar learned from the log before it.
-/// Event indices of all that were doubted; the last open one is in `open` when it is in the newest run of readings.
-struct Doubts {
-    std::vector<std::size_t> leftOut;
-    std::optional<Doubt> open;
+/// What a log taught so far.
+struct Insight {
+    std::size_t upTo = 0;             ///< events looked at; what came after says nothing yet
+    Fit fit;                          ///< from all readings that are believed
+    std::vector<std::size_t> leftOut; ///< events whose readings were doubted
+    std::optional<Doubt> open;        ///< the doubt in the newest run of readings, nothing done since
 };
-[[nodiscard]] Doubts findDoubts(const BenchJob& job);
+
+/// Looks at every run of readings the technician has not confirmed, each against the guitar learned from the log before
+/// it, leaves out what is implausible and fits the rest (eq. 27). `known` may be the insight from an earlier state of
+/// the same log; it only saves time.
+[[nodiscard]] Insight learnFrom(const BenchJob& job, const Insight& known = {});
 
 } // namespace flenzo

@@ -1,24 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/learn/fit.h"
 
-#include "core/bridge/geometry.h"
+#include "core/balance/equation.h"
 
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <ceres/ceres.h>
 #include <cmath>
-#include <memory>
 
 namespace flenzo {
 
 namespace {
 
-constexpr auto n = static_cast<int>(learnedCount);
 /// A reading further off than this many deviations pulls with the strength of one there.
 constexpr double robustAt = 5.0;
 /// Friction, bending and everything else the model leaves out.
 constexpr double modelNoise_Nm = 0.004;
 constexpr double rememberedLevel_rad = radians(0.1);
-constexpr int mostIterations = 12;
+constexpr int mostIterations = 8;
+/// Of one prior deviation; wide enough that the last digits of a rest do not show in the difference.
+constexpr double derivativeStep = 2e-3;
+constexpr double bound = 3.5;
 
 double robust(double residual) {
     const double size = std::abs(residual);
@@ -27,8 +29,9 @@ double robust(double residual) {
 }
 
 /// Runs of readings with nothing done between them: [first, last] event.
-std::vector<std::pair<std::size_t, std::size_t>> snapshotsOf(const std::vector<Event>& log) {
-    std::vector<std::pair<std::size_t, std::size_t>> runs;
+using Runs = std::vector<std::pair<std::size_t, std::size_t>>;
+Runs snapshotsOf(const std::vector<Event>& log) {
+    Runs runs;
     for (std::size_t e = 0; e < log.size(); ++e) {
         if (log[e].kind != Event::Kind::Read)
             continue;
@@ -49,13 +52,12 @@ double heldStiffness(const Rig& rig, const State& state) {
     return std::abs(equation.at(state.angle_rad).slope_NmPerRad);
 }
 
-using Runs = std::vector<std::pair<std::size_t, std::size_t>>;
-
 std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::vector<Event>& log, const Runs& runs,
                               const std::vector<Standing>& standings) {
     std::vector<Misfit> list;
-    // The prediction itself rests on readings of the same tuner.
+    // The prediction itself rests on readings of the same tuner and gauge.
     const double reading_cents = std::hypot(job.spread.tuner_cents, job.spread.tuner_cents) + 0.2;
+    const double gap_m = std::hypot(job.spread.gap_m, job.spread.gap_m);
     for (const auto& [first, last] : runs) {
         const Standing& before = standings[first];
         for (std::size_t e = first; e <= last; ++e) {
@@ -63,66 +65,92 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
                 if (string < rig.strings.size() && before.everRead[string] &&
                     std::isfinite(before.readings_cents[string]))
                     list.push_back({e, string, measured, before.readings_cents[string], reading_cents});
-            if (log[e].gap_m && before.angleEverRead)
-                list.push_back({e, std::nullopt, *log[e].gap_m, gapAt_m(rig.bridge, before.state.angle_rad),
-                                std::hypot(job.spread.gap_m, job.spread.gap_m)});
+            if (before.angleEverRead && hasClaw(rig) && (log[e].gap_m || log[e].angle_rad)) {
+                const double measured_m = log[e].gap_m ? *log[e].gap_m : gapAt_m(rig.bridge, *log[e].angle_rad);
+                list.push_back({e, std::nullopt, measured_m, gapAt_m(rig.bridge, before.state.angle_rad), gap_m});
+            }
         }
     }
     return list;
 }
 
-class Residuals {
+/// Residuals of one job as a function of what is learned (eq. 25), differentiated by forward differences: each one is a
+/// replay of the log.
+class LogCost : public ceres::CostFunction {
 public:
-    Residuals(const BenchJob& job, std::vector<Event> log) : job_(job), log_(std::move(log)), runs_(snapshotsOf(log_)) {
-        std::vector<double> out;
-        evaluate(LearnedVector::Zero(), out);
-        count_ = static_cast<int>(out.size());
-        readings_ = count_ - n;
+    LogCost(const BenchJob& job, const LearnedLayout& layout)
+        : job_(job), layout_(layout), runs_(snapshotsOf(job.log)) {
+        priorRoot_ = Eigen::MatrixXd::Identity(Prior::size, Prior::size);
+        if (job.prior)
+            priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(job.prior->covariance).matrixL()).inverse();
+        const std::vector<double> probe = evaluate(Eigen::VectorXd::Zero(layout.size()));
+        readings_ = static_cast<int>(probe.size()) - static_cast<int>(layout.size());
+        set_num_residuals(static_cast<int>(probe.size()));
+        mutable_parameter_block_sizes()->push_back(static_cast<int>(layout.size()));
     }
-    [[nodiscard]] int count() const { return count_; }
     [[nodiscard]] int readings() const { return readings_; }
 
-    bool operator()(double const* const* parameters, double* residuals) const {
-        std::vector<double> out;
-        evaluate(Eigen::Map<const LearnedVector>(parameters[0]), out);
-        // A rig so far off that it no longer follows the log must not change the number of residuals.
-        out.resize(static_cast<std::size_t>(count_), robustAt);
-        std::copy(out.begin(), out.end(), residuals);
+    bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override {
+        const Eigen::VectorXd at = Eigen::Map<const Eigen::VectorXd>(parameters[0], layout_.size());
+        const std::vector<double> base = evaluate(at);
+        std::copy(base.begin(), base.end(), residuals);
+        if (!jacobians || !jacobians[0])
+            return true;
+        const auto columns = static_cast<std::size_t>(layout_.size());
+        for (std::size_t k = 0; k < columns; ++k) {
+            Eigen::VectorXd moved = at;
+            const double step = at[static_cast<Eigen::Index>(k)] > 0.0 ? -derivativeStep : derivativeStep;
+            moved[static_cast<Eigen::Index>(k)] += step;
+            const std::vector<double> there = evaluate(moved);
+            for (std::size_t r = 0; r < base.size(); ++r)
+                jacobians[0][r * columns + k] = (there[r] - base[r]) / step;
+        }
         return true;
     }
 
 private:
-    void evaluate(const LearnedVector& by, std::vector<double>& out) const {
-        for (int k = 0; k < n; ++k)
-            out.push_back(by[k]);
+    [[nodiscard]] std::vector<double> evaluate(const Eigen::VectorXd& by) const {
+        std::vector<double> out;
+        out.reserve(static_cast<std::size_t>(std::max(0, num_residuals())));
+        Eigen::VectorXd prior = by;
+        if (job_.prior)
+            prior.head(Prior::size) = priorRoot_ * (by.head(Prior::size) - job_.prior->mean);
+        out.assign(prior.begin(), prior.end());
         const Rig rig = corrected(job_, by);
-        addOldSet(rig, out);
+        addOldSet(rig, by, out);
+        const std::vector<Event> log = correctedLog(job_, layout_, by);
         const std::vector<Standing> standings =
-            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log_);
-        for (const Misfit& misfit : misfitsOf(job_, rig, log_, runs_, standings))
+            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log);
+        for (const Misfit& misfit : misfitsOf(job_, rig, log, runs_, standings))
             out.push_back(robust(misfit.inDeviations()));
         addBalances(rig, standings, out);
+        // A rig so far off that it no longer follows the log must not change the number of residuals.
+        if (num_residuals() > 0)
+            out.resize(static_cast<std::size_t>(num_residuals()), robustAt);
+        for (double& value : out)
+            value = std::isfinite(value) ? value : 10.0 * robustAt;
+        return out;
     }
 
     /// The balance of the set that came off is an equation like any other.
-    void addOldSet(const Rig& rig, std::vector<double>& out) const {
-        if (!job_.wasLevel)
+    void addOldSet(const Rig& rig, const Eigen::VectorXd& by, std::vector<double>& out) const {
+        if (!job_.old.wasLevel || !hasClaw(rig))
             return;
-        const Rig old = withSet(rig, job_.off);
-        State state = bareState(old);
-        BalanceEquation equation(old, state);
+        const Rig old = asItWas(rig, correctedOld(job_, by));
+        BalanceEquation equation(old, bareState(old));
         for (std::size_t i = 0; i < old.strings.size(); ++i)
             equation.holdAtPitch(i, old.strings[i].target_Hz);
-        const Moment m = equation.at(job_.oldAngle_rad);
-        const double deviation = std::hypot(m.slope_NmPerRad * rememberedLevel_rad, modelNoise_Nm);
-        out.push_back(robust(m.moment_Nm / std::max(deviation, modelNoise_Nm)));
+        const Moment m = equation.at(job_.old.angle_rad);
+        out.push_back(robust(m.moment_Nm / std::hypot(m.slope_NmPerRad * rememberedLevel_rad, modelNoise_Nm)));
     }
 
     /// At every measured angle the moment must vanish without help.
     void addBalances(const Rig& rig, const std::vector<Standing>& standings, std::vector<double>& out) const {
+        if (!hasClaw(rig))
+            return;
         for (const auto& [first, last] : runs_) {
             const bool angle =
-                std::any_of(log_.begin() + static_cast<long>(first), log_.begin() + static_cast<long>(last) + 1,
+                std::any_of(job_.log.begin() + static_cast<long>(first), job_.log.begin() + static_cast<long>(last) + 1,
                             [](const Event& e) { return e.gap_m || e.angle_rad; });
             const Standing& after = standings[last + 1];
             const bool known = std::all_of(after.everRead.begin(), after.everRead.end(), [](bool b) { return b; });
@@ -135,71 +163,32 @@ private:
     }
 
     const BenchJob& job_;
-    std::vector<Event> log_;
-    std::vector<std::pair<std::size_t, std::size_t>> runs_;
-    int count_ = 0, readings_ = 0;
+    const LearnedLayout& layout_;
+    Runs runs_;
+    Eigen::MatrixXd priorRoot_;
+    int readings_ = 0;
 };
+
+Eigen::VectorXd startOf(const BenchJob& job, const LearnedLayout& layout, const Eigen::VectorXd& start) {
+    Eigen::VectorXd at = extended(start, layout);
+    if (job.prior && start.size() == 0)
+        at.head(Prior::size) = job.prior->mean;
+    return at.cwiseMax(-0.99 * bound).cwiseMin(0.99 * bound);
+}
 
 } // namespace
 
-double priorDeviation(const BenchJob& job, Learned quantity) {
-    switch (quantity) {
-    case Learned::SpringRate:
-        return job.spread.springRate;
-    case Learned::InitialTension:
-        return job.spread.initialTension;
-    case Learned::HookDepth:
-    case Learned::StringHeight:
-        return job.spread.arm_m;
-    case Learned::ClawLead:
-        return job.spread.clawLead;
-    case Learned::ClawPlace:
-        return job.wasLevel ? 4.0 : 0.4; // turns; with the old balance known it is found from that
-    case Learned::Count:
-        break;
-    }
-    return 1.0;
+Prior Fit::prior() const {
+    return {mean.head(Prior::size), covariance.topLeftCorner(Prior::size, Prior::size)};
 }
 
-const char* learnedName(Learned quantity) {
-    switch (quantity) {
-    case Learned::SpringRate:
-        return "springRateShare";
-    case Learned::InitialTension:
-        return "initialTensionShare";
-    case Learned::HookDepth:
-        return "hookDepthMm";
-    case Learned::StringHeight:
-        return "stringHeightMm";
-    case Learned::ClawLead:
-        return "clawLeadShare";
-    case Learned::ClawPlace:
-        return "clawPlaceTurns";
-    case Learned::Count:
-        break;
+std::vector<Event> without(std::vector<Event> log, const std::vector<std::size_t>& leftOut) {
+    for (const std::size_t event : leftOut) {
+        log[event].readings_cents.clear();
+        log[event].gap_m.reset();
+        log[event].angle_rad.reset();
     }
-    return "";
-}
-
-Rig corrected(const BenchJob& job, const LearnedVector& by) {
-    const auto value = [&](Learned quantity) {
-        return by[static_cast<Eigen::Index>(quantity)] * priorDeviation(job, quantity);
-    };
-    // Shares are kept positive however far a step of the solver goes.
-    const auto share = [&](Learned quantity) { return std::max(0.05, 1.0 + value(quantity)); };
-    Rig rig = job.rig;
-    rig.claw.lead_m *= share(Learned::ClawLead);
-    const double shift_m = value(Learned::ClawPlace) * rig.claw.lead_m;
-    for (Spring& spring : rig.springs) {
-        spring.rate_Npm *= share(Learned::SpringRate);
-        spring.initial_N *= share(Learned::InitialTension);
-        spring.hook_m.y() += value(Learned::HookDepth);
-        spring.anchor_m.y() += value(Learned::HookDepth);
-        spring.anchor_m.x() += shift_m;
-    }
-    for (RigString& string : rig.strings)
-        string.saddle_m.y() += value(Learned::StringHeight);
-    return rig;
+    return log;
 }
 
 std::vector<Misfit> misfits(const BenchJob& job, const Rig& rig, const std::vector<Event>& log) {
@@ -207,45 +196,53 @@ std::vector<Misfit> misfits(const BenchJob& job, const Rig& rig, const std::vect
                      replay(rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log));
 }
 
-Fit fitGuitar(const BenchJob& job, const std::vector<std::size_t>& leftOut) {
-    std::vector<Event> log = job.log;
-    for (const std::size_t event : leftOut) {
-        log[event].readings_cents.clear();
-        log[event].gap_m.reset();
-        log[event].angle_rad.reset();
-    }
-    auto* residuals = new Residuals(job, std::move(log)); // Ceres takes it over
+bool bringsNews(const BenchJob& job, const Fit& fit) {
+    constexpr double expected = 1.3; ///< mean square of a residual
+    const LearnedLayout layout(job);
+    const LogCost cost(job, layout);
+    const int fresh = cost.readings() - fit.readings;
+    if (fit.readings < 3 * static_cast<int>(layout.strings) || fit.mean.size() != layout.size())
+        return true;
+    Eigen::VectorXd residuals(cost.num_residuals());
+    const double* at = fit.mean.data();
+    cost.Evaluate(&at, residuals.data(), nullptr);
+    return residuals.squaredNorm() - 2.0 * fit.cost > expected * fresh;
+}
+
+Fit fitGuitar(const BenchJob& whole, const std::vector<std::size_t>& leftOut, const Eigen::VectorXd& start) {
+    BenchJob job = whole;
+    job.log = without(std::move(job.log), leftOut);
+    const LearnedLayout layout(job);
+    auto* cost = new LogCost(job, layout); // the problem takes it over
     Fit fit;
-    fit.readings = residuals->readings();
-    auto* cost = new ceres::DynamicNumericDiffCostFunction<Residuals, ceres::FORWARD>(residuals);
-    cost->AddParameterBlock(n);
-    cost->SetNumResiduals(residuals->count());
+    fit.readings = cost->readings();
+    fit.mean = startOf(job, layout, start);
     ceres::Problem problem;
     problem.AddResidualBlock(cost, nullptr, fit.mean.data());
-    for (int k = 0; k < n; ++k) {
-        problem.SetParameterLowerBound(fit.mean.data(), k, -3.0);
-        problem.SetParameterUpperBound(fit.mean.data(), k, 3.0);
+    for (int k = 0; k < static_cast<int>(layout.size()); ++k) {
+        problem.SetParameterLowerBound(fit.mean.data(), k, -bound);
+        problem.SetParameterUpperBound(fit.mean.data(), k, bound);
     }
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = mostIterations;
-    options.function_tolerance = 1e-5;
+    options.function_tolerance = 1e-4;
     options.logging_type = ceres::SILENT;
     options.num_threads = 1;
     ceres::Solver::Summary summary;
     ceres::Solve(options, &problem, &summary);
     fit.converged = summary.termination_type == ceres::CONVERGENCE;
     fit.cost = summary.final_cost;
-    ceres::Covariance::Options covarianceOptions;
-    covarianceOptions.algorithm_type = ceres::DENSE_SVD;
-    ceres::Covariance covariance(covarianceOptions);
-    const double* block = fit.mean.data();
-    const std::vector<std::pair<const double*, const double*>> blocks{{block, block}};
-    if (covariance.Compute(blocks, &problem)) {
-        Eigen::Matrix<double, n, n, Eigen::RowMajor> rows;
-        covariance.GetCovarianceBlock(block, block, rows.data());
-        fit.covariance = rows;
-    }
+    // The prior keeps J'J away from singular, so its inverse is the covariance without more ado.
+    ceres::CRSMatrix sparse;
+    problem.Evaluate({}, nullptr, nullptr, nullptr, &sparse);
+    Eigen::MatrixXd jacobian = Eigen::MatrixXd::Zero(sparse.num_rows, sparse.num_cols);
+    for (int row = 0; row < sparse.num_rows; ++row)
+        for (int k = sparse.rows[static_cast<std::size_t>(row)]; k < sparse.rows[static_cast<std::size_t>(row) + 1];
+             ++k)
+            jacobian(row, sparse.cols[static_cast<std::size_t>(k)]) = sparse.values[static_cast<std::size_t>(k)];
+    const Eigen::MatrixXd normal = jacobian.transpose() * jacobian;
+    fit.covariance = normal.llt().solve(Eigen::MatrixXd::Identity(layout.size(), layout.size()));
     fit.rig = corrected(job, fit.mean);
     return fit;
 }

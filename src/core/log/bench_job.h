@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/learn/prior.h"
 #include "core/log/event.h"
 #include "core/plan/habit.h"
 #include "core/plan/spread.h"
@@ -9,16 +10,15 @@ namespace flenzo {
 
 /// What the adviser goes by: the nominal guitar, what is wanted, and everything that happened so far.
 struct BenchJob {
-    Rig rig;                    ///< nominal, with the strings that go on and the claw as it stood at the start
-    std::vector<SetString> off; ///< the set that came off
-    bool wasLevel = false;      ///< with that set at pitch the plate stood at `oldAngle_rad`
-    double oldAngle_rad = 0.0;
+    Rig rig; ///< nominal, with the strings that go on and the claw as it stood at the start
+    OldSet old;
     double slackStart_cents = -300.0; ///< assumed start of strings nobody has read
     Goal goal;
     Habit habit;
     Pace pace;
     Spread spread; ///< how far guitar, hand and gauges may be off
     std::vector<Event> log;
+    std::optional<Prior> prior; ///< learned of this guitar in an earlier job
 };
 
 } // namespace flenzo

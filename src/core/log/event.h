@@ -40,6 +40,10 @@ struct Event {
     std::string note;
     bool operator==(const Event&) const = default;
 
+    /// Ends with one string at a reading that its peg, its fine tuner or a pull made.
+    [[nodiscard]] bool turnsString() const {
+        return kind == Kind::Tuned || kind == Kind::Fine || kind == Kind::Stretched;
+    }
     [[nodiscard]] static Event read(std::size_t string, double cents);
     [[nodiscard]] static Event readGap(double gap_m);
     [[nodiscard]] static Event tuned(std::size_t string, double to_cents);

@@ -3,55 +3,72 @@
 
 #include "core/acts/acts.h"
 #include "core/balance/readings.h"
+#include "core/plan/level.h"
 #include "core/strings/pitch.h"
 
 #include <cmath>
+#include <numeric>
 
 namespace flenzo {
 
 namespace {
 
-/// Readings with nothing done between them are one snapshot, however they were typed.
+/// Readings with nothing done between them are one snapshot, however they were typed; repeated ones are averaged.
 struct Snapshot {
     Standing before;
     std::vector<std::pair<std::size_t, double>> readings_cents;
-    std::optional<double> angle_rad;
-    double trust = 1.0;
+    std::vector<double> angles_rad;
 
-    /// What is believed of a reading: between it and what was expected, unless that was far off or never read.
-    [[nodiscard]] double believed_cents(std::size_t string, double reading_cents) const {
-        constexpr double near_cents = 6.0;
-        const double off = reading_cents - before.readings_cents[string];
-        return before.everRead[string] && std::abs(off) < near_cents ? before.readings_cents[string] + trust * off
-                                                                     : reading_cents;
+    void add(std::size_t string, double cents) {
+        counts.resize(before.readings_cents.size(), 0);
+        if (++counts[string] == 1) {
+            readings_cents.emplace_back(string, cents);
+            return;
+        }
+        for (auto& [known, mean] : readings_cents)
+            if (known == string)
+                mean += (cents - mean) / counts[string];
     }
+    [[nodiscard]] std::optional<double> angle_rad() const {
+        if (angles_rad.empty())
+            return std::nullopt;
+        return std::accumulate(angles_rad.begin(), angles_rad.end(), 0.0) / static_cast<double>(angles_rad.size());
+    }
+
+    std::vector<int> counts = {};
 };
+
+/// A plate at a stop with the moment pushing into it: the stop carries the difference, nothing is unexplained.
+bool liesOnStop(const Rig& rig, const State& state) {
+    constexpr double near_rad = radians(0.25);
+    const double moment_Nm = BalanceEquation(rig, state).at(state.angle_rad).moment_Nm;
+    return (moment_Nm < 0.0 && state.angle_rad < rig.bridge.rearStop_rad + near_rad) ||
+           (moment_Nm > 0.0 && state.angle_rad > rig.bridge.forwardStop_rad - near_rad);
+}
 
 /// Rest lengths that give the readings at an angle; the extra moment balances the bridge there if nothing else holds
 /// it.
 State believedAt(const Rig& rig, State state, const Snapshot& snapshot, double angle_rad) {
     const BalanceEquation geometry(rig, state);
     for (const auto& [string, reading] : snapshot.readings_cents)
-        state.rest_m[string] = geometry.restForPitch_m(
-            string, frequencyAt_Hz(rig.strings[string].target_Hz, snapshot.believed_cents(string, reading)), angle_rad);
+        state.rest_m[string] =
+            geometry.restForPitch_m(string, frequencyAt_Hz(rig.strings[string].target_Hz, reading), angle_rad);
     state.angle_rad = angle_rad;
-    if (!state.block)
+    if (!state.block && !liesOnStop(rig, state))
         state.extraMoment_Nm -= BalanceEquation(rig, state).at(angle_rad).moment_Nm;
     return state;
 }
 
 State believed(const Rig& rig, const Snapshot& snapshot) {
     const State& before = snapshot.before.state;
-    if (snapshot.angle_rad) {
-        const double trust = snapshot.before.angleEverRead ? snapshot.trust : 1.0;
-        return believedAt(rig, before, snapshot, before.angle_rad + trust * (*snapshot.angle_rad - before.angle_rad));
-    }
+    if (const auto angle = snapshot.angle_rad(); angle && hasClaw(rig))
+        return believedAt(rig, before, snapshot, *angle);
     BalanceEquation held(rig, before);
     for (const auto& [string, reading] : snapshot.readings_cents)
         held.holdAtPitch(string, frequencyAt_Hz(rig.strings[string].target_Hz, reading));
     const Rest rest = findRest(held, limitsOf(rig.bridge, before.block), before.angle_rad);
     // A guitar that can be read is at rest, so a model that runs away at these pitches is wrong about the moment.
-    if (rest.kind != RestKind::Free && rest.kind != RestKind::Blocked)
+    if (rest.kind == RestKind::ForwardStop || rest.kind == RestKind::RearStop || rest.kind == RestKind::NotFound)
         return believedAt(rig, before, snapshot, before.angle_rad);
     State state = before;
     state.angle_rad = rest.angle_rad;
@@ -67,6 +84,7 @@ Standing unread(const Rig& rig, State state, const Standing& before) {
     standing.state = std::move(state);
     standing.readings_cents = readings_cents(rig, standing.state);
     standing.measured.assign(rig.strings.size(), false);
+    standing.typed_cents.assign(rig.strings.size(), 0.0);
     standing.everRead = before.everRead;
     standing.angleEverRead = before.angleEverRead;
     return standing;
@@ -75,19 +93,22 @@ Standing unread(const Rig& rig, State state, const Standing& before) {
 Standing afterRead(const Rig& rig, const Snapshot& snapshot) {
     Standing standing = unread(rig, believed(rig, snapshot), snapshot.before);
     standing.measured = snapshot.before.measured;
+    standing.typed_cents = snapshot.before.typed_cents;
+    standing.inRun.resize(rig.strings.size(), false);
     for (const auto& [string, reading] : snapshot.readings_cents) {
-        standing.readings_cents[string] = reading;
-        standing.measured[string] = standing.everRead[string] = true;
+        standing.readings_cents[string] = standing.typed_cents[string] = reading;
+        standing.measured[string] = standing.everRead[string] = standing.inRun[string] = true;
     }
-    standing.gapMeasured = snapshot.angle_rad.has_value() || snapshot.before.gapMeasured;
+    standing.gapMeasured = !snapshot.angles_rad.empty() || snapshot.before.gapMeasured;
     standing.angleEverRead = standing.angleEverRead || standing.gapMeasured;
+    standing.readsInRow = snapshot.before.readsInRow + 1;
     return standing;
 }
 
 Standing afterPeg(const Rig& rig, const Standing& before, const Event& event) {
     const double f_Hz = frequencyAt_Hz(rig.strings[event.string].target_Hz, event.to_cents);
     Standing standing = unread(rig, tunePeg(rig, before.state, event.string, f_Hz).state, before);
-    standing.readings_cents[event.string] = event.to_cents;
+    standing.readings_cents[event.string] = standing.typed_cents[event.string] = event.to_cents;
     standing.measured[event.string] = standing.everRead[event.string] = true;
     return standing;
 }
@@ -114,20 +135,16 @@ Outcome acted(const Rig& rig, const State& state, const Event& event) {
 void take(const Rig& rig, Snapshot& snapshot, const Event& event) {
     for (const auto& reading : event.readings_cents)
         if (reading.first < rig.strings.size())
-            snapshot.readings_cents.push_back(reading);
+            snapshot.add(reading.first, reading.second);
     if (event.angle_rad)
-        snapshot.angle_rad = event.angle_rad;
+        snapshot.angles_rad.push_back(*event.angle_rad);
     if (event.gap_m)
-        snapshot.angle_rad = angleOfGap_rad(rig.bridge, *event.gap_m);
-}
-
-bool turnsPeg(const Event& event) {
-    return event.kind == Event::Kind::Tuned || event.kind == Event::Kind::Fine || event.kind == Event::Kind::Stretched;
+        snapshot.angles_rad.push_back(angleOfGap_rad(rig.bridge, *event.gap_m));
 }
 
 } // namespace
 
-std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log, double trust) {
+std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log) {
     std::vector<Standing> standings;
     Standing first;
     first.everRead.assign(rig.strings.size(), false);
@@ -137,16 +154,16 @@ std::vector<Standing> replay(const Rig& rig, const State& start, const std::vect
         const Standing& now = standings.back();
         if (event.kind == Event::Kind::Read) {
             if (!open)
-                open = Snapshot{now, {}, {}, trust};
+                open.emplace(Snapshot{now, {}, {}});
             take(rig, *open, event);
             standings.push_back(afterRead(rig, *open));
             continue;
         }
         open.reset();
         const bool known = event.string < rig.strings.size();
-        Standing next = !known            ? now
-                        : turnsPeg(event) ? afterPeg(rig, now, event)
-                                          : unread(rig, acted(rig, now.state, event).state, now);
+        Standing next = !known                ? now
+                        : event.turnsString() ? afterPeg(rig, now, event)
+                                              : unread(rig, acted(rig, now.state, event).state, now);
         standings.push_back(std::move(next));
     }
     return standings;

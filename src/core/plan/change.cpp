@@ -42,28 +42,33 @@ State slackStart(const Rig& rig, const ClawTurns& claw, double slack_cents) {
     return stringUp(rig, start, std::vector<double>(rig.strings.size(), slack_cents), 0.0).state;
 }
 
-std::optional<ClawTurns> clawBefore(const Rig& rig, const std::vector<SetString>& off, double angle_rad) {
-    const Rig old = withSet(rig, off);
+Rig asItWas(Rig rig, const OldSet& old) {
+    if (!old.springs.empty())
+        rig.springs = old.springs;
+    return withSet(std::move(rig), old.strings);
+}
+
+std::optional<ClawTurns> clawBefore(const Rig& rig, const OldSet& old) {
+    const Rig before = asItWas(rig, old);
     Goal stood;
-    stood.angle_rad = angle_rad;
-    const Level level = levelSolution(old, bareState(old), stood);
+    stood.angle_rad = old.angle_rad;
+    const Level level = levelSolution(before, bareState(before), stood);
     if (!level.balanced())
         return std::nullopt;
     return level.state.claw;
 }
 
-ChangeReport reportChange(const Rig& rig, const std::vector<SetString>& off, const Goal& goal, const Order& order,
-                          double slack_cents) {
+ChangeReport reportChange(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order, double slack_cents) {
     ChangeReport report;
-    const Rig old = withSet(rig, off);
-    report.before_N = levelSolution(old, bareState(old), goal).tensions_N;
+    const Rig before = asItWas(rig, old);
+    report.before_N = levelSolution(before, bareState(before), goal).tensions_N;
     report.level = levelSolution(rig, bareState(rig), goal);
     report.after_N = report.level.tensions_N;
     report.sumBefore_N = sum(report.before_N);
     report.sumAfter_N = sum(report.after_N);
     report.verdict = verdictOf(report.level);
     const State asIs = slackStart(rig, rig.claw.turns, slack_cents);
-    report.alone = landingAsIs(rig, asIs);
+    report.alone = landingAsIs(rig, asIs, goal);
     report.aloneFirst = exactPass(rig, asIs, order);
     report.aloneFirst_cents = readings_cents(rig, report.aloneFirst.after);
     if (!report.level.balanced())

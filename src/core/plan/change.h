@@ -15,6 +15,16 @@ struct SetString {
 /// The rig with another set on it; as many strings as the rig has.
 [[nodiscard]] Rig withSet(Rig rig, const std::vector<SetString>& set);
 
+/// How the guitar was before the change.
+struct OldSet {
+    std::vector<SetString> strings;
+    std::vector<Spring> springs = {}; ///< empty: the same springs as now
+    bool wasLevel = true;             ///< with that set at pitch the plate stood at `angle_rad`
+    double angle_rad = 0.0;
+    bool operator==(const OldSet&) const = default;
+};
+[[nodiscard]] Rig asItWas(Rig rig, const OldSet& old);
+
 enum class Verdict {
     Same,     ///< the claw can stay: stretch and touch up
     TouchUp,  ///< a nudge of the claw, at most a quarter turn
@@ -35,13 +45,13 @@ struct ChangeReport {
     Pass aimedPass;                ///< claw set right, one pass to aims
 };
 
-/// `rig` carries the new set and the claw as it stands now; `off` is the old one. New strings start `slack_cents`
+/// `rig` carries the new set and the claw as it stands now. New strings start `slack_cents`
 /// (an assumption, -300 by custom) below pitch with the plate held level, then let go.
-[[nodiscard]] ChangeReport reportChange(const Rig& rig, const std::vector<SetString>& off, const Goal& goal,
-                                        const Order& order, double slack_cents);
+[[nodiscard]] ChangeReport reportChange(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order,
+                                        double slack_cents);
 
-/// The claw at which the old set stood at pitch with the plate at `angle_rad`; nothing when no claw would do that.
-[[nodiscard]] std::optional<ClawTurns> clawBefore(const Rig& rig, const std::vector<SetString>& off, double angle_rad);
+/// The claw at which the old set stood at pitch with the plate at its angle; nothing when no claw would do that.
+[[nodiscard]] std::optional<ClawTurns> clawBefore(const Rig& rig, const OldSet& old);
 
 /// New strings `slack_cents` below pitch with the plate held level, then let go, at a claw position.
 [[nodiscard]] State slackStart(const Rig& rig, const ClawTurns& claw, double slack_cents);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/coupling.h"
 
-#include "core/balance/equation.h"
+#include "core/balance/rest.h"
 
 #include <Eigen/Eigenvalues>
 #include <cmath>
@@ -12,6 +12,8 @@ Eigen::MatrixXd coupling(const Rig& rig, const State& state) {
     const auto n = static_cast<Eigen::Index>(rig.strings.size());
     Eigen::MatrixXd matrix = Eigen::MatrixXd::Identity(n, n);
     const BalanceEquation elastic(rig, state);
+    if (findRest(elastic, limitsOf(rig.bridge, state.block), state.angle_rad).isHeld())
+        return matrix; // nothing moves, so no string hears of another
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto peg = static_cast<std::size_t>(i);
         const double pitch_Hz = elastic.frequency_Hz(peg, state.angle_rad);

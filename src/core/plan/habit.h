@@ -12,8 +12,9 @@ enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
 
 /// How a shop tunes.
 struct Habit {
-    Order order;      ///< every string once
-    bool aims = true; ///< to computed aims; false: each string exactly to pitch
+    Order order;          ///< every string once
+    bool aims = true;     ///< to computed aims; false: each string exactly to pitch
+    bool stretch = false; ///< new strings are stretched until they are settled
     bool operator==(const Habit&) const = default;
 };
 
@@ -24,9 +25,10 @@ struct Habit {
 
 /// What the minutes of a forecast rest on: assumptions until a shop's own log replaces them.
 struct Pace {
-    double tune_s = 25.0;  ///< one string to its aim
-    double claw_s = 120.0; ///< one visit to the claw
-    double read_s = 40.0;  ///< reading all strings and the gap
+    double tune_s = 25.0;   ///< one string to its aim
+    double claw_s = 120.0;  ///< one visit to the claw
+    double read_s = 40.0;   ///< reading all strings and the gap
+    double stretch_s = 8.0; ///< one string pulled and read
     bool operator==(const Pace&) const = default;
 };
 

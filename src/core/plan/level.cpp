@@ -25,16 +25,40 @@ void tuneAll(const Rig& rig, State& state, double angle_rad, double offset_cents
         state.rest_m[i] = equation.restForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad);
 }
 
+/// No claw to turn: where the bridge rests in tune is what there is.
+Level inTune(const Rig& rig, const State& from, const Goal& goal) {
+    Level level;
+    const Landing landing = landingAsIs(rig, from, goal);
+    level.state = landing.state;
+    level.tensions_N = tensions_N(rig, level.state);
+    level.springForces_N = springForces_N(rig, level.state);
+    const double angle = landing.rest.angle_rad;
+    level.floatStiffness_NmPerRad = -allAtPitch(rig, level.state).at(angle).slope_NmPerRad;
+    level.stiffness_NmPerRad = -BalanceEquation(rig, level.state).at(angle).slope_NmPerRad;
+    level.missing_Nm = landing.stable ? 0.0 : landing.rest.moment_Nm;
+    level.status = landing.stable ? LevelStatus::Found : LevelStatus::NoStableFloat;
+    return level;
+}
+
+/// A stop or an assist under the plate makes a rest stable whatever the float stiffness is.
+bool heldAtGoal(const Rig& rig, const Goal& goal) {
+    const auto& assist = rig.bridge.assist;
+    return goal.deckLoad_Nm > 0.0 ||
+           (assist && assist->preload_Nm > 0.0 && std::abs(assist->centre_rad - goal.angle_rad) < 1e-9);
+}
+
 } // namespace
 
 Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
+    if (!hasClaw(rig))
+        return inTune(rig, from, goal);
     Level level;
     level.state = from;
     level.state.block.reset();
     BalanceEquation equation = allAtPitch(rig, level.state);
     const auto momentAt = [&](double more) {
         equation.setClaw(rig, from.claw.plus(more));
-        return equation.at(goal.angle_rad).moment_Nm;
+        return equation.at(goal.angle_rad).moment_Nm + goal.deckLoad_Nm;
     };
     const double least = rig.claw.least_turns - from.claw.mean(), most = rig.claw.most_turns - from.claw.mean();
     const double loose_Nm = momentAt(least), tight_Nm = momentAt(most);
@@ -60,17 +84,20 @@ Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
     equation.setClaw(rig, level.state.claw);
     level.floatStiffness_NmPerRad = -equation.at(goal.angle_rad).slope_NmPerRad;
     level.stiffness_NmPerRad = -BalanceEquation(rig, level.state).at(goal.angle_rad).slope_NmPerRad;
-    level.status = level.floatStiffness_NmPerRad > 0.0 ? LevelStatus::Found : LevelStatus::NoStableFloat;
+    const bool stable = level.floatStiffness_NmPerRad > 0.0 || heldAtGoal(rig, goal);
+    level.status = stable ? LevelStatus::Found : LevelStatus::NoStableFloat;
     return level;
 }
 
-Landing landingAsIs(const Rig& rig, const State& from, double offset_cents) {
+Landing landingAsIs(const Rig& rig, const State& from, const Goal& goal, double offset_cents) {
     Landing landing;
     landing.state = from;
     landing.state.block.reset();
     const Limits limits = limitsOf(rig.bridge, std::nullopt);
     landing.rest = findRest(allAtPitch(rig, landing.state, offset_cents), limits, from.angle_rad);
-    landing.stable = landing.rest.kind == RestKind::Free;
+    const RestKind kind = landing.rest.kind;
+    landing.stable = kind == RestKind::Free || kind == RestKind::Centred || kind == RestKind::Fixed ||
+                     (kind == RestKind::RearStop && goal.deckLoad_Nm > 0.0);
     tuneAll(rig, landing.state, landing.rest.angle_rad, offset_cents);
     return landing;
 }

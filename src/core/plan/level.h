@@ -12,8 +12,16 @@ struct Goal {
     double angle_rad = 0.0;
     double angleTolerance_rad = radians(0.15);
     double pitchTolerance_cents = 2.0;
+    /// Above 0: the bridge is decked. With every string at pitch the springs press the plate onto its rear stop with
+    /// this moment (`angle_rad` is then the stop's angle).
+    double deckLoad_Nm = 0.0;
     bool operator==(const Goal&) const = default;
 };
+
+/// Whether this family has a claw to turn and a plate to bring to an angle.
+[[nodiscard]] inline bool hasClaw(const Rig& rig) {
+    return rig.bridge.family == Family::KnifeEdge;
+}
 
 enum class LevelStatus {
     Found,
@@ -39,17 +47,18 @@ struct Level {
 };
 
 /// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation, lock and
-/// extra moment do.
+/// extra moment do. Without a claw (roller shaft, fixed bridge) it is the state in tune on the springs there are. With
+/// a centring assist at the goal's angle the claw is the one that leaves the assist nothing to hold.
 [[nodiscard]] Level levelSolution(const Rig& rig, const State& from, const Goal& goal);
 
 /// The same claw, every string at pitch: where the plate ends when someone retunes without end.
-/// `stable` is false when that balance does not exist or runs to a stop.
+/// `stable` is false when that balance does not exist or runs to a stop it should not rest on.
 struct Landing {
     bool stable = false;
     State state;
     Rest rest;
 };
-/// All strings are held `offset_cents` from their pitch.
-[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from, double offset_cents = 0.0);
+/// All strings are held `offset_cents` from their pitch. A decked goal wants the rear stop.
+[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from, const Goal& goal, double offset_cents = 0.0);
 
 } // namespace flenzo

@@ -68,7 +68,7 @@ std::vector<Pass> exactPassesUntilDone(const Rig& rig, const State& from, const 
 }
 
 bool withinGoal(const Rig& rig, const State& state, const Goal& goal) {
-    if (std::abs(state.angle_rad - goal.angle_rad) > goal.angleTolerance_rad)
+    if (hasClaw(rig) && std::abs(state.angle_rad - goal.angle_rad) > goal.angleTolerance_rad)
         return false;
     for (const double reading : readings_cents(rig, state))
         if (!(std::abs(reading) <= goal.pitchTolerance_cents))

@@ -6,18 +6,30 @@
 
 namespace flenzo {
 
-Rig departed(const Rig& nominal, const Departure& by, const std::vector<SetString>& off, double oldAngle_rad) {
-    Rig rig = nominal;
-    rig.claw.lead_m *= 1.0 + by.clawLead;
-    for (Spring& spring : rig.springs) {
+namespace {
+
+void depart(std::vector<Spring>& springs, const Departure& by) {
+    for (Spring& spring : springs) {
         spring.rate_Npm *= 1.0 + by.springRate;
         spring.initial_N *= 1.0 + by.initialTension;
         spring.hook_m.y() += by.hookDepth_m;
         spring.anchor_m.y() += by.hookDepth_m;
     }
+}
+
+} // namespace
+
+Rig departed(const Rig& nominal, const Departure& by, const OldSet& old) {
+    Rig rig = nominal;
+    rig.claw.lead_m *= 1.0 + by.clawLead;
+    depart(rig.springs, by);
+    OldSet before = old;
+    depart(before.springs, by);
     for (RigString& string : rig.strings)
         string.saddle_m.y() += by.stringHeight_m;
-    if (const auto stood = clawBefore(rig, off, oldAngle_rad)) {
+    if (!hasClaw(rig))
+        return rig;
+    if (const auto stood = clawBefore(rig, before)) {
         const double shift_m = (stood->mean() - nominal.claw.turns.mean()) * rig.claw.lead_m;
         for (Spring& spring : rig.springs)
             spring.anchor_m.x() += shift_m;
@@ -25,14 +37,14 @@ Rig departed(const Rig& nominal, const Departure& by, const std::vector<SetStrin
     return rig;
 }
 
-PlanUncertainty planUncertainty(const Rig& rig, const std::vector<SetString>& off, double oldAngle_rad,
-                                const Goal& goal, const Order& order, double slack_cents, const Spread& spread) {
+PlanUncertainty planUncertainty(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order,
+                                double slack_cents, const Spread& spread) {
     struct Plan {
         double turns = 0.0;
         std::vector<double> aims;
     };
     const auto planOf = [&](const Departure& by) {
-        const Rig other = departed(rig, by, off, oldAngle_rad);
+        const Rig other = departed(rig, by, old);
         const Level level = levelSolution(other, bareState(other), goal);
         Plan plan{level.moreTurns, std::vector<double>(rig.strings.size(), 0.0)};
         if (level.balanced())

@@ -12,53 +12,87 @@ namespace flenzo {
 
 namespace {
 
-enum Stream : std::uint32_t { Build = 1, Start = 2, FirstEvent = 16 };
+enum Stream : std::uint32_t { Build = 1, Start = 2, Wire = 3, FirstEvent = 16 };
+
+Rig hiddenRig(const BenchJob& job, std::uint32_t seed) {
+    Dice dice(seed, Build);
+    Departure by;
+    by.springRate = dice.normal(job.spread.springRate);
+    by.initialTension = dice.normal(job.spread.initialTension);
+    by.hookDepth_m = dice.normal(job.spread.arm_m);
+    by.stringHeight_m = dice.normal(job.spread.arm_m);
+    by.clawLead = dice.normal(job.spread.clawLead);
+    Rig rig = job.rig;
+    Dice wire(seed, Wire);
+    for (RigString& string : rig.strings)
+        string.wire.stiffness_N = axialStiffness_N(string.wire) * (1.0 + wire.normal(job.spread.stringStiffness));
+    return departed(rig, by, job.old);
+}
+
+double rounded(double value, double step) {
+    return std::round(value / step) * step;
+}
 
 } // namespace
 
-Rig hiddenGuitar(const Rig& nominal, const std::vector<SetString>& off, double oldAngle_rad, const Spread& spread,
-                 std::uint32_t seed) {
-    Dice dice(seed, Build);
-    Departure by;
-    by.springRate = dice.normal(spread.springRate);
-    by.initialTension = dice.normal(spread.initialTension);
-    by.hookDepth_m = dice.normal(spread.arm_m);
-    by.stringHeight_m = dice.normal(spread.arm_m);
-    by.clawLead = dice.normal(spread.clawLead);
-    return departed(nominal, by, off, oldAngle_rad);
-}
-
-State hiddenState(const Rig& hidden, const Spread& spread, std::uint32_t seed, const std::vector<Event>& log) {
+HiddenGuitar::HiddenGuitar(const BenchJob& job, std::uint32_t seed)
+    : rig_(hiddenRig(job, seed)), spread_(job.spread), seed_(seed) {
     Dice dice(seed, Start);
-    std::vector<double> offsets_cents(hidden.strings.size());
+    std::vector<double> offsets_cents(rig_.strings.size());
     for (double& offset : offsets_cents)
         offset = dice.between(-400.0, -200.0);
-    State state = stringUp(hidden, bareState(hidden), offsets_cents, 0.0).state;
-    for (std::size_t e = 0; e < log.size(); ++e) {
-        Event event = log[e];
-        Dice noise(seed, FirstEvent + static_cast<std::uint32_t>(e));
-        if (event.kind == Event::Kind::Read)
-            continue;
-        if (event.kind == Event::Kind::Tuned)
-            event.to_cents -= noise.normal(spread.tuner_cents);
-        if (event.kind == Event::Kind::Claw) {
-            const double hand = 1.0 + noise.normal(spread.clawHand);
-            event.turns = {event.turns.bass * hand, event.turns.treble * hand};
+    state_ = stringUp(rig_, bareState(rig_), offsets_cents, 0.0).state;
+    if (job.habit.stretch)
+        for (const RigString& string : rig_.strings) {
+            Settling usual = usualSettling(string.wire, false);
+            settling_.push_back({usual.left_m * std::exp(dice.normal(0.5)), dice.between(0.4, 0.7)});
         }
-        state = replay(hidden, state, {event}).back().state;
-    }
-    return state;
 }
 
-Event hiddenAnswer(const Rig& hidden, const Spread& spread, std::uint32_t seed, const std::vector<Event>& log,
-                   const NextAct& act) {
-    Dice noise(seed, FirstEvent + static_cast<std::uint32_t>(log.size()));
-    const auto rounded = [](double value, double step) { return std::round(value / step) * step; };
+void HiddenGuitar::hear(const std::vector<Event>& log) {
+    for (const Event& event : log)
+        hear(event);
+}
+
+void HiddenGuitar::hear(const Event& logged) {
+    Event event = logged;
+    Dice noise(seed_, FirstEvent + heard_++);
+    switch (event.kind) {
+    case Event::Kind::Read:
+        return;
+    case Event::Kind::Stretched:
+        if (event.string < settling_.size() && state_.rest_m[event.string] > 0.0)
+            state_ =
+                setRest(rig_, state_, event.string, state_.rest_m[event.string] + settling_[event.string].stretch())
+                    .state;
+        return;
+    case Event::Kind::Tuned:
+    case Event::Kind::Fine:
+        event.to_cents -= noise.normal(spread_.tuner_cents);
+        break;
+    case Event::Kind::Claw: {
+        const double hand = 1.0 + noise.normal(spread_.clawHand);
+        event.turns = {event.turns.bass * hand, event.turns.treble * hand};
+        break;
+    }
+    default:
+        break;
+    }
+    state_ = replay(rig_, state_, {event}).back().state;
+}
+
+Event HiddenGuitar::answer(const NextAct& act) const {
+    Dice noise(seed_, FirstEvent + heard_);
+    const auto readCents = [&](const State& state, std::size_t string) {
+        const double truth =
+            cents(BalanceEquation(rig_, state).frequency_Hz(string, state.angle_rad), rig_.strings[string].target_Hz);
+        return rounded(truth + noise.normal(spread_.tuner_cents), 0.1);
+    };
     Event event;
     switch (act.what) {
     case NextAct::Do::Tune: {
-        const double heard = noise.normal(spread.tuner_cents);
-        event = Event::tuned(act.aim.string, rounded(act.aim.cents + noise.normal(spread.peg_cents) + heard, 0.1));
+        const double heard = noise.normal(spread_.tuner_cents);
+        event = Event::tuned(act.aim.string, rounded(act.aim.cents + noise.normal(spread_.peg_cents) + heard, 0.1));
         event.aim_cents = act.aim.cents;
         break;
     }
@@ -68,16 +102,22 @@ Event hiddenAnswer(const Rig& hidden, const Spread& spread, std::uint32_t seed, 
     case NextAct::Do::Unblock:
         event.kind = Event::Kind::Unblock;
         break;
+    case NextAct::Do::Stretch: {
+        event.kind = Event::Kind::Stretched;
+        event.string = act.aim.string;
+        event.from_cents = readCents(state_, event.string);
+        HiddenGuitar after = *this;
+        after.hear(event);
+        event.to_cents = readCents(after.state_, event.string);
+        break;
+    }
     case NextAct::Do::Read: {
-        const State state = hiddenState(hidden, spread, seed, log);
-        const std::vector<double> truth = readings_cents(hidden, state);
         for (const std::size_t string : act.strings)
-            if (std::isfinite(truth[string]))
-                event.readings_cents.emplace_back(string,
-                                                  rounded(truth[string] + noise.normal(spread.tuner_cents), 0.1));
+            if (const double read = readCents(state_, string); std::isfinite(read))
+                event.readings_cents.emplace_back(string, read);
         if (act.gap)
             event.gap_m =
-                rounded(std::max(0.0, gapAt_m(hidden.bridge, state.angle_rad) + noise.normal(spread.gap_m)), 1e-5);
+                rounded(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
         break;
     }
     case NextAct::Do::Done:

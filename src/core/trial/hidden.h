@@ -2,26 +2,39 @@
 #pragma once
 
 #include "core/advise/next_act.h"
-#include "core/plan/spread.h"
+#include "core/log/bench_job.h"
+#include "core/settle/settling.h"
 
 #include <cstdint>
 
 namespace flenzo {
 
-/// A guitar that exists only in the program and differs from its nominal rig in ways nobody is told.
-/// Departures are normal, cut at twice the spread. It stands at `oldAngle_rad` with the old set at the rig's claw, as
-/// the real one did.
-[[nodiscard]] Rig hiddenGuitar(const Rig& nominal, const std::vector<SetString>& off, double oldAngle_rad,
-                               const Spread& spread, std::uint32_t seed);
+/// A guitar that exists only in the program and differs from its nominal rig in ways nobody is told. Departures are
+/// normal, cut at twice the spread; with the old set it stood as the real one did. New strings start roughly 200 to 400
+/// cents low. With `Habit::stretch` they are unsettled.
+///
+/// Noise depends on the seed and on how many events went before only, so the same question gets the same answer.
+class HiddenGuitar {
+public:
+    HiddenGuitar(const BenchJob& job, std::uint32_t seed);
 
-/// Where the hidden guitar really stands after a log: new strings roughly 200 to 400 cents low, then every event played
-/// on it; what was read off it is taken back to what it was, noise apart.
-[[nodiscard]] State hiddenState(const Rig& hidden, const Spread& spread, std::uint32_t seed,
-                                const std::vector<Event>& log);
+    /// Plays an event that a technician logged; what was read off it is taken back to what it was, noise apart.
+    void hear(const Event& event);
+    void hear(const std::vector<Event>& log);
+    /// What a technician with this guitar on the bench enters after doing `act`; an empty reading when there is nothing
+    /// to do. The guitar itself does not change: the answer has to be heard.
+    [[nodiscard]] Event answer(const NextAct& act) const;
 
-/// What a technician with this guitar on the bench would enter after doing `act`. Noise depends on seed and log length
-/// only, so the same question gets the same answer. For Done and Stuck an empty reading.
-[[nodiscard]] Event hiddenAnswer(const Rig& hidden, const Spread& spread, std::uint32_t seed,
-                                 const std::vector<Event>& log, const NextAct& act);
+    [[nodiscard]] const Rig& rig() const { return rig_; }
+    [[nodiscard]] const State& state() const { return state_; }
+    [[nodiscard]] const std::vector<Settling>& settling() const { return settling_; }
+
+private:
+    Rig rig_;
+    Spread spread_;
+    std::uint32_t seed_, heard_ = 0;
+    State state_;
+    std::vector<Settling> settling_; ///< empty: settled
+};
 
 } // namespace flenzo

@@ -1,0 +1,149 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advise/prospect.h"
+
+#include "core/base/dice.h"
+#include "core/learn/learned.h"
+
+#include <Eigen/Cholesky>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int samples = 200;
+constexpr int mostPasses = 15;
+constexpr double clawStep_turns = 1.0 / 16.0;
+// Found from trials: what one pass leaves on a string, in shares of the peg's own error, before and after the guitar is
+// known, and how far inside the pitch tolerance a reading has to be to call it done.
+constexpr double firstPass = 2.0;
+constexpr double laterPass = 0.82;
+constexpr double calledDone = 0.64;
+constexpr double plateShare = 0.45;
+/// Turns under which the claw is left alone, as in the adviser.
+constexpr double leftAlone_turns = 0.64 * clawStep_turns;
+/// What is still unknown of the claw's place when the strings come near pitch.
+constexpr double lateSurprise_turns = 0.03;
+constexpr double rereadShare = 0.6;  ///< readings beyond one, per pass
+constexpr double repeatShare = 0.15; ///< pegs turned a second time at once
+
+/// One guitar that the log allows: how claw, strings and plate trade against each other near the goal.
+struct Trade {
+    double moreTurns = 0.0;
+    double centsPerTurn = 0.0; ///< of all strings together
+    double centsOfPlate = 0.0; ///< all strings together that move the plate by what it may be off
+    bool found = false;
+};
+
+Trade tradeOf(const Rig& rig, const State& now, const Goal& goal) {
+    const Level level = levelSolution(rig, now, goal);
+    Trade trade;
+    trade.found = level.status == LevelStatus::Found;
+    trade.moreTurns = level.moreTurns;
+    if (!trade.found || !hasClaw(rig))
+        return trade;
+    const BalanceEquation equation(rig, level.state);
+    double perCent_Nm = 0.0;
+    for (std::size_t i = 0; i < rig.strings.size(); ++i)
+        perCent_Nm += equation.momentPerCent_Nm(i, rig.strings[i].target_Hz, goal.angle_rad);
+    State turned = level.state;
+    turned.claw = turned.claw.plus(1.0);
+    const double perTurn_Nm =
+        std::abs(BalanceEquation(rig, turned).at(goal.angle_rad).moment_Nm - equation.at(goal.angle_rad).moment_Nm);
+    trade.centsPerTurn = perTurn_Nm / std::abs(perCent_Nm);
+    const double allowed_rad = plateShare * goal.angleTolerance_rad;
+    trade.centsOfPlate = allowed_rad * std::max(0.0, level.floatStiffness_NmPerRad) / std::abs(perCent_Nm);
+    return trade;
+}
+
+struct Home {
+    int passes = 0, clawVisits = 0;
+};
+
+/// Brings one guitar home: claw first, then passes until every peg happens to land inside its window.
+Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Dice& dice) {
+    Home home;
+    const bool near = !passesOf(job.log).empty();
+    double more = trade.moreTurns;
+    if (advice.act.what == NextAct::Do::Claw) {
+        ++home.clawVisits;
+        more -= advice.act.turns * (1.0 + dice.normal(job.spread.clawHand));
+    }
+    const auto mendClaw = [&] {
+        if (!hasClaw(job.rig) || std::abs(more) <= leftAlone_turns)
+            return;
+        ++home.clawVisits;
+        more -= std::round(more / clawStep_turns) * clawStep_turns;
+    };
+    if (near || advice.act.what == NextAct::Do::Claw)
+        mendClaw();
+    const double tolerance = job.goal.pitchTolerance_cents, peg = job.spread.peg_cents;
+    for (int pass = 1; pass <= mostPasses; ++pass) {
+        home.passes = pass;
+        const bool first = pass == 1 && !near;
+        const double offset = std::max(0.0, std::abs(more) * trade.centsPerTurn - trade.centsOfPlate);
+        const double window = std::max(0.45 * tolerance, calledDone * tolerance - 0.5 * offset);
+        bool all = true;
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+            all = std::abs(dice.normal((first ? firstPass : laterPass) * peg)) < window && all;
+        if (all)
+            break;
+        if (first) {
+            more += dice.normal(lateSurprise_turns);
+            mendClaw();
+        }
+    }
+    return home;
+}
+
+Quantiles quantilesOf(std::vector<double> values) {
+    std::sort(values.begin(), values.end());
+    const auto at = [&](double share) {
+        return values[static_cast<std::size_t>(std::lround(share * static_cast<double>(values.size() - 1)))];
+    };
+    return {at(0.1), at(0.5), at(0.9)};
+}
+
+double minutesOf(const BenchJob& job, const Home& home, const Advice& advice) {
+    const double strings = static_cast<double>(job.rig.strings.size());
+    double stretches = 0.0;
+    for (const StringSettling& string : advice.settling)
+        stretches += string.needed.p50;
+    return (home.passes * (strings * (1.0 + repeatShare) * job.pace.tune_s + (1.0 + rereadShare) * job.pace.read_s) +
+            home.clawVisits * (job.pace.claw_s + job.pace.read_s) + stretches * job.pace.stretch_s) /
+           60.0;
+}
+
+} // namespace
+
+Prospect prospectOf(const BenchJob& job, const Advice& advice) {
+    Prospect prospect;
+    if (advice.act.what == NextAct::Do::Done || advice.act.what == NextAct::Do::Stuck)
+        return prospect;
+    const LearnedLayout layout(job);
+    const Eigen::MatrixXd axes = advice.fit.covariance.llt().matrixL();
+    std::vector<double> passes, claws, minutes;
+    for (int s = 0; s < samples; ++s) {
+        Dice dice(0x5eedU, static_cast<std::uint32_t>(s));
+        Eigen::VectorXd draw(axes.rows());
+        for (Eigen::Index k = 0; k < draw.size(); ++k)
+            draw[k] = dice.normal(1.0);
+        const Rig rig = corrected(job, extended(advice.fit.mean + axes * draw, layout));
+        const Trade trade = tradeOf(rig, advice.now.state, job.goal);
+        if (!trade.found)
+            continue;
+        const Home home = bringHome(job, advice, trade, dice);
+        passes.push_back(home.passes);
+        claws.push_back(home.clawVisits);
+        minutes.push_back(minutesOf(job, home, advice));
+    }
+    if (passes.empty())
+        return prospect;
+    prospect.passes = quantilesOf(std::move(passes));
+    prospect.clawVisits = quantilesOf(std::move(claws));
+    prospect.minutes = quantilesOf(std::move(minutes));
+    return prospect;
+}
+
+} // namespace flenzo

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/bridge/rig.h"
+
+#include <array>
+#include <vector>
+
+namespace flenzo {
+
+/// What a string still has to give: wire that comes out of windings, ball and clamp (eq. 30). One stretch of the whole
+/// string releases a share of what is left, so the drops go down geometrically.
+struct Settling {
+    double left_m = 0.0;
+    double share = 0.55;
+    [[nodiscard]] double nextDrop_m() const { return left_m * share; }
+    /// The string pulled once; returns the wire that came out.
+    double stretch();
+};
+
+/// What is usual for a new string before anything is known of it: 0.1 mm of seating and 0.07 mm for each wrap on the
+/// post; plain strings have more wraps; a locking post has almost none. Assumptions, good to a factor of two.
+[[nodiscard]] Settling usualSettling(const Wire& wire, bool lockingPost);
+
+/// Settling as far as the logged drops of one string tell, with what is still uncertain of it.
+struct SettlingFit {
+    Settling now;               ///< after the last drop
+    double leftDeviation = 0.6; ///< standard deviation of ln(left)
+    double shareDeviation = 0.12;
+    int drops = 0;
+};
+/// `drops_m`: wire released by each stretch so far, in order; `noise_m` is how well one is known. Two unknowns in log
+/// and logit, Gauss-Newton from the usual values, which also serve as the prior. Drops below zero count as zero.
+[[nodiscard]] SettlingFit fitSettling(const std::vector<double>& drops_m, double noise_m, const Settling& usual);
+
+/// Stretches still needed until one drops less than `tolerance_m`: likely number, and how many it is in one of ten and
+/// in nine of ten cases.
+struct StretchCount {
+    int p10 = 0, p50 = 0, p90 = 0;
+};
+[[nodiscard]] StretchCount stretchesNeeded(const SettlingFit& fit, double tolerance_m);
+
+} // namespace flenzo

@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/setup/fretting.h"
+
+#include "core/bridge/geometry.h"
+
+#include <Eigen/Dense>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+double fretAt_m(int fret, double scale_m) {
+    return scale_m * (1.0 - std::exp2(-fret / 12.0));
+}
+
+double actionAt_m(int fret, int measuredFret, double measured_m, double atNut_m, double scale_m) {
+    const double there_m = fretAt_m(measuredFret, scale_m);
+    if (there_m <= 0.0)
+        return atNut_m;
+    return atNut_m + (measured_m - atNut_m) * fretAt_m(fret, scale_m) / there_m;
+}
+
+double actionChange_m(double raise_m, int fret, double scale_m) {
+    return raise_m * fretAt_m(fret, scale_m) / scale_m;
+}
+
+double postRaise_m(double actionChange_m, int fret, double scale_m) {
+    const double at_m = fretAt_m(fret, scale_m);
+    return at_m > 0.0 ? actionChange_m * scale_m / at_m : 0.0;
+}
+
+double saddleMove_m(double frettedMinusOpen_cents, double scale_m) {
+    return frettedMinusOpen_cents * scale_m / centsPerNeper;
+}
+
+double frettingSharp_cents(const RigString& string, double tension_N, double action12_m, bool nutLocked) {
+    const double stiffness_N = axialStiffness_N(string.wire), half_m = string.scale_m / 2.0;
+    if (tension_N <= 0.0)
+        return 0.0;
+    const double side_m = std::hypot(half_m, action12_m), extra_m = 2.0 * (side_m - half_m);
+    const double change_N = stiffness_N * extra_m / (string.scale_m + tails_m(string, nutLocked));
+    const double strain = tension_N / stiffness_N;
+    const double fromPull = 0.5 * centsPerNeper * change_N / tension_N * (1.0 + 2.0 * strain) / (1.0 + strain);
+    return fromPull - centsPerNeper * (side_m - half_m) / half_m;
+}
+
+LooseBridge placeLooseBridge(const std::vector<double>& frettedMinusOpen_cents, const std::vector<double>& scale_m) {
+    LooseBridge bridge;
+    const auto n = static_cast<Eigen::Index>(std::min(frettedMinusOpen_cents.size(), scale_m.size()));
+    if (n == 0)
+        return bridge;
+    Eigen::MatrixXd place(n, 2);
+    Eigen::VectorXd wanted_m(n);
+    for (Eigen::Index i = 0; i < n; ++i) {
+        const double across = n > 1 ? static_cast<double>(i) / static_cast<double>(n - 1) : 0.5;
+        place(i, 0) = 1.0 - across;
+        place(i, 1) = across;
+        wanted_m[i] =
+            saddleMove_m(frettedMinusOpen_cents[static_cast<std::size_t>(i)], scale_m[static_cast<std::size_t>(i)]);
+    }
+    const Eigen::Vector2d ends = place.completeOrthogonalDecomposition().solve(wanted_m);
+    bridge.bass_m = ends[0];
+    bridge.treble_m = ends[1];
+    const Eigen::VectorXd left_m = wanted_m - place * ends;
+    for (Eigen::Index i = 0; i < n; ++i)
+        bridge.left_cents.push_back(left_m[i] * centsPerNeper / scale_m[static_cast<std::size_t>(i)]);
+    return bridge;
+}
+
+} // namespace flenzo

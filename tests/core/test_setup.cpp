@@ -1,0 +1,275 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/acts/acts.h"
+#include "core/plan/alternatives.h"
+#include "core/plan/habit.h"
+#include "core/plan/spring_choice.h"
+#include "core/plan/up_pull.h"
+#include "core/settle/settling.h"
+#include "core/setup/fretting.h"
+#include "core/setup/friction.h"
+#include "core/setup/lock.h"
+#include "core/setup/posts.h"
+#include "support/rigs.h"
+
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+bool near(double a, double b, double by) {
+    return std::abs(a - b) <= by;
+}
+
+Rig softRig() {
+    Rig rig = sixString();
+    for (RigString& string : rig.strings)
+        string.saddle_m.x() = -0.022;
+    for (Spring& spring : rig.springs)
+        spring.rate_Npm = 1500.0;
+    return rig;
+}
+
+} // namespace
+
+class TestSetup : public QObject {
+    Q_OBJECT
+    Rig rig_ = sixString();
+    Level level_ = levelSolution(rig_, bareState(rig_), {});
+
+private Q_SLOTS:
+    void wrapsAsTheTradeCountsThem() {
+        // 648 mm, a 5.5 mm post: one fret back, two frets, two spacings of 25 mm.
+        const double wound_m = 46 * metresPerThou, plain_m = 10 * metresPerThou;
+        QVERIFY(near(wrapsFor(slackFromFrets_m(1, 0.648), 0.0055, wound_m), 1.75, 0.06));
+        QVERIFY(near(wrapsFor(slackFromFrets_m(1, 0.648), 0.0055, plain_m), 2.0, 0.06));
+        QVERIFY(near(wrapsFor(slackFromFrets_m(2, 0.648), 0.0055, plain_m), 3.9, 0.06));
+        QVERIFY(near(wrapsFor(0.050, 0.0055, wound_m), 2.4, 0.06));
+        QVERIFY(near(slackFor_m(wrapsFor(0.04, 0.006, 0.001), 0.006, 0.001), 0.04, 1e-12));
+    }
+    void oneSlackInEveryRule() {
+        const SlackRules rules = slackRules(0.036, 0.648, 0.025);
+        QVERIFY(near(slackFromFrets_m(rules.frets, 0.648), 0.036, 1e-9));
+        QVERIFY(near(slackFromBow_m(rules.bow_m, 0.648), 0.036, 1e-9));
+        QVERIFY(near(rules.postSpacings, 1.44, 1e-9));
+        QVERIFY(near(cutLength_m(0.648, 0.1, 0.036, 0.0025), 0.7865, 1e-9));
+    }
+    void moreWrapsBreakMoreSteeply() {
+        const double few = nutBreak_rad(0.010, 0.006, 1.0, 0.001, 0.05),
+                     many = nutBreak_rad(0.010, 0.006, 4.0, 0.001, 0.05);
+        QVERIFY(many > few && few > 0.0);
+        QVERIFY(nutBreak_rad(0.002, 0.006, 1.0, 0.001, 0.05) == 0.0);
+    }
+
+    void frictionGrowsWithBreakAngleAndGoesWithTheLock() {
+        const DeadBands open = deadBandsOf(rig_, level_.state);
+        Rig steep = rig_;
+        for (RigString& string : steep.strings)
+            string.nutBreak_rad *= 2.0;
+        const DeadBands more = deadBandsOf(steep, level_.state);
+        for (std::size_t i = 0; i < 6; ++i)
+            QVERIFY(more.nut_cents[i] > 1.9 * open.nut_cents[i] && open.nut_cents[i] > 0.0);
+        QVERIFY(near(open.pivot_rad, rig_.bridge.friction.pivot_Nm / level_.stiffness_NmPerRad, 1e-9));
+        const State locked = lockNut(rig_, level_.state).state;
+        for (const double left : deadBandsOf(rig_, locked).nut_cents)
+            QCOMPARE(left, 0.0);
+    }
+    void theReturnTestNamesItsCause_data() {
+        QTest::addColumn<QVector<double>>("dive");
+        QTest::addColumn<QVector<double>>("pull");
+        QTest::addColumn<int>("cause");
+        const auto row = [](const char* name, QVector<double> dive, QVector<double> pull, ReturnCause cause) {
+            QTest::newRow(name) << dive << pull << static_cast<int>(cause);
+        };
+        row("returns", {0.5, -0.4, 0.2}, {0.1, 0.6, -0.3}, ReturnCause::Returns);
+        row("hangs", {-6, 0.1, 0.2}, {0.2, 0.1, 0}, ReturnCause::NutOrSaddle);
+        row("pivot", {-5, -6, -4}, {5, 6, 4}, ReturnCause::Pivot);
+        row("slip", {0, -5, 0}, {0, -9, 0}, ReturnCause::Slip);
+        row("new", {-5, -6, -4}, {-7, -8, -5}, ReturnCause::NotSettled);
+        row("mixed", {-5, 0, 7}, {0, 0, 7}, ReturnCause::Mixed);
+    }
+    void theReturnTestNamesItsCause() {
+        QFETCH(QVector<double>, dive);
+        QFETCH(QVector<double>, pull);
+        QFETCH(int, cause);
+        const ReturnTest test{{0, 0, 0}, {dive.begin(), dive.end()}, {pull.begin(), pull.end()}};
+        QCOMPARE(static_cast<int>(judgeReturn(test, 2.0).cause), cause);
+    }
+
+    void theClampShiftIsWhatLockingDoes() {
+        Rig rig = rig_;
+        for (RigString& string : rig.strings)
+            string.clampLift_m = 0.001;
+        const std::vector<double> shifts = clampShift_cents(rig, level_.state);
+        for (std::size_t i = 0; i < 6; ++i) {
+            // The same path taken out of the rest length with the plate held.
+            State pulled = level_.state;
+            const double extra_m = 1e-6 / (2.0 * rig.strings[i].clampHold_m);
+            const double path_m = rig.strings[i].scale_m + tails_m(rig.strings[i], false);
+            pulled.rest_m[i] *= path_m / (path_m + extra_m);
+            const double before = BalanceEquation(rig, level_.state).frequency_Hz(i, 0.0);
+            const double after = BalanceEquation(rig, pulled).frequency_Hz(i, 0.0);
+            QVERIFY(near(shifts[i], 1200.0 * std::log2(after / before), 0.02 * shifts[i]));
+        }
+    }
+    void theFineTunersAreABudget() {
+        Rig rig = rig_;
+        for (RigString& string : rig.strings)
+            string.finePerTurn_m = 0.0004;
+        const std::vector<FineBudget> budgets = fineBudget(rig, level_.state);
+        for (std::size_t i = 0; i < 6; ++i) {
+            QVERIFY(near(budgets[i].up_cents, budgets[i].down_cents, 1e-9)); // they stand in the middle
+            QVERIFY(fineForecast(budgets[i], 3.0, 2.0, 2.0).covers);
+            QVERIFY(!fineForecast(budgets[i], budgets[i].down_cents + 1.0, 0.0, 0.0).covers);
+            const double preset = presetTurns(rig.strings[i], budgets[i], 10.0, 0.0, 0.0);
+            QVERIFY(preset > rig.strings[i].fineTurns / 2.0); // all the need is downwards
+        }
+        QCOMPARE(fineBudget(rig_, level_.state)[0].up_cents, 0.0);
+    }
+
+    void actionAndPosts() {
+        QVERIFY(near(fretAt_m(12, 0.648), 0.324, 1e-12));
+        QVERIFY(near(actionAt_m(24, 12, 0.0018, 0.0004, 0.648), 0.0025, 1e-9));
+        QVERIFY(near(actionChange_m(postRaise_m(0.0003, 12, 0.648), 12, 0.648), 0.0003, 1e-12));
+        QVERIFY(near(postRaise_m(0.0003, 12, 0.648), 0.0006, 1e-12));
+    }
+    void intonation() {
+        QVERIFY(near(saddleMove_m(1.0, 0.648), 0.000374, 1e-6)); // 0.37 mm per cent
+        double last = 0.0;
+        for (const double action : {0.0010, 0.0015, 0.0025}) {
+            const double sharp = frettingSharp_cents(rig_.strings[3], level_.tensions_N[3], action, false);
+            QVERIFY(sharp > last);
+            last = sharp;
+        }
+        // The plain third is the worst of the plain strings: thickest for its pull.
+        QVERIFY(frettingSharp_cents(rig_.strings[3], level_.tensions_N[3], 0.0018, false) >
+                frettingSharp_cents(rig_.strings[5], level_.tensions_N[5], 0.0018, false));
+    }
+    void aLooseBridgeIsOneStraightPiece() {
+        std::vector<double> readings;
+        for (int i = 0; i < 6; ++i)
+            readings.push_back((0.001 + 0.0005 * i) * centsPerNeper / 0.63);
+        const LooseBridge bridge = placeLooseBridge(readings, std::vector<double>(6, 0.63));
+        QVERIFY(near(bridge.bass_m, 0.001, 1e-9) && near(bridge.treble_m, 0.0035, 1e-9));
+        for (const double left : bridge.left_cents)
+            QVERIFY(near(left, 0.0, 1e-6));
+        readings[2] += 6.0;
+        QVERIFY(placeLooseBridge(readings, std::vector<double>(6, 0.63)).left_cents[2] > 3.0);
+    }
+
+    void settlingIsFoundFromDrops() {
+        Settling truth{0.0005, 0.62};
+        std::vector<double> drops;
+        SettlingFit fit;
+        double last = 1e9;
+        for (int k = 0; k < 4; ++k) {
+            drops.push_back(truth.stretch());
+            fit = fitSettling(drops, 2e-6, usualSettling(rig_.strings[0].wire, false));
+            QVERIFY(fit.leftDeviation < last + 1e-9 || k > 0);
+            last = fit.leftDeviation;
+        }
+        QVERIFY2(near(fit.now.share, 0.62, 0.06), qPrintable(QString::number(fit.now.share)));
+        QVERIFY(near(fit.now.left_m, truth.left_m, 0.5 * truth.left_m));
+        const StretchCount few = stretchesNeeded(fit, 1e-4), many = stretchesNeeded(fit, 1e-7);
+        QVERIFY(few.p10 <= few.p50 && few.p50 <= few.p90);
+        QVERIFY(many.p50 > few.p50);
+        QCOMPARE(stretchesNeeded({{1e-9, 0.5}, 0.1, 0.1, 3}, 1e-5).p90, 0);
+    }
+
+    void unstableFloatsAreExplainedAndWaysOutComputed() {
+        const Rig soft = softRig();
+        QCOMPARE(levelSolution(soft, bareState(soft), {}).status, LevelStatus::NoStableFloat);
+        const Shortfall shortfall = shortfallOf(soft, {});
+        QVERIFY(shortfall.floatStiffness_NmPerRad <= 0.0);
+        QVERIFY(shortfall.springRate && *shortfall.springRate > 0.0);
+        Rig mended = soft;
+        for (Spring& spring : mended.springs)
+            spring.rate_Npm *= 1.0 + *shortfall.springRate;
+        QVERIFY(near(levelSolution(mended, bareState(mended), {}).floatStiffness_NmPerRad, comfortableFloat_NmPerRad,
+                     0.05));
+        const auto ways = alternativesFor(soft, {}, orderOf(OrderKind::LowToHigh, 6));
+        QVERIFY(ways.size() >= 4);
+        QCOMPARE(ways.front().kind, Alternative::Kind::AsItIs);
+        for (std::size_t w = 1; w < ways.size(); ++w) {
+            QCOMPARE(ways[w].level.status, LevelStatus::Found);
+            QVERIFY(ways[w].passFactor < 1.0);
+        }
+    }
+
+    void aCentringAssistHoldsWithinItsPreload() {
+        Rig rig = rig_;
+        rig.bridge.assist = CentringAssist{0.0, 0.3, 2.0};
+        State state = level_.state;
+        const double perTurn = 0.3; // well inside the preload
+        QCOMPARE(turnClaw(rig, state, {perTurn * 0.1, perTurn * 0.1}).rest.kind, RestKind::Centred);
+        const Outcome far = turnClaw(rig, state, {2.0, 2.0});
+        QCOMPARE(far.rest.kind, RestKind::Free);
+        QVERIFY(far.state.angle_rad < 0.0);
+        QVERIFY(std::abs(far.rest.moment_Nm) < 1e-9);
+        // And comes back to the centre from either side.
+        QCOMPARE(turnClaw(rig, far.state, {-2.0, -2.0}).rest.kind, RestKind::Centred);
+        const Outcome ahead = turnClaw(rig, state, {-2.0, -2.0});
+        QVERIFY(ahead.state.angle_rad > 0.0);
+        QCOMPARE(turnClaw(rig, ahead.state, {2.0, 2.0}).state.angle_rad, 0.0);
+    }
+    void aDeckedBridgeRestsAndOnlyDives() {
+        Goal goal;
+        goal.angle_rad = rig_.bridge.rearStop_rad;
+        goal.deckLoad_Nm = 0.6;
+        const Level level = levelSolution(rig_, bareState(rig_), goal);
+        QCOMPARE(level.status, LevelStatus::Found);
+        const Outcome rest = settle(rig_, level.state);
+        QCOMPARE(rest.rest.kind, RestKind::RearStop);
+        QVERIFY(near(upPullOf(rig_, rest.state).stopLoad_Nm, 0.6, 1e-6));
+        QCOMPARE(upPullOf(rig_, rest.state).angle_rad, 0.0);
+        const UpPull floating = upPullOf(rig_, level_.state);
+        QVERIFY(near(floating.angle_rad, -rig_.bridge.rearStop_rad, 1e-9) && floating.rise_cents[0] > 50.0);
+    }
+
+    void aRollerShaftsSpringIsChosen() {
+        Rig rig = rig_;
+        rig.bridge.family = Family::RollerShaft;
+        rig.bridge.shaftRadius_m = 0.0064;
+        rig.bridge.armTip_m = 0.115;
+        rig.bridge.armTipHeight_m = 0.05;
+        rig.bridge.rearStop_rad = radians(-25);
+        rig.bridge.forwardStop_rad = radians(25);
+        rig.bridge.mass_kg = 0.1;
+        Spring spring;
+        spring.rate_Npm = 24000;
+        spring.initial_N = 0;
+        spring.free_m = 0.027;
+        spring.seat_m = 0.022;
+        spring.lever_m = 0.031;
+        rig.springs = {spring};
+        const Level level = levelSolution(rig, bareState(rig), {});
+        QCOMPARE(level.status, LevelStatus::Found);
+        Rig shimmed = rig;
+        shimmed.springs[0].free_m += *shimForAngle_m(rig, level.state, 0.0);
+        QVERIFY(near(levelSolution(shimmed, bareState(shimmed), {}).state.angle_rad, 0.0, 1e-9));
+        const auto options = springOptions(rig, level.state, 0.0, {0.7, 1.0, 1.4});
+        QCOMPARE(options.size(), std::size_t{3});
+        for (const SpringOption& option : options)
+            QVERIFY(option.stable && near(option.angle_rad, 0.0, 1e-9) && near(option.tip_m, 0.05, 1e-9));
+        QVERIFY(options[0].free_m > options[2].free_m); // softer needs a longer one
+        // A heavier set lets the arm sit lower.
+        const Rig heavier = withSet(rig, scaledSet(rig, 1.1));
+        QVERIFY(armTipHeight_m(rig.bridge, levelSolution(heavier, bareState(heavier), {}).state.angle_rad) <
+                armTipHeight_m(rig.bridge, level.state.angle_rad));
+    }
+    void aFixedBridgeDoesNotMove() {
+        Rig rig = rig_;
+        rig.bridge.family = Family::Fixed;
+        const Level level = levelSolution(rig, bareState(rig), {});
+        QCOMPARE(level.status, LevelStatus::Found);
+        const Outcome without = removeString(rig, level.state, 0);
+        QCOMPARE(without.rest.kind, RestKind::Fixed);
+        QVERIFY(near(BalanceEquation(rig, without.state).frequency_Hz(3, 0.0), rig.strings[3].target_Hz, 1e-9));
+        QVERIFY(coupling(rig, level.state).isIdentity());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestSetup)
+#include "test_setup.moc"
