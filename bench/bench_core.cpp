@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/change.h"
+#include "core/trial/trial.h"
 #include "session/derived.h"
 
 #include <benchmark/benchmark.h>
@@ -63,6 +64,44 @@ void everythingAfterAnEdit(benchmark::State& run) {
         benchmark::DoNotOptimize(derive(bench.job));
 }
 BENCHMARK(everythingAfterAnEdit);
+
+/// A log as long as a stubborn guitar makes it, advice and outlook from nothing but the log.
+void adviceOn200Events(benchmark::State& run) {
+    BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
+    HiddenGuitar guitar(job, 1000012U);
+    while (job.log.size() < 200) {
+        NextAct act = advise(job).act;
+        if (act.what == NextAct::Do::Done) { // somebody went on all the same
+            act.what = NextAct::Do::Tune;
+            act.aim = {job.log.size() % job.rig.strings.size(), 0.0, 0.0};
+        }
+        job.log.push_back(guitar.answer(act));
+        job.log.back().confirmed = true;
+        guitar.hear(job.log.back());
+    }
+    for (auto _ : run)
+        benchmark::DoNotOptimize(prospectOf(job, advise(job)));
+}
+BENCHMARK(adviceOn200Events)->Unit(benchmark::kMillisecond);
+
+void habitsPerGuitar(benchmark::State& run) {
+    const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
+    std::uint32_t seed = 1;
+    for (auto _ : run) {
+        for (const ShopHabit& habit : shopHabits())
+            benchmark::DoNotOptimize(playByHabit(job, habit, seed));
+        ++seed;
+    }
+}
+BENCHMARK(habitsPerGuitar)->Unit(benchmark::kMillisecond);
+
+void adviserPerGuitar(benchmark::State& run) {
+    const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
+    std::uint32_t seed = 1;
+    for (auto _ : run)
+        benchmark::DoNotOptimize(playByAdvice(job, seed++));
+}
+BENCHMARK(adviserPerGuitar)->Unit(benchmark::kMillisecond)->Iterations(60);
 
 } // namespace
 

@@ -19,6 +19,7 @@ tells the program where the claw is.</td></tr>
 <tr><td><b>Answer</b></td><td>How far to turn the claw, what to tune each string <i>to</i>, and what would happen if the claw were left alone.</td></tr>
 <tr><td><b>Bench</b></td><td>The next act, the number to aim at, and the pass sheet. Type what the tuner says and press Enter; the next aim is
 worked out from what you read.</td></tr>
+<tr><td><b>Trial</b></td><td>What the readings taught of this guitar, and how many passes each habit and the adviser need on guitars like it.</td></tr>
 </table>
 <h2>Typing readings</h2>
 <table cellpadding="4">
@@ -34,7 +35,7 @@ worked out from what you read.</td></tr>
 <tr><td><b>Enter</b></td><td>take the reading</td><td><b>Space</b>, <b>Page Down</b> or a foot pedal</td><td>done as asked</td></tr>
 <tr><td><b>Ctrl+1 … Ctrl+0</b></td><td>pick string 1 to 10</td><td><b>Up, Down</b></td><td>pick the next string</td></tr>
 <tr><td><b>Ctrl+G</b></td><td>pick the gap</td><td><b>Esc</b></td><td>back to what is asked</td></tr>
-<tr><td><b>Ctrl+Z, Ctrl+Shift+Z</b></td><td>undo, redo</td><td><b>Alt+1 … Alt+4</b></td><td>the four pages</td></tr>
+<tr><td><b>Ctrl+Z, Ctrl+Shift+Z</b></td><td>undo, redo</td><td><b>Alt+1 … Alt+5</b></td><td>the five pages</td></tr>
 <tr><td><b>Ctrl+B, Ctrl+Shift+B</b></td><td>block in, block out</td><td><b>Ctrl+X</b></td><td>the picked string is off or broken</td></tr>
 <tr><td><b>F9</b></td><td>let the simulated guitar answer</td><td><b>Ctrl+D</b></td><td>dark bench</td></tr>
 <tr><td><b>Ctrl+I, Ctrl+P</b></td><td>inches, pounds</td><td><b>Ctrl + and Ctrl -</b></td><td>text size</td></tr>

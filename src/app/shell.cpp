@@ -10,6 +10,7 @@
 #include "widgets/change_page.h"
 #include "widgets/look.h"
 #include "widgets/rig_page.h"
+#include "widgets/trial_page.h"
 
 #include <QBoxLayout>
 #include <QCloseEvent>
@@ -51,6 +52,7 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
     stack_->addWidget(new AnswerPage(*desk_, stack_));
     bench_ = new BenchPage(*desk_, stack_);
     stack_->addWidget(bench_);
+    stack_->addWidget(new TrialPage(*desk_, stack_));
     stack_->addWidget(new HelpPage(stack_));
     row->addWidget(buildRail());
     row->addWidget(stack_, 1);
@@ -104,7 +106,7 @@ QWidget* Shell::buildRail() {
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(0, 8, 0, 8);
     column->setSpacing(2);
-    const QString names[] = {tr("Guitar"), tr("Change"), tr("Answer"), tr("Bench"), tr("Help")};
+    const QString names[] = {tr("Guitar"), tr("Change"), tr("Answer"), tr("Bench"), tr("Trial"), tr("Help")};
     for (int page = 0; page < PageCount; ++page) {
         auto* button = new QToolButton(rail);
         button->setText(names[page]);
@@ -115,7 +117,7 @@ QWidget* Shell::buildRail() {
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         connect(button, &QToolButton::clicked, this, [this, page] { showPage(static_cast<Page>(page)); });
         column->addWidget(button);
-        if (page == Bench)
+        if (page == Trial)
             column->addStretch();
         rail_.push_back(button);
     }
@@ -201,6 +203,7 @@ void Shell::refresh() {
         pull_N += tension_N;
     tension_->setText(tr("tension on, %1").arg(forceText(pull_N, desk_->preferences().units)));
     tension_->setVisible(pull_N > 0.0);
+    blocked_->setVisible(hasClaw(job.rig));
     blocked_->setText(now.state.block ? tr("BLOCK IN") : tr("floating"));
     if (blocked_->property("alarm").toBool() != now.state.block.has_value()) {
         blocked_->setProperty("alarm", now.state.block.has_value());

@@ -29,7 +29,7 @@ struct ShellPaths {
 class Shell : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Guitar, Change, Answer, Bench, Help, PageCount };
+    enum Page { Guitar, Change, Answer, Bench, Trial, Help, PageCount };
     Shell(const ShellPaths& paths, Catalogue catalogue);
     ~Shell() override;
 

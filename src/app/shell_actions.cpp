@@ -141,9 +141,9 @@ void Shell::addBenchActions(std::vector<ActionSpec>& list) {
 
 void Shell::addViewActions(std::vector<ActionSpec>& list) {
     const QString view = tr("&View");
-    static const char* const ids[] = {"pageGuitar", "pageChange", "pageAnswer", "pageBench"};
-    const QString names[] = {tr("&Guitar"), tr("&Change"), tr("&Answer"), tr("&Bench")};
-    for (int page = Guitar; page <= Bench; ++page)
+    static const char* const ids[] = {"pageGuitar", "pageChange", "pageAnswer", "pageBench", "pageTrial"};
+    const QString names[] = {tr("&Guitar"), tr("&Change"), tr("&Answer"), tr("&Bench"), tr("&Trial")};
+    for (int page = Guitar; page <= Trial; ++page)
         list.push_back({ids[page],
                         view,
                         names[page],

@@ -6,7 +6,10 @@
 
 #include <QCoreApplication>
 #include <QDir>
+#include <QEventLoop>
 #include <QPixmap>
+#include <QPushButton>
+#include <QSpinBox>
 #include <cstdio>
 
 namespace flenzo {
@@ -19,6 +22,17 @@ bool shoot(Shell& shell, const QString& file) {
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));
     return false;
+}
+
+/// A trial that has been played, small enough to be quick.
+bool shootTrial(Shell& shell, const QDir& dir) {
+    shell.showPage(Shell::Trial);
+    shell.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
+    auto* start = shell.findChild<QPushButton*>(QStringLiteral("startTrial"));
+    start->click();
+    while (!start->isEnabled())
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 200);
+    return shoot(shell, dir.filePath(QStringLiteral("trial.png")));
 }
 
 void finish(Session& session) {
@@ -55,7 +69,11 @@ bool takeShots(Shell& shell, const QString& folder) {
     finish(shell.desk().session());
     ok = ok && view(Shell::Bench, "bench-done.png");
     shell.openDemo(3);
-    return ok && view(Shell::Answer, "answer-no-float.png");
+    ok = ok && view(Shell::Answer, "answer-no-float.png");
+    shell.openDemo(4);
+    ok = ok && view(Shell::Bench, "bench-shaft.png") && view(Shell::Answer, "answer-shaft.png");
+    shell.openDemo(0);
+    return ok && shootTrial(shell, dir);
 }
 
 } // namespace flenzo

@@ -81,7 +81,8 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
         scene.text(at(low, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0), Ink::Quiet, font,
                    Qt::AlignRight | Qt::AlignVCenter);
     }
-    scene.line({at(goal_deg, bottom), at(goal_deg, top)}, Ink::Goal, 2.0).id = QStringLiteral("goal-line");
+    if (hasClaw(v.rig)) // an arm without a claw has no angle to be brought to
+        scene.line({at(goal_deg, bottom), at(goal_deg, top)}, Ink::Goal, 2.0).id = QStringLiteral("goal-line");
     const auto curve = [&](const std::vector<double>& values, Ink ink, const char* id, bool dashed) {
         QPolygonF points;
         for (std::size_t s = 0; s < values.size(); ++s)

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/section.h"
 
+#include "paint/section_parts.h"
+
 #include "core/balance/readings.h"
 
 #include <QCoreApplication>
@@ -19,24 +21,24 @@ QString tr(const char* text) {
 }
 
 constexpr double mm = metresPerMm;
+} // namespace
+
+QPointF Paper::at(const Vector2d& p) const {
+    return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
+}
+
+QPolygonF Paper::polygon(const std::vector<Vector2d>& points) const {
+    QPolygonF out;
+    for (const Vector2d& point : points)
+        out.append(at(point));
+    return out;
+}
+
+namespace {
+
 constexpr double plateThickness_m = 3.0 * mm; // drawn, not modelled
 constexpr double bodyDepth_m = 44.0 * mm;     // drawn, not modelled
 constexpr double blockHalf_m = 5.0 * mm;      // drawn, not modelled
-
-/// Maps the guitar's frame to pixels: x to the right (towards the nut), y up, one scale for both.
-struct Paper {
-    double left_m = 0.0, top_m = 0.0, pixelsPerMetre = 1.0;
-    QPointF origin;
-    [[nodiscard]] QPointF at(const Vector2d& p) const {
-        return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
-    }
-    [[nodiscard]] QPolygonF polygon(std::initializer_list<Vector2d> points) const {
-        QPolygonF out;
-        for (const Vector2d& point : points)
-            out.append(at(point));
-        return out;
-    }
-};
 
 struct Extent {
     double left = 0.0, right = 0.0, top = 0.0, bottom = 0.0;
@@ -102,11 +104,20 @@ private:
         scene_.area(
             paper_.polygon({{-slot, top}, {slot, top}, {slot, roof}, {wall, roof}, {wall, back}, {-slot, back}}),
             Ink::Cavity);
-        // The post carries the knife edge.
-        scene_
-            .area(paper_.polygon({{0.0, 6 * mm}, {7 * mm, 6 * mm}, {7 * mm, top - 16 * mm}, {0.0, top - 16 * mm}}),
-                  Ink::Metal, Ink::MetalEdge)
-            .id = QStringLiteral("post");
+        // What carries the plate: a post with a groove, or a screw head over the plate's holes.
+        const bool screws = v_.rig.bridge.form == Form::SixScrew;
+        const double head = screws ? 5 * mm : 6 * mm, half = screws ? 1.6 * mm : 0.0, wide = screws ? 1.6 * mm : 7 * mm;
+        Mark& post =
+            scene_.area(paper_.polygon({{-half, head}, {wide, head}, {wide, top - 16 * mm}, {-half, top - 16 * mm}}),
+                        Ink::Metal, Ink::MetalEdge);
+        post.id = QStringLiteral("post");
+        post.tip = screws ? tr("One of six screws the plate tips on") : tr("Post with the knife edge");
+        if (screws)
+            scene_
+                .area(paper_.polygon(
+                          {{-3.5 * mm, head}, {3.5 * mm, head}, {2.5 * mm, head + 2 * mm}, {-2.5 * mm, head + 2 * mm}}),
+                      Ink::Metal, Ink::MetalEdge)
+                .id = QStringLiteral("screw-head");
     }
 
     void strings() {
@@ -224,6 +235,13 @@ private:
                                 moved(s.x() - 13 * mm, plateThickness_m), moved(s.x() + 0.5 * mm, plateThickness_m)}),
                 Ink::Metal, Ink::MetalEdge, 1.0);
         }
+        if (v_.rig.bridge.form == Form::Headless) {
+            Mark& knob = scene_.area(paper_.polygon({moved(rear, 1 * mm), moved(rear - 9 * mm, 2 * mm),
+                                                     moved(rear - 9 * mm, 8 * mm), moved(rear, 7 * mm)}),
+                                     Ink::Metal, Ink::MetalEdge);
+            knob.id = QStringLiteral("bridge-tuner");
+            knob.tip = tr("Tuners at the bridge");
+        }
         const QPointF pivot = paper_.at({0, 0});
         scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, Ink::Text).id =
             QStringLiteral("pivot");
@@ -337,6 +355,10 @@ private:
 } // namespace
 
 Scene buildSection(const SectionValues& values, const QSizeF& size) {
+    if (values.rig.bridge.family == Family::RollerShaft)
+        return buildShaftSection(values, size);
+    if (values.rig.bridge.family == Family::Fixed)
+        return buildFixedSection(values, size);
     return Drawing(values, size).make();
 }
 

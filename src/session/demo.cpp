@@ -19,7 +19,9 @@ struct Demo {
 constexpr Demo demos[] = {{"night-ferry", "Night Ferry, seven strings"},
                           {"long-meadow", "Long Meadow, baritone"},
                           {"paper-kite", "Paper Kite, fulcrum in D"},
-                          {"loose-hinge", "Loose Hinge, no stable float"}};
+                          {"loose-hinge", "Loose Hinge, no stable float"},
+                          {"slow-lantern", "Slow Lantern, archtop with a roller shaft"},
+                          {"short-wire", "Short Wire, headless multi-scale"}};
 
 } // namespace
 

@@ -6,6 +6,7 @@
 #include "session/entry.h"
 #include "store/ranges.h"
 
+#include <QCoreApplication>
 #include <QRegularExpression>
 #include <cmath>
 
@@ -119,6 +120,82 @@ std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QSt
     picksOf(job, side).tuningName.clear();
     target_Hz = wanted_Hz;
     return std::nullopt;
+}
+
+const std::vector<BridgeKind>& bridgeKinds() {
+    static const std::vector<BridgeKind> kinds{
+        {QCoreApplication::translate("Edits", "double-locking, recessed"), Family::KnifeEdge, Form::DoubleLocking},
+        {QCoreApplication::translate("Edits", "double-locking, flush"), Family::KnifeEdge, Form::DoubleLockingFlush},
+        {QCoreApplication::translate("Edits", "two posts, open nut"), Family::KnifeEdge, Form::TwoPost},
+        {QCoreApplication::translate("Edits", "six screws, open nut"), Family::KnifeEdge, Form::SixScrew},
+        {QCoreApplication::translate("Edits", "headless, tuners at the bridge"), Family::KnifeEdge, Form::Headless},
+        {QCoreApplication::translate("Edits", "roller shaft on the top"), Family::RollerShaft, Form::TwoPost},
+        {QCoreApplication::translate("Edits", "fixed"), Family::Fixed, Form::TwoPost}};
+    return kinds;
+}
+
+std::size_t kindOf(const Bridge& bridge) {
+    const auto& kinds = bridgeKinds();
+    for (std::size_t k = 0; k < kinds.size(); ++k)
+        if (kinds[k].family == bridge.family && (bridge.family != Family::KnifeEdge || kinds[k].form == bridge.form))
+            return k;
+    return 0;
+}
+
+void setBridgeKind(Job& job, const BridgeKind& kind) {
+    Rig& rig = job.rig;
+    const bool sameFamily = rig.bridge.family == kind.family;
+    rig.bridge.family = kind.family;
+    rig.bridge.form = kind.form;
+    const bool locking = kind.form == Form::DoubleLocking || kind.form == Form::DoubleLockingFlush;
+    const bool headless = kind.family == Family::KnifeEdge && kind.form == Form::Headless;
+    for (std::size_t i = 0; i < rig.strings.size(); ++i) {
+        RigString& string = rig.strings[i];
+        // Locked saddles have no tail; through the block it is about as long as the block is deep.
+        string.saddleTail_m = kind.family == Family::RollerShaft ? 0.12
+                              : locking || headless              ? 0.0
+                              : kind.family == Family::Fixed     ? 0.03
+                                                                 : 0.042;
+        string.nutTail_m = headless ? 0.0 : 0.050 + 0.025 * static_cast<double>(i);
+        string.finePerTurn_m = locking ? 0.0004 : headless ? 0.0008 : 0.0;
+    }
+    rig.nutLocked = headless;
+    if (kind.family == Family::KnifeEdge && kind.form == Form::DoubleLockingFlush)
+        rig.bridge.rearStop_rad = radians(-1.0); // it only dives
+    if (sameFamily)
+        return;
+    const Bridge nominal;
+    rig.bridge.assist.reset();
+    job.goal.deckLoad_Nm = 0.0;
+    rig.springs.clear();
+    if (kind.family == Family::KnifeEdge) {
+        rig.bridge.rearStop_rad = nominal.rearStop_rad;
+        rig.bridge.forwardStop_rad = nominal.forwardStop_rad;
+        rig.bridge.centreOfMass_m = nominal.centreOfMass_m;
+        rig.bridge.mass_kg = nominal.mass_kg;
+        rig.springs.assign(3, Spring{});
+        spreadSlots(rig.springs);
+    } else if (kind.family == Family::RollerShaft) {
+        rig.bridge.rearStop_rad = radians(-25.0);
+        rig.bridge.forwardStop_rad = radians(25.0);
+        rig.bridge.mass_kg = 0.11;
+        rig.bridge.centreOfMass_m = {0.020, 0.008};
+        rig.bridge.shaftRadius_m = 0.0064;
+        rig.bridge.armTip_m = 0.115;
+        rig.bridge.armTipHeight_m = 0.050;
+        Spring spring;
+        spring.rate_Npm = 24500.0;
+        spring.initial_N = 0.0;
+        spring.free_m = 0.0265;
+        spring.seat_m = 0.022;
+        spring.lever_m = 0.031;
+        rig.springs.assign(1, spring);
+    }
+}
+
+void setDecked(Job& job, bool decked) {
+    job.goal.deckLoad_Nm = decked ? 0.6 : 0.0;
+    job.goal.angle_rad = decked ? job.rig.bridge.rearStop_rad : 0.0;
 }
 
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue) {

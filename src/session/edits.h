@@ -21,6 +21,19 @@ void setString(Job& job, Side side, std::size_t string, const CatalogueString& e
 /// A pitch as typed: "E2", "E2 -10", "82.4 Hz".
 std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QString& text);
 
+/// Kinds of bridge as a shop knows them.
+struct BridgeKind {
+    QString name;
+    Family family = Family::KnifeEdge;
+    Form form = Form::DoubleLocking;
+};
+[[nodiscard]] const std::vector<BridgeKind>& bridgeKinds();
+[[nodiscard]] std::size_t kindOf(const Bridge& bridge); ///< index into `bridgeKinds`
+/// Gives the guitar another kind of bridge with nominal figures for what that kind has; strings and tuning stay.
+void setBridgeKind(Job& job, const BridgeKind& kind);
+/// Rests the plate on its rear stop with the springs winning, or lets it float level again.
+void setDecked(Job& job, bool decked);
+
 /// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
 /// Refused once anything has been logged.
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue);

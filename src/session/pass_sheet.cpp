@@ -66,6 +66,15 @@ SheetColumn forecastColumn(const Rig& rig, const Pass& pass, int number, const T
     return column;
 }
 
+/// Turns of the claw as the hand counted them, not as they were learned to have been.
+double countedTurns(const std::vector<Event>& log, std::size_t from, std::size_t to) {
+    double turns = 0.0;
+    for (std::size_t e = from; e < to; ++e)
+        if (log[e].kind == Event::Kind::Claw)
+            turns += log[e].turns.mean();
+    return turns;
+}
+
 /// The start is what was read before the first peg or screw was turned.
 std::size_t startStanding(const Job& job) {
     std::size_t index = 0;
@@ -83,16 +92,16 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     if (start < job.log.size())
         columns.push_back(standingColumn(SheetColumn::Kind::Start, derived.standings()[start], tolerances));
     const std::vector<LoggedPass> passes = passesOf(job.log);
-    ClawTurns claw = job.rig.claw.turns;
+    std::size_t counted = 0;
     for (const LoggedPass& pass : passes) {
         const Standing& after = derived.standings()[pass.events.back() + 1];
         columns.push_back(passColumn(job, pass, static_cast<int>(&pass - passes.data()) + 1, after, tolerances));
-        columns.back().claw_turns = after.state.claw.mean() - claw.mean();
-        claw = after.state.claw;
+        columns.back().claw_turns = countedTurns(job.log, counted, pass.events.back());
+        counted = pass.events.back();
     }
     columns.push_back(standingColumn(SheetColumn::Kind::Now, derived.now(), tolerances));
     SheetColumn& now = columns.back();
-    now.claw_turns = derived.now().state.claw.mean() - claw.mean();
+    now.claw_turns = countedTurns(job.log, counted, job.log.size());
     const NextAct& next = derived.next();
     if (next.what == NextAct::Do::Tune) {
         now.cells[next.aim.string].next = true;
@@ -117,7 +126,7 @@ void PassSheetModel::show(const Job& job, const Derived& derived) {
         rows_.append(QStringLiteral("%1  %2").arg(
             QString::fromStdString(string.name),
             QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi))));
-    rows_.append(tr("plate"));
+    rows_.append(job.rig.bridge.family == Family::KnifeEdge ? tr("plate") : tr("arm"));
     endResetModel();
 }
 

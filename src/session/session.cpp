@@ -8,6 +8,7 @@
 
 #include <QDateTime>
 #include <QUndoCommand>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
@@ -30,6 +31,16 @@ namespace {
 /// Further from what the model expects than any honest reading after a sound start: wrong string, octave or slip.
 constexpr double doubtful_cents = 350.0;
 
+/// Whether what was learned of the first `events` still holds: nothing but the log changed, and that only behind them.
+bool onlyTheLogGrew(const Job& before, const Job& after, std::size_t events) {
+    if (events == 0 || after.log.size() < before.log.size() || before.log.size() < events ||
+        !std::equal(before.log.begin(), before.log.end(), after.log.begin()))
+        return false;
+    Job same = before;
+    same.log = after.log;
+    return same == after;
+}
+
 QString now() {
     return QDateTime::currentDateTime().toString(Qt::ISODate);
 }
@@ -43,8 +54,9 @@ Session::Session(const QString& recoveryFolder, QObject* parent)
 }
 
 void Session::show(const Job& job) {
+    const bool grown = onlyTheLogGrew(job_, job, derived_.insight.upTo);
     job_ = job;
-    derived_ = derive(job_);
+    derived_ = derive(job_, grown ? derived_.insight : Insight{});
     pick_.reset();
     gapPick_ = false;
     Q_EMIT changed();

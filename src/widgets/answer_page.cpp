@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/answer_page.h"
 
+#include "core/plan/spring_choice.h"
 #include "widgets/figure_table.h"
 #include "widgets/look.h"
 #include "widgets/wording.h"
@@ -8,6 +9,7 @@
 #include <QBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QStackedWidget>
 #include <cmath>
 
 namespace flenzo {
@@ -89,7 +91,12 @@ QWidget* AnswerPage::buildHead() {
 QWidget* AnswerPage::buildAims() {
     aims_ = new FigureTable({tr("string"), tr("tune to"), tr("±"), tr("hertz"), tr("that is")}, tr("Aims"), this);
     aims_->setObjectName(QStringLiteral("aims"));
-    return tablePanel(this, tr("Aims, in your order"), &aimsNote_, aims_);
+    ways_ = new FigureTable({tr("way"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Ways out"), this);
+    ways_->setObjectName(QStringLiteral("ways"));
+    plan_ = new QStackedWidget(this);
+    plan_->addWidget(tablePanel(this, tr("Aims, in your order"), &aimsNote_, aims_));
+    plan_->addWidget(tablePanel(this, tr("What helps, side by side"), &waysNote_, ways_));
+    return plan_;
 }
 
 QWidget* AnswerPage::buildAlone() {
@@ -106,6 +113,7 @@ QWidget* AnswerPage::buildPasses() {
 void AnswerPage::refresh() {
     refreshHead();
     refreshAims();
+    refreshWays();
     refreshAlone();
     refreshPasses();
 }
@@ -118,6 +126,14 @@ void AnswerPage::refreshHead() {
     verdict_->setText(wording::verdict(report));
     setVoice(verdict_, found ? Voice::Heading : Voice::Warn);
     reason_->setText(wording::verdictReason(report, desk_.preferences().units));
+    if (found && !hasClaw(desk_.session().job().rig)) {
+        claw_->setText(wording::inTune(derived, desk_.preferences().units));
+        turns_->setText(desk_.session().job().rig.bridge.family == Family::Fixed ? tr("fixed") : tr("spring"));
+        screws_->setText(
+            tr("There is no claw to turn: what can be changed is the spring, never its length by cutting and "
+               "never the arm by bending."));
+        return;
+    }
     claw_->setText(found ? wording::clawTurn(turns) : tr("Do not start: find another set or springs first"));
     turns_->setText(!found ? tr("stop")
                     : std::abs(turns) < 1.0 / 32
@@ -152,6 +168,48 @@ void AnswerPage::refreshAims() {
                                  .arg(signedNumber(job.slackStart_cents, 0)));
 }
 
+void AnswerPage::refreshWays() {
+    const Derived& derived = desk_.session().derived();
+    const Job& job = desk_.session().job();
+    if (job.rig.bridge.family == Family::RollerShaft) {
+        refreshSprings();
+        return;
+    }
+    QList<QStringList> rows;
+    for (const Alternative& way : derived.alternatives)
+        rows.append(
+            {wording::wayOut(way), signedNumber(way.level.moreTurns, 1),
+             QString::number(way.level.floatStiffness_NmPerRad, 'f', 1),
+             way.passFactor < 1.0 ? QStringLiteral("%1 %").arg(100.0 * way.passFactor, 0, 'f', 0) : tr("runs away")});
+    ways_->setHorizontalHeaderLabels({tr("way"), tr("claw"), tr("float"), tr("pass leaves")});
+    ways_->show(rows, basePixels(desk_.preferences()));
+    if (derived.shortfall)
+        waysNote_->setText(wording::shortfall(*derived.shortfall, desk_.preferences().units));
+    plan_->setCurrentIndex(rows.isEmpty() ? 0 : 1);
+}
+
+/// A roller shaft's arm stands where its spring lets it: other springs, side by side.
+void AnswerPage::refreshSprings() {
+    const Derived& derived = desk_.session().derived();
+    const Units& units = desk_.preferences().units;
+    const Level& level = derived.report.level;
+    QList<QStringList> rows;
+    for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0, {0.6, 0.8, 1.0, 1.25, 1.6}))
+        rows.append({tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1), lengthText(option.free_m, units),
+                     QString::number(option.floatStiffness_NmPerRad, 'f', 1),
+                     option.stable ? tr("level") : tr("runs away")});
+    ways_->setHorizontalHeaderLabels({tr("spring rate"), tr("free length"), tr("float"), tr("arm")});
+    ways_->show(rows, basePixels(desk_.preferences()));
+    const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
+    waysNote_->setText(!shim_m ? tr("No spring is under the arm.")
+                       : *shim_m > 0.0
+                           ? tr("Packing of %1 under this spring brings the arm level; or one of these springs.")
+                                 .arg(lengthText(*shim_m, units))
+                           : tr("For a level arm the spring is %1 too long; one of these lengths fits.")
+                                 .arg(lengthText(-*shim_m, units)));
+    plan_->setCurrentIndex(1);
+}
+
 void AnswerPage::refreshAlone() {
     const Job& job = desk_.session().job();
     const ChangeReport& report = desk_.session().derived().report;
@@ -168,7 +226,7 @@ void AnswerPage::refreshPasses() {
     const ChangeReport& report = derived.report;
     const Units& units = desk_.preferences().units;
     QList<QStringList> rows;
-    if (report.level.balanced()) {
+    if (report.level.status == LevelStatus::Found) {
         rows.append({tr("passes with aims"), QStringLiteral("1")});
         rows.append({tr("passes exactly to pitch"), report.exactDone ? QString::number(report.exactPasses.size())
                                                                      : tr("over %1").arg(report.exactPasses.size())});
@@ -181,7 +239,8 @@ void AnswerPage::refreshPasses() {
     }
     rows.append({tr("pull before"), forceText(report.sumBefore_N, units)});
     rows.append({tr("pull after"), forceText(report.sumAfter_N, units)});
-    rows.append({tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units)});
+    if (report.hasClaw)
+        rows.append({tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units)});
     rows.append({tr("rig figures measured"), QString::number(job.measured.size())});
     passes_->show(rows, basePixels(desk_.preferences()));
 }

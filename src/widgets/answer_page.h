@@ -6,6 +6,7 @@
 #include <QWidget>
 
 class QLabel;
+class QStackedWidget;
 
 namespace flenzo {
 
@@ -25,13 +26,17 @@ private:
     QWidget* buildPasses();
     void refreshHead();
     void refreshAims();
+    void refreshWays();
+    void refreshSprings();
     void refreshAlone();
     void refreshPasses();
 
     Desk& desk_;
     QLabel *verdict_, *reason_, *claw_, *turns_, *screws_;
     QLabel *aimsNote_, *aloneNote_;
-    FigureTable *aims_, *alone_, *passes_;
+    FigureTable *aims_, *alone_, *passes_, *ways_;
+    QStackedWidget* plan_; ///< aims, or the ways out where there is no comfortable float
+    QLabel* waysNote_;
 };
 
 } // namespace flenzo

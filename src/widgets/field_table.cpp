@@ -18,6 +18,9 @@ public:
         beginResetModel();
         endResetModel();
     }
+    [[nodiscard]] bool applies(int column) const {
+        return fields_[static_cast<std::size_t>(column)].appliesTo(desk_.session().job());
+    }
     int rowCount(const QModelIndex& parent = {}) const override {
         return parent.isValid() ? 0 : static_cast<int>(count_(desk_.session().job())) + 1;
     }
@@ -97,8 +100,11 @@ FieldTable::FieldTable(Desk& desk, const std::vector<RigField>& fields, Count co
 
 void FieldTable::refresh() {
     model_->refresh();
+    for (int column = 0; column < model_->columnCount(); ++column)
+        setColumnHidden(column, !model_->applies(column));
     const double base = basePixels(desk_.preferences());
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * 1.75));
+    horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 5.2)); // else it scrolls
     horizontalHeader()->setFixedHeight(static_cast<int>(base * 4.0));
 }
 

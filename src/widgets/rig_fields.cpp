@@ -54,6 +54,7 @@ int decimalsOf(Kind kind, const Units& units) {
     case Kind::Mass:
         return 3;
     case Kind::Turns:
+    case Kind::Moment:
         return 3;
     default:
         return 2;
@@ -63,6 +64,34 @@ int decimalsOf(Kind kind, const Units& units) {
 RigField field(const char* key, const QString& label, Kind kind, const Range& range,
                std::function<double&(Job&, std::size_t)> member, bool marked = true) {
     return {QLatin1String(key), label, kind, range, std::move(member), marked};
+}
+
+bool isKnife(const Job& job) {
+    return job.rig.bridge.family == Family::KnifeEdge;
+}
+bool isRoller(const Job& job) {
+    return job.rig.bridge.family == Family::RollerShaft;
+}
+bool moves(const Job& job) {
+    return job.rig.bridge.family != Family::Fixed;
+}
+bool isAssisted(const Job& job) {
+    return isKnife(job) && job.rig.bridge.assist.has_value();
+}
+bool isOpen(const Job& job) {
+    return !job.rig.nutLocked;
+}
+
+/// The field, for some guitars only.
+RigField only(std::function<bool(const Job&)> applies, RigField made) {
+    made.applies = std::move(applies);
+    return made;
+}
+
+/// The assist's figures live only while there is one; asked without, a stand-in is read and written.
+CentringAssist& assistOf(Job& job) {
+    static CentringAssist none;
+    return job.rig.bridge.assist ? *job.rig.bridge.assist : none;
 }
 
 } // namespace
@@ -81,6 +110,10 @@ QString RigField::unit(const Units& units) const {
         return tr("kg");
     case Kind::Turns:
         return tr("turns");
+    case Kind::Moment:
+        return tr("N·m");
+    case Kind::AngularRate:
+        return tr("N·m/rad");
     case Kind::Cents:
         return QStringLiteral("¢");
     case Kind::Number:
@@ -132,47 +165,65 @@ Result<double> RigField::parse(const QString& text, const Units& units) const {
 
 const std::vector<RigField>& bridgeFields() {
     static const std::vector<RigField> fields{
-        field("bridge.rearGap", tr("rear gap at level"), Kind::Length, ranges::gap_mm,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; }),
-        field("bridge.rearEdge", tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; }),
-        field("bridge.rearStop", tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; }),
-        field("bridge.forwardStop", tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; }),
-        field("bridge.mass", tr("bridge mass"), Kind::Mass, ranges::mass_kg,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; }),
-        field("bridge.comX", tr("its centre, ahead"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); }),
-        field("bridge.comY", tr("its centre, above"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })};
+        only(isKnife, field("bridge.rearGap", tr("rear gap at level"), Kind::Length, ranges::gap_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; })),
+        only(isKnife, field("bridge.rearEdge", tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
+        only(isRoller, field("bridge.shaft", tr("shaft radius"), Kind::Length, ranges::shaft_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.shaftRadius_m; })),
+        only(isRoller, field("bridge.armTip", tr("shaft to arm's tip"), Kind::Length, ranges::arm_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTip_m; })),
+        only(isRoller, field("bridge.armTipHeight", tr("tip height at level"), Kind::Length, ranges::arm_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
+        only(moves, field("bridge.rearStop", tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; })),
+        only(moves, field("bridge.forwardStop", tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
+        only(moves, field("bridge.mass", tr("bridge mass"), Kind::Mass, ranges::mass_kg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; })),
+        only(moves, field("bridge.comX", tr("its centre, ahead"), Kind::Length, ranges::place_mm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
+        only(moves, field("bridge.comY", tr("its centre, above"), Kind::Length, ranges::place_mm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
+        only(moves, field("bridge.pivotFriction", tr("pivot friction"), Kind::Moment, ranges::pivot_Nm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
+        only(isOpen, field("bridge.nutFriction", tr("friction at the nut"), Kind::Number, ranges::friction,
+                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
+        only(isAssisted, field("assist.preload", tr("assist holds"), Kind::Moment, ranges::preload_Nm,
+                               [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
+        only(isAssisted, field("assist.rate", tr("assist rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
+                               [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
     return fields;
 }
 
 const std::vector<RigField>& clawFields() {
     static const std::vector<RigField> fields{
-        field("claw.lead", tr("travel per turn"), Kind::Length, ranges::lead_mm,
-              [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; }),
-        field("claw.bass", tr("bass screw now"), Kind::Turns, ranges::turns,
-              [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; }),
-        field("claw.treble", tr("treble screw now"), Kind::Turns, ranges::turns,
-              [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; }),
-        field("claw.least", tr("loosest it goes"), Kind::Turns, ranges::turns,
-              [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; }),
-        field("claw.most", tr("tightest it goes"), Kind::Turns, ranges::turns,
-              [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; })};
+        only(isKnife, field("claw.lead", tr("travel per turn"), Kind::Length, ranges::lead_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; })),
+        only(isKnife, field("claw.bass", tr("bass screw now"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; })),
+        only(isKnife, field("claw.treble", tr("treble screw now"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; })),
+        only(isKnife, field("claw.least", tr("loosest it goes"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; })),
+        only(isKnife, field("claw.most", tr("tightest it goes"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; }))};
     return fields;
 }
 
 const std::vector<RigField>& goalFields() {
     static const std::vector<RigField> fields{
-        field(
-            "goal.angle", tr("plate angle wanted"), Kind::Angle,
-            {-5.0, 5.0, "degrees from parallel, forward is positive"},
-            [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false),
-        field(
-            "goal.angleTolerance", tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
-            [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false),
+        only(isKnife, field(
+                          "goal.angle", tr("plate angle wanted"), Kind::Angle,
+                          {-60.0, 60.0, "degrees from parallel, forward is positive"},
+                          [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
+        only(isKnife, field(
+                          "goal.angleTolerance", tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
+                          [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
+        only([](const Job& job) { return isKnife(job) && job.goal.deckLoad_Nm > 0.0; },
+             field(
+                 "goal.deckLoad", tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
+                 [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
         field(
             "goal.pitchTolerance", tr("pitch, give or take"), Kind::Cents, ranges::pitchTolerance_cents,
             [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
@@ -181,22 +232,28 @@ const std::vector<RigField>& goalFields() {
 
 const std::vector<RigField>& springFields() {
     static const std::vector<RigField> fields{
-        field("springs.slot", tr("slot 0…1"), Kind::Number, ranges::slot,
-              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; }),
+        only(isKnife, field("springs.slot", tr("slot 0…1"), Kind::Number, ranges::slot,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
         field("springs.rate", tr("rate"), Kind::Rate, ranges::rate_Npmm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
         field("springs.initial", tr("initial tension"), Kind::Force, ranges::initial_N,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),
         field("springs.free", tr("free length"), Kind::Length, ranges::free_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].free_m; }),
-        field("springs.hookX", tr("hook ahead"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); }),
-        field("springs.hookY", tr("hook height"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); }),
-        field("springs.anchorX", tr("claw ahead"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); }),
-        field("springs.anchorY", tr("claw height"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })};
+        only(isRoller, field("springs.seat", tr("height at level"), Kind::Length, ranges::seat_mm,
+                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].seat_m; })),
+        only(isRoller, field("springs.lever", tr("lever"), Kind::Length, ranges::lever_mm,
+                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].lever_m; })),
+        only(isKnife, field("springs.hookX", tr("hook ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
+        only(isKnife, field("springs.hookY", tr("hook height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
+        only(isKnife, field("springs.anchorX", tr("claw ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
+        only(isKnife, field("springs.anchorY", tr("claw height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
+        only(isKnife, field("springs.aside", tr("slant"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].aside_m; }))};
     return fields;
 }
 
@@ -204,14 +261,20 @@ const std::vector<RigField>& stringFields() {
     static const std::vector<RigField> fields{
         field("strings.scale", tr("scale"), Kind::Length, ranges::scale_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
-        field("strings.saddleX", tr("saddle ahead"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); }),
-        field("strings.saddleY", tr("saddle height"), Kind::Length, ranges::place_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); }),
+        only(isKnife, field("strings.saddleX", tr("saddle ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
+        only(isKnife, field("strings.saddleY", tr("saddle height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
         field("strings.nutTail", tr("nut to post"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
         field("strings.saddleTail", tr("behind saddle"), Kind::Length, ranges::tail_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; })};
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
+        field("strings.nutBreak", tr("break at nut"), Kind::Angle, ranges::break_deg,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; }),
+        field("strings.fine", tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; }),
+        field("strings.fineAt", tr("its turns in"), Kind::Number, ranges::fineTurns,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; })};
     return fields;
 }
 

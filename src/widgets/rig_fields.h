@@ -14,13 +14,15 @@ namespace flenzo {
 /// One figure of the rig as the Guitar page shows and takes it. `index` counts springs or strings, 0 for single
 /// figures.
 struct RigField {
-    enum class Kind { Length, Angle, Force, Rate, Mass, Turns, Cents, Number };
+    enum class Kind { Length, Angle, Force, Rate, Mass, Turns, Moment, AngularRate, Cents, Number };
     QString key; ///< under which the mark "measured" is kept
     QString label;
     Kind kind;
     Range range;                                      ///< in file units
     std::function<double&(Job&, std::size_t)> member; ///< in SI
     bool marked = true;                               ///< carries the mark measured / assumed
+    std::function<bool(const Job&)> applies = {};     ///< none: to every guitar
+    [[nodiscard]] bool appliesTo(const Job& job) const { return !applies || applies(job); }
 
     [[nodiscard]] QString unit(const Units& units) const;
     [[nodiscard]] QString text(const Job& job, std::size_t index, const Units& units) const;

@@ -46,7 +46,7 @@ RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* top = new QHBoxLayout;
     top->setSpacing(8);
     top->addWidget(buildIdentity(), 4);
-    top->addWidget(buildFigures(tr("Bridge, knife edge"), {&bridgeFields()}), 5);
+    top->addWidget(buildFigures(tr("Bridge"), {&bridgeFields()}), 5);
     top->addWidget(buildFigures(tr("Claw and goal"), {&clawFields(), &goalFields()}), 5);
     column->addLayout(top);
     springs_ = new FieldTable(
@@ -96,6 +96,7 @@ QWidget* RigPage::buildIdentity() {
             tr("orientation"), [index](Job& job) { job.rig.orientation = static_cast<Orientation>(index); }));
     });
     form->addRow(tr("lies"), orientation_);
+    buildKind(form, panel);
     locked_ = new QCheckBox(tr("nut is locked"), panel);
     connect(locked_, &QCheckBox::clicked, this, [this](bool on) {
         desk_.accept(desk_.session().edit(tr("nut lock"), [on](Job& job) { job.rig.nutLocked = on; }));
@@ -104,6 +105,35 @@ QWidget* RigPage::buildIdentity() {
     column->addLayout(form);
     column->addStretch();
     return panel;
+}
+
+void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
+    kind_ = new QComboBox(panel);
+    kind_->setObjectName(QStringLiteral("bridgeKind"));
+    kind_->setAccessibleName(tr("How the bridge is built"));
+    for (const BridgeKind& kind : bridgeKinds())
+        kind_->addItem(kind.name);
+    connect(kind_, &QComboBox::activated, this, [this](int index) {
+        desk_.accept(desk_.session().edit(tr("kind of bridge"), [index](Job& job) {
+            setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]);
+        }));
+        refresh();
+    });
+    form->addRow(tr("bridge"), kind_);
+    decked_ = new QCheckBox(tr("decked: rests on the body"), panel);
+    decked_->setObjectName(QStringLiteral("decked"));
+    connect(decked_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
+    });
+    form->addRow(QString(), decked_);
+    assisted_ = new QCheckBox(tr("has a centring assist"), panel);
+    connect(assisted_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("centring assist"), [on](Job& job) {
+            job.rig.bridge.assist =
+                on ? std::optional<CentringAssist>(CentringAssist{job.goal.angle_rad, 0.5, 2.0}) : std::nullopt;
+        }));
+    });
+    form->addRow(QString(), assisted_);
 }
 
 void RigPage::addRow(QFormLayout* form, const RigField& field) {
@@ -135,8 +165,9 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         });
         line->addWidget(mark);
     }
-    form->addRow(field.label, line);
-    rows_.push_back({&field, edit, mark});
+    auto* name = new QLabel(field.label, this);
+    form->addRow(name, line);
+    rows_.push_back({&field, name, edit, mark});
 }
 
 QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups) {
@@ -212,10 +243,20 @@ void RigPage::refresh() {
     story_->show(job.story);
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
+    kind_->setCurrentIndex(static_cast<int>(kindOf(job.rig.bridge)));
+    decked_->setChecked(job.goal.deckLoad_Nm > 0.0);
+    assisted_->setChecked(job.rig.bridge.assist.has_value());
+    decked_->setVisible(hasClaw(job.rig));
+    assisted_->setVisible(hasClaw(job.rig));
     count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
     for (const Row& row : rows_) {
         const QString unit = row.field->unit(desk_.preferences().units);
         row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
+        const bool applies = row.field->appliesTo(job);
+        row.name->setVisible(applies);
+        row.edit->setVisible(applies);
+        if (row.mark)
+            row.mark->setVisible(applies);
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
     }

@@ -9,6 +9,7 @@
 class QCheckBox;
 class QComboBox;
 class QFormLayout;
+class QLabel;
 
 namespace flenzo {
 
@@ -25,10 +26,12 @@ public:
 private:
     struct Row {
         const RigField* field;
+        QLabel* name;
         FieldEdit* edit;
         QCheckBox* mark;
     };
     QWidget* buildIdentity();
+    void buildKind(QFormLayout* form, QWidget* panel);
     QWidget* buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups);
     QWidget* buildTable(const QString& title, FieldTable* table, QWidget* buttons);
     QWidget* springButtons();
@@ -39,8 +42,8 @@ private:
     Desk& desk_;
     std::vector<Row> rows_;
     FieldEdit *name_, *owner_, *story_;
-    QComboBox *orientation_, *count_;
-    QCheckBox* locked_;
+    QComboBox *kind_, *orientation_, *count_;
+    QCheckBox *locked_, *decked_, *assisted_;
     FieldTable *springs_, *strings_;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/wording.h"
 
+#include "core/plan/spring_choice.h"
 #include "core/strings/note.h"
 
 #include <QCoreApplication>
@@ -206,6 +207,8 @@ QString verdictReason(const ChangeReport& report, const Units& units) {
             : tr("The strings pull %1 %2 (%3 %) in all")
                   .arg(forceText(std::abs(difference), units), difference > 0.0 ? tr("more") : tr("less"),
                        signedNumber(100.0 * difference / report.sumBefore_N, 1));
+    if (!report.hasClaw)
+        return pull + QLatin1Char('.');
     if (report.level.status != LevelStatus::Found)
         return pull + QStringLiteral(". ") + stuck(report.level);
     return tr("%1, which asks for %2 turns of the claw.").arg(pull, signedNumber(report.level.moreTurns, 2));
@@ -232,7 +235,55 @@ QString stuck(const Level& level) {
     return {};
 }
 
+QString wayOut(const Alternative& way) {
+    switch (way.kind) {
+    case Alternative::Kind::AsItIs:
+        return tr("as it is");
+    case Alternative::Kind::MoreSprings:
+        return tr("%1 springs like these in all").arg(way.springs);
+    case Alternative::Kind::StifferSprings:
+        return tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
+    case Alternative::Kind::LighterSet:
+        return tr("a set with %1 % of these gauges").arg(100.0 * way.share, 0, 'f', 0);
+    case Alternative::Kind::Decked:
+        return tr("decked, resting on the body");
+    case Alternative::Kind::CentringAssist:
+        return tr("centring assist that holds %1").arg(momentText(way.assist_Nm));
+    }
+    return {};
+}
+
+QString shortfall(const Shortfall& missing, const Units& units) {
+    QStringList parts;
+    if (missing.springRate)
+        parts.append(tr("springs %1 % too soft").arg(100.0 * *missing.springRate, 0, 'f', 0));
+    if (missing.tension)
+        parts.append(tr("strings that pull %1 % too hard").arg(100.0 * *missing.tension, 0, 'f', 0));
+    if (missing.hookDepth_m)
+        parts.append(tr("hooks %1 too shallow").arg(lengthText(*missing.hookDepth_m, units)));
+    if (missing.setback_m)
+        parts.append(tr("saddles %1 too far behind the pivot").arg(lengthText(*missing.setback_m, units)));
+    const QString made = parts.isEmpty()
+                             ? tr("No single change within reason makes it comfortable.")
+                             : tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
+    return tr("Kept at pitch the bridge stiffens by %1 N·m/rad; comfortable is %2. ")
+               .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
+               .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
+           made;
+}
+
+QString inTune(const Derived& derived, const Units& units) {
+    const Rig& rig = derived.rig();
+    if (rig.bridge.family == Family::Fixed)
+        return tr("Tune each string to pitch: nothing moves");
+    const double angle = derived.report.level.state.angle_rad;
+    return tr("In tune the arm stands at %1, its tip %2 above the top")
+        .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
+}
+
 QString leftAlone(const Job& job, const ChangeReport& report) {
+    if (!report.hasClaw)
+        return tr("After one pass exactly to pitch, before anything is done again:");
     const QString first =
         tr("After one pass to pitch the plate stands at %1").arg(degreesText(report.aloneFirst.after.angle_rad));
     if (!report.alone.stable)

@@ -18,11 +18,14 @@ struct ActWords {
 [[nodiscard]] ActWords act(const Job& job, const Derived& derived, const Units& units);
 [[nodiscard]] QString outlook(const Derived& derived);
 [[nodiscard]] QString rangeText(double low, double high); ///< "2 to 4", or one figure
-[[nodiscard]] QString clawTurn(double turns);      ///< "Tighten both claw screws 2 1/4 turns"
-[[nodiscard]] QString clawDirection(double turns); ///< "clockwise" with its meaning
+[[nodiscard]] QString clawTurn(double turns);             ///< "Tighten both claw screws 2 1/4 turns"
+[[nodiscard]] QString clawDirection(double turns);        ///< "clockwise" with its meaning
 [[nodiscard]] QString verdict(const ChangeReport& report);
 [[nodiscard]] QString verdictReason(const ChangeReport& report, const Units& units);
-[[nodiscard]] QString stuck(const Level& level); ///< why no balance, and what helps
+[[nodiscard]] QString wayOut(const Alternative& way); ///< "one more spring, 5 in all"
+[[nodiscard]] QString shortfall(const Shortfall& shortfall, const Units& units);
+[[nodiscard]] QString inTune(const Derived& derived, const Units& units); ///< where a bridge without a claw rests
+[[nodiscard]] QString stuck(const Level& level);                          ///< why no balance, and what helps
 [[nodiscard]] QString leftAlone(const Job& job, const ChangeReport& report);
 [[nodiscard]] QString noteOf(double frequency_Hz, double a4_Hz); ///< "B1 +12 ¢"
 [[nodiscard]] QString stringTitle(const RigString& string);

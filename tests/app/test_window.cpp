@@ -18,7 +18,9 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QTableView>
+#include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QToolButton>
@@ -364,6 +366,101 @@ private Q_SLOTS:
         const QString folder = dir_->filePath(QStringLiteral("shots"));
         QVERIFY(takeShots(*shell_, folder));
         QVERIFY(QDir(folder).entryList({QStringLiteral("*.png")}).size() >= 6);
+    }
+
+    void aDoubtfulReadingIsQuestionedAndMayStand() {
+        for (int acts = 0; acts < 40 && session().derived().next().what != NextAct::Do::Read; ++acts)
+            press(Qt::Key_F9);
+        press(Qt::Key_F9); // the whole guitar has been read with the strings near pitch
+        const std::size_t string = 3;
+        const double known = session().derived().now().readings_cents[string];
+        type(QStringLiteral("%1=%2")
+                 .arg(QString::fromStdString(session().job().rig.strings[string].name))
+                 .arg(known - 90.0, 0, 'f', 1));
+        QVERIFY(session().derived().advice.doubt.has_value());
+        QVERIFY(text("act").contains(QLatin1String("again")));
+        QVERIFY(find<QPushButton>("done")->isEnabled());
+        QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
+        QVERIFY(session().job().log.back().confirmed);
+        QVERIFY(!session().derived().advice.doubt.has_value());
+    }
+
+    void newStringsAreStretchedUntilTheySettle() {
+        session().edit(QStringLiteral("stretch"), [](Job& job) { job.habit.stretch = true; });
+        int stretches = 0, acts = 0;
+        for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
+            if (session().derived().next().what == NextAct::Do::Stretch) {
+                QVERIFY(text("act").contains(QLatin1String("Pull")));
+                ++stretches;
+            }
+            press(Qt::Key_F9);
+        }
+        QVERIFY(text("act").startsWith(QLatin1String("Done")));
+        QVERIFY(stretches >= 7);
+        for (const StringSettling& string : session().derived().advice.settling)
+            QCOMPARE(string.needed.p50, 0);
+    }
+
+    void aTrialIsPlayedBesideTheWork() {
+        shell_->showPage(Shell::Trial);
+        find<QSpinBox>("trialGuitars")->setValue(2);
+        auto* start = find<QPushButton>("startTrial");
+        QTest::mouseClick(start, Qt::LeftButton);
+        QVERIFY(!start->isEnabled() && find<QPushButton>("stopTrial")->isEnabled());
+        QTRY_VERIFY_WITH_TIMEOUT(start->isEnabled(), 60000);
+        QVERIFY(text("trialSaid").contains(QLatin1String("2 of 2")));
+        QVERIFY(find<SceneView>("trialChart")->scene().marks.size() > 20);
+        find<QSpinBox>("trialGuitars")->setValue(4000);
+        QTest::mouseClick(start, Qt::LeftButton);
+        QTest::mouseClick(find<QPushButton>("stopTrial"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(start->isEnabled(), 60000);
+        QVERIFY(text("trialSaid").startsWith(QLatin1String("Stopped")));
+    }
+
+    void everyDemoGuitarComesHome_data() {
+        QTest::addColumn<int>("demo");
+        for (const int demo : {1, 2, 4, 5})
+            QTest::newRow(qPrintable(demoNames().at(demo))) << demo;
+    }
+    void everyDemoGuitarComesHome() {
+        QFETCH(int, demo);
+        shell_->openDemo(demo);
+        for (int acts = 0; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts)
+            press(Qt::Key_F9);
+        QVERIFY2(text("act").startsWith(QLatin1String("Done")), qPrintable(text("act")));
+        const Job& job = session().job();
+        HiddenGuitar guitar(benchJobOf(job), *job.simulatedSeed);
+        guitar.hear(job.log);
+        QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.4);
+    }
+
+    void waysOutAreShownBeforeAStringComesOff() {
+        shell_->openDemo(3);
+        QCOMPARE(shell_->page(), Shell::Answer);
+        QVERIFY(find<QTableWidget>("ways")->rowCount() >= 4);
+        QVERIFY(text("clawSentence").contains(QLatin1String("Do not start")));
+    }
+
+    void aBridgeOfAnotherKindShowsItsOwnFigures() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Guitar);
+        auto* kind = find<QComboBox>("bridgeKind");
+        QVERIFY(find<QLineEdit>("bridge.rearGap")->isVisible() && !find<QLineEdit>("bridge.shaft")->isVisible());
+        kind->setFocus();
+        for (int k = 0; k < 5; ++k)
+            QTest::keyClick(kind, Qt::Key_Down);
+        QCOMPARE(session().job().rig.bridge.family, Family::RollerShaft);
+        QVERIFY(!find<QLineEdit>("bridge.rearGap")->isVisible() && find<QLineEdit>("bridge.shaft")->isVisible());
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+        QTest::keyClick(kind, Qt::Key_Down);
+        QCOMPARE(session().job().rig.bridge.family, Family::Fixed);
+        for (int k = 0; k < 6; ++k)
+            QTest::keyClick(kind, Qt::Key_Up);
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+        auto* decked = find<QCheckBox>("decked");
+        decked->click();
+        QVERIFY(session().job().goal.deckLoad_Nm > 0.0);
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
     }
 };
 

@@ -2,6 +2,7 @@
 #include "core/acts/acts.h"
 #include "paint/moment_chart.h"
 #include "paint/section.h"
+#include "paint/trial_chart.h"
 #include "support/rigs.h"
 
 #include <QGuiApplication>
@@ -140,6 +141,55 @@ private Q_SLOTS:
         QCOMPARE(turnsText(3.0), QStringLiteral("3"));
         QCOMPARE(lengthText(0.0254, {true, false}), QStringLiteral("1.000 in"));
         QCOMPARE(forceText(4.4482216152605, {false, true}), QStringLiteral("1.0 lbf"));
+    }
+
+    void everyFamilyIsDrawnAsWhatItIs() {
+        Rig shaft = rig_;
+        shaft.bridge.family = Family::RollerShaft;
+        shaft.bridge.shaftRadius_m = 0.0064;
+        shaft.bridge.armTip_m = 0.114;
+        shaft.bridge.armTipHeight_m = 0.049;
+        shaft.springs.resize(1);
+        shaft.springs[0].seat_m = 0.022;
+        shaft.springs[0].lever_m = 0.031;
+        State state = bareState(shaft);
+        const auto tipAt = [&](double angle_rad) {
+            state.angle_rad = angle_rad;
+            const Scene scene = buildSection({shaft, state, goal_, {}, false, 1.0}, {700, 400});
+            const QPolygonF line = scene.find(QStringLiteral("tip-height"))->points;
+            return std::abs(line.at(1).y() - line.at(0).y());
+        };
+        QVERIFY(tipAt(0.0) > tipAt(radians(5.0))); // tipped forward the arm sinks
+        const Scene drawn = buildSection({shaft, state, goal_, {}, false, 1.0}, {700, 400});
+        QVERIFY(drawn.find(QStringLiteral("shaft")) && drawn.find(QStringLiteral("spring-1")) &&
+                !drawn.find(QStringLiteral("claw")));
+        Rig fixed = rig_;
+        fixed.bridge.family = Family::Fixed;
+        const Scene still = buildSection({fixed, bareState(fixed), goal_, {}, false, 1.0}, {700, 400});
+        QVERIFY(still.find(QStringLiteral("tailpiece")) && !still.find(QStringLiteral("moment-strings")));
+        Rig screws = rig_;
+        screws.bridge.form = Form::SixScrew;
+        QVERIFY(buildSection({screws, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("screw-head")));
+        Rig headless = rig_;
+        headless.bridge.form = Form::Headless;
+        QVERIFY(
+            buildSection({headless, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("bridge-tuner")));
+    }
+
+    void theTrialChartCountsItsGuitars() {
+        TrialReport report;
+        QVERIFY(buildTrialChart(report, {700, 400}, 1.0).find(QStringLiteral("bar-0-1")) == nullptr);
+        report.stable = 3;
+        Played two, far;
+        two.passes = 2;
+        far.passes = 40;
+        report.rows = {{"habit", {far, far, far}}, {"adviser", {two, two, far}}};
+        const Scene scene = buildTrialChart(report, {700, 400}, 1.0);
+        const Mark* most = scene.find(QStringLiteral("bar-1-2"));
+        const Mark* last = scene.find(QStringLiteral("bar-1-13"));
+        QVERIFY(most && last && scene.find(QStringLiteral("bar-0-13")));
+        QVERIFY(most->points.boundingRect().height() > last->points.boundingRect().height());
+        QVERIFY(scene.description.contains(QLatin1String("median 2")));
     }
 
     void paintingPutsInkOnPaper() {

@@ -15,11 +15,17 @@ Outcome settle(const Rig& rig, State state) {
 
 Outcome tunePeg(const Rig& rig, State state, std::size_t string, double frequency_Hz) {
     BalanceEquation equation(rig, state);
+    const Rest rest = tunePegOn(equation, limitsOf(rig.bridge, state.block), state, string, frequency_Hz);
+    return {std::move(state), rest};
+}
+
+Rest tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string, double frequency_Hz) {
     equation.holdAtPitch(string, frequency_Hz);
-    const Rest rest = findRest(equation, limitsOf(rig.bridge, state.block), state.angle_rad);
+    const Rest rest = findRest(equation, limits, state.angle_rad);
     state.angle_rad = rest.angle_rad;
     state.rest_m[string] = equation.restForPitch_m(string, frequency_Hz, rest.angle_rad);
-    return {std::move(state), rest};
+    equation.setRest(string, state.rest_m[string]);
+    return rest;
 }
 
 Outcome setRest(const Rig& rig, State state, std::size_t string, double rest_m) {

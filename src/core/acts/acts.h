@@ -16,6 +16,9 @@ struct Outcome {
 [[nodiscard]] Outcome settle(const Rig& rig, State state);
 /// Turns a peg until the string sounds `frequency_Hz` after the bridge has come to rest again (eq. 16).
 [[nodiscard]] Outcome tunePeg(const Rig& rig, State state, std::size_t string, double frequency_Hz);
+/// The same on an equation that already stands for the state and is left standing for the next one: a log has hundreds
+/// of pegs, and building the equation costs as much as turning one.
+Rest tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string, double frequency_Hz);
 /// Gives the string a rest length, whatever it then sounds.
 [[nodiscard]] Outcome setRest(const Rig& rig, State state, std::size_t string, double rest_m);
 /// Turns a fine tuner: positive travel shortens the string (sharper).

@@ -22,7 +22,7 @@ constexpr double plateShare = 0.45;
 /// The claw is only visited for more than this share of the plate's tolerance, or the next gauge would send it back.
 constexpr double clawShare = 0.6;
 /// Done is said when the odds that any string or the plate is outside the goal are below this.
-constexpr double acceptedOdds = 0.01;
+constexpr double acceptedOdds = 0.007;
 /// A peg that missed by more than this share of the tolerance may be turned once more at once.
 constexpr double repeatFrom = 0.45;
 /// A full reading more is asked for at most this often in a row before pegs are turned instead.

@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr int samples = 200;
+constexpr int samples = 100;
 constexpr int mostPasses = 15;
 constexpr double clawStep_turns = 1.0 / 16.0;
 // Found from trials: what one pass leaves on a string, in shares of the peg's own error, before and after the guitar is

@@ -10,9 +10,8 @@ namespace flenzo {
 /// on the number of threads.
 class Dice {
 public:
-    Dice(std::uint32_t seed, std::uint32_t stream) {
-        std::seed_seq sequence{seed, stream, 0x666c656eU};
-        engine_.seed(sequence);
+    Dice(std::uint32_t seed, std::uint32_t stream) : engine_{(std::uint64_t{seed} << 32U) ^ stream} {
+        engine_(); // neighbouring seeds look alike before the first mix
     }
     /// Normal about 0, cut at twice the deviation.
     double normal(double deviation) {
@@ -26,7 +25,20 @@ public:
     }
 
 private:
-    std::mt19937_64 engine_;
+    /// SplitMix64: a stream is made for every event of every sample, so seeding must cost nothing.
+    struct Engine {
+        using result_type = std::uint64_t;
+        std::uint64_t state;
+        static constexpr result_type min() { return 0; }
+        static constexpr result_type max() { return ~result_type{0}; }
+        result_type operator()() {
+            std::uint64_t z = (state += 0x9e3779b97f4a7c15U);
+            z = (z ^ (z >> 30U)) * 0xbf58476d1ce4e5b9U;
+            z = (z ^ (z >> 27U)) * 0x94d049bb133111ebU;
+            return z ^ (z >> 31U);
+        }
+    };
+    Engine engine_;
     std::normal_distribution<double> normal_;
 };
 

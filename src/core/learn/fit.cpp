@@ -120,7 +120,7 @@ private:
         addOldSet(rig, by, out);
         const std::vector<Event> log = correctedLog(job_, layout_, by);
         const std::vector<Standing> standings =
-            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log);
+            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log, ReplayDetail::AtReadings);
         for (const Misfit& misfit : misfitsOf(job_, rig, log, runs_, standings))
             out.push_back(robust(misfit.inDeviations()));
         addBalances(rig, standings, out);

@@ -78,11 +78,21 @@ State believed(const Rig& rig, const Snapshot& snapshot) {
     return state;
 }
 
-/// Everything computed anew from a state nobody has read yet.
-Standing unread(const Rig& rig, State state, const Standing& before) {
+std::vector<double> readingsOf(const Rig& rig, const BalanceEquation& equation, double angle_rad) {
+    std::vector<double> out(rig.strings.size());
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = cents(equation.frequency_Hz(i, angle_rad), rig.strings[i].target_Hz);
+    return out;
+}
+
+/// A state nobody has read yet; its readings are computed where they are wanted.
+Standing unread(const Rig& rig, State state, const Standing& before, const BalanceEquation* equation) {
     Standing standing;
     standing.state = std::move(state);
-    standing.readings_cents = readings_cents(rig, standing.state);
+    if (equation)
+        standing.readings_cents = readingsOf(rig, *equation, standing.state.angle_rad);
+    else
+        standing.readings_cents.assign(rig.strings.size(), 0.0);
     standing.measured.assign(rig.strings.size(), false);
     standing.typed_cents.assign(rig.strings.size(), 0.0);
     standing.everRead = before.everRead;
@@ -91,7 +101,9 @@ Standing unread(const Rig& rig, State state, const Standing& before) {
 }
 
 Standing afterRead(const Rig& rig, const Snapshot& snapshot) {
-    Standing standing = unread(rig, believed(rig, snapshot), snapshot.before);
+    State state = believed(rig, snapshot);
+    const BalanceEquation equation(rig, state);
+    Standing standing = unread(rig, std::move(state), snapshot.before, &equation);
     standing.measured = snapshot.before.measured;
     standing.typed_cents = snapshot.before.typed_cents;
     standing.inRun.resize(rig.strings.size(), false);
@@ -102,14 +114,6 @@ Standing afterRead(const Rig& rig, const Snapshot& snapshot) {
     standing.gapMeasured = !snapshot.angles_rad.empty() || snapshot.before.gapMeasured;
     standing.angleEverRead = standing.angleEverRead || standing.gapMeasured;
     standing.readsInRow = snapshot.before.readsInRow + 1;
-    return standing;
-}
-
-Standing afterPeg(const Rig& rig, const Standing& before, const Event& event) {
-    const double f_Hz = frequencyAt_Hz(rig.strings[event.string].target_Hz, event.to_cents);
-    Standing standing = unread(rig, tunePeg(rig, before.state, event.string, f_Hz).state, before);
-    standing.readings_cents[event.string] = standing.typed_cents[event.string] = event.to_cents;
-    standing.measured[event.string] = standing.everRead[event.string] = true;
     return standing;
 }
 
@@ -144,26 +148,49 @@ void take(const Rig& rig, Snapshot& snapshot, const Event& event) {
 
 } // namespace
 
-std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log) {
+std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log, ReplayDetail detail) {
     std::vector<Standing> standings;
+    standings.reserve(log.size() + 1);
     Standing first;
     first.everRead.assign(rig.strings.size(), false);
-    standings.push_back(unread(rig, start, first));
+    // Pegs are most of a log, so the equation is kept from one to the next and built anew only after other acts.
+    std::optional<BalanceEquation> equation;
+    equation.emplace(rig, start);
+    standings.push_back(unread(rig, start, first, &*equation));
     std::optional<Snapshot> open;
-    for (const Event& event : log) {
+    for (std::size_t e = 0; e < log.size(); ++e) {
+        const Event& event = log[e];
         const Standing& now = standings.back();
         if (event.kind == Event::Kind::Read) {
             if (!open)
                 open.emplace(Snapshot{now, {}, {}});
             take(rig, *open, event);
             standings.push_back(afterRead(rig, *open));
+            equation.reset();
             continue;
         }
         open.reset();
-        const bool known = event.string < rig.strings.size();
-        Standing next = !known                ? now
-                        : event.turnsString() ? afterPeg(rig, now, event)
-                                              : unread(rig, acted(rig, now.state, event).state, now);
+        if (event.string >= rig.strings.size()) {
+            standings.push_back(Standing(now));
+            continue;
+        }
+        const bool wanted =
+            detail == ReplayDetail::Everything || e + 1 == log.size() || log[e + 1].kind == Event::Kind::Read;
+        State state = now.state;
+        if (event.turnsString()) {
+            if (!equation)
+                equation.emplace(rig, state);
+            tunePegOn(*equation, limitsOf(rig.bridge, state.block), state, event.string,
+                      frequencyAt_Hz(rig.strings[event.string].target_Hz, event.to_cents));
+        } else {
+            state = acted(rig, state, event).state;
+            equation.emplace(rig, state);
+        }
+        Standing next = unread(rig, std::move(state), now, wanted ? &*equation : nullptr);
+        if (event.turnsString()) {
+            next.readings_cents[event.string] = next.typed_cents[event.string] = event.to_cents;
+            next.measured[event.string] = next.everRead[event.string] = true;
+        }
         standings.push_back(std::move(next));
     }
     return standings;

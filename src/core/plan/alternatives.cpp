@@ -83,9 +83,9 @@ Shortfall shortfallOf(const Rig& rig, const Goal& goal) {
     Shortfall shortfall;
     shortfall.floatStiffness_NmPerRad = levelOf(rig, goal).floatStiffness_NmPerRad;
     shortfall.springRate = smallest(
-        1.5, [&](double share) { return withRate(rig, share); }, goal);
+        3.0, [&](double share) { return withRate(rig, share); }, goal);
     shortfall.tension = smallest(
-        0.5, [&](double share) { return withGauges(rig, std::sqrt(1.0 - share)); }, goal);
+        0.7, [&](double share) { return withGauges(rig, std::sqrt(1.0 - share)); }, goal);
     shortfall.hookDepth_m = smallest(
         0.02,
         [&](double deeper) {
@@ -113,7 +113,7 @@ std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const
     std::vector<Alternative> list{measured(Alternative::Kind::AsItIs, rig, goal, order)};
     if (!hasClaw(rig))
         return list;
-    constexpr int mostMore = 3;
+    constexpr int mostMore = 6;
     for (int more = 1; more <= mostMore; ++more)
         if (const Rig other = withMoreSprings(rig, more);
             other.springs.size() == rig.springs.size() + static_cast<std::size_t>(more) && comfortable(other, goal)) {

@@ -66,6 +66,7 @@ ChangeReport reportChange(const Rig& rig, const OldSet& old, const Goal& goal, c
     report.after_N = report.level.tensions_N;
     report.sumBefore_N = sum(report.before_N);
     report.sumAfter_N = sum(report.after_N);
+    report.hasClaw = hasClaw(rig);
     report.verdict = verdictOf(report.level);
     const State asIs = slackStart(rig, rig.claw.turns, slack_cents);
     report.alone = landingAsIs(rig, asIs, goal);

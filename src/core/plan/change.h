@@ -37,6 +37,7 @@ struct ChangeReport {
     double sumBefore_N = 0.0, sumAfter_N = 0.0;
     Level level; ///< the new set, from the claw as it stands
     Verdict verdict = Verdict::Rebalance;
+    bool hasClaw = true;
     Landing alone;   ///< claw left alone, retuned without end
     Pass aloneFirst; ///< claw left alone, one pass exactly to pitch
     std::vector<double> aloneFirst_cents;

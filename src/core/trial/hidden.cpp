@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/trial/hidden.h"
 
+#include "core/acts/acts.h"
 #include "core/balance/readings.h"
 #include "core/base/dice.h"
 #include "core/strings/pitch.h"
@@ -68,8 +69,12 @@ void HiddenGuitar::hear(const Event& logged) {
         return;
     case Event::Kind::Tuned:
     case Event::Kind::Fine:
-        event.to_cents -= noise.normal(spread_.tuner_cents);
-        break;
+        if (event.string < rig_.strings.size())
+            state_ = tunePeg(rig_, std::move(state_), event.string,
+                             frequencyAt_Hz(rig_.strings[event.string].target_Hz,
+                                            event.to_cents - noise.normal(spread_.tuner_cents)))
+                         .state;
+        return;
     case Event::Kind::Claw: {
         const double hand = 1.0 + noise.normal(spread_.clawHand);
         event.turns = {event.turns.bass * hand, event.turns.treble * hand};
@@ -112,9 +117,10 @@ Event HiddenGuitar::answer(const NextAct& act) const {
         break;
     }
     case NextAct::Do::Read: {
+        const std::vector<double> truth = readings_cents(rig_, state_);
         for (const std::size_t string : act.strings)
-            if (const double read = readCents(state_, string); std::isfinite(read))
-                event.readings_cents.emplace_back(string, read);
+            if (const double read = truth[string] + noise.normal(spread_.tuner_cents); std::isfinite(read))
+                event.readings_cents.emplace_back(string, rounded(read, 0.1));
         if (act.gap)
             event.gap_m =
                 rounded(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);

@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paint/trial_chart.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <array>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int bins = 13; ///< passes 1 to 12, then more
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("TrialChart", text);
+}
+
+std::array<int, bins> binsOf(const TrialRow& row) {
+    std::array<int, bins> counts{};
+    for (const Played& played : row.plays)
+        ++counts[static_cast<std::size_t>(std::clamp(played.passes - 1, 0, bins - 1))];
+    return counts;
+}
+
+QString wordsOf(const TrialRow& row) {
+    const Quantiles passes = row.quantiles([](const Played& p) { return static_cast<double>(p.passes); });
+    const Quantiles minutes = row.quantiles([](const Played& p) { return p.minutes; });
+    return tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 0).arg(minutes.p50, 0, 'f', 0);
+}
+
+} // namespace
+
+Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double textScale) {
+    Scene scene;
+    scene.size = size;
+    const double font = 14.0 * textScale, left = std::min(size.width() * 0.42, font * 25.0),
+                 right = size.width() - 14.0;
+    if (report.rows.empty()) {
+        scene.text({size.width() / 2.0, size.height() / 2.0},
+                   tr("Not played yet. Hidden guitars like this one, brought home by each habit and by the adviser."),
+                   Ink::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
+        scene.description = tr("No trial has been played yet.");
+        return scene;
+    }
+    const auto rows = static_cast<double>(report.rows.size());
+    const double bottom = size.height() - font * 3.0, tall = (bottom - font) / rows, wide = (right - left) / bins;
+    const Qt::Alignment centred = Qt::AlignHCenter | Qt::AlignVCenter;
+    for (std::size_t k = 0; k < report.rows.size(); ++k) {
+        const TrialRow& row = report.rows[report.rows.size() - 1 - k]; // the adviser first
+        const bool adviser = k == 0;
+        const double base = font + tall * static_cast<double>(k + 1) - 6.0;
+        const auto counts = binsOf(row);
+        const int most = std::max(1, *std::max_element(counts.begin(), counts.end()));
+        scene
+            .text({14.0, base - tall * 0.55}, adviser ? tr("adviser") : QString::fromStdString(row.name), Ink::Text,
+                  font, Qt::AlignLeft | Qt::AlignVCenter)
+            .bold = adviser;
+        scene.text({14.0, base - tall * 0.55 + font * 1.3}, wordsOf(row), Ink::Quiet, font * 0.87,
+                   Qt::AlignLeft | Qt::AlignVCenter);
+        scene.line({{left, base}, {right, base}}, Ink::Rule, 1.0);
+        for (int b = 0; b < bins; ++b) {
+            const int count = counts[static_cast<std::size_t>(b)];
+            if (count == 0)
+                continue;
+            const double height = (tall - font * 0.9) * count / most;
+            Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height),
+                                   adviser ? Ink::Focus : Ink::Strings);
+            bar.id = QStringLiteral("bar-%1-%2").arg(report.rows.size() - 1 - k).arg(b + 1);
+            bar.tip = tr("%1 of %2 guitars in %3 passes").arg(count).arg(row.plays.size()).arg(b + 1);
+        }
+    }
+    for (int b = 0; b < bins; ++b)
+        scene.text({left + wide * (b + 0.5), bottom + font * 0.7},
+                   b + 1 == bins ? QStringLiteral("%1+").arg(b + 1) : QString::number(b + 1), Ink::Quiet, font,
+                   centred);
+    scene.text({(left + right) / 2.0, bottom + font * 2.1}, tr("passes until in tune and level"), Ink::Quiet, font,
+               centred);
+    scene.description =
+        tr("Trial on %1 hidden guitars. Adviser: %2.").arg(report.stable).arg(wordsOf(report.rows.back()));
+    return scene;
+}
+
+} // namespace flenzo

@@ -1,0 +1,188 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/acts/acts.h"
+#include "core/advise/prospect.h"
+#include "core/balance/readings.h"
+#include "core/trial/trial.h"
+#include "support/rigs.h"
+
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+/// What a rig may be at its worst: figures at the edge of their ranges and beyond sense.
+Rig absurdRig(std::mt19937& dice) {
+    const auto between = [&dice](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(dice);
+    };
+    Rig rig = randomRig(dice);
+    rig.bridge.family = static_cast<Family>(std::uniform_int_distribution<int>(0, 2)(dice));
+    rig.bridge.mass_kg = between(0.0, 5.0);
+    rig.bridge.rearStop_rad = radians(between(-60.0, -0.01));
+    rig.bridge.forwardStop_rad = radians(between(0.01, 60.0));
+    rig.bridge.shaftRadius_m = between(0.001, 0.03);
+    rig.neckElevation_rad = between(-1.5, 1.5);
+    if (between(0.0, 1.0) < 0.3)
+        rig.bridge.assist = CentringAssist{radians(between(-10.0, 10.0)), between(0.0, 5.0), between(0.0, 50.0)};
+    for (Spring& spring : rig.springs) {
+        spring.rate_Npm = std::pow(10.0, between(1.7, 5.3));
+        spring.hook_m = {between(-0.3, 0.3), between(-0.3, 0.3)};
+        spring.anchor_m = {between(-0.3, 0.3), between(-0.3, 0.3)};
+        spring.free_m = between(0.003, 0.3);
+        spring.aside_m = between(0.0, 0.02);
+        spring.seat_m = between(0.001, 0.2);
+        spring.lever_m = between(0.001, 0.2);
+    }
+    return rig;
+}
+
+State randomState(const Rig& rig, std::mt19937& dice) {
+    const auto between = [&dice](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(dice);
+    };
+    State state = bareState(rig);
+    const BalanceEquation equation(rig, state);
+    for (std::size_t i = 0; i < rig.strings.size(); ++i)
+        state.rest_m[i] = between(0.0, 1.0) < 0.1
+                              ? 0.0
+                              : equation.restForPitch_m(i, rig.strings[i].target_Hz * between(0.3, 1.2), 0.0);
+    state.angle_rad = between(-1.0, 1.0);
+    return state;
+}
+
+} // namespace
+
+class TestProperties : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    /// No NaN, no hang, no crash; what is called free is balanced, and no neighbour has less energy.
+    void everyRestIsARest_data() {
+        QTest::addColumn<bool>("absurd");
+        QTest::newRow("plausible") << false;
+        QTest::newRow("absurd") << true;
+    }
+    void everyRestIsARest() {
+        QFETCH(bool, absurd);
+        std::mt19937 dice(absurd ? 7 : 5);
+        int free = 0;
+        for (int k = 0; k < 20000; ++k) {
+            const Rig rig = absurd ? absurdRig(dice) : randomRig(dice);
+            const Outcome rest = settle(rig, randomState(rig, dice));
+            QVERIFY2(std::isfinite(rest.state.angle_rad) && std::isfinite(rest.rest.moment_Nm),
+                     qPrintable(QString::number(k)));
+            if (rest.rest.kind != RestKind::Free)
+                continue;
+            ++free;
+            QVERIFY2(std::abs(rest.rest.moment_Nm) < 1e-9,
+                     qPrintable(QStringLiteral("rig %1: %2").arg(k).arg(rest.rest.moment_Nm)));
+            const BalanceEquation equation(rig, rest.state);
+            const double here = equation.energy_J(rest.rest.angle_rad);
+            const double slack = 1e-12 * std::abs(here) + 1e-13;
+            for (const double step : {-1e-5, 1e-5})
+                QVERIFY2(equation.energy_J(rest.rest.angle_rad + step) >= here - slack, qPrintable(QString::number(k)));
+        }
+        QVERIFY(free > 2000);
+    }
+
+    /// The moment is the slope of the energy, assist and all.
+    void theMomentIsTheSlopeOfTheEnergy() {
+        std::mt19937 dice(11);
+        for (int k = 0; k < 3000; ++k) {
+            const Rig rig = absurdRig(dice);
+            const State state = randomState(rig, dice);
+            const BalanceEquation equation(rig, state);
+            const double angle = std::uniform_real_distribution<double>(-0.1, 0.1)(dice), h = 1e-6;
+            const Moment m = equation.at(angle);
+            const double before = equation.energy_J(angle - h), after = equation.energy_J(angle + h);
+            const double scale = std::abs(m.moment_Nm) + std::abs(before) * 1e-8 + 1e-3;
+            const Moment low = equation.at(angle - h), high = equation.at(angle + h);
+            if (std::abs(high.moment_Nm - low.moment_Nm) > 0.01 * scale)
+                continue; // a spring comes loose or the assist's centre lies between
+            QVERIFY2(std::abs(-(after - before) / (2 * h) - m.moment_Nm) < 1e-3 * scale,
+                     qPrintable(QString::number(k)));
+        }
+    }
+
+    /// Twice as wide, stiff and heavy: the same angle. Two halves of every string's and spring's pull are one guitar.
+    void strongerAllRoundIsTheSameGuitar() {
+        std::mt19937 dice(13);
+        for (int k = 0; k < 500; ++k) {
+            Rig rig = randomRig(dice);
+            const State state = randomState(rig, dice);
+            const Outcome once = settle(rig, state);
+            for (RigString& string : rig.strings) {
+                string.wire.unitMass_kgpm = 2.0 * unitMass_kgpm(string.wire);
+                string.wire.stiffness_N = 2.0 * axialStiffness_N(string.wire);
+            }
+            for (Spring& spring : rig.springs) {
+                spring.rate_Npm *= 2.0;
+                spring.initial_N *= 2.0;
+            }
+            rig.bridge.mass_kg *= 2.0;
+            const Outcome twice = settle(rig, state);
+            QCOMPARE(once.rest.kind, twice.rest.kind);
+            if (once.rest.kind == RestKind::Free)
+                QVERIFY(std::abs(once.state.angle_rad - twice.state.angle_rad) < 1e-8);
+        }
+    }
+
+    void theAdviserBearsWhateverIsTyped() {
+        std::mt19937 dice(17);
+        const auto between = [&dice](double low, double high) {
+            return std::uniform_real_distribution<double>(low, high)(dice);
+        };
+        for (int k = 0; k < 60; ++k) {
+            BenchJob job;
+            job.rig = k % 2 ? absurdRig(dice) : randomRig(dice);
+            for (const RigString& string : job.rig.strings)
+                job.old.strings.push_back({string.wire, string.target_Hz});
+            job.old.wasLevel = k % 3 == 0;
+            job.habit.order = orderOf(OrderKind::LowToHigh, job.rig.strings.size());
+            job.habit.stretch = k % 4 == 0;
+            for (int e = 0; e < 12; ++e) {
+                Event event;
+                event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 9)(dice));
+                event.string =
+                    static_cast<std::size_t>(between(0.0, static_cast<double>(job.rig.strings.size()) - 0.01));
+                event.to_cents = between(-2400.0, 1200.0);
+                event.turns = {between(-5.0, 5.0), between(-5.0, 5.0)};
+                event.block.angle_rad = between(-0.2, 0.2);
+                if (event.kind == Event::Kind::Read)
+                    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+                        event.readings_cents.emplace_back(i, between(-2400.0, 1200.0));
+                event.gap_m = between(0.0, 0.01);
+                job.log.push_back(event);
+            }
+            const Advice advice = advise(job);
+            QVERIFY(std::isfinite(advice.act.turns) && std::isfinite(advice.now.state.angle_rad));
+            QVERIFY(advice.fit.mean.allFinite());
+            const Prospect prospect = prospectOf(job, advice);
+            QVERIFY(std::isfinite(prospect.minutes.p90));
+        }
+    }
+
+    void theTrialIsTheSameOnAnyNumberOfThreads() {
+        TrialSetup setup;
+        setup.job.rig = sixString();
+        setup.job.rig.springs.push_back(setup.job.rig.springs.back());
+        setup.job.habit.order = orderOf(OrderKind::LowToHigh, 6);
+        setup.job = changed(setup.job, ChangeKind::Same);
+        setup.guitars = 4;
+        setup.threads = 1;
+        const TrialReport one = runTrial(setup);
+        setup.threads = 3;
+        const TrialReport three = runTrial(setup);
+        QCOMPARE(one.stable, three.stable);
+        for (std::size_t r = 0; r < one.rows.size(); ++r)
+            for (std::size_t g = 0; g < one.rows[r].plays.size(); ++g) {
+                QCOMPARE(one.rows[r].plays[g].passes, three.rows[r].plays[g].passes);
+                QVERIFY(one.rows[r].plays[g].worst_cents == three.rows[r].plays[g].worst_cents);
+            }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestProperties)
+#include "test_properties.moc"
