@@ -56,7 +56,7 @@ AnswerPage::AnswerPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(des
     column->addWidget(buildHead());
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    row->addWidget(buildAims(), 5);
+    row->addWidget(buildAims(), 6);
     row->addWidget(buildAlone(), 4);
     row->addWidget(buildPasses(), 5);
     column->addLayout(row, 1);

@@ -78,8 +78,13 @@ bool moves(const Job& job) {
 bool isAssisted(const Job& job) {
     return isKnife(job) && job.rig.bridge.assist.has_value();
 }
+/// The nut stays open in play: friction and break angle there matter.
 bool isOpen(const Job& job) {
-    return !job.rig.nutLocked;
+    const Bridge& bridge = job.rig.bridge;
+    return bridge.family != Family::KnifeEdge || bridge.form == Form::TwoPost || bridge.form == Form::SixScrew;
+}
+bool hasFineTuners(const Job& job) {
+    return !isOpen(job);
 }
 
 /// The field, for some guitars only.
@@ -269,12 +274,12 @@ const std::vector<RigField>& stringFields() {
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
         field("strings.saddleTail", tr("behind saddle"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
-        field("strings.nutBreak", tr("break at nut"), Kind::Angle, ranges::break_deg,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; }),
-        field("strings.fine", tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; }),
-        field("strings.fineAt", tr("its turns in"), Kind::Number, ranges::fineTurns,
-              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; })};
+        only(isOpen, field("strings.nutBreak", tr("break at nut"), Kind::Angle, ranges::break_deg,
+                           [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
+        only(hasFineTuners, field("strings.fine", tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
+                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
+        only(hasFineTuners, field("strings.fineAt", tr("its turns in"), Kind::Number, ranges::fineTurns,
+                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
     return fields;
 }
 

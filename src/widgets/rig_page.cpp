@@ -61,8 +61,8 @@ RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
         tr("String geometry"), this);
     auto* bottom = new QHBoxLayout;
     bottom->setSpacing(8);
-    bottom->addWidget(buildTable(tr("Springs"), springs_, springButtons()), 8);
-    bottom->addWidget(buildTable(tr("Strings on the bridge"), strings_, stringButtons()), 6);
+    bottom->addWidget(buildTable(tr("Springs"), springs_, springButtons()), 11);
+    bottom->addWidget(buildTable(tr("Strings on the bridge"), strings_, stringButtons()), 9);
     column->addLayout(bottom, 1);
     connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
     connect(&desk_, &Desk::preferencesChanged, this, &RigPage::refresh);

@@ -186,6 +186,8 @@ QString outlook(const Derived& derived) {
 }
 
 QString verdict(const ChangeReport& report) {
+    if (!report.hasClaw)
+        return tr("No claw on this bridge");
     if (!report.level.balanced() || report.level.status != LevelStatus::Found)
         return tr("No stable float");
     switch (report.verdict) {
@@ -240,15 +242,15 @@ QString wayOut(const Alternative& way) {
     case Alternative::Kind::AsItIs:
         return tr("as it is");
     case Alternative::Kind::MoreSprings:
-        return tr("%1 springs like these in all").arg(way.springs);
+        return tr("%1 such springs").arg(way.springs);
     case Alternative::Kind::StifferSprings:
         return tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
     case Alternative::Kind::LighterSet:
-        return tr("a set with %1 % of these gauges").arg(100.0 * way.share, 0, 'f', 0);
+        return tr("gauges at %1 %").arg(100.0 * way.share, 0, 'f', 0);
     case Alternative::Kind::Decked:
-        return tr("decked, resting on the body");
+        return tr("decked on the body");
     case Alternative::Kind::CentringAssist:
-        return tr("centring assist that holds %1").arg(momentText(way.assist_Nm));
+        return tr("centring assist %1").arg(momentText(way.assist_Nm));
     }
     return {};
 }
@@ -266,7 +268,7 @@ QString shortfall(const Shortfall& missing, const Units& units) {
     const QString made = parts.isEmpty()
                              ? tr("No single change within reason makes it comfortable.")
                              : tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
-    return tr("Kept at pitch the bridge stiffens by %1 N·m/rad; comfortable is %2. ")
+    return tr("Kept at pitch the stiffness is %1 N·m/rad; comfortable is %2. ")
                .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
                .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
            made;
