@@ -104,7 +104,7 @@ void FieldTable::refresh() {
         setColumnHidden(column, !model_->applies(column));
     const double base = basePixels(desk_.preferences());
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * 1.75));
-    horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 3.9)); // else it scrolls
+    horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 4.8)); // else it scrolls
     horizontalHeader()->setFixedHeight(static_cast<int>(base * 4.0));
 }
 
