@@ -215,6 +215,12 @@ QWidget* ChangePage::buildHabit() {
     small->addWidget(new QLabel(tr("start"), panel));
     small->addWidget(slack_);
     form->addRow(tr("A4"), small);
+    stretch_ = new QCheckBox(tr("stretch new strings"), panel);
+    stretch_->setObjectName(QStringLiteral("stretch"));
+    connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.habit.stretch = on; }));
+    });
+    form->addRow(QString(), stretch_);
     column->addLayout(form);
     column->addStretch();
     connect(order_, &QComboBox::activated, this, [this](int index) {
@@ -302,6 +308,7 @@ void ChangePage::refreshCombos() {
     }
     order_->setCurrentIndex(static_cast<int>(kindOf(job.habit.order)));
     aims_->setCurrentIndex(job.habit.aims ? 0 : 1);
+    stretch_->setChecked(job.habit.stretch);
 }
 
 void ChangePage::refresh() {

@@ -386,7 +386,10 @@ private Q_SLOTS:
     }
 
     void newStringsAreStretchedUntilTheySettle() {
-        session().edit(QStringLiteral("stretch"), [](Job& job) { job.habit.stretch = true; });
+        shell_->showPage(Shell::Change);
+        find<QCheckBox>("stretch")->click();
+        QVERIFY(session().job().habit.stretch);
+        shell_->showPage(Shell::Bench);
         int stretches = 0, acts = 0;
         for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
             if (session().derived().next().what == NextAct::Do::Stretch) {
