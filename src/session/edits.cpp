@@ -168,6 +168,7 @@ void setBridgeKind(Job& job, const BridgeKind& kind) {
     rig.bridge.assist.reset();
     job.goal.deckLoad_Nm = 0.0;
     rig.springs.clear();
+    job.springsBefore.clear(); // springs of another family would not be read back
     if (kind.family == Family::KnifeEdge) {
         rig.bridge.rearStop_rad = nominal.rearStop_rad;
         rig.bridge.forwardStop_rad = nominal.forwardStop_rad;

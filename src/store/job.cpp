@@ -53,10 +53,6 @@ Job newJob() {
     return withClawFromOldSet(std::move(job));
 }
 
-State startOf(const Job& job) {
-    return slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
-}
-
 BenchJob benchJobOf(const Job& job) {
     return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, job.habit, job.pace, Spread{}, job.log, job.prior};
 }

@@ -59,9 +59,6 @@ struct Job {
 /// A six-string with nominal figures and one medium-light set, for a new job.
 [[nodiscard]] Job newJob();
 
-/// Where the guitar stands before the first event: the claw as the rig says, new strings slack.
-[[nodiscard]] State startOf(const Job& job);
-
 /// What the adviser goes by.
 [[nodiscard]] BenchJob benchJobOf(const Job& job);
 

@@ -4,6 +4,7 @@
 #include "store/bundled.h"
 
 #include <QApplication>
+#include <QBoxLayout>
 #include <QFontDatabase>
 #include <QLabel>
 #include <QPalette>
@@ -127,6 +128,16 @@ QLabel* label(Voice voice, QWidget* parent, const QString& objectName) {
     made->setProperty("voice", voiceName(voice));
     made->setTextFormat(Qt::PlainText);
     return made;
+}
+
+QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column) {
+    auto* panel = new QFrame(parent);
+    panel->setProperty("panel", true);
+    column = new QVBoxLayout(panel);
+    QLabel* heading = label(Voice::Heading, panel);
+    heading->setText(title);
+    column->addWidget(heading);
+    return panel;
 }
 
 void setVoice(QLabel* label, Voice voice) {

@@ -3,7 +3,9 @@
 
 #include "widgets/preferences.h"
 
+class QFrame;
 class QLabel;
+class QVBoxLayout;
 class QWidget;
 
 namespace flenzo {
@@ -18,6 +20,8 @@ void applyLook(const Preferences& preferences);
 /// Text roles, styled by the application's sheet.
 enum class Voice { Body, Small, Heading, Act, Figure, Warn, Good };
 QLabel* label(Voice voice, QWidget* parent, const QString& objectName = {});
+/// A bordered panel with its heading; what it holds goes into `column`.
+QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column);
 void setVoice(QLabel* label, Voice voice);
 
 } // namespace flenzo

@@ -20,16 +20,6 @@ namespace {
 
 constexpr int leastStrings = 4;
 
-QFrame* titled(QWidget* parent, const QString& title, QVBoxLayout*& column) {
-    auto* panel = new QFrame(parent);
-    panel->setProperty("panel", true);
-    column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
-    heading->setText(title);
-    column->addWidget(heading);
-    return panel;
-}
-
 } // namespace
 
 RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -71,7 +61,7 @@ RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
 
 QWidget* RigPage::buildIdentity() {
     QVBoxLayout* column = nullptr;
-    QFrame* panel = titled(this, tr("Guitar"), column);
+    QFrame* panel = titledPanel(this, tr("Guitar"), column);
     auto* form = new QFormLayout;
     const auto text = [this, panel](const QString& name, QString Job::*member) {
         return new FieldEdit(
@@ -172,7 +162,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
 
 QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups) {
     QVBoxLayout* column = nullptr;
-    QFrame* panel = titled(this, title, column);
+    QFrame* panel = titledPanel(this, title, column);
     auto* form = new QFormLayout;
     form->setVerticalSpacing(3);
     for (const auto* group : groups)
@@ -185,7 +175,7 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
 
 QWidget* RigPage::buildTable(const QString& title, FieldTable* table, QWidget* buttons) {
     QVBoxLayout* column = nullptr;
-    QFrame* panel = titled(this, title, column);
+    QFrame* panel = titledPanel(this, title, column);
     column->addWidget(table, 1);
     column->addWidget(buttons);
     return panel;

@@ -61,16 +61,6 @@ QuantityWords wordsOf(const BenchJob& job, const Fit& fit, Learned quantity, con
     return {};
 }
 
-QFrame* panelIn(QWidget* parent, const QString& title, QVBoxLayout*& column) {
-    auto* panel = new QFrame(parent);
-    panel->setProperty("panel", true);
-    column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
-    heading->setText(title);
-    column->addWidget(heading);
-    return panel;
-}
-
 } // namespace
 
 struct TrialPage::Run {
@@ -101,7 +91,7 @@ TrialPage::~TrialPage() {
 
 QWidget* TrialPage::buildLearned() {
     QVBoxLayout* column = nullptr;
-    QFrame* panel = panelIn(this, tr("What the readings taught of this guitar"), column);
+    QFrame* panel = titledPanel(this, tr("What the readings taught of this guitar"), column);
     learnedNote_ = label(Voice::Body, panel, QStringLiteral("learnedNote"));
     learnedNote_->setWordWrap(true);
     column->addWidget(learnedNote_);
@@ -114,7 +104,7 @@ QWidget* TrialPage::buildLearned() {
 
 QWidget* TrialPage::buildTrial() {
     QVBoxLayout* column = nullptr;
-    QFrame* panel = panelIn(this, tr("Trial on guitars like this one"), column);
+    QFrame* panel = titledPanel(this, tr("Trial on guitars like this one"), column);
     auto* row = new QHBoxLayout;
     row->addWidget(new QLabel(tr("hidden guitars"), panel));
     guitars_ = new QSpinBox(panel);

@@ -104,7 +104,9 @@ private Q_SLOTS:
         std::sort(passes.begin(), passes.end());
         std::sort(claws.begin(), claws.end());
         QVERIFY2(passes[passes.size() / 2] <= 3, qPrintable(QString::number(passes[passes.size() / 2])));
-        QVERIFY2(claws[claws.size() / 2] <= 3, qPrintable(QString::number(claws[claws.size() / 2])));
+        // With a spring out even the learned claw needs a third look; nothing else may.
+        QVERIFY2(claws[claws.size() / 2] <= (static_cast<ChangeKind>(kind) == ChangeKind::FewerSprings ? 3 : 2),
+                 qPrintable(QString::number(claws[claws.size() / 2])));
     }
 
     void theSameLogGetsTheSameAdvice() {

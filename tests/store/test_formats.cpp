@@ -233,6 +233,56 @@ private Q_SLOTS:
                                  "\"notes\":[\"H9\"]}],\"sets\":[],\"unitMassKgPerM\":{}}"));
         QVERIFY(!readOwnCatalogue(file).ok());
     }
+
+    void whatEveryFamilyHasSurvivesAFile() {
+        Job job = newJob();
+        Bridge& bridge = job.rig.bridge;
+        bridge.form = Form::SixScrew;
+        bridge.assist = CentringAssist{radians(0.5), 0.7, 3.0};
+        bridge.friction = {0.21, 0.13, 0.004};
+        job.rig.neckElevation_rad = radians(12.0);
+        job.rig.springs[1].aside_m = 0.006;
+        RigString& string = job.rig.strings[2];
+        string.finePerTurn_m = 0.0004;
+        string.fineAt_turns = 1.5;
+        string.clampLift_m = 0.0008;
+        string.nutBreak_rad = radians(14.0);
+        job.goal.deckLoad_Nm = 0.4;
+        job.habit.stretch = true;
+        job.springsBefore.assign(4, job.rig.springs[0]);
+        Prior prior;
+        prior.mean[1] = 0.25;
+        prior.covariance(1, 1) = 0.5;
+        job.prior = prior;
+        const Result<Job> read = jobFromJson(jobToJson(job));
+        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        QCOMPARE(read.value().rig.bridge.form, Form::SixScrew);
+        QVERIFY(std::abs(read.value().rig.bridge.assist->preload_Nm - 0.7) < 1e-12);
+        QVERIFY(std::abs(read.value().rig.bridge.friction.nut - 0.21) < 1e-12);
+        QVERIFY(std::abs(read.value().rig.neckElevation_rad - radians(12.0)) < 1e-9);
+        QVERIFY(std::abs(read.value().rig.springs[1].aside_m - 0.006) < 1e-12);
+        QVERIFY(std::abs(read.value().rig.strings[2].fineAt_turns - 1.5) < 1e-12);
+        QVERIFY(std::abs(read.value().rig.strings[2].nutBreak_rad - radians(14.0)) < 1e-9);
+        QVERIFY(read.value().habit.stretch && read.value().goal.deckLoad_Nm == 0.4);
+        QCOMPARE(read.value().springsBefore.size(), std::size_t{4});
+        QVERIFY(read.value().prior && read.value().prior->mean == prior.mean &&
+                read.value().prior->covariance == prior.covariance);
+        job.rig.bridge = Bridge{};
+        job.rig.bridge.family = Family::Fixed;
+        job.rig.springs.clear();
+        job.springsBefore.clear();
+        const Result<Job> fixed = jobFromJson(jobToJson(job));
+        QVERIFY(fixed.ok() && fixed.value().rig.bridge.family == Family::Fixed);
+    }
+
+    void whatWasLearnedMustBePossible() {
+        Job job = newJob();
+        job.prior = Prior{};
+        job.prior->covariance(0, 0) = -1.0;
+        const Result<Job> read = jobFromJson(jobToJson(job));
+        QVERIFY(!read.ok());
+        QCOMPARE(read.fault().field, std::string("learned"));
+    }
 };
 
 QTEST_APPLESS_MAIN(TestFormats)
