@@ -69,7 +69,10 @@ QJsonObject actionOf(const BenchJob& job, const Advice& advice) {
     case NextAct::Do::Read:
         return readAction(job, act);
     case NextAct::Do::Claw:
-        return {{QStringLiteral("do"), QStringLiteral("claw")}, {QStringLiteral("turns"), act.turns}};
+        return {{QStringLiteral("do"), QStringLiteral("claw")},
+                {QStringLiteral("turns"), act.turns.mean()},
+                {QStringLiteral("bassTurns"), act.turns.bass},
+                {QStringLiteral("trebleTurns"), act.turns.treble}};
     case NextAct::Do::Tune:
         return {{QStringLiteral("do"), QStringLiteral("tune")},
                 {QStringLiteral("string"), nameOf(job, act.aim.string)},

@@ -221,6 +221,13 @@ QWidget* ChangePage::buildHabit() {
         desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.habit.stretch = on; }));
     });
     form->addRow(QString(), stretch_);
+    oneScrew_ = new QCheckBox(tr("claw by single screws"), panel);
+    oneScrew_->setObjectName(QStringLiteral("oneScrew"));
+    oneScrew_->setToolTip(tr("A sixteenth on one screw alone moves the claw by half a step of both"));
+    connect(oneScrew_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("way with the claw"), [on](Job& job) { job.habit.oneScrew = on; }));
+    });
+    form->addRow(QString(), oneScrew_);
     column->addLayout(form);
     column->addStretch();
     connect(order_, &QComboBox::activated, this, [this](int index) {
@@ -309,6 +316,7 @@ void ChangePage::refreshCombos() {
     order_->setCurrentIndex(static_cast<int>(kindOf(job.habit.order)));
     aims_->setCurrentIndex(job.habit.aims ? 0 : 1);
     stretch_->setChecked(job.habit.stretch);
+    oneScrew_->setChecked(job.habit.oneScrew);
 }
 
 void ChangePage::refresh() {

@@ -37,7 +37,7 @@ private:
     ChangeModel* model_;
     QTableView* table_;
     QComboBox *sets_[2], *tunings_[2], *order_, *aims_;
-    QCheckBox *wasLevel_, *stretch_;
+    QCheckBox *wasLevel_, *stretch_, *oneScrew_;
     FieldEdit *reference_, *oldAngle_, *slack_;
     QLabel *sums_, *verdict_, *reason_;
 };

@@ -133,6 +133,46 @@ QString clawTurn(double turns) {
     return turns > 0.0 ? tr("Tighten both claw screws %1").arg(amount) : tr("Loosen both claw screws %1").arg(amount);
 }
 
+QString clawTurn(const ClawTurns& turns) {
+    if (turns.bass == turns.treble)
+        return clawTurn(turns.bass);
+    const bool tighten = turns.mean() > 0.0;
+    if (turns.bass == 0.0)
+        return (tighten ? tr("Tighten the treble screw alone %1 turn") : tr("Loosen the treble screw alone %1 turn"))
+            .arg(turnsText(turns.treble));
+    if (turns.treble == 0.0)
+        return (tighten ? tr("Tighten the bass screw alone %1 turn") : tr("Loosen the bass screw alone %1 turn"))
+            .arg(turnsText(turns.bass));
+    return (tighten ? tr("Tighten the bass screw %1, the treble screw %2")
+                    : tr("Loosen the bass screw %1, the treble screw %2"))
+        .arg(turnsText(turns.bass), turnsText(turns.treble));
+}
+
+namespace {
+
+QString signedTurns(double turns) {
+    return (turns > 0.0 ? QStringLiteral("+") : QString(QChar(0x2212))) + turnsText(turns);
+}
+
+QString clawFigure(const ClawTurns& turns) {
+    if (turns.bass == turns.treble)
+        return signedTurns(turns.bass);
+    if (turns.bass == 0.0 || turns.treble == 0.0)
+        return signedTurns(turns.bass + turns.treble);
+    return signedTurns(turns.bass) + QStringLiteral(" | ") + turnsText(turns.treble);
+}
+
+ActWords clawAct(const ClawTurns& turns) {
+    const bool even = turns.bass == turns.treble;
+    return {clawTurn(turns), clawFigure(turns),
+            even ? clawDirection(turns.mean())
+                 : tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
+                       .arg(turns.mean() > 0.0 ? tr("clockwise") : tr("counter-clockwise")),
+            tr("Space when done")};
+}
+
+} // namespace
+
 QString clawDirection(double turns) {
     return turns > 0.0
                ? tr("clockwise, the same on each screw; the springs pull more and the plate's rear goes down")
@@ -149,9 +189,7 @@ ActWords act(const Job& job, const Derived& derived, const Units&) {
     case NextAct::Do::Tune:
         return tuneAct(job, derived);
     case NextAct::Do::Claw:
-        return {clawTurn(next.turns),
-                (next.turns > 0.0 ? QStringLiteral("+") : QString(QChar(0x2212))) + turnsText(next.turns),
-                clawDirection(next.turns), tr("Space when done")};
+        return clawAct(next.turns);
     case NextAct::Do::Stretch:
         return stretchAct(job, derived);
     case NextAct::Do::Unblock:

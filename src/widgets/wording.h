@@ -19,6 +19,7 @@ struct ActWords {
 [[nodiscard]] QString outlook(const Derived& derived);
 [[nodiscard]] QString rangeText(double low, double high); ///< "2 to 4", or one figure
 [[nodiscard]] QString clawTurn(double turns);             ///< "Tighten both claw screws 2 1/4 turns"
+[[nodiscard]] QString clawTurn(const ClawTurns& turns);   ///< the same, or each screw by itself
 [[nodiscard]] QString clawDirection(double turns);        ///< "clockwise" with its meaning
 [[nodiscard]] QString verdict(const ChangeReport& report);
 [[nodiscard]] QString verdictReason(const ChangeReport& report, const Units& units);

@@ -109,6 +109,37 @@ private Q_SLOTS:
                  qPrintable(QString::number(claws[claws.size() / 2])));
     }
 
+    void clawTurnsAreDealtInSixteenths() {
+        Habit singly, together;
+        together.oneScrew = false;
+        for (double wanted = -3.0; wanted <= 3.0; wanted += 0.0137) {
+            for (const ClawTurns stands : {ClawTurns{0.0, 0.0}, ClawTurns{-0.0625, 0.0}, ClawTurns{1.0, 0.5}}) {
+                const ClawTurns turns = dealtToScrews(wanted, singly, stands);
+                for (const double screw : {turns.bass, turns.treble})
+                    QVERIFY(std::abs(screw * 16.0 - std::round(screw * 16.0)) < 1e-9);
+                QVERIFY(std::abs(turns.mean() - wanted) <= 1.0 / 64.0 + 1e-9);
+                QVERIFY(std::abs(turns.bass - turns.treble) <= 1.0 / 16.0 + 1e-9);
+                const double before = stands.bass - stands.treble;
+                QVERIFY(std::abs(before + turns.bass - turns.treble) <= std::max(std::abs(before), 1.0 / 16.0) + 1e-9);
+                const ClawTurns both = dealtToScrews(wanted, together, stands);
+                QVERIFY(both.bass == both.treble && std::abs(both.bass - wanted) <= 1.0 / 32.0 + 1e-9);
+            }
+        }
+    }
+
+    void aRoundOfStretchingTakesInEveryString() {
+        for (std::uint32_t seed = 1; seed <= 4; ++seed) {
+            BenchJob job = heavierJob();
+            job.habit.stretch = true;
+            const Advice advice = play(job, seed, 200);
+            QCOMPARE(advice.act.what, NextAct::Do::Done);
+            for (const StringSettling& string : advice.settling)
+                QCOMPARE(string.needed.p50, 0);
+            const Counts counts = countsOf(job.log, job.pace);
+            QVERIFY(counts.stretches >= 6 && counts.passes <= 5);
+        }
+    }
+
     void theSameLogGetsTheSameAdvice() {
         BenchJob job = heavierJob();
         const Advice once = play(job, 5, 6), again = advise(job);

@@ -74,8 +74,8 @@ private Q_SLOTS:
     }
 
     void passesAreCutWhereTheyBegin() {
-        const std::vector<Event> log{Event::read(0, 0.0),  Event::tuned(0, 1.0), Event::tuned(1, 1.0),
-                                     Event::tuned(0, 1.0), Event::claw(0.5),     Event::tuned(1, 0.0)};
+        const std::vector<Event> log{Event::read(0, 0.0),  Event::tuned(0, 1.0),    Event::tuned(1, 1.0),
+                                     Event::tuned(0, 1.0), Event::claw({0.5, 0.5}), Event::tuned(1, 0.0)};
         QCOMPARE(passesOf(log).size(), std::size_t{3});
         QCOMPARE(tunedInThisPass(log, 2), std::vector<std::size_t>{1});
         std::vector<Event> read = log;

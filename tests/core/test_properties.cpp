@@ -157,7 +157,7 @@ private Q_SLOTS:
                 job.log.push_back(event);
             }
             const Advice advice = advise(job);
-            QVERIFY(std::isfinite(advice.act.turns) && std::isfinite(advice.now.state.angle_rad));
+            QVERIFY(std::isfinite(advice.act.turns.mean()) && std::isfinite(advice.now.state.angle_rad));
             QVERIFY(advice.fit.mean.allFinite());
             const Prospect prospect = prospectOf(job, advice);
             QVERIFY(std::isfinite(prospect.minutes.p90));

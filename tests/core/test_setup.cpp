@@ -114,6 +114,26 @@ private Q_SLOTS:
             QVERIFY(near(shifts[i], 1200.0 * std::log2(after / before), 0.02 * shifts[i]));
         }
     }
+    void lockingSharpensByTheClampShift() {
+        Rig rig = rig_;
+        for (RigString& string : rig.strings)
+            string.clampLift_m = 0.001;
+        State held = level_.state;
+        held.block = Block{};
+        const std::vector<double> shifts = clampShift_cents(rig, held);
+        State locked = lockNut(rig, held).state;
+        const BalanceEquation before(rig, held), after(rig, locked);
+        for (std::size_t i = 0; i < 6; ++i) {
+            const double moved =
+                1200.0 * std::log2(after.frequency_Hz(i, held.angle_rad) / before.frequency_Hz(i, held.angle_rad));
+            // Once locked the wire behind the nut no longer gives, so the speaking part takes all of it.
+            const double stiffer = (rig.strings[i].scale_m + tails_m(rig.strings[i], false)) /
+                                   (rig.strings[i].scale_m + tails_m(rig.strings[i], true));
+            QVERIFY(near(moved, shifts[i] * stiffer, 0.03 * shifts[i]));
+        }
+        // Free, all sharpen together and the plate comes forward.
+        QVERIFY(lockNut(rig, level_.state).state.angle_rad > level_.state.angle_rad);
+    }
     void theFineTunersAreABudget() {
         Rig rig = rig_;
         for (RigString& string : rig.strings)

@@ -68,6 +68,7 @@ Outcome lockNut(const Rig& rig, State state) {
                     : rig.strings[i].scale_m;
             state.rest_m[i] *=
                 (speaking_m + tails_m(rig.strings[i], true)) / (speaking_m + tails_m(rig.strings[i], false));
+            state.rest_m[i] -= clampedWire_m(rig.strings[i]);
         }
     state.nutLocked = true;
     return settle(rig, std::move(state));

@@ -28,7 +28,8 @@ Rest tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, st
 [[nodiscard]] Outcome takeBlock(const Rig& rig, State state);
 /// Takes a string off, or it breaks: the bridge tips back and the others go sharp.
 [[nodiscard]] Outcome removeString(const Rig& rig, State state, std::size_t string);
-/// Clamps the nut: the wire behind it no longer stretches along, tension carries over.
+/// Clamps the nut: the wire behind it no longer stretches along, tension carries over but for what pressing a string
+/// down onto the nut's floor adds (eq. 38).
 [[nodiscard]] Outcome lockNut(const Rig& rig, State state);
 [[nodiscard]] Outcome turnGuitar(const Rig& rig, State state, Orientation to);
 

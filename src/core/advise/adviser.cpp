@@ -81,6 +81,8 @@ Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     advice.now = advice.standings.back();
     Known known;
     known.spread = job.spread;
+    known.stretching = !log.empty() && log.back().kind == Event::Kind::Stretched;
+    known.pegInHand = turnsOfPegInHand(log);
     advice.settling = settlingOf(job, rig, advice.standings);
     for (const StringSettling& string : advice.settling)
         known.stretchesLeft.push_back(string.needed.p50);

@@ -12,21 +12,32 @@ namespace flenzo {
 
 namespace {
 
-constexpr double clawStep_turns = 1.0 / 16.0;
+constexpr double sixteenth_turns = 1.0 / 16.0;
 /// Under this a step would leave nearly as much on the other side, and every string to be tuned again.
-constexpr double worthAStep_turns = 0.64 * clawStep_turns;
-/// Share of the pitch tolerance that may be spent on bringing the plate to its goal without the claw.
-constexpr double offsetShare = 0.52;
+constexpr double worthAStep = 0.64;
+/// Share of the pitch tolerance that may be spent on bringing the plate to its goal without the claw: more where the
+/// claw's step is coarse.
+double offsetShare(const Habit& habit) {
+    return habit.oneScrew ? 0.2 : 0.52;
+}
 /// How far from its goal the plate may be led to, as a share of its tolerance.
 constexpr double plateShare = 0.45;
 /// The claw is only visited for more than this share of the plate's tolerance, or the next gauge would send it back.
-constexpr double clawShare = 0.6;
+constexpr double clawShare = 0.5;
+/// While strings are far from pitch the claw is worth another visit only for this many deviations of the turns to make.
+constexpr double clawWait = 3.0;
 /// Done is said when the odds that any string or the plate is outside the goal are below this.
-constexpr double acceptedOdds = 0.007;
+constexpr double acceptedOdds = 0.004;
 /// A peg that missed by more than this share of the tolerance may be turned once more at once.
-constexpr double repeatFrom = 0.45;
+constexpr double repeatFrom = 0.35;
+/// Turning the peg in hand more often than this in a row only chases the tuner's noise.
+constexpr int mostTurnsInHand = 4;
 /// A full reading more is asked for at most this often in a row before pegs are turned instead.
 constexpr int mostRereads = 4;
+
+double worthAStep_turns(const Habit& habit) {
+    return worthAStep * clawStep_turns(habit);
+}
 
 bool contains(const std::vector<std::size_t>& list, std::size_t value) {
     return std::find(list.begin(), list.end(), value) != list.end();
@@ -106,7 +117,7 @@ bool loadWillDo(const Landing& landing, const Goal& goal) {
 /// the right claw. A sixteenth of a turn is coarse on a soft guitar; a cent on all strings is finer. What is missing is
 /// made up by strings only as far as the plate's own tolerance does not bear it: one plate is known better than many
 /// pegs.
-void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Standing& now) {
+void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now) {
     State level = now.state;
     level.block.reset();
     level.angle_rad = goal.angle_rad;
@@ -121,9 +132,9 @@ void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Standing
     const double needed =
         landing.stable ? std::max(0.0, 1.0 - plateShare * goal.angleTolerance_rad / std::max(1e-9, off_rad)) : 1.0;
     const double offset =
-        std::copysign(std::min(offsetShare * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
+        std::copysign(std::min(offsetShare(habit) * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
     landing = landingAsIs(rig, level, goal, offset);
-    const bool noFinerClaw = std::abs(act.level.moreTurns) < worthAStep_turns;
+    const bool noFinerClaw = std::abs(act.level.moreTurns) < worthAStep_turns(habit);
     const double left_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
     act.atClaw = landing.stable && (noFinerClaw || left_rad <= std::max(clawShare * goal.angleTolerance_rad, 1e-4));
     act.offset_cents = act.atClaw ? offset : 0.0;
@@ -139,11 +150,11 @@ void askToRead(NextAct& act, const Rig& rig, const Standing& now, bool again) {
     act.gap = hasClaw(rig) && (again || !now.gapMeasured);
 }
 
-void askForClaw(NextAct& act) {
+void askForClaw(NextAct& act, const Habit& habit, const Standing& now) {
     act.what = NextAct::Do::Claw;
-    act.turns = std::round(act.level.moreTurns / clawStep_turns) * clawStep_turns;
-    if (act.turns == 0.0)
-        act.turns = std::copysign(clawStep_turns, act.level.moreTurns);
+    const double least = std::copysign(clawStep_turns(habit), act.level.moreTurns);
+    const double mean = std::abs(act.level.moreTurns) > std::abs(least) ? act.level.moreTurns : least;
+    act.turns = dealtToScrews(mean, habit, now.state.claw);
 }
 
 void askToTune(NextAct& act, const Rig& rig, const Habit& habit, const Standing& now, std::size_t string) {
@@ -174,17 +185,20 @@ bool readingBeatsTurning(const Standing& now) {
 }
 
 /// Before the first pass the claw is worth a visit only for more than is uncertain of its turns.
-bool clawIsWorthIt(const NextAct& act, const Standing& now, const Known& known) {
-    if (act.atClaw || std::abs(act.level.moreTurns) < worthAStep_turns)
+bool clawIsWorthIt(const NextAct& act, const Habit& habit, const Standing& now, const Known& known) {
+    if (act.atClaw || std::abs(act.level.moreTurns) < worthAStep_turns(habit))
         return false;
-    return nearPitch(now) || std::abs(act.level.moreTurns) > known.clawDeviation_turns;
+    return nearPitch(now) || std::abs(act.level.moreTurns) > clawWait * known.clawDeviation_turns;
 }
 
+/// Every round of stretching costs a pass, so once it has begun near pitch it takes in all strings, and each as often
+/// as a pull is worth it.
 std::optional<std::size_t> unsettledString(const Habit& habit, const Standing& now, const Known& known) {
-    if (!nearPitch(now) && !now.state.block)
+    if (!known.stretching && !nearPitch(now) && !now.state.block)
         return std::nullopt;
     for (const std::size_t string : habit.order)
-        if (string < known.stretchesLeft.size() && known.stretchesLeft[string] > 0)
+        if (string < known.stretchesLeft.size() && known.stretchesLeft[string] > 0 &&
+            now.readings_cents[string] > -worthPulling_cents)
             return string;
     return std::nullopt;
 }
@@ -227,13 +241,13 @@ void adviseByAims(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
             return;
         }
     }
-    if (between && clawIsWorthIt(act, now, known)) {
-        askForClaw(act);
+    if (between && clawIsWorthIt(act, habit, now, known)) {
+        askForClaw(act, habit, now);
         return;
     }
     // Within a pass the string in hand may be turned once more: a peg that missed is mended best before the next one.
     Order open = between ? habit.order : openStrings(habit, tuned);
-    if (!between && nearPitch(now) && missed(act, rig, goal, now, tuned.back()))
+    if (!between && known.pegInHand < mostTurnsInHand && nearPitch(now) && missed(act, rig, goal, now, tuned.back()))
         open.insert(open.begin(), tuned.back());
     PegPlan plan = planPegs(rig, goal, now.state, act.target, open, known.spread);
     if (plan.strings.empty() && measured) {
@@ -269,8 +283,8 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
     constexpr double settled_cents = 15.0, far_cents = 100.0;
     const double worst = worst_cents(now.readings_cents);
     if (!act.atClaw && ((tuned.empty() && worst < settled_cents) || worst > far_cents) &&
-        clawIsWorthIt(act, now, known)) {
-        askForClaw(act);
+        clawIsWorthIt(act, habit, now, known)) {
+        askForClaw(act, habit, now);
         return;
     }
     constexpr double innerShare = 0.8;
@@ -292,14 +306,14 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
             return;
         }
     if (hasClaw(rig) && std::abs(act.level.moreTurns) > 0.0)
-        askForClaw(act);
+        askForClaw(act, habit, now);
 }
 
 /// A bridge that is kept still: claw first, then every string to its blocked aim, then out with the block.
 void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                       const std::vector<std::size_t>& tuned) {
     if (!act.atClaw) {
-        askForClaw(act);
+        askForClaw(act, habit, now);
         return;
     }
     for (const bool again : {false, true})
@@ -317,6 +331,21 @@ void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habi
 
 } // namespace
 
+double clawStep_turns(const Habit& habit) {
+    return habit.oneScrew ? sixteenth_turns / 2.0 : sixteenth_turns;
+}
+
+ClawTurns dealtToScrews(double mean_turns, const Habit& habit, const ClawTurns& stands) {
+    const double step = clawStep_turns(habit);
+    const double mean = std::round(mean_turns / step) * step;
+    const double both = std::trunc(mean / sixteenth_turns) * sixteenth_turns;
+    const double odd = 2.0 * (mean - both);
+    ClawTurns turns{both, both};
+    const bool bassIsLooser = stands.bass < stands.treble;
+    (bassIsLooser == (odd > 0.0) ? turns.bass : turns.treble) += odd;
+    return turns;
+}
+
 NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                 const std::vector<std::size_t>& tuned, const Known& known) {
     NextAct act;
@@ -326,7 +355,7 @@ NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         act.what = NextAct::Do::Stuck;
         return act;
     }
-    chooseTarget(act, rig, goal, now);
+    chooseTarget(act, rig, goal, habit, now);
     if (!everythingReadOnce(rig, now))
         askToRead(act, rig, now, false);
     else if (now.state.block)
@@ -364,6 +393,14 @@ std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::siz
     return tuned;
 }
 
+int turnsOfPegInHand(const std::vector<Event>& log) {
+    int turns = 0;
+    for (auto event = log.rbegin(); event != log.rend(); ++event, ++turns)
+        if (event->kind != Event::Kind::Tuned || event->string != log.back().string)
+            break;
+    return turns;
+}
+
 std::vector<LoggedPass> passesOf(const std::vector<Event>& log) {
     std::vector<LoggedPass> passes;
     std::vector<std::size_t> tuned;
@@ -392,7 +429,7 @@ Outlook outlook(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         return out;
     NextAct act;
     act.level = level;
-    chooseTarget(act, rig, goal, now);
+    chooseTarget(act, rig, goal, habit, now);
     out.clawVisits = act.atClaw ? 0 : 1;
     out.reads = everythingReadOnce(rig, now) ? 0 : 1;
     if (everythingMeasured(rig, now) && withinGoal(rig, now.state, goal)) {

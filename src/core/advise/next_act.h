@@ -12,7 +12,7 @@ namespace flenzo {
 struct NextAct {
     enum class Do {
         Read,    ///< strings in `strings`, and the gap if `gap`
-        Claw,    ///< turn both screws by `turns`
+        Claw,    ///< turn the screws by `turns`
         Tune,    ///< string in `aim` to its aim
         Unblock, ///< take the block out
         Stretch, ///< pull the string of `aim` along its whole length, once
@@ -22,7 +22,7 @@ struct NextAct {
     Do what = Do::Read;
     std::vector<std::size_t> strings;
     bool gap = false;
-    double turns = 0.0;
+    ClawTurns turns; ///< in sixteenths on each screw
     Aim aim;
     Level level;  ///< where everything aims at, from the claw as it stands
     State target; ///< rest lengths the pegs are led to
@@ -35,13 +35,24 @@ struct NextAct {
 struct Known {
     double clawDeviation_turns = 0.0; ///< how uncertain the turns still to make are
     std::vector<int> stretchesLeft;   ///< per string, likely number; empty: none
+    bool stretching = false;          ///< the last thing done was a stretch: its round goes on
+    int pegInHand = 0;                ///< how often in a row the last peg has been turned
     Spread spread;                    ///< of hand, tuner and gauge
 };
 
-/// From what is known now. Deterministic; claw turns in sixteenths.
+/// The finest step of the claw's mean: a sixteenth on both screws, or on one of them.
+[[nodiscard]] double clawStep_turns(const Habit& habit);
+/// `mean_turns` rounded to that step and dealt out in sixteenths; an odd one goes where it brings the claw more nearly
+/// parallel.
+[[nodiscard]] ClawTurns dealtToScrews(double mean_turns, const Habit& habit, const ClawTurns& stands);
+
+/// From what is known now. Deterministic.
 /// `tuned` are the strings tuned so far in the present pass.
 [[nodiscard]] NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                               const std::vector<std::size_t>& tuned, const Known& known = {});
+
+/// A round of stretching pulls a string again while it has fallen by less than this; below it a pull does little.
+inline constexpr double worthPulling_cents = 150.0;
 
 /// One pass over the strings as it really went.
 struct LoggedPass {
@@ -51,6 +62,8 @@ struct LoggedPass {
 [[nodiscard]] std::vector<LoggedPass> passesOf(const std::vector<Event>& log);
 /// Strings tuned in the pass that is under way; empty when none is, or the last one was closed by reading all.
 [[nodiscard]] std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::size_t strings);
+/// How often in a row the peg in hand has been turned; 0 when the last event was something else.
+[[nodiscard]] int turnsOfPegInHand(const std::vector<Event>& log);
 
 /// From now to done, if every act goes as the model says: passes, claw visits and the states on the way.
 struct Outlook {

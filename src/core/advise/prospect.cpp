@@ -14,17 +14,16 @@ namespace {
 
 constexpr int samples = 100;
 constexpr int mostPasses = 15;
-constexpr double clawStep_turns = 1.0 / 16.0;
 // Found from trials: what one pass leaves on a string, in shares of the peg's own error, before and after the guitar is
 // known, and how far inside the pitch tolerance a reading has to be to call it done.
 constexpr double firstPass = 2.0;
-constexpr double laterPass = 0.82;
+constexpr double laterPass = 0.845;
 constexpr double calledDone = 0.64;
 constexpr double plateShare = 0.45;
-/// Turns under which the claw is left alone, as in the adviser.
-constexpr double leftAlone_turns = 0.64 * clawStep_turns;
+/// Share of a claw step under which the claw is left alone, as in the adviser.
+constexpr double leftAlone = 0.64;
 /// What is still unknown of the claw's place when the strings come near pitch.
-constexpr double lateSurprise_turns = 0.03;
+constexpr double lateSurprise_turns = 0.05;
 constexpr double rereadShare = 0.6;  ///< readings beyond one, per pass
 constexpr double repeatShare = 0.15; ///< pegs turned a second time at once
 
@@ -58,8 +57,39 @@ Trade tradeOf(const Rig& rig, const State& now, const Goal& goal) {
 }
 
 struct Home {
-    int passes = 0, clawVisits = 0;
+    int passes = 0, clawVisits = 0, stretches = 0;
 };
+
+/// Rounds of stretching that a string needs and the pulls in them: a round ends for it when it has fallen too far.
+struct Rounds {
+    int rounds = 0, pulls = 0;
+};
+Rounds roundsOf(const StringSettling& string, Dice& dice) {
+    Rounds out;
+    const StretchCount& needed = string.needed;
+    const double spread = std::max(1.0, (needed.p90 - needed.p10) / 2.56);
+    const int pulls = static_cast<int>(std::lround(std::max(0.0, needed.p50 + dice.normal(spread))));
+    double drop_cents = string.nextDrop_cents * std::exp(dice.normal(string.fit.leftDeviation)), fallen_cents = 0.0;
+    for (; out.pulls < pulls; ++out.pulls, drop_cents *= 1.0 - string.fit.now.share) {
+        if (out.pulls == 0 || fallen_cents > worthPulling_cents) {
+            ++out.rounds;
+            fallen_cents = 0.0;
+        }
+        fallen_cents += drop_cents;
+    }
+    return out;
+}
+
+/// Adds the passes that stretching costs: one a round, of which the first would have been made anyway.
+void addStretching(Home& home, const Advice& advice, Dice& dice) {
+    int rounds = 0;
+    for (const StringSettling& string : advice.settling) {
+        const Rounds one = roundsOf(string, dice);
+        rounds = std::max(rounds, one.rounds);
+        home.stretches += one.pulls;
+    }
+    home.passes += std::max(0, rounds - 1);
+}
 
 /// Brings one guitar home: claw first, then passes until every peg happens to land inside its window.
 Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Dice& dice) {
@@ -68,13 +98,14 @@ Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Di
     double more = trade.moreTurns;
     if (advice.act.what == NextAct::Do::Claw) {
         ++home.clawVisits;
-        more -= advice.act.turns * (1.0 + dice.normal(job.spread.clawHand));
+        more -= advice.act.turns.mean() * (1.0 + dice.normal(job.spread.clawHand));
     }
+    const double step = clawStep_turns(job.habit);
     const auto mendClaw = [&] {
-        if (!hasClaw(job.rig) || std::abs(more) <= leftAlone_turns)
+        if (!hasClaw(job.rig) || std::abs(more) <= leftAlone * step)
             return;
         ++home.clawVisits;
-        more -= std::round(more / clawStep_turns) * clawStep_turns;
+        more -= std::round(more / step) * step;
     };
     if (near || advice.act.what == NextAct::Do::Claw)
         mendClaw();
@@ -94,6 +125,7 @@ Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Di
             mendClaw();
         }
     }
+    addStretching(home, advice, dice);
     return home;
 }
 
@@ -105,13 +137,10 @@ Quantiles quantilesOf(std::vector<double> values) {
     return {at(0.1), at(0.5), at(0.9)};
 }
 
-double minutesOf(const BenchJob& job, const Home& home, const Advice& advice) {
+double minutesOf(const BenchJob& job, const Home& home) {
     const double strings = static_cast<double>(job.rig.strings.size());
-    double stretches = 0.0;
-    for (const StringSettling& string : advice.settling)
-        stretches += string.needed.p50;
     return (home.passes * (strings * (1.0 + repeatShare) * job.pace.tune_s + (1.0 + rereadShare) * job.pace.read_s) +
-            home.clawVisits * (job.pace.claw_s + job.pace.read_s) + stretches * job.pace.stretch_s) /
+            home.clawVisits * (job.pace.claw_s + job.pace.read_s) + home.stretches * job.pace.stretch_s) /
            60.0;
 }
 
@@ -136,7 +165,7 @@ Prospect prospectOf(const BenchJob& job, const Advice& advice) {
         const Home home = bringHome(job, advice, trade, dice);
         passes.push_back(home.passes);
         claws.push_back(home.clawVisits);
-        minutes.push_back(minutesOf(job, home, advice));
+        minutes.push_back(minutesOf(job, home));
     }
     if (passes.empty())
         return prospect;

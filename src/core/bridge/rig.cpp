@@ -6,6 +6,10 @@
 
 namespace flenzo {
 
+double clampedWire_m(const RigString& string) {
+    return string.clampLift_m * string.clampLift_m / (2.0 * string.clampHold_m);
+}
+
 std::optional<std::size_t> stringNamed(const Rig& rig, const std::string& name) {
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
         if (rig.strings[i].name == name)

@@ -110,6 +110,9 @@ struct RigString {
     bool operator==(const RigString&) const = default;
 };
 
+/// Wire that pressing the string down onto the nut's floor draws out of its speaking part: h^2 / 2d (eq. 38).
+[[nodiscard]] double clampedWire_m(const RigString& string);
+
 /// One guitar: everything the mechanics need to know of it. Strings stand in document order, thickest first by custom.
 /// Validity: 1 to 12 strings, 0 to 8 springs; `store` checks every field's range when it reads a file.
 struct Rig {

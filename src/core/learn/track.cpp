@@ -14,9 +14,10 @@ namespace flenzo {
 namespace {
 
 constexpr double unread_cents = 400.0;
-/// Moment the learned model still leaves open, at rest and as a share of what an act moved.
+/// Moment the learned model still leaves open, at rest and as a share of all that moved since the gauge was read: the
+/// model errs the same way at every peg of a pass, so the share counts for the sum of them.
 constexpr double restNoise_Nm = 0.006;
-constexpr double actShare = 0.02;
+constexpr double actShare = 0.04;
 /// Share of a predicted pitch change that the model may be wrong about.
 constexpr double pitchShare = 0.02;
 /// A learned visit to the claw is known better than the hand that made it.
@@ -182,6 +183,7 @@ private:
     }
 
     void takeAngle(double measured_rad) {
+        movedSinceGauge_Nm_ = 0.0;
         constexpr double lost_rad = radians(0.5);
         const Answer answer = answerAt(rig_, now_.state);
         const double off_rad = measured_rad - now_.state.angle_rad;
@@ -252,7 +254,10 @@ private:
     void addActNoise(const State& before) {
         const BalanceEquation was(rig_, before), is(rig_, now_.state);
         const MomentParts old = was.parts(before.angle_rad), fresh = is.parts(now_.state.angle_rad);
-        covariance_(n_, n_) += std::pow(actShare * (fresh.strings_Nm - old.strings_Nm), 2);
+        const double moved_Nm = movedSinceGauge_Nm_ + fresh.strings_Nm - old.strings_Nm;
+        covariance_(n_, n_) +=
+            actShare * actShare * std::max(0.0, moved_Nm * moved_Nm - movedSinceGauge_Nm_ * movedSinceGauge_Nm_);
+        movedSinceGauge_Nm_ = moved_Nm;
         const Answer answer = answerAt(rig_, now_.state);
         const double moved_rad = now_.state.angle_rad - before.angle_rad;
         for (Eigen::Index i = 0; i < n_; ++i)
@@ -264,6 +269,7 @@ private:
     Eigen::Index n_;
     Standing now_;
     Eigen::MatrixXd covariance_;
+    double movedSinceGauge_Nm_ = 0.0; ///< change of the strings' moment
 };
 
 } // namespace

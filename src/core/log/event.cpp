@@ -23,10 +23,10 @@ Event Event::tuned(std::size_t string, double to) {
     return event;
 }
 
-Event Event::claw(double both_turns) {
+Event Event::claw(ClawTurns turns) {
     Event event;
     event.kind = Kind::Claw;
-    event.turns = {both_turns, both_turns};
+    event.turns = turns;
     return event;
 }
 

@@ -47,7 +47,7 @@ struct Event {
     [[nodiscard]] static Event read(std::size_t string, double cents);
     [[nodiscard]] static Event readGap(double gap_m);
     [[nodiscard]] static Event tuned(std::size_t string, double to_cents);
-    [[nodiscard]] static Event claw(double both_turns);
+    [[nodiscard]] static Event claw(ClawTurns turns);
 };
 
 } // namespace flenzo

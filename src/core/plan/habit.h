@@ -15,6 +15,7 @@ struct Habit {
     Order order;          ///< every string once
     bool aims = true;     ///< to computed aims; false: each string exactly to pitch
     bool stretch = false; ///< new strings are stretched until they are settled
+    bool oneScrew = true; ///< the claw may be turned a sixteenth on one screw alone, half a step of both
     bool operator==(const Habit&) const = default;
 };
 

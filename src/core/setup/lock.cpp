@@ -28,8 +28,7 @@ std::vector<double> clampShift_cents(const Rig& rig, const State& state) {
     std::vector<double> shifts;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         const RigString& string = rig.strings[i];
-        const double extra_m = string.clampLift_m * string.clampLift_m / (2.0 * string.clampHold_m);
-        shifts.push_back(extra_m * centsPerMetre(rig, state, i));
+        shifts.push_back(clampedWire_m(string) * centsPerMetre(rig, state, i));
     }
     return shifts;
 }

@@ -110,7 +110,7 @@ private:
     void turnClaw(double turns) {
         NextAct act;
         act.what = NextAct::Do::Claw;
-        act.turns = turns;
+        act.turns = ClawTurns{}.plus(turns);
         hear(act);
     }
     Event hear(const NextAct& act) {
