@@ -18,12 +18,20 @@ class EditCommand : public QUndoCommand {
 public:
     EditCommand(Session& session, const QString& text, Job before, Job after)
         : QUndoCommand(text), session_(session), before_(std::move(before)), after_(std::move(after)) {}
-    void undo() override { session_.show(before_); }
-    void redo() override { session_.show(after_); }
+    void undo() override { setObsolete(!session_.step(before_)); }
+    /// The first time the change is already on disk.
+    void redo() override {
+        if (first_)
+            session_.show(after_);
+        else
+            setObsolete(!session_.step(after_));
+        first_ = false;
+    }
 
 private:
     Session& session_;
     Job before_, after_;
+    bool first_ = true;
 };
 
 namespace {
@@ -38,6 +46,11 @@ bool onlyTheLogGrew(const Job& before, const Job& after, std::size_t events) {
         return false;
     Job same = before;
     same.log = after.log;
+    same.card = after.card;
+    same.work = after.work;
+    same.guitar = after.guitar;
+    same.owner = after.owner;
+    same.story = after.story;
     return same == after;
 }
 
@@ -63,12 +76,53 @@ void Session::show(const Job& job) {
     Q_EMIT pickChanged();
 }
 
+bool Session::step(const Job& job) {
+    if (isKept())
+        if (const auto fault = logbook_->save(*keptAs_, job_, job)) {
+            Q_EMIT notKept(*fault);
+            return false;
+        }
+    show(job);
+    return true;
+}
+
+void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
+    keptAs_.reset();
+    logbook_ = std::move(logbook);
+}
+
+void Session::becomeKept(Job job, qint64 id) {
+    start(std::move(job), QString());
+    keptAs_ = id;
+    logbook_->setSetting(QStringLiteral("openJob"), QString::number(id));
+    Q_EMIT identityChanged();
+}
+
+std::optional<Fault> Session::keep(Job job) {
+    const Result<qint64> id = logbook_->add(job);
+    if (!id.ok())
+        return id.fault();
+    becomeKept(std::move(job), id.value());
+    return std::nullopt;
+}
+
+std::optional<Fault> Session::openKept(qint64 id) {
+    Result<Job> job = logbook_->job(id);
+    if (!job.ok())
+        return job.fault();
+    becomeKept(std::move(job.value()), id);
+    return std::nullopt;
+}
+
 void Session::writeRecovery() {
-    if (undo_.count() > 0)
+    if (undo_.count() > 0 && !isKept())
         recovery_.write(job_, path_); // a full disk must not stop the work; saving will say so
 }
 
 std::optional<Fault> Session::push(const QString& text, Job after) {
+    if (isKept())
+        if (auto fault = logbook_->save(*keptAs_, job_, after))
+            return fault;
     undo_.push(new EditCommand(*this, text, job_, std::move(after)));
     return std::nullopt;
 }
@@ -264,6 +318,7 @@ std::optional<Fault> Session::letSimulationAnswer() {
 
 void Session::start(Job job, const QString& path) {
     undo_.clear();
+    keptAs_.reset();
     path_ = path;
     recovery_.clear();
     show(job);

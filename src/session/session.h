@@ -3,6 +3,7 @@
 
 #include "session/derived.h"
 #include "session/recovery.h"
+#include "store/logbook.h"
 
 #include <QObject>
 #include <QUndoStack>
@@ -21,7 +22,13 @@ public:
     [[nodiscard]] const Derived& derived() const { return derived_; }
     [[nodiscard]] QUndoStack& undoStack() { return undo_; }
     [[nodiscard]] const QString& path() const { return path_; }
-    [[nodiscard]] bool isModified() const { return !undo_.isClean(); }
+    /// Whether anything would be lost by leaving the job; never one that is kept in a logbook.
+    [[nodiscard]] bool isModified() const { return !isKept() && !undo_.isClean(); }
+    [[nodiscard]] bool isKept() const { return keptAs_.has_value(); }
+    [[nodiscard]] std::optional<qint64> keptAs() const { return keptAs_; }
+    /// The shop's memory; jobs started by `keep` or `openKept` are on its disk before a screen shows what changed.
+    void setLogbook(std::shared_ptr<Logbook> logbook);
+    [[nodiscard]] const std::shared_ptr<Logbook>& logbook() const { return logbook_; }
     /// The string the next typed reading is for, or none when the gap is wanted.
     [[nodiscard]] std::optional<std::size_t> pickedString() const;
     [[nodiscard]] bool gapPicked() const;
@@ -40,6 +47,8 @@ public:
     std::optional<Fault> letSimulationAnswer();
 
     void start(Job job, const QString& path); ///< forgets undo and file of the job before
+    std::optional<Fault> keep(Job job);       ///< adds it to the logbook and starts it
+    std::optional<Fault> openKept(qint64 id); ///< goes on where the logbook left off
     std::optional<Fault> open(const QString& path);
     std::optional<Fault> save(const QString& path);
     /// The copy of a job that a crash left behind, if any.
@@ -48,11 +57,14 @@ public:
 Q_SIGNALS:
     void changed(); ///< job and derived figures
     void pickChanged();
-    void identityChanged(); ///< path or modified state
+    void identityChanged();                   ///< path or modified state
+    void notKept(const flenzo::Fault& fault); ///< an undo or redo could not be written; it was not done
 
 private:
     friend class EditCommand;
     void show(const Job& job);
+    bool step(const Job& job); ///< undo and redo
+    void becomeKept(Job job, qint64 id);
     void writeRecovery();
     std::optional<Fault> doubt(const Event& event) const;
     std::optional<Fault> confirmDoubt(std::size_t event);
@@ -63,6 +75,8 @@ private:
     QUndoStack undo_;
     QString path_;
     Recovery recovery_;
+    std::shared_ptr<Logbook> logbook_;
+    std::optional<qint64> keptAs_;
     std::optional<std::size_t> pick_;
     bool gapPick_ = false;
 };

@@ -5,6 +5,8 @@
 #include "core/log/bench_job.h"
 #include "core/plan/change.h"
 #include "core/plan/habit.h"
+#include "store/card.h"
+#include "store/work.h"
 
 #include <QByteArray>
 #include <QJsonObject>
@@ -50,6 +52,8 @@ struct Job {
     std::set<QString> measured;                 ///< fields of the rig that somebody measured; all others are assumed
     std::optional<std::uint32_t> simulatedSeed; ///< the guitar that answers is a simulated one
     std::vector<Event> log;
+    Card card;       ///< the guitar apart from its bridge
+    Work work;       ///< the job around the balance
     QJsonObject raw; ///< the file as read, so that members unknown to this version survive
 
     [[nodiscard]] OldSet oldSet() const { return {off, springsBefore, wasLevel, oldAngle_rad}; }

@@ -51,6 +51,7 @@ Habit habitFromJson(Fields fields, const Rig& rig) {
         fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
     habit.aims = tuning == QLatin1String("aims");
     habit.stretch = fields.flag("stretch", false);
+    habit.oneScrew = fields.flag("oneScrew", false);
     return habit;
 }
 
@@ -196,6 +197,7 @@ QJsonObject habitToJson(const Job& job, QJsonObject json) {
     json[QLatin1String("order")] = order;
     json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
     json[QLatin1String("stretch")] = job.habit.stretch;
+    json[QLatin1String("oneScrew")] = job.habit.oneScrew;
     return json;
 }
 
@@ -243,6 +245,10 @@ Result<Job> jobFromJson(const QJsonObject& json) {
         job.simulatedSeed = static_cast<std::uint32_t>(top.number("simulatedSeed", ranges::seed));
     for (const QJsonValue& name : json.value(QLatin1String("measured")).toArray())
         job.measured.insert(name.toString());
+    if (top.has("card"))
+        job.card = cardFromJson(Fields(top.object("card"), QStringLiteral("card"), box));
+    if (top.has("work"))
+        job.work = workFromJson(Fields(top.object("work"), QStringLiteral("work"), box));
     readPrior(job, top);
     readLog(job, top);
     if (!box.empty())
@@ -288,6 +294,8 @@ QJsonObject jobToJson(const Job& job) {
     for (const QString& name : job.measured)
         measured.append(name);
     json[QLatin1String("measured")] = measured;
+    json[QLatin1String("card")] = cardToJson(job.card);
+    json[QLatin1String("work")] = workToJson(job.work);
     json[QLatin1String("log")] = logToJson(job);
     return json;
 }

@@ -2,6 +2,7 @@
 #include "store/rig_json.h"
 
 #include "core/strings/pitch.h"
+#include "store/names.h"
 #include "store/ranges.h"
 
 #include <QJsonArray>
@@ -24,10 +25,6 @@ QJsonArray pairMm(const Eigen::Vector2d& point_m) {
     return {inMm(point_m.x()), inMm(point_m.y())};
 }
 
-template <class T> struct Named {
-    T value;
-    const char* name;
-};
 constexpr Named<Family> familyNames[] = {
     {Family::KnifeEdge, "knife-edge"}, {Family::RollerShaft, "roller-shaft"}, {Family::Fixed, "fixed"}};
 constexpr Named<Form> formNames[] = {{Form::DoubleLocking, "double-locking"},
@@ -35,18 +32,6 @@ constexpr Named<Form> formNames[] = {{Form::DoubleLocking, "double-locking"},
                                      {Form::TwoPost, "two-post"},
                                      {Form::SixScrew, "six-screw"},
                                      {Form::Headless, "headless"}};
-template <class T, std::size_t n> std::optional<T> named(const Named<T> (&names)[n], const QString& name) {
-    for (const Named<T>& entry : names)
-        if (name == QLatin1String(entry.name))
-            return entry.value;
-    return std::nullopt;
-}
-template <class T, std::size_t n> QString nameOf(const Named<T> (&names)[n], T value) {
-    for (const Named<T>& entry : names)
-        if (entry.value == value)
-            return QLatin1String(entry.name);
-    return {};
-}
 
 void readAssist(Bridge& bridge, Fields& fields) {
     if (!fields.has("centringAssist"))

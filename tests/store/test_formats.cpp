@@ -20,7 +20,7 @@ Job sampleJob() {
     job.owner = QStringLiteral("Someone Invented");
     job.measured = {QStringLiteral("bridge.rearGap")};
     job.simulatedSeed = 41;
-    job.log = {Event::read(0, -250.5), Event::readGap(0.00412), Event::claw(1.25), Event::tuned(0, 123.4)};
+    job.log = {Event::read(0, -250.5), Event::readGap(0.00412), Event::claw({1.25, 1.25}), Event::tuned(0, 123.4)};
     job.log.back().aim_cents = 123.9;
     job.log.back().at = "2026-11-24T10:00:00";
     Event block;

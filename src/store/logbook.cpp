@@ -1,0 +1,418 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/logbook.h"
+
+#include "store/event_json.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QUuid>
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int applicationId = 0x464c4e5a; // "FLNZ"
+constexpr int schemaVersion = 1;
+
+const char* const schema[] = {
+    "CREATE TABLE owners (id INTEGER PRIMARY KEY, name TEXT NOT NULL UNIQUE) STRICT",
+    "CREATE TABLE guitars (id INTEGER PRIMARY KEY, owner INTEGER NOT NULL REFERENCES owners(id), name TEXT NOT NULL, "
+    "UNIQUE (owner, name)) STRICT",
+    "CREATE TABLE jobs (id INTEGER PRIMARY KEY, guitar INTEGER NOT NULL REFERENCES guitars(id), state TEXT NOT NULL, "
+    "received TEXT NOT NULL, due TEXT NOT NULL, changed TEXT NOT NULL, set_name TEXT NOT NULL, tuning TEXT NOT NULL, "
+    "story TEXT NOT NULL, words TEXT NOT NULL, entries INTEGER NOT NULL, body TEXT NOT NULL) STRICT",
+    "CREATE INDEX jobs_by_change ON jobs (changed)",
+    "CREATE INDEX jobs_by_guitar ON jobs (guitar, changed)",
+    "CREATE INDEX jobs_by_due ON jobs (due) WHERE due <> ''",
+    "CREATE TABLE events (job INTEGER NOT NULL REFERENCES jobs(id) ON DELETE CASCADE, seq INTEGER NOT NULL, "
+    "body TEXT NOT NULL, PRIMARY KEY (job, seq)) STRICT, WITHOUT ROWID",
+    "CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT"};
+
+const char* const rowColumns = "jobs.id, jobs.guitar, guitars.name, owners.name, jobs.story, jobs.set_name, "
+                               "jobs.tuning, jobs.state, jobs.received, jobs.due, jobs.changed, jobs.entries";
+const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guitar JOIN owners ON owners.id = "
+                              "guitars.owner ";
+
+Fault faultOf(const QSqlError& error, const char* remedy) {
+    const QString said = error.databaseText().isEmpty() ? error.text() : error.databaseText();
+    return {"", (QStringLiteral("was refused by the disk (") + said + QStringLiteral("); ")).toStdString() + remedy};
+}
+constexpr const char* writeRemedy = "nothing was changed, make room or choose another folder and do it again";
+
+QString compact(const QJsonObject& json) {
+    return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
+}
+QString bodyOf(const Job& job) {
+    Job bare = job;
+    bare.log.clear();
+    return compact(jobToJson(bare));
+}
+QString wordsOf(const Job& job) {
+    return (QStringList{job.guitar, job.owner, job.story, job.onPicks.setName, job.onPicks.tuningName})
+        .join(QLatin1Char(' '))
+        .toLower();
+}
+QString stamp() {
+    return QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs);
+}
+bool sameNames(const Rig& a, const Rig& b) {
+    return a.strings.size() == b.strings.size() &&
+           std::equal(a.strings.begin(), a.strings.end(), b.strings.begin(),
+                      [](const RigString& x, const RigString& y) { return x.name == y.name; });
+}
+
+/// Runs a statement with its values in order. Text is never NULL in this file, so a null string goes in as an empty
+/// one.
+bool run(QSqlQuery& query, const QString& statement, const QVariantList& values = {}) {
+    if (!query.prepare(statement))
+        return false;
+    for (const QVariant& value : values)
+        query.addBindValue(
+            value.typeId() == QMetaType::QString && value.toString().isNull() ? QVariant(QLatin1String("")) : value);
+    return query.exec();
+}
+
+JobRow rowOf(const QSqlQuery& query) {
+    JobRow row;
+    row.id = query.value(0).toLongLong();
+    row.guitarId = query.value(1).toLongLong();
+    row.guitar = query.value(2).toString();
+    row.owner = query.value(3).toString();
+    row.story = query.value(4).toString();
+    row.setName = query.value(5).toString();
+    row.tuning = query.value(6).toString();
+    for (const JobState state : {JobState::Waiting, JobState::OnBench, JobState::Finished})
+        if (query.value(7).toString() == jobStateName(state))
+            row.state = state;
+    row.received = QDate::fromString(query.value(8).toString(), Qt::ISODate);
+    row.due = QDate::fromString(query.value(9).toString(), Qt::ISODate);
+    row.changed = QDateTime::fromString(query.value(10).toString(), Qt::ISODateWithMs);
+    row.entries = query.value(11).toInt();
+    return row;
+}
+
+/// The row of a name, made if it is not there yet.
+std::optional<qint64> idOf(QSqlQuery& query, const QString& select, const QString& insert, const QVariantList& values) {
+    if (run(query, select, values) && query.next())
+        return query.value(0).toLongLong();
+    if (!run(query, insert, values))
+        return std::nullopt;
+    return query.lastInsertId().toLongLong();
+}
+
+QString likeAll(const QString& words, QVariantList& values, const QString& column) {
+    QString where;
+    for (QString word : words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        where += QStringLiteral(" AND ") + column + QStringLiteral(" LIKE ? ESCAPE '!'");
+        for (const char special : {'!', '%', '_'})
+            word.replace(QLatin1Char(special), QStringLiteral("!") + QLatin1Char(special));
+        values.append(QLatin1Char('%') + word + QLatin1Char('%'));
+    }
+    return where;
+}
+
+} // namespace
+
+Logbook::Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock)
+    : path_(std::move(path)), connection_(std::move(connection)), lock_(std::move(lock)) {}
+
+Logbook::~Logbook() {
+    database().close();
+    QSqlDatabase::removeDatabase(connection_);
+}
+
+QSqlDatabase Logbook::database() const {
+    return QSqlDatabase::database(connection_, false);
+}
+
+Result<std::shared_ptr<Logbook>> Logbook::open(const QString& path) {
+    if (!QDir().mkpath(QFileInfo(path).absolutePath()))
+        return Fault{"", "lies in a folder that cannot be made; choose another with --logbook"};
+    auto lock = std::make_unique<QLockFile>(path + QStringLiteral(".lock"));
+    lock->setStaleLockTime(0); // only a process that is gone gives it up
+    if (!lock->tryLock(0))
+        lock.reset();
+    const bool isNew = QFileInfo(path).size() == 0;
+    if (isNew && !lock)
+        return Fault{"", "does not exist yet and its folder cannot be written; choose another with --logbook"};
+    const QString connection = QStringLiteral("logbook-") + QUuid::createUuid().toString(QUuid::WithoutBraces);
+    std::shared_ptr<Logbook> book(new Logbook(path, connection, std::move(lock)));
+    if (auto fault = book->connect())
+        return *fault;
+    if (auto fault = book->prepare(isNew))
+        return *fault;
+    return book;
+}
+
+std::optional<Fault> Logbook::connect() {
+    QSqlDatabase made = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
+    made.setDatabaseName(path_);
+    made.setConnectOptions(readOnly() ? QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000;QSQLITE_OPEN_READONLY")
+                                      : QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000"));
+    return made.open() ? std::nullopt : std::optional(faultOf(made.lastError(), "check the folder's permissions"));
+}
+
+std::optional<Fault> Logbook::prepare(bool isNew) {
+    QSqlQuery query(database());
+    if (!query.exec(QStringLiteral("PRAGMA schema_version")) || !query.next())
+        return Fault{"", "is damaged: it is no database any more; open a backup instead"};
+    if (!readOnly()) {
+        // WAL lets a second window read while this one writes; FULL has every commit on the disk, not only in its
+        // cache.
+        query.exec(QStringLiteral("PRAGMA journal_mode=WAL"));
+        query.exec(QStringLiteral("PRAGMA synchronous=FULL"));
+    }
+    query.exec(QStringLiteral("PRAGMA foreign_keys=ON"));
+    query.exec(QStringLiteral("PRAGMA application_id"));
+    const int id = query.next() ? query.value(0).toInt() : 0;
+    query.exec(QStringLiteral("PRAGMA user_version"));
+    const int version = query.next() ? query.value(0).toInt() : 0;
+    if (!isNew && id != applicationId && !(id == 0 && version == 0 && database().tables().isEmpty()))
+        return Fault{"", "belongs to another program; choose another file with --logbook"};
+    if (version > schemaVersion)
+        return Fault{"", "was written by a newer version of the program; use that version to open it"};
+    if (version < schemaVersion) {
+        if (readOnly())
+            return Fault{"", "is of an older version and open in another window; close that one first"};
+        if (version > 0)
+            if (auto fault = backUp(backupPath(path_, QDateTime::currentDateTime())))
+                return fault;
+        if (auto fault = migrate(version))
+            return fault;
+    }
+    if (!query.exec(QStringLiteral("SELECT id FROM jobs ORDER BY changed DESC LIMIT 1")))
+        return Fault{"", "is damaged: its list of jobs cannot be read; open a backup instead"};
+    return std::nullopt;
+}
+
+std::optional<Fault> Logbook::migrate(int version) {
+    QSqlDatabase base = database();
+    QSqlQuery query(base);
+    if (!base.transaction())
+        return faultOf(base.lastError(), writeRemedy);
+    bool ok = true;
+    if (version < 1)
+        for (const char* const statement : schema)
+            ok = ok && query.exec(QLatin1String(statement));
+    ok = ok && query.exec(QStringLiteral("PRAGMA application_id=%1").arg(applicationId)) &&
+         query.exec(QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
+    const QSqlError error = query.lastError();
+    query.finish();
+    if (ok && base.commit())
+        return std::nullopt;
+    base.rollback();
+    return faultOf(error, writeRemedy);
+}
+
+std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after) {
+    QSqlQuery query(database());
+    const auto owner = idOf(query, QStringLiteral("SELECT id FROM owners WHERE name=?"),
+                            QStringLiteral("INSERT INTO owners (name) VALUES (?)"), {after.owner});
+    const auto guitar =
+        owner ? idOf(query, QStringLiteral("SELECT id FROM guitars WHERE owner=? AND name=?"),
+                     QStringLiteral("INSERT INTO guitars (owner, name) VALUES (?, ?)"), {*owner, after.guitar})
+              : std::nullopt;
+    if (!guitar)
+        return faultOf(query.lastError(), writeRemedy);
+    const QString body = bodyOf(after);
+    const QVariantList head{*guitar,
+                            jobStateName(after.work.state),
+                            after.work.received.toString(Qt::ISODate),
+                            after.work.due.toString(Qt::ISODate),
+                            stamp(),
+                            after.onPicks.setName,
+                            after.onPicks.tuningName,
+                            after.story,
+                            wordsOf(after),
+                            static_cast<int>(after.log.size()),
+                            body};
+    bool ok = false;
+    if (!before)
+        ok = run(query,
+                 QStringLiteral("INSERT INTO jobs (guitar, state, received, due, changed, set_name, tuning, story, "
+                                "words, entries, body, id) VALUES (?,?,?,?,?,?,?,?,?,?,?,?)"),
+                 head + QVariantList{id});
+    else if (bodyOf(*before) == body)
+        ok = run(query, QStringLiteral("UPDATE jobs SET changed=?, entries=? WHERE id=?"),
+                 {stamp(), static_cast<int>(after.log.size()), id});
+    else
+        ok = run(query,
+                 QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, changed=?, set_name=?, "
+                                "tuning=?, story=?, words=?, entries=?, body=? WHERE id=?"),
+                 head + QVariantList{id});
+    std::size_t same = 0;
+    if (before && sameNames(before->rig, after.rig))
+        while (same < before->log.size() && same < after.log.size() && before->log[same] == after.log[same])
+            ++same;
+    if (ok && before && same < before->log.size())
+        ok = run(query, QStringLiteral("DELETE FROM events WHERE job=? AND seq>=?"), {id, static_cast<qint64>(same)});
+    if (ok && same < after.log.size()) {
+        ok = query.prepare(QStringLiteral("INSERT INTO events (job, seq, body) VALUES (?,?,?)"));
+        for (std::size_t e = same; ok && e < after.log.size(); ++e) {
+            query.bindValue(0, id);
+            query.bindValue(1, static_cast<qint64>(e));
+            query.bindValue(2, compact(eventToJson(after.log[e], after.rig)));
+            ok = query.exec();
+        }
+    }
+    return ok ? std::nullopt : std::optional(faultOf(query.lastError(), writeRemedy));
+}
+
+Result<qint64> Logbook::add(const Job& job) {
+    if (readOnly())
+        return Fault{"", "is open in another window, so this one only reads; go on there"};
+    QSqlDatabase base = database();
+    if (!base.transaction())
+        return faultOf(base.lastError(), writeRemedy);
+    QSqlQuery query(base);
+    query.exec(QStringLiteral("SELECT COALESCE(MAX(id), 0) + 1 FROM jobs"));
+    const qint64 id = query.next() ? query.value(0).toLongLong() : 1;
+    query.finish();
+    auto fault = put(id, nullptr, job);
+    if (!fault && !base.commit())
+        fault = faultOf(base.lastError(), writeRemedy);
+    if (!fault)
+        return id;
+    base.rollback();
+    return *fault;
+}
+
+std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& after) {
+    if (readOnly())
+        return Fault{"", "is open in another window, so this one only reads; go on there"};
+    QSqlDatabase base = database();
+    if (!base.transaction())
+        return faultOf(base.lastError(), writeRemedy);
+    auto fault = put(id, &before, after);
+    if (!fault && !base.commit())
+        fault = faultOf(base.lastError(), writeRemedy);
+    if (fault)
+        base.rollback();
+    return fault;
+}
+
+Result<Job> Logbook::job(qint64 id) const {
+    QSqlQuery query(database());
+    if (!run(query, QStringLiteral("SELECT body FROM jobs WHERE id=?"), {id}) || !query.next())
+        return Fault{"job", "is not in this logbook any more"};
+    QJsonObject json = QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object();
+    QJsonArray log;
+    if (!run(query, QStringLiteral("SELECT body FROM events WHERE job=? ORDER BY seq"), {id}))
+        return faultOf(query.lastError(), "check the logbook from the Shop menu");
+    while (query.next())
+        log.append(QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object());
+    json[QLatin1String("log")] = log;
+    return jobFromJson(json);
+}
+
+std::optional<Fault> Logbook::remove(qint64 id) {
+    QSqlQuery query(database());
+    if (readOnly() || !run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
+        return faultOf(query.lastError(), writeRemedy);
+    return std::nullopt;
+}
+
+QList<JobRow> Logbook::jobs(const JobFilter& filter) const {
+    QVariantList values;
+    QString where = QStringLiteral("WHERE 1") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
+    if (filter.state) {
+        where += QStringLiteral(" AND jobs.state=?");
+        values.append(jobStateName(*filter.state));
+    }
+    if (filter.dueBy) {
+        where += QStringLiteral(" AND jobs.due<>'' AND jobs.due<=?");
+        values.append(filter.dueBy->toString(Qt::ISODate));
+    }
+    values.append(filter.most);
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    QList<JobRow> rows;
+    run(query,
+        QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
+            (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
+                          : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
+        values);
+    while (query.next())
+        rows.append(rowOf(query));
+    return rows;
+}
+
+QList<JobRow> Logbook::jobsOf(qint64 guitarId) const {
+    QSqlQuery query(database());
+    QList<JobRow> rows;
+    run(query,
+        QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
+            QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
+        {guitarId});
+    while (query.next())
+        rows.append(rowOf(query));
+    return rows;
+}
+
+QList<GuitarRow> Logbook::guitars(const QString& words) const {
+    QVariantList values;
+    const QString where = likeAll(words, values, QStringLiteral("lower(guitars.name || ' ' || owners.name)"));
+    QSqlQuery query(database());
+    QList<GuitarRow> rows;
+    run(query,
+        QStringLiteral("SELECT guitars.id, guitars.name, owners.name, COUNT(jobs.id) FROM guitars JOIN owners ON "
+                       "owners.id=guitars.owner JOIN jobs ON jobs.guitar=guitars.id WHERE 1") +
+            where + QStringLiteral(" GROUP BY guitars.id ORDER BY guitars.name LIMIT 500"),
+        values);
+    while (query.next())
+        rows.append({query.value(0).toLongLong(), query.value(1).toString(), query.value(2).toString(),
+                     query.value(3).toInt()});
+    return rows;
+}
+
+int Logbook::jobCount() const {
+    QSqlQuery query(database());
+    return query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) && query.next() ? query.value(0).toInt() : 0;
+}
+
+QString Logbook::setting(const QString& key) const {
+    QSqlQuery query(database());
+    return run(query, QStringLiteral("SELECT value FROM settings WHERE key=?"), {key}) && query.next()
+               ? query.value(0).toString()
+               : QString();
+}
+
+std::optional<Fault> Logbook::setSetting(const QString& key, const QString& value) {
+    QSqlQuery query(database());
+    if (readOnly() ||
+        !run(query,
+             QStringLiteral("INSERT INTO settings VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value=excluded.value"),
+             {key, value}))
+        return faultOf(query.lastError(), writeRemedy);
+    return std::nullopt;
+}
+
+std::optional<Fault> Logbook::backUp(const QString& path) const {
+    QSqlQuery query(database());
+    if (QFileInfo::exists(path))
+        return Fault{"backup", "exists already; choose another name"};
+    if (!run(query, QStringLiteral("VACUUM INTO ?"), {path})) {
+        QFile::remove(path);
+        return faultOf(query.lastError(), "no backup was made, make room or choose another folder");
+    }
+    return std::nullopt;
+}
+
+std::optional<Fault> Logbook::check() const {
+    QSqlQuery query(database());
+    if (!query.exec(QStringLiteral("PRAGMA integrity_check")) || !query.next())
+        return faultOf(query.lastError(), "restore a backup from the Shop menu");
+    const QString said = query.value(0).toString();
+    if (said == QLatin1String("ok"))
+        return std::nullopt;
+    return Fault{
+        "", (QStringLiteral("is damaged (") + said.left(200) + QStringLiteral("); restore a backup from the Shop menu"))
+                .toStdString()};
+}
+
+} // namespace flenzo

@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "store/job.h"
+
+#include <QDateTime>
+#include <QLockFile>
+#include <QSqlDatabase>
+#include <memory>
+
+namespace flenzo {
+
+/// One line of the list of jobs.
+struct JobRow {
+    qint64 id = 0, guitarId = 0;
+    QString guitar, owner, story, setName, tuning;
+    JobState state = JobState::OnBench;
+    QDate received, due;
+    QDateTime changed;
+    int entries = 0; ///< in its log
+};
+
+/// Which jobs a list shows; an empty one shows all, newest change first.
+struct JobFilter {
+    QString words; ///< every word must occur in guitar, owner, story, set or tuning
+    std::optional<JobState> state;
+    std::optional<QDate> dueBy; ///< finished jobs whose next restring is due by this day
+    int most = 200;
+};
+
+/// One line of the list of guitars.
+struct GuitarRow {
+    qint64 id = 0;
+    QString name, owner;
+    int jobs = 0;
+};
+
+/// The shop's memory: every guitar, owner and job with all its events in one SQLite file (docs/formats.md). One
+/// transaction for each thing the user did, on disk when the call returns. One program writes; a second one on the same
+/// file reads only, and sees what the first one writes.
+class Logbook {
+public:
+    /// Opens or makes it. A file of a newer version, of another program, or a damaged one is refused with a reason.
+    [[nodiscard]] static Result<std::shared_ptr<Logbook>> open(const QString& path);
+    ~Logbook();
+    Logbook(const Logbook&) = delete;
+    Logbook& operator=(const Logbook&) = delete;
+
+    [[nodiscard]] const QString& path() const { return path_; }
+    [[nodiscard]] bool readOnly() const { return !lock_; }
+
+    [[nodiscard]] Result<qint64> add(const Job& job);
+    /// Writes what differs. The log may have grown, or lost entries by undo.
+    [[nodiscard]] std::optional<Fault> save(qint64 id, const Job& before, const Job& after);
+    [[nodiscard]] Result<Job> job(qint64 id) const;
+    [[nodiscard]] std::optional<Fault> remove(qint64 id);
+
+    [[nodiscard]] QList<JobRow> jobs(const JobFilter& filter) const;
+    [[nodiscard]] QList<GuitarRow> guitars(const QString& words) const;
+    /// Newest first.
+    [[nodiscard]] QList<JobRow> jobsOf(qint64 guitarId) const;
+    [[nodiscard]] int jobCount() const;
+
+    /// A small setting of the shop (house habits, the job that was open).
+    [[nodiscard]] QString setting(const QString& key) const;
+    std::optional<Fault> setSetting(const QString& key, const QString& value);
+
+    /// A whole, consistent copy at `path`, which must not exist.
+    [[nodiscard]] std::optional<Fault> backUp(const QString& path) const;
+    /// Every page and index looked at; takes seconds on a large file. The fault says what is damaged.
+    [[nodiscard]] std::optional<Fault> check() const;
+
+private:
+    Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock);
+    [[nodiscard]] QSqlDatabase database() const;
+    std::optional<Fault> connect();
+    std::optional<Fault> prepare(bool isNew);
+    std::optional<Fault> migrate(int version);
+    [[nodiscard]] std::optional<Fault> put(qint64 id, const Job* before, const Job& after);
+
+    QString path_, connection_;
+    std::unique_ptr<QLockFile> lock_;
+};
+
+/// Backups lie beside the logbook; newest first.
+[[nodiscard]] QStringList backupsOf(const QString& logbookPath);
+/// Name for a backup made now.
+[[nodiscard]] QString backupPath(const QString& logbookPath, const QDateTime& now);
+/// Puts a damaged logbook aside under a name of its own and, if `backup` is not empty, the backup in its place.
+/// Returns where the damaged one lies.
+[[nodiscard]] Result<QString> setAside(const QString& logbookPath, const QString& backup);
+
+} // namespace flenzo

@@ -1,0 +1,230 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/session.h"
+#include "store/logbook.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QRandomGenerator>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace flenzo;
+
+namespace {
+
+Job jobOf(const QString& guitar, const QString& owner) {
+    Job job = newJob();
+    job.guitar = guitar;
+    job.owner = owner;
+    return job;
+}
+
+/// The writer that gets killed: enters readings one by one and says each on its output once it is on disk.
+int writeUntilKilled(const QString& path) {
+    auto book = Logbook::open(path);
+    if (!book.ok())
+        return 3;
+    QTemporaryDir recovery;
+    Session session(recovery.path());
+    session.setLogbook(book.value());
+    const qint64 id = book.value()->setting(QStringLiteral("openJob")).toLongLong();
+    if (id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())).has_value()
+                : session.openKept(id).has_value())
+        return 4;
+    QFile out;
+    if (!out.open(stdout, QIODevice::WriteOnly))
+        return 5;
+    for (int k = 0; k < 100000; ++k) {
+        const std::size_t string = session.job().log.size() % 6;
+        Event event = Event::read(string, -10.0 - static_cast<double>(session.job().log.size() % 50));
+        event.confirmed = true;
+        if (session.append(QStringLiteral("read"), event))
+            return 6;
+        out.write(QByteArray::number(static_cast<qulonglong>(session.job().log.size())) + '\n');
+        out.flush();
+    }
+    return 0;
+}
+
+} // namespace
+
+class TestLogbook : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    QString path_;
+
+    std::shared_ptr<Logbook> open() {
+        auto book = Logbook::open(path_);
+        if (!book.ok())
+            qFatal("%s", book.fault().what.c_str());
+        return book.value();
+    }
+
+private Q_SLOTS:
+    void init() {
+        dir_ = std::make_unique<QTemporaryDir>();
+        path_ = dir_->filePath(QStringLiteral("shop.flenzo-logbook"));
+    }
+
+    void aJobComesBackAsItWas() {
+        Job job = jobOf(QStringLiteral("Tall Reed"), QStringLiteral("Owner of reeds"));
+        job.log = {Event::read(0, -12.5), Event::claw({0.25, 0.3125}), Event::tuned(5, 0.4)};
+        job.card.nut = Nut::Caps;
+        job.card.keys[QStringLiteral("caps")] = QStringLiteral("3 mm");
+        job.card.clampShift_cents = {1.0, 2.5};
+        job.work.schools[QStringLiteral("atOnce")] = QStringLiteral("one");
+        job.work.extras = {QStringLiteral("clean")};
+        job.work.records = {{QStringLiteral("tools"), StepRecord::What::Skipped, QStringLiteral("known"), {}}};
+        job.work.due = QDate(2027, 5, 1);
+        qint64 id = 0;
+        {
+            const auto book = open();
+            const Result<qint64> added = book->add(job);
+            QVERIFY2(added.ok(), added.ok() ? "" : added.fault().what.c_str());
+            id = added.value();
+        }
+        const Job back = open()->job(id).value();
+        QCOMPARE(jobBytes(back), jobBytes(job));
+    }
+
+    void savingWritesWhatDiffersAndUndoTakesItBack() {
+        const auto book = open();
+        QTemporaryDir recovery;
+        Session session(recovery.path());
+        session.setLogbook(book);
+        QVERIFY(!session.keep(jobOf(QStringLiteral("Low Gate"), QString())));
+        const qint64 id = *session.keptAs();
+        for (int k = 0; k < 5; ++k)
+            QVERIFY(!session.append(QStringLiteral("read"), Event::read(static_cast<std::size_t>(k), -5.0)));
+        QCOMPARE(book->job(id).value().log.size(), std::size_t(5));
+        session.undoStack().undo();
+        session.undoStack().undo();
+        QCOMPARE(book->job(id).value().log, session.job().log);
+        QCOMPARE(book->job(id).value().log.size(), std::size_t(3));
+        session.undoStack().redo();
+        QCOMPARE(book->job(id).value().log.size(), std::size_t(4));
+        QVERIFY(!session.edit(QStringLiteral("name"), [](Job& job) { job.guitar = QStringLiteral("High Gate"); }));
+        QCOMPARE(book->jobs({}).first().guitar, QStringLiteral("High Gate"));
+        QVERIFY(!session.isModified());
+    }
+
+    void jobsAreFoundByWordsStateAndDueDay() {
+        const auto book = open();
+        const auto put = [&](const char* name, JobState state, const QDate& due) {
+            Job job = jobOf(QLatin1String(name), QStringLiteral("Harbour 100%"));
+            job.work.state = state;
+            job.work.due = due;
+            QVERIFY(book->add(job).ok());
+        };
+        put("Slow Comet", JobState::OnBench, {});
+        put("Slow Heron", JobState::Waiting, {});
+        put("Grey Heron", JobState::Finished, QDate(2026, 12, 1));
+        put("Grey Finch", JobState::Finished, QDate(2027, 6, 1));
+        const auto count = [&](const JobFilter& filter) { return book->jobs(filter).size(); };
+        QCOMPARE(count({}), 4);
+        QCOMPARE(count({QStringLiteral("heron"), {}, {}}), 2);
+        QCOMPARE(count({QStringLiteral("HERON grey"), {}, {}}), 1);
+        QCOMPARE(count({QStringLiteral("100%"), {}, {}}), 4);
+        QCOMPARE(count({QStringLiteral("1_0"), {}, {}}), 0);
+        QCOMPARE(count({QStringLiteral("slow"), JobState::Waiting, {}}), 1);
+        QCOMPARE(count({QString(), {}, QDate(2026, 12, 31)}), 1);
+        QCOMPARE(book->guitars(QStringLiteral("heron")).size(), 2);
+    }
+
+    void aSecondWindowReadsButDoesNotWrite() {
+        const auto first = open();
+        const qint64 id = first->add(jobOf(QStringLiteral("Shared"), QString())).value();
+        const auto second = open();
+        QVERIFY(!first->readOnly() && second->readOnly());
+        QCOMPARE(second->jobs({}).size(), 1);
+        QVERIFY(!second->add(jobOf(QStringLiteral("Other"), QString())).ok());
+        Job job = first->job(id).value();
+        Job after = job;
+        after.log.push_back(Event::read(0, 1.0));
+        QVERIFY(second->save(id, job, after).has_value());
+        QVERIFY(!first->save(id, job, after));
+        QCOMPARE(second->job(id).value().log.size(), std::size_t(1)); // sees it at once
+    }
+
+    void backupsAreWholeAndComeBack() {
+        qint64 id = 0;
+        QString backup;
+        {
+            const auto book = open();
+            id = book->add(jobOf(QStringLiteral("Before"), QString())).value();
+            backup = backupPath(path_, QDateTime(QDate(2026, 3, 1), QTime(9, 0)));
+            QVERIFY(!book->backUp(backup));
+            QVERIFY(book->backUp(backup).has_value()); // never over another
+            QVERIFY(!book->check());
+            QVERIFY(book->add(jobOf(QStringLiteral("After"), QString())).ok());
+        }
+        QCOMPARE(backupsOf(path_), QStringList{backup});
+        const Result<QString> aside = setAside(path_, backup);
+        QVERIFY(aside.ok() && QFile::exists(aside.value()));
+        const auto book = open();
+        QCOMPARE(book->jobCount(), 1);
+        QCOMPARE(book->job(id).value().guitar, QStringLiteral("Before"));
+    }
+
+    void damagedForeignAndNewerFilesAreRefused() {
+        {
+            QFile file(path_);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(QByteArray(8192, 'x'));
+        }
+        auto damaged = Logbook::open(path_);
+        QVERIFY(!damaged.ok() && damaged.fault().what.find("damaged") != std::string::npos);
+        QFile::remove(path_);
+        open().reset();
+        const auto pragma = [&](const QString& statement) {
+            QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+            raw.setDatabaseName(path_);
+            const bool done = raw.open() && raw.exec(statement).lastError().type() == QSqlError::NoError;
+            raw = {};
+            QSqlDatabase::removeDatabase(QStringLiteral("raw"));
+            return done;
+        };
+        QVERIFY(pragma(QStringLiteral("PRAGMA user_version=99")));
+        auto newer = Logbook::open(path_);
+        QVERIFY(!newer.ok() && newer.fault().what.find("newer") != std::string::npos);
+        QVERIFY(pragma(QStringLiteral("PRAGMA application_id=12")));
+        auto foreign = Logbook::open(path_);
+        QVERIFY(!foreign.ok() && foreign.fault().what.find("another program") != std::string::npos);
+    }
+
+    void aKilledProgramLosesNothingItShowed() {
+        for (int round = 0; round < 20; ++round) {
+            QProcess writer;
+            writer.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--write-until-killed"), path_});
+            QVERIFY(writer.waitForStarted());
+            const int lines = 1 + QRandomGenerator::global()->bounded(12);
+            QByteArray said;
+            while (said.count('\n') < lines && writer.waitForReadyRead(20000))
+                said += writer.readAllStandardOutput();
+            writer.kill(); // SIGKILL
+            QVERIFY(writer.waitForFinished());
+            said += writer.readAllStandardOutput();
+            said.truncate(said.lastIndexOf('\n'));
+            const std::size_t shown = said.mid(said.lastIndexOf('\n') + 1).toULongLong();
+            QVERIFY(shown > 0);
+            const auto book = open();
+            QVERIFY(!book->readOnly());
+            const std::size_t kept =
+                book->job(book->setting(QStringLiteral("openJob")).toLongLong()).value().log.size();
+            QVERIFY(kept >= shown && kept <= shown + 1); // one may have been written and not yet said
+            QVERIFY(!book->check());
+        }
+    }
+};
+
+int main(int argc, char** argv) {
+    QCoreApplication app(argc, argv);
+    if (argc > 2 && QByteArray(argv[1]) == "--write-until-killed")
+        return writeUntilKilled(QString::fromLocal8Bit(argv[2]));
+    TestLogbook test;
+    return QTest::qExec(&test, argc, argv);
+}
+
+#include "test_logbook.moc"
