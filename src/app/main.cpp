@@ -22,7 +22,9 @@ int main(int argc, char** argv) {
     const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Start with the demo shop."));
     const QCommandLineOption shots(QStringLiteral("shots"), QStringLiteral("Render every main view into DIR and exit."),
                                    QStringLiteral("DIR"));
-    parser.addOptions({demo, shots});
+    const QCommandLineOption logbook(QStringLiteral("logbook"), QStringLiteral("Use this logbook."),
+                                     QStringLiteral("FILE"));
+    parser.addOptions({demo, shots, logbook});
     parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A flenzo-job to open."),
                                  QStringLiteral("[file]"));
     parser.process(app);
@@ -34,15 +36,18 @@ int main(int argc, char** argv) {
     }
     ShellPaths paths = defaultPaths();
     QTemporaryDir scratch; // pictures must not depend on, or touch, what the user has set
-    if (parser.isSet(shots))
+    if (parser.isSet(shots) || parser.isSet(demo))
         paths = {scratch.filePath(QStringLiteral("recovery")), scratch.filePath(QStringLiteral("flenzo.ini")),
-                 scratch.filePath(QStringLiteral("own.json"))};
+                 scratch.filePath(QStringLiteral("own.json")), scratch.filePath(QStringLiteral("demo.flenzo-logbook"))};
+    if (parser.isSet(logbook))
+        paths.logbookFile = parser.value(logbook);
     Shell shell(paths, catalogue.value());
+    shell.openShop();
+    if (parser.isSet(shots) || parser.isSet(demo))
+        shell.stockWithDemo();
     if (parser.isSet(shots))
         return takeShots(shell, parser.value(shots)) ? 0 : 1;
     shell.offerRecovery();
-    if (parser.isSet(demo))
-        shell.openDemo(0);
     shell.show();
     if (!parser.positionalArguments().isEmpty())
         shell.openFile(parser.positionalArguments().constFirst());

@@ -8,8 +8,10 @@
 #include "widgets/answer_page.h"
 #include "widgets/bench_page.h"
 #include "widgets/change_page.h"
+#include "widgets/job_page.h"
 #include "widgets/look.h"
 #include "widgets/rig_page.h"
+#include "widgets/shop_page.h"
 #include "widgets/trial_page.h"
 
 #include <QBoxLayout>
@@ -30,7 +32,7 @@ ShellPaths defaultPaths() {
     const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     const QString config = QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
     return {data + QStringLiteral("/recovery"), config + QStringLiteral("/flenzo.ini"),
-            data + QStringLiteral("/own-catalogue.json")};
+            data + QStringLiteral("/own-catalogue.json"), data + QStringLiteral("/shop.flenzo-logbook")};
 }
 
 Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
@@ -47,6 +49,10 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     stack_ = new QStackedWidget(centre);
+    shop_ = new ShopPage(*desk_, stack_);
+    steps_ = new JobPage(*desk_, stack_);
+    stack_->addWidget(shop_);
+    stack_->addWidget(steps_);
     stack_->addWidget(new RigPage(*desk_, stack_));
     stack_->addWidget(new ChangePage(*desk_, stack_));
     stack_->addWidget(new AnswerPage(*desk_, stack_));
@@ -54,7 +60,8 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
     stack_->addWidget(bench_);
     stack_->addWidget(new TrialPage(*desk_, stack_));
     stack_->addWidget(new HelpPage(stack_));
-    row->addWidget(buildRail());
+    railPlace_ = buildRail();
+    row->addWidget(railPlace_);
     row->addWidget(stack_, 1);
     column->addLayout(row, 1);
     column->addWidget(buildMessage());
@@ -66,6 +73,12 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
         refresh();
     });
     connect(&session_, &Session::identityChanged, this, &Shell::refresh);
+    connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
+    connect(shop_, &ShopPage::newGuitarWanted, this, &Shell::newGuitar);
+    connect(steps_, &JobPage::benchWanted, this, [this] { showPage(Bench); });
+    connect(steps_, &JobPage::finderWanted, this, &Shell::showFinder);
+    connect(&session_, &Session::notKept, this,
+            [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
     connect(desk_, &Desk::said, this, &Shell::showMessage);
     connect(desk_, &Desk::preferencesChanged, this, &Shell::refresh);
     resize(1280, 800);
@@ -74,6 +87,7 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
 }
 
 Shell::~Shell() {
+    session_.disconnect(this);  // its undo stack speaks once more when it goes
     delete takeCentralWidget(); // the pages read the session to the last, so they go before it
 }
 
@@ -106,7 +120,8 @@ QWidget* Shell::buildRail() {
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(0, 8, 0, 8);
     column->setSpacing(2);
-    const QString names[] = {tr("Guitar"), tr("Change"), tr("Answer"), tr("Bench"), tr("Trial"), tr("Help")};
+    const QString names[] = {tr("Shop"),   tr("Job"),   tr("Guitar"), tr("Change"),
+                             tr("Answer"), tr("Bench"), tr("Trial"),  tr("Help")};
     for (int page = 0; page < PageCount; ++page) {
         auto* button = new QToolButton(rail);
         button->setText(names[page]);
@@ -183,6 +198,10 @@ void Shell::showPage(Page page) {
         rail_[static_cast<std::size_t>(p)]->setChecked(p == page);
     if (page == Bench)
         bench_->takeFocus();
+    else if (page == Shop)
+        shop_->takeFocus();
+    else if (page == JobSteps)
+        steps_->takeFocus();
 }
 
 Shell::Page Shell::page() const {
@@ -213,6 +232,8 @@ void Shell::refresh() {
         session_.path().isEmpty() ? QString() : QStringLiteral(", ") + QFileInfo(session_.path()).fileName();
     setWindowTitle(
         QStringLiteral("%1%2%3 – Flenzo").arg(name, file, session_.isModified() ? tr(", not saved") : QString()));
+    if (session_.logbook() && session_.logbook()->readOnly())
+        setWindowTitle(windowTitle() + tr(" (read only)"));
     if (actions_)
         actions_->refresh();
 }

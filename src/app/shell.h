@@ -16,12 +16,16 @@ class QToolButton;
 namespace flenzo {
 
 class BenchPage;
+class FinderDialog;
+class JobPage;
+class ShopPage;
 
 /// Where the program keeps its own files.
 struct ShellPaths {
     QString recoveryFolder;
     QString settingsFile;
     QString ownCatalogueFile;
+    QString logbookFile;
 };
 [[nodiscard]] ShellPaths defaultPaths();
 
@@ -29,7 +33,7 @@ struct ShellPaths {
 class Shell : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Guitar, Change, Answer, Bench, Trial, Help, PageCount };
+    enum Page { Shop, JobSteps, Guitar, Change, Answer, Bench, Trial, Help, PageCount };
     Shell(const ShellPaths& paths, Catalogue catalogue);
     ~Shell() override;
 
@@ -39,7 +43,14 @@ public:
     bool openFile(const QString& path);
     bool saveFile(const QString& path);
     void openDemo(int index);
-    void offerRecovery(); ///< shows the banner if a crash left a job behind
+    /// Opens the shop's logbook and goes on with the job that was open; a damaged one is reported and left alone.
+    void openShop();
+    /// Puts a damaged logbook aside and the newest backup, if there is one, in its place.
+    void replaceDamaged();
+    void stockWithDemo(); ///< puts the demo guitars and a few finished jobs into an empty logbook
+    void newGuitar();
+    std::optional<Fault> exportSheet(const QString& path); ///< PDF or HTML by the name's ending
+    void offerRecovery();                                  ///< shows the banner if a crash left a job behind
     [[nodiscard]] QString message() const;
     /// A block of a typed thickness under the plate's rear edge.
     std::optional<Fault> putBlock(const QString& thickness, const Bridge& bridge);
@@ -56,6 +67,8 @@ private:
     void buildMenus();
     std::vector<ActionSpec> specs();
     void addFileActions(std::vector<ActionSpec>& list);
+    void addShopActions(std::vector<ActionSpec>& list);
+    void addExchangeActions(std::vector<ActionSpec>& list, const QString& menu);
     void addBenchActions(std::vector<ActionSpec>& list);
     void addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu);
     void addViewActions(std::vector<ActionSpec>& list);
@@ -68,6 +81,13 @@ private:
     bool askSave(bool newName);
     void about();
     void askBlock();
+    void showFinder();
+    void previewSheet();
+    void backUp();
+    void restore();
+    void exportEverything();
+    void setBig(bool big);
+    void offerBackup(const QString& why);
 
     ShellPaths paths_;
     Session session_;
@@ -75,6 +95,10 @@ private:
     std::unique_ptr<Actions> actions_;
     QStackedWidget* stack_;
     BenchPage* bench_;
+    ShopPage* shop_;
+    JobPage* steps_;
+    QWidget* railPlace_ = nullptr;
+    FinderDialog* finder_ = nullptr;
     std::vector<QToolButton*> rail_;
     QLabel *guitar_, *story_, *simulated_, *blocked_, *tension_, *message_;
     QFrame *messageFrame_, *banner_;

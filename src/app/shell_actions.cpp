@@ -3,6 +3,7 @@
 
 #include "session/demo.h"
 #include "session/entry.h"
+#include "widgets/job_page.h"
 
 #include <QFileInfo>
 #include <QInputDialog>
@@ -17,10 +18,8 @@ namespace flenzo {
 void Shell::addFileActions(std::vector<ActionSpec>& list) {
     const QString file = tr("&Job");
     list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] {
-                        if (leaveJob()) {
-                            session_.start(newJob(), QString());
-                            showPage(Guitar);
-                        }
+                        if (leaveJob())
+                            newGuitar();
                     }});
     list.push_back({"open", file, tr("&Open…"), {QKeySequence::Open}, [this] { askOpen(); }});
     list.push_back({"save", file, tr("&Save"), {QKeySequence::Save}, [this] { askSave(false); }});
@@ -141,9 +140,11 @@ void Shell::addBenchActions(std::vector<ActionSpec>& list) {
 
 void Shell::addViewActions(std::vector<ActionSpec>& list) {
     const QString view = tr("&View");
-    static const char* const ids[] = {"pageGuitar", "pageChange", "pageAnswer", "pageBench", "pageTrial"};
-    const QString names[] = {tr("&Guitar"), tr("&Change"), tr("&Answer"), tr("&Bench"), tr("&Trial")};
-    for (int page = Guitar; page <= Trial; ++page)
+    static const char* const ids[] = {"pageShop",   "pageJob",   "pageGuitar", "pageChange",
+                                      "pageAnswer", "pageBench", "pageTrial"};
+    const QString names[] = {tr("&Shop"),   tr("&Job"),   tr("&Guitar"), tr("&Change"),
+                             tr("&Answer"), tr("&Bench"), tr("&Trial")};
+    for (int page = Shop; page <= Trial; ++page)
         list.push_back({ids[page],
                         view,
                         names[page],
@@ -182,7 +183,15 @@ void Shell::addViewActions(std::vector<ActionSpec>& list) {
                     {QKeySequence(Qt::CTRL | Qt::Key_Minus)},
                     [this] { change([](Preferences& p) { p.textScale = std::max(1.0, p.textScale - 0.25); }); },
                     [this] { return desk_->preferences().textScale > 1.0; }});
+    list.push_back({"big",
+                    view,
+                    tr("Act &fills the screen"),
+                    {QKeySequence(Qt::Key_F11)},
+                    [this] { setBig(!steps_->isBig()); },
+                    {},
+                    [this] { return steps_->isBig(); }});
     const QString help = tr("&Help");
+    list.push_back({"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showFinder(); }});
     list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});
     list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
 }
@@ -190,6 +199,7 @@ void Shell::addViewActions(std::vector<ActionSpec>& list) {
 std::vector<ActionSpec> Shell::specs() {
     std::vector<ActionSpec> list;
     addFileActions(list);
+    addShopActions(list);
     addBenchActions(list);
     addViewActions(list);
     return list;

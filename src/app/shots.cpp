@@ -2,15 +2,18 @@
 #include "app/shots.h"
 
 #include "app/shell.h"
+#include "session/work/workflow.h"
 #include "widgets/look.h"
 
 #include <QCoreApplication>
+#include <QDateTime>
 #include <QDir>
 #include <QEventLoop>
 #include <QPixmap>
 #include <QPushButton>
 #include <QSpinBox>
 #include <cstdio>
+#include <tuple>
 
 namespace flenzo {
 
@@ -35,6 +38,30 @@ bool shootTrial(Shell& shell, const QDir& dir) {
     return shoot(shell, dir.filePath(QStringLiteral("trial.png")));
 }
 
+/// Goes on to a step of the job in the logbook, passing over what warns.
+void goTo(Session& session, StepId wanted) {
+    const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+    for (int k = 0; k < 100 && currentStep(session.job()) && currentStep(session.job())->id != wanted; ++k)
+        session.edit(QStringLiteral("step"), [&](Job& job) {
+            if (apply(job, session.derived(), WorkEvent::Done, {}, now))
+                std::ignore = apply(job, session.derived(), WorkEvent::Overrule, QStringLiteral("shown"), now);
+        });
+}
+
+bool shootJob(Shell& shell, const QDir& dir) {
+    Session& session = shell.desk().session();
+    shell.showPage(Shell::JobSteps);
+    bool ok = true;
+    for (const auto& [step, name] : {std::pair{StepId::Plan, "job-plan.png"},
+                                     {StepId::Slacken, "job-slacken.png"},
+                                     {StepId::Wind, "job-wind.png"},
+                                     {StepId::Lock, "job-lock.png"}}) {
+        goTo(session, step);
+        ok = ok && shoot(shell, dir.filePath(QLatin1String(name)));
+    }
+    return ok;
+}
+
 void finish(Session& session) {
     constexpr int enough = 200;
     for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
@@ -55,9 +82,10 @@ bool takeShots(Shell& shell, const QString& folder) {
     };
     shell.resize(1280, 800);
     shell.show();
+    bool ok = view(Shell::Shop, "shop.png") && shootJob(shell, dir);
     shell.openDemo(0);
-    bool ok = view(Shell::Bench, "bench.png") && view(Shell::Answer, "answer.png") &&
-              view(Shell::Change, "change.png") && view(Shell::Guitar, "guitar.png") && view(Shell::Help, "help.png");
+    ok = ok && view(Shell::Bench, "bench.png") && view(Shell::Answer, "answer.png") &&
+         view(Shell::Change, "change.png") && view(Shell::Guitar, "guitar.png") && view(Shell::Help, "help.png");
     Preferences dark = shell.desk().preferences();
     dark.dark = true;
     const Preferences light = shell.desk().preferences();

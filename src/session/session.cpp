@@ -66,6 +66,10 @@ Session::Session(const QString& recoveryFolder, QObject* parent)
     connect(&undo_, &QUndoStack::indexChanged, this, &Session::writeRecovery);
 }
 
+Session::~Session() {
+    undo_.disconnect(this); // it says "clean" when it goes, and what listens may have gone before it
+}
+
 void Session::show(const Job& job) {
     const bool grown = onlyTheLogGrew(job_, job, derived_.insight.upTo);
     job_ = job;
@@ -169,7 +173,7 @@ std::optional<Fault> Session::doubt(const Event& event) const {
                          .arg(expected, 0, 'f', 1)
                          .toStdString()};
     };
-    if (event.kind == Event::Kind::Tuned)
+    if (event.tunes())
         return question(event.string, event.to_cents, event.aim_cents.value_or(0.0));
     for (const auto& [string, reading] : event.readings_cents)
         if (standing.everRead[string])
@@ -222,6 +226,14 @@ void Session::pickGap() {
     Q_EMIT pickChanged();
 }
 
+Event Session::tuned(std::size_t string, double to_cents, double aim_cents) const {
+    Event event = Event::tuned(string, to_cents);
+    event.aim_cents = aim_cents;
+    if (derived_.now().state.nutLocked)
+        event.kind = Event::Kind::Fine; // the pegs reach no further than the clamp
+    return event;
+}
+
 std::optional<Fault> Session::enter(const QString& text, bool inches) {
     const auto stringOf = [this](const QString& name) {
         return name.isEmpty() ? pickedString() : stringNamed(job_.rig, name.toStdString());
@@ -250,8 +262,7 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         const NextAct& next = derived_.next();
         const bool asked = next.aim.string == *string && !derived_.advice.doubt;
         if (next.what == NextAct::Do::Tune && asked) {
-            event = Event::tuned(*string, entry.value().value);
-            event.aim_cents = next.aim.cents;
+            event = tuned(*string, entry.value().value, next.aim.cents);
         } else if (next.what == NextAct::Do::Stretch && asked) {
             event = Event::tuned(*string, entry.value().value);
             event.kind = Event::Kind::Stretched;
@@ -261,8 +272,7 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         }
     }
     event.confirmed = entry.value().insist;
-    const bool tuned = event.kind == Event::Kind::Tuned;
-    return append(tuned                                  ? tr("tune string")
+    return append(event.tunes()                          ? tr("tune string")
                   : event.kind == Event::Kind::Stretched ? tr("stretch string")
                   : event.gap_m                          ? tr("read gap")
                                                          : tr("read string"),
@@ -288,9 +298,8 @@ std::optional<Fault> Session::confirmAct() {
         return append(tr("take block out"), event);
     }
     case NextAct::Do::Tune: {
-        Event event = Event::tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0);
-        event.aim_cents = next.aim.cents;
-        return append(tr("tune string"), event);
+        return append(tr("tune string"),
+                      tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0, next.aim.cents));
     }
     case NextAct::Do::Stretch:
     case NextAct::Do::Read:

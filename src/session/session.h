@@ -17,6 +17,7 @@ class Session : public QObject {
 public:
     /// `recoveryFolder` holds the copy that outlives a crash.
     explicit Session(const QString& recoveryFolder, QObject* parent = nullptr);
+    ~Session() override;
 
     [[nodiscard]] const Job& job() const { return job_; }
     [[nodiscard]] const Derived& derived() const { return derived_; }
@@ -66,6 +67,7 @@ private:
     bool step(const Job& job); ///< undo and redo
     void becomeKept(Job job, qint64 id);
     void writeRecovery();
+    [[nodiscard]] Event tuned(std::size_t string, double to_cents, double aim_cents) const;
     std::optional<Fault> doubt(const Event& event) const;
     std::optional<Fault> confirmDoubt(std::size_t event);
     std::optional<Fault> push(const QString& text, Job after);

@@ -263,37 +263,44 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
     return ok ? std::nullopt : std::optional(faultOf(query.lastError(), writeRemedy));
 }
 
-Result<qint64> Logbook::add(const Job& job) {
+std::optional<Fault> Logbook::atOnce(const std::function<std::optional<Fault>()>& writes) {
     if (readOnly())
         return Fault{"", "is open in another window, so this one only reads; go on there"};
     QSqlDatabase base = database();
     if (!base.transaction())
         return faultOf(base.lastError(), writeRemedy);
-    QSqlQuery query(base);
-    query.exec(QStringLiteral("SELECT COALESCE(MAX(id), 0) + 1 FROM jobs"));
-    const qint64 id = query.next() ? query.value(0).toLongLong() : 1;
-    query.finish();
-    auto fault = put(id, nullptr, job);
-    if (!fault && !base.commit())
-        fault = faultOf(base.lastError(), writeRemedy);
-    if (!fault)
-        return id;
-    base.rollback();
-    return *fault;
-}
-
-std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& after) {
-    if (readOnly())
-        return Fault{"", "is open in another window, so this one only reads; go on there"};
-    QSqlDatabase base = database();
-    if (!base.transaction())
-        return faultOf(base.lastError(), writeRemedy);
-    auto fault = put(id, &before, after);
+    auto fault = writes();
     if (!fault && !base.commit())
         fault = faultOf(base.lastError(), writeRemedy);
     if (fault)
         base.rollback();
     return fault;
+}
+
+qint64 Logbook::freeId() const {
+    QSqlQuery query(database());
+    query.exec(QStringLiteral("SELECT COALESCE(MAX(id), 0) + 1 FROM jobs"));
+    return query.next() ? query.value(0).toLongLong() : 1;
+}
+
+Result<qint64> Logbook::add(const Job& job) {
+    qint64 id = 0;
+    if (auto fault = atOnce([&] { return put(id = freeId(), nullptr, job); }))
+        return *fault;
+    return id;
+}
+
+std::optional<Fault> Logbook::addAll(const std::vector<Job>& jobs) {
+    return atOnce([&]() -> std::optional<Fault> {
+        for (const Job& job : jobs)
+            if (auto fault = put(freeId(), nullptr, job))
+                return fault;
+        return std::nullopt;
+    });
+}
+
+std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& after) {
+    return atOnce([&] { return put(id, &before, after); });
 }
 
 Result<Job> Logbook::job(qint64 id) const {

@@ -6,7 +6,9 @@
 #include <QDateTime>
 #include <QLockFile>
 #include <QSqlDatabase>
+#include <functional>
 #include <memory>
+#include <vector>
 
 namespace flenzo {
 
@@ -50,6 +52,8 @@ public:
     [[nodiscard]] bool readOnly() const { return !lock_; }
 
     [[nodiscard]] Result<qint64> add(const Job& job);
+    /// All of them or none.
+    [[nodiscard]] std::optional<Fault> addAll(const std::vector<Job>& jobs);
     /// Writes what differs. The log may have grown, or lost entries by undo.
     [[nodiscard]] std::optional<Fault> save(qint64 id, const Job& before, const Job& after);
     [[nodiscard]] Result<Job> job(qint64 id) const;
@@ -76,6 +80,9 @@ private:
     std::optional<Fault> connect();
     std::optional<Fault> prepare(bool isNew);
     std::optional<Fault> migrate(int version);
+    /// Runs writes as one transaction.
+    std::optional<Fault> atOnce(const std::function<std::optional<Fault>()>& writes);
+    [[nodiscard]] qint64 freeId() const;
     [[nodiscard]] std::optional<Fault> put(qint64 id, const Job* before, const Job& after);
 
     QString path_, connection_;

@@ -63,6 +63,8 @@ QFrame[panel="true"] { background: @sheet; border: 1px solid @rule; border-radiu
 QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
 QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
 QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
+QLabel[voice="act"][big="true"] { font-size: @3.4px; }
+QLabel[voice="heading"][big="true"] { font-size: @2.2px; }
 QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
 QLabel[voice="warn"] { color: @warn; font-weight: bold; }
 QLabel[voice="good"] { color: @goal; font-weight: bold; }
@@ -96,7 +98,7 @@ QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 
         {"@goal", Ink::Goal},   {"@desk", Ink::Desk},      {"@text", Ink::Text}};
     for (const auto& [name, ink] : inks)
         sheet.replace(QLatin1String(name), theme[ink].name());
-    for (const double share : {0.87, 1.13, 1.75, 4.4, 1.07, 1.9})
+    for (const double share : {0.87, 1.13, 1.75, 4.4, 1.07, 1.9, 3.4, 2.2})
         sheet.replace(QStringLiteral("@%1px").arg(share), px(share) + QStringLiteral("px"));
     return sheet;
 }

@@ -46,7 +46,8 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
     const Aim& aim = derived.next().aim;
     const RigString& string = job.rig.strings[aim.string];
     ActWords words;
-    words.act = derived.now().state.block
+    words.act = derived.now().state.nutLocked ? tr("Fine-tune string %1 to").arg(QString::fromStdString(string.name))
+                : derived.now().state.block
                     ? tr("Tune string %1 under the block to").arg(QString::fromStdString(string.name))
                     : tr("Tune string %1 to").arg(QString::fromStdString(string.name));
     words.figure = centsText(aim.cents);

@@ -381,7 +381,7 @@ std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::siz
         read.clear();
         if (event.kind == Event::Kind::Claw)
             tuned.clear();
-        if (event.kind == Event::Kind::Tuned) {
+        if (event.tunes()) {
             if (!tuned.empty() && tuned.back() == event.string)
                 tuned.pop_back(); // the peg in hand turned once more
             else if (contains(tuned, event.string))
@@ -396,7 +396,7 @@ std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::siz
 int turnsOfPegInHand(const std::vector<Event>& log) {
     int turns = 0;
     for (auto event = log.rbegin(); event != log.rend(); ++event, ++turns)
-        if (event->kind != Event::Kind::Tuned || event->string != log.back().string)
+        if (!event->tunes() || event->string != log.back().string)
             break;
     return turns;
 }

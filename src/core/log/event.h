@@ -44,6 +44,8 @@ struct Event {
     [[nodiscard]] bool turnsString() const {
         return kind == Kind::Tuned || kind == Kind::Fine || kind == Kind::Stretched;
     }
+    /// The same without a pull: peg or, once the nut is locked, fine tuner.
+    [[nodiscard]] bool tunes() const { return kind == Kind::Tuned || kind == Kind::Fine; }
     [[nodiscard]] static Event read(std::size_t string, double cents);
     [[nodiscard]] static Event readGap(double gap_m);
     [[nodiscard]] static Event tuned(std::size_t string, double to_cents);

@@ -99,6 +99,8 @@ Event HiddenGuitar::answer(const NextAct& act) const {
         const double heard = noise.normal(spread_.tuner_cents);
         event = Event::tuned(act.aim.string, rounded(act.aim.cents + noise.normal(spread_.peg_cents) + heard, 0.1));
         event.aim_cents = act.aim.cents;
+        if (state_.nutLocked)
+            event.kind = Event::Kind::Fine;
         break;
     }
     case NextAct::Do::Claw:

@@ -1,0 +1,281 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+
+#include "session/demo.h"
+#include "session/work/schools.h"
+#include "session/work/sheet.h"
+#include "session/work/workflow.h"
+#include "store/exchange.h"
+#include "store/files.h"
+#include "widgets/finder_dialog.h"
+#include "widgets/job_page.h"
+#include "widgets/shop_page.h"
+
+#include <QBoxLayout>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPdfWriter>
+#include <QProgressDialog>
+#include <QPushButton>
+#include <QTextBrowser>
+#include <QTextDocument>
+
+namespace flenzo {
+
+void Shell::openShop() {
+    auto book = Logbook::open(paths_.logbookFile);
+    if (!book.ok()) {
+        const QString why = sentence(paths_.logbookFile, book.fault());
+        showMessage(why + tr(". The shop stays closed until then; jobs can still be kept as files."), true);
+        if (QString::fromStdString(book.fault().what).startsWith(QLatin1String("is damaged")))
+            offerBackup(why);
+        return;
+    }
+    session_.setLogbook(book.value());
+    const qint64 id = book.value()->setting(QStringLiteral("openJob")).toLongLong();
+    const bool goesOn = id > 0 && !book.value()->readOnly() && !session_.openKept(id);
+    showPage(goesOn ? JobSteps : Shop);
+    if (book.value()->readOnly())
+        showMessage(tr("The logbook is open in another window. This one shows it and changes nothing."), false);
+    actions_->refresh();
+}
+
+void Shell::offerBackup(const QString& why) {
+    const QStringList backups = backupsOf(paths_.logbookFile);
+    auto* box = new QMessageBox(
+        QMessageBox::Warning, tr("The logbook is damaged"),
+        why + QStringLiteral(".\n\n") +
+            (backups.isEmpty()
+                 ? tr("There is no backup. Put it aside and begin an empty one?")
+                 : tr("Put it aside and go on with the newest backup, %1?").arg(QFileInfo(backups.first()).fileName())),
+        QMessageBox::NoButton, this);
+    box->setObjectName(QStringLiteral("damagedBox"));
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    QPushButton* replace = box->addButton(tr("Put it aside"), QMessageBox::AcceptRole);
+    replace->setObjectName(QStringLiteral("putAside"));
+    box->addButton(tr("Leave it"), QMessageBox::RejectRole);
+    connect(replace, &QPushButton::clicked, this, &Shell::replaceDamaged);
+    box->open();
+}
+
+void Shell::replaceDamaged() {
+    const QStringList backups = backupsOf(paths_.logbookFile);
+    const Result<QString> aside = setAside(paths_.logbookFile, backups.isEmpty() ? QString() : backups.first());
+    if (!aside.ok()) {
+        showMessage(sentence(paths_.logbookFile, aside.fault()), true);
+        return;
+    }
+    openShop();
+    showMessage(tr("The damaged logbook lies at %1.").arg(aside.value()), false);
+}
+
+void Shell::stockWithDemo() {
+    const auto& book = session_.logbook();
+    if (!book || book->jobCount() > 0)
+        return;
+    std::vector<Job> finished, jobs;
+    const QDate today = QDate::currentDate();
+    for (int demo = static_cast<int>(demoNames().size()) - 1; demo >= 0; --demo) {
+        const Result<Job> read = demoJob(demo);
+        if (!read.ok())
+            continue;
+        Job job = read.value();
+        Job before = job; // the same guitar half a year ago, its old set put on then
+        before.log.clear();
+        if (job.off.size() == job.rig.strings.size()) {
+            before.rig = withSet(before.rig, job.off);
+            before.onPicks = job.offPicks;
+        }
+        before.story = tr("New strings, as usual.");
+        before.work.state = JobState::Finished;
+        before.work.received = today.addDays(-180 + demo);
+        before.work.due = today.addDays(demo * 9 - 4);
+        before.work.ownersNote = tr("Stretch them once more after the first evening.");
+        finished.push_back(before);
+        job.work.state = demo < 3 ? JobState::OnBench : JobState::Waiting;
+        job.work.received = today;
+        jobs.push_back(job);
+    }
+    finished.insert(finished.end(), jobs.begin(), jobs.end());
+    if (!desk_->accept(book->addAll(finished)))
+        return;
+    const QList<JobRow> rows = book->jobs({});
+    if (!rows.isEmpty() && desk_->accept(session_.openKept(rows.first().id)))
+        showPage(session_.job().log.empty() ? JobSteps : Bench);
+}
+
+void Shell::newGuitar() {
+    Job job = newJob();
+    job.work.received = QDate::currentDate();
+    const auto& book = session_.logbook();
+    if (!book) {
+        session_.start(job, QString());
+        showPage(Guitar);
+        return;
+    }
+    applyHouse(job, book->setting(QStringLiteral("house")));
+    if (desk_->accept(session_.keep(job)))
+        showPage(JobSteps);
+}
+
+void Shell::showFinder() {
+    if (!finder_)
+        finder_ = new FinderDialog(this);
+    const auto step = currentStep(session_.job());
+    finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
+}
+
+void Shell::setBig(bool big) {
+    steps_->setBig(big);
+    railPlace_->setVisible(!big);
+    menuBar()->setVisible(!big);
+    setWindowState(big ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
+    if (big)
+        showPage(JobSteps);
+}
+
+std::optional<Fault> Shell::exportSheet(const QString& path) {
+    const QString html = jobSheetHtml(session_.job(), session_.derived());
+    if (QFileInfo(path).suffix().toLower() != QLatin1String("pdf"))
+        return writeFile(path, html.toUtf8());
+    QTextDocument document;
+    document.setHtml(html);
+    QPdfWriter writer(path);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setTitle(session_.job().guitar);
+    document.print(&writer);
+    if (QFileInfo(path).size() == 0)
+        return Fault{"", "could not be written; choose another folder"};
+    return std::nullopt;
+}
+
+void Shell::previewSheet() {
+    auto* dialog = new QDialog(this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->setObjectName(QStringLiteral("sheetPreview"));
+    dialog->setWindowTitle(tr("Job sheet"));
+    auto* column = new QVBoxLayout(dialog);
+    auto* view = new QTextBrowser(dialog);
+    view->setHtml(jobSheetHtml(session_.job(), session_.derived()));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, dialog);
+    QPushButton* keep = buttons->addButton(tr("Keep as PDF or HTML…"), QDialogButtonBox::ActionRole);
+    connect(keep, &QPushButton::clicked, dialog, [this, dialog] {
+        const QString path = QFileDialog::getSaveFileName(dialog, tr("Keep the job sheet"),
+                                                          session_.job().guitar + QStringLiteral(".pdf"),
+                                                          tr("PDF (*.pdf);;HTML (*.html)"));
+        if (!path.isEmpty() && desk_->accept(exportSheet(path)))
+            showMessage(tr("Kept as %1.").arg(path), false);
+    });
+    connect(buttons, &QDialogButtonBox::rejected, dialog, &QDialog::close);
+    column->addWidget(view);
+    column->addWidget(buttons);
+    dialog->resize(900, 720);
+    dialog->show();
+}
+
+void Shell::backUp() {
+    const QString path = backupPath(paths_.logbookFile, QDateTime::currentDateTime());
+    if (desk_->accept(session_.logbook()->backUp(path)))
+        showMessage(tr("Backed up as %1.").arg(path), false);
+}
+
+void Shell::restore() {
+    const QStringList backups = backupsOf(paths_.logbookFile);
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Put a backup in the logbook's place"),
+                                     backups.isEmpty() ? QFileInfo(paths_.logbookFile).absolutePath() : backups.first(),
+                                     tr("Logbooks (*.flenzo-logbook)"));
+    if (path.isEmpty())
+        return;
+    session_.start(newJob(), QString());
+    session_.setLogbook(nullptr); // closes it, so that its file can be moved
+    const Result<QString> aside = setAside(paths_.logbookFile, path);
+    if (!aside.ok()) {
+        showMessage(sentence(paths_.logbookFile, aside.fault()), true);
+        return;
+    }
+    openShop();
+    showMessage(tr("The backup is in place. What was there before lies at %1.").arg(aside.value()), false);
+}
+
+void Shell::exportEverything() {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for jobs.csv and events.csv"));
+    if (folder.isEmpty())
+        return;
+    QProgressDialog progress(tr("Writing the tables"), tr("Stop"), 0, session_.logbook()->jobCount(), this);
+    progress.setWindowModality(Qt::WindowModal);
+    progress.setMinimumDuration(500);
+    const auto fault = exportCsv(*session_.logbook(), folder, [&progress](int done) {
+        progress.setValue(done);
+        return !progress.wasCanceled();
+    });
+    if (desk_->accept(fault))
+        showMessage(tr("Written to %1.").arg(folder), false);
+}
+
+void Shell::addExchangeActions(std::vector<ActionSpec>& list, const QString& menu) {
+    const auto open = [this] { return session_.logbook() != nullptr; };
+    list.push_back({"import",
+                    menu,
+                    tr("&Import a guitar or job…"),
+                    {},
+                    [this] {
+                        const QString path = QFileDialog::getOpenFileName(
+                            this, tr("Import"), QString(), tr("Guitars and jobs (*.flenzo-guitar *.flenzo-job)"));
+                        if (path.isEmpty())
+                            return;
+                        const Result<int> count = importFile(*session_.logbook(), path);
+                        if (!count.ok()) {
+                            showMessage(sentence(path, count.fault()), true);
+                            return;
+                        }
+                        showMessage(tr("%n jobs came in.", nullptr, count.value()), false);
+                        shop_->refresh();
+                    },
+                    open});
+    list.push_back({"exportGuitar",
+                    menu,
+                    tr("&Export this guitar with its history…"),
+                    {},
+                    [this] {
+                        const QString path = QFileDialog::getSaveFileName(
+                            this, tr("Export the guitar"), session_.job().guitar + QStringLiteral(".flenzo-guitar"));
+                        if (path.isEmpty())
+                            return;
+                        for (const JobRow& row : session_.logbook()->jobs({}))
+                            if (row.id == session_.keptAs()) {
+                                desk_->accept(exportGuitar(*session_.logbook(), row.guitarId, path));
+                                return;
+                            }
+                    },
+                    [this] { return session_.isKept(); }});
+    list.push_back({"exportCsv", menu, tr("Export everything as &tables…"), {}, [this] { exportEverything(); }, open});
+}
+
+void Shell::addShopActions(std::vector<ActionSpec>& list) {
+    const QString menu = tr("&Shop");
+    const auto open = [this] { return session_.logbook() != nullptr; };
+    list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P)}, [this] {
+                        previewSheet();
+                    }});
+    addExchangeActions(list, menu);
+    list.push_back({"backUp", menu, tr("&Back up now"), {}, [this] { backUp(); }, open});
+    list.push_back({"restore", menu, tr("&Restore a backup…"), {}, [this] { restore(); }});
+    list.push_back({"checkLogbook",
+                    menu,
+                    tr("&Check the logbook"),
+                    {},
+                    [this] {
+                        if (const auto fault = session_.logbook()->check())
+                            showMessage(sentence(paths_.logbookFile, *fault), true);
+                        else
+                            showMessage(tr("The logbook is whole."), false);
+                    },
+                    open});
+}
+
+} // namespace flenzo

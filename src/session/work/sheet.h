@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/derived.h"
+
+#include <QString>
+
+namespace flenzo {
+
+/// The job on paper, as one HTML page without outside parts: what was on, what is on, claw turns, readings pass by pass
+/// as table and chart, what was done, advice and the next due date.
+[[nodiscard]] QString jobSheetHtml(const Job& job, const Derived& derived);
+
+} // namespace flenzo

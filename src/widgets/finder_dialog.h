@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/work/finder.h"
+
+#include <QDialog>
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+
+namespace flenzo {
+
+/// "What went wrong?": from what is seen to cause, remedy and prevention; what is likely at the present step first.
+class FinderDialog : public QDialog {
+    Q_OBJECT
+public:
+    explicit FinderDialog(QWidget* parent);
+    void showFor(Phase phase);
+
+private:
+    void refresh();
+    void showPicked();
+
+    Phase phase_ = Phase::Intake;
+    QList<Mishap> found_;
+    QLineEdit* search_;
+    QListWidget* list_;
+    QLabel *cause_, *remedy_, *prevention_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QStackedLayout;
+class QTableWidget;
+
+namespace flenzo {
+
+/// The shop's guitars and jobs: searched as one types, opened, begun anew from the last set-up, compared.
+class ShopPage : public QWidget {
+    Q_OBJECT
+public:
+    ShopPage(Desk& desk, QWidget* parent);
+    void takeFocus();
+    void refresh();
+
+Q_SIGNALS:
+    void jobOpened();
+    void newGuitarWanted();
+
+private:
+    QWidget* buildEmpty();
+    QWidget* buildList();
+    [[nodiscard]] std::optional<qint64> picked(int behind = 0) const;
+    void refreshHistory();
+    void openPicked();
+    void repeatPicked();
+    void compare();
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+    Desk& desk_;
+    QStackedLayout* pages_;
+    QLineEdit* search_;
+    QComboBox* filter_;
+    QTableWidget* table_;
+    QLabel *count_, *history_, *file_;
+    QPushButton *open_, *repeat_, *compare_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "paint/format.h"
+#include "session/work/workflow.h"
+
+namespace flenzo {
+
+/// What the model says to a step of this job, one sentence a line; empty where it has nothing to say. Figures that rest
+/// on an assumption say so.
+[[nodiscard]] QString stepFigures(const Job& job, const Derived& derived, const Step& step, const Units& units);
+
+} // namespace flenzo

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/work/step.h"
+#include "widgets/desk.h"
+
+class QWidget;
+
+namespace flenzo {
+
+/// What is filled in at a step (the guitar's card, the ways of the job, what the owner wants, a caliper's value, the
+/// hand-over's words), or nothing. Every change goes into the job at once.
+[[nodiscard]] QWidget* stepForm(StepId step, Desk& desk, QWidget* parent);
+
+} // namespace flenzo

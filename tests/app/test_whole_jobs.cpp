@@ -1,0 +1,286 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+#include "session/demo.h"
+#include "session/work/workflow.h"
+#include "widgets/job_page.h"
+#include "widgets/look.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QDir>
+#include <QLabel>
+#include <QLineEdit>
+#include <QProcess>
+#include <QPushButton>
+#include <QRandomGenerator>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cstdio>
+#include <memory>
+
+using namespace flenzo;
+
+namespace {
+
+ShellPaths pathsIn(const QString& folder) {
+    const QDir dir(folder);
+    return {dir.filePath(QStringLiteral("recovery")), dir.filePath(QStringLiteral("flenzo.ini")),
+            dir.filePath(QStringLiteral("own.json")), dir.filePath(QStringLiteral("shop.flenzo-logbook"))};
+}
+
+/// A technician who works by keys alone.
+class Hands {
+public:
+    explicit Hands(Shell& shell) : shell_(shell), steps_(*shell.findChild<JobPage*>()) {}
+
+    [[nodiscard]] const Job& job() const { return shell_.desk().session().job(); }
+    [[nodiscard]] bool through() const { return !currentStep(job()); }
+
+    /// One key press, or one answered question, towards the end of the job.
+    void act() {
+        Session& session = shell_.desk().session();
+        const auto step = currentStep(session.job());
+        const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
+                                      step->id == StepId::Tune || step->id == StepId::FineTune);
+        const auto next = session.derived().next().what;
+        if (atBench && next != NextAct::Do::Done && next != NextAct::Do::Stuck && session.job().simulatedSeed) {
+            if (shell_.page() != Shell::Bench)
+                key(&steps_, Qt::Key_B);
+            key(shell_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
+            return;
+        }
+        if (shell_.page() != Shell::JobSteps)
+            shell_.showPage(Shell::JobSteps);
+        auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
+        if (reason->isVisible()) {
+            QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
+            key(reason, Qt::Key_Return);
+            return;
+        }
+        key(&steps_, Qt::Key_Space);
+    }
+
+private:
+    static void key(QWidget* at, Qt::Key key) { QTest::keyClick(at, key); }
+    Shell& shell_;
+    JobPage& steps_;
+};
+
+/// What has been shown as entered: records and log together only ever grow here.
+qsizetype entriesOf(const Job& job) {
+    return job.work.records.size() + static_cast<qsizetype>(job.log.size());
+}
+
+/// The program that gets killed: goes on with the job in the logbook, and says after each act what it shows.
+int workUntilKilled(const QString& folder) {
+    Shell shell(pathsIn(folder), bundledCatalogue().value());
+    shell.openShop();
+    if (!shell.desk().session().isKept())
+        return 3;
+    shell.show();
+    shell.activateWindow();
+    if (!QTest::qWaitForWindowActive(&shell))
+        return 4;
+    Hands hands(shell);
+    const auto say = [&] {
+        const auto step = currentStep(hands.job());
+        std::printf("%lld %s\n", static_cast<long long>(entriesOf(hands.job())), step ? qPrintable(step->name()) : "-");
+        std::fflush(stdout);
+    };
+    say();
+    while (!hands.through()) {
+        hands.act();
+        say();
+    }
+    return 0;
+}
+
+} // namespace
+
+class TestWholeJobs : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<Shell> shell_;
+
+    void open() {
+        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
+        shell_->openShop();
+        shell_->show();
+        shell_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+    }
+    Job demo(int index) {
+        Job job = demoJob(index).value();
+        job.log.clear();
+        return job;
+    }
+
+private Q_SLOTS:
+    void init() {
+        loadTypeface();
+        dir_ = std::make_unique<QTemporaryDir>();
+        open();
+    }
+    void cleanup() {
+        shell_.reset();
+        dir_.reset();
+    }
+
+    void anEmptyShopExplainsItselfAndTakesTheFirstGuitar() {
+        QCOMPARE(shell_->page(), Shell::Shop);
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
+        QCOMPARE(shell_->page(), Shell::JobSteps);
+        auto* name = shell_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
+        name->setFocus();
+        QTest::keyClicks(name, QStringLiteral("First Light"));
+        auto* nut = shell_->findChild<QComboBox*>(QStringLiteral("cardNut"));
+        nut->setFocus(); // leaving the name keeps it
+        QTest::keyClick(nut, Qt::Key_Down);
+        QCOMPARE(shell_->desk().session().job().guitar, QStringLiteral("First Light"));
+        QCOMPARE(shell_->desk().session().job().card.nut, Nut::Caps);
+        shell_.reset();
+        open(); // all of it was kept without saving, and the next start goes on there
+        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->desk().session().job().guitar, QStringLiteral("First Light"));
+    }
+
+    void wholeJobsByKeys_data() {
+        QTest::addColumn<int>("index");
+        for (const int index : {0, 2, 4, 5})
+            QTest::newRow(qPrintable(demoNames().at(index))) << index;
+    }
+    void wholeJobsByKeys() {
+        QFETCH(int, index);
+        QVERIFY(!shell_->desk().session().keep(demo(index)));
+        shell_->showPage(Shell::JobSteps);
+        Hands hands(*shell_);
+        for (int k = 0; k < 500 && !hands.through(); ++k)
+            hands.act();
+        QVERIFY(hands.through());
+        QCOMPARE(hands.job().work.state, JobState::Finished);
+        QCOMPARE(shell_->desk().session().derived().next().what, NextAct::Do::Done);
+        QCOMPARE(shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->text(), QStringLiteral("The job is through"));
+        const auto& book = shell_->desk().session().logbook();
+        QCOMPARE(jobBytes(book->job(*shell_->desk().session().keptAs()).value()), jobBytes(hands.job()));
+        for (const char* name : {"sheet.pdf", "sheet.html"}) {
+            const QString file = dir_->filePath(QLatin1String(name));
+            QVERIFY(!shell_->exportSheet(file));
+            QVERIFY(QFileInfo(file).size() > 1500);
+        }
+    }
+
+    void aWarningIsShownAndTakesAReasonByKeys() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        shell_->showPage(Shell::JobSteps);
+        auto* steps = shell_->findChild<JobPage*>();
+        while (currentStep(shell_->desk().session().job())->id != StepId::BlockIn)
+            QTest::keyClick(steps, Qt::Key_Space);
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("stepSkip")), Qt::LeftButton);
+        auto* reason = shell_->findChild<QLineEdit*>(QStringLiteral("reason"));
+        QTest::keyClicks(reason, QStringLiteral("none at hand"));
+        QTest::keyClick(reason, Qt::Key_Return);
+        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::Slacken);
+        QTest::keyClick(steps, Qt::Key_PageDown); // the pedal
+        QVERIFY(reason->isVisible());
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("question"))->text().contains(QLatin1String("still")));
+        QTest::keyClick(reason, Qt::Key_Escape);
+        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::Slacken);
+        QTest::keyClick(steps, Qt::Key_PageUp);
+        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::BlockIn);
+    }
+
+    void theShopFindsRepeatsAndCompares() {
+        shell_->stockWithDemo();
+        shell_->showPage(Shell::Shop);
+        auto* table = shell_->findChild<QTableWidget*>(QStringLiteral("jobs"));
+        auto* search = shell_->findChild<QLineEdit*>(QStringLiteral("search"));
+        QCOMPARE(table->rowCount(), 12);
+        QTest::keyClicks(search, QStringLiteral("lantern"));
+        QCOMPARE(table->rowCount(), 2);
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("compareJob")), Qt::LeftButton);
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("history"))
+                    ->text()
+                    .contains(QLatin1String("Pull of all strings")));
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
+        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QVERIFY(shell_->desk().session().job().prior.has_value());
+        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 13);
+        shell_->showPage(Shell::Shop);
+        search->clear();
+        QTest::keyClicks(search, QStringLiteral("meadow"));
+        QTest::keyClick(search, Qt::Key_Return);
+        QVERIFY(shell_->desk().session().job().guitar.contains(QLatin1String("Meadow")));
+        search->clear();
+        QTest::keyClicks(search, QStringLiteral("no such guitar"));
+        QCOMPARE(table->rowCount(), 0);
+        QVERIFY(
+            shell_->findChild<QLabel*>(QStringLiteral("history"))->text().startsWith(QLatin1String("Nothing found")));
+    }
+
+    void aDamagedLogbookIsPutAsideForTheNewestBackup() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        shell_->actions().find("backUp")->trigger();
+        shell_.reset();
+        const QString file = pathsIn(dir_->path()).logbookFile;
+        QFile damaged(file);
+        QVERIFY(damaged.open(QIODevice::WriteOnly));
+        damaged.write(QByteArray(20000, 'z'));
+        damaged.close();
+        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
+        shell_->show();
+        shell_->openShop();
+        QVERIFY(shell_->message().contains(QLatin1String("damaged")));
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("putAside")), Qt::LeftButton);
+        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 1);
+        QVERIFY(shell_->message().contains(QLatin1String("-damaged-")));
+    }
+
+    void killedTwentyTimesTheJobGoesOnAtItsStep() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        shell_.reset();
+        QByteArray last;
+        int killed = 0;
+        for (int run = 0; run < 60; ++run) {
+            QProcess program;
+            program.start(QCoreApplication::applicationFilePath(),
+                          {QStringLiteral("--work-until-killed"), dir_->path()});
+            QVERIFY(program.waitForStarted());
+            QByteArray said;
+            const int lines = 2 + QRandomGenerator::global()->bounded(6);
+            while (said.count('\n') < lines && program.waitForReadyRead(30000))
+                said += program.readAllStandardOutput();
+            const bool more = killed < 20;
+            if (more)
+                program.kill(); // SIGKILL
+            QVERIFY(program.waitForFinished(60000));
+            said += program.readAllStandardOutput();
+            const QList<QByteArray> all = said.left(said.lastIndexOf('\n')).split('\n');
+            if (!last.isEmpty()) { // begins where the last one was, or one act on that was not said any more
+                const qlonglong before = last.split(' ').first().toLongLong(),
+                                now = all.first().split(' ').first().toLongLong();
+                QVERIFY2(now == before ? all.first() == last : now > before && now <= before + 2,
+                         last + " | " + all.first());
+            }
+            last = all.last();
+            if (program.exitStatus() == QProcess::CrashExit)
+                ++killed;
+            if (program.exitStatus() == QProcess::NormalExit)
+                break;
+        }
+        QVERIFY(last.endsWith(" -"));
+        QVERIFY(killed >= 5);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    loadTypeface();
+    if (argc > 2 && QByteArray(argv[1]) == "--work-until-killed")
+        return workUntilKilled(QString::fromLocal8Bit(argv[2]));
+    TestWholeJobs test;
+    return QTest::qExec(&test, argc, argv);
+}
+
+#include "test_whole_jobs.moc"

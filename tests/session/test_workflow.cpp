@@ -1,0 +1,257 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/trial/hidden.h"
+#include "session/compare.h"
+#include "session/demo.h"
+#include "session/work/finder.h"
+#include "session/work/schools.h"
+#include "session/work/sheet.h"
+#include "session/work/workflow.h"
+
+#include <QSet>
+#include <QTest>
+#include <algorithm>
+
+using namespace flenzo;
+
+namespace {
+
+const QString noon = QStringLiteral("2026-11-25T12:00:00");
+
+Job demo(int index) {
+    return demoJob(index).value();
+}
+QStringList namesOf(const Job& job) {
+    QStringList names;
+    for (const Step& step : stepsOf(job))
+        names.append(step.name());
+    return names;
+}
+/// Says done, or overrules what stands in the way, until the step with that id is the current one.
+void goTo(Job& job, StepId id) {
+    for (int k = 0; k < 100; ++k) {
+        const auto step = currentStep(job);
+        if (!step || step->id == id)
+            return;
+        const Derived derived = derive(job);
+        if (apply(job, derived, WorkEvent::Done, {}, noon)) {
+            QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("for the test"), noon));
+            QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
+        }
+    }
+    QFAIL("the step does not come");
+}
+
+} // namespace
+
+class TestWorkflow : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void everyGuitarHasItsOwnSteps() {
+        const QStringList locking = namesOf(demo(0)), fulcrum = namesOf(demo(2)), shaft = namesOf(demo(4)),
+                          headless = namesOf(demo(5));
+        for (const char* step : {"caps-off", "block-in", "ball-end", "lock", "fine-tune"})
+            QVERIFY2(locking.contains(QLatin1String(step)), step);
+        QVERIFY(fulcrum.contains(QStringLiteral("swap:0")) && !fulcrum.contains(QStringLiteral("block-in")));
+        QVERIFY(!fulcrum.contains(QStringLiteral("lock")) && !fulcrum.contains(QStringLiteral("ball-end")));
+        QVERIFY(!shaft.contains(QStringLiteral("cover-off")) && !shaft.contains(QStringLiteral("preset-fine")));
+        QVERIFY(headless.contains(QStringLiteral("lock")) && !headless.contains(QStringLiteral("trim-tails")));
+        for (const QStringList& names : {locking, fulcrum, shaft, headless})
+            QCOMPARE(QSet<QString>(names.begin(), names.end()).size(), names.size());
+        Job fixed = demo(2);
+        fixed.rig.bridge.family = Family::Fixed;
+        QVERIFY(!namesOf(fixed).contains(QStringLiteral("level")));
+        QVERIFY(!namesOf(fixed).contains(QStringLiteral("return-test")));
+        QVERIFY(namesOf(fixed).contains(QStringLiteral("hand-over")));
+    }
+
+    void extrasAndBoardDecideTheCleaning() {
+        Job job = demo(0);
+        job.work.extras = {QStringLiteral("oil"), QStringLiteral("polish"), QStringLiteral("intonate")};
+        QVERIFY(namesOf(job).contains(QStringLiteral("oil-board")));
+        job.card.board = Board::Maple; // never oiled
+        QVERIFY(!namesOf(job).contains(QStringLiteral("oil-board")));
+        QVERIFY(namesOf(job).indexOf(QStringLiteral("intonate")) < namesOf(job).indexOf(QStringLiteral("tune")));
+    }
+
+    /// Every step meets every event: it goes on, stays, goes back, or says why not; nothing else changes.
+    void everyStepAnswersEveryEvent_data() {
+        QTest::addColumn<int>("demoIndex");
+        for (const int index : {0, 2, 4, 5})
+            QTest::newRow(qPrintable(demoNames().at(index))) << index;
+    }
+    void everyStepAnswersEveryEvent() {
+        QFETCH(int, demoIndex);
+        const Job start = demo(demoIndex);
+        for (const Step& step : stepsOf(start)) {
+            Job at = start;
+            goTo(at, step.id);
+            while (currentStep(at) && *currentStep(at) != step)
+                QVERIFY(!apply(at, derive(at), WorkEvent::Done, {}, noon));
+            const Derived derived = derive(at);
+            const auto lock = interlockAt(at, derived, step.id);
+            for (const WorkEvent event : {WorkEvent::Done, WorkEvent::Skip, WorkEvent::Back, WorkEvent::Overrule,
+                                          WorkEvent::Note, WorkEvent::Photo}) {
+                Job after = at;
+                const QString text = QStringLiteral("reason");
+                const auto fault = apply(after, derived, event, text, noon);
+                const bool first = step == stepsOf(start).first();
+                const bool refused = (event == WorkEvent::Done && lock) || (event == WorkEvent::Back && first) ||
+                                     (event == WorkEvent::Overrule && !lock);
+                QCOMPARE(fault.has_value(), refused);
+                if (refused) {
+                    QCOMPARE(after.work, at.work);
+                    QVERIFY(!fault->what.empty());
+                    continue;
+                }
+                QCOMPARE(after.work.records.size(), at.work.records.size() + 1);
+                const bool leaves = event == WorkEvent::Done || event == WorkEvent::Skip || event == WorkEvent::Back;
+                QCOMPARE(currentStep(after) == std::optional(step), !leaves);
+                if (event != WorkEvent::Done && event != WorkEvent::Back) { // words are asked for
+                    Job silent = at;
+                    QVERIFY(apply(silent, derived, event, QStringLiteral("  "), noon).has_value());
+                }
+            }
+        }
+        Job through = start;
+        goTo(through, StepId::Count);
+        QVERIFY(!currentStep(through));
+        QCOMPARE(through.work.state, JobState::Finished);
+        QVERIFY(apply(through, derive(through), WorkEvent::Done, {}, noon).has_value());
+        QVERIFY(!apply(through, derive(through), WorkEvent::Back, {}, noon)); // the last one can be opened again
+    }
+
+    void dangersBeginAndEndWithTheirSteps() {
+        Job job = demo(0);
+        QVERIFY(hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::ArmIn));
+        goTo(job, StepId::Slacken);
+        QVERIFY(hazardsOf(job).has(Hazard::BlockIn) && hazardsOf(job).has(Hazard::CapsOff) &&
+                !hazardsOf(job).has(Hazard::ArmIn));
+        QVERIFY(job.log.back().kind == Event::Kind::Block);
+        goTo(job, StepId::PresetFine);
+        QVERIFY(!hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::InsertsOpen));
+        goTo(job, StepId::RoughTune);
+        QVERIFY(hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::Unsettled) &&
+                !hazardsOf(job).has(Hazard::InsertsOpen));
+        goTo(job, StepId::Settle);
+        QVERIFY(!hazardsOf(job).has(Hazard::BlockIn));
+        goTo(job, StepId::HandOver);
+        const Hazards end = hazardsOf(job);
+        QVERIFY(!end.has(Hazard::CapsOff) && !end.has(Hazard::Unlocked) && !end.has(Hazard::CoverOff) &&
+                !end.has(Hazard::Unsettled) && end.has(Hazard::ArmIn));
+    }
+
+    void interlocksWarnAndTakeAReason() {
+        Job job = demo(0);
+        goTo(job, StepId::BlockIn);
+        QVERIFY(!apply(job, derive(job), WorkEvent::Skip, QStringLiteral("no block at hand"), noon));
+        goTo(job, StepId::Slacken);
+        const auto fault = apply(job, derive(job), WorkEvent::Done, {}, noon);
+        QVERIFY(fault && fault->field == "warning" && fault->what.find("keeps the bridge still") != std::string::npos);
+        QVERIFY(!apply(job, derive(job), WorkEvent::Overrule, QStringLiteral("held by hand"), noon));
+        QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
+        QVERIFY(jobSheetHtml(job, derive(job)).contains(QLatin1String("held by hand")));
+        Job skipped = demo(0);
+        goTo(skipped, StepId::Slacken);
+        QVERIFY(!apply(skipped, derive(skipped), WorkEvent::Skip, QStringLiteral("in a hurry"), noon));
+        QVERIFY(interlockAt(skipped, derive(skipped), StepId::CutOld).has_value());
+        Job unsettled = demo(0);
+        goTo(unsettled, StepId::Settle);
+        QVERIFY(interlockAt(unsettled, derive(unsettled), StepId::Level)->name == QLatin1String("level-unsettled"));
+        QVERIFY(interlockAt(unsettled, derive(unsettled), StepId::ReturnTest)->name ==
+                QLatin1String("vibrato-caps-off"));
+        QVERIFY(missingForLock(unsettled, derive(unsettled)).size() >= 2);
+    }
+
+    void goingBackOpensTheLastStep() {
+        Job job = demo(0);
+        goTo(job, StepId::Checks);
+        QVERIFY(!apply(job, derive(job), WorkEvent::Back, {}, noon));
+        QCOMPARE(currentStep(job)->id, StepId::OldSet);
+        QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
+        QCOMPARE(currentStep(job)->id, StepId::Checks);
+    }
+
+    void everyWayChangesStepsOrForecast() {
+        for (const SchoolTopic& topic : schoolTopics()) {
+            Job job = demo(0);
+            job.card.nut = Nut::Caps;
+            if (topic.name == QLatin1String("underBlock"))
+                chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
+            QVERIFY2(topic.appliesTo(job), qPrintable(topic.name));
+            QStringList seen;
+            for (const SchoolOption& option : topic.options) {
+                Job tried = job;
+                chooseSchool(tried, topic.name, option.name);
+                QCOMPARE(schoolOf(tried, topic.name), option.name);
+                const SchoolCost cost = costOf(job, topic.name, option.name);
+                QVERIFY(cost.passes > 0.0 && cost.minutes > 10.0);
+                QString order;
+                for (const std::size_t string : tried.habit.order)
+                    order += QString::number(string);
+                const QString mark = namesOf(tried).join(QLatin1Char(' ')) + QString::number(cost.passes, 'f', 2) +
+                                     QString::number(cost.minutes, 'f', 2) + cost.risk + order;
+                QVERIFY2(!seen.contains(mark), qPrintable(topic.name + QLatin1Char('=') + option.name));
+                seen.append(mark);
+            }
+        }
+    }
+
+    void theHousesWaysGoIntoANewJob() {
+        Job job = newJob();
+        for (const SchoolTopic& topic : schoolTopics())
+            chooseSchool(job, topic.name, topic.options.last().name);
+        Job next = newJob();
+        applyHouse(next, houseOf(job));
+        for (const SchoolTopic& topic : schoolTopics())
+            QCOMPARE(schoolOf(next, topic.name), topic.options.last().name);
+        applyHouse(next, QStringLiteral("nonsense\natOnce=never")); // an old or foreign house changes nothing
+        QCOMPARE(schoolOf(next, QStringLiteral("atOnce")), QStringLiteral("all"));
+    }
+
+    void theNextJobBeginsWhereTheLastEnded() {
+        Job last = demo(0);
+        HiddenGuitar guitar(benchJobOf(last), *last.simulatedSeed);
+        guitar.hear(last.log);
+        for (int act = 0; act < 200; ++act) {
+            const NextAct next = advise(benchJobOf(last)).act;
+            if (next.what == NextAct::Do::Done)
+                break;
+            last.log.push_back(guitar.answer(next));
+            guitar.hear(last.log.back());
+        }
+        const Derived derived = derive(last);
+        QCOMPARE(derived.next().what, NextAct::Do::Done);
+        const Job next = repeated(last, derived);
+        QVERIFY(next.log.empty() && next.work.records.isEmpty());
+        QCOMPARE(next.off.size(), last.rig.strings.size());
+        for (std::size_t i = 0; i < next.off.size(); ++i)
+            QVERIFY(next.off[i].wire == last.rig.strings[i].wire);
+        QVERIFY(next.prior.has_value());
+        QVERIFY(next.prior->mean.norm() > 0.05); // something was learned and is carried over
+        QCOMPARE(derive(next).report.verdict, Verdict::Same);
+        QVERIFY(differencesOf(last, next).first().contains(QLatin1String("both times")));
+    }
+
+    void theFinderPutsTheLikelyFirst() {
+        const QList<Mishap> all = mishaps(Phase::Lock, {});
+        QVERIFY(all.size() > 25);
+        QVERIFY(all.first().likelyAt.contains(Phase::Lock));
+        QVERIFY(!all.last().likelyAt.contains(Phase::Lock));
+        for (const Mishap& mishap : all)
+            QVERIFY(!mishap.cause.isEmpty() && !mishap.remedy.isEmpty() && !mishap.prevention.isEmpty());
+        QCOMPARE(mishaps(Phase::Intake, QStringLiteral("insert missing")).size(), 1);
+        QVERIFY(mishaps(Phase::Intake, QStringLiteral("xyzzy")).isEmpty());
+    }
+
+    void theSheetSaysWhatWasDone() {
+        Job job = demo(0);
+        job.guitar = QStringLiteral("<b>&");
+        job.work.ownersNote = QStringLiteral("Back in spring");
+        const QString html = jobSheetHtml(job, derive(job));
+        QVERIFY(html.contains(QLatin1String("&lt;b&gt;&amp;")) && !html.contains(QLatin1String("<h1><b>")));
+        QVERIFY(html.contains(QLatin1String("Back in spring")) && html.contains(QLatin1String("start")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestWorkflow)
+#include "test_workflow.moc"
