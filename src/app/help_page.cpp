@@ -12,6 +12,8 @@ HelpPage::HelpPage(QWidget* parent) : QTextBrowser(parent) {
 <p>Strings pull the bridge forward, springs pull it back. Every string that is tuned moves the bridge and so every other string.
 Flenzo works that balance out beforehand.</p>
 <table cellpadding="6">
+<tr><td><b>Shop</b></td><td>Every guitar and job, searched as you type. Everything is kept at once; nothing has to be saved.</td></tr>
+<tr><td><b>Job</b></td><td>The work step by step, from intake to hand-over: what to do, with which tools, what to beware of, when it is done.</td></tr>
 <tr><td><b>Guitar</b></td><td>What the bridge is like. Figures nobody measured are marked <i>assumed</i>; the rear gap, the number of springs
 and the scale are worth measuring first.</td></tr>
 <tr><td><b>Change</b></td><td>Which set and tuning come off, which go on. If the plate stood level in tune on the old set, leave that box ticked: it
@@ -35,8 +37,9 @@ worked out from what you read.</td></tr>
 <tr><td><b>Enter</b></td><td>take the reading</td><td><b>Space</b>, <b>Page Down</b> or a foot pedal</td><td>done as asked</td></tr>
 <tr><td><b>Ctrl+1 … Ctrl+0</b></td><td>pick string 1 to 10</td><td><b>Up, Down</b></td><td>pick the next string</td></tr>
 <tr><td><b>Ctrl+G</b></td><td>pick the gap</td><td><b>Esc</b></td><td>back to what is asked</td></tr>
-<tr><td><b>Ctrl+Z, Ctrl+Shift+Z</b></td><td>undo, redo</td><td><b>Alt+1 … Alt+5</b></td><td>the five pages</td></tr>
+<tr><td><b>Ctrl+Z, Ctrl+Shift+Z</b></td><td>undo, redo</td><td><b>Alt+1 … Alt+7</b></td><td>the pages</td></tr>
 <tr><td><b>Ctrl+B, Ctrl+Shift+B</b></td><td>block in, block out</td><td><b>Ctrl+X</b></td><td>the picked string is off or broken</td></tr>
+<tr><td><b>F2</b></td><td>what went wrong?</td><td><b>F11</b></td><td>the act fills the screen</td></tr>
 <tr><td><b>F9</b></td><td>let the simulated guitar answer</td><td><b>Ctrl+D</b></td><td>dark bench</td></tr>
 <tr><td><b>Ctrl+I, Ctrl+P</b></td><td>inches, pounds</td><td><b>Ctrl + and Ctrl -</b></td><td>text size</td></tr>
 </table>

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/job_page.h"
 
+#include "paint/section.h"
+#include "paint/step_diagram.h"
 #include "session/work/schools.h"
 #include "widgets/look.h"
+#include "widgets/scene_view.h"
 #include "widgets/step_forms.h"
 #include "widgets/step_words.h"
 
@@ -27,6 +30,33 @@ namespace {
 bool isForBench(StepId step) {
     return step == StepId::RoughTune || step == StepId::Settle || step == StepId::Level || step == StepId::Tune ||
            step == StepId::FineTune || step == StepId::Checks;
+}
+
+/// Which picture a step of this guitar has.
+std::optional<Diagram> diagramOf(const Job& job, StepId step) {
+    const bool claw = hasClaw(job.rig);
+    switch (step) {
+    case StepId::Wind:
+    case StepId::SwapString:
+        if (job.card.headstock == Headstock::None)
+            return std::nullopt;
+        return job.card.headstock == Headstock::Split ? Diagram::Split : Diagram::OneSide;
+    case StepId::Thread:
+        return job.card.retainerBar && job.rig.strings.size() > 2 ? std::optional(Diagram::Bar) : std::nullopt;
+    case StepId::CapsOff:
+    case StepId::Lock:
+        return job.card.nut == Nut::Caps ? std::optional(Diagram::Caps) : std::nullopt;
+    case StepId::Seat:
+    case StepId::TakeOut:
+        return claw && (job.rig.bridge.form == Form::DoubleLocking || job.rig.bridge.form == Form::DoubleLockingFlush)
+                   ? std::optional(Diagram::Clamp)
+                   : std::nullopt;
+    case StepId::CoverOff:
+    case StepId::Level:
+        return claw ? std::optional(Diagram::Claw) : std::nullopt;
+    default:
+        return std::nullopt;
+    }
 }
 
 QString stepLine(const QString& title, StepState state, bool current) {
@@ -112,6 +142,10 @@ QWidget* JobPage::buildStep() {
     doneWhen_ = line(Voice::Good, "stepDoneWhen");
     formPlace_ = new QVBoxLayout;
     column->addLayout(formPlace_);
+    picture_ = new SceneView(inside);
+    picture_->setObjectName(QStringLiteral("stepPicture"));
+    picture_->setMinimumHeight(220);
+    column->addWidget(picture_, 1);
     column->addStretch();
     scroll->setWidget(inside);
     inside->setAutoFillBackground(false);
@@ -235,6 +269,32 @@ void JobPage::refresh() {
     refreshHazards();
     refreshWords(current);
     refreshForm(current);
+    refreshPicture(current);
+}
+
+void JobPage::refreshPicture(const std::optional<Step>& current) {
+    const Job& job = desk_.session().job();
+    const StepId id = current ? current->id : StepId::HandOver;
+    const bool section = id == StepId::BlockIn || id == StepId::BlockOut || id == StepId::Checks;
+    const std::optional<Diagram> diagram = diagramOf(job, id);
+    picture_->setVisible(section || diagram);
+    if (diagram)
+        picture_->show(
+            [this, kind = *diagram](const QSizeF& size) {
+                const Job& drawn = desk_.session().job();
+                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size);
+            },
+            desk_.preferences().theme());
+    else if (section)
+        picture_->show(
+            [this](const QSizeF& size) {
+                const Session& session = desk_.session();
+                const Standing& now = session.derived().now();
+                return buildSection({session.derived().rig(), now.state, session.job().goal, desk_.preferences().units,
+                                     now.gapMeasured, desk_.preferences().textScale},
+                                    size);
+            },
+            desk_.preferences().theme());
 }
 
 void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {

@@ -18,6 +18,8 @@ class QVBoxLayout;
 
 namespace flenzo {
 
+class SceneView;
+
 /// The job step by step: one act at a time, what is dangerous now, what comes next and how much is left.
 class JobPage : public QWidget {
     Q_OBJECT
@@ -44,6 +46,7 @@ private:
     void refreshList(const QList<Step>& steps, const std::optional<Step>& current);
     void refreshHazards();
     void refreshWords(const std::optional<Step>& current);
+    void refreshPicture(const std::optional<Step>& current);
     void refreshForm(const std::optional<Step>& current);
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
@@ -59,6 +62,7 @@ private:
     QLineEdit* reason_;
     QPushButton *done_, *bench_;
     QVBoxLayout* formPlace_;
+    SceneView* picture_;
     QWidget* form_ = nullptr;
     QString formFor_;
     WorkEvent asked_ = WorkEvent::Skip;

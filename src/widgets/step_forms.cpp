@@ -5,6 +5,7 @@
 #include "session/entry.h"
 #include "session/work/schools.h"
 #include "widgets/look.h"
+#include "widgets/return_form.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -187,11 +188,7 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
     const Job& job = desk.session().job();
     const SchoolCost now = costOf(job, QString(), QString());
     QLabel* sum = label(Voice::Heading, form, QStringLiteral("planSum"));
-    sum->setWordWrap(true);
-    sum->setText(
-        tr("As chosen: about %1 passes and %2 minutes, by the model and usual times. Other ways show what they add.")
-            .arg(now.passes, 0, 'f', 1)
-            .arg(now.minutes, 0, 'f', 0));
+    sum->setText(tr("As chosen: about %1 passes, %2 min").arg(now.passes, 0, 'f', 1).arg(now.minutes, 0, 'f', 0));
     form->rows().addRow(sum);
     for (const SchoolTopic& topic : schoolTopics()) {
         if (!topic.appliesTo(job))
@@ -253,6 +250,8 @@ QWidget* stepForm(StepId step, Desk& desk, QWidget* parent) {
         return caliperForm(desk, parent);
     case StepId::Plan:
         return planForm(desk, parent);
+    case StepId::ReturnTest:
+        return new ReturnForm(desk, parent);
     case StepId::HandOver:
         return handOverForm(desk, parent);
     default:

@@ -2,6 +2,7 @@
 #include "core/acts/acts.h"
 #include "paint/moment_chart.h"
 #include "paint/section.h"
+#include "paint/step_diagram.h"
 #include "paint/trial_chart.h"
 #include "support/rigs.h"
 
@@ -27,6 +28,33 @@ class TestScenes : public QObject {
     }
 
 private Q_SLOTS:
+    void diagramsFollowTheGuitar() {
+        const QSizeF size(900.0, 360.0);
+        const Rig rig = sixString();
+        for (const Diagram diagram :
+             {Diagram::OneSide, Diagram::Split, Diagram::Bar, Diagram::Caps, Diagram::Clamp, Diagram::Claw}) {
+            const Scene scene = buildStepDiagram(diagram, rig, false, size);
+            QVERIFY(scene.marks.size() > 5 && !scene.description.isEmpty());
+            for (const Mark& mark : scene.marks)
+                for (const QPointF& point : mark.points)
+                    QVERIFY(QRectF(QPointF(), size).contains(point));
+        }
+        const Scene right = buildStepDiagram(Diagram::OneSide, rig, false, size);
+        const Scene left = buildStepDiagram(Diagram::OneSide, rig, true, size);
+        const auto post = [](const Scene& scene) { return scene.find(QStringLiteral("string-6"))->points.last(); };
+        QVERIFY(post(right).y() < size.height() / 2 && post(left).y() > size.height() / 4);
+        QCOMPARE(post(right).x(), post(left).x()); // a mirror image
+        QVERIFY(buildStepDiagram(Diagram::Caps, rig, false, size).find(QStringLiteral("cap-3")));
+        Rig crooked = rig;
+        crooked.claw.turns = {2.0, 0.0};
+        const auto lean = [&](const Rig& of) {
+            const QPolygonF claw =
+                buildStepDiagram(Diagram::Claw, of, false, size).find(QStringLiteral("claw"))->points;
+            return claw.at(3).x() - claw.at(0).x();
+        };
+        QVERIFY(std::abs(lean(rig)) < 0.01 && lean(crooked) > 20.0); // the tighter screw stands nearer the wall
+    }
+
     void thePlateStandsAtTheModelsAngle() {
         for (const double turns : {-1.0, 0.0, 1.0}) {
             const State state = turnClaw(rig_, level_, {turns, turns}).state;

@@ -28,11 +28,11 @@ QStringList namesOf(const Job& job) {
 }
 /// Says done, or overrules what stands in the way, until the step with that id is the current one.
 void goTo(Job& job, StepId id) {
+    const Derived derived = derive(job);
     for (int k = 0; k < 100; ++k) {
         const auto step = currentStep(job);
         if (!step || step->id == id)
             return;
-        const Derived derived = derive(job);
         if (apply(job, derived, WorkEvent::Done, {}, noon)) {
             QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("for the test"), noon));
             QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
@@ -82,12 +82,10 @@ private Q_SLOTS:
     void everyStepAnswersEveryEvent() {
         QFETCH(int, demoIndex);
         const Job start = demo(demoIndex);
+        const Derived derived = derive(start);
+        Job at = start;
         for (const Step& step : stepsOf(start)) {
-            Job at = start;
-            goTo(at, step.id);
-            while (currentStep(at) && *currentStep(at) != step)
-                QVERIFY(!apply(at, derive(at), WorkEvent::Done, {}, noon));
-            const Derived derived = derive(at);
+            QCOMPARE(currentStep(at), std::optional(step));
             const auto lock = interlockAt(at, derived, step.id);
             for (const WorkEvent event : {WorkEvent::Done, WorkEvent::Skip, WorkEvent::Back, WorkEvent::Overrule,
                                           WorkEvent::Note, WorkEvent::Photo}) {
@@ -111,6 +109,9 @@ private Q_SLOTS:
                     QVERIFY(apply(silent, derived, event, QStringLiteral("  "), noon).has_value());
                 }
             }
+            if (lock)
+                QVERIFY(!apply(at, derived, WorkEvent::Overrule, QStringLiteral("for the test"), noon));
+            QVERIFY(!apply(at, derived, WorkEvent::Done, {}, noon));
         }
         Job through = start;
         goTo(through, StepId::Count);
@@ -160,6 +161,27 @@ private Q_SLOTS:
         QVERIFY(interlockAt(unsettled, derive(unsettled), StepId::ReturnTest)->name ==
                 QLatin1String("vibrato-caps-off"));
         QVERIFY(missingForLock(unsettled, derive(unsettled)).size() >= 2);
+    }
+
+    void theClampShiftIsRemembered() {
+        Job job = demo(0);
+        goTo(job, StepId::Lock);
+        Event read;
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+            read.readings_cents.emplace_back(i, 0.5);
+        job.log.push_back(read);
+        goTo(job, StepId::FineTune);
+        for (auto& [string, cents] : read.readings_cents)
+            cents = 2.0 + static_cast<double>(string);
+        job.log.push_back(read);
+        Event fine = Event::tuned(0, 0.0);
+        fine.kind = Event::Kind::Fine;
+        job.log.push_back(fine);
+        goTo(job, StepId::TrimTails);
+        QCOMPARE(job.card.clampShift_cents.size(), job.rig.strings.size());
+        QCOMPARE(job.card.clampShift_cents[0], 1.5);
+        QCOMPARE(job.card.clampShift_cents[3], 4.5);
+        QCOMPARE(repeated(job, derive(job)).card.clampShift_cents, job.card.clampShift_cents);
     }
 
     void goingBackOpensTheLastStep() {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/session.h"
+#include "store/exchange.h"
 #include "store/logbook.h"
 
 #include <QFile>
@@ -166,6 +167,54 @@ private Q_SLOTS:
         const auto book = open();
         QCOMPARE(book->jobCount(), 1);
         QCOMPARE(book->job(id).value().guitar, QStringLiteral("Before"));
+    }
+
+    void aGuitarTravelsWithItsHistory() {
+        const auto book = open();
+        Job first = jobOf(QStringLiteral("Traveller"), QStringLiteral("Somebody"));
+        first.log = {Event::read(2, -3.0)};
+        Job second = first;
+        second.story = QStringLiteral("Again");
+        QVERIFY(!book->addAll({first, second}));
+        const qint64 guitar = book->guitars({}).first().id;
+        const QString file = dir_->filePath(QStringLiteral("one.flenzo-guitar"));
+        QVERIFY(!exportGuitar(*book, guitar, file));
+        const QString other = dir_->filePath(QStringLiteral("other.flenzo-logbook"));
+        const auto elsewhere = Logbook::open(other).value();
+        QCOMPARE(importFile(*elsewhere, file).value(), 2);
+        QCOMPARE(elsewhere->jobs({}).first().story, QStringLiteral("Again")); // the newest is the newest again
+        QCOMPARE(elsewhere->job(elsewhere->jobs({}).last().id).value().log, first.log);
+        // One bad job in the file, and none comes in.
+        QFile broken(file);
+        QVERIFY(broken.open(QIODevice::ReadWrite));
+        QByteArray text = broken.readAll();
+        text.replace("\"pitchTolCents\": 2", "\"pitchTolCents\": -2");
+        broken.resize(0);
+        broken.seek(0);
+        broken.write(text);
+        broken.close();
+        const auto refused = importFile(*elsewhere, file);
+        QVERIFY(!refused.ok() && !refused.fault().field.empty());
+        QCOMPARE(elsewhere->jobCount(), 2);
+    }
+
+    void tablesHoldEverythingAndNoFormulas() {
+        const auto book = open();
+        Job job = jobOf(QStringLiteral("=1+1"), QStringLiteral("Comma, \"Quote\""));
+        job.log = {Event::read(0, -12.25), Event::claw({0.5, 0.5})};
+        QVERIFY(book->add(job).ok());
+        const QString folder = dir_->filePath(QStringLiteral("tables"));
+        QVERIFY(!exportCsv(*book, folder));
+        const auto read = [&](const char* name) {
+            QFile file(folder + QLatin1Char('/') + QLatin1String(name));
+            return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+        };
+        QVERIFY(read("jobs.csv").contains(QLatin1String("\"'=1+1\",\"Comma, \"\"Quote\"\"\"")));
+        QCOMPARE(read("events.csv").count(QLatin1Char('\n')), 3);
+        QVERIFY(read("events.csv").contains(QLatin1String("=-12.25")) &&
+                read("events.csv").contains(QLatin1String("0.5000")));
+        QVERIFY(exportCsv(*book, dir_->filePath(QStringLiteral("stopped")), [](int) { return false; }).has_value());
+        QVERIFY(!QFile::exists(dir_->filePath(QStringLiteral("stopped/jobs.csv"))));
     }
 
     void damagedForeignAndNewerFilesAreRefused() {

@@ -166,6 +166,29 @@ void tellTheModel(Job& job, StepId step, const QString& now) {
     job.log.push_back(event);
 }
 
+/// What locking did to each string: the first reading after it less the last one before; empty unless all are known.
+std::vector<double> clampShiftIn(const Job& job) {
+    const std::size_t strings = job.rig.strings.size();
+    std::vector<std::optional<double>> before(strings), after(strings);
+    bool locked = false;
+    for (const Event& event : job.log) {
+        locked = locked || event.kind == Event::Kind::Lock;
+        auto readings = event.readings_cents;
+        if (event.tunes() && !locked)
+            readings.emplace_back(event.string, event.to_cents);
+        for (const auto& [string, cents] : readings)
+            if (string < strings && !(locked && after[string]))
+                (locked ? after : before)[string] = cents;
+        if (locked && event.kind == Event::Kind::Fine)
+            break; // from here it is the fine tuners that move them
+    }
+    std::vector<double> shifts;
+    for (std::size_t i = 0; i < strings; ++i)
+        if (before[i] && after[i])
+            shifts.push_back(*after[i] - *before[i]);
+    return shifts.size() == strings ? shifts : std::vector<double>();
+}
+
 std::optional<Fault> back(Job& job, const QList<Step>& steps, const QString& now) {
     std::optional<Step> last;
     for (const Step& step : steps) {
@@ -321,6 +344,9 @@ std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, co
         }
         record(StepRecord::What::Done);
         tellTheModel(job, step->id, now);
+        if (step->id == StepId::FineTune)
+            if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
+                job.card.clampShift_cents = std::move(shifts);
         if (step->id == StepId::HandOver)
             job.work.state = JobState::Finished;
         break;

@@ -1,0 +1,220 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paint/step_diagram.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace flenzo {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("StepDiagram", text);
+}
+
+/// A drawing in shares of its room (x from nut to headstock or across, y down), mirrored for the left hand.
+class Board {
+public:
+    Board(const QSizeF& size, bool mirror) : mirror_(mirror) {
+        constexpr double most = 760.0, tallest = 330.0;
+        width_ = std::min(size.width() - 20.0, most);
+        height_ = std::min(size.height() - 12.0, tallest);
+        scene.size = size;
+    }
+    [[nodiscard]] QPointF at(double x, double y) const {
+        return {10.0 + width_ * x, 6.0 + height_ * (mirror_ ? 1.0 - y : y)};
+    }
+    [[nodiscard]] QPolygonF box(double left, double top, double right, double bottom) const {
+        return QPolygonF{at(left, top), at(right, top), at(right, bottom), at(left, bottom)};
+    }
+    [[nodiscard]] QPolygonF circle(double x, double y, double radius_px) const {
+        QPolygonF points;
+        constexpr int corners = 28;
+        for (int i = 0; i < corners; ++i) {
+            const double a = 2.0 * std::numbers::pi * i / corners;
+            points.append(at(x, y) + radius_px * QPointF(std::cos(a), std::sin(a)));
+        }
+        return points;
+    }
+    void words(double x, double y, const QString& text, Qt::Alignment align = Qt::AlignCenter, Ink ink = Ink::Text) {
+        scene.text(at(x, y), text, ink, 14.0, align);
+    }
+    Scene scene;
+
+private:
+    bool mirror_;
+    double width_ = 0.0, height_ = 0.0;
+};
+
+double weight(const RigString& string) {
+    return std::max(1.2, string.wire.gauge_m * 3000.0);
+}
+/// Place of a string across the nut, thickest on the bass side (top), in shares.
+double across(std::size_t string, std::size_t count, double from, double to) {
+    return from + (to - from) * (static_cast<double>(string) + 0.5) / static_cast<double>(count);
+}
+
+/// A quarter of an arrow round a post that says which way the string goes on.
+void windingArrow(Board& board, double x, double y, bool upwards) {
+    constexpr double radius_px = 17.0;
+    QPolygonF arc;
+    for (int k = 0; k <= 10; ++k) {
+        const double a = std::numbers::pi * (0.9 - 0.12 * k);
+        arc.append(board.at(x, y) + radius_px * QPointF(std::cos(a), (upwards ? 1.0 : -1.0) * std::sin(a)));
+    }
+    board.scene.line(arc, Ink::Focus, 2.2).arrow = true;
+}
+
+void headstock(Board& board, const Rig& rig, bool split) {
+    const std::size_t n = rig.strings.size();
+    board.scene.area(split ? QPolygonF{board.at(0.10, 0.22), board.at(0.22, 0.06), board.at(0.97, 0.10),
+                                       board.at(0.97, 0.90), board.at(0.22, 0.94), board.at(0.10, 0.78)}
+                           : QPolygonF{board.at(0.10, 0.22), board.at(0.24, 0.06), board.at(0.97, 0.02),
+                                       board.at(0.97, 0.36), board.at(0.30, 0.80), board.at(0.10, 0.78)},
+                     Ink::Wood, Ink::WoodEdge);
+    board.scene.area(board.box(0.085, 0.22, 0.10, 0.78), Ink::Metal, Ink::MetalEdge);
+    const std::size_t bass = split ? (n + 1) / 2 : n;
+    for (std::size_t i = 0; i < n; ++i) {
+        const bool onBass = i < bass;
+        // The string nearest the edge has the post nearest the nut.
+        const std::size_t rank = onBass ? i : n - 1 - i;
+        const double step = 0.68 / static_cast<double>(std::max<std::size_t>(1, split ? bass : n));
+        const double x = 0.24 + step * (static_cast<double>(rank) + 0.5);
+        const double y = onBass ? (split ? 0.17 : 0.16 - 0.03 * x) : 0.83;
+        const double start = across(i, n, 0.25, 0.75);
+        const double inner = onBass ? 0.032 : -0.032; // it runs to the side of the post that faces the middle
+        Mark& line = board.scene.line({board.at(0.0, start), board.at(0.0925, start), board.at(x, y + inner)},
+                                      Ink::Strings, weight(rig.strings[i]));
+        line.id = QStringLiteral("string-%1").arg(QString::fromStdString(rig.strings[i].name));
+        board.scene.area(board.circle(x, y, 8.0), Ink::Metal, Ink::MetalEdge);
+        windingArrow(board, x, y, onBass);
+        board.words(x, onBass ? y - 0.10 : y + 0.10, QString::fromStdString(rig.strings[i].name), Qt::AlignCenter,
+                    Ink::Quiet);
+    }
+    board.words(0.62, split ? 0.5 : 0.93, tr("on the inner side of each post, every turn below the one before"),
+                Qt::AlignCenter);
+    board.scene.description =
+        tr("Headstock from above: each string runs to the inner side of its post and winds downwards.");
+}
+
+void bar(Board& board, const Rig& rig) {
+    const std::size_t n = rig.strings.size();
+    board.scene.area(board.box(0.05, 0.10, 0.95, 0.90), Ink::Wood, Ink::WoodEdge);
+    board.scene.area(board.box(0.18, 0.14, 0.24, 0.86), Ink::Metal, Ink::MetalEdge);
+    for (std::size_t i = 0; i < n; ++i) {
+        const double y = across(i, n, 0.18, 0.82);
+        board.scene.line({board.at(0.02, y), board.at(0.98, y)}, Ink::Strings, weight(rig.strings[i]));
+    }
+    board.scene.area(board.box(0.52, 0.12, 0.58, 0.88), Ink::Metal, Ink::MetalEdge); // over the strings
+    for (const double y : {(across(0, n, 0.18, 0.82) + across(1, n, 0.18, 0.82)) / 2.0,
+                           (across(n - 2, n, 0.18, 0.82) + across(n - 1, n, 0.18, 0.82)) / 2.0})
+        board.scene.area(board.circle(0.55, y, 7.0), Ink::Cavity, Ink::MetalEdge);
+    board.words(0.21, 0.05, tr("nut"));
+    board.words(0.55, 0.05, tr("bar over all strings; the outer ones pass outside its screws"));
+    board.scene.description =
+        tr("Nut and retainer bar from above: every string under the bar, the outer two outside its screws.");
+}
+
+void caps(Board& board, const Rig& rig) {
+    const std::size_t n = rig.strings.size();
+    board.scene.area(board.box(0.30, 0.08, 0.62, 0.92), Ink::Metal, Ink::MetalEdge);
+    for (std::size_t i = 0; i < n; ++i) {
+        const double y = across(i, n, 0.12, 0.88);
+        board.scene.line({board.at(0.02, y), board.at(0.98, y)}, Ink::Strings, weight(rig.strings[i]));
+    }
+    const std::size_t count = std::max<std::size_t>(1, n / 2);
+    for (std::size_t c = 0; c < count; ++c) {
+        const std::size_t first = 2 * c, last = c + 1 == count ? n - 1 : 2 * c + 1;
+        const double top = across(first, n, 0.12, 0.88) - 0.045, bottom = across(last, n, 0.12, 0.88) + 0.045;
+        Mark& cap = board.scene.area(board.box(0.36, top, 0.56, bottom), Ink::Sheet, Ink::Text, 2.0);
+        cap.id = QStringLiteral("cap-%1").arg(c + 1);
+        board.scene.line({board.at(0.38, (top + bottom) / 2.0), board.at(0.54, (top + bottom) / 2.0)}, Ink::Focus, 3.0);
+        board.scene.area(board.circle(0.46, (top + bottom) / 2.0, 7.0), Ink::Cavity, Ink::MetalEdge);
+        board.words(0.60, (top + bottom) / 2.0, QString::number(c + 1), Qt::AlignLeft | Qt::AlignVCenter, Ink::Focus);
+    }
+    board.words(0.64, 0.035, tr("each cap back in its place, ridge along the strings"));
+    board.scene.description =
+        tr("Locking nut from above: %1 caps in order, the ridge of each along the strings.").arg(count);
+}
+
+void clamp(Board& board, const Rig& rig) {
+    const double y = 0.36;
+    board.scene.area(board.box(0.30, 0.30, 0.66, 0.92), Ink::Metal, Ink::MetalEdge);
+    board.scene.area(board.box(0.38, 0.30, 0.50, 0.80), Ink::Cavity, Ink::MetalEdge);
+    board.scene.area(board.box(0.435, 0.34, 0.50, 0.80), Ink::Sheet, Ink::Text, 2.0).id = QStringLiteral("insert");
+    board.scene.area(board.box(0.50, 0.52, 0.92, 0.62), Ink::MetalEdge, Ink::Text);
+    board.scene.line({board.at(0.02, 0.28), board.at(0.36, 0.29), board.at(0.405, y), board.at(0.405, 0.79)},
+                     Ink::Strings, std::max(3.0, weight(rig.strings.front())));
+    board.scene.line({board.at(0.84, 0.70), board.at(0.70, 0.70)}, Ink::Focus, 2.5).arrow = true;
+    board.words(0.20, 0.18, tr("string, straight and centred"), Qt::AlignCenter);
+    board.words(0.405, 0.96, tr("down to the bottom, 2 to 2.5 mm"), Qt::AlignCenter);
+    board.words(0.47, 0.22, tr("insert"), Qt::AlignLeft | Qt::AlignVCenter);
+    board.words(0.77, 0.80, tr("until it stops by itself, then a nudge"), Qt::AlignCenter);
+    board.scene.description =
+        tr("Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.");
+}
+
+void claw(Board& board, const Rig& rig) {
+    const ClawTurns& turns = rig.claw.turns;
+    const double mean = turns.mean();
+    const auto xAt = [&](double slot) {
+        const double more = (turns.bass + (turns.treble - turns.bass) * slot - mean) * rig.claw.lead_m;
+        return 0.24 - more * 40.0;
+    };
+    board.scene.area(board.box(0.04, 0.06, 0.96, 0.94), Ink::Cavity, Ink::WoodEdge);
+    board.scene.area(board.box(0.0, 0.0, 0.06, 1.0), Ink::Wood, Ink::WoodEdge);
+    board.scene.area(board.box(0.80, 0.18, 0.90, 0.82), Ink::Metal, Ink::MetalEdge);
+    board.scene
+        .area(QPolygonF{board.at(xAt(0.0), 0.14), board.at(xAt(0.0) + 0.035, 0.14), board.at(xAt(1.0) + 0.035, 0.86),
+                        board.at(xAt(1.0), 0.86)},
+              Ink::Metal, Ink::MetalEdge)
+        .id = QStringLiteral("claw");
+    for (const double slot : {0.0, 1.0}) {
+        const double y = 0.20 + 0.60 * slot;
+        board.scene.line({board.at(0.06, y), board.at(xAt(slot) + 0.05, y)}, Ink::MetalEdge, 5.0);
+        board.words(xAt(slot) + 0.06, slot == 0.0 ? 0.10 : 0.90, slot == 0.0 ? tr("bass screw") : tr("treble screw"),
+                    Qt::AlignLeft | Qt::AlignVCenter);
+    }
+    for (std::size_t s = 0; s < rig.springs.size(); ++s) {
+        const double y = 0.24 + 0.52 * rig.springs[s].slot;
+        QPolygonF coil{board.at(xAt(rig.springs[s].slot) + 0.035, y)};
+        for (int k = 1; k < 40; ++k)
+            coil.append(board.at(xAt(rig.springs[s].slot) + 0.04 + 0.012 * k, y + (k % 2 == 0 ? 0.022 : -0.022)));
+        coil.append(board.at(0.80, y));
+        board.scene.line(coil, Ink::Springs, 1.8).id = QStringLiteral("spring-%1").arg(s);
+    }
+    board.words(0.55, 0.97, tr("keep the claw parallel to the wall; right turns pull the plate down"), Qt::AlignCenter);
+    board.scene.description =
+        tr("Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.")
+            .arg(rig.springs.size());
+}
+
+} // namespace
+
+Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const QSizeF& size) {
+    // From behind, bass and treble change sides.
+    Board board(size, diagram == Diagram::Clamp ? false : diagram == Diagram::Claw ? !leftHanded : leftHanded);
+    switch (diagram) {
+    case Diagram::OneSide:
+    case Diagram::Split:
+        headstock(board, rig, diagram == Diagram::Split);
+        break;
+    case Diagram::Bar:
+        bar(board, rig);
+        break;
+    case Diagram::Caps:
+        caps(board, rig);
+        break;
+    case Diagram::Clamp:
+        clamp(board, rig);
+        break;
+    case Diagram::Claw:
+        claw(board, rig);
+        break;
+    }
+    return std::move(board.scene);
+}
+
+} // namespace flenzo

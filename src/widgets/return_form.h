@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/setup/friction.h"
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+class QTableWidget;
+
+namespace flenzo {
+
+/// The return-to-pitch test: readings before, after a dive and after a pull-up; says at once what hangs.
+class ReturnForm : public QWidget {
+    Q_OBJECT
+public:
+    ReturnForm(Desk& desk, QWidget* parent);
+
+private:
+    [[nodiscard]] std::optional<ReturnTest> typed() const; ///< nothing while a reading is missing
+    void judge();
+    void keep();
+
+    Desk& desk_;
+    QTableWidget* table_;
+    QLabel* verdict_;
+    QPushButton* keep_;
+};
+
+} // namespace flenzo
