@@ -17,7 +17,7 @@ QString tr(const char* text) {
 /// A drawing in shares of its room (x from nut to headstock or across, y down), mirrored for the left hand.
 class Board {
 public:
-    Board(const QSizeF& size, bool mirror) : mirror_(mirror) {
+    Board(const QSizeF& size, bool mirror, double textScale) : mirror_(mirror), textScale_(textScale) {
         constexpr double most = 760.0, tallest = 330.0;
         width_ = std::min(size.width() - 20.0, most);
         height_ = std::min(size.height() - 12.0, tallest);
@@ -39,12 +39,13 @@ public:
         return points;
     }
     void words(double x, double y, const QString& text, Qt::Alignment align = Qt::AlignCenter, Ink ink = Ink::Text) {
-        scene.text(at(x, y), text, ink, 14.0, align);
+        scene.text(at(x, y), text, ink, 14.0 * textScale_, align);
     }
     Scene scene;
 
 private:
     bool mirror_;
+    double textScale_;
     double width_ = 0.0, height_ = 0.0;
 };
 
@@ -193,9 +194,13 @@ void claw(Board& board, const Rig& rig) {
 
 } // namespace
 
-Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const QSizeF& size) {
+Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const QSizeF& size, double textScale) {
     // From behind, bass and treble change sides.
-    Board board(size, diagram == Diagram::Clamp ? false : diagram == Diagram::Claw ? !leftHanded : leftHanded);
+    Board board(size,
+                diagram == Diagram::Clamp  ? false
+                : diagram == Diagram::Claw ? !leftHanded
+                                           : leftHanded,
+                textScale);
     switch (diagram) {
     case Diagram::OneSide:
     case Diagram::Split:

@@ -17,6 +17,7 @@ enum class Diagram {
 };
 
 /// The picture for this guitar: its number of strings, springs and claw; mirrored for a left-handed one.
-[[nodiscard]] Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const QSizeF& size);
+[[nodiscard]] Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const QSizeF& size,
+                                     double textScale = 1.0);
 
 } // namespace flenzo

@@ -89,9 +89,12 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), ti
         top->addWidget(chip);
         hazards_.push_back(chip);
     }
-    top->addStretch();
     left_ = label(Voice::Small, this, QStringLiteral("stepsLeft"));
-    top->addWidget(left_);
+    left_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    top->addWidget(left_, 1);
+    clock_ = label(Voice::Small, this, QStringLiteral("stepClock"));
+    top->addWidget(clock_);
     column->addLayout(top);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
@@ -101,6 +104,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), ti
     list_->setFocusPolicy(Qt::NoFocus);
     list_->setSelectionMode(QAbstractItemView::NoSelection);
     list_->setMinimumWidth(190);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     row->addWidget(list_, 24);
     row->addWidget(buildStep(), 76);
     column->addLayout(row, 1);
@@ -194,10 +198,9 @@ QWidget* JobPage::buildButtons() {
     auto* skip = button(tr("Skip…"), "stepSkip");
     auto* note = button(tr("Note…"), "stepNote");
     auto* photo = button(tr("Photo…"), "stepPhoto");
-    auto* finder = button(tr("What went wrong?"), "stepFinder");
+    auto* finder = button(tr("Trouble?"), "stepFinder");
+    finder->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
     row->addStretch();
-    clock_ = label(Voice::Small, bar, QStringLiteral("stepClock"));
-    row->addWidget(clock_);
     connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
     connect(bench_, &QPushButton::clicked, this, &JobPage::benchWanted);
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });
@@ -282,7 +285,7 @@ void JobPage::refreshPicture(const std::optional<Step>& current) {
         picture_->show(
             [this, kind = *diagram](const QSizeF& size) {
                 const Job& drawn = desk_.session().job();
-                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size);
+                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, desk_.preferences().textScale);
             },
             desk_.preferences().theme());
     else if (section)

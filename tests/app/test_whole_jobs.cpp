@@ -247,6 +247,73 @@ private Q_SLOTS:
         QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::OldSet);
     }
 
+    void stepsAreUndoneAndRedoneLikeEverythingElse() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        shell_->showPage(Shell::JobSteps);
+        auto* steps = shell_->findChild<JobPage*>();
+        const auto current = [&] { return currentStep(shell_->desk().session().job())->id; };
+        while (current() != StepId::Slacken)
+            QTest::keyClick(steps, Qt::Key_Space);
+        const auto kept = [&] {
+            return shell_->desk().session().logbook()->job(*shell_->desk().session().keptAs()).value();
+        };
+        QCOMPARE(kept().log.size(), std::size_t(1)); // the block
+        QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(current(), StepId::BlockIn);
+        QVERIFY(kept().log.empty());
+        QVERIFY(!hazardsOf(kept()).has(Hazard::BlockIn));
+        QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(current(), StepId::Slacken);
+        QVERIFY(hazardsOf(kept()).has(Hazard::BlockIn));
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("hazard1"))->isVisible());
+    }
+
+    void aSecondWindowShowsTheShopAndChangesNothing() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        Shell second(pathsIn(dir_->path()), bundledCatalogue().value());
+        second.openShop();
+        second.show();
+        QCOMPARE(second.page(), Shell::Shop);
+        QVERIFY(second.message().contains(QLatin1String("another window")));
+        QVERIFY(second.windowTitle().contains(QLatin1String("read only")));
+        second.newGuitar();
+        QVERIFY(second.message().contains(QLatin1String("only reads")));
+        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 1);
+        shell_->newGuitar(); // what the first one writes, the second one sees
+        second.showPage(Shell::Shop);
+        QCOMPARE(second.findChild<QTableWidget*>(QStringLiteral("jobs"))->rowCount(), 2);
+    }
+
+    void waysAreChosenByKeysAndKeptForTheHouse() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        shell_->showPage(Shell::JobSteps);
+        auto* steps = shell_->findChild<JobPage*>();
+        while (currentStep(shell_->desk().session().job())->id != StepId::Plan)
+            QTest::keyClick(steps, Qt::Key_Space);
+        auto* ways = shell_->findChild<QComboBox*>(QStringLiteral("school-atOnce"));
+        QVERIFY(ways->itemText(1).contains(QLatin1String("passes"))); // what it would add
+        const QString before = shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text();
+        ways->setFocus();
+        QTest::keyClick(ways, Qt::Key_Down);
+        QCOMPARE(shell_->desk().session().job().work.schools.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text() != before);
+        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
+        shell_->newGuitar();
+        QCOMPARE(shell_->desk().session().job().work.schools.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+    }
+
+    void theActFillsTheScreenAndComesBack() {
+        shell_->newGuitar();
+        auto* steps = shell_->findChild<JobPage*>();
+        const int before = shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height();
+        QTest::keyClick(steps, Qt::Key_F11);
+        QVERIFY(steps->isBig() && !shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height() > 1.5 * before);
+        QTest::keyClick(steps, Qt::Key_F11);
+        QVERIFY(!steps->isBig() && shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+    }
+
     void theShopFindsRepeatsAndCompares() {
         shell_->stockWithDemo();
         shell_->showPage(Shell::Shop);

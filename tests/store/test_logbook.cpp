@@ -4,6 +4,8 @@
 #include "store/logbook.h"
 
 #include <QFile>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QProcess>
 #include <QRandomGenerator>
 #include <QSqlError>
@@ -215,6 +217,68 @@ private Q_SLOTS:
                 read("events.csv").contains(QLatin1String("0.5000")));
         QVERIFY(exportCsv(*book, dir_->filePath(QStringLiteral("stopped")), [](int) { return false; }).has_value());
         QVERIFY(!QFile::exists(dir_->filePath(QStringLiteral("stopped/jobs.csv"))));
+    }
+
+    void aCardOrRecordThatCannotBeIsNamed_data() {
+        QTest::addColumn<QString>("member");
+        QTest::addColumn<QString>("value");
+        QTest::addColumn<QString>("field");
+        QTest::newRow("nut") << "card"
+                             << R"({"nut":"wax"})"
+                             << "card.nut";
+        QTest::newRow("tuners") << "card"
+                                << R"({"tuners":7})"
+                                << "card.tuners";
+        QTest::newRow("keys") << "card"
+                              << R"({"keys":[]})"
+                              << "card.keys";
+        QTest::newRow("state") << "work"
+                               << R"({"state":"lost"})"
+                               << "work.state";
+        QTest::newRow("due") << "work"
+                             << R"({"due":"soon"})"
+                             << "work.due";
+        QTest::newRow("record") << "work"
+                                << R"({"records":[{"what":"undone"}]})"
+                                << "work.records[0].what";
+    }
+    void aCardOrRecordThatCannotBeIsNamed() {
+        QFETCH(QString, member);
+        QFETCH(QString, value);
+        QFETCH(QString, field);
+        QJsonObject json = jobToJson(newJob());
+        json[member] = QJsonDocument::fromJson(value.toUtf8()).object();
+        const Result<Job> job = jobFromJson(json);
+        QVERIFY(!job.ok());
+        QCOMPARE(QString::fromStdString(job.fault().field), field);
+        QVERIFY(!job.fault().what.empty());
+    }
+
+    void anUnwritableFolderIsSaid() {
+        const auto book = Logbook::open(QStringLiteral("/proc/flenzo/shop.flenzo-logbook"));
+        QVERIFY(!book.ok() && book.fault().what.find("--logbook") != std::string::npos);
+        const auto mine = open();
+        QVERIFY(mine->backUp(QStringLiteral("/proc/flenzo/backup")).has_value());
+        QVERIFY(exportCsv(*mine, QStringLiteral("/proc/flenzo/tables")).has_value());
+        QVERIFY(!mine->job(4711).ok());
+        QVERIFY(!importFile(*mine, dir_->filePath(QStringLiteral("absent.flenzo-job"))).ok());
+    }
+
+    void settingsAreKept() {
+        open()->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=one"));
+        open()->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=all"));
+        QCOMPARE(open()->setting(QStringLiteral("house")), QStringLiteral("atOnce=all"));
+        QVERIFY(open()->setting(QStringLiteral("nothing")).isEmpty());
+    }
+
+    void aJobCanBeTakenOut() {
+        const auto book = open();
+        Job job = jobOf(QStringLiteral("Gone"), QString());
+        job.log = {Event::read(0, 1.0)};
+        const qint64 id = book->add(job).value();
+        QVERIFY(!book->remove(id));
+        QCOMPARE(book->jobCount(), 0);
+        QVERIFY(!book->check()); // its events went with it
     }
 
     void damagedForeignAndNewerFilesAreRefused() {

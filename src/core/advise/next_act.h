@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/advise/log_passes.h"
 #include "core/log/replay.h"
 #include "core/plan/habit.h"
 #include "core/plan/passes.h"
@@ -53,17 +54,6 @@ struct Known {
 
 /// A round of stretching pulls a string again while it has fallen by less than this; below it a pull does little.
 inline constexpr double worthPulling_cents = 150.0;
-
-/// One pass over the strings as it really went.
-struct LoggedPass {
-    std::vector<std::size_t> events; ///< indices into the log of the pegs turned, in order
-};
-/// Cuts a log into passes: a new one begins when a string comes round again or the claw has been moved.
-[[nodiscard]] std::vector<LoggedPass> passesOf(const std::vector<Event>& log);
-/// Strings tuned in the pass that is under way; empty when none is, or the last one was closed by reading all.
-[[nodiscard]] std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::size_t strings);
-/// How often in a row the peg in hand has been turned; 0 when the last event was something else.
-[[nodiscard]] int turnsOfPegInHand(const std::vector<Event>& log);
 
 /// From now to done, if every act goes as the model says: passes, claw visits and the states on the way.
 struct Outlook {
