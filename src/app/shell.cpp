@@ -73,6 +73,8 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
         refresh();
     });
     connect(&session_, &Session::identityChanged, this, &Shell::refresh);
+    // A command shows its job before the stack has moved on, so what can be undone is known only now.
+    connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &Shell::newGuitar);
     connect(steps_, &JobPage::benchWanted, this, [this] { showPage(Bench); });
@@ -87,7 +89,9 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
 }
 
 Shell::~Shell() {
-    session_.disconnect(this);  // its undo stack speaks once more when it goes
+    // Its undo stack speaks once more when it goes.
+    session_.undoStack().disconnect(this);
+    session_.disconnect(this);
     delete takeCentralWidget(); // the pages read the session to the last, so they go before it
 }
 

@@ -41,7 +41,7 @@ void Shell::openShop() {
     showPage(goesOn ? JobSteps : Shop);
     if (book.value()->readOnly())
         showMessage(tr("The logbook is open in another window. This one shows it and changes nothing."), false);
-    actions_->refresh();
+    refresh();
 }
 
 void Shell::offerBackup(const QString& why) {
