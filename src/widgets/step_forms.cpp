@@ -188,7 +188,7 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
     const Job& job = desk.session().job();
     const SchoolCost now = costOf(job, QString(), QString());
     QLabel* sum = label(Voice::Heading, form, QStringLiteral("planSum"));
-    sum->setText(tr("As chosen: about %1 passes, %2 min").arg(now.passes, 0, 'f', 1).arg(now.minutes, 0, 'f', 0));
+    sum->setText(tr("As chosen: about %1 passes, %2 min (partly assumed)").arg(now.passes, 0, 'f', 1).arg(now.minutes, 0, 'f', 0));
     form->rows().addRow(sum);
     for (const SchoolTopic& topic : schoolTopics()) {
         if (!topic.appliesTo(job))
