@@ -69,8 +69,7 @@ BENCHMARK(everythingAfterAnEdit);
 void adviceOn200Events(benchmark::State& run) {
     BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
     HiddenGuitar guitar(job, 1000012U);
-    while (job.log.size() < 200) {
-        NextAct act = advise(job).act;
+    for (NextAct act = advise(job).act; job.log.size() < 200 || act.what == NextAct::Do::Done; act = advise(job).act) {
         if (act.what == NextAct::Do::Done) { // somebody went on all the same
             act.what = NextAct::Do::Tune;
             act.aim = {job.log.size() % job.rig.strings.size(), 0.0, 0.0};

@@ -57,6 +57,7 @@ void readReadings(Event& event, Fields& fields, const Rig& rig) {
         event.gap_m = fields.number("gapMm", ranges::gap_mm) * metresPerMm;
     if (fields.has("angleDeg"))
         event.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg));
+    event.angleDeviation_rad = radians(fields.number("angleDevDeg", ranges::angleDeviation_deg, 0.0));
 }
 
 void readBlock(Event& event, Fields& fields) {
@@ -122,6 +123,8 @@ void writeReadings(QJsonObject& json, const Event& event, const Rig& rig) {
         json[QLatin1String("gapMm")] = tidy(*event.gap_m / metresPerMm);
     if (event.angle_rad)
         json[QLatin1String("angleDeg")] = tidy(degrees(*event.angle_rad));
+    if (event.angleDeviation_rad > 0.0)
+        json[QLatin1String("angleDevDeg")] = tidy(degrees(event.angleDeviation_rad));
 }
 
 } // namespace

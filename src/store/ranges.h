@@ -33,6 +33,7 @@ inline constexpr Range gap_mm{0.0, 60.0, "the gap under the plate's rear edge in
 inline constexpr Range shaft_mm{1.0, 30.0, "the radius of the roller shaft in millimetres"};
 inline constexpr Range arm_mm{0.0, 400.0, "a length of the arm in millimetres"};
 inline constexpr Range angle_deg{-60.0, 60.0, "a bridge angle in degrees"};
+inline constexpr Range angleDeviation_deg{0.0, 20.0, "how sure an angle is, in degrees"};
 inline constexpr Range angleTolerance_deg{0.01, 5.0, "a tolerance in degrees"};
 inline constexpr Range pitchTolerance_cents{0.1, 50.0, "a tolerance in cents"};
 inline constexpr Range reading_cents{-2400.0, 1200.0, "cents from the string's target"};
@@ -40,6 +41,8 @@ inline constexpr Range clawStep_turns{-20.0, 20.0, "turns made at one go"};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, "the pitch of A4 in hertz"};
 inline constexpr Range seed{0.0, 4294967295.0, "a whole number"};
 inline constexpr Range slackStart_cents{-1200.0, 0.0, "how far below pitch new strings stand before the first pass"};
+inline constexpr Range pullShare{0.3, 2.0, "what one pull lets go against a gentle one"};
+inline constexpr Range firstSharp_cents{0.0, 300.0, "how sharp the first string is set by feel"};
 inline constexpr Range deckLoad_Nm{0.0, 20.0, "the moment that presses a decked plate onto its stop"};
 inline constexpr Range preload_Nm{0.0, 20.0, "the moment a centring assist holds before it gives"};
 inline constexpr Range assistRate_NmPerRad{0.0, 500.0, "newton metres per radian beyond a centring assist's preload"};

@@ -37,6 +37,7 @@ public:
 
     void holdAtPitch(std::size_t string, double frequency_Hz);
     void setRest(std::size_t string, double rest_m); ///< 0 takes the string off
+    void addMoment(double extra_Nm) { extraMoment_Nm_ += extra_Nm; }
     /// Moves every claw anchor; both screws as given.
     void setClaw(const Rig& rig, const ClawTurns& turns);
 

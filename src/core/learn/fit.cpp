@@ -20,6 +20,8 @@ constexpr double rememberedLevel_rad = radians(0.1);
 constexpr int mostIterations = 8;
 /// Of one prior deviation; wide enough that the last digits of a rest do not show in the difference.
 constexpr double derivativeStep = 2e-3;
+/// Of prior deviations: what lies beyond counts as lying there, and only the prior goes on to draw it back. Bounds in
+/// the solver would do the same at twice the price, for its line search wants derivatives.
 constexpr double bound = 3.5;
 
 double robust(double residual) {
@@ -57,7 +59,7 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
     std::vector<Misfit> list;
     // The prediction itself rests on readings of the same tuner and gauge.
     const double reading_cents = std::hypot(job.spread.tuner_cents, job.spread.tuner_cents) + 0.2;
-    const double gap_m = std::hypot(job.spread.gap_m, job.spread.gap_m);
+    const double edge_m = rig.bridge.rearEdge_m;
     for (const auto& [first, last] : runs) {
         const Standing& before = standings[first];
         for (std::size_t e = first; e <= last; ++e) {
@@ -67,7 +69,9 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
                     list.push_back({e, string, measured, before.readings_cents[string], reading_cents});
             if (before.angleEverRead && hasClaw(rig) && (log[e].gap_m || log[e].angle_rad)) {
                 const double measured_m = log[e].gap_m ? *log[e].gap_m : gapAt_m(rig.bridge, *log[e].angle_rad);
-                list.push_back({e, std::nullopt, measured_m, gapAt_m(rig.bridge, before.state.angle_rad), gap_m});
+                const double read_m = edge_m * log[e].plateDeviation_rad(job.spread.gap_m / edge_m);
+                list.push_back({e, std::nullopt, measured_m, gapAt_m(rig.bridge, before.state.angle_rad),
+                                std::hypot(read_m, job.spread.gap_m)});
             }
         }
     }
@@ -79,7 +83,7 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
 class LogCost : public ceres::CostFunction {
 public:
     LogCost(const BenchJob& job, const LearnedLayout& layout)
-        : job_(job), layout_(layout), runs_(snapshotsOf(job.log)) {
+        : job_(job), layout_(layout), runs_(snapshotsOf(job.log)), log_(job.log) {
         priorRoot_ = Eigen::MatrixXd::Identity(Prior::size, Prior::size);
         if (job.prior)
             priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(job.prior->covariance).matrixL()).inverse();
@@ -116,12 +120,13 @@ private:
         if (job_.prior)
             prior.head(Prior::size) = priorRoot_ * (by.head(Prior::size) - job_.prior->mean);
         out.assign(prior.begin(), prior.end());
-        const Rig rig = corrected(job_, by);
-        addOldSet(rig, by, out);
-        const std::vector<Event> log = correctedLog(job_, layout_, by);
+        const Eigen::VectorXd within = by.cwiseMax(-bound).cwiseMin(bound);
+        const Rig rig = corrected(job_, within);
+        addOldSet(rig, within, out);
+        correctClaw(log_, job_, layout_, within);
         const std::vector<Standing> standings =
-            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log, ReplayDetail::AtReadings);
-        for (const Misfit& misfit : misfitsOf(job_, rig, log, runs_, standings))
+            replay(rig, slackStart(rig, job_.rig.claw.turns, job_.slackStart_cents), log_, ReplayDetail::AtReadings);
+        for (const Misfit& misfit : misfitsOf(job_, rig, log_, runs_, standings))
             out.push_back(robust(misfit.inDeviations()));
         addBalances(rig, standings, out);
         // A rig so far off that it no longer follows the log must not change the number of residuals.
@@ -149,14 +154,15 @@ private:
         if (!hasClaw(rig))
             return;
         for (const auto& [first, last] : runs_) {
-            const bool angle =
-                std::any_of(job_.log.begin() + static_cast<long>(first), job_.log.begin() + static_cast<long>(last) + 1,
-                            [](const Event& e) { return e.gap_m || e.angle_rad; });
+            double angleDeviation = 0.0;
+            for (std::size_t e = first; e <= last; ++e)
+                if (job_.log[e].gap_m || job_.log[e].angle_rad)
+                    angleDeviation = std::max(
+                        angleDeviation, job_.log[e].plateDeviation_rad(job_.spread.gap_m / job_.rig.bridge.rearEdge_m));
             const Standing& after = standings[last + 1];
             const bool known = std::all_of(after.everRead.begin(), after.everRead.end(), [](bool b) { return b; });
-            if (!angle || !known || after.state.block)
+            if (angleDeviation == 0.0 || !known || after.state.block)
                 continue;
-            const double angleDeviation = job_.spread.gap_m / job_.rig.bridge.rearEdge_m;
             const double deviation = std::hypot(heldStiffness(rig, after.state) * angleDeviation, modelNoise_Nm);
             out.push_back(robust(after.state.extraMoment_Nm / deviation));
         }
@@ -165,6 +171,7 @@ private:
     const BenchJob& job_;
     const LearnedLayout& layout_;
     Runs runs_;
+    mutable std::vector<Event> log_; ///< the job's, its claw turned as is tried; copied once, for copies cost a replay
     Eigen::MatrixXd priorRoot_;
     int readings_ = 0;
 };
@@ -173,7 +180,7 @@ Eigen::VectorXd startOf(const BenchJob& job, const LearnedLayout& layout, const 
     Eigen::VectorXd at = extended(start, layout);
     if (job.prior && start.size() == 0)
         at.head(Prior::size) = job.prior->mean;
-    return at.cwiseMax(-0.99 * bound).cwiseMin(0.99 * bound);
+    return at.cwiseMax(-bound).cwiseMin(bound);
 }
 
 } // namespace
@@ -192,8 +199,9 @@ std::vector<Event> without(std::vector<Event> log, const std::vector<std::size_t
 }
 
 std::vector<Misfit> misfits(const BenchJob& job, const Rig& rig, const std::vector<Event>& log) {
-    return misfitsOf(job, rig, log, snapshotsOf(log),
-                     replay(rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log));
+    return misfitsOf(
+        job, rig, log, snapshotsOf(log),
+        replay(rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log, ReplayDetail::AtReadings));
 }
 
 bool bringsNews(const BenchJob& job, const Fit& fit) {
@@ -219,10 +227,6 @@ Fit fitGuitar(const BenchJob& whole, const std::vector<std::size_t>& leftOut, co
     fit.mean = startOf(job, layout, start);
     ceres::Problem problem;
     problem.AddResidualBlock(cost, nullptr, fit.mean.data());
-    for (int k = 0; k < static_cast<int>(layout.size()); ++k) {
-        problem.SetParameterLowerBound(fit.mean.data(), k, -bound);
-        problem.SetParameterUpperBound(fit.mean.data(), k, bound);
-    }
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = mostIterations;
@@ -233,6 +237,7 @@ Fit fitGuitar(const BenchJob& whole, const std::vector<std::size_t>& leftOut, co
     ceres::Solve(options, &problem, &summary);
     fit.converged = summary.termination_type == ceres::CONVERGENCE;
     fit.cost = summary.final_cost;
+    fit.mean = fit.mean.cwiseMax(-bound).cwiseMin(bound).eval();
     // The prior keeps J'J away from singular, so its inverse is the covariance without more ado.
     ceres::CRSMatrix sparse;
     problem.Evaluate({}, nullptr, nullptr, nullptr, &sparse);

@@ -118,12 +118,16 @@ OldSet correctedOld(const BenchJob& job, const Eigen::VectorXd& by) {
 
 std::vector<Event> correctedLog(const BenchJob& job, const LearnedLayout& layout, const Eigen::VectorXd& by) {
     std::vector<Event> log = job.log;
-    for (std::size_t v = 0; v < layout.clawEvents.size(); ++v) {
-        ClawTurns& turns = log[layout.clawEvents[v]].turns;
-        const double hand = factor(by[layout.hand(v)] * job.spread.clawHand);
-        turns = {turns.bass * hand, turns.treble * hand};
-    }
+    correctClaw(log, job, layout, by);
     return log;
+}
+
+void correctClaw(std::vector<Event>& log, const BenchJob& job, const LearnedLayout& layout, const Eigen::VectorXd& by) {
+    for (std::size_t v = 0; v < layout.clawEvents.size(); ++v) {
+        const ClawTurns& counted = job.log[layout.clawEvents[v]].turns;
+        const double hand = factor(by[layout.hand(v)] * job.spread.clawHand);
+        log[layout.clawEvents[v]].turns = {counted.bass * hand, counted.treble * hand};
+    }
 }
 
 } // namespace flenzo

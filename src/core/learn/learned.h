@@ -33,5 +33,7 @@ struct LearnedLayout {
 [[nodiscard]] OldSet correctedOld(const BenchJob& job, const Eigen::VectorXd& by);
 [[nodiscard]] std::vector<Event> correctedLog(const BenchJob& job, const LearnedLayout& layout,
                                               const Eigen::VectorXd& by);
+/// The same in place, on a copy of the job's log.
+void correctClaw(std::vector<Event>& log, const BenchJob& job, const LearnedLayout& layout, const Eigen::VectorXd& by);
 
 } // namespace flenzo

@@ -124,7 +124,7 @@ private:
                 update(answer.reading(static_cast<Eigen::Index>(string)), reading - expected, job_.spread.tuner_cents);
         }
         if (const auto angle = measuredAngle(event)) {
-            takeAngle(*angle);
+            takeAngle(*angle, event.plateDeviation_rad(job_.spread.gap_m / rig_.bridge.rearEdge_m));
             now_.gapMeasured = now_.angleEverRead = true;
         }
         if (event.readings_cents.size() >= rig_.strings.size())
@@ -182,7 +182,7 @@ private:
         now_.state = settle(rig_, std::move(now_.state)).state;
     }
 
-    void takeAngle(double measured_rad) {
+    void takeAngle(double measured_rad, double deviation_rad) {
         movedSinceGauge_Nm_ = 0.0;
         constexpr double lost_rad = radians(0.5);
         const Answer answer = answerAt(rig_, now_.state);
@@ -192,7 +192,7 @@ private:
             now_.state = replay(rig_, now_.state, {Event::readGap(gapAt_m(rig_.bridge, measured_rad))}).back().state;
             return;
         }
-        update(answer.radPer, off_rad, job_.spread.gap_m / rig_.bridge.rearEdge_m);
+        update(answer.radPer, off_rad, deviation_rad);
     }
 
     /// One scalar measurement of a linear combination of the unknowns.

@@ -28,15 +28,16 @@ struct Event {
     std::vector<std::pair<std::size_t, double>> readings_cents; ///< Read: string index and cents
     std::optional<double> gap_m;                                ///< Read
     std::optional<double> angle_rad;                            ///< Read: an angle gauge instead of the gap
-    std::size_t string = 0;                                     ///< Tuned, Stretched, Fine, Off
-    double from_cents = 0.0;                                    ///< Stretched
-    double to_cents = 0.0;                                      ///< Tuned, Stretched, Fine
-    std::optional<double> aim_cents;                            ///< Tuned: what the program had asked for
-    ClawTurns turns;                                            ///< Claw
-    flenzo::Block block;                                        ///< Block
-    Orientation to = Orientation::Flat;                         ///< Turn
-    bool confirmed = false; ///< the technician stands by a reading that was questioned
-    std::string at;         ///< ISO 8601, may be empty
+    double angleDeviation_rad = 0.0;    ///< Read: how sure that angle is; 0: as sure as the gauge of the gap
+    std::size_t string = 0;             ///< Tuned, Stretched, Fine, Off
+    double from_cents = 0.0;            ///< Stretched
+    double to_cents = 0.0;              ///< Tuned, Stretched, Fine
+    std::optional<double> aim_cents;    ///< Tuned: what the program had asked for
+    ClawTurns turns;                    ///< Claw
+    flenzo::Block block;                ///< Block
+    Orientation to = Orientation::Flat; ///< Turn
+    bool confirmed = false;             ///< the technician stands by a reading that was questioned
+    std::string at;                     ///< ISO 8601, may be empty
     std::string note;
     bool operator==(const Event&) const = default;
 
@@ -46,6 +47,10 @@ struct Event {
     }
     /// The same without a pull: peg or, once the nut is locked, fine tuner.
     [[nodiscard]] bool tunes() const { return kind == Kind::Tuned || kind == Kind::Fine; }
+    /// How sure what was read of the plate is, for a gauge of the gap that is sure to `gap_rad`.
+    [[nodiscard]] double plateDeviation_rad(double gap_rad) const {
+        return angle_rad && angleDeviation_rad > 0.0 ? angleDeviation_rad : gap_rad;
+    }
     [[nodiscard]] static Event read(std::size_t string, double cents);
     [[nodiscard]] static Event readGap(double gap_m);
     [[nodiscard]] static Event tuned(std::size_t string, double to_cents);

@@ -28,7 +28,8 @@ struct Standing {
 /// The log played on a model, readings entered taken as true: a reading sets the string's rest length, a measured
 /// angle moves the model's bridge there by an extra moment that stays. One standing per event plus the start.
 /// Events that name a string the rig does not have are passed over.
-/// `AtReadings` leaves out what strings would read where nobody read next, which is half the work of a fit.
+/// `AtReadings` fills in only the standings before and after each run of readings and the last; the others stay empty,
+/// which is most of the work of a fit.
 enum class ReplayDetail { Everything, AtReadings };
 [[nodiscard]] std::vector<Standing> replay(const Rig& rig, const State& start, const std::vector<Event>& log,
                                            ReplayDetail detail = ReplayDetail::Everything);
