@@ -147,7 +147,7 @@ void setBridgeKind(Job& job, const BridgeKind& kind) {
     const bool sameFamily = rig.bridge.family == kind.family;
     rig.bridge.family = kind.family;
     rig.bridge.form = kind.form;
-    const bool locking = kind.form == Form::DoubleLocking || kind.form == Form::DoubleLockingFlush;
+    const bool locking = clampsAtSaddle(rig.bridge);
     const bool headless = kind.family == Family::KnifeEdge && kind.form == Form::Headless;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         RigString& string = rig.strings[i];

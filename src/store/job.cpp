@@ -54,7 +54,9 @@ Job newJob() {
 }
 
 BenchJob benchJobOf(const Job& job) {
-    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, job.habit, job.pace, Spread{}, job.log, job.prior};
+    Habit habit = job.habit;
+    habit.fewWraps = habit.fewWraps || job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, Spread{}, job.log, job.prior};
 }
 
 Job withClawFromOldSet(Job job) {

@@ -52,6 +52,10 @@ Habit habitFromJson(Fields fields, const Rig& rig) {
     habit.aims = tuning == QLatin1String("aims");
     habit.stretch = fields.flag("stretch", false);
     habit.oneScrew = fields.flag("oneScrew", false);
+    habit.fewWraps = fields.flag("fewWraps", false);
+    habit.pullShare = fields.number("pullShare", ranges::pullShare, 1.0);
+    habit.backChecks = fields.flag("backChecks", false);
+    habit.firstSharp_cents = fields.number("firstSharpCents", ranges::firstSharp_cents, 0.0);
     return habit;
 }
 
@@ -198,6 +202,10 @@ QJsonObject habitToJson(const Job& job, QJsonObject json) {
     json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
     json[QLatin1String("stretch")] = job.habit.stretch;
     json[QLatin1String("oneScrew")] = job.habit.oneScrew;
+    json[QLatin1String("fewWraps")] = job.habit.fewWraps;
+    json[QLatin1String("pullShare")] = job.habit.pullShare;
+    json[QLatin1String("backChecks")] = job.habit.backChecks;
+    json[QLatin1String("firstSharpCents")] = job.habit.firstSharp_cents;
     return json;
 }
 
@@ -249,6 +257,9 @@ Result<Job> jobFromJson(const QJsonObject& json) {
         job.card = cardFromJson(Fields(top.object("card"), QStringLiteral("card"), box));
     if (top.has("work"))
         job.work = workFromJson(Fields(top.object("work"), QStringLiteral("work"), box));
+    // Files from before the habit knew of wraps have them among the ways.
+    if (job.work.schools.take(QStringLiteral("wraps")) == QLatin1String("few"))
+        job.habit.fewWraps = true;
     readPrior(job, top);
     readLog(job, top);
     if (!box.empty())

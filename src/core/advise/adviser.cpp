@@ -13,19 +13,27 @@ namespace flenzo {
 
 namespace {
 
-/// A string counts as settled when the next stretch would drop it by less than this share of the pitch tolerance.
-constexpr double settledShare = 0.75;
-
-/// How uncertain the turns still to make are over what the fit leaves open, by first differences along its axes.
-double clawDeviation_turns(const BenchJob& job, const Fit& fit, const NextAct& act, const Standing& now) {
+/// How uncertain a figure of the level solution is over what the fit leaves open, by first differences along its axes.
+double levelDeviation(const BenchJob& job, const Fit& fit, const State& now, double Level::*figure) {
     const Eigen::MatrixXd axes = fit.covariance.llt().matrixL();
-    double variance = std::pow(job.spread.clawHand * act.level.moreTurns, 2);
+    const double at = levelSolution(fit.rig, now, job.goal).*figure;
+    double variance = 0.0;
     for (Eigen::Index k = 0; k < learnedCount + static_cast<Eigen::Index>(job.rig.strings.size()); ++k) {
-        const Level level = levelSolution(corrected(job, fit.mean + axes.col(k)), now.state, job.goal);
+        const Level level = levelSolution(corrected(job, fit.mean + axes.col(k)), now, job.goal);
         if (level.balanced())
-            variance += std::pow(level.moreTurns - act.level.moreTurns, 2);
+            variance += std::pow(level.*figure - at, 2);
     }
     return std::sqrt(variance);
+}
+
+/// By how much the float may be more stubborn than learned: once the guitar was read, a marginal one gets its chance.
+/// Before that the nominal figures stand, so that a set that will not float is said before a string comes off.
+double floatDoubt_NmPerRad(const BenchJob& job, const Fit& fit, const Standing& now) {
+    constexpr double deviations = 4.0;
+    const bool read = std::all_of(now.everRead.begin(), now.everRead.end(), [](bool r) { return r; });
+    if (!read || levelSolution(fit.rig, now.state, job.goal).status != LevelStatus::NoStableFloat)
+        return 0.0;
+    return deviations * levelDeviation(job, fit, now.state, &Level::floatStiffness_NmPerRad);
 }
 
 /// Wire that each stretch of each string released, in order, as the model followed it.
@@ -82,14 +90,18 @@ Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     Known known;
     known.spread = job.spread;
     known.stretching = !log.empty() && log.back().kind == Event::Kind::Stretched;
+    known.passes = static_cast<int>(passesOf(log).size());
     known.pegInHand = turnsOfPegInHand(log);
+    known.clawTurnedBack = clawTurnedBack(job.log, clawStep_turns(job.habit));
     advice.settling = settlingOf(job, rig, advice.standings);
     for (const StringSettling& string : advice.settling)
         known.stretchesLeft.push_back(string.needed.p50);
+    known.floatDoubt_NmPerRad = floatDoubt_NmPerRad(job, advice.fit, advice.now);
     const std::vector<std::size_t> tuned = tunedInThisPass(log, rig.strings.size());
     advice.act = nextAct(rig, job.goal, job.habit, advice.now, tuned, known);
-    if (advice.act.what == NextAct::Do::Claw && passesOf(log).empty()) {
-        known.clawDeviation_turns = clawDeviation_turns(job, advice.fit, advice.act, advice.now);
+    if (advice.act.what == NextAct::Do::Claw && known.passes == 0) {
+        known.clawDeviation_turns = std::hypot(job.spread.clawHand * advice.act.level.moreTurns,
+                                               levelDeviation(job, advice.fit, advice.now.state, &Level::moreTurns));
         advice.act = nextAct(rig, job.goal, job.habit, advice.now, tuned, known);
     }
     return advice;
@@ -103,21 +115,31 @@ std::vector<StringSettling> settlingOf(const BenchJob& job, const Rig& rig, cons
     if (!expected)
         return out;
     const State& now = standings.back().state;
-    const BalanceEquation equation(rig, now);
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
-        const double target_Hz = rig.strings[i].target_Hz, angle = job.goal.angle_rad;
-        const double perCent_m = (equation.restForPitch_m(i, frequencyAt_Hz(target_Hz, -5.0), angle) -
-                                  equation.restForPitch_m(i, target_Hz, angle)) /
-                                 5.0;
+        const double perCent_m = wirePerCent_m(rig, now, job.goal, i);
         StringSettling string;
         // A drop is the difference of two readings, and of what the plate made of them.
-        string.fit =
-            fitSettling(drops[i], 2.0 * job.spread.tuner_cents * perCent_m, usualSettling(rig.strings[i].wire, false));
+        string.fit = fitSettling(drops[i], 2.0 * job.spread.tuner_cents * perCent_m,
+                                 usualSettling(rig.strings[i].wire, job.habit.fewWraps, job.habit.pullShare));
         string.nextDrop_cents = string.fit.now.nextDrop_m() / perCent_m;
-        string.needed = stretchesNeeded(string.fit, settledShare * job.goal.pitchTolerance_cents * perCent_m);
+        string.needed = stretchesNeeded(string.fit, settledWithin_cents(job.goal) * perCent_m);
         out.push_back(string);
     }
     return out;
+}
+
+double settledWithin_cents(const Goal& goal) {
+    constexpr double share = 0.75;
+    return share * goal.pitchTolerance_cents;
+}
+
+double wirePerCent_m(const Rig& rig, const State& now, const Goal& goal, std::size_t string) {
+    constexpr double step_cents = 5.0;
+    const BalanceEquation equation(rig, now);
+    const double target_Hz = rig.strings[string].target_Hz, angle = goal.angle_rad;
+    return (equation.restForPitch_m(string, frequencyAt_Hz(target_Hz, -step_cents), angle) -
+            equation.restForPitch_m(string, target_Hz, angle)) /
+           step_cents;
 }
 
 Advice advise(const BenchJob& job) {

@@ -33,6 +33,11 @@ struct Advice {
 /// The same from what was learned already.
 [[nodiscard]] Advice adviseFrom(const BenchJob& job, const Insight& insight);
 
+/// A string counts as settled when the next stretch would drop it by less than this.
+[[nodiscard]] double settledWithin_cents(const Goal& goal);
+/// Wire that must come out to drop the string by a cent from its pitch at the goal's angle.
+[[nodiscard]] double wirePerCent_m(const Rig& rig, const State& now, const Goal& goal, std::size_t string);
+
 /// What a log has cost so far.
 struct Counts {
     int passes = 0, clawVisits = 0, stretches = 0;

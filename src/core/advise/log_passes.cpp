@@ -2,6 +2,7 @@
 #include "core/advise/log_passes.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace flenzo {
 
@@ -65,6 +66,21 @@ std::vector<LoggedPass> passesOf(const std::vector<Event>& log) {
         passes.back().events.push_back(i);
     }
     return passes;
+}
+
+bool clawTurnedBack(const std::vector<Event>& log, double step_turns) {
+    double later = 0.0;
+    for (auto event = log.rbegin(); event != log.rend(); ++event) {
+        if (event->kind != Event::Kind::Claw)
+            continue;
+        const double mean = event->turns.mean();
+        if (std::abs(mean) > 1.01 * step_turns)
+            return false;
+        if (later != 0.0)
+            return later * mean < 0.0;
+        later = mean;
+    }
+    return false;
 }
 
 } // namespace flenzo

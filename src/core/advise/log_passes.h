@@ -17,5 +17,7 @@ struct LoggedPass {
 [[nodiscard]] std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::size_t strings);
 /// How often in a row the peg in hand has been turned; 0 when the last event was something else.
 [[nodiscard]] int turnsOfPegInHand(const std::vector<Event>& log);
+/// Whether the last two visits to the claw were no longer than `step_turns` and went opposite ways.
+[[nodiscard]] bool clawTurnedBack(const std::vector<Event>& log, double step_turns);
 
 } // namespace flenzo

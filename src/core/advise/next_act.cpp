@@ -20,6 +20,8 @@ constexpr double worthAStep = 0.64;
 double offsetShare(const Habit& habit) {
     return habit.oneScrew ? 0.2 : 0.52;
 }
+/// The same where another step of the claw would not bring the plate home: nothing finer is left but the strings.
+constexpr double offsetShareAtLast = 0.6;
 /// How far from its goal the plate may be led to, as a share of its tolerance.
 constexpr double plateShare = 0.45;
 /// The claw is only visited for more than this share of the plate's tolerance, or the next gauge would send it back.
@@ -79,7 +81,7 @@ double oddsOfMissing(const Rig& rig, const Goal& goal, const Standing& now, doub
     double odds = 0.0;
     for (std::size_t i = 0; i < now.readings_cents.size(); ++i)
         odds += oddsOutside(now.readings_cents[i], deviation(i), goal.pitchTolerance_cents);
-    if (hasClaw(rig) && goal.deckLoad_Nm <= 0.0)
+    if (floats(rig, goal))
         odds += oddsOutside(now.state.angle_rad - goal.angle_rad, share * now.deviation_rad, goal.angleTolerance_rad);
     return odds;
 }
@@ -117,12 +119,13 @@ bool loadWillDo(const Landing& landing, const Goal& goal) {
 /// the right claw. A sixteenth of a turn is coarse on a soft guitar; a cent on all strings is finer. What is missing is
 /// made up by strings only as far as the plate's own tolerance does not bear it: one plate is known better than many
 /// pegs.
-void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now) {
+void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
+                  bool turnedBack) {
     State level = now.state;
     level.block.reset();
     level.angle_rad = goal.angle_rad;
     Landing landing = landingAsIs(rig, level, goal);
-    if (!hasClaw(rig) || goal.deckLoad_Nm > 0.0) {
+    if (!floats(rig, goal)) {
         act.atClaw = !hasClaw(rig) || loadWillDo(landing, goal);
         act.target = act.atClaw ? landing.state : act.level.state;
         return;
@@ -131,11 +134,16 @@ void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
     const double whole = balancingOffset_cents(rig, goal, level);
     const double needed =
         landing.stable ? std::max(0.0, 1.0 - plateShare * goal.angleTolerance_rad / std::max(1e-9, off_rad)) : 1.0;
-    const double offset =
-        std::copysign(std::min(offsetShare(habit) * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
-    landing = landingAsIs(rig, level, goal, offset);
-    const bool noFinerClaw = std::abs(act.level.moreTurns) < worthAStep_turns(habit);
-    const double left_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
+    const double least = turnedBack ? clawStep_turns(habit) : worthAStep_turns(habit);
+    const bool noFinerClaw = std::abs(act.level.moreTurns) < least;
+    double offset = 0.0, left_rad = off_rad;
+    for (const double share : {offsetShare(habit), offsetShareAtLast}) {
+        offset = std::copysign(std::min(share * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
+        landing = landingAsIs(rig, level, goal, offset);
+        left_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
+        if (!noFinerClaw || left_rad <= clawShare * goal.angleTolerance_rad)
+            break;
+    }
     act.atClaw = landing.stable && (noFinerClaw || left_rad <= std::max(clawShare * goal.angleTolerance_rad, 1e-4));
     act.offset_cents = act.atClaw ? offset : 0.0;
     act.target = act.atClaw ? landing.state : act.level.state;
@@ -267,6 +275,30 @@ void adviseByAims(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
     askToTune(act, rig, habit, now, plan.strings.front());
 }
 
+/// The string that exact tuning turns to next: in the shop's order, with back-checks always the first one that is off.
+std::optional<std::size_t> nextExactly(const Goal& goal, const Habit& habit, const Standing& now,
+                                       const std::vector<std::size_t>& tuned, const Known& known) {
+    constexpr double innerShare = 0.8, coarse_cents = 15.0;
+    const auto off = [&](std::size_t string, double least_cents) {
+        const double reading = now.readings_cents[string];
+        const bool sharpByFeel = known.passes <= 1 && habit.firstSharp_cents > 0.0 && string == habit.order.front() &&
+                                 !tuned.empty() && reading > 0.0;
+        return !sharpByFeel && !(std::abs(reading) <= least_cents);
+    };
+    const double inner_cents = innerShare * goal.pitchTolerance_cents;
+    if (habit.backChecks) {
+        for (const double least_cents : {coarse_cents, inner_cents})
+            for (const std::size_t string : habit.order)
+                if (off(string, least_cents) && (tuned.empty() || tuned.back() != string))
+                    return string;
+        return std::nullopt;
+    }
+    for (const std::size_t string : openStrings(habit, tuned))
+        if (off(string, inner_cents))
+            return string;
+    return std::nullopt;
+}
+
 /// Each string exactly to pitch in the shop's order; the level is judged as the trade does, with everything near pitch.
 void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                    const std::vector<std::size_t>& tuned, const Known& known) {
@@ -287,24 +319,22 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
         askForClaw(act, habit, now);
         return;
     }
-    constexpr double innerShare = 0.8;
-    const auto off = [&](std::size_t string) {
-        return !(std::abs(now.readings_cents[string]) <= innerShare * goal.pitchTolerance_cents);
-    };
-    for (const std::size_t string : openStrings(habit, tuned))
-        if (off(string)) {
-            askToTune(act, rig, habit, now, string);
-            return;
+    if (const auto string = nextExactly(goal, habit, now, tuned, known)) {
+        askToTune(act, rig, habit, now, *string);
+        if (known.passes == 0 && tuned.empty() && *string == habit.order.front() && habit.firstSharp_cents > 0.0) {
+            act.aim.cents = habit.firstSharp_cents;
+            act.aim.frequency_Hz = frequencyAt_Hz(rig.strings[*string].target_Hz, habit.firstSharp_cents);
         }
+        return;
+    }
     askToRead(act, rig, now, measured);
     if (!measured)
         return;
     // All was read and something is off: the next round, or the claw if only the plate is.
-    for (const std::size_t string : habit.order)
-        if (off(string)) {
-            askToTune(act, rig, habit, now, string);
-            return;
-        }
+    if (const auto string = nextExactly(goal, habit, now, {}, known)) {
+        askToTune(act, rig, habit, now, *string);
+        return;
+    }
     if (hasClaw(rig) && std::abs(act.level.moreTurns) > 0.0)
         askForClaw(act, habit, now);
 }
@@ -351,11 +381,13 @@ NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
     NextAct act;
     act.level = levelSolution(rig, now.state, goal);
     act.target = act.level.state;
-    if (act.level.status != LevelStatus::Found) {
-        act.what = NextAct::Do::Stuck;
+    const bool mayFloat = act.level.balanced() && act.level.floatStiffness_NmPerRad > -known.floatDoubt_NmPerRad;
+    if (act.level.status != LevelStatus::Found && !mayFloat) {
+        const bool home = everythingMeasured(rig, now) && oddsOfMissing(rig, goal, now) <= acceptedOdds;
+        act.what = home && !now.state.block ? NextAct::Do::Done : NextAct::Do::Stuck;
         return act;
     }
-    chooseTarget(act, rig, goal, habit, now);
+    chooseTarget(act, rig, goal, habit, now, known.clawTurnedBack);
     if (!everythingReadOnce(rig, now))
         askToRead(act, rig, now, false);
     else if (now.state.block)
@@ -375,7 +407,7 @@ Outlook outlook(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         return out;
     NextAct act;
     act.level = level;
-    chooseTarget(act, rig, goal, habit, now);
+    chooseTarget(act, rig, goal, habit, now, false);
     out.clawVisits = act.atClaw ? 0 : 1;
     out.reads = everythingReadOnce(rig, now) ? 0 : 1;
     if (everythingMeasured(rig, now) && withinGoal(rig, now.state, goal)) {

@@ -37,7 +37,10 @@ struct Known {
     double clawDeviation_turns = 0.0; ///< how uncertain the turns still to make are
     std::vector<int> stretchesLeft;   ///< per string, likely number; empty: none
     bool stretching = false;          ///< the last thing done was a stretch: its round goes on
+    int passes = 0;                   ///< begun so far
     int pegInHand = 0;                ///< how often in a row the last peg has been turned
+    bool clawTurnedBack = false;      ///< the last two visits to the claw were its finest step, one way and the other
+    double floatDoubt_NmPerRad = 0.0; ///< a level solution unstable by less than this may float all the same
     Spread spread;                    ///< of hand, tuner and gauge
 };
 

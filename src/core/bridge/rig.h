@@ -59,6 +59,12 @@ struct Bridge {
     bool operator==(const Bridge&) const = default;
 };
 
+/// Whether saddles clamp the strings, so that no ball end is wanted and fine tuners sit behind them.
+[[nodiscard]] inline bool clampsAtSaddle(const Bridge& bridge) {
+    return bridge.family == Family::KnifeEdge &&
+           (bridge.form == Form::DoubleLocking || bridge.form == Form::DoubleLockingFlush);
+}
+
 /// One spring. Extension springs run from a hook in the bridge to the claw; compression springs stand under the arm.
 struct Spring {
     double rate_Npm = 2000.0;

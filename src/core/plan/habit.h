@@ -12,10 +12,14 @@ enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
 
 /// How a shop tunes.
 struct Habit {
-    Order order;          ///< every string once
-    bool aims = true;     ///< to computed aims; false: each string exactly to pitch
-    bool stretch = false; ///< new strings are stretched until they are settled
-    bool oneScrew = true; ///< the claw may be turned a sixteenth on one screw alone, half a step of both
+    Order order;                   ///< every string once
+    bool aims = true;              ///< to computed aims; false: each string exactly to pitch
+    bool stretch = false;          ///< new strings are stretched until they are settled
+    bool oneScrew = true;          ///< the claw may be turned a sixteenth on one screw alone, half a step of both
+    bool fewWraps = false;         ///< no more on the post than hold: less to settle
+    double pullShare = 1.0;        ///< what one pull lets go, against a gentle one along the whole string
+    bool backChecks = false;       ///< exactly tuned strings are brought back before the next one is tuned
+    double firstSharp_cents = 0.0; ///< exactly tuned, the first string of the first pass is set this sharp by feel
     bool operator==(const Habit&) const = default;
 };
 

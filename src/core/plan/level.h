@@ -23,6 +23,11 @@ struct Goal {
     return rig.bridge.family == Family::KnifeEdge;
 }
 
+/// Whether the plate hovers between strings and springs at its goal, and so sinks when they go.
+[[nodiscard]] inline bool floats(const Rig& rig, const Goal& goal) {
+    return hasClaw(rig) && goal.deckLoad_Nm <= 0.0;
+}
+
 enum class LevelStatus {
     Found,
     NoStableFloat, ///< the balance exists but Kf <= 0: it runs away however often it is retuned

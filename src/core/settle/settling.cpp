@@ -37,9 +37,10 @@ double Settling::stretch() {
     return drop_m;
 }
 
-Settling usualSettling(const Wire& wire, bool lockingPost) {
-    const double wraps = lockingPost ? 0.5 : wire.isWound() ? 2.5 : 4.0;
-    return {1e-4 + 0.7e-4 * wraps, 0.55};
+Settling usualSettling(const Wire& wire, bool fewWraps, double pullShare) {
+    constexpr double gentlePull = 0.55, mostPulled = 0.9;
+    const double wraps = fewWraps ? 0.5 : wire.isWound() ? 2.5 : 4.0;
+    return {1e-4 + 0.7e-4 * wraps, std::min(mostPulled, gentlePull * pullShare)};
 }
 
 SettlingFit fitSettling(const std::vector<double>& drops_m, double noise_m, const Settling& usual) {

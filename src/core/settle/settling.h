@@ -19,8 +19,9 @@ struct Settling {
 };
 
 /// What is usual for a new string before anything is known of it: 0.1 mm of seating and 0.07 mm for each wrap on the
-/// post; plain strings have more wraps; a locking post has almost none. Assumptions, good to a factor of two.
-[[nodiscard]] Settling usualSettling(const Wire& wire, bool lockingPost);
+/// post; plain strings have more wraps; few wraps or a locking post leave almost none. Assumptions, good to a factor of
+/// two. `pullShare` scales what one pull lets go (`Habit::pullShare`).
+[[nodiscard]] Settling usualSettling(const Wire& wire, bool fewWraps, double pullShare = 1.0);
 
 /// Settling as far as the logged drops of one string tell, with what is still uncertain of it.
 struct SettlingFit {
