@@ -87,6 +87,7 @@ private:
     void restore();
     void exportEverything();
     void setBig(bool big);
+    void turnGuitar(Orientation to); ///< asks for a reason where inserts would fall out
     void offerBackup(const QString& why);
 
     ShellPaths paths_;
@@ -98,6 +99,7 @@ private:
     ShopPage* shop_;
     JobPage* steps_;
     QWidget* railPlace_ = nullptr;
+    bool isBig_ = false;
     FinderDialog* finder_ = nullptr;
     std::vector<QToolButton*> rail_;
     QLabel *guitar_, *story_, *simulated_, *blocked_, *tension_, *message_;

@@ -3,7 +3,7 @@
 
 #include "session/demo.h"
 #include "session/entry.h"
-#include "widgets/job_page.h"
+#include "session/work/warnings.h"
 
 #include <QFileInfo>
 #include <QInputDialog>
@@ -74,12 +74,24 @@ void Shell::addGuitarStateActions(std::vector<ActionSpec>& list, const QString& 
                               tr("Turn it face do&wn")};
     static const char* const ids[] = {"turnFlat", "turnPlaying", "turnUpright", "turnFaceDown"};
     for (int o = 0; o < 4; ++o)
-        list.push_back({ids[o], menu, turned[o], {}, [this, o] {
-                            Event event;
-                            event.kind = Event::Kind::Turn;
-                            event.to = static_cast<Orientation>(o);
-                            desk_->accept(session_.append(tr("turn the guitar"), event));
-                        }});
+        list.push_back({ids[o], menu, turned[o], {}, [this, o] { turnGuitar(static_cast<Orientation>(o)); }});
+}
+
+void Shell::turnGuitar(Orientation to) {
+    Event event;
+    event.kind = Event::Kind::Turn;
+    event.to = to;
+    const bool open = hazardsOf(session_.job()).has(Hazard::InsertsOpen);
+    if (open && (to == Orientation::FaceDown || to == Orientation::Upright)) {
+        const QString why = QInputDialog::getText(
+            this, tr("Inserts are open"),
+            tr("Saddle inserts are open and fall out when the guitar is turned over. Tape them first.\n"
+               "To go on all the same, say why:"));
+        if (why.trimmed().isEmpty())
+            return;
+        event.note = why.trimmed().toStdString();
+    }
+    desk_->accept(session_.append(tr("turn the guitar"), event));
 }
 
 void Shell::askBlock() {
@@ -187,9 +199,9 @@ void Shell::addViewActions(std::vector<ActionSpec>& list) {
                     view,
                     tr("Act &fills the screen"),
                     {QKeySequence(Qt::Key_F11)},
-                    [this] { setBig(!steps_->isBig()); },
+                    [this] { setBig(!isBig_); },
                     {},
-                    [this] { return steps_->isBig(); }});
+                    [this] { return isBig_; }});
     const QString help = tr("&Help");
     list.push_back({"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showFinder(); }});
     list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});

@@ -2,16 +2,18 @@
 #include "app/shell.h"
 
 #include "session/demo.h"
-#include "session/work/schools.h"
+#include "session/work/pace.h"
 #include "session/work/sheet.h"
 #include "session/work/workflow.h"
 #include "store/exchange.h"
 #include "store/files.h"
+#include "widgets/bench_page.h"
 #include "widgets/finder_dialog.h"
 #include "widgets/job_page.h"
 #include "widgets/shop_page.h"
 
 #include <QBoxLayout>
+#include <QBuffer>
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QFileDialog>
@@ -117,7 +119,7 @@ void Shell::newGuitar() {
         showPage(Guitar);
         return;
     }
-    applyHouse(job, book->setting(QStringLiteral("house")));
+    beginAsTheHouseDoes(job, *book);
     if (desk_->accept(session_.keep(job)))
         showPage(JobSteps);
 }
@@ -130,11 +132,13 @@ void Shell::showFinder() {
 }
 
 void Shell::setBig(bool big) {
+    isBig_ = big;
     steps_->setBig(big);
+    bench_->setBig(big);
     railPlace_->setVisible(!big);
     menuBar()->setVisible(!big);
     setWindowState(big ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
-    if (big)
+    if (big && page() != Bench)
         showPage(JobSteps);
 }
 
@@ -142,15 +146,16 @@ std::optional<Fault> Shell::exportSheet(const QString& path) {
     const QString html = jobSheetHtml(session_.job(), session_.derived());
     if (QFileInfo(path).suffix().toLower() != QLatin1String("pdf"))
         return writeFile(path, html.toUtf8());
+    // Drawn into memory first: a full disk then leaves the old file as it was.
+    QBuffer pdf;
+    pdf.open(QIODevice::WriteOnly);
     QTextDocument document;
     document.setHtml(html);
-    QPdfWriter writer(path);
+    QPdfWriter writer(&pdf);
     writer.setPageSize(QPageSize(QPageSize::A4));
     writer.setTitle(session_.job().guitar);
     document.print(&writer);
-    if (QFileInfo(path).size() == 0)
-        return Fault{"", "could not be written; choose another folder"};
-    return std::nullopt;
+    return writeFile(path, pdf.data());
 }
 
 void Shell::previewSheet() {
@@ -246,11 +251,8 @@ void Shell::addExchangeActions(std::vector<ActionSpec>& list, const QString& men
                             this, tr("Export the guitar"), session_.job().guitar + QStringLiteral(".flenzo-guitar"));
                         if (path.isEmpty())
                             return;
-                        for (const JobRow& row : session_.logbook()->jobs({}))
-                            if (row.id == session_.keptAs()) {
-                                desk_->accept(exportGuitar(*session_.logbook(), row.guitarId, path));
-                                return;
-                            }
+                        if (const auto guitar = session_.logbook()->guitarOf(*session_.keptAs()))
+                            desk_->accept(exportGuitar(*session_.logbook(), *guitar, path));
                     },
                     [this] { return session_.isKept(); }});
     list.push_back({"exportCsv", menu, tr("Export everything as &tables…"), {}, [this] { exportEverything(); }, open});

@@ -12,15 +12,6 @@ namespace flenzo {
 
 namespace {
 
-/// Numbers as people type them: comma or point, a typographic minus.
-std::optional<double> number(QString text) {
-    text = text.trimmed();
-    text.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
-    bool ok = false;
-    const double value = text.toDouble(&ok);
-    return ok && std::isfinite(value) ? std::optional(value) : std::nullopt;
-}
-
 Fault notUnderstood(const QString& text) {
     return {"reading",
             "\"" + text.toStdString() +
@@ -45,7 +36,7 @@ std::optional<double> noteCents(const QString& text, const EntryContext& context
     auto midi = parseNote((name + (octave.isEmpty() ? QStringLiteral("4") : octave)).toStdString());
     if (!midi)
         return std::nullopt;
-    const double extra = match.captured(4).isEmpty() ? 0.0 : number(match.captured(4)).value_or(std::nan(""));
+    const double extra = match.captured(4).isEmpty() ? 0.0 : parseNumber(match.captured(4)).value_or(std::nan(""));
     double base = cents(noteFrequency_Hz(*midi, context.a4_Hz), context.target_Hz);
     if (octave.isEmpty())
         base -= 1200.0 * std::round(base / 1200.0);
@@ -53,6 +44,14 @@ std::optional<double> noteCents(const QString& text, const EntryContext& context
 }
 
 } // namespace
+
+std::optional<double> parseNumber(QString text) {
+    text = text.trimmed();
+    text.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
+    bool ok = false;
+    const double value = text.toDouble(&ok);
+    return ok && std::isfinite(value) ? std::optional(value) : std::nullopt;
+}
 
 EntryParts splitEntry(const QString& text) {
     EntryParts parts;
@@ -77,15 +76,15 @@ EntryParts splitEntry(const QString& text) {
 
 Result<double> parseOffset_cents(const QString& text, const EntryContext& context) {
     const QString trimmed = text.trimmed();
-    if (const auto plain = number(trimmed))
+    if (const auto plain = parseNumber(trimmed))
         return *plain;
     static const QRegularExpression hertz(QStringLiteral("^(.*\\S)\\s*hz$"), QRegularExpression::CaseInsensitiveOption);
     if (const auto match = hertz.match(trimmed); match.hasMatch())
-        if (const auto value = number(match.captured(1)); value && *value > 0.0)
+        if (const auto value = parseNumber(match.captured(1)); value && *value > 0.0)
             return cents(*value, context.target_Hz);
     static const QRegularExpression centsSign(QStringLiteral("^(.*\\S)\\s*(c|ct|cents?|¢)$"));
     if (const auto match = centsSign.match(trimmed); match.hasMatch())
-        if (const auto value = number(match.captured(1)))
+        if (const auto value = parseNumber(match.captured(1)))
             return *value;
     if (const auto value = noteCents(trimmed, context); value && std::isfinite(*value))
         return *value;
@@ -101,7 +100,7 @@ Result<double> parseLength_m(const QString& text, bool inches) {
     static const QRegularExpression shape(
         QStringLiteral("^\\s*([-+\\d.,\\x{2212}]+)\\s*(mm|cm|in|inch|\"|″|thou|mil)?\\s*$"));
     const auto match = shape.match(text);
-    const auto value = match.hasMatch() ? number(match.captured(1)) : std::nullopt;
+    const auto value = match.hasMatch() ? parseNumber(match.captured(1)) : std::nullopt;
     if (!value)
         return Fault{"length", "\"" + text.toStdString() + "\" is no length; type it like 4.2 mm, 0.165 in or 10 thou"};
     const QString unit = match.captured(2);

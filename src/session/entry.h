@@ -24,6 +24,9 @@ struct EntryContext {
     bool inches = false; ///< unit of a gap typed without one
 };
 
+/// A number as people type it: comma or point, a typographic minus.
+[[nodiscard]] std::optional<double> parseNumber(QString text);
+
 /// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", with "!" to insist.
 /// A note without octave takes the octave nearest to the target. Faults say how to write it.
 /// `contextOf` answers for a string name, or for the string asked for when the name is empty; nothing if unknown.

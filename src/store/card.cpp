@@ -40,6 +40,9 @@ Card cardFromJson(Fields fields) {
     card.cavityCover = fields.flag("cavityCover", true);
     card.block = fields.text("block", 200);
     card.levelMark = fields.text("levelMark", 200);
+    card.springSlots = fields.text("springSlots", 200);
+    card.clawDepth = fields.text("clawDepth", 200);
+    card.contact = fields.text("contact", 200);
     const QJsonObject keys = fields.has("keys") ? fields.object("keys") : QJsonObject();
     for (auto key = keys.begin(); key != keys.end(); ++key)
         card.keys[key.key()] = key.value().toString().left(40);
@@ -70,6 +73,9 @@ QJsonObject cardToJson(const Card& card) {
             {QStringLiteral("cavityCover"), card.cavityCover},
             {QStringLiteral("block"), card.block},
             {QStringLiteral("levelMark"), card.levelMark},
+            {QStringLiteral("springSlots"), card.springSlots},
+            {QStringLiteral("clawDepth"), card.clawDepth},
+            {QStringLiteral("contact"), card.contact},
             {QStringLiteral("keys"), keys},
             {QStringLiteral("clampShiftCents"), shifts},
             {QStringLiteral("photos"), QJsonArray::fromStringList(card.photos)},

@@ -27,6 +27,9 @@ struct Card {
     bool cavityCover = true;
     QString block;                        ///< what keeps this bridge still
     QString levelMark;                    ///< how level is told on it
+    QString springSlots;                  ///< which slots the springs hang in, as the shop counts them
+    QString clawDepth;                    ///< of the claw from the wall, bass and treble side, as measured
+    QString contact;                      ///< how the owner is reached
     QMap<QString, QString> keys;          ///< screw group -> key size ("caps" -> "3 mm")
     std::vector<double> clampShift_cents; ///< what locking did last time, per string in document order
     QStringList photos;                   ///< files

@@ -349,6 +349,13 @@ QList<JobRow> Logbook::jobs(const JobFilter& filter) const {
     return rows;
 }
 
+std::optional<qint64> Logbook::guitarOf(qint64 jobId) const {
+    QSqlQuery query(database());
+    if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}) || !query.next())
+        return std::nullopt;
+    return query.value(0).toLongLong();
+}
+
 QList<JobRow> Logbook::jobsOf(qint64 guitarId) const {
     QSqlQuery query(database());
     QList<JobRow> rows;

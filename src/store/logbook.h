@@ -61,6 +61,7 @@ public:
 
     [[nodiscard]] QList<JobRow> jobs(const JobFilter& filter) const;
     [[nodiscard]] QList<GuitarRow> guitars(const QString& words) const;
+    [[nodiscard]] std::optional<qint64> guitarOf(qint64 jobId) const;
     /// Newest first.
     [[nodiscard]] QList<JobRow> jobsOf(qint64 guitarId) const;
     [[nodiscard]] int jobCount() const;

@@ -53,6 +53,11 @@ Work workFromJson(Fields fields) {
             work.records.append(one);
         }
     }
+    if (fields.has("usualMinutes")) {
+        const QJsonObject minutes = fields.object("usualMinutes");
+        for (auto step = minutes.begin(); step != minutes.end(); ++step)
+            work.usualMinutes[step.key()] = std::clamp(step.value().toDouble(), 0.0, 600.0);
+    }
     work.parts = fields.text("parts", wordsLength);
     work.followUps = fields.text("followUps", wordsLength);
     work.ownersNote = fields.text("ownersNote", wordsLength);
@@ -65,6 +70,9 @@ QJsonObject workToJson(const Work& work) {
     QJsonObject schools;
     for (auto school = work.schools.begin(); school != work.schools.end(); ++school)
         schools[school.key()] = school.value();
+    QJsonObject minutes;
+    for (auto step = work.usualMinutes.begin(); step != work.usualMinutes.end(); ++step)
+        minutes[step.key()] = step.value();
     QStringList extras(work.extras.begin(), work.extras.end());
     std::sort(extras.begin(), extras.end());
     QJsonArray records;
@@ -77,6 +85,7 @@ QJsonObject workToJson(const Work& work) {
             {QStringLiteral("schools"), schools},
             {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
             {QStringLiteral("records"), records},
+            {QStringLiteral("usualMinutes"), minutes},
             {QStringLiteral("parts"), work.parts},
             {QStringLiteral("followUps"), work.followUps},
             {QStringLiteral("ownersNote"), work.ownersNote},

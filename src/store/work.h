@@ -36,6 +36,7 @@ struct Work {
     QMap<QString, QString> schools; ///< topic -> chosen way; a topic that is missing is done as the shop does it
     QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
     QList<StepRecord> records;
+    QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring
     bool operator==(const Work&) const = default;

@@ -12,6 +12,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QStyle>
 
 namespace flenzo {
 
@@ -94,6 +95,16 @@ QWidget* BenchPage::buildActPanel() {
 
 void BenchPage::takeFocus() {
     entry_->setFocus();
+}
+
+void BenchPage::setBig(bool big) {
+    for (QWidget* picture : std::initializer_list<QWidget*>{section_, chart_, sheet_})
+        picture->setVisible(!big);
+    for (QLabel* words : {act_, figure_}) {
+        words->setProperty("big", big);
+        words->style()->unpolish(words);
+        words->style()->polish(words);
+    }
 }
 
 void BenchPage::refresh() {

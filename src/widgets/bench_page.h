@@ -21,6 +21,8 @@ public:
     explicit BenchPage(Desk& desk, QWidget* parent = nullptr);
     void takeFocus();
     void refresh();
+    /// Fills the page with the act, its number and the entry field, for reading from afar.
+    void setBig(bool big);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -1,26 +1,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/job_page.h"
 
-#include "paint/section.h"
-#include "paint/step_diagram.h"
-#include "session/work/schools.h"
+#include "session/work/warnings.h"
 #include "widgets/look.h"
-#include "widgets/scene_view.h"
-#include "widgets/step_forms.h"
+#include "widgets/photo_strip.h"
+#include "widgets/step_clock.h"
+#include "widgets/step_panel.h"
 #include "widgets/step_words.h"
+#include "widgets/wording.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
-#include <QFileDialog>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSet>
 #include <QStyle>
-#include <QTimer>
 #include <cmath>
 
 namespace flenzo {
@@ -32,33 +29,6 @@ bool isForBench(StepId step) {
            step == StepId::FineTune || step == StepId::Checks;
 }
 
-/// Which picture a step of this guitar has.
-std::optional<Diagram> diagramOf(const Job& job, StepId step) {
-    const bool claw = hasClaw(job.rig);
-    switch (step) {
-    case StepId::Wind:
-    case StepId::SwapString:
-        if (job.card.headstock == Headstock::None)
-            return std::nullopt;
-        return job.card.headstock == Headstock::Split ? Diagram::Split : Diagram::OneSide;
-    case StepId::Thread:
-        return job.card.retainerBar && job.rig.strings.size() > 2 ? std::optional(Diagram::Bar) : std::nullopt;
-    case StepId::CapsOff:
-    case StepId::Lock:
-        return job.card.nut == Nut::Caps ? std::optional(Diagram::Caps) : std::nullopt;
-    case StepId::Seat:
-    case StepId::TakeOut:
-        return claw && (job.rig.bridge.form == Form::DoubleLocking || job.rig.bridge.form == Form::DoubleLockingFlush)
-                   ? std::optional(Diagram::Clamp)
-                   : std::nullopt;
-    case StepId::CoverOff:
-    case StepId::Level:
-        return claw ? std::optional(Diagram::Claw) : std::nullopt;
-    default:
-        return std::nullopt;
-    }
-}
-
 QString stepLine(const QString& title, StepState state, bool current) {
     const QString mark = current                       ? QStringLiteral("\u25b8  ")
                          : state == StepState::Done    ? QStringLiteral("\u2713  ")
@@ -67,14 +37,9 @@ QString stepLine(const QString& title, StepState state, bool current) {
     return mark + title;
 }
 
-void showText(QLabel* label, const QString& text) {
-    label->setText(text);
-    label->setVisible(!text.isEmpty());
-}
-
 } // namespace
 
-JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), timer_(new QTimer(this)) {
+JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
@@ -93,7 +58,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), ti
     left_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     top->addWidget(left_, 1);
-    clock_ = label(Voice::Small, this, QStringLiteral("stepClock"));
+    clock_ = new StepClock(this);
     top->addWidget(clock_);
     column->addLayout(top);
     auto* row = new QHBoxLayout;
@@ -106,56 +71,19 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), ti
     list_->setMinimumWidth(190);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     row->addWidget(list_, 24);
-    row->addWidget(buildStep(), 76);
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* inPanel = new QVBoxLayout(panel);
+    inPanel->setContentsMargins(0, 0, 0, 0);
+    step_ = new StepPanel(desk_, panel);
+    inPanel->addWidget(step_);
+    row->addWidget(panel, 76);
     column->addLayout(row, 1);
     column->addWidget(buildAsk());
     column->addWidget(buildButtons());
-    timer_->setInterval(1000);
-    connect(timer_, &QTimer::timeout, this, &JobPage::tick);
+    connect(clock_, &StepClock::soakIsOver, this, [this] { desk_.say(tr("The time is up.")); });
     connect(&desk_.session(), &Session::changed, this, &JobPage::refresh);
     connect(&desk_, &Desk::preferencesChanged, this, &JobPage::refresh);
-    since_.start();
-    refresh();
-}
-
-QWidget* JobPage::buildStep() {
-    auto* panel = new QFrame(this);
-    panel->setProperty("panel", true);
-    auto* outer = new QVBoxLayout(panel);
-    outer->setContentsMargins(2, 2, 2, 2);
-    auto* scroll = new QScrollArea(panel);
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* inside = new QWidget(scroll);
-    auto* column = new QVBoxLayout(inside);
-    column->setContentsMargins(20, 12, 20, 12);
-    column->setSpacing(8);
-    const auto line = [&](Voice voice, const char* name) {
-        QLabel* made = label(voice, inside, QLatin1String(name));
-        made->setWordWrap(true);
-        column->addWidget(made);
-        return made;
-    };
-    phase_ = line(Voice::Small, "phase");
-    act_ = line(Voice::Act, "stepAct");
-    why_ = line(Voice::Body, "stepWhy");
-    figures_ = line(Voice::Heading, "stepFigures");
-    tools_ = line(Voice::Body, "stepTools");
-    caution_ = line(Voice::Warn, "stepCaution");
-    doneWhen_ = line(Voice::Good, "stepDoneWhen");
-    formPlace_ = new QVBoxLayout;
-    column->addLayout(formPlace_);
-    picture_ = new SceneView(inside);
-    picture_->setObjectName(QStringLiteral("stepPicture"));
-    picture_->setMinimumHeight(220);
-    column->addWidget(picture_, 1);
-    column->addStretch();
-    scroll->setWidget(inside);
-    inside->setAutoFillBackground(false);
-    scroll->viewport()->setAutoFillBackground(false);
-    outer->addWidget(scroll);
-    return panel;
 }
 
 QWidget* JobPage::buildAsk() {
@@ -215,15 +143,18 @@ void JobPage::takeFocus() {
     setFocus();
 }
 
+bool JobPage::isBig() const {
+    return step_->isBig();
+}
+
 void JobPage::setBig(bool big) {
-    big_ = big;
     list_->setVisible(!big);
-    act_->setProperty("big", big);
-    figures_->setProperty("big", big);
-    for (QLabel* words : {act_, figures_}) {
-        words->style()->unpolish(words);
-        words->style()->polish(words);
-    }
+    step_->setBig(big);
+    refresh();
+}
+
+void JobPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
     refresh();
 }
 
@@ -258,46 +189,24 @@ void JobPage::ask(WorkEvent event, const QString& question) {
 }
 
 void JobPage::takePhoto() {
-    const QString file =
-        QFileDialog::getOpenFileName(this, tr("Photo to this step"), QString(), tr("Pictures (*.png *.jpg *.jpeg)"));
-    if (!file.isEmpty())
-        say(WorkEvent::Photo, file);
+    if (const QString kept = askForPhoto(desk_, this, tr("Photo to this step")); !kept.isEmpty())
+        say(WorkEvent::Photo, kept);
 }
 
+/// Steps, words and figures of the whole job: only worth it while somebody looks.
 void JobPage::refresh() {
+    if (!isVisible())
+        return;
     const Job& job = desk_.session().job();
-    const QList<Step> steps = stepsOf(job);
     const std::optional<Step> current = currentStep(job);
-    refreshList(steps, current);
+    refreshList(stepsOf(job), current);
     refreshHazards();
-    refreshWords(current);
-    refreshForm(current);
-    refreshPicture(current);
-}
-
-void JobPage::refreshPicture(const std::optional<Step>& current) {
-    const Job& job = desk_.session().job();
-    const StepId id = current ? current->id : StepId::HandOver;
-    const bool section = id == StepId::BlockIn || id == StepId::BlockOut || id == StepId::Checks;
-    const std::optional<Diagram> diagram = diagramOf(job, id);
-    picture_->setVisible(section || diagram);
-    if (diagram)
-        picture_->show(
-            [this, kind = *diagram](const QSizeF& size) {
-                const Job& drawn = desk_.session().job();
-                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, desk_.preferences().textScale);
-            },
-            desk_.preferences().theme());
-    else if (section)
-        picture_->show(
-            [this](const QSizeF& size) {
-                const Session& session = desk_.session();
-                const Standing& now = session.derived().now();
-                return buildSection({session.derived().rig(), now.state, session.job().goal, desk_.preferences().units,
-                                     now.gapMeasured, desk_.preferences().textScale},
-                                    size);
-            },
-            desk_.preferences().theme());
+    done_->setEnabled(current.has_value());
+    bench_->setVisible(current && isForBench(current->id));
+    if (step_->showStep(current)) {
+        clock_->restart();
+        ask_->hide();
+    }
 }
 
 void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {
@@ -338,67 +247,16 @@ void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& c
         }
         passed = passed || (current && *current == step);
     }
+    const Quantiles minutes = minutesLeft(job, desk_.session().derived());
     left_->setText(next + tr("%1 steps left, about %2 min")
                               .arg(open)
-                              .arg(std::ceil(minutesLeft(job, desk_.session().derived())), 0, 'f', 0));
+                              .arg(wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90))));
 }
 
 void JobPage::refreshHazards() {
     const Hazards hazards = hazardsOf(desk_.session().job());
     for (std::size_t h = 0; h < hazards_.size(); ++h)
         hazards_[h]->setVisible(hazards.has(static_cast<Hazard>(h)));
-}
-
-void JobPage::refreshWords(const std::optional<Step>& current) {
-    const Job& job = desk_.session().job();
-    StepWords words;
-    if (current)
-        words = stepWords(job, desk_.session().derived(), *current, desk_.preferences().units);
-    else
-        words.act = tr("The job is through");
-    showText(phase_, current ? phaseTitle(specOf(current->id).phase) : QString());
-    act_->setText(words.act);
-    showText(why_, big_ ? QString() : words.why);
-    showText(figures_, words.figures);
-    showText(tools_, words.tools.isEmpty() ? QString() : tr("Tools: %1").arg(words.tools));
-    showText(caution_, words.caution);
-    showText(doneWhen_, words.doneWhen.isEmpty() ? QString() : tr("Done when %1.").arg(words.doneWhen));
-    done_->setEnabled(current.has_value());
-    bench_->setVisible(current && isForBench(current->id));
-}
-
-void JobPage::refreshForm(const std::optional<Step>& current) {
-    const QString name = current ? current->name() : QString();
-    // What the ways cost depends on the ways chosen.
-    const QString wanted = current && current->id == StepId::Plan ? name + houseOf(desk_.session().job()) : name;
-    const QString identity = wanted + QString::number(desk_.session().keptAs().value_or(0));
-    if (identity == formFor_)
-        return;
-    const bool sameStep = !name.isEmpty() && formFor_.startsWith(name);
-    formFor_ = identity;
-    const QString focused = form_ && focusWidget() ? focusWidget()->objectName() : QString();
-    if (form_) {
-        form_->hide();
-        form_->deleteLater();
-    }
-    form_ = current ? stepForm(current->id, desk_, this) : nullptr;
-    if (form_)
-        formPlace_->addWidget(form_);
-    if (sameStep) {
-        if (QWidget* again = form_ && !focused.isEmpty() ? form_->findChild<QWidget*>(focused) : nullptr)
-            again->setFocus();
-        return;
-    }
-    since_.restart();
-    tick();
-    ask_->hide();
-}
-
-void JobPage::tick() {
-    if (!timer_->isActive())
-        timer_->start();
-    const qint64 seconds = since_.elapsed() / 1000;
-    clock_->setText(tr("this step %1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QLatin1Char('0')));
 }
 
 bool JobPage::eventFilter(QObject* watched, QEvent* event) {
@@ -420,7 +278,7 @@ bool JobPage::eventFilter(QObject* watched, QEvent* event) {
 
 void JobPage::keyPressEvent(QKeyEvent* event) {
     const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
-    if (enter && form_ && form_->isAncestorOf(focusWidget())) {
+    if (enter && step_->hasFieldFocus()) {
         takeFocus(); // Enter ends the field, not the step
         return;
     }

@@ -4,21 +4,18 @@
 #include "session/work/workflow.h"
 #include "widgets/desk.h"
 
-#include <QElapsedTimer>
 #include <QWidget>
 
 class QFrame;
-class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
-class QTimer;
-class QVBoxLayout;
 
 namespace flenzo {
 
-class SceneView;
+class StepClock;
+class StepPanel;
 
 /// The job step by step: one act at a time, what is dangerous now, what comes next and how much is left.
 class JobPage : public QWidget {
@@ -28,7 +25,7 @@ public:
     void takeFocus();
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
-    [[nodiscard]] bool isBig() const { return big_; }
+    [[nodiscard]] bool isBig() const;
 
 Q_SIGNALS:
     void benchWanted();
@@ -36,38 +33,29 @@ Q_SIGNALS:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    QWidget* buildStep();
     QWidget* buildAsk();
     QWidget* buildButtons();
     void refresh();
     void refreshList(const QList<Step>& steps, const std::optional<Step>& current);
     void refreshHazards();
-    void refreshWords(const std::optional<Step>& current);
-    void refreshPicture(const std::optional<Step>& current);
-    void refreshForm(const std::optional<Step>& current);
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
-    void tick();
 
     Desk& desk_;
-    bool big_ = false;
     QListWidget* list_;
     QFrame* ask_;
-    QLabel *phase_, *act_, *why_, *figures_, *tools_, *caution_, *doneWhen_, *left_, *question_, *clock_;
+    QLabel *left_, *question_;
     std::vector<QLabel*> hazards_;
     QLineEdit* reason_;
     QPushButton *done_, *bench_;
-    QVBoxLayout* formPlace_;
-    SceneView* picture_;
-    QWidget* form_ = nullptr;
-    QString formFor_;
+    StepClock* clock_;
+    StepPanel* step_;
     WorkEvent asked_ = WorkEvent::Skip;
-    QElapsedTimer since_;
-    QTimer* timer_;
 };
 
 } // namespace flenzo

@@ -64,6 +64,7 @@ QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
 QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
 QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
 QLabel[voice="act"][big="true"] { font-size: @3.4px; }
+QLabel[voice="figure"][big="true"] { font-size: @6px; }
 QLabel[voice="heading"][big="true"] { font-size: @2.2px; }
 QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
 QLabel[voice="warn"] { color: @warn; font-weight: bold; }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/return_form.h"
 
+#include "session/entry.h"
 #include "session/work/workflow.h"
 #include "widgets/look.h"
 #include "widgets/wording.h"
@@ -77,13 +78,10 @@ std::optional<ReturnTest> ReturnForm::typed() const {
         std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
         for (int c = 0; c < 3; ++c) {
             const QTableWidgetItem* item = table_->item(row, c);
-            QString text = item ? item->text().trimmed() : QString();
-            text.replace(QLatin1Char(','), QLatin1Char('.')).replace(QChar(0x2212), QLatin1Char('-'));
-            bool ok = false;
-            const double cents = text.toDouble(&ok);
-            if (!ok || std::abs(cents) > 1200.0)
+            const auto cents = parseNumber(item ? item->text() : QString());
+            if (!cents || std::abs(*cents) > 1200.0)
                 return std::nullopt;
-            columns[c]->push_back(cents);
+            columns[c]->push_back(*cents);
         }
     }
     return test;

@@ -2,6 +2,7 @@
 #include "widgets/shop_page.h"
 
 #include "session/compare.h"
+#include "session/work/pace.h"
 #include "session/work/workflow.h"
 #include "widgets/look.h"
 
@@ -240,7 +241,9 @@ void ShopPage::repeatPicked() {
         desk_.accept(last.fault());
         return;
     }
-    if (desk_.accept(desk_.session().keep(repeated(last.value(), derive(last.value())))))
+    Job next = repeated(last.value(), derive(last.value()));
+    next.work.usualMinutes = usualMinutesOf(*desk_.session().logbook());
+    if (desk_.accept(desk_.session().keep(next)))
         Q_EMIT jobOpened();
 }
 

@@ -3,8 +3,9 @@
 
 #include "core/setup/fretting.h"
 #include "core/setup/lock.h"
-#include "core/setup/posts.h"
 #include "session/work/schools.h"
+#include "session/work/warnings.h"
+#include "session/work/ways.h"
 #include "widgets/wording.h"
 
 #include <QCoreApplication>
@@ -15,12 +16,6 @@ namespace flenzo {
 
 namespace {
 
-// Nobody measures these before the first time; every sentence that rests on them says "assumed".
-constexpr double post_m = 0.0055;
-constexpr double postSpacing_m = 0.025;
-constexpr double nutToPost_m = 0.045;
-constexpr double insertion_m = 0.010;
-
 QString tr(const char* text) {
     return QCoreApplication::translate("StepFigures", text);
 }
@@ -29,11 +24,18 @@ QString mm(double length_m) {
     return QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
 }
 
-double wrapsOf(const Job& job, const Wire& wire) {
-    if (job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge)
-        return 0.5;
-    const bool few = schoolOf(job, QStringLiteral("wraps")) == QLatin1String("few");
-    return wire.isWound() ? (few ? 1.5 : 2.5) : (few ? 2.5 : 4.0);
+/// The slack in the shop's own rule first.
+QString ruleWords(const Job& job, const SlackRules& rules) {
+    const QString rule = schoolOf(job, QStringLiteral("slackRule"));
+    if (rule == QLatin1String("past"))
+        return tr("%1 past the post").arg(mm(rules.slack_m));
+    if (rule == QLatin1String("spacings"))
+        return tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
+    if (rule == QLatin1String("bow"))
+        return tr("a bow of %1 over the middle of the board").arg(mm(rules.bow_m));
+    if (rule == QLatin1String("hands"))
+        return tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
+    return tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
 }
 
 QString slackWords(const Job& job) {
@@ -45,51 +47,42 @@ QString slackWords(const Job& job) {
                                          [wound](const RigString& s) { return s.wire.isWound() == wound; });
         if (string == job.rig.strings.end())
             continue;
-        const double wraps = wrapsOf(job, string->wire);
-        const SlackRules rules =
-            slackRules(slackFor_m(wraps, post_m, string->wire.gauge_m), string->scale_m, postSpacing_m);
-        lines.append((wound ? tr("Wound, %1 wraps: slack %2 = %3 frets back = %4 post spacings = a bow of %5")
-                            : tr("Plain, %1 wraps: slack %2 = %3 frets back = %4 post spacings = a bow of %5"))
-                         .arg(wraps, 0, 'f', 1)
-                         .arg(mm(rules.slack_m))
-                         .arg(rules.frets, 0, 'f', 1)
-                         .arg(rules.postSpacings, 0, 'f', 1)
-                         .arg(mm(rules.bow_m)));
+        const SlackRules rules = slackOf(job, *string);
+        lines.append((wound ? tr("Wound: %1 = %2 of slack, %3 wraps") : tr("Plain: %1 = %2 of slack, %3 wraps"))
+                         .arg(ruleWords(job, rules), mm(rules.slack_m))
+                         .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(tr("Assumed: posts of 5.5 mm, 25 mm apart."));
+    lines.append(tr("Over the nut it then stands at about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
+                     .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0));
     return lines.join(QLatin1Char('\n'));
 }
 
 QString blockWords(const Job& job, const Derived& derived, const Units& units) {
-    const bool forward = schoolOf(job, QStringLiteral("blockHeight")) == QLatin1String("forward");
-    const double angle = job.goal.angle_rad + (forward ? radians(1.5) : 0.0);
-    QString words = tr("Block under the rear edge: %1.").arg(lengthText(gapAt_m(job.rig.bridge, angle), units));
-    if (!forward)
-        return words + QLatin1Char(' ') + tr("Neutral: nothing jumps when it comes out.");
-    double worst = 0.0;
-    if (derived.report.level.balanced())
-        for (const Aim& aim : blockedAims(derived.rig(), derived.report.level, angle))
-            worst = std::max(worst, std::abs(aim.cents));
+    const QString words =
+        tr("Block under the rear edge: %1.").arg(lengthText(gapAt_m(job.rig.bridge, blockAngle_rad(job)), units));
+    const double jump = blockJump_cents(job, derived.rig(), derived.report.level);
     return words + QLatin1Char(' ') +
-           tr("Strings at pitch under it jump up to %1 cents when it comes out.").arg(worst, 0, 'f', 0);
+           (jump > 0.0 ? tr("Strings at pitch under it jump up to %1 cents when it comes out.").arg(jump, 0, 'f', 0)
+                       : tr("Neutral: nothing jumps when it comes out."));
 }
 
 QString presetWords(const Job& job) {
-    const QString way = schoolOf(job, QStringLiteral("finePreset"));
-    const double all = job.rig.strings.front().fineTurns;
-    const double at = way == QLatin1String("middle") ? all / 2.0 : way == QLatin1String("nearlyOut") ? 0.2 * all : 0.0;
     return tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-        .arg(at, 0, 'f', 1)
-        .arg(all, 0, 'f', 1);
+        .arg(finePreset_turns(job), 0, 'f', 1)
+        .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
 }
 
 QString cutWords(const Job& job) {
-    if (schoolOf(job, QStringLiteral("ballEnd")) != QLatin1String("reversed"))
+    if (goes(job, "ballEnd", "cut"))
         return {};
-    const RigString& string = job.rig.strings.front();
-    const double slack = slackFor_m(wrapsOf(job, string.wire), post_m, string.wire.gauge_m);
     return tr("Cut %1 from the ball, measured along the string (nut to post 45 mm and 10 mm in the clamp are assumed).")
-        .arg(mm(cutLength_m(string.scale_m, nutToPost_m, slack, insertion_m)));
+        .arg(mm(cutLengthOf_m(job, job.rig.strings.front())));
+}
+
+QString tailWords(const Job& job) {
+    return goes(job, "tail", "flush")  ? tr("Flush at the post.")
+           : goes(job, "tail", "bent") ? tr("Leave 2 mm and bend it in.")
+                                       : tr("Leave 1 cm.");
 }
 
 QString settleWords(const Job& job, const Derived& derived) {
@@ -142,6 +135,18 @@ QString budgetWords(const Job& job, const Derived& derived) {
                            : tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
 }
 
+QString playingWords(const Job& job, const Derived& derived) {
+    const std::vector<double> shifts = playingShift_cents(derived.rig(), derived.now().state);
+    const bool onBench = goes(job, "finalTune", "bench");
+    QStringList parts;
+    for (std::size_t i = 0; i < shifts.size(); ++i)
+        if (std::isfinite(shifts[i]))
+            parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
+                                                     centsText(onBench ? -shifts[i] : shifts[i])));
+    return (onBench ? tr("Lying down, leave: %1 (computed).") : tr("Lifted, it moves by: %1 (computed)."))
+        .arg(parts.join(QStringLiteral(" \u00b7 ")));
+}
+
 QString heightWords(const Job& job) {
     constexpr double tenth_m = 1e-4;
     return tr("A post raised by %1 mm raises the action at fret 12 by 0.10 mm.")
@@ -187,7 +192,11 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::Lock:
         return lockWords(job, derived);
     case StepId::FineTune:
-        return budgetWords(job, derived);
+        return budgetWords(job, derived) + QLatin1Char('\n') + playingWords(job, derived);
+    case StepId::TrimTails:
+        return tailWords(job);
+    case StepId::ReturnTest:
+        return job.card.nut == Nut::Open ? playingWords(job, derived) : QString();
     default:
         return {};
     }

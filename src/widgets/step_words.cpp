@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/step_words.h"
 
+#include "session/work/schools.h"
 #include "widgets/step_figures.h"
 #include "widgets/wording.h"
 
@@ -137,6 +138,29 @@ constexpr Plain plains[] = {
 };
 static_assert(std::size(plains) == static_cast<std::size_t>(StepId::Count));
 
+/// What a chosen way makes of a step's act.
+struct Turn {
+    StepId step;
+    const char *topic, *option, *act;
+};
+constexpr Turn turns[] = {
+    {StepId::BallEnd, "ballEnd", "reversed", "Cut each string at the bridge end, the ball stays at the headstock"},
+    {StepId::CapsOff, "caps", "loosened", "Loosen the caps until the strings slide, and leave them on"},
+    {StepId::Thread, "caps", "loosened", "Lead each string under its loosened cap, under bar and tree"},
+    {StepId::Frets, "boardCare", "wool", "Mask the pickups and polish frets and board with wool, along the neck"},
+    {StepId::Wind, "winding", "over", "Wind each string: first turn over the tail, the rest under it, only until taut"},
+    {StepId::Wind, "winding", "under", "Wind each string with every turn under the last, only until taut"},
+    {StepId::Wind, "winding", "tie", "Tie each string round itself at its post and take up the slack, only until taut"},
+    {StepId::Settle, "stretching", "hard", "Stretch every string hard along its whole length"},
+    {StepId::Settle, "stretching", "ends", "Press every string down behind nut and saddle, not in between"},
+    {StepId::BlockOut, "blockOut", "each", "Take the block out for good"},
+    {StepId::RoughTune, "blockOut", "each", "Bring each string up; block out for a look after each, then in again"},
+    {StepId::RoughTune, "levelWhen", "each", "Bring the strings up one by one and look along the plate after each"},
+    {StepId::RoughTune, "stretchWhen", "each", "Bring each string up from below and stretch it before the next"},
+    {StepId::Level, "clawSlack", "slackened", "Slacken by a tone, turn the claw, and come up again"},
+    {StepId::FineTune, "finalTune", "bench", "Tune with the fine tuners on the bench, leaving the offset below"},
+};
+
 QString toolsOf(const Plain& plain, const Card& card) {
     QStringList tools;
     if (*plain.tools != '\0')
@@ -166,8 +190,9 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
         words.title = tr("Change %1").arg(title);
         words.act = tr("Change %1 and bring it back to pitch").arg(title);
     }
-    if (step.id == StepId::BallEnd && job.work.schools.value(QStringLiteral("ballEnd")) == QLatin1String("reversed"))
-        words.act = tr("Cut each string at the bridge end, the ball stays at the headstock");
+    for (const Turn& turn : turns)
+        if (turn.step == step.id && goes(job, turn.topic, turn.option))
+            words.act = tr(turn.act);
     if (job.rig.bridge.family == Family::RollerShaft && step.id == StepId::Slacken)
         words.caution = tr("The shaft's spring falls out when all tension goes: keep one string on where you can. ") +
                         words.caution;

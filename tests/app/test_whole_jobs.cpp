@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
 #include "session/demo.h"
-#include "session/work/workflow.h"
+#include "session/work/warnings.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"
 
@@ -241,7 +241,7 @@ private Q_SLOTS:
                 says(QStringLiteral("0.43")).contains(QLatin1String(".017")));
         QVERIFY(says(QStringLiteral("46")).contains(QLatin1String("thousandths of an inch")));
         QVERIFY(says(QStringLiteral(".010")).contains(QLatin1String("0.254")));
-        QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("No guitar string")));
+        QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("no guitar string")));
         caliper->setFocus();
         QTest::keyClick(caliper, Qt::Key_Return); // ends the field, not the step
         QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::OldSet);

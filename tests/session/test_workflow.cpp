@@ -3,8 +3,8 @@
 #include "session/compare.h"
 #include "session/demo.h"
 #include "session/work/finder.h"
-#include "session/work/schools.h"
 #include "session/work/sheet.h"
+#include "session/work/warnings.h"
 #include "session/work/workflow.h"
 
 #include <QSet>
@@ -86,7 +86,7 @@ private Q_SLOTS:
         Job at = start;
         for (const Step& step : stepsOf(start)) {
             QCOMPARE(currentStep(at), std::optional(step));
-            const auto lock = interlockAt(at, derived, step.id);
+            const auto lock = warningAt(at, derived, step.id);
             for (const WorkEvent event : {WorkEvent::Done, WorkEvent::Skip, WorkEvent::Back, WorkEvent::Overrule,
                                           WorkEvent::Note, WorkEvent::Photo}) {
                 Job after = at;
@@ -154,12 +154,11 @@ private Q_SLOTS:
         Job skipped = demo(0);
         goTo(skipped, StepId::Slacken);
         QVERIFY(!apply(skipped, derive(skipped), WorkEvent::Skip, QStringLiteral("in a hurry"), noon));
-        QVERIFY(interlockAt(skipped, derive(skipped), StepId::CutOld).has_value());
+        QVERIFY(warningAt(skipped, derive(skipped), StepId::CutOld).has_value());
         Job unsettled = demo(0);
         goTo(unsettled, StepId::Settle);
-        QVERIFY(interlockAt(unsettled, derive(unsettled), StepId::Level)->name == QLatin1String("level-unsettled"));
-        QVERIFY(interlockAt(unsettled, derive(unsettled), StepId::ReturnTest)->name ==
-                QLatin1String("vibrato-caps-off"));
+        QVERIFY(warningAt(unsettled, derive(unsettled), StepId::Level)->contains(QLatin1String("not settled")));
+        QVERIFY(warningAt(unsettled, derive(unsettled), StepId::ReturnTest)->contains(QLatin1String("caps are off")));
         QVERIFY(missingForLock(unsettled, derive(unsettled)).size() >= 2);
     }
 
@@ -191,43 +190,6 @@ private Q_SLOTS:
         QCOMPARE(currentStep(job)->id, StepId::OldSet);
         QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
         QCOMPARE(currentStep(job)->id, StepId::Checks);
-    }
-
-    void everyWayChangesStepsOrForecast() {
-        for (const SchoolTopic& topic : schoolTopics()) {
-            Job job = demo(0);
-            job.card.nut = Nut::Caps;
-            if (topic.name == QLatin1String("underBlock"))
-                chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
-            QVERIFY2(topic.appliesTo(job), qPrintable(topic.name));
-            QStringList seen;
-            for (const SchoolOption& option : topic.options) {
-                Job tried = job;
-                chooseSchool(tried, topic.name, option.name);
-                QCOMPARE(schoolOf(tried, topic.name), option.name);
-                const SchoolCost cost = costOf(job, topic.name, option.name);
-                QVERIFY(cost.passes > 0.0 && cost.minutes > 10.0);
-                QString order;
-                for (const std::size_t string : tried.habit.order)
-                    order += QString::number(string);
-                const QString mark = namesOf(tried).join(QLatin1Char(' ')) + QString::number(cost.passes, 'f', 2) +
-                                     QString::number(cost.minutes, 'f', 2) + cost.risk + order;
-                QVERIFY2(!seen.contains(mark), qPrintable(topic.name + QLatin1Char('=') + option.name));
-                seen.append(mark);
-            }
-        }
-    }
-
-    void theHousesWaysGoIntoANewJob() {
-        Job job = newJob();
-        for (const SchoolTopic& topic : schoolTopics())
-            chooseSchool(job, topic.name, topic.options.last().name);
-        Job next = newJob();
-        applyHouse(next, houseOf(job));
-        for (const SchoolTopic& topic : schoolTopics())
-            QCOMPARE(schoolOf(next, topic.name), topic.options.last().name);
-        applyHouse(next, QStringLiteral("nonsense\natOnce=never")); // an old or foreign house changes nothing
-        QCOMPARE(schoolOf(next, QStringLiteral("atOnce")), QStringLiteral("all"));
     }
 
     void theNextJobBeginsWhereTheLastEnded() {

@@ -12,25 +12,21 @@ struct SchoolOption {
 /// A thing on which the trade disagrees.
 struct SchoolTopic {
     QString name, title;
-    QList<SchoolOption> options;
-    bool appliesTo(const Job& job) const;
+    QList<SchoolOption> options; ///< the first one is taken where nothing was chosen
+    [[nodiscard]] bool appliesTo(const Job& job) const;
+    [[nodiscard]] bool has(const QString& option) const;
 };
 [[nodiscard]] const QList<SchoolTopic>& schoolTopics();
+[[nodiscard]] const SchoolTopic* schoolTopic(const QString& name); ///< none of that name: nothing
 
-/// The way this job goes on a topic: what was chosen, else the first that fits.
+/// The way this job goes on a topic: what was chosen, else the first. Ways that the mechanics need to know stand in the
+/// job's habit and goal.
 [[nodiscard]] QString schoolOf(const Job& job, const QString& topic);
-/// Chooses a way; habits of tuning follow it.
+[[nodiscard]] bool goes(const Job& job, const char* topic, const char* option);
+/// Chooses a way; names that are unknown change nothing.
 void chooseSchool(Job& job, const QString& topic, const QString& option);
 /// The house's ways, for jobs that have not chosen; "topic=option" by line.
 void applyHouse(Job& job, const QString& house);
 [[nodiscard]] QString houseOf(const Job& job);
-
-/// What a way would cost on this guitar, by the model: passes and minutes for the whole job, and what it risks. Without
-/// a topic: the job as it is.
-struct SchoolCost {
-    double passes = 0.0, minutes = 0.0;
-    QString risk; ///< may be empty
-};
-[[nodiscard]] SchoolCost costOf(const Job& job, const QString& topic, const QString& option);
 
 } // namespace flenzo

@@ -68,12 +68,19 @@ enum class Hazard : std::uint8_t {
 };
 class Hazards {
 public:
-    [[nodiscard]] bool has(Hazard hazard) const { return (bits_ & bit(hazard)) != 0U; }
-    void set(Hazard hazard, bool on) { bits_ = on ? bits_ | bit(hazard) : bits_ & ~bit(hazard); }
+    constexpr Hazards() = default;
+    constexpr Hazards(std::initializer_list<Hazard> hazards) {
+        for (const Hazard hazard : hazards)
+            bits_ |= bit(hazard);
+    }
+    [[nodiscard]] constexpr bool has(Hazard hazard) const { return (bits_ & bit(hazard)) != 0U; }
+    constexpr void set(Hazard hazard, bool on) { bits_ = on ? bits_ | bit(hazard) : bits_ & ~bit(hazard); }
+    constexpr void add(const Hazards& more) { bits_ |= more.bits_; }
+    constexpr void remove(const Hazards& gone) { bits_ &= ~gone.bits_; }
     bool operator==(const Hazards&) const = default;
 
 private:
-    static unsigned bit(Hazard hazard) { return 1U << static_cast<unsigned>(hazard); }
+    static constexpr unsigned bit(Hazard hazard) { return 1U << static_cast<unsigned>(hazard); }
     unsigned bits_ = 0;
 };
 
@@ -82,9 +89,10 @@ struct StepSpec {
     StepId id;
     const char* name; ///< as in files
     Phase phase;
-    double minutes;          ///< an assumption until a shop's own records replace it
-    const char* sets = "";   ///< hazards that begin when it is done, by letter (`hazardLetter`)
-    const char* clears = ""; ///< hazards that end
+    double minutes;         ///< an assumption until a shop's own records replace it
+    Hazards sets = {};      ///< begin when it is done
+    Hazards clears = {};    ///< end when it is done
+    bool byAdviser = false; ///< the adviser leads it, and knows what is left of it
 };
 [[nodiscard]] const StepSpec& specOf(StepId id);
 

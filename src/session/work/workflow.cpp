@@ -2,149 +2,35 @@
 #include "session/work/workflow.h"
 
 #include "core/balance/readings.h"
-#include "session/work/schools.h"
+#include "session/work/warnings.h"
+#include "session/work/ways.h"
 
-#include <QCoreApplication>
 #include <algorithm>
-#include <cmath>
 
 namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Workflow", text);
-}
-
-bool hasVibrato(const Job& job) {
-    return job.rig.bridge.family != Family::Fixed;
-}
-bool floats(const Job& job) {
-    return hasClaw(job.rig) && job.goal.deckLoad_Nm <= 0.0;
-}
-bool clampsAtSaddle(const Job& job) {
-    const Form form = job.rig.bridge.form;
-    return hasClaw(job.rig) && (form == Form::DoubleLocking || form == Form::DoubleLockingFlush);
-}
-bool hasFineTuners(const Job& job) {
-    return clampsAtSaddle(job) || std::any_of(job.rig.strings.begin(), job.rig.strings.end(),
-                                              [](const RigString& string) { return string.finePerTurn_m > 0.0; });
-}
-bool goesOnAsItWas(const Job& job) {
-    if (!job.springsBefore.empty() || job.off.size() != job.rig.strings.size())
-        return false;
-    for (std::size_t i = 0; i < job.off.size(); ++i)
-        if (!(job.off[i].wire == job.rig.strings[i].wire) || job.off[i].target_Hz != job.rig.strings[i].target_Hz)
-            return false;
-    return true;
-}
-bool wants(const Job& job, const char* extra) {
-    return job.work.extras.contains(QLatin1String(extra));
-}
-bool goes(const Job& job, const char* topic, const char* way) {
-    return schoolOf(job, QLatin1String(topic)) == QLatin1String(way);
-}
-
-/// Collects the steps of one job.
-class Route {
-public:
-    explicit Route(const Job& job) : job_(job) {}
-
-    QList<Step> whole() {
-        for (const StepId id :
-             {StepId::LookOver, StepId::AskOwner, StepId::OldSet, StepId::Checks, StepId::Plan, StepId::Tools})
-            add(id);
-        unlock();
-        if (goes(job_, "atOnce", "one"))
-            oneByOne();
-        else
-            allOff();
-        settleAndLevel();
-        finish();
-        return steps_;
-    }
-
-private:
-    void add(StepId id, bool when = true) {
-        if (when)
-            steps_.append({id, std::nullopt, specOf(id).minutes});
-    }
-    [[nodiscard]] bool blocks() const { return floats(job_) && goes(job_, "atOnce", "all"); }
-    [[nodiscard]] bool hasCover() const { return hasClaw(job_.rig) && job_.card.cavityCover; }
-
-    void unlock() {
-        add(StepId::CapsOff, job_.card.nut != Nut::Open);
-        add(StepId::ArmOff, hasVibrato(job_));
-        add(StepId::BlockIn, blocks());
-        add(StepId::CoverOff, hasCover() && goes(job_, "cover", "start"));
-    }
-    void oneByOne() {
-        add(StepId::LayOut);
-        add(StepId::Dust, wants(job_, "clean"));
-        for (const std::size_t string : job_.habit.order)
-            steps_.append({StepId::SwapString, string, specOf(StepId::SwapString).minutes});
-        add(StepId::PresetFine, hasFineTuners(job_));
-        add(StepId::RoughTune);
-    }
-    void allOff() {
-        for (const StepId id : {StepId::Slacken, StepId::CutOld, StepId::TakeOut})
-            add(id);
-        add(StepId::PresetFine, hasFineTuners(job_));
-        add(StepId::Dust, wants(job_, "clean"));
-        add(StepId::Frets, wants(job_, "polish"));
-        add(StepId::OilBoard, wants(job_, "oil") && job_.card.board == Board::DarkUnlacquered);
-        add(StepId::TightenTuners, job_.card.tuners != Tuners::AtBridge);
-        add(StepId::LayOut);
-        if (clampsAtSaddle(job_))
-            steps_.append({StepId::BallEnd, std::nullopt, goes(job_, "ballEnd", "cut") ? 1.5 : 0.8});
-        add(StepId::Seat);
-        add(StepId::Thread, job_.card.nut != Nut::Open || job_.card.retainerBar || job_.card.stringTree);
-        const double wind = specOf(StepId::Wind).minutes;
-        const bool quick =
-            job_.card.tuners == Tuners::Locking || job_.card.tuners == Tuners::AtBridge || goes(job_, "wraps", "few");
-        steps_.append({StepId::Wind, std::nullopt, quick ? 0.5 * wind : wind});
-        const bool early = goes(job_, "trim", "before") && job_.card.headstock != Headstock::None;
-        add(StepId::TrimTails, early);
-        add(StepId::BlockOut, blocks() && goes(job_, "blockOut", "before"));
-        add(StepId::RoughTune);
-        add(StepId::BlockOut, blocks() && goes(job_, "blockOut", "after"));
-    }
-    void settleAndLevel() {
-        add(StepId::Settle);
-        add(StepId::CoverOff, hasCover() && goes(job_, "cover", "needed") && !goesOnAsItWas(job_));
-        add(StepId::Intonate, wants(job_, "intonate"));
-        add(StepId::Height, wants(job_, "height"));
-        add(StepId::Level, hasVibrato(job_));
-        add(StepId::Tune);
-        add(StepId::Play, goes(job_, "lockWhen", "played") && job_.card.nut != Nut::Open);
-    }
-    void finish() {
-        add(StepId::Lock, job_.card.nut != Nut::Open);
-        add(StepId::FineTune, job_.card.nut != Nut::Open);
-        const bool tails = job_.card.headstock != Headstock::None;
-        add(StepId::TrimTails, tails && (goes(job_, "trim", "after") || goes(job_, "atOnce", "one")));
-        add(StepId::CloseUp,
-            std::any_of(steps_.begin(), steps_.end(), [](const Step& step) { return step.id == StepId::CoverOff; }));
-        add(StepId::ArmIn, hasVibrato(job_));
-        add(StepId::ReturnTest, hasVibrato(job_));
-        add(StepId::HandOver);
-    }
-
-    const Job& job_;
-    QList<Step> steps_;
+/// What the records say of one step since it was opened last.
+struct Said {
+    StepState state = StepState::Open;
+    bool overruled = false;
 };
-
-std::optional<Hazard> hazardOf(char letter) {
-    static constexpr char letters[] = "TBCIULVA";
-    const char* const at = std::find(letters, letters + 8, letter);
-    return at == letters + 8 ? std::nullopt : std::optional(static_cast<Hazard>(at - letters));
-}
-
-bool blockIsIn(const Job& job) {
-    bool in = false;
-    for (const Event& event : job.log)
-        in = event.kind == Event::Kind::Block || (in && event.kind != Event::Kind::Unblock);
-    return in;
+Said saidOf(const Job& job, const QString& step) {
+    Said said;
+    for (const StepRecord& record : job.work.records) {
+        if (record.step != step)
+            continue;
+        if (record.what == StepRecord::What::Done)
+            said.state = StepState::Done;
+        else if (record.what == StepRecord::What::Skipped)
+            said.state = StepState::Skipped;
+        else if (record.what == StepRecord::What::Reopened)
+            said = {};
+        else if (record.what == StepRecord::What::Overruled)
+            said.overruled = true;
+    }
+    return said;
 }
 
 /// Effects of a step on the guitar, beyond what is dangerous: what the model has to know.
@@ -152,10 +38,8 @@ void tellTheModel(Job& job, StepId step, const QString& now) {
     Event event;
     event.at = now.toStdString();
     if (step == StepId::BlockIn && !blockIsIn(job)) {
-        constexpr double forward_rad = radians(1.5);
         event.kind = Event::Kind::Block;
-        event.block = {Block::Kind::Captive,
-                       job.goal.angle_rad + (goes(job, "blockHeight", "forward") ? forward_rad : 0.0)};
+        event.block = {Block::Kind::Captive, blockAngle_rad(job)};
     } else if (step == StepId::BlockOut && blockIsIn(job)) {
         event.kind = Event::Kind::Unblock;
     } else if (step == StepId::Lock) {
@@ -189,9 +73,18 @@ std::vector<double> clampShiftIn(const Job& job) {
     return shifts.size() == strings ? shifts : std::vector<double>();
 }
 
-std::optional<Fault> back(Job& job, const QList<Step>& steps, const QString& now) {
+void finish(Job& job, StepId step, const QString& now) {
+    tellTheModel(job, step, now);
+    if (step == StepId::FineTune)
+        if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
+            job.card.clampShift_cents = std::move(shifts);
+    if (step == StepId::HandOver)
+        job.work.state = JobState::Finished;
+}
+
+std::optional<Fault> back(Job& job, const QString& now) {
     std::optional<Step> last;
-    for (const Step& step : steps) {
+    for (const Step& step : stepsOf(job)) {
         if (stateOf(job, step) == StepState::Open)
             break;
         last = step;
@@ -202,26 +95,36 @@ std::optional<Fault> back(Job& job, const QList<Step>& steps, const QString& now
     return std::nullopt;
 }
 
-} // namespace
-
-QList<Step> stepsOf(const Job& job) {
-    return Route(job).whole();
+StepRecord::What recordOf(WorkEvent event) {
+    switch (event) {
+    case WorkEvent::Done:
+        return StepRecord::What::Done;
+    case WorkEvent::Skip:
+        return StepRecord::What::Skipped;
+    case WorkEvent::Back:
+        return StepRecord::What::Reopened;
+    case WorkEvent::Overrule:
+        return StepRecord::What::Overruled;
+    case WorkEvent::Note:
+        return StepRecord::What::Note;
+    case WorkEvent::Photo:
+        return StepRecord::What::Photo;
+    }
+    return StepRecord::What::Note;
 }
 
+double openMinutes(const Job& job, bool alsoPast) {
+    double minutes = 0.0;
+    for (const Step& step : stepsOf(job))
+        if (!specOf(step.id).byAdviser && (alsoPast || stateOf(job, step) == StepState::Open))
+            minutes += step.minutes;
+    return minutes;
+}
+
+} // namespace
+
 StepState stateOf(const Job& job, const Step& step) {
-    StepState state = StepState::Open;
-    const QString name = step.name();
-    for (const StepRecord& record : job.work.records) {
-        if (record.step != name)
-            continue;
-        if (record.what == StepRecord::What::Done)
-            state = StepState::Done;
-        else if (record.what == StepRecord::What::Skipped)
-            state = StepState::Skipped;
-        else if (record.what == StepRecord::What::Reopened)
-            state = StepState::Open;
-    }
-    return state;
+    return saidOf(job, step.name()).state;
 }
 
 std::optional<Step> currentStep(const Job& job) {
@@ -231,165 +134,37 @@ std::optional<Step> currentStep(const Job& job) {
     return std::nullopt;
 }
 
-double minutesLeft(const Job& job, const Derived& derived) {
-    double minutes = 0.0;
-    bool tuning = false;
-    for (const Step& step : stepsOf(job)) {
-        if (stateOf(job, step) != StepState::Open)
-            continue;
-        const Phase phase = specOf(step.id).phase;
-        const bool byAdviser =
-            phase == Phase::Tune || step.id == StepId::Settle || step.id == StepId::Level || step.id == StepId::Tune;
-        tuning = tuning || byAdviser;
-        if (!byAdviser)
-            minutes += step.minutes;
-    }
-    return minutes + (tuning ? derived.prospect.minutes.p50 : 0.0);
+double handMinutes(const Job& job) {
+    return openMinutes(job, true);
 }
 
-Hazards hazardsOf(const Job& job) {
-    Hazards hazards;
-    hazards.set(Hazard::TensionOn, true);
-    hazards.set(Hazard::ArmIn, hasVibrato(job));
-    // In the order things were done, not in the order of steps: a step that was reopened has still happened once.
-    for (const StepRecord& record : job.work.records) {
-        if (record.what != StepRecord::What::Done)
-            continue;
-        for (const Step& step : stepsOf(job)) {
-            if (step.name() != record.step)
-                continue;
-            for (const char* letter = specOf(step.id).sets; *letter != '\0'; ++letter)
-                hazards.set(*hazardOf(*letter), true);
-            for (const char* letter = specOf(step.id).clears; *letter != '\0'; ++letter)
-                hazards.set(*hazardOf(*letter), false);
-        }
-    }
-    if (!clampsAtSaddle(job))
-        hazards.set(Hazard::InsertsOpen, false);
-    hazards.set(Hazard::BlockIn, blockIsIn(job));
-    return hazards;
-}
-
-std::optional<Interlock> interlockAt(const Job& job, const Derived& derived, StepId step) {
-    const Hazards hazards = hazardsOf(job);
-    switch (step) {
-    case StepId::Slacken:
-        if (floats(job) && !hazards.has(Hazard::BlockIn))
-            return Interlock{
-                QStringLiteral("no-block"),
-                tr("Nothing keeps the bridge still: it sinks or drops off its posts when the strings go.")};
-        break;
-    case StepId::CutOld:
-        if (hazards.has(Hazard::TensionOn))
-            return Interlock{QStringLiteral("cut-under-tension"),
-                             tr("The strings still pull: a string cut now whips and the bridge jumps. Slacken first.")};
-        break;
-    case StepId::CoverOff:
-    case StepId::CloseUp:
-        if (hazards.has(Hazard::InsertsOpen))
-            return Interlock{
-                QStringLiteral("turn-over-open"),
-                tr("Saddle inserts are open and fall out when the guitar is turned over. Tape them first.")};
-        break;
-    case StepId::Level:
-    case StepId::Height:
-    case StepId::Intonate:
-        if (hazards.has(Hazard::Unsettled))
-            return Interlock{QStringLiteral("level-unsettled"),
-                             tr("The strings are not settled: what is level now will not be level in an hour.")};
-        break;
-    case StepId::Tune:
-    case StepId::FineTune:
-        if (hazards.has(Hazard::BlockIn))
-            return Interlock{QStringLiteral("tune-blocked"),
-                             tr("The block is still in: everything moves once it is out.")};
-        break;
-    case StepId::Lock:
-        if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
-            return Interlock{QStringLiteral("lock-unready"),
-                             tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")))};
-        break;
-    case StepId::Play:
-    case StepId::ReturnTest:
-        if (job.card.nut != Nut::Open && hazards.has(Hazard::CapsOff) && step == StepId::ReturnTest)
-            return Interlock{QStringLiteral("vibrato-caps-off"),
-                             tr("The caps are off: a dive now pulls the strings through the open nut.")};
-        break;
-    default:
-        break;
-    }
-    return std::nullopt;
+Quantiles minutesLeft(const Job& job, const Derived& derived) {
+    const QList<Step> steps = stepsOf(job);
+    const bool tuning = std::any_of(steps.begin(), steps.end(), [&](const Step& step) {
+        return specOf(step.id).byAdviser && stateOf(job, step) == StepState::Open;
+    });
+    const double byHand = openMinutes(job, false);
+    const Quantiles tune = tuning ? derived.prospect.minutes : Quantiles();
+    return {byHand + tune.p10, byHand + tune.p50, byHand + tune.p90};
 }
 
 std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, const QString& text, const QString& now) {
-    const QList<Step> steps = stepsOf(job);
     if (event == WorkEvent::Back)
-        return back(job, steps, now);
+        return back(job, now);
     const std::optional<Step> step = currentStep(job);
     if (!step)
         return Fault{"step", "was the last one; the job is through"};
-    const auto record = [&](StepRecord::What what) { job.work.records.append({step->name(), what, text, now}); };
-    const bool needsText = event != WorkEvent::Done;
-    if (needsText && text.trimmed().isEmpty())
+    if (event != WorkEvent::Done && text.trimmed().isEmpty())
         return Fault{"reason", "is missing; say in a few words why"};
-    switch (event) {
-    case WorkEvent::Done:
-        if (const auto interlock = interlockAt(job, derived, step->id)) {
-            const bool overruled =
-                std::any_of(job.work.records.begin(), job.work.records.end(), [&](const StepRecord& r) {
-                    return r.step == step->name() && r.what == StepRecord::What::Overruled;
-                });
-            if (!overruled)
-                return Fault{"warning", interlock->sentence.toStdString()};
-        }
-        record(StepRecord::What::Done);
-        tellTheModel(job, step->id, now);
-        if (step->id == StepId::FineTune)
-            if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
-                job.card.clampShift_cents = std::move(shifts);
-        if (step->id == StepId::HandOver)
-            job.work.state = JobState::Finished;
-        break;
-    case WorkEvent::Skip:
-        record(StepRecord::What::Skipped);
-        break;
-    case WorkEvent::Overrule:
-        if (!interlockAt(job, derived, step->id))
-            return Fault{"warning", "does not stand at this step"};
-        record(StepRecord::What::Overruled);
-        break;
-    case WorkEvent::Note:
-        record(StepRecord::What::Note);
-        break;
-    case WorkEvent::Photo:
-        record(StepRecord::What::Photo);
-        break;
-    case WorkEvent::Back:
-        break;
-    }
+    const auto warning = warningAt(job, derived, step->id);
+    if (event == WorkEvent::Done && warning && !saidOf(job, step->name()).overruled)
+        return Fault{"warning", warning->toStdString()};
+    if (event == WorkEvent::Overrule && !warning)
+        return Fault{"warning", "does not stand at this step"};
+    job.work.records.append({step->name(), recordOf(event), text, now});
+    if (event == WorkEvent::Done)
+        finish(job, step->id, now);
     return std::nullopt;
-}
-
-QStringList missingForLock(const Job& job, const Derived& derived) {
-    QStringList missing;
-    const Standing& now = derived.now();
-    const Goal& goal = job.goal;
-    if (hasClaw(job.rig) && goal.deckLoad_Nm <= 0.0 &&
-        !(std::abs(now.state.angle_rad - goal.angle_rad) <= goal.angleTolerance_rad))
-        missing.append(tr("the plate is off level"));
-    if (!(worst_cents(now.readings_cents) <= goal.pitchTolerance_cents))
-        missing.append(tr("strings are out of tune"));
-    else if (now.readsInRow < 2)
-        missing.append(tr("every string wants to be read in tune twice"));
-    const Hazards hazards = hazardsOf(job);
-    if (hazards.has(Hazard::Unsettled))
-        missing.append(tr("the strings are not settled"));
-    if (hazards.has(Hazard::BlockIn))
-        missing.append(tr("the block is in"));
-    for (const Step& step : stepsOf(job))
-        if (step.id == StepId::PresetFine && stateOf(job, step) != StepState::Done)
-            missing.append(tr("fine tuners are not at their preset"));
-    return missing;
 }
 
 Job repeated(const Job& last, const Derived& derived) {

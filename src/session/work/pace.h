@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "store/logbook.h"
+
+namespace flenzo {
+
+/// What each step took in these jobs, by the times in their records: the median in minutes of the steps that were done
+/// at least `leastSamples` times. Breaks (an hour and more) and steps said in the same breath do not count.
+[[nodiscard]] QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs);
+inline constexpr std::size_t leastSamples = 3;
+
+/// The same over the jobs that a shop finished last.
+[[nodiscard]] QMap<QString, double> usualMinutesOf(const Logbook& book);
+
+/// A new job as this shop begins one: its ways, and the minutes its last finished jobs took.
+void beginAsTheHouseDoes(Job& job, const Logbook& book);
+
+} // namespace flenzo

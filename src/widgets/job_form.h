@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QWidget>
+
+class QLineEdit;
+
+namespace flenzo {
+
+/// A form whose fields write themselves into the job.
+class JobForm : public QWidget {
+    Q_OBJECT
+public:
+    JobForm(Desk& desk, QWidget* parent);
+    QFormLayout& rows() { return *layout_; }
+    void edit(const std::function<void(Job&)>& change);
+
+    template <class T>
+    void choice(const char* name, const QString& title, const QStringList& ways, T now, void (*set)(Job&, T)) {
+        auto* box = new QComboBox(this);
+        box->setObjectName(QLatin1String(name));
+        box->addItems(ways);
+        box->setCurrentIndex(static_cast<int>(now));
+        connect(box, &QComboBox::activated, this,
+                [this, set](int index) { edit([&](Job& job) { set(job, static_cast<T>(index)); }); });
+        add(title, box);
+    }
+    /// A row whose title is also what a screen reader says.
+    void add(const QString& title, QWidget* field);
+    void flag(const QString& name, const QString& title, bool now, const std::function<void(Job&, bool)>& set);
+    void line(const QString& name, const QString& title, const QString& now,
+              const std::function<void(Job&, const QString&)>& set);
+    /// A field that is only reckoned with; `changed` hears every key.
+    QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
+
+protected:
+    Desk& desk_;
+
+private:
+    QFormLayout* layout_;
+};
+
+/// What a field of figures holds: comma or point, a typographic minus; nothing when it is no number.
+[[nodiscard]] std::optional<double> numberIn(const QLineEdit* field);
+
+} // namespace flenzo

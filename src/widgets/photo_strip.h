@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QHBoxLayout;
+
+namespace flenzo {
+
+/// Pictures side by side, small.
+class PhotoStrip : public QWidget {
+    Q_OBJECT
+public:
+    explicit PhotoStrip(QWidget* parent);
+    void show(const QStringList& files);
+
+private:
+    QHBoxLayout* row_;
+    QStringList shown_;
+};
+
+/// The pictures on a guitar's card, and the way to add one.
+class CardPhotos : public QWidget {
+    Q_OBJECT
+public:
+    CardPhotos(Desk& desk, QWidget* parent);
+
+private:
+    void add();
+    Desk& desk_;
+    PhotoStrip* strip_;
+};
+
+/// Asks for a picture and keeps it with the shop's; empty when none was taken.
+[[nodiscard]] QString askForPhoto(Desk& desk, QWidget* parent, const QString& title);
+
+} // namespace flenzo

@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QElapsedTimer>
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+class QTimer;
+
+namespace flenzo {
+
+/// How long the step has taken, and a timer that counts down while something soaks.
+class StepClock : public QWidget {
+    Q_OBJECT
+public:
+    explicit StepClock(QWidget* parent);
+    void restart(); ///< another step begins; a soak goes on
+    void soak(int minutes);
+    [[nodiscard]] bool isSoaking() const { return soakUntil_s_ > 0; }
+    /// Looks at the clock as if that much time had gone by since it was made; for tests.
+    void lookAt(qint64 elapsed_s);
+
+Q_SIGNALS:
+    void soakIsOver();
+
+private:
+    QElapsedTimer clock_;
+    qint64 stepFrom_s_ = 0, soakUntil_s_ = 0;
+    QTimer* tick_;
+    QLabel* words_;
+    QPushButton* start_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/work/workflow.h"
+#include "widgets/desk.h"
+
+#include <QWidget>
+
+class QLabel;
+class QVBoxLayout;
+
+namespace flenzo {
+
+class PhotoStrip;
+class SceneView;
+
+/// One step as a technician reads it: the act, why, figures, tools, caution, when it is done; with its form, its
+/// picture and the photos taken at it.
+class StepPanel : public QWidget {
+    Q_OBJECT
+public:
+    StepPanel(Desk& desk, QWidget* parent);
+    /// Shows the step, or that the job is through. True when it is another one than before.
+    bool showStep(const std::optional<Step>& step);
+    void setBig(bool big);
+    [[nodiscard]] bool isBig() const { return big_; }
+    /// Whether a field of the step's form has the keyboard.
+    [[nodiscard]] bool hasFieldFocus() const;
+
+private:
+    void refreshWords(const std::optional<Step>& step);
+    bool refreshForm(const std::optional<Step>& step);
+    void refreshPicture(const std::optional<Step>& step);
+
+    Desk& desk_;
+    bool big_ = false;
+    QLabel *phase_, *act_, *why_, *figures_, *tools_, *caution_, *doneWhen_;
+    QVBoxLayout* formPlace_;
+    PhotoStrip* photos_;
+    SceneView* picture_;
+    QWidget* form_ = nullptr;
+    QString formFor_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,256 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/trial/rehearsal.h"
+#include "session/demo.h"
+#include "session/work/costs.h"
+#include "session/work/pace.h"
+#include "session/work/schools.h"
+#include "session/work/ways.h"
+#include "session/work/workflow.h"
+#include "widgets/step_words.h"
+
+#include <QDateTime>
+#include <QTest>
+#include <algorithm>
+#include <cmath>
+
+using namespace flenzo;
+
+namespace {
+
+Job demo(int index) {
+    return demoJob(index).value();
+}
+/// A guitar on which every topic is open: double-locking, floating, caps, dark board, polish wanted.
+Job everything() {
+    Job job = demo(0);
+    job.card.nut = Nut::Caps;
+    job.card.tuners = Tuners::ThroughHole;
+    job.card.board = Board::DarkUnlacquered;
+    job.rig.bridge.form = Form::DoubleLocking;
+    job.work.extras.insert(QStringLiteral("polish"));
+    return job;
+}
+/// All that a technician sees of a way: steps, acts, costs, risk, order.
+QString faceOf(const Job& job, const SchoolCost& cost) {
+    const Derived derived = derive(job);
+    QString face = cost.risk;
+    for (const Step& step : stepsOf(job)) {
+        const StepWords words = stepWords(job, derived, step, Units());
+        face += step.name() + QString::number(step.minutes) + words.act + words.figures;
+    }
+    for (const std::size_t string : job.habit.order)
+        face += QString::number(string);
+    return face + QString::number(cost.passes.p50, 'f', 2) + QString::number(cost.minutes.p50, 'f', 2);
+}
+
+} // namespace
+
+class TestSchools : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void everyWayShowsInStepsFiguresOrForecast() {
+        for (const SchoolTopic& topic : schoolTopics()) {
+            Job job = everything();
+            if (topic.name == QLatin1String("underBlock"))
+                chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
+            QVERIFY2(topic.appliesTo(job), qPrintable(topic.name));
+            const Costs costs(job);
+            QStringList seen;
+            for (const SchoolOption& option : topic.options) {
+                Job tried = job;
+                chooseSchool(tried, topic.name, option.name);
+                QCOMPARE(schoolOf(tried, topic.name), option.name);
+                const SchoolCost cost = costs.of(topic.name, option.name);
+                QVERIFY(cost.passes.p10 > 0.0 && cost.minutes.p10 > 10.0);
+                QVERIFY(cost.passes.p10 <= cost.passes.p50 && cost.passes.p50 <= cost.passes.p90);
+                const QString face = faceOf(tried, cost);
+                QVERIFY2(!seen.contains(face), qPrintable(topic.name + QLatin1Char('=') + option.name));
+                seen.append(face);
+            }
+        }
+    }
+
+    /// What was chosen costs what it costs as chosen.
+    void theChosenWayAddsNothing() {
+        const Job job = everything();
+        const Costs costs(job);
+        for (const SchoolTopic& topic : schoolTopics()) {
+            const SchoolCost same = costs.of(topic.name, schoolOf(job, topic.name));
+            QCOMPARE(same.passes.p50, costs.asChosen().passes.p50);
+            QCOMPARE(same.minutes.p90, costs.asChosen().minutes.p90);
+        }
+    }
+
+    void costsGoTheWayTheTradeSays() {
+        const Job job = everything();
+        const Costs costs(job);
+        const auto passes = [&](const char* topic, const char* way) {
+            return costs.of(QLatin1String(topic), QLatin1String(way)).passes.p50;
+        };
+        const auto minutes = [&](const char* topic, const char* way) {
+            return costs.of(QLatin1String(topic), QLatin1String(way)).minutes.p50;
+        };
+        QVERIFY(passes("overshoot", "exact") > passes("overshoot", "aims"));
+        QVERIFY(minutes("atOnce", "one") > 0.0);
+        QVERIFY(minutes("wraps", "few") < minutes("wraps", "usual"));
+        QVERIFY(minutes("stretching", "hard") <= minutes("stretching", "along"));
+        QVERIFY(minutes("stretching", "ends") >= minutes("stretching", "along"));
+        QVERIFY(minutes("clawSlack", "slackened") > minutes("clawSlack", "pitch"));
+        QVERIFY(minutes("caps", "off") != minutes("caps", "loosened"));
+        QVERIFY(minutes("winding", "tie") > minutes("winding", "under"));
+        QVERIFY(minutes("boardCare", "wool") < minutes("boardCare", "guard"));
+    }
+
+    void topicsShowOnlyWhereTheyMatter() {
+        const auto applies = [](const Job& job, const char* topic) {
+            return schoolTopic(QLatin1String(topic))->appliesTo(job);
+        };
+        const Job fulcrum = demo(2), shaft = demo(4), headless = demo(5);
+        QVERIFY(!applies(fulcrum, "caps") && !applies(fulcrum, "ballEnd") && !applies(fulcrum, "lockWhen"));
+        QVERIFY(!applies(shaft, "clawStep") && !applies(shaft, "cover") && !applies(shaft, "bridge"));
+        QVERIFY(!applies(headless, "winding") && !applies(headless, "trim") && !applies(headless, "slackRule"));
+        Job flush = everything();
+        flush.rig.bridge.form = Form::DoubleLockingFlush;
+        QVERIFY(!applies(flush, "bridge"));
+        Job maple = everything();
+        maple.card.board = Board::Maple;
+        QVERIFY(!applies(maple, "boardCare"));
+        Job decked = everything();
+        chooseSchool(decked, QStringLiteral("bridge"), QStringLiteral("decked"));
+        QVERIFY(decked.goal.deckLoad_Nm > 0.0 && !applies(decked, "blockHeight"));
+        chooseSchool(decked, QStringLiteral("bridge"), QStringLiteral("floats"));
+        QCOMPARE(decked.goal, everything().goal);
+    }
+
+    void theHousesWaysGoIntoANewJob() {
+        Job job = newJob();
+        for (const SchoolTopic& topic : schoolTopics())
+            chooseSchool(job, topic.name, topic.options.last().name);
+        Job next = newJob();
+        applyHouse(next, houseOf(job));
+        for (const SchoolTopic& topic : schoolTopics())
+            if (topic.name != QLatin1String("bridge")) // floating or not is the guitar's
+                QCOMPARE(schoolOf(next, topic.name), topic.options.last().name);
+        QCOMPARE(schoolOf(next, QStringLiteral("bridge")), QStringLiteral("floats"));
+    }
+
+    void aForeignHouseChangesNothing() {
+        Job next = newJob();
+        applyHouse(next, QStringLiteral("nonsense\natOnce=never\nunheardOf=all\n=\nbridge=decked\norder"));
+        QCOMPARE(next, newJob());
+    }
+
+    void waysOutliveTheFile() {
+        for (const SchoolTopic& topic : schoolTopics()) {
+            Job job = everything();
+            chooseSchool(job, topic.name, topic.options.last().name);
+            const Result<Job> read = jobFromJson(jobToJson(job));
+            QVERIFY2(read.ok(), qPrintable(topic.name));
+            QCOMPARE(schoolOf(read.value(), topic.name), topic.options.last().name);
+        }
+        Job old = everything(); // as files had it before the habit knew of wraps
+        QJsonObject json = jobToJson(old);
+        QJsonObject work = json[QLatin1String("work")].toObject();
+        work[QLatin1String("schools")] = QJsonObject{{QStringLiteral("wraps"), QStringLiteral("few")}};
+        json[QLatin1String("work")] = work;
+        QJsonObject habit = json[QLatin1String("habit")].toObject();
+        habit.remove(QLatin1String("fewWraps"));
+        json[QLatin1String("habit")] = habit;
+        QCOMPARE(schoolOf(jobFromJson(json).value(), QStringLiteral("wraps")), QStringLiteral("few"));
+    }
+
+    void lockingPostsCountAsFewWraps() {
+        Job job = everything();
+        QVERIFY(!benchJobOf(job).habit.fewWraps);
+        job.card.tuners = Tuners::Locking;
+        QVERIFY(benchJobOf(job).habit.fewWraps && !job.habit.fewWraps);
+        QCOMPARE(wrapsOf(job, job.rig.strings.front().wire), 0.5);
+    }
+
+    void slackFollowsWrapsAndPosts() {
+        Job job = everything();
+        const RigString& low = job.rig.strings.front();
+        const SlackRules usual = slackOf(job, low);
+        // One wrap takes pi (post + gauge).
+        QVERIFY(std::abs(usual.slack_m - 2.5 * 3.14159265 * (assumedHead.post_m + low.wire.gauge_m)) < 1e-6);
+        chooseSchool(job, QStringLiteral("wraps"), QStringLiteral("few"));
+        QVERIFY(slackOf(job, low).slack_m < usual.slack_m);
+        QVERIFY(slackOf(job, low).frets < usual.frets && slackOf(job, low).bow_m < usual.bow_m);
+        QVERIFY(cutLengthOf_m(job, low) > low.scale_m + slackOf(job, low).slack_m);
+    }
+
+    void lessPressureLowersTheNutAngle() {
+        Job job = everything();
+        const double more = nutAngleOf_rad(job, job.rig.strings.front());
+        chooseSchool(job, QStringLiteral("nutAngle"), QStringLiteral("less"));
+        QVERIFY(nutAngleOf_rad(job, job.rig.strings.front()) < more);
+        chooseSchool(job, QStringLiteral("wraps"), QStringLiteral("few"));
+        QVERIFY(nutAngleOf_rad(job, job.rig.strings.front()) < more);
+    }
+
+    void theForwardBlockJumpsAndTheNeutralDoesNot() {
+        Job job = everything();
+        const Level level = derive(job).report.level;
+        QVERIFY(level.balanced());
+        QCOMPARE(blockJump_cents(job, job.rig, level), 0.0);
+        chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
+        QVERIFY(blockAngle_rad(job) > job.goal.angle_rad);
+        QVERIFY(blockJump_cents(job, job.rig, level) > 20.0);
+    }
+
+    void theFinePresetLiesInTheTravel() {
+        Job job = everything();
+        const double all = job.rig.strings.front().fineTurns;
+        double last = all;
+        for (const char* way : {"middle", "nearlyOut", "allOut"}) {
+            chooseSchool(job, QStringLiteral("finePreset"), QLatin1String(way));
+            QVERIFY(finePreset_turns(job) >= 0.0 && finePreset_turns(job) < last);
+            last = finePreset_turns(job);
+        }
+    }
+
+    /// Lifted into playing position gravity pulls the other way, so readings move; a bridge without mass does not.
+    void liftingTheGuitarMovesItsReadings() {
+        Job job = everything();
+        const Derived derived = derive(job);
+        const std::vector<double> shift = playingShift_cents(job.rig, derived.report.level.state);
+        QCOMPARE(shift.size(), job.rig.strings.size());
+        QVERIFY(std::all_of(shift.begin(), shift.end(), [](double s) { return std::isfinite(s); }));
+        QVERIFY(std::abs(shift.back()) > 0.05);
+        Rig light = job.rig;
+        light.bridge.mass_kg = 1e-6;
+        for (const double cents : playingShift_cents(light, settle(light, derived.report.level.state).state))
+            QVERIFY(std::abs(cents) < 0.001);
+    }
+
+    void theShopsOwnMinutesReplaceTheAssumed() {
+        std::vector<Job> done;
+        for (int k = 0; k < 3; ++k) {
+            Job job = demo(0);
+            QDateTime at(QDate(2026, 5, 4 + k), QTime(10, 0));
+            for (const auto& [step, minutes] :
+                 {std::pair("look-over", 0), std::pair("slacken", 4 + k), std::pair("swap:1", 3),
+                  std::pair("cut-old", 300), std::pair("dust", 0)}) {
+                at = at.addSecs(60 * minutes);
+                job.work.records.append({QLatin1String(step), StepRecord::What::Done, {}, at.toString(Qt::ISODate)});
+            }
+            done.push_back(job);
+        }
+        const auto usual = usualMinutesOf(done);
+        QCOMPARE(usual.value(QStringLiteral("slacken")), 5.0); // the middle one
+        QCOMPARE(usual.value(QStringLiteral("swap")), 3.0);    // whichever string
+        QVERIFY(!usual.contains(QStringLiteral("cut-old")));   // a break, not work
+        QVERIFY(!usual.contains(QStringLiteral("dust")));      // said in the same breath
+        QVERIFY(!usual.contains(QStringLiteral("look-over"))); // nothing to count from
+        done.pop_back();
+        QVERIFY(usualMinutesOf(done).isEmpty()); // two are no habit
+        Job next = demo(0);
+        const double assumed = handMinutes(next);
+        next.work.usualMinutes = usual;
+        QCOMPARE(handMinutes(next), assumed + 3.0); // slackening was taken for two minutes
+        QCOMPARE(jobFromJson(jobToJson(next)).value().work.usualMinutes, usual);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestSchools)
+#include "test_schools.moc"
