@@ -20,7 +20,9 @@ namespace flenzo {
 namespace {
 
 bool shoot(Shell& shell, const QString& file) {
-    QCoreApplication::processEvents();
+    // A long form asks for its room only once it is laid out, and its page then once more.
+    for (int round = 0; round < 4; ++round)
+        QCoreApplication::processEvents();
     if (shell.grab().save(file, "PNG"))
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));
@@ -52,9 +54,11 @@ bool shootJob(Shell& shell, const QDir& dir) {
     Session& session = shell.desk().session();
     shell.showPage(Shell::JobSteps);
     bool ok = true;
-    for (const auto& [step, name] : {std::pair{StepId::Plan, "job-plan.png"},
+    for (const auto& [step, name] : {std::pair{StepId::LookOver, "job-card.png"},
+                                     {StepId::Plan, "job-plan.png"},
                                      {StepId::Slacken, "job-slacken.png"},
                                      {StepId::Wind, "job-wind.png"},
+                                     {StepId::Settle, "job-settle.png"},
                                      {StepId::Lock, "job-lock.png"}}) {
         goTo(session, step);
         ok = ok && shoot(shell, dir.filePath(QLatin1String(name)));

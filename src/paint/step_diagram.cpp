@@ -164,7 +164,7 @@ void claw(Board& board, const Rig& rig) {
         const double more = (turns.bass + (turns.treble - turns.bass) * slot - mean) * rig.claw.lead_m;
         return 0.24 - more * 40.0;
     };
-    board.scene.area(board.box(0.04, 0.06, 0.96, 0.94), Ink::Cavity, Ink::WoodEdge);
+    board.scene.area(board.box(0.04, 0.06, 0.96, 0.91), Ink::Cavity, Ink::WoodEdge);
     board.scene.area(board.box(0.0, 0.0, 0.06, 1.0), Ink::Wood, Ink::WoodEdge);
     board.scene.area(board.box(0.80, 0.18, 0.90, 0.82), Ink::Metal, Ink::MetalEdge);
     board.scene
@@ -175,7 +175,7 @@ void claw(Board& board, const Rig& rig) {
     for (const double slot : {0.0, 1.0}) {
         const double y = 0.20 + 0.60 * slot;
         board.scene.line({board.at(0.06, y), board.at(xAt(slot) + 0.05, y)}, Ink::MetalEdge, 5.0);
-        board.words(xAt(slot) + 0.06, slot == 0.0 ? 0.10 : 0.90, slot == 0.0 ? tr("bass screw") : tr("treble screw"),
+        board.words(xAt(slot) + 0.06, slot == 0.0 ? 0.12 : 0.86, slot == 0.0 ? tr("bass screw") : tr("treble screw"),
                     Qt::AlignLeft | Qt::AlignVCenter);
     }
     for (std::size_t s = 0; s < rig.springs.size(); ++s) {
@@ -186,7 +186,7 @@ void claw(Board& board, const Rig& rig) {
         coil.append(board.at(0.80, y));
         board.scene.line(coil, Ink::Springs, 1.8).id = QStringLiteral("spring-%1").arg(s);
     }
-    board.words(0.55, 0.97, tr("keep the claw parallel to the wall; right turns pull the plate down"), Qt::AlignCenter);
+    board.words(0.55, 0.96, tr("keep the claw parallel to the wall; right turns pull the plate down"), Qt::AlignCenter);
     board.scene.description =
         tr("Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.")
             .arg(rig.springs.size());

@@ -43,7 +43,7 @@ BenchPage::BenchPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
 QWidget* BenchPage::buildActPanel() {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
-    auto* row = new QHBoxLayout(panel);
+    auto* row = actRow_ = new QHBoxLayout(panel);
     row->setContentsMargins(18, 8, 18, 8);
     row->setSpacing(24);
     auto* words = new QVBoxLayout;
@@ -100,6 +100,8 @@ void BenchPage::takeFocus() {
 void BenchPage::setBig(bool big) {
     for (QWidget* picture : std::initializer_list<QWidget*>{section_, chart_, sheet_})
         picture->setVisible(!big);
+    static_cast<QBoxLayout*>(layout())->setStretch(0, big ? 1 : 0);
+    actRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     for (QLabel* words : {act_, figure_}) {
         words->setProperty("big", big);
         words->style()->unpolish(words);

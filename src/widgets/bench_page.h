@@ -5,6 +5,7 @@
 
 #include <QWidget>
 
+class QBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -36,6 +37,7 @@ private:
     void pickNeighbour(int step);
 
     Desk& desk_;
+    QBoxLayout* actRow_ = nullptr;
     QLabel *act_, *figure_, *aside_, *entryFor_, *outlook_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;

@@ -183,9 +183,9 @@ void IntonateForm::reckon() {
 SettleForm::SettleForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
     flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
          desk.session().job().habit.stretch, [](Job& job, bool on) { job.habit.stretch = on; });
-    table_ = new FigureTable({tr("string"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left"), tr("is")},
-                             QStringLiteral("settling"), this);
-    table_->setAccessibleName(tr("How settled each string is"));
+    table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
+                             tr("How settled each string is"), this);
+    table_->setObjectName(QStringLiteral("settling"));
     rows().addRow(table_);
     connect(&desk_.session(), &Session::changed, this, &SettleForm::refresh);
     refresh();
@@ -193,7 +193,10 @@ SettleForm::SettleForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
 
 void SettleForm::refresh() {
     const Job& job = desk_.session().job();
-    const auto& settling = desk_.session().derived().advice.settling;
+    const Derived& derived = desk_.session().derived();
+    BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
+    stretched.habit.stretch = true;
+    const auto settling = settlingOf(stretched, derived.rig(), derived.standings());
     std::vector<int> pulls(job.rig.strings.size(), 0);
     std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));
     for (const Event& event : job.log)
@@ -205,12 +208,11 @@ void SettleForm::refresh() {
     for (std::size_t i = 0; i < settling.size() && i < pulls.size(); ++i) {
         const StringSettling& string = settling[i];
         const bool settled = string.needed.p50 == 0;
-        lines.append({nameOf(job.rig.strings[i]), QString::number(pulls[i]), last[i], centsText(-string.nextDrop_cents),
-                      wording::rangeText(string.needed.p10, string.needed.p90),
-                      settled ? tr("settled") : tr("still gives")});
+        lines.append({nameOf(job.rig.strings[i]), settled ? tr("settled") : tr("still gives"),
+                      QString::number(pulls[i]), last[i], centsText(-string.nextDrop_cents),
+                      wording::rangeText(string.needed.p10, string.needed.p90)});
     }
     table_->show(lines, basePixels(desk_.preferences()));
-    table_->setVisible(!lines.isEmpty());
     fitHeight(*table_);
 }
 
@@ -222,7 +224,10 @@ LevelForm::LevelForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
     });
-    rows().addRow(photo);
+    auto* row = new QHBoxLayout;
+    row->addWidget(photo);
+    row->addStretch();
+    rows().addRow(row);
 }
 
 } // namespace flenzo

@@ -51,6 +51,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
         chip->setProperty("chip", true);
         chip->setProperty("alarm",
                           h == static_cast<int>(Hazard::BlockIn) || h == static_cast<int>(Hazard::InsertsOpen));
+        chip->hide();
         top->addWidget(chip);
         hazards_.push_back(chip);
     }
@@ -59,7 +60,6 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     top->addWidget(left_, 1);
     clock_ = new StepClock(this);
-    top->addWidget(clock_);
     column->addLayout(top);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
@@ -129,6 +129,7 @@ QWidget* JobPage::buildButtons() {
     auto* finder = button(tr("Trouble?"), "stepFinder");
     finder->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
     row->addStretch();
+    row->addWidget(clock_);
     connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
     connect(bench_, &QPushButton::clicked, this, &JobPage::benchWanted);
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });

@@ -8,6 +8,7 @@
 #include <QFontDatabase>
 #include <QLabel>
 #include <QPalette>
+#include <QRegularExpression>
 #include <QStyle>
 #include <QStyleFactory>
 #include <cmath>
@@ -64,7 +65,7 @@ QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
 QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
 QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
 QLabel[voice="act"][big="true"] { font-size: @3.4px; }
-QLabel[voice="figure"][big="true"] { font-size: @6px; }
+QLabel[voice="figure"][big="true"] { font-size: @9.0px; }
 QLabel[voice="heading"][big="true"] { font-size: @2.2px; }
 QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
 QLabel[voice="warn"] { color: @warn; font-weight: bold; }
@@ -90,6 +91,7 @@ QMenuBar, QMenu { background: @sheet; }
 QMenuBar::item:selected, QMenu::item:selected { background: @soft; color: @text; }
 QFrame#message { background: @soft; border: none; border-left: 6px solid @focus; }
 QFrame#message[alarm="true"] { background: @sheet; border: 2px solid @warn; border-left: 8px solid @warn; }
+QTableCornerButton::section { background: @desk; border: none; }
 QScrollArea { border: none; background: transparent; }
 QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }
 )");
@@ -99,8 +101,9 @@ QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 
         {"@goal", Ink::Goal},   {"@desk", Ink::Desk},      {"@text", Ink::Text}};
     for (const auto& [name, ink] : inks)
         sheet.replace(QLatin1String(name), theme[ink].name());
-    for (const double share : {0.87, 1.13, 1.75, 4.4, 1.07, 1.9, 3.4, 2.2})
-        sheet.replace(QStringLiteral("@%1px").arg(share), px(share) + QStringLiteral("px"));
+    static const QRegularExpression height(QStringLiteral("@([0-9.]+)px"));
+    for (auto match = height.match(sheet); match.hasMatch(); match = height.match(sheet))
+        sheet.replace(match.captured(), px(match.captured(1).toDouble()) + QStringLiteral("px"));
     return sheet;
 }
 

@@ -19,6 +19,8 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <algorithm>
+#include <cmath>
 
 namespace flenzo {
 
@@ -101,16 +103,44 @@ QWidget* ownerForm(Desk& desk, QWidget* parent) {
     return form;
 }
 
-/// A way with what it adds to the job as it is chosen now.
-QString optionWords(const SchoolOption& option, const SchoolCost& cost, const SchoolCost& now) {
+/// What a way adds to the job as it is chosen now, without its risk.
+QStringList timeOf(const SchoolCost& cost, const SchoolCost& now) {
     QStringList parts;
     if (const double passes = cost.passes.p50 - now.passes.p50; std::abs(passes) > 0.05)
         parts.append(tr("%1 passes").arg(signedNumber(passes, 1)));
     if (const double minutes = cost.minutes.p50 - now.minutes.p50; std::abs(minutes) > 0.5)
         parts.append(tr("%1 min").arg(signedNumber(minutes, 0)));
-    if (!cost.risk.isEmpty())
-        parts.append(cost.risk);
-    return parts.isEmpty() ? option.title : option.title + QStringLiteral(" – ") + parts.join(QStringLiteral(", "));
+    return parts;
+}
+
+void addTopic(JobForm& form, const Job& job, const SchoolTopic& topic, const QList<SchoolCost>& prices,
+              const SchoolCost& now) {
+    auto* box = new QComboBox(&form);
+    box->setObjectName(QStringLiteral("school-") + topic.name);
+    constexpr int leastLetters = 24;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(leastLetters);
+    for (qsizetype k = 0; k < topic.options.size(); ++k) {
+        const SchoolOption& option = topic.options[k];
+        QStringList parts = timeOf(prices[k], now);
+        if (!prices[k].risk.isEmpty())
+            parts.append(prices[k].risk);
+        const QString price = parts.join(QStringLiteral(", "));
+        box->addItem(price.isEmpty() ? option.title : option.title + QStringLiteral(" – ") + price, option.name);
+        box->setItemData(box->count() - 1, option.reason, Qt::ToolTipRole);
+    }
+    box->setCurrentIndex(box->findData(schoolOf(job, topic.name)));
+    QObject::connect(box, &QComboBox::activated, &form, [&form, box, name = topic.name] {
+        const QString way = box->currentData().toString();
+        form.edit([&](Job& changed) { chooseSchool(changed, name, way); });
+    });
+    form.add(topic.title, box);
+}
+
+void heading(JobForm& form, const QString& text) {
+    QLabel* words = label(Voice::Small, &form);
+    words->setText(text);
+    form.rows().addRow(words);
 }
 
 QWidget* planForm(Desk& desk, QWidget* parent) {
@@ -123,22 +153,24 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
                      .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
                           wording::rangeText(std::round(now.minutes.p10), std::round(now.minutes.p90))));
     form->rows().addRow(sum);
+    // What costs time here comes first.
+    QList<QPair<const SchoolTopic*, QList<SchoolCost>>> dear, alike;
     for (const SchoolTopic& topic : schoolTopics()) {
         if (!topic.appliesTo(job))
             continue;
-        auto* box = new QComboBox(form);
-        box->setObjectName(QStringLiteral("school-") + topic.name);
-        for (const SchoolOption& option : topic.options) {
-            box->addItem(optionWords(option, costs.of(topic.name, option.name), now), option.name);
-            box->setItemData(box->count() - 1, option.reason, Qt::ToolTipRole);
-        }
-        box->setCurrentIndex(box->findData(schoolOf(job, topic.name)));
-        QObject::connect(box, &QComboBox::activated, form, [form, box, name = topic.name] {
-            const QString way = box->currentData().toString();
-            form->edit([&](Job& changed) { chooseSchool(changed, name, way); });
-        });
-        form->add(topic.title, box);
+        QList<SchoolCost> prices;
+        for (const SchoolOption& option : topic.options)
+            prices.append(costs.of(topic.name, option.name));
+        const bool differ = std::any_of(prices.begin(), prices.end(),
+                                        [&](const SchoolCost& cost) { return !timeOf(cost, now).isEmpty(); });
+        (differ ? dear : alike).append({&topic, prices});
     }
+    heading(*form, tr("Ways that change passes or minutes on this guitar"));
+    for (const auto& [topic, prices] : dear)
+        addTopic(*form, job, *topic, prices, now);
+    heading(*form, tr("Ways that change risk or habit only"));
+    for (const auto& [topic, prices] : alike)
+        addTopic(*form, job, *topic, prices, now);
     if (desk.session().logbook()) {
         auto* keep = new QPushButton(tr("Keep these as the house's ways"), form);
         keep->setObjectName(QStringLiteral("keepHouse"));

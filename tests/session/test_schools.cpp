@@ -23,6 +23,7 @@ Job demo(int index) {
 /// A guitar on which every topic is open: double-locking, floating, caps, dark board, polish wanted.
 Job everything() {
     Job job = demo(0);
+    job.habit.stretch = true;
     job.card.nut = Nut::Caps;
     job.card.tuners = Tuners::ThroughHole;
     job.card.board = Board::DarkUnlacquered;

@@ -20,11 +20,10 @@ QString tr(const char* text) {
     return QCoreApplication::translate("Costs", text);
 }
 
-/// The job before anything was done to it, new strings to be settled, as the adviser takes it.
+/// The job before anything was done to it, as the adviser takes it.
 BenchJob freshBench(const Job& job) {
     BenchJob bench = benchJobOf(job);
     bench.log.clear();
-    bench.habit.stretch = true;
     return bench;
 }
 

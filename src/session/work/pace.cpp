@@ -53,6 +53,7 @@ QMap<QString, double> usualMinutesOf(const Logbook& book) {
 
 void beginAsTheHouseDoes(Job& job, const Logbook& book) {
     applyHouse(job, book.setting(QStringLiteral("house")));
+    job.habit.stretch = true; // the strings that go on are new
     job.work.usualMinutes = usualMinutesOf(book);
 }
 

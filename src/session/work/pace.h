@@ -13,7 +13,8 @@ inline constexpr std::size_t leastSamples = 3;
 /// The same over the jobs that a shop finished last.
 [[nodiscard]] QMap<QString, double> usualMinutesOf(const Logbook& book);
 
-/// A new job as this shop begins one: its ways, and the minutes its last finished jobs took.
+/// A new job as this shop begins one: its ways, new strings that have to settle, and the minutes its last finished jobs
+/// took.
 void beginAsTheHouseDoes(Job& job, const Logbook& book);
 
 } // namespace flenzo

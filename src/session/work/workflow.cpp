@@ -113,10 +113,15 @@ StepRecord::What recordOf(WorkEvent event) {
     return StepRecord::What::Note;
 }
 
+/// Strings that the bench does not ask to be pulled are settled by hand.
+bool isByHand(const Job& job, StepId step) {
+    return !specOf(step).byAdviser || (step == StepId::Settle && !job.habit.stretch);
+}
+
 double openMinutes(const Job& job, bool alsoPast) {
     double minutes = 0.0;
     for (const Step& step : stepsOf(job))
-        if (!specOf(step.id).byAdviser && (alsoPast || stateOf(job, step) == StepState::Open))
+        if (isByHand(job, step.id) && (alsoPast || stateOf(job, step) == StepState::Open))
             minutes += step.minutes;
     return minutes;
 }
@@ -141,7 +146,7 @@ double handMinutes(const Job& job) {
 Quantiles minutesLeft(const Job& job, const Derived& derived) {
     const QList<Step> steps = stepsOf(job);
     const bool tuning = std::any_of(steps.begin(), steps.end(), [&](const Step& step) {
-        return specOf(step.id).byAdviser && stateOf(job, step) == StepState::Open;
+        return !isByHand(job, step.id) && stateOf(job, step) == StepState::Open;
     });
     const double byHand = openMinutes(job, false);
     const Quantiles tune = tuning ? derived.prospect.minutes : Quantiles();

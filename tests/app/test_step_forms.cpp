@@ -1,0 +1,440 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+#include "session/demo.h"
+#include "session/work/schools.h"
+#include "session/work/warnings.h"
+#include "widgets/bench_page.h"
+#include "widgets/job_page.h"
+#include "widgets/look.h"
+#include "widgets/photo_level_dialog.h"
+#include "widgets/step_clock.h"
+#include "widgets/step_panel.h"
+
+#include <QAction>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDir>
+#include <QFile>
+#include <QImage>
+#include <QInputDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalSpy>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+#include <memory>
+
+using namespace flenzo;
+
+namespace {
+
+ShellPaths pathsIn(const QString& folder) {
+    const QDir dir(folder);
+    return {dir.filePath(QStringLiteral("recovery")), dir.filePath(QStringLiteral("flenzo.ini")),
+            dir.filePath(QStringLiteral("own.json")), dir.filePath(QStringLiteral("shop.flenzo-logbook"))};
+}
+
+} // namespace
+
+class TestStepForms : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<Shell> shell_;
+
+    Session& session() { return shell_->desk().session(); }
+    const Job& job() { return session().job(); }
+    template <class T = QLabel> T* find(const char* name) { return shell_->findChild<T*>(QLatin1String(name)); }
+    QString text(const char* name) { return find(name)->text(); }
+
+    void openAt(int demo, StepId id, const std::function<void(Job&)>& change = {}) {
+        Job opened = demoJob(demo).value();
+        opened.log.clear();
+        opened.work.extras = {QStringLiteral("intonate"), QStringLiteral("height"), QStringLiteral("polish"),
+                              QStringLiteral("oil")};
+        if (change)
+            change(opened);
+        QVERIFY(!session().keep(opened));
+        shell_->showPage(Shell::JobSteps);
+        auto* steps = shell_->findChild<JobPage*>();
+        auto* reason = find<QLineEdit>("reason");
+        for (int k = 0; k < 200 && currentStep(job())->id != id; ++k)
+            if (reason->isVisible()) {
+                QTest::keyClicks(reason, QStringLiteral("for the test"));
+                QTest::keyClick(reason, Qt::Key_Return);
+            } else {
+                QTest::keyClick(steps, Qt::Key_Space);
+            }
+        QCOMPARE(currentStep(job())->id, id);
+    }
+    void type(const char* name, const QString& words) {
+        auto* field = find<QLineEdit>(name);
+        field->clear();
+        QTest::keyClicks(field, words);
+    }
+    QAction* action(const QString& part) {
+        for (QAction* one : shell_->findChildren<QAction*>())
+            if (one->text().remove(QLatin1Char('&')).contains(part))
+                return one;
+        return nullptr;
+    }
+    /// Answers the next question box that opens.
+    void answerWith(const QString& words) {
+        QTimer::singleShot(0, this, [words] {
+            for (QWidget* top : QApplication::topLevelWidgets())
+                if (auto* dialog = qobject_cast<QInputDialog*>(top); dialog && dialog->isVisible()) {
+                    dialog->setTextValue(words);
+                    words.isEmpty() ? dialog->reject() : dialog->accept();
+                }
+        });
+    }
+
+private Q_SLOTS:
+    void init() {
+        loadTypeface();
+        dir_ = std::make_unique<QTemporaryDir>();
+        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
+        shell_->openShop();
+        shell_->resize(1280, 800);
+        shell_->show();
+        shell_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+    }
+    void cleanup() {
+        shell_.reset();
+        dir_.reset();
+    }
+
+    void twoCaliperReadingsNameTheOldSet() {
+        openAt(2, StepId::OldSet);
+        auto* take = find<QPushButton>("takeOldSet");
+        type("caliper", QStringLiteral("46"));
+        QVERIFY(!take->isEnabled());
+        type("caliperThin", QStringLiteral("0.25"));
+        QVERIFY(text("caliperSays").contains(QLatin1String("Nearest set")));
+        QVERIFY(text("caliperSays").contains(QLatin1String("millimetres")) &&
+                text("caliperSays").contains(QLatin1String("thousandths of an inch")));
+        QVERIFY(take->isEnabled());
+        QTest::mouseClick(take, Qt::LeftButton);
+        QVERIFY(std::abs(job().off.front().wire.gauge_m / (46 * 25.4e-6) - 1.0) < 0.1);
+        QVERIFY(text("caliperSays").contains(job().offPicks.setName));
+        QTest::keyClick(shell_.get(), Qt::Key_Z, Qt::ControlModifier);
+        type("caliperThin", QStringLiteral("17 furlongs"));
+        QVERIFY(!take->isEnabled() && text("caliperSays").contains(QLatin1String("wants a number")));
+    }
+
+    void theCardKeepsWhatIsTyped() {
+        openAt(0, StepId::LookOver);
+        for (const auto& [name, words] : {std::pair("cardContact", "rings after six"),
+                                          {"cardSlots", "1, 3 and 5"},
+                                          {"cardClawDepth", "12 / 12.5 mm"},
+                                          {"cardBlock", "felt strip, 9 mm"},
+                                          {"cardLevel", "the engraved line"}}) {
+            auto* field = find<QLineEdit>(name);
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, QLatin1String(words));
+            QTest::keyClick(field, Qt::Key_Return);
+        }
+        const Job kept = session().logbook()->job(*session().keptAs()).value();
+        QCOMPARE(kept.card.contact, QStringLiteral("rings after six"));
+        QCOMPARE(kept.card.springSlots, QStringLiteral("1, 3 and 5"));
+        QCOMPARE(kept.card.clawDepth, QStringLiteral("12 / 12.5 mm"));
+        QCOMPARE(kept.card.block, QStringLiteral("felt strip, 9 mm"));
+        QCOMPARE(kept.card.levelMark, QStringLiteral("the engraved line"));
+        QCOMPARE(currentStep(job())->id, StepId::LookOver); // Enter ended fields, not the step
+    }
+
+    void actionBecomesTurnsOfThePosts() {
+        openAt(0, StepId::Height);
+        type("actionBass", QStringLiteral("2.0"));
+        type("actionTreble", QStringLiteral("1.6"));
+        QVERIFY(text("heightSays").contains(QLatin1String("Type what the ruler shows")));
+        type("wishBass", QStringLiteral("1.8"));
+        type("wishTreble", QStringLiteral("1.8"));
+        // At fret 12 half of what the post does arrives.
+        QVERIFY(text("heightSays").contains(QLatin1String("Bass post: lower by 0.4")));
+        QVERIFY(text("heightSays").contains(QLatin1String("Treble post: raise by 0.4")));
+        QVERIFY(text("heightSays").contains(QLatin1String("0.57 turns")));
+        type("postLead", QStringLiteral("1.4"));
+        QVERIFY(text("heightSays").contains(QLatin1String("0.29 turns")));
+        type("postLead", QStringLiteral("nought"));
+        QVERIFY(!text("heightSays").contains(QLatin1String("turns.")));
+    }
+
+    void octavesBecomeSaddleMoves() {
+        openAt(0, StepId::Intonate);
+        auto* table = find<QTableWidget>("intonation");
+        QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
+        table->setItem(0, 0, new QTableWidgetItem(QStringLiteral("+4,0")));
+        table->setItem(1, 0, new QTableWidgetItem(QStringLiteral("−2")));
+        table->setItem(2, 0, new QTableWidgetItem(QStringLiteral("sharp")));
+        QVERIFY(table->item(0, 2)->text().startsWith(QLatin1String("back")));
+        QVERIFY(table->item(1, 2)->text().startsWith(QLatin1String("forward")));
+        QVERIFY(table->item(2, 2)->text().isEmpty());
+        for (int row = 0; row < table->rowCount(); ++row) {
+            bool number = false;
+            const double guess = table->item(row, 1)->text().toDouble(&number);
+            QVERIFY(number && guess > 0.0 && guess < 60.0); // fretting only ever sharpens
+        }
+    }
+
+    void aLooseBridgeIsPlacedAsOnePiece() {
+        openAt(4, StepId::Intonate);
+        auto* table = find<QTableWidget>("intonation");
+        for (int row = 0; row < table->rowCount(); ++row)
+            table->setItem(row, 0, new QTableWidgetItem(QStringLiteral("3")));
+        QVERIFY(text("intonationSays").contains(QLatin1String("loose bridge in one piece")));
+        QVERIFY(text("intonationSays").contains(QLatin1String("bass end")));
+    }
+
+    void theTrackerFollowsEachPull() {
+        openAt(0, StepId::Settle);
+        auto* table = find<QTableWidget>("settling");
+        auto* bench = find<QCheckBox>("benchStretches");
+        QTRY_VERIFY(bench->height() > 8);
+        if (!bench->isChecked())
+            bench->click();
+        QVERIFY(job().habit.stretch);
+        QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
+        QVERIFY(!table->isHidden());
+        QCOMPARE(table->item(0, 2)->text(), QStringLiteral("0"));
+        QVERIFY(table->item(0, 1)->text().contains(QLatin1String("still gives")));
+        const QString before = table->item(0, 4)->text();
+        Event pull;
+        pull.kind = Event::Kind::Stretched;
+        pull.string = 0;
+        pull.from_cents = 0.0;
+        pull.to_cents = -38.0;
+        QVERIFY(!session().append(QStringLiteral("stretch"), pull));
+        QCOMPARE(table->item(0, 2)->text(), QStringLiteral("1"));
+        QVERIFY(table->item(0, 3)->text().contains(QLatin1String("38")));
+        QVERIFY(table->item(0, 4)->text() != before);
+    }
+
+    void aSidePhotoGivesTheAngle() {
+        openAt(0, StepId::Level);
+        QImage image(600, 400, QImage::Format_RGB32);
+        image.fill(Qt::lightGray);
+        const QString file = dir_->filePath(QStringLiteral("side.png"));
+        QVERIFY(image.save(file));
+        QTest::mouseClick(find<QPushButton>("levelPhoto"), Qt::LeftButton);
+        auto* dialog = shell_->findChild<PhotoLevelDialog*>();
+        QVERIFY(dialog && dialog->isVisible());
+        auto* take = dialog->findChild<QPushButton*>(QStringLiteral("takeAngle"));
+        auto* words = dialog->findChild<QLabel*>(QStringLiteral("photoSays"));
+        auto* marks = dialog->findChild<PhotoMarks*>();
+        QTest::keyClick(marks, Qt::Key_Space); // no picture yet, nothing to mark
+        QVERIFY(marks->marks().isEmpty() && !take->isEnabled());
+        dialog->load(file);
+        QVERIFY(words->text().contains(QLatin1String("body's top")));
+        // By keys: from the middle to the left, then far to the right along the same line.
+        const auto go = [&](Qt::Key key, int tens, int ones = 0) {
+            for (int k = 0; k < tens; ++k)
+                QTest::keyClick(marks, key, Qt::ShiftModifier);
+            for (int k = 0; k < ones; ++k)
+                QTest::keyClick(marks, key);
+        };
+        go(Qt::Key_Left, 20);
+        QTest::keyClick(marks, Qt::Key_Space);
+        go(Qt::Key_Right, 40);
+        QTest::keyClick(marks, Qt::Key_Space);
+        QVERIFY(words->text().contains(QLatin1String("plate's edge")));
+        go(Qt::Key_Up, 10);
+        QTest::keyClick(marks, Qt::Key_Space);
+        go(Qt::Key_Left, 20);
+        go(Qt::Key_Up, 0, 7); // the rear, away from the neck, stands higher
+        QTest::keyClick(marks, Qt::Key_Space);
+        QVERIFY(take->isEnabled());
+        QVERIFY2(words->text().contains(QLatin1String("+2.0")), qPrintable(words->text())); // atan(7 / 200)
+        auto* neck = dialog->findChild<QCheckBox*>();
+        neck->click();
+        QVERIFY(words->text().contains(QChar(0x2212)) || words->text().contains(QLatin1String("-2.0")));
+        neck->click();
+        const std::size_t before = job().log.size();
+        QTest::mouseClick(take, Qt::LeftButton);
+        QCOMPARE(job().log.size(), before + 1);
+        QVERIFY(std::abs(*job().log.back().angle_rad - std::atan2(7.0, 200.0)) < 1e-9);
+        QVERIFY(job().log.back().angleDeviation_rad > radians(0.1));
+        const Job kept = session().logbook()->job(*session().keptAs()).value();
+        QVERIFY(std::abs(kept.log.back().angleDeviation_rad - job().log.back().angleDeviation_rad) < 1e-6);
+    }
+
+    void marksAreTakenBackAndSetByMouse() {
+        PhotoMarks marks(nullptr);
+        marks.resize(600, 400);
+        QImage image(300, 200, QImage::Format_RGB32);
+        image.fill(Qt::white);
+        marks.setImage(image);
+        QSignalSpy changed(&marks, &PhotoMarks::marksChanged);
+        QTest::mouseClick(&marks, Qt::LeftButton, {}, QPoint(100, 50));
+        QCOMPARE(marks.marks().size(), 1);
+        QVERIFY(QLineF(marks.marks().first(), QPointF(50, 25)).length() < 1.0); // in pixels of the picture
+        for (int k = 0; k < 6; ++k)
+            QTest::mouseClick(&marks, Qt::LeftButton, {}, QPoint(20 + 10 * k, 20));
+        QCOMPARE(marks.marks().size(), PhotoMarks::most);
+        QTest::keyClick(&marks, Qt::Key_Backspace);
+        QCOMPARE(marks.marks().size(), PhotoMarks::most - 1);
+        marks.resize(600, 900); // bars above and below are no picture
+        marks.clearMarks();
+        QTest::mouseClick(&marks, Qt::LeftButton, {}, QPoint(300, 10));
+        QVERIFY(marks.marks().isEmpty());
+        QVERIFY(changed.count() >= 6);
+    }
+
+    void theTimerRingsAndTheStepGoesOn() {
+        StepClock clock(nullptr);
+        QSignalSpy over(&clock, &StepClock::soakIsOver);
+        auto* words = clock.findChild<QLabel*>(QStringLiteral("stepClock"));
+        auto* menu = clock.findChild<QPushButton*>(QStringLiteral("soakTimer"))->menu();
+        QVERIFY(menu && menu->actions().size() >= 3);
+        menu->actions().at(2)->trigger(); // five minutes
+        QVERIFY(clock.isSoaking() && words->text().contains(QLatin1String("soaks 5:00")));
+        clock.lookAt(4 * 60 + 30);
+        QVERIFY(words->text().contains(QLatin1String("soaks 0:3")));
+        QCOMPARE(over.count(), 0);
+        clock.restart(); // another step: the oil soaks on
+        QVERIFY(clock.isSoaking());
+        clock.lookAt(5 * 60 + 1);
+        QCOMPARE(over.count(), 1);
+        QVERIFY(!clock.isSoaking() && !words->text().contains(QLatin1String("soaks")));
+        clock.lookAt(9 * 60);
+        QCOMPARE(over.count(), 1); // once
+    }
+
+    void theTimeIsUpIsSaidInTheWindow() {
+        openAt(0, StepId::OilBoard, [](Job& job) { job.card.board = Board::DarkUnlacquered; });
+        auto* clock = shell_->findChild<StepClock*>();
+        clock->soak(1);
+        clock->lookAt(24 * 3600);
+        QVERIFY(shell_->message().contains(QLatin1String("time is up")));
+    }
+
+    void photosAreShownAtTheirStep() {
+        openAt(0, StepId::Checks);
+        QImage image(80, 60, QImage::Format_RGB32);
+        image.fill(Qt::blue);
+        const QString file = dir_->filePath(QStringLiteral("posts.png"));
+        QVERIFY(image.save(file));
+        QVERIFY(!find<QLabel>("photo"));
+        std::optional<Fault> fault;
+        QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& edited) {
+            fault = apply(edited, session().derived(), WorkEvent::Photo, file, QStringLiteral("2026-11-25T12:00:00"));
+        }));
+        QVERIFY(!fault && find<QLabel>("photo"));
+        QVERIFY(!find<QLabel>("photo")->pixmap().isNull());
+        QVERIFY(QFile::remove(file));
+        QTest::keyClick(shell_->findChild<JobPage*>(), Qt::Key_Space);
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QVERIFY(!find<QLabel>("photo")); // another step, another picture
+        QTest::keyClick(shell_->findChild<JobPage*>(), Qt::Key_PageUp);
+        QVERIFY(text("photo").contains(QLatin1String("no longer there")));
+    }
+
+    void turningOverWithOpenInsertsWantsAReason() {
+        openAt(0, StepId::PresetFine);
+        QVERIFY(hazardsOf(job()).has(Hazard::InsertsOpen));
+        const std::size_t before = job().log.size();
+        answerWith(QString());
+        action(QStringLiteral("Turn it face down"))->trigger();
+        QCOMPARE(job().log.size(), before);
+        answerWith(QStringLiteral("taped"));
+        action(QStringLiteral("Turn it face down"))->trigger();
+        QCOMPARE(job().log.size(), before + 1);
+        QCOMPARE(job().log.back().note, std::string("taped"));
+        action(QStringLiteral("Lay it flat"))->trigger(); // the right way up asks nothing
+        QCOMPARE(job().log.size(), before + 2);
+    }
+
+    void waysThatCostSomethingComeFirst() {
+        openAt(0, StepId::Plan);
+        auto* exact = find<QComboBox>("school-overshoot");
+        auto* tail = find<QComboBox>("school-tail");
+        QVERIFY(exact && tail);
+        QTRY_VERIFY(exact->mapTo(shell_.get(), QPoint()).y() < tail->mapTo(shell_.get(), QPoint()).y());
+        QVERIFY(exact->itemText(1).contains(QLatin1String("passes")));
+        QTRY_VERIFY(exact->height() >= exact->sizeHint().height()); // a long form scrolls, it is not squeezed
+        QVERIFY(text("planSum").contains(QLatin1String("passes")) && text("planSum").contains(QLatin1String("min")));
+    }
+
+    void decksAndFloatsByTheChooser() {
+        openAt(2, StepId::Plan);
+        auto* bridge = find<QComboBox>("school-bridge");
+        QVERIFY(bridge);
+        const bool was = job().goal.deckLoad_Nm > 0.0;
+        bridge->setFocus();
+        QTest::keyClick(bridge, was ? Qt::Key_Up : Qt::Key_Down);
+        QCOMPARE(job().goal.deckLoad_Nm > 0.0, !was);
+    }
+
+    void theBenchFillsTheScreenWithItsAct() {
+        openAt(0, StepId::RoughTune);
+        shell_->showPage(Shell::Bench);
+        auto* bench = shell_->findChild<BenchPage*>();
+        const int small = find<QLabel>("figure")->font().pixelSize();
+        action(QStringLiteral("Act fills the screen"))->trigger();
+        QCOMPARE(shell_->page(), Shell::Bench); // it stays with the bench
+        QVERIFY(!bench->findChild<QWidget*>(QStringLiteral("section"))->isVisible());
+        QVERIFY(find<QLabel>("figure")->isVisible() && find<QLineEdit>("entry")->isVisible());
+        QVERIFY(find<QLabel>("figure")->font().pixelSize() > small);
+        action(QStringLiteral("Act fills the screen"))->trigger();
+        QVERIFY(bench->findChild<QWidget*>(QStringLiteral("section"))->isVisible());
+    }
+
+    void theJobFillsTheScreenToo() {
+        openAt(0, StepId::Slacken);
+        action(QStringLiteral("Act fills the screen"))->trigger();
+        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QVERIFY(shell_->findChild<JobPage*>()->isBig());
+        QVERIFY(!shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        action(QStringLiteral("Act fills the screen"))->trigger();
+        QVERIFY(!shell_->findChild<JobPage*>()->isBig());
+    }
+
+    void aSheetIsWrittenWholeOrNotAtAll() {
+        openAt(0, StepId::Tools);
+        const QString pdf = dir_->filePath(QStringLiteral("sheet.pdf"));
+        QVERIFY(!shell_->exportSheet(pdf));
+        QFile file(pdf);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray bytes = file.readAll();
+        QVERIFY(bytes.startsWith("%PDF-") && bytes.size() > 3000);
+        QVERIFY(bytes.trimmed().endsWith("%%EOF"));
+        QVERIFY(!shell_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
+        QVERIFY(shell_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
+    }
+
+    /// Hidden pages do no work; shown, they are up to date.
+    void thePageIsRightWhenItIsShown() {
+        openAt(0, StepId::Checks);
+        shell_->showPage(Shell::Bench);
+        std::optional<Fault> fault;
+        QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& edited) {
+            fault = apply(edited, session().derived(), WorkEvent::Done, {}, QStringLiteral("2026-11-25T12:00:00"));
+        }));
+        shell_->showPage(Shell::JobSteps);
+        QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
+    }
+
+    void everyFormFieldHasANameAndFits() {
+        for (const StepId id : {StepId::LookOver, StepId::AskOwner, StepId::OldSet, StepId::Plan, StepId::Settle,
+                                StepId::Height, StepId::Intonate}) {
+            openAt(0, id);
+            for (QWidget* field : shell_->findChild<StepPanel*>()->findChildren<QWidget*>()) {
+                const bool control = qobject_cast<QLineEdit*>(field) || qobject_cast<QComboBox*>(field) ||
+                                     qobject_cast<QTableWidget*>(field);
+                if (!control || !field->isVisible() || field->objectName().startsWith(QLatin1String("qt_")))
+                    continue;
+                QVERIFY2(!field->accessibleName().isEmpty(), qPrintable(field->objectName()));
+                QVERIFY2(field->width() >= 60, qPrintable(field->objectName()));
+            }
+        }
+    }
+};
+
+QTEST_MAIN(TestStepForms)
+#include "test_step_forms.moc"

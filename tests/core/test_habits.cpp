@@ -1,0 +1,249 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/advise/prospect.h"
+#include "core/balance/readings.h"
+#include "core/trial/rehearsal.h"
+#include "core/trial/trial.h"
+#include "support/rigs.h"
+
+#include <QTest>
+#include <algorithm>
+#include <cmath>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+BenchJob changeJob(double oldShare) {
+    BenchJob job;
+    job.rig = sixString();
+    job.old = {scaledSet(job.rig, oldShare)};
+    job.rig.claw.turns = *clawBefore(job.rig, job.old);
+    job.habit.order = orderOf(OrderKind::LowToHigh, 6);
+    return job;
+}
+
+/// Plays the job against a hidden guitar and returns how it stands and the log.
+struct Ended {
+    Advice advice;
+    std::vector<Event> log;
+    Rig rig;
+    State state;
+};
+Ended played(BenchJob job, std::uint32_t seed, int most = 400) {
+    HiddenGuitar guitar(job, seed);
+    Insight insight;
+    Ended end;
+    for (int a = 0; a < most; ++a) {
+        insight = learnFrom(job, insight);
+        end.advice = adviseFrom(job, insight);
+        if (end.advice.doubt) {
+            job.log[end.advice.doubt->misfit.event].confirmed = true;
+            insight = {};
+            continue;
+        }
+        if (end.advice.act.what == NextAct::Do::Done || end.advice.act.what == NextAct::Do::Stuck)
+            break;
+        job.log.push_back(guitar.answer(end.advice.act));
+        guitar.hear(job.log.back());
+    }
+    end.log = job.log;
+    end.rig = guitar.rig();
+    end.state = guitar.state();
+    return end;
+}
+
+std::vector<double> truthOf(const Ended& end) {
+    return readings_cents(end.rig, end.state);
+}
+
+} // namespace
+
+Q_DECLARE_METATYPE(flenzo::Habit)
+
+class TestHabits : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void everyHabitBringsTheGuitarHome_data() {
+        QTest::addColumn<Habit>("habit");
+        const Habit base{.order = orderOf(OrderKind::LowToHigh, 6)};
+        const auto row = [&](const char* name, void (*change)(Habit&)) {
+            Habit habit = base;
+            change(habit);
+            QTest::newRow(name) << habit;
+        };
+        row("aims", [](Habit&) {});
+        row("both screws", [](Habit& h) { h.oneScrew = false; });
+        row("stretching", [](Habit& h) { h.stretch = true; });
+        row("stretching, few wraps", [](Habit& h) { h.stretch = h.fewWraps = true; });
+        row("stretching at the ends", [](Habit& h) {
+            h.stretch = true;
+            h.pullShare = 0.7;
+        });
+        row("exact", [](Habit& h) { h.aims = false; });
+        row("exact, high to low", [](Habit& h) {
+            h.aims = false;
+            h.order = orderOf(OrderKind::HighToLow, 6);
+        });
+    }
+    void everyHabitBringsTheGuitarHome() {
+        QFETCH(Habit, habit);
+        BenchJob job = changeJob(0.95);
+        job.habit = habit;
+        for (const std::uint32_t seed : {21U, 22U}) {
+            const Ended end = played(job, seed);
+            QCOMPARE(end.advice.act.what, NextAct::Do::Done);
+            QVERIFY(worst_cents(truthOf(end)) < 3.0);
+            QVERIFY(std::abs(end.state.angle_rad) < radians(0.25));
+        }
+    }
+
+    /// By feel: the first peg of the job goes sharp, every later one exactly to pitch.
+    void theFirstStringGoesSharpByFeelOnce() {
+        BenchJob job = changeJob(0.95);
+        job.habit.aims = false;
+        job.habit.firstSharp_cents = 150.0;
+        const Ended end = played(job, 31);
+        int sharp = 0;
+        bool first = true;
+        for (const Event& event : end.log) {
+            if (event.kind != Event::Kind::Tuned)
+                continue;
+            QVERIFY(event.aim_cents.has_value());
+            if (first)
+                QCOMPARE(*event.aim_cents, 150.0);
+            else
+                QCOMPARE(*event.aim_cents, 0.0);
+            sharp += *event.aim_cents > 0.0;
+            first = false;
+        }
+        QCOMPARE(sharp, 1);
+        QCOMPARE(end.advice.act.what, NextAct::Do::Done);
+    }
+
+    /// With back-checks the string tuned next is always the first one, in order, that is plainly off.
+    void backChecksReturnToTheFirstThatFell() {
+        BenchJob job = changeJob(0.95);
+        job.habit.aims = false;
+        job.habit.backChecks = true;
+        const Ended end = played(job, 33, 300);
+        std::size_t furthest = 0;
+        bool wentBack = false;
+        for (const Event& event : end.log)
+            if (event.kind == Event::Kind::Tuned) {
+                wentBack = wentBack || event.string < furthest;
+                furthest = std::max(furthest, event.string);
+            }
+        QVERIFY(wentBack);
+        const auto pegs = [](const std::vector<Event>& log) {
+            return std::count_if(log.begin(), log.end(), [](const Event& e) { return e.kind == Event::Kind::Tuned; });
+        };
+        job.habit.backChecks = false;
+        QVERIFY(pegs(end.log) > pegs(played(job, 33, 300).log));
+    }
+
+    void aRehearsalIsSteadyAndFollowsTheHabit() {
+        BenchJob job = changeJob(0.95);
+        const Counts aims = rehearse(job), again = rehearse(job);
+        QCOMPARE(aims.passes, again.passes);
+        QCOMPARE(aims.minutes, again.minutes);
+        QVERIFY(aims.passes >= 1 && aims.passes <= 2); // all known and a steady hand: one pass, or a last touch
+        QVERIFY(aims.clawVisits >= 1 && aims.clawVisits <= 2);
+        job.habit.aims = false;
+        const Counts exact = rehearse(job);
+        QVERIFY(exact.passes > aims.passes && exact.minutes > aims.minutes);
+        job.habit.backChecks = true;
+        QVERIFY(rehearse(job).passes > exact.passes);
+        job = changeJob(0.95);
+        job.habit.stretch = true;
+        const Counts stretched = rehearse(job);
+        QVERIFY(stretched.stretches > 0 && stretched.minutes > aims.minutes);
+        job.habit.pullShare = 1.3;
+        QVERIFY(rehearse(job).stretches <= stretched.stretches);
+        job.habit.pullShare = 1.0;
+        job.habit.fewWraps = true;
+        QVERIFY(rehearse(job).stretches < stretched.stretches);
+    }
+
+    void aRehearsalLeavesTheLogAlone() {
+        BenchJob job = changeJob(0.95);
+        job.log = {Event::read(0, -20.0), Event::claw({1.0, 1.0})};
+        const BenchJob before = job;
+        const Counts counts = rehearse(job);
+        QVERIFY(counts.passes >= 1);
+        QCOMPARE(job.log, before.log);
+        BenchJob empty = changeJob(0.95);
+        QCOMPARE(rehearse(empty).passes, counts.passes); // it begins at the beginning
+    }
+
+    void fewWrapsAndHardPullsSettleSooner() {
+        const Wire plain = sixString().strings.back().wire, wound = sixString().strings.front().wire;
+        for (const Wire& wire : {plain, wound}) {
+            QVERIFY(usualSettling(wire, true).left_m < usualSettling(wire, false).left_m);
+            QVERIFY(usualSettling(wire, false, 1.3).share > usualSettling(wire, false).share);
+            QVERIFY(usualSettling(wire, false, 0.7).share < usualSettling(wire, false).share);
+            QVERIFY(usualSettling(wire, false, 9.0).share < 1.0); // no pull takes all
+        }
+        QVERIFY(usualSettling(plain, false).left_m > usualSettling(wound, false).left_m);
+    }
+
+    void theClawTurnedBackIsOnlyTheFinestStepBothWays() {
+        const double step = 1.0 / 32.0;
+        const Event up = Event::claw({2.0 * step, 0.0}), down = Event::claw({-2.0 * step, 0.0}),
+                    far = Event::claw({1.0, 1.0}), read = Event::read(0, 1.0);
+        QVERIFY(!clawTurnedBack({}, step));
+        QVERIFY(!clawTurnedBack({up}, step));
+        QVERIFY(clawTurnedBack({far, up, read, Event::tuned(0, 0.0), down}, step));
+        QVERIFY(!clawTurnedBack({up, read, up}, step));
+        QVERIFY(!clawTurnedBack({up, far}, step) && !clawTurnedBack({far, down}, step));
+        QVERIFY(!clawTurnedBack({down, up, far}, step));
+    }
+
+    /// Softer and softer floats come home too, without the claw going to and fro for ever.
+    void softFloatsComeHome() {
+        int home = 0, stable = 0;
+        for (std::uint32_t seed = 300; seed < 340; ++seed) {
+            BenchJob job = changed(changeJob(1.0), ChangeKind::FewerSprings);
+            const Played game = playByAdvice(job, seed);
+            if (!game.stable)
+                continue;
+            ++stable;
+            home += game.finished && game.worst_cents <= 2.5 && game.plate_rad <= radians(0.25);
+            QVERIFY2(game.clawVisits <= 8, qPrintable(QString::number(seed)));
+        }
+        QVERIFY(stable >= 20);
+        QVERIFY2(home >= stable - 1, qPrintable(QStringLiteral("%1 of %2").arg(home).arg(stable)));
+    }
+
+    /// Before a string is read the nominal figures stand: a set that will not float is said before a string comes off.
+    void aHopelessSetIsSaidBeforeAnythingIsRead() {
+        BenchJob job = changeJob(1.0);
+        job.rig.springs.resize(1);
+        job.rig.springs.front().rate_Npm = 900.0;
+        job.old.wasLevel = false;
+        const Advice advice = advise(job);
+        QCOMPARE(advice.act.what, NextAct::Do::Stuck);
+        QVERIFY(advice.act.level.status != LevelStatus::Found);
+        const Prospect none = prospectOf(job, advice);
+        QCOMPARE(none.passes.p90, 0.0);
+    }
+
+    void aCentOfAStringIsWorthItsWire() {
+        const BenchJob job = changeJob(1.0);
+        const Level level = levelSolution(job.rig, bareState(job.rig), job.goal);
+        for (std::size_t i = 0; i < 6; ++i) {
+            const double perCent_m = wirePerCent_m(job.rig, level.state, job.goal, i);
+            QVERIFY(perCent_m > 0.0);
+            State longer = level.state;
+            longer.rest_m[i] += perCent_m;
+            longer.block = Block{Block::Kind::Captive, job.goal.angle_rad};
+            QVERIFY(std::abs(readings_cents(job.rig, longer)[i] + 1.0) < 0.05);
+        }
+        Goal coarse = job.goal;
+        coarse.pitchTolerance_cents *= 3.0;
+        QVERIFY(std::abs(settledWithin_cents(coarse) - 3.0 * settledWithin_cents(job.goal)) < 1e-12);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestHabits)
+#include "test_habits.moc"

@@ -1,0 +1,137 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/base/units.h"
+#include "session/caliper.h"
+#include "session/entry.h"
+#include "session/work/photos.h"
+#include "store/bundled.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QImage>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+
+class TestCaliper : public QObject {
+    Q_OBJECT
+    Catalogue catalogue_;
+
+private Q_SLOTS:
+    void initTestCase() { catalogue_ = bundledCatalogue().value(); }
+
+    void readingsAreTakenByTheirShape_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<double>("gauge_mm");
+        QTest::addColumn<bool>("inches");
+        QTest::newRow("millimetres") << "0.43" << 0.43 << false;
+        QTest::newRow("comma") << "0,43" << 0.43 << false;
+        QTest::newRow("thousandths") << "17" << 17 * 0.0254 << true;
+        QTest::newRow("half a thousandth") << "10.5" << 10.5 * 0.0254 << true;
+        QTest::newRow("inch with a point first") << ".046" << 46 * 0.0254 << true;
+        QTest::newRow("said: mm") << "1.2 mm" << 1.2 << false;
+        QTest::newRow("said: thou") << "9 thou" << 9 * 0.0254 << true;
+        QTest::newRow("said: in") << "0.052 in" << 52 * 0.0254 << true;
+        QTest::newRow("spaces") << "  26  " << 26 * 0.0254 << true;
+        QTest::newRow("thick millimetres") << "2.2" << 2.2 << false;
+    }
+    void readingsAreTakenByTheirShape() {
+        QFETCH(QString, text);
+        QFETCH(double, gauge_mm);
+        QFETCH(bool, inches);
+        const Result<CaliperReading> read = parseCaliper(text);
+        QVERIFY(read.ok());
+        QVERIFY(std::abs(read.value().gauge_m * 1e3 - gauge_mm) < 1e-9);
+        QCOMPARE(read.value().inches, inches);
+    }
+
+    void nonsenseIsRefusedWithARemedy_data() {
+        QTest::addColumn<QString>("text");
+        for (const char* text : {"", "abc", "-0.4", "1e3", "0.4.3", "4.3", "0.05 mm", "300", "0", "17 furlongs", "."})
+            QTest::newRow(text) << QString::fromLatin1(text);
+    }
+    void nonsenseIsRefusedWithARemedy() {
+        QFETCH(QString, text);
+        const Result<CaliperReading> read = parseCaliper(text);
+        QVERIFY(!read.ok());
+        QCOMPARE(QString::fromStdString(read.fault().field), QStringLiteral("caliper"));
+        QVERIFY(read.fault().what.size() > 20);
+    }
+
+    void everyCatalogueStringFindsItself() {
+        for (const CatalogueString& entry : catalogue_.strings) {
+            const CatalogueString* found = nearestString(catalogue_, entry.wire.gauge_m);
+            QVERIFY(found && std::abs(found->wire.gauge_m - entry.wire.gauge_m) < 1e-9);
+        }
+        QVERIFY(!nearestString(Catalogue(), 0.0004));
+    }
+
+    void everySetIsFoundFromItsOuterStrings() {
+        const auto gauge = [&](const QString& id) {
+            for (const CatalogueString& entry : catalogue_.strings)
+                if (entry.id == id)
+                    return entry.wire.gauge_m;
+            return 0.0;
+        };
+        for (std::size_t strings = 4; strings <= 12; ++strings)
+            for (const CatalogueSet* set : catalogue_.setsFor(strings)) {
+                const double low = gauge(set->items.first()), high = gauge(set->items.last());
+                const CatalogueSet* found = nearestSet(catalogue_, strings, low * 1.01, high * 0.99);
+                QVERIFY(found);
+                QVERIFY(std::abs(gauge(found->items.first()) - low) < 3e-5);
+                QVERIFY(std::abs(gauge(found->items.last()) - high) < 3e-5);
+            }
+        QVERIFY(!nearestSet(catalogue_, 3, 0.001, 0.0003));
+    }
+
+    void numbersAreReadAsPeopleTypeThem() {
+        QCOMPARE(parseNumber(QStringLiteral(" −12,5 ")), std::optional(-12.5));
+        QCOMPARE(parseNumber(QStringLiteral("3.25")), std::optional(3.25));
+        for (const char* text : {"", "1,2,3", "inf", "nan", "12 cents", "--4"})
+            QVERIFY2(!parseNumber(QString::fromLatin1(text)), text);
+    }
+
+    void aPhotoIsKeptBesideTheLogbookOnce() {
+        QTemporaryDir dir;
+        const QString picture = dir.filePath(QStringLiteral("camera.PNG"));
+        QImage image(40, 30, QImage::Format_RGB32);
+        image.fill(Qt::darkGreen);
+        QVERIFY(image.save(picture, "PNG"));
+        Session session(dir.path());
+        QCOMPARE(keepPhoto(session, picture).value(), QFileInfo(picture).absoluteFilePath()); // no logbook yet
+        session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
+        const Result<QString> kept = keepPhoto(session, picture);
+        QVERIFY(kept.ok() && kept.value() != picture);
+        QVERIFY(kept.value().startsWith(photoFolder(session.logbook()->path())));
+        QCOMPARE(keepPhoto(session, picture).value(), kept.value());
+        QVERIFY(QFile::remove(picture)); // the camera's card goes
+        QCOMPARE(QImage(kept.value()).size(), image.size());
+        QCOMPARE(QDir(photoFolder(session.logbook()->path())).entryList(QDir::Files).size(), 1);
+    }
+
+    void whatIsNoPictureIsRefused() {
+        QTemporaryDir dir;
+        Session session(dir.path());
+        const QString text = dir.filePath(QStringLiteral("notes.png"));
+        QFile file(text);
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write("not a picture") > 0);
+        file.close();
+        QVERIFY(!keepPhoto(session, text).ok());
+        const Result<QString> gone = keepPhoto(session, dir.filePath(QStringLiteral("gone.png")));
+        QVERIFY(!gone.ok() && gone.fault().what.find("read") != std::string::npos);
+        // A folder that cannot be made where a file of its name stands.
+        session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
+        QFile inTheWay(photoFolder(session.logbook()->path()));
+        QVERIFY(inTheWay.open(QIODevice::WriteOnly));
+        QImage image(4, 4, QImage::Format_RGB32);
+        image.fill(Qt::white);
+        const QString good = dir.filePath(QStringLiteral("good.png"));
+        QVERIFY(image.save(good));
+        QVERIFY(!keepPhoto(session, good).ok());
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCaliper)
+#include "test_caliper.moc"

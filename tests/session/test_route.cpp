@@ -1,0 +1,221 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/demo.h"
+#include "session/edits.h"
+#include "session/work/schools.h"
+#include "session/work/warnings.h"
+#include "session/work/workflow.h"
+#include "widgets/step_words.h"
+
+#include <QSet>
+#include <QTest>
+#include <random>
+
+using namespace flenzo;
+
+namespace {
+
+const QString noon = QStringLiteral("2026-11-25T12:00:00");
+
+/// A guitar nobody ordered: any bridge, nut, tuners, head, board, extras and ways.
+Job anyJob(std::mt19937& dice) {
+    const auto pick = [&dice](int most) { return std::uniform_int_distribution<int>(0, most - 1)(dice); };
+    static const std::vector<Job> demos = [] {
+        std::vector<Job> list;
+        for (int k = 0; k < static_cast<int>(demoNames().size()); ++k)
+            list.push_back(demoJob(k).value());
+        return list;
+    }();
+    Job job = demos[static_cast<std::size_t>(pick(static_cast<int>(demos.size())))];
+    job.log.clear();
+    setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(pick(static_cast<int>(bridgeKinds().size())))]);
+    job.card.nut = static_cast<Nut>(pick(3));
+    job.card.tuners = static_cast<Tuners>(pick(4));
+    job.card.headstock = static_cast<Headstock>(pick(3));
+    job.card.board = static_cast<Board>(pick(3));
+    job.card.retainerBar = pick(2) == 1;
+    job.card.stringTree = pick(2) == 1;
+    job.card.cavityCover = pick(2) == 1;
+    job.card.leftHanded = pick(2) == 1;
+    for (const char* extra : {"clean", "polish", "oil", "intonate", "height"})
+        if (pick(2) == 1)
+            job.work.extras.insert(QLatin1String(extra));
+    for (const SchoolTopic& topic : schoolTopics())
+        chooseSchool(job, topic.name, topic.options[pick(static_cast<int>(topic.options.size()))].name);
+    return job;
+}
+
+class Places {
+public:
+    explicit Places(const QList<Step>& steps) {
+        for (qsizetype k = 0; k < steps.size(); ++k)
+            at_.insert(specOf(steps[k].id).name, k);
+    }
+    [[nodiscard]] bool has(const char* name) const { return at_.contains(QLatin1String(name)); }
+    /// Where both are there, the first comes before the second.
+    [[nodiscard]] bool inOrder(const char* first, const char* second) const {
+        return !has(first) || !has(second) || at_[QLatin1String(first)] < at_[QLatin1String(second)];
+    }
+    /// Neither without the other.
+    [[nodiscard]] bool together(const char* one, const char* other) const { return has(one) == has(other); }
+
+private:
+    QHash<QString, qsizetype> at_;
+};
+
+} // namespace
+
+class TestRoute : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void anyGuitarHasAWorkableRoute() {
+        std::mt19937 dice(2026);
+        for (int k = 0; k < 3000; ++k) {
+            const Job job = anyJob(dice);
+            const QList<Step> steps = stepsOf(job);
+            const Places places(steps);
+            QSet<QString> names;
+            for (const Step& step : steps) {
+                names.insert(step.name());
+                QVERIFY(step.minutes > 0.0 && step.minutes < 60.0);
+            }
+            QCOMPARE(names.size(), steps.size());
+            QCOMPARE(steps.first().id, StepId::LookOver);
+            QCOMPARE(steps.last().id, StepId::HandOver);
+            for (const auto& [first, second] : {std::pair("block-in", "slacken"),
+                                                {"slacken", "cut-old"},
+                                                {"cut-old", "take-out"},
+                                                {"take-out", "seat"},
+                                                {"seat", "wind"},
+                                                {"thread", "wind"},
+                                                {"ball-end", "seat"},
+                                                {"wind", "rough-tune"},
+                                                {"block-in", "block-out"},
+                                                {"block-out", "settle"},
+                                                {"settle", "level"},
+                                                {"intonate", "tune"},
+                                                {"height", "tune"},
+                                                {"level", "tune"},
+                                                {"tune", "lock"},
+                                                {"caps-off", "slacken"},
+                                                {"lock", "fine-tune"},
+                                                {"cover-off", "close-up"},
+                                                {"level", "close-up"},
+                                                {"arm-off", "arm-in"},
+                                                {"arm-in", "return-test"},
+                                                {"preset-fine", "lock"}})
+                QVERIFY2(places.inOrder(first, second), first);
+            QVERIFY(places.together("caps-off", "lock") && places.together("lock", "fine-tune"));
+            QVERIFY(places.together("block-in", "block-out") && places.together("cover-off", "close-up"));
+            QVERIFY(places.together("arm-off", "arm-in"));
+            QVERIFY(places.has("wind") != places.has("swap")); // all off, or one by one
+        }
+    }
+
+    /// Nothing of a kind appears on a guitar that has no such part.
+    void whatAGuitarHasNotIsNotAsked() {
+        std::mt19937 dice(7);
+        for (int k = 0; k < 2000; ++k) {
+            const Job job = anyJob(dice);
+            const Places places(stepsOf(job));
+            if (job.rig.bridge.family == Family::Fixed)
+                for (const char* name : {"level", "block-in", "arm-in", "return-test", "cover-off"})
+                    QVERIFY2(!places.has(name), name);
+            if (job.card.nut == Nut::Open)
+                for (const char* name : {"caps-off", "lock", "fine-tune", "play"})
+                    QVERIFY2(!places.has(name), name);
+            if (job.card.headstock == Headstock::None)
+                QVERIFY(!places.has("trim-tails"));
+            if (job.card.board != Board::DarkUnlacquered)
+                QVERIFY(!places.has("oil-board"));
+            if (!clampsAtSaddle(job.rig.bridge))
+                QVERIFY(!places.has("ball-end"));
+            if (!floats(job.rig, job.goal))
+                QVERIFY(!places.has("block-in"));
+            if (!job.card.cavityCover || !hasClaw(job.rig))
+                QVERIFY(!places.has("cover-off"));
+        }
+    }
+
+    void everyStepOfAnyGuitarHasItsWords() {
+        std::mt19937 dice(11);
+        for (int k = 0; k < 60; ++k) {
+            const Job job = anyJob(dice);
+            const Derived derived = derive(job);
+            Units inches;
+            inches.inches = true;
+            for (const Step& step : stepsOf(job)) {
+                const StepWords words = stepWords(job, derived, step, k % 2 ? inches : Units());
+                for (const QString& text : {words.title, words.act, words.why, words.doneWhen})
+                    QVERIFY2(!text.trimmed().isEmpty(), qPrintable(step.name()));
+                QVERIFY2(words.act.size() < 90, qPrintable(words.act)); // one short sentence
+                for (const QString& text : {words.act, words.figures, words.tools, words.caution})
+                    QVERIFY2(!text.contains(QLatin1String("nan")) && !text.contains(QLatin1String("%1")),
+                             qPrintable(step.name() + QLatin1String(": ") + text));
+            }
+        }
+    }
+
+    /// Done from end to end, warned or not, nothing that can hurt is left standing.
+    void atTheEndNothingIsLeftOpen() {
+        std::mt19937 dice(13);
+        for (int k = 0; k < 40; ++k) {
+            Job job = anyJob(dice);
+            const Derived derived = derive(job);
+            for (int act = 0; act < 300 && currentStep(job); ++act)
+                if (apply(job, derived, WorkEvent::Done, {}, noon))
+                    QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("seen"), noon));
+            QVERIFY(!currentStep(job));
+            const Hazards end = hazardsOf(job);
+            for (const Hazard hazard : {Hazard::BlockIn, Hazard::CapsOff, Hazard::InsertsOpen, Hazard::Unsettled,
+                                        Hazard::Unlocked, Hazard::CoverOff})
+                QVERIFY2(!end.has(hazard), qPrintable(hazardWords(hazard)));
+            QVERIFY(end.has(Hazard::TensionOn));
+            QCOMPARE(end.has(Hazard::ArmIn), job.rig.bridge.family != Family::Fixed);
+            QCOMPARE(job.work.state, JobState::Finished);
+            QCOMPARE(minutesLeft(job, derived).p90, 0.0);
+        }
+    }
+
+    void minutesLeftOnlyGoDown() {
+        Job job = demoJob(0).value();
+        job.log.clear();
+        const Derived derived = derive(job);
+        double last = minutesLeft(job, derived).p50;
+        QVERIFY(minutesLeft(job, derived).p10 <= last && last <= minutesLeft(job, derived).p90);
+        for (int act = 0; act < 300 && currentStep(job); ++act) {
+            if (apply(job, derived, WorkEvent::Done, {}, noon))
+                QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("seen"), noon));
+            const double now = minutesLeft(job, derived).p50;
+            QVERIFY(now <= last + 1e-9);
+            last = now;
+        }
+    }
+
+    /// A reason given once does not stand for the next time the step is done.
+    void aWarningPassedOverComesBackWithItsStep() {
+        Job job = demoJob(0).value();
+        job.log.clear();
+        const Derived derived = derive(job);
+        while (currentStep(job)->id != StepId::BlockIn)
+            QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
+        QVERIFY(!apply(job, derived, WorkEvent::Skip, QStringLiteral("none at hand"), noon));
+        QCOMPARE(currentStep(job)->id, StepId::Slacken);
+        QVERIFY(apply(job, derived, WorkEvent::Done, {}, noon).has_value());
+        QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("held by hand"), noon));
+        QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
+        QVERIFY(!apply(job, derived, WorkEvent::Back, {}, noon));
+        QCOMPARE(currentStep(job)->id, StepId::Slacken);
+        QVERIFY(apply(job, derived, WorkEvent::Done, {}, noon).has_value());
+    }
+
+    void stepsOfAnotherRouteDoNotCount() {
+        Job job = demoJob(0).value();
+        job.work.records.append({QStringLiteral("no-such-step"), StepRecord::What::Done, {}, noon});
+        job.work.records.append({QStringLiteral("swap:2"), StepRecord::What::Done, {}, noon});
+        QVERIFY(!hazardsOf(job).has(Hazard::Unsettled)); // this guitar is not restrung one by one
+        QCOMPARE(currentStep(job)->id, StepId::LookOver);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestRoute)
+#include "test_route.moc"
