@@ -100,7 +100,9 @@ void BenchPage::takeFocus() {
 void BenchPage::setBig(bool big) {
     for (QWidget* picture : std::initializer_list<QWidget*>{section_, chart_, sheet_})
         picture->setVisible(!big);
-    static_cast<QBoxLayout*>(layout())->setStretch(0, big ? 1 : 0);
+    auto* column = static_cast<QBoxLayout*>(layout());
+    column->setStretch(0, big ? 1 : 0);
+    column->setStretch(1, big ? 0 : 1); // a row of hidden pictures still takes its share
     actRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     for (QLabel* words : {act_, figure_}) {
         words->setProperty("big", big);

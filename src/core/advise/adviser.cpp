@@ -8,6 +8,7 @@
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace flenzo {
 
@@ -26,13 +27,23 @@ double levelDeviation(const BenchJob& job, const Fit& fit, const State& now, dou
     return std::sqrt(variance);
 }
 
-/// By how much the float may be more stubborn than learned: once the guitar was read, a marginal one gets its chance.
-/// Before that the nominal figures stand, so that a set that will not float is said before a string comes off.
-double floatDoubt_NmPerRad(const BenchJob& job, const Fit& fit, const Standing& now) {
+/// Whether what was known before the log has this set float.
+bool wasPromised(const BenchJob& job, const State& now) {
+    const Rig rig = job.prior ? corrected(job, extended(job.prior->mean, LearnedLayout(job))) : job.rig;
+    return levelSolution(rig, now, job.goal).status == LevelStatus::Found;
+}
+
+/// By how much the float may be more stubborn than learned. Before anything is read the nominal figures stand, so that
+/// a set that will not float is said before a string comes off. A float that was promised is given some passes before
+/// it is given up: what a fit makes of slack strings and a sunken plate says little of the stiffness at pitch.
+double floatDoubt_NmPerRad(const BenchJob& job, const Fit& fit, const Standing& now, int passes) {
     constexpr double deviations = 4.0;
+    constexpr int patience = 5;
     const bool read = std::all_of(now.everRead.begin(), now.everRead.end(), [](bool r) { return r; });
     if (!read || levelSolution(fit.rig, now.state, job.goal).status != LevelStatus::NoStableFloat)
         return 0.0;
+    if (passes < patience && wasPromised(job, now.state))
+        return std::numeric_limits<double>::infinity();
     return deviations * levelDeviation(job, fit, now.state, &Level::floatStiffness_NmPerRad);
 }
 
@@ -96,7 +107,7 @@ Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     advice.settling = settlingOf(job, rig, advice.standings);
     for (const StringSettling& string : advice.settling)
         known.stretchesLeft.push_back(string.needed.p50);
-    known.floatDoubt_NmPerRad = floatDoubt_NmPerRad(job, advice.fit, advice.now);
+    known.floatDoubt_NmPerRad = floatDoubt_NmPerRad(job, advice.fit, advice.now, known.passes);
     const std::vector<std::size_t> tuned = tunedInThisPass(log, rig.strings.size());
     advice.act = nextAct(rig, job.goal, job.habit, advice.now, tuned, known);
     if (advice.act.what == NextAct::Do::Claw && known.passes == 0) {

@@ -14,6 +14,8 @@ namespace {
 constexpr double doubtful = 7.0;    ///< standard deviations
 constexpr double leastCents = 12.0; ///< nothing smaller is worth a question
 constexpr double leastGap_m = 0.0004;
+/// Share of what a reading was predicted to move that no fit gets right: guitars are not the model.
+constexpr double structural = 0.10;
 
 /// Standard deviation of each prediction over what the fit leaves open, by first differences along its axes.
 std::vector<double> predictionDeviations(const BenchJob& job, const Fit& fit, const std::vector<Misfit>& base) {
@@ -74,7 +76,7 @@ std::optional<Doubt> worstOfRun(const BenchJob& job, const Fit& fit, std::size_t
     const std::vector<double> open = predictionDeviations(job, fit, base);
     std::optional<Doubt> worst;
     for (std::size_t m = 0; m < base.size(); ++m) {
-        const double deviation = std::hypot(base[m].deviation, open[m]);
+        const double deviation = std::hypot(base[m].deviation, open[m], structural * base[m].moved);
         const double off = (base[m].measured - base[m].predicted) / deviation;
         if (!suspicious(base[m]) || std::abs(off) < doubtful ||
             (worst && std::abs(off) <= std::abs(worst->inDeviations)))

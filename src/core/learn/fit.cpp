@@ -54,25 +54,57 @@ double heldStiffness(const Rig& rig, const State& state) {
     return std::abs(equation.at(state.angle_rad).slope_NmPerRad);
 }
 
+/// What was known of a guitar last, reading by reading.
+struct LastKnown {
+    explicit LastKnown(std::size_t strings) : cents(strings) {}
+    std::vector<std::optional<double>> cents;
+    std::optional<double> gap_m;
+
+    /// How far a prediction lies from it; what was never known has moved nowhere.
+    static double movedTo(double predicted, const std::optional<double>& from) {
+        return from ? std::abs(predicted - *from) : 0.0;
+    }
+    void take(const Event& event, const Bridge& bridge) {
+        if (event.turnsString() && event.string < cents.size())
+            cents[event.string] = event.to_cents;
+        for (const auto& [string, reading] : event.readings_cents)
+            if (string < cents.size())
+                cents[string] = reading;
+        if (event.gap_m || event.angle_rad)
+            gap_m = event.gap_m ? *event.gap_m : gapAt_m(bridge, *event.angle_rad);
+    }
+};
+
 std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::vector<Event>& log, const Runs& runs,
                               const std::vector<Standing>& standings) {
     std::vector<Misfit> list;
     // The prediction itself rests on readings of the same tuner and gauge.
     const double reading_cents = std::hypot(job.spread.tuner_cents, job.spread.tuner_cents) + 0.2;
     const double edge_m = rig.bridge.rearEdge_m;
-    for (const auto& [first, last] : runs) {
+    LastKnown last(rig.strings.size());
+    std::size_t next = 0;
+    for (const auto& [first, end] : runs) {
+        for (; next < first; ++next)
+            last.take(log[next], rig.bridge);
+        const LastKnown beforeRun = last;
         const Standing& before = standings[first];
-        for (std::size_t e = first; e <= last; ++e) {
-            for (const auto& [string, measured] : log[e].readings_cents)
+        for (; next <= end; ++next) {
+            const Event& event = log[next];
+            for (const auto& [string, measured] : event.readings_cents)
                 if (string < rig.strings.size() && before.everRead[string] &&
-                    std::isfinite(before.readings_cents[string]))
-                    list.push_back({e, string, measured, before.readings_cents[string], reading_cents});
-            if (before.angleEverRead && hasClaw(rig) && (log[e].gap_m || log[e].angle_rad)) {
-                const double measured_m = log[e].gap_m ? *log[e].gap_m : gapAt_m(rig.bridge, *log[e].angle_rad);
-                const double read_m = edge_m * log[e].plateDeviation_rad(job.spread.gap_m / edge_m);
-                list.push_back({e, std::nullopt, measured_m, gapAt_m(rig.bridge, before.state.angle_rad),
-                                std::hypot(read_m, job.spread.gap_m)});
+                    std::isfinite(before.readings_cents[string])) {
+                    const double predicted = before.readings_cents[string];
+                    list.push_back({next, string, measured, predicted, reading_cents,
+                                    LastKnown::movedTo(predicted, beforeRun.cents[string])});
+                }
+            if (before.angleEverRead && hasClaw(rig) && (event.gap_m || event.angle_rad)) {
+                const double measured_m = event.gap_m ? *event.gap_m : gapAt_m(rig.bridge, *event.angle_rad);
+                const double predicted_m = gapAt_m(rig.bridge, before.state.angle_rad);
+                const double read_m = edge_m * event.plateDeviation_rad(job.spread.gap_m / edge_m);
+                list.push_back({next, std::nullopt, measured_m, predicted_m, std::hypot(read_m, job.spread.gap_m),
+                                LastKnown::movedTo(predicted_m, beforeRun.gap_m)});
             }
+            last.take(event, rig.bridge);
         }
     }
     return list;

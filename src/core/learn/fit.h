@@ -36,6 +36,7 @@ struct Misfit {
     std::optional<std::size_t> string;      ///< none: the gap
     double measured = 0.0, predicted = 0.0; ///< cents, or metres of gap
     double deviation = 1.0;                 ///< of the measurement alone
+    double moved = 0.0; ///< how far it was predicted to move since it was known last, in the same unit
     [[nodiscard]] double inDeviations() const { return (measured - predicted) / deviation; }
 };
 [[nodiscard]] std::vector<Misfit> misfits(const BenchJob& job, const Rig& rig, const std::vector<Event>& log);

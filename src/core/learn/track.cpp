@@ -192,7 +192,19 @@ private:
             now_.state = replay(rig_, now_.state, {Event::readGap(gapAt_m(rig_.bridge, measured_rad))}).back().state;
             return;
         }
+        believeTheGauge(answer.radPer, off_rad, deviation_rad);
         update(answer.radPer, off_rad, deviation_rad);
+    }
+
+    /// A gauge further off than both its noise and the belief allow says that the model errs by more than was thought:
+    /// the unexplained moment is then as uncertain as it takes. Guitars are not the model, and a filter that is too
+    /// sure of itself would explain the gauge away.
+    void believeTheGauge(const Eigen::RowVectorXd& row, double off_rad, double deviation_rad) {
+        constexpr double surprising = 3.0; ///< deviations
+        const double variance = row.dot(row * covariance_) + deviation_rad * deviation_rad;
+        const double missing = off_rad * off_rad / (surprising * surprising) - variance;
+        if (missing > 0.0 && row[n_] != 0.0)
+            covariance_(n_, n_) += missing / (row[n_] * row[n_]);
     }
 
     /// One scalar measurement of a linear combination of the unknowns.
