@@ -1,0 +1,246 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/demo.h"
+#include "store/exchange.h"
+#include "store/files.h"
+#include "store/job.h"
+#include "store/logbook.h"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QTemporaryDir>
+#include <QTest>
+#include <csignal>
+#include <random>
+#include <sys/resource.h>
+
+using namespace flenzo;
+
+namespace {
+
+/// Something else in place of one value, anywhere in a document.
+QJsonValue mutated(const QJsonValue& value, std::mt19937& dice) {
+    const auto pick = [&dice](int most) { return std::uniform_int_distribution<int>(0, most - 1)(dice); };
+    if (value.isObject() && pick(12) != 0) {
+        QJsonObject object = value.toObject();
+        if (object.isEmpty())
+            return object;
+        const QString key = object.keys().at(pick(static_cast<int>(object.size())));
+        if (pick(8) == 0)
+            object.remove(key);
+        else
+            object[key] = mutated(object.value(key), dice);
+        return object;
+    }
+    if (value.isArray() && pick(12) != 0) {
+        QJsonArray array = value.toArray();
+        if (array.isEmpty())
+            return array;
+        const int at = pick(static_cast<int>(array.size()));
+        if (pick(8) == 0)
+            array.removeAt(at);
+        else if (pick(8) == 0)
+            array.append(array.at(at));
+        else
+            array[at] = mutated(array.at(at), dice);
+        return array;
+    }
+    const QJsonValue others[] = {QJsonValue(),
+                                 QJsonValue(true),
+                                 QJsonValue(-1),
+                                 QJsonValue(0),
+                                 QJsonValue(1e300),
+                                 QJsonValue(-3.5e-12),
+                                 QJsonValue(QStringLiteral("")),
+                                 QJsonValue(QStringLiteral("E2")),
+                                 QJsonValue(QString(5000, QLatin1Char('x'))),
+                                 QJsonValue(QJsonArray{}),
+                                 QJsonValue(QJsonObject{}),
+                                 QJsonValue(QJsonArray{1, QStringLiteral("2"), QJsonObject{}})};
+    return others[pick(static_cast<int>(std::size(others)))];
+}
+
+/// Lets no file of this process grow beyond a size, as a full disk does; and takes it back.
+class FullDisk {
+public:
+    explicit FullDisk(qint64 bytes) {
+        std::signal(SIGXFSZ, SIG_IGN);
+        getrlimit(RLIMIT_FSIZE, &before_);
+        rlimit now = before_;
+        now.rlim_cur = static_cast<rlim_t>(bytes);
+        setrlimit(RLIMIT_FSIZE, &now);
+    }
+    ~FullDisk() { setrlimit(RLIMIT_FSIZE, &before_); }
+    FullDisk(const FullDisk&) = delete;
+    FullDisk& operator=(const FullDisk&) = delete;
+
+private:
+    rlimit before_{};
+};
+
+Job withReadings(Job job, int more) {
+    for (int k = 0; k < more; ++k) {
+        Event event = Event::read(static_cast<std::size_t>(k) % job.rig.strings.size(), -1.0 * k);
+        event.note = std::string(200, 'n');
+        job.log.push_back(event);
+    }
+    return job;
+}
+
+} // namespace
+
+class TestMutations : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    /// Any single thing spoiled: the file is read, or refused with the field named; and what is read stands for itself.
+    void aSpoiledJobIsReadOrRefusedByName() {
+        std::mt19937 dice(99);
+        int read = 0, refused = 0;
+        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
+            const QJsonObject whole = jobToJson(demoJob(demo).value());
+            for (int k = 0; k < 700; ++k) {
+                const QJsonValue spoiled = mutated(whole, dice);
+                if (!spoiled.isObject())
+                    continue;
+                const Result<Job> job = jobFromJson(spoiled.toObject());
+                if (!job.ok()) {
+                    ++refused;
+                    QVERIFY2(!job.fault().what.empty(), qPrintable(QString::number(k)));
+                    QVERIFY2(job.fault().what.size() < 600, job.fault().what.c_str());
+                    continue;
+                }
+                ++read;
+                const QByteArray once = jobBytes(job.value());
+                const Result<Job> again = jobFromJson(QJsonDocument::fromJson(once).object());
+                QVERIFY2(again.ok(), again.ok() ? "" : (again.fault().field + " " + again.fault().what).c_str());
+                QCOMPARE(jobBytes(again.value()), once);
+                QVERIFY(job.value().rig.strings.size() <= maxStrings && job.value().rig.springs.size() <= maxSprings);
+            }
+        }
+        QVERIFY2(read > 200 && refused > 200, qPrintable(QStringLiteral("%1 read, %2 refused").arg(read).arg(refused)));
+    }
+
+    /// A spoiled import brings in everything or nothing.
+    void aSpoiledImportBringsInAllOrNothing() {
+        QTemporaryDir dir;
+        auto book = Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value();
+        QVERIFY(book->add(demoJob(0).value()).ok() && book->add(demoJob(0).value()).ok());
+        const QString whole = dir.filePath(QStringLiteral("one.flenzo-guitar"));
+        QVERIFY(!exportGuitar(*book, book->guitars({}).first().id, whole));
+        QFile file(whole);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QJsonObject json = QJsonDocument::fromJson(file.readAll()).object();
+        std::mt19937 dice(5);
+        const QString path = dir.filePath(QStringLiteral("spoiled.flenzo-guitar"));
+        int came = 0, refused = 0;
+        for (int k = 0; k < 120; ++k) {
+            QFile spoiled(path);
+            QVERIFY(spoiled.open(QIODevice::WriteOnly | QIODevice::Truncate));
+            spoiled.write(QJsonDocument(mutated(json, dice).toObject()).toJson());
+            spoiled.close();
+            const int before = book->jobCount();
+            const Result<int> count = importFile(*book, path);
+            QCOMPARE(book->jobCount(), before + (count.ok() ? count.value() : 0));
+            ++(count.ok() ? came : refused);
+        }
+        QVERIFY(came > 0 && refused > 10);
+    }
+
+    /// Cut off anywhere, a file is refused and never half read.
+    void aTruncatedFileIsRefusedWhereverItEnds() {
+        QTemporaryDir dir;
+        auto book = Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value();
+        const QByteArray bytes = jobBytes(demoJob(1).value());
+        const QString path = dir.filePath(QStringLiteral("cut.flenzo-job"));
+        for (int share = 1; share < 40; ++share) {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly | QIODevice::Truncate));
+            file.write(bytes.left(bytes.size() * share / 41));
+            file.close();
+            const Result<int> count = importFile(*book, path);
+            QVERIFY(!count.ok());
+            QVERIFY(!count.fault().what.empty());
+        }
+        QCOMPARE(book->jobCount(), 0);
+    }
+
+    /// The disk fills at one write after another: each commit is there whole or not at all, and the book stays whole.
+    void aFullDiskAtAnyWriteLosesNothing() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("shop.flenzo-logbook"));
+        auto book = Logbook::open(path).value();
+        Job job = demoJob(0).value();
+        const qint64 id = book->add(job).value();
+        int failed = 0, kept = 0;
+        for (int k = 0; k < 60; ++k) {
+            const Job next = withReadings(job, 6);
+            const qint64 wal = QFileInfo(path + QStringLiteral("-wal")).size();
+            std::optional<Fault> fault;
+            {
+                const FullDisk full(std::max(QFileInfo(path).size(), wal) + 700 * (k % 20));
+                fault = book->save(id, job, next);
+            }
+            if (fault) {
+                ++failed;
+                QVERIFY(fault->what.find("nothing was changed") != std::string::npos);
+            } else {
+                ++kept;
+                job = next;
+            }
+            const Result<Job> read = book->job(id);
+            QVERIFY(read.ok());
+            QCOMPARE(read.value().log.size(), job.log.size());
+        }
+        QVERIFY2(failed > 5 && kept > 5, qPrintable(QStringLiteral("%1 failed, %2 kept").arg(failed).arg(kept)));
+        QVERIFY(!book->check());
+        book.reset();
+        book = Logbook::open(path).value();
+        QCOMPARE(book->job(id).value().log.size(), job.log.size());
+    }
+
+    /// The same for a file: the old one is left as it was.
+    void aFullDiskLeavesTheOldJobFile() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("one.flenzo-job"));
+        const Job job = demoJob(2).value();
+        QVERIFY(!writeFile(path, jobBytes(job)));
+        for (const qint64 bytes : {0, 10, 1000, 3000}) {
+            std::optional<Fault> fault;
+            {
+                const FullDisk full(bytes);
+                fault = writeFile(path, jobBytes(withReadings(job, 40)));
+            }
+            QVERIFY(fault.has_value());
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            QCOMPARE(file.readAll(), jobBytes(job));
+        }
+    }
+
+    void aGuitarIsFoundFromAnyOfItsJobs() {
+        QTemporaryDir dir;
+        auto book = Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value();
+        std::vector<Job> many;
+        for (int k = 0; k < 260; ++k) {
+            Job job = newJob();
+            job.guitar = QStringLiteral("Guitar %1").arg(k % 13);
+            many.push_back(job);
+        }
+        QVERIFY(!book->addAll(many));
+        QCOMPARE(book->jobs({}).size(), 200); // a list shows no more
+        const QList<GuitarRow> guitars = book->guitars({});
+        QCOMPARE(guitars.size(), 13);
+        int found = 0;
+        for (const GuitarRow& guitar : guitars)
+            for (const JobRow& row : book->jobsOf(guitar.id)) {
+                QCOMPARE(book->guitarOf(row.id), std::optional(guitar.id));
+                ++found;
+            }
+        QCOMPARE(found, 260);
+        QVERIFY(!book->guitarOf(99999));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestMutations)
+#include "test_mutations.moc"
