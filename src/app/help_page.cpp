@@ -30,6 +30,7 @@ worked out from what you read.</td></tr>
 <tr><td><b>E2+12</b></td><td>a note with cents; without octave the nearest one counts</td></tr>
 <tr><td><b>4=-3.1</b></td><td>a reading of another string than the one asked for</td></tr>
 <tr><td><b>gap 4.2</b></td><td>the gap under the plate's rear edge</td></tr>
+<tr><td><b>0.3°</b></td><td>the plate's angle, forward positive</td></tr>
 <tr><td><b>-410!</b></td><td>a reading that was questioned, and that you stand by</td></tr>
 </table>
 <h2>Keys</h2>

@@ -67,6 +67,14 @@ EntryParts splitEntry(const QString& text) {
         parts.rest = parts.rest.mid(match.capturedLength());
         return parts;
     }
+    // The word in full: A alone is a note.
+    static const QRegularExpression angle(QStringLiteral("^(?:angle\\s*=?\\s*(.+?)|(.+?))\\s*(°|deg)?$"),
+                                          QRegularExpression::CaseInsensitiveOption);
+    if (const auto match = angle.match(parts.rest); match.capturedLength(1) > 0 || match.capturedLength(3) > 0) {
+        parts.angle = true;
+        parts.rest = match.captured(1) + match.captured(2);
+        return parts;
+    }
     if (const qsizetype equals = parts.rest.indexOf(QLatin1Char('=')); equals > 0) {
         parts.string = parts.rest.left(equals).trimmed();
         parts.rest = parts.rest.mid(equals + 1);
@@ -94,6 +102,17 @@ Result<double> parseOffset_cents(const QString& text, const EntryContext& contex
 Result<double> parseCents(const QString& text, const EntryContext& context) {
     const Result<double> offset = parseOffset_cents(text, context);
     return offset.ok() ? inRange(offset.value()) : offset;
+}
+
+Result<double> parseAngle_rad(const QString& text) {
+    constexpr double most_deg = 30.0;
+    const auto degrees = parseNumber(text);
+    if (!degrees)
+        return Fault{"angle", "\"" + text.toStdString() + "\" is no angle; type degrees like 0.3° or angle -0.3"};
+    if (std::abs(*degrees) > most_deg)
+        return Fault{"angle",
+                     "is further than any plate goes; it is read against the top, in degrees, forward positive"};
+    return radians(*degrees);
 }
 
 Result<double> parseLength_m(const QString& text, bool inches) {

@@ -10,10 +10,10 @@ namespace flenzo {
 
 /// What somebody typed into the one entry field of the bench.
 struct Entry {
-    enum class Kind { Cents, Gap };
+    enum class Kind { Cents, Gap, Angle };
     Kind kind = Kind::Cents;
     std::optional<QString> string; ///< "4 = 12": for another string than the one asked for
-    double value = 0.0;            ///< cents, or metres of gap
+    double value = 0.0;            ///< cents, metres of gap, or radians
     bool insist = false;           ///< ended with "!": the technician stands by it
 };
 
@@ -27,7 +27,8 @@ struct EntryContext {
 /// A number as people type it: comma or point, a typographic minus.
 [[nodiscard]] std::optional<double> parseNumber(QString text);
 
-/// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", with "!" to insist.
+/// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", "0.3°", "angle -0.3", with "!" to
+/// insist.
 /// A note without octave takes the octave nearest to the target. Faults say how to write it.
 /// `contextOf` answers for a string name, or for the string asked for when the name is empty; nothing if unknown.
 template <class ContextOf> Result<Entry> parseEntry(const QString& text, const ContextOf& contextOf);
@@ -36,11 +37,13 @@ template <class ContextOf> Result<Entry> parseEntry(const QString& text, const C
 [[nodiscard]] Result<double> parseOffset_cents(const QString& text, const EntryContext& context);
 [[nodiscard]] Result<double> parseCents(const QString& text, const EntryContext& context);
 [[nodiscard]] Result<double> parseLength_m(const QString& text, bool inches);
+[[nodiscard]] Result<double> parseAngle_rad(const QString& text); ///< degrees, as an angle gauge on the plate shows
 /// Splits "4 = 12!" into its parts; `rest` is what is left to read.
 struct EntryParts {
     std::optional<QString> string;
     QString rest;
     bool gap = false;
+    bool angle = false;
     bool insist = false;
 };
 [[nodiscard]] EntryParts splitEntry(const QString& text);
@@ -53,9 +56,10 @@ template <class ContextOf> Result<Entry> parseEntry(const QString& text, const C
     const std::optional<EntryContext> context = contextOf(parts.string.value_or(QString()));
     if (!context)
         return Fault{"reading", "is for string " + parts.string->toStdString() + ", which this guitar does not have"};
-    entry.kind = parts.gap ? Entry::Kind::Gap : Entry::Kind::Cents;
-    const Result<double> value =
-        parts.gap ? parseLength_m(parts.rest, context->inches) : parseCents(parts.rest, *context);
+    entry.kind = parts.gap ? Entry::Kind::Gap : parts.angle ? Entry::Kind::Angle : Entry::Kind::Cents;
+    const Result<double> value = parts.gap     ? parseLength_m(parts.rest, context->inches)
+                                 : parts.angle ? parseAngle_rad(parts.rest)
+                                               : parseCents(parts.rest, *context);
     if (!value.ok())
         return value.fault();
     entry.value = value.value();

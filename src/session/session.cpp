@@ -248,13 +248,17 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
             return std::nullopt;
         return context;
     };
-    const bool named = text.trimmed().startsWith(QLatin1Char('g'), Qt::CaseInsensitive) && splitEntry(text).gap;
+    const bool named = splitEntry(text).gap || splitEntry(text).angle;
     const Result<Entry> entry = parseEntry(wantGap && !named ? QStringLiteral("gap ") + text : text, contextOf);
     if (!entry.ok())
         return entry.fault();
     Event event;
     if (entry.value().kind == Entry::Kind::Gap) {
         event = Event::readGap(entry.value().value);
+    } else if (entry.value().kind == Entry::Kind::Angle) {
+        if (!hasClaw(job_.rig))
+            return Fault{"angle", "is read on a plate with a claw only; this bridge is followed by its strings"};
+        event.angle_rad = entry.value().value;
     } else {
         const auto string = stringOf(entry.value().string.value_or(QString()));
         if (!string)
@@ -274,7 +278,7 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
     event.confirmed = entry.value().insist;
     return append(event.tunes()                          ? tr("tune string")
                   : event.kind == Event::Kind::Stretched ? tr("stretch string")
-                  : event.gap_m                          ? tr("read gap")
+                  : event.gap_m || event.angle_rad       ? tr("read the plate")
                                                          : tr("read string"),
                   std::move(event));
 }

@@ -14,6 +14,7 @@
 #include <QLabel>
 #include <QScrollArea>
 #include <QStyle>
+#include <cmath>
 
 namespace flenzo {
 
@@ -46,6 +47,10 @@ std::optional<Diagram> diagramOf(const Job& job, StepId step) {
 void showText(QLabel* label, const QString& text) {
     label->setText(text);
     label->setVisible(!text.isEmpty());
+}
+
+QString minutesText(double minutes) {
+    return QString::number(minutes, 'f', minutes < 10.0 && minutes != std::round(minutes) ? 1 : 0);
 }
 
 QStringList photosOf(const Job& job, const QString& step) {
@@ -124,7 +129,9 @@ void StepPanel::refreshWords(const std::optional<Step>& step) {
         words = stepWords(desk_.session().job(), desk_.session().derived(), *step, desk_.preferences().units);
     else
         words.act = tr("The job is through");
-    showText(phase_, step ? phaseTitle(specOf(step->id).phase) : QString());
+    showText(phase_,
+             step ? tr("%1  \u00b7  usually %2 min").arg(phaseTitle(specOf(step->id).phase), minutesText(step->minutes))
+                  : QString());
     act_->setText(words.act);
     showText(why_, big_ ? QString() : words.why);
     showText(figures_, words.figures);

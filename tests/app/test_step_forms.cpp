@@ -3,6 +3,7 @@
 #include "session/demo.h"
 #include "session/work/schools.h"
 #include "session/work/warnings.h"
+#include "support/window.h"
 #include "widgets/bench_page.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"
@@ -30,16 +31,7 @@
 #include <memory>
 
 using namespace flenzo;
-
-namespace {
-
-ShellPaths pathsIn(const QString& folder) {
-    const QDir dir(folder);
-    return {dir.filePath(QStringLiteral("recovery")), dir.filePath(QStringLiteral("flenzo.ini")),
-            dir.filePath(QStringLiteral("own.json")), dir.filePath(QStringLiteral("shop.flenzo-logbook"))};
-}
-
-} // namespace
+using namespace flenzo::testing;
 
 class TestStepForms : public QObject {
     Q_OBJECT
@@ -97,12 +89,8 @@ private Q_SLOTS:
     void init() {
         loadTypeface();
         dir_ = std::make_unique<QTemporaryDir>();
-        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
-        shell_->openShop();
-        shell_->resize(1280, 800);
-        shell_->show();
-        shell_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+        shell_ = windowOn(dir_->path());
+        QVERIFY(shell_);
     }
     void cleanup() {
         shell_.reset();

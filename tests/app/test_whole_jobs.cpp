@@ -2,6 +2,7 @@
 #include "app/shell.h"
 #include "session/demo.h"
 #include "session/work/warnings.h"
+#include "support/window.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"
 
@@ -21,14 +22,9 @@
 #include <memory>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 namespace {
-
-ShellPaths pathsIn(const QString& folder) {
-    const QDir dir(folder);
-    return {dir.filePath(QStringLiteral("recovery")), dir.filePath(QStringLiteral("flenzo.ini")),
-            dir.filePath(QStringLiteral("own.json")), dir.filePath(QStringLiteral("shop.flenzo-logbook"))};
-}
 
 /// A technician who works by keys alone.
 class Hands {
@@ -75,15 +71,12 @@ qsizetype entriesOf(const Job& job) {
 
 /// The program that gets killed: goes on with the job in the logbook, and says after each act what it shows.
 int workUntilKilled(const QString& folder) {
-    Shell shell(pathsIn(folder), bundledCatalogue().value());
-    shell.openShop();
-    if (!shell.desk().session().isKept())
-        return 3;
-    shell.show();
-    shell.activateWindow();
-    if (!QTest::qWaitForWindowActive(&shell))
+    const std::unique_ptr<Shell> shell = windowOn(folder);
+    if (!shell)
         return 4;
-    Hands hands(shell);
+    if (!shell->desk().session().isKept())
+        return 3;
+    Hands hands(*shell);
     const auto say = [&] {
         const auto step = currentStep(hands.job());
         std::printf("%lld %s\n", static_cast<long long>(entriesOf(hands.job())), step ? qPrintable(step->name()) : "-");
@@ -105,11 +98,8 @@ class TestWholeJobs : public QObject {
     std::unique_ptr<Shell> shell_;
 
     void open() {
-        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
-        shell_->openShop();
-        shell_->show();
-        shell_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+        shell_ = windowOn(dir_->path());
+        QVERIFY(shell_);
     }
     Job demo(int index) {
         Job job = demoJob(index).value();

@@ -56,6 +56,25 @@ private Q_SLOTS:
         QVERIFY(read.fault().what.size() > 20);
     }
 
+    void anglesAreToldFromNotes() {
+        const auto entry = [](const char* text) { return parseEntry(QString::fromUtf8(text), anyString); };
+        for (const auto& [text, degrees_] : {std::pair("0.3°", 0.3),
+                                             {"-1,25 deg", -1.25},
+                                             {"angle 2", 2.0},
+                                             {"Angle = −0.5", -0.5},
+                                             {"angle 0.3°!", 0.3}}) {
+            const Result<Entry> read = entry(text);
+            QVERIFY2(read.ok(), text);
+            QCOMPARE(read.value().kind, Entry::Kind::Angle);
+            QVERIFY(std::abs(degrees(read.value().value) - degrees_) < 1e-9);
+        }
+        QVERIFY(entry("angle 0.3°!").value().insist);
+        QCOMPARE(entry("A-8").value().kind, Entry::Kind::Cents); // a note
+        QCOMPARE(entry("gap 4.2").value().kind, Entry::Kind::Gap);
+        for (const char* text : {"angle", "angle up", "45°", "angle nan", "°"})
+            QVERIFY2(!entry(text).ok(), text);
+    }
+
     void partsAreTold() {
         const Result<Entry> other = parseEntry(QStringLiteral("4 = -3.1!"), anyString);
         QVERIFY(other.ok());

@@ -93,6 +93,22 @@ private Q_SLOTS:
         QVERIFY(session.job().log.back().gap_m.has_value());
     }
 
+    void anAngleIsReadLikeAGap() {
+        QTemporaryDir dir;
+        Session session(dir.path());
+        session.start(demoJob(0).value(), QString());
+        const std::size_t before = session.job().log.size();
+        QVERIFY(!session.enter(QStringLiteral("angle -0.8!"), false));
+        QCOMPARE(session.job().log.size(), before + 1);
+        QVERIFY(std::abs(*session.job().log.back().angle_rad - radians(-0.8)) < 1e-12);
+        QVERIFY(session.derived().now().gapMeasured);
+        session.pickGap();
+        QVERIFY(!session.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
+        QVERIFY(session.job().log.back().angle_rad.has_value());
+        session.start(demoJob(4).value(), QString()); // a roller shaft
+        QVERIFY(session.enter(QStringLiteral("angle 1"), false).has_value());
+    }
+
     void theNextAimFollowsTheReadingNotThePlan() {
         Session session(freshFolder());
         session.start(demoJob(1).value(), {});

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/shell.h"
+
+#include <QDir>
+#include <QTest>
+#include <memory>
+
+namespace flenzo::testing {
+
+/// Everything a window keeps, in one folder of a test.
+inline ShellPaths pathsIn(const QString& folder) {
+    const QDir dir(folder);
+    return {dir.filePath(QStringLiteral("recovery")), dir.filePath(QStringLiteral("flenzo.ini")),
+            dir.filePath(QStringLiteral("own.json")), dir.filePath(QStringLiteral("shop.flenzo-logbook"))};
+}
+
+/// A window on the shop of that folder, active so that it hears keys; nothing if it does not come.
+inline std::unique_ptr<Shell> windowOn(const QString& folder) {
+    auto shell = std::make_unique<Shell>(pathsIn(folder), bundledCatalogue().value());
+    shell->openShop();
+    shell->resize(1280, 800);
+    shell->show();
+    shell->activateWindow();
+    return QTest::qWaitForWindowActive(shell.get()) ? std::move(shell) : nullptr;
+}
+
+} // namespace flenzo::testing
