@@ -4,6 +4,7 @@
 #include "app/help_page.h"
 #include "core/balance/readings.h"
 #include "session/demo.h"
+#include "session/work/warnings.h"
 #include "store/files.h"
 #include "widgets/answer_page.h"
 #include "widgets/bench_page.h"
@@ -225,7 +226,8 @@ void Shell::refresh() {
     for (const double tension_N : tensions_N(job.rig, now.state))
         pull_N += tension_N;
     tension_->setText(tr("tension on, %1").arg(forceText(pull_N, desk_->preferences().units)));
-    tension_->setVisible(pull_N > 0.0);
+    // The model hears of strings only when they are read; the steps know that they are off.
+    tension_->setVisible(pull_N > 0.0 && hazardsOf(job).has(Hazard::TensionOn));
     blocked_->setVisible(hasClaw(job.rig));
     blocked_->setText(now.state.block ? tr("BLOCK IN") : tr("floating"));
     if (blocked_->property("alarm").toBool() != now.state.block.has_value()) {

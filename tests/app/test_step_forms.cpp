@@ -274,6 +274,21 @@ private Q_SLOTS:
         QVERIFY(changed.count() >= 6);
     }
 
+    void noTensionIsShownWhileTheStringsAreOff() {
+        const auto tension = [this] {
+            for (const QLabel* chip : shell_->findChildren<QLabel*>())
+                if (chip->text().startsWith(QLatin1String("tension on, ")))
+                    return !chip->isHidden();
+            return false;
+        };
+        openAt(0, StepId::Slacken);
+        QVERIFY(tension());
+        openAt(0, StepId::Seat);
+        QVERIFY(!tension());
+        openAt(0, StepId::RoughTune);
+        QVERIFY(tension());
+    }
+
     void theTimerRingsAndTheStepGoesOn() {
         StepClock clock(nullptr);
         QSignalSpy over(&clock, &StepClock::soakIsOver);
