@@ -83,6 +83,7 @@ void CaliperForm::reckon() {
 }
 
 void CaliperForm::takeSet() {
+    reckon(); // the catalogue may have changed since the last key
     if (set_)
         edit([this](Job& job) { applySet(job, Side::Off, *set_, desk_.catalogue()); });
 }
