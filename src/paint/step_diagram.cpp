@@ -157,6 +157,37 @@ void clamp(Board& board, const Rig& rig) {
         tr("Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.");
 }
 
+/// From above, the nut to the right: what clamps, what tunes, what holds the saddle, what lifts the plate.
+void screws(Board& board, const Rig& rig) {
+    const std::size_t n = rig.strings.size();
+    const double top = 0.10, bottom = 0.78;
+    board.scene.area(board.box(0.12, 0.02, 0.78, 0.86), Ink::Metal, Ink::MetalEdge);
+    const auto screw = [&board](double x, double y, double radius_px, const char* number, Ink ink) {
+        board.scene.area(board.circle(x, y, radius_px), ink, Ink::Text);
+        board.words(x, y, QLatin1String(number), Qt::AlignCenter, Ink::Text);
+    };
+    for (std::size_t i = 0; i < n; ++i) {
+        const double y = across(i, n, top, bottom), half = 0.32 * (bottom - top) / static_cast<double>(n);
+        board.scene.area(board.box(0.40, y - half, 0.60, y + half), Ink::Sheet, Ink::MetalEdge);
+        board.scene.line({board.at(0.20, y), board.at(0.40, y)}, Ink::MetalEdge, 6.0).id =
+            QStringLiteral("clamp-screw-%1").arg(i);
+        board.scene.line({board.at(0.50, y), board.at(0.98, y)}, Ink::Strings, weight(rig.strings[i]));
+    }
+    // One of each is numbered; the others are like it.
+    const double first = across(0, n, top, bottom);
+    screw(0.20, first, 10.0, "1", Ink::Sheet);
+    screw(0.30, first, 10.0, "2", Ink::Sheet);
+    screw(0.66, first, 10.0, "3", Ink::Sheet);
+    for (const double y : {0.07, 0.81})
+        screw(0.74, y, 10.0, "4", Ink::Cavity);
+    board.words(0.50, 0.95,
+                tr("1 clamps the string \u00b7 2 fine tuner \u00b7 3 holds the saddle \u00b7 4 post, for the height"),
+                Qt::AlignCenter);
+    board.scene.description =
+        tr("Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a "
+           "post at each end.");
+}
+
 void claw(Board& board, const Rig& rig) {
     const ClawTurns& turns = rig.claw.turns;
     const double mean = turns.mean();
@@ -214,6 +245,9 @@ Scene buildStepDiagram(Diagram diagram, const Rig& rig, bool leftHanded, const Q
         break;
     case Diagram::Clamp:
         clamp(board, rig);
+        break;
+    case Diagram::Screws:
+        screws(board, rig);
         break;
     case Diagram::Claw:
         claw(board, rig);

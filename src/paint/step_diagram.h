@@ -13,6 +13,7 @@ enum class Diagram {
     Bar,     ///< under the retainer bar, on the right side of its screws
     Caps,    ///< order and direction of the caps
     Clamp,   ///< string, insert and screw of a locking saddle, from the side
+    Screws,  ///< which screw of a locking bridge does what
     Claw     ///< claw, screws and springs from behind
 };
 

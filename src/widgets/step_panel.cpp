@@ -36,6 +36,10 @@ std::optional<Diagram> diagramOf(const Job& job, StepId step) {
     case StepId::Seat:
     case StepId::TakeOut:
         return when(clampsAtSaddle(job.rig.bridge), Diagram::Clamp);
+    case StepId::PresetFine:
+    case StepId::Intonate:
+    case StepId::Height:
+        return when(clampsAtSaddle(job.rig.bridge), Diagram::Screws);
     case StepId::CoverOff:
     case StepId::Level:
         return when(hasClaw(job.rig), Diagram::Claw);

@@ -31,8 +31,8 @@ private Q_SLOTS:
     void diagramsFollowTheGuitar() {
         const QSizeF size(900.0, 360.0);
         const Rig rig = sixString();
-        for (const Diagram diagram :
-             {Diagram::OneSide, Diagram::Split, Diagram::Bar, Diagram::Caps, Diagram::Clamp, Diagram::Claw}) {
+        for (const Diagram diagram : {Diagram::OneSide, Diagram::Split, Diagram::Bar, Diagram::Caps, Diagram::Clamp,
+                                      Diagram::Screws, Diagram::Claw}) {
             const Scene scene = buildStepDiagram(diagram, rig, false, size);
             QVERIFY(scene.marks.size() > 5 && !scene.description.isEmpty());
             for (const Mark& mark : scene.marks)
@@ -45,6 +45,8 @@ private Q_SLOTS:
         QVERIFY(post(right).y() < size.height() / 2 && post(left).y() > size.height() / 4);
         QCOMPARE(post(right).x(), post(left).x()); // a mirror image
         QVERIFY(buildStepDiagram(Diagram::Caps, rig, false, size).find(QStringLiteral("cap-3")));
+        const Scene screws = buildStepDiagram(Diagram::Screws, rig, false, size);
+        QVERIFY(screws.find(QStringLiteral("clamp-screw-5")) && !screws.find(QStringLiteral("clamp-screw-6")));
         Rig crooked = rig;
         crooked.claw.turns = {2.0, 0.0};
         const auto lean = [&](const Rig& of) {
