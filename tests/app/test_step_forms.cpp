@@ -14,7 +14,6 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDir>
 #include <QFile>
 #include <QImage>
 #include <QInputDialog>
@@ -22,7 +21,6 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSignalSpy>
 #include <QTableWidget>
 #include <QTemporaryDir>

@@ -106,6 +106,10 @@ private Q_SLOTS:
         QVERIFY(kept.ok() && kept.value() != picture);
         QVERIFY(kept.value().startsWith(photoFolder(session.logbook()->path())));
         QCOMPARE(keepPhoto(session, picture).value(), kept.value());
+        Session reader(dir.path()); // a second program on the same logbook writes nothing beside it either
+        reader.setLogbook(Logbook::open(session.logbook()->path()).value());
+        QVERIFY(reader.logbook()->readOnly());
+        QCOMPARE(keepPhoto(reader, picture).value(), QFileInfo(picture).absoluteFilePath());
         QVERIFY(QFile::remove(picture)); // the camera's card goes
         QCOMPARE(QImage(kept.value()).size(), image.size());
         QCOMPARE(QDir(photoFolder(session.logbook()->path())).entryList(QDir::Files).size(), 1);

@@ -27,7 +27,7 @@ Result<QString> keepPhoto(const Session& session, const QString& path) {
         return Fault{"photo", "is larger than 60 MB; take a smaller one"};
     if (!QImageReader(path).canRead())
         return Fault{"photo", "is no picture this program can show; use PNG or JPEG"};
-    if (!session.logbook())
+    if (!session.logbook() || session.logbook()->readOnly())
         return QFileInfo(path).absoluteFilePath();
     const QByteArray bytes = file.readAll();
     const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);

@@ -6,7 +6,8 @@
 namespace flenzo {
 
 /// Copies a picture beside the logbook, so that it stays with the job when the camera's card goes; the name tells its
-/// content, so the same picture is kept once. Without a logbook it stays where it is. Returns where it lies.
+/// content, so the same picture is kept once. Without a logbook to write to it stays where it is. Returns where it
+/// lies.
 [[nodiscard]] Result<QString> keepPhoto(const Session& session, const QString& file);
 
 /// Where a logbook's pictures lie.

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/work/workflow.h"
 
-#include "core/balance/readings.h"
 #include "session/work/warnings.h"
 #include "session/work/ways.h"
 
