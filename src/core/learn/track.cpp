@@ -63,6 +63,7 @@ public:
     Tracker(const BenchJob& job, const Rig& rig, const State& start)
         : job_(job), rig_(rig), n_(static_cast<Eigen::Index>(rig.strings.size())) {
         now_.everRead.assign(rig.strings.size(), false);
+        movedSinceRead_rad_.assign(rig.strings.size(), 0.0);
         now_.state = start;
         covariance_ = Eigen::MatrixXd::Zero(n_ + 1, n_ + 1);
         covariance_.diagonal().head(n_).setConstant(unread_cents * unread_cents);
@@ -88,6 +89,7 @@ public:
         if (event.turnsString()) {
             now_.readings_cents[event.string] = now_.typed_cents[event.string] = event.to_cents;
             now_.measured[event.string] = now_.everRead[event.string] = true;
+            movedSinceRead_rad_[event.string] = 0.0;
         }
     }
 
@@ -134,6 +136,7 @@ private:
             if (string < rig_.strings.size()) {
                 now_.typed_cents[string] = reading;
                 now_.measured[string] = now_.everRead[string] = now_.inRun[string] = true;
+                movedSinceRead_rad_[string] = 0.0;
             }
         now_.clawSinceRead_turns = 0.0;
         computeDeviations();
@@ -271,9 +274,13 @@ private:
             actShare * actShare * std::max(0.0, moved_Nm * moved_Nm - movedSinceGauge_Nm_ * movedSinceGauge_Nm_);
         movedSinceGauge_Nm_ = moved_Nm;
         const Answer answer = answerAt(rig_, now_.state);
-        const double moved_rad = now_.state.angle_rad - before.angle_rad;
-        for (Eigen::Index i = 0; i < n_; ++i)
-            covariance_(i, i) += std::pow(pitchShare * answer.centsPerRad[i] * moved_rad, 2);
+        for (Eigen::Index i = 0; i < n_; ++i) {
+            double& moved_rad = movedSinceRead_rad_[static_cast<std::size_t>(i)];
+            const double all_rad = moved_rad + now_.state.angle_rad - before.angle_rad;
+            covariance_(i, i) += std::pow(pitchShare * answer.centsPerRad[i], 2) *
+                                 std::max(0.0, all_rad * all_rad - moved_rad * moved_rad);
+            moved_rad = all_rad;
+        }
     }
 
     const BenchJob& job_;
@@ -281,7 +288,8 @@ private:
     Eigen::Index n_;
     Standing now_;
     Eigen::MatrixXd covariance_;
-    double movedSinceGauge_Nm_ = 0.0; ///< change of the strings' moment
+    double movedSinceGauge_Nm_ = 0.0;        ///< change of the strings' moment
+    std::vector<double> movedSinceRead_rad_; ///< of the plate, since each string was read or tuned
 };
 
 } // namespace
