@@ -3,28 +3,21 @@
 
 #include "session/demo.h"
 #include "session/work/pace.h"
-#include "session/work/sheet.h"
 #include "session/work/workflow.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "widgets/bench_page.h"
 #include "widgets/finder_dialog.h"
 #include "widgets/job_page.h"
+#include "widgets/job_sheet.h"
 #include "widgets/shop_page.h"
 
-#include <QBoxLayout>
-#include <QBuffer>
-#include <QDialog>
-#include <QDialogButtonBox>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
-#include <QPdfWriter>
 #include <QProgressDialog>
 #include <QPushButton>
-#include <QTextBrowser>
-#include <QTextDocument>
 
 namespace flenzo {
 
@@ -143,42 +136,20 @@ void Shell::setBig(bool big) {
 }
 
 std::optional<Fault> Shell::exportSheet(const QString& path) {
-    const QString html = jobSheetHtml(session_.job(), session_.derived());
-    if (QFileInfo(path).suffix().toLower() != QLatin1String("pdf"))
-        return writeFile(path, html.toUtf8());
+    const QString html = illustratedSheet(session_.job(), session_.derived());
+    const bool pdf = QFileInfo(path).suffix().toLower() == QLatin1String("pdf");
     // Drawn into memory first: a full disk then leaves the old file as it was.
-    QBuffer pdf;
-    pdf.open(QIODevice::WriteOnly);
-    QTextDocument document;
-    document.setHtml(html);
-    QPdfWriter writer(&pdf);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setTitle(session_.job().guitar);
-    document.print(&writer);
-    return writeFile(path, pdf.data());
+    return writeFile(path, pdf ? sheetPdf(html, session_.job().guitar) : html.toUtf8());
 }
 
 void Shell::previewSheet() {
-    auto* dialog = new QDialog(this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->setObjectName(QStringLiteral("sheetPreview"));
-    dialog->setWindowTitle(tr("Job sheet"));
-    auto* column = new QVBoxLayout(dialog);
-    auto* view = new QTextBrowser(dialog);
-    view->setHtml(jobSheetHtml(session_.job(), session_.derived()));
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, dialog);
-    QPushButton* keep = buttons->addButton(tr("Keep as PDF or HTML…"), QDialogButtonBox::ActionRole);
-    connect(keep, &QPushButton::clicked, dialog, [this, dialog] {
-        const QString path = QFileDialog::getSaveFileName(dialog, tr("Keep the job sheet"),
-                                                          session_.job().guitar + QStringLiteral(".pdf"),
-                                                          tr("PDF (*.pdf);;HTML (*.html)"));
-        if (!path.isEmpty() && desk_->accept(exportSheet(path)))
+    const auto keep = [this](const QString& path) {
+        if (desk_->accept(exportSheet(path)))
             showMessage(tr("Kept as %1.").arg(path), false);
-    });
-    connect(buttons, &QDialogButtonBox::rejected, dialog, &QDialog::close);
-    column->addWidget(view);
-    column->addWidget(buttons);
-    dialog->resize(900, 720);
+    };
+    auto* dialog =
+        new SheetDialog(illustratedSheet(session_.job(), session_.derived()), session_.job().guitar, keep, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->show();
 }
 

@@ -118,6 +118,12 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     return columns;
 }
 
+QString columnTitle(const SheetColumn& column) {
+    return column.kind == SheetColumn::Kind::Start  ? PassSheetModel::tr("start")
+           : column.kind == SheetColumn::Kind::Pass ? PassSheetModel::tr("pass %1").arg(column.number)
+                                                    : PassSheetModel::tr("end");
+}
+
 void PassSheetModel::show(const Job& job, const Derived& derived) {
     beginResetModel();
     columns_ = buildPassSheet(job, derived);

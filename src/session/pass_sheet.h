@@ -25,6 +25,9 @@ struct SheetColumn {
     std::vector<SheetCell> cells; ///< strings in document order, then the plate
 };
 
+/// "start", "pass 2", or where it stands: "end" on paper.
+[[nodiscard]] QString columnTitle(const SheetColumn& column);
+
 /// Strings down, passes across: what was asked and read, where it stands, what is to come.
 [[nodiscard]] std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived);
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/acts/acts.h"
 #include "paint/moment_chart.h"
+#include "paint/pass_chart.h"
 #include "paint/section.h"
 #include "paint/step_diagram.h"
 #include "paint/trial_chart.h"
@@ -204,6 +205,28 @@ private Q_SLOTS:
         headless.bridge.form = Form::Headless;
         QVERIFY(
             buildSection({headless, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("bridge-tuner")));
+    }
+
+    void thePassChartGoesThroughWhatWasRead() {
+        PassReadings readings{{QStringLiteral("start"), QStringLiteral("pass 1"), QStringLiteral("end")},
+                              {{QStringLiteral("6"), {-200.0, 40.0, 0.5}}, {QStringLiteral("1"), {-300.0, {}, -1.0}}},
+                              2.0};
+        const Scene scene = buildPassChart(readings, {640, 300}, 1.0);
+        const Mark *six = scene.find(QStringLiteral("string-6")), *one = scene.find(QStringLiteral("string-1"));
+        QVERIFY(six && one);
+        QCOMPARE(six->points.size(), 3);
+        QCOMPARE(one->points.size(), 2);                  // nobody knows it after the first pass
+        QVERIFY(one->points[0].y() > six->points[0].y()); // flat is down
+        QVERIFY(six->points[1].y() < six->points[2].y());
+        const QRectF band = scene.find(QStringLiteral("tolerance"))->points.boundingRect();
+        QVERIFY(band.contains(QPointF(band.center().x(), six->points[2].y())));
+        QVERIFY(!band.contains(QPointF(band.center().x(), six->points[1].y())));
+        QVERIFY(scene.description.contains(QLatin1String("start: 300.0 cents")));
+        for (const Mark& mark : scene.marks)
+            for (const QPointF& point : mark.points)
+                QVERIFY(QRectF({0, 0}, scene.size).contains(point));
+        const Scene empty = buildPassChart({{}, {}, 2.0}, {640, 300}, 1.0);
+        QVERIFY(empty.find(QStringLiteral("tolerance")) && !empty.find(QStringLiteral("string-6")));
     }
 
     void theTrialChartCountsItsGuitars() {

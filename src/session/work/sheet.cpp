@@ -71,11 +71,9 @@ QString passTable(const Job& job, const Derived& derived) {
                   columns.end());
     QStringList head{tr("String")};
     for (const SheetColumn& column : columns) {
-        const QString claw = column.claw_turns == 0.0 ? QString() : tr(", claw %1").arg(column.claw_turns, 0, 'f', 3);
-        head.append((column.kind == SheetColumn::Kind::Start  ? tr("start")
-                     : column.kind == SheetColumn::Kind::Pass ? tr("pass %1").arg(column.number)
-                                                              : tr("end")) +
-                    claw);
+        const QString claw =
+            column.claw_turns == 0.0 ? QString() : tr(", claw %1").arg(QString::asprintf("%+.3f", column.claw_turns));
+        head.append(columnTitle(column) + claw);
     }
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");
     const std::size_t strings = job.rig.strings.size();
@@ -89,23 +87,14 @@ QString passTable(const Job& job, const Derived& derived) {
            QStringLiteral("</p>");
 }
 
-/// How far the worst string was off after each pass, as bars of characters that print anywhere.
-QString passChart(const Job& job, const Derived& derived) {
-    QString chart = QStringLiteral("<table cellspacing='0' cellpadding='2'>");
-    for (const SheetColumn& column : buildPassSheet(job, derived)) {
-        if (column.kind == SheetColumn::Kind::Forecast)
-            continue;
-        double worst = 0.0;
-        for (std::size_t i = 0; i < job.rig.strings.size() && i < column.cells.size(); ++i)
-            worst = std::max(worst, std::abs(column.cells[i].reading_cents.value_or(0.0)));
-        const int bars = std::clamp(static_cast<int>(std::lround(8.0 * std::log10(1.0 + worst))), 0, 40);
-        chart += row({column.kind == SheetColumn::Kind::Pass    ? tr("pass %1").arg(column.number)
-                      : column.kind == SheetColumn::Kind::Start ? tr("start")
-                                                                : tr("end"),
-                      QString(bars, QChar(0x2588)), tr("%1 cents").arg(worst, 0, 'f', 1)});
-    }
-    return chart + QStringLiteral("</table><p>") + tr("Worst string after each pass, on a scale of tenfold steps.") +
-           QStringLiteral("</p>");
+QString passChart(const QByteArray& png) {
+    if (png.isEmpty())
+        return {};
+    return QStringLiteral("<p><img width='640' alt='%1' src='data:image/png;base64,%2'></p><p>%3</p>")
+        .arg(tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
+             tr("One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond; the band "
+                "is "
+                "what was allowed."));
 }
 
 QString workDone(const Job& job) {
@@ -129,7 +118,7 @@ QString paragraph(const QString& title, const QString& text) {
 
 } // namespace
 
-QString jobSheetHtml(const Job& job, const Derived& derived) {
+QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng) {
     const Counts counts = countsOf(job.log, job.pace);
     QString html =
         QStringLiteral(
@@ -139,7 +128,7 @@ QString jobSheetHtml(const Job& job, const Derived& derived) {
     html += paragraph(tr("Owner"), job.owner) + paragraph(tr("Wanted"), job.story);
     html += paragraph(tr("Received"), job.work.received.toString(Qt::ISODate));
     html += heading(tr("Strings")) + stringsTable(job, derived);
-    html += heading(tr("Readings pass by pass")) + passTable(job, derived) + passChart(job, derived);
+    html += heading(tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
     html +=
         QStringLiteral("<p>") +
         tr("Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
