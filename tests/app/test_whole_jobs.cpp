@@ -90,6 +90,26 @@ int workUntilKilled(const QString& folder) {
     return 0;
 }
 
+/// A second program on the same logbook: says what it sees, tries to write, waits for a word, and looks again.
+int lookBeside(const QString& folder) {
+    const std::unique_ptr<Shell> shell = windowOn(folder);
+    if (!shell)
+        return 4;
+    const auto say = [&] {
+        const auto& book = shell->desk().session().logbook();
+        const bool kept = !shell->desk().session().keep(demoJob(1).value());
+        std::printf("%s %s %d\n", book->readOnly() ? "reads" : "writes", kept ? "kept" : "refused", book->jobCount());
+        std::fflush(stdout);
+    };
+    for (int rounds = 0; rounds < 2; ++rounds) {
+        say();
+        char word[8];
+        if (!std::fgets(word, sizeof word, stdin))
+            return 5;
+    }
+    return 0;
+}
+
 } // namespace
 
 class TestWholeJobs : public QObject {
@@ -274,6 +294,28 @@ private Q_SLOTS:
         QCOMPARE(second.findChild<QTableWidget*>(QStringLiteral("jobs"))->rowCount(), 2);
     }
 
+    void aSecondProgramReadsOnlyAndSeesWhatIsWritten() {
+        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        QProcess beside;
+        beside.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--look-beside"), dir_->path()});
+        const auto hear = [&beside] {
+            while (!beside.canReadLine() && beside.waitForReadyRead(30000)) {
+            }
+            return beside.readLine().trimmed();
+        };
+        QCOMPARE(hear(), QByteArray("reads refused 1"));
+        QVERIFY(!shell_->desk().session().keep(demo(2)));
+        beside.write("on\n");
+        QCOMPARE(hear(), QByteArray("reads refused 2"));
+        shell_.reset(); // the writer goes while the other one still reads
+        open();
+        QVERIFY(!shell_->desk().session().logbook()->readOnly() && !shell_->desk().session().logbook()->check());
+        beside.write("on\n");
+        QVERIFY(beside.waitForFinished(30000));
+        QCOMPARE(beside.exitCode(), 0);
+        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 2);
+    }
+
     void waysAreChosenByKeysAndKeptForTheHouse() {
         QVERIFY(!shell_->desk().session().keep(demo(0)));
         shell_->showPage(Shell::JobSteps);
@@ -392,6 +434,8 @@ int main(int argc, char** argv) {
     loadTypeface();
     if (argc > 2 && QByteArray(argv[1]) == "--work-until-killed")
         return workUntilKilled(QString::fromLocal8Bit(argv[2]));
+    if (argc > 2 && QByteArray(argv[1]) == "--look-beside")
+        return lookBeside(QString::fromLocal8Bit(argv[2]));
     TestWholeJobs test;
     return QTest::qExec(&test, argc, argv);
 }
