@@ -53,9 +53,14 @@ Job newJob() {
     return withClawFromOldSet(std::move(job));
 }
 
+Wraps wrapsOnThis(const Job& job) {
+    const bool clamped = job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
+    return clamped ? Wraps::Clamped : job.habit.wraps;
+}
+
 BenchJob benchJobOf(const Job& job) {
     Habit habit = job.habit;
-    habit.fewWraps = habit.fewWraps || job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
+    habit.wraps = wrapsOnThis(job);
     return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, Spread{}, job.log, job.prior};
 }
 

@@ -63,6 +63,8 @@ struct Job {
 /// A six-string with nominal figures and one medium-light set, for a new job.
 [[nodiscard]] Job newJob();
 
+/// The shop's way, as far as this guitar's posts leave it any.
+[[nodiscard]] Wraps wrapsOnThis(const Job& job);
 /// What the adviser goes by.
 [[nodiscard]] BenchJob benchJobOf(const Job& job);
 
@@ -73,5 +75,9 @@ struct Job {
 [[nodiscard]] Result<Job> jobFromJson(const QJsonObject& json);
 [[nodiscard]] QJsonObject jobToJson(const Job& job);
 [[nodiscard]] QByteArray jobBytes(const Job& job);
+
+/// How files and schools call the ways with the claw; an unknown name is the first of them.
+[[nodiscard]] QString clawWayName(ClawWay way);
+[[nodiscard]] ClawWay clawWayNamed(const QString& name);
 
 } // namespace flenzo

@@ -2,6 +2,7 @@
 #include "core/learn/learned.h"
 #include "store/event_json.h"
 #include "store/job.h"
+#include "store/names.h"
 #include "store/ranges.h"
 #include "store/rig_json.h"
 
@@ -13,6 +14,11 @@
 namespace flenzo {
 
 namespace {
+
+constexpr Named<ClawWay> clawWayNames[] = {{ClawWay::EachScrew, "single"},
+                                           {ClawWay::BothScrews, "both"},
+                                           {ClawWay::Quarters, "quarters"},
+                                           {ClawWay::CoarseThenQuarters, "coarse"}};
 
 constexpr qsizetype mostEvents = 100000;
 constexpr qsizetype nameLength = 200;
@@ -51,8 +57,10 @@ Habit habitFromJson(Fields fields, const Rig& rig) {
         fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
     habit.aims = tuning == QLatin1String("aims");
     habit.stretch = fields.flag("stretch", false);
-    habit.oneScrew = fields.flag("oneScrew", false);
-    habit.fewWraps = fields.flag("fewWraps", false);
+    // Files from before the ways had names say only whether single screws were turned.
+    const ClawWay old = fields.flag("oneScrew", false) ? ClawWay::EachScrew : ClawWay::BothScrews;
+    habit.claw = readNamed(fields, "claw", clawWayNames, old);
+    habit.wraps = fields.flag("fewWraps", false) ? Wraps::Few : Wraps::Usual;
     habit.pullShare = fields.number("pullShare", ranges::pullShare, 1.0);
     habit.backChecks = fields.flag("backChecks", false);
     habit.firstSharp_cents = fields.number("firstSharpCents", ranges::firstSharp_cents, 0.0);
@@ -64,6 +72,7 @@ Pace paceFromJson(Fields fields) {
     pace.tune_s = fields.number("tuneMinutes", ranges::minutes, pace.tune_s / 60.0) * 60.0;
     pace.claw_s = fields.number("clawMinutes", ranges::minutes, pace.claw_s / 60.0) * 60.0;
     pace.stretch_s = fields.number("stretchMinutes", ranges::minutes, pace.stretch_s / 60.0) * 60.0;
+    pace.look_s = fields.number("lookMinutes", ranges::minutes, pace.look_s / 60.0) * 60.0;
     pace.read_s = fields.number("readMinutes", ranges::minutes, pace.read_s / 60.0) * 60.0;
     return pace;
 }
@@ -201,8 +210,9 @@ QJsonObject habitToJson(const Job& job, QJsonObject json) {
     json[QLatin1String("order")] = order;
     json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
     json[QLatin1String("stretch")] = job.habit.stretch;
-    json[QLatin1String("oneScrew")] = job.habit.oneScrew;
-    json[QLatin1String("fewWraps")] = job.habit.fewWraps;
+    json[QLatin1String("claw")] = clawWayName(job.habit.claw);
+    json.remove(QLatin1String("oneScrew")); // a name says it now
+    json[QLatin1String("fewWraps")] = job.habit.wraps == Wraps::Few;
     json[QLatin1String("pullShare")] = job.habit.pullShare;
     json[QLatin1String("backChecks")] = job.habit.backChecks;
     json[QLatin1String("firstSharpCents")] = job.habit.firstSharp_cents;
@@ -259,7 +269,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
         job.work = workFromJson(Fields(top.object("work"), QStringLiteral("work"), box));
     // Files from before the habit knew of wraps have them among the ways.
     if (job.work.schools.take(QStringLiteral("wraps")) == QLatin1String("few"))
-        job.habit.fewWraps = true;
+        job.habit.wraps = Wraps::Few;
     readPrior(job, top);
     readLog(job, top);
     if (!box.empty())
@@ -288,6 +298,7 @@ QJsonObject jobToJson(const Job& job) {
     pace[QLatin1String("tuneMinutes")] = tidy(job.pace.tune_s / 60.0);
     pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);
     pace[QLatin1String("stretchMinutes")] = tidy(job.pace.stretch_s / 60.0);
+    pace[QLatin1String("lookMinutes")] = tidy(job.pace.look_s / 60.0);
     pace[QLatin1String("readMinutes")] = tidy(job.pace.read_s / 60.0);
     json[QLatin1String("pace")] = pace;
     json[QLatin1String("change")] = changeToJson(job, json.value(QLatin1String("change")).toObject());
@@ -309,6 +320,14 @@ QJsonObject jobToJson(const Job& job) {
     json[QLatin1String("work")] = workToJson(job.work);
     json[QLatin1String("log")] = logToJson(job);
     return json;
+}
+
+QString clawWayName(ClawWay way) {
+    return nameOf(clawWayNames, way);
+}
+
+ClawWay clawWayNamed(const QString& name) {
+    return named(clawWayNames, name).value_or(ClawWay::EachScrew);
 }
 
 QByteArray jobBytes(const Job& job) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/change_page.h"
 
+#include "session/work/schools.h"
 #include "store/ranges.h"
 #include "widgets/change_model.h"
 #include "widgets/field_edit.h"
@@ -165,6 +166,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
         row->addStretch();
         column->addLayout(row);
     }
+    column->addStretch();
     connect(sets_[s], &QComboBox::activated, this, [this, side](int index) { chooseSet(side, index); });
     connect(tunings_[s], &QComboBox::activated, this, [this, side](int index) { chooseTuning(side, index); });
     return panel;
@@ -184,7 +186,12 @@ QWidget* ChangePage::buildHabit() {
     aims_ = new QComboBox(panel);
     aims_->setAccessibleName(tr("Way of tuning"));
     aims_->addItems({tr("to computed aims"), tr("exactly to pitch, round by round")});
-    for (QComboBox* combo : {order_, aims_}) {
+    claw_ = new QComboBox(panel);
+    claw_->setObjectName(QStringLiteral("clawWay"));
+    claw_->setAccessibleName(tr("Way with the claw"));
+    for (const SchoolOption& way : schoolTopic(QStringLiteral("clawStep"))->options)
+        claw_->addItem(way.title, way.name);
+    for (QComboBox* combo : {order_, aims_, claw_}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     }
@@ -210,6 +217,7 @@ QWidget* ChangePage::buildHabit() {
         panel);
     form->addRow(tr("order"), order_);
     form->addRow(tr("tune"), aims_);
+    form->addRow(tr("claw"), claw_);
     auto* small = new QHBoxLayout;
     small->addWidget(reference_);
     small->addWidget(new QLabel(tr("start"), panel));
@@ -221,13 +229,6 @@ QWidget* ChangePage::buildHabit() {
         desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.habit.stretch = on; }));
     });
     form->addRow(QString(), stretch_);
-    oneScrew_ = new QCheckBox(tr("claw by single screws"), panel);
-    oneScrew_->setObjectName(QStringLiteral("oneScrew"));
-    oneScrew_->setToolTip(tr("A sixteenth on one screw alone moves the claw by half a step of both"));
-    connect(oneScrew_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("way with the claw"), [on](Job& job) { job.habit.oneScrew = on; }));
-    });
-    form->addRow(QString(), oneScrew_);
     column->addLayout(form);
     column->addStretch();
     connect(order_, &QComboBox::activated, this, [this](int index) {
@@ -235,6 +236,11 @@ QWidget* ChangePage::buildHabit() {
             desk_.accept(desk_.session().edit(tr("order of tuning"), [index](Job& job) {
                 job.habit.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
             }));
+    });
+    connect(claw_, &QComboBox::activated, this, [this](int index) {
+        const QString way = claw_->itemData(index).toString();
+        desk_.accept(desk_.session().edit(tr("way with the claw"),
+                                          [&](Job& job) { chooseSchool(job, QStringLiteral("clawStep"), way); }));
     });
     connect(aims_, &QComboBox::activated, this, [this](int index) {
         desk_.accept(desk_.session().edit(tr("way of tuning"), [index](Job& job) { job.habit.aims = index == 0; }));
@@ -316,7 +322,8 @@ void ChangePage::refreshCombos() {
     order_->setCurrentIndex(static_cast<int>(kindOf(job.habit.order)));
     aims_->setCurrentIndex(job.habit.aims ? 0 : 1);
     stretch_->setChecked(job.habit.stretch);
-    oneScrew_->setChecked(job.habit.oneScrew);
+    claw_->setCurrentIndex(claw_->findData(schoolOf(job, QStringLiteral("clawStep"))));
+    claw_->setEnabled(hasClaw(job.rig));
 }
 
 void ChangePage::refresh() {

@@ -36,8 +36,8 @@ private:
     Desk& desk_;
     ChangeModel* model_;
     QTableView* table_;
-    QComboBox *sets_[2], *tunings_[2], *order_, *aims_;
-    QCheckBox *wasLevel_, *stretch_, *oneScrew_;
+    QComboBox *sets_[2], *tunings_[2], *order_, *aims_, *claw_;
+    QCheckBox *wasLevel_, *stretch_;
     FieldEdit *reference_, *oldAngle_, *slack_;
     QLabel *sums_, *verdict_, *reason_;
 };

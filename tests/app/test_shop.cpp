@@ -119,7 +119,7 @@ private Q_SLOTS:
         shell_->newGuitar();
         const Job& job = session().job();
         QCOMPARE(schoolOf(job, QStringLiteral("order")), QStringLiteral("outerPairs"));
-        QVERIFY(job.habit.fewWraps && job.habit.stretch);
+        QVERIFY(job.habit.wraps == Wraps::Few && job.habit.stretch);
         QCOMPARE(job.work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
         const QList<Step> steps = stepsOf(job);
         const auto slacken =

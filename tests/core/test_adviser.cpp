@@ -110,18 +110,17 @@ private Q_SLOTS:
     }
 
     void clawTurnsAreDealtInSixteenths() {
-        Habit singly, together;
-        together.oneScrew = false;
+        const ClawHand singly, together{ClawWay::BothScrews, 1.0 / 16.0};
         for (double wanted = -3.0; wanted <= 3.0; wanted += 0.0137) {
             for (const ClawTurns stands : {ClawTurns{0.0, 0.0}, ClawTurns{-0.0625, 0.0}, ClawTurns{1.0, 0.5}}) {
-                const ClawTurns turns = dealtToScrews(wanted, singly, stands);
+                const ClawTurns turns = singly.dealt(wanted, stands);
                 for (const double screw : {turns.bass, turns.treble})
                     QVERIFY(std::abs(screw * 16.0 - std::round(screw * 16.0)) < 1e-9);
                 QVERIFY(std::abs(turns.mean() - wanted) <= 1.0 / 64.0 + 1e-9);
                 QVERIFY(std::abs(turns.bass - turns.treble) <= 1.0 / 16.0 + 1e-9);
                 const double before = stands.bass - stands.treble;
                 QVERIFY(std::abs(before + turns.bass - turns.treble) <= std::max(std::abs(before), 1.0 / 16.0) + 1e-9);
-                const ClawTurns both = dealtToScrews(wanted, together, stands);
+                const ClawTurns both = together.dealt(wanted, stands);
                 QVERIFY(both.bass == both.treble && std::abs(both.bass - wanted) <= 1.0 / 32.0 + 1e-9);
             }
         }

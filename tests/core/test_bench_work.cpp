@@ -144,7 +144,7 @@ private Q_SLOTS:
         const State start = slackStart(rig, rig.claw.turns, -300.0);
         const Standing now = replay(rig, start, {}).back();
         const Outlook aims = outlook(rig, {}, {orderOf(OrderKind::LowToHigh, 6)}, now, {}, 10);
-        const Outlook exact = outlook(rig, {}, {orderOf(OrderKind::LowToHigh, 6), false, false}, now, {}, 30);
+        const Outlook exact = outlook(rig, {}, {.order = orderOf(OrderKind::LowToHigh, 6), .aims = false}, now, {}, 30);
         QCOMPARE(aims.passes.size(), std::size_t{1});
         QCOMPARE(aims.clawVisits, 1);
         QVERIFY(aims.reachesGoal && exact.reachesGoal);

@@ -73,14 +73,23 @@ private Q_SLOTS:
             QTest::newRow(name) << habit;
         };
         row("aims", [](Habit&) {});
-        row("both screws", [](Habit& h) { h.oneScrew = false; });
+        row("both screws", [](Habit& h) { h.claw = ClawWay::BothScrews; });
+        row("quarter turns", [](Habit& h) { h.claw = ClawWay::Quarters; });
+        row("whole turns, then quarters", [](Habit& h) { h.claw = ClawWay::CoarseThenQuarters; });
         row("stretching", [](Habit& h) { h.stretch = true; });
-        row("stretching, few wraps", [](Habit& h) { h.stretch = h.fewWraps = true; });
+        row("stretching, few wraps", [](Habit& h) {
+            h.stretch = true;
+            h.wraps = Wraps::Few;
+        });
         row("stretching at the ends", [](Habit& h) {
             h.stretch = true;
             h.pullShare = 0.7;
         });
         row("exact", [](Habit& h) { h.aims = false; });
+        row("exact, quarter turns", [](Habit& h) {
+            h.aims = false;
+            h.claw = ClawWay::Quarters;
+        });
         row("exact, high to low", [](Habit& h) {
             h.aims = false;
             h.order = orderOf(OrderKind::HighToLow, 6);
@@ -96,6 +105,101 @@ private Q_SLOTS:
             QVERIFY(worst_cents(truthOf(end)) < 3.0);
             QVERIFY(std::abs(end.state.angle_rad) < radians(0.25));
         }
+    }
+
+    /// A visit turns what the way allows and no more, and gets there.
+    void oneGoAtTheClawIsTheShopsWay() {
+        const ClawHand at_once{ClawWay::BothScrews, 1.0 / 16.0}, quarters{ClawWay::Quarters, 1.0 / 16.0},
+            coarse{ClawWay::CoarseThenQuarters, 1.0 / 16.0};
+        for (const double wanted : {-3.7, -1.0, -0.3, -0.06, 0.06, 0.25, 0.99, 1.0, 2.4}) {
+            QCOMPARE(at_once.atOneGo_turns(wanted), wanted);
+            QVERIFY(std::abs(quarters.atOneGo_turns(wanted)) <= 0.25);
+            QVERIFY(wanted * coarse.atOneGo_turns(wanted) > 0.0);
+            QVERIFY(std::abs(coarse.atOneGo_turns(wanted)) <= std::abs(wanted));
+        }
+        QCOMPARE(coarse.atOneGo_turns(-3.7), -3.0);
+        QCOMPARE(coarse.atOneGo_turns(0.99), 0.25);
+        QVERIFY(quarters.looks() && coarse.looks() && !at_once.looks());
+    }
+
+    void theLogShowsTheShopsWayAtTheClaw() {
+        BenchJob job = changeJob(0.85);
+        for (const ClawWay way : {ClawWay::Quarters, ClawWay::CoarseThenQuarters}) {
+            job.habit.claw = way;
+            const Ended end = played(job, 5);
+            int looks = 0;
+            for (std::size_t e = 0; e < end.log.size(); ++e) {
+                const Event& event = end.log[e];
+                looks += event.kind == Event::Kind::Read && event.readings_cents.empty();
+                if (event.kind != Event::Kind::Claw)
+                    continue;
+                const double turned = std::abs(event.turns.mean());
+                const bool whole = way == ClawWay::CoarseThenQuarters && turned == std::round(turned);
+                QVERIFY(whole || turned <= 0.25 + 1.0 / 32.0);
+                QVERIFY(std::abs(event.turns.bass - event.turns.treble) <= 1.0 / 16.0 + 1e-12);
+            }
+            QVERIFY(looks >= 1); // the plate alone is looked at while more than one turn is to come
+            QVERIFY(countsOf(end.log, job.pace).clawVisits < static_cast<int>(end.log.size()));
+        }
+    }
+
+    /// Both screws alike, until only half a step of both would still bring a soft float home.
+    void bothScrewsStayAlikeWhileThatHelps() {
+        BenchJob job = changeJob(0.9);
+        job.habit.claw = ClawWay::BothScrews;
+        const State start = slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
+        const Level level = levelSolution(job.rig, start, job.goal);
+        QVERIFY(level.moreTurns > 0.5);
+        const ClawHand far = clawHandOf(job.habit, job.rig, level, job.goal);
+        QCOMPARE(far.step_turns, 1.0 / 16.0);
+        State between = start;
+        between.claw = level.state.claw.plus(1.0 / 32.0);
+        const Level left = levelSolution(job.rig, between, job.goal);
+        QCOMPARE(clawHandOf(job.habit, job.rig, left, job.goal).step_turns, ClawHand::finest_turns);
+        Goal wide = job.goal;
+        wide.angleTolerance_rad = radians(2.0);
+        QCOMPARE(clawHandOf(job.habit, job.rig, left, wide).step_turns, 1.0 / 16.0);
+        Goal decked = job.goal;
+        decked.deckLoad_Nm = 1.0;
+        QCOMPARE(clawHandOf(job.habit, job.rig, left, decked).step_turns, 1.0 / 16.0);
+    }
+
+    void underTheBlockTheClawIsTurnedAtOneGo() {
+        BenchJob job = changeJob(0.85);
+        job.habit.claw = ClawWay::Quarters;
+        Event block;
+        block.kind = Event::Kind::Block;
+        job.log = {block};
+        Event read = Event::readGap(job.rig.bridge.rearGap_m);
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+            read.readings_cents.emplace_back(i, -200.0);
+        job.log.push_back(read);
+        const Advice advice = advise(job);
+        QCOMPARE(advice.act.what, NextAct::Do::Claw);
+        QVERIFY(std::abs(advice.act.turns.mean()) > 0.3); // nothing can be seen between two steps
+    }
+
+    /// Turns with nothing but looks between them are one visit; anything else begins another.
+    void looksKeepTheTechnicianAtTheClaw() {
+        const Pace pace;
+        const Event turn = Event::claw({0.25, 0.25}), look = Event::readGap(0.004), all = Event::read(0, -3.0);
+        const Counts quarters = countsOf({turn, look, turn, look, turn, all}, pace);
+        QCOMPARE(quarters.clawVisits, 1);
+        QCOMPARE(quarters.minutes * 60.0, pace.claw_s + 4.0 * pace.look_s + pace.read_s);
+        QCOMPARE(countsOf({turn, all, turn, look}, pace).clawVisits, 2);
+        QCOMPARE(countsOf({turn, Event::tuned(0, 0.0), turn}, pace).clawVisits, 2);
+        QCOMPARE(countsOf({look, all}, pace).minutes * 60.0, pace.read_s);
+    }
+
+    /// The outlook of a shop that looks after every quarter has more minutes in it, not more visits.
+    void quartersTakeTheirTime() {
+        BenchJob job = changeJob(0.85);
+        job.log = played(job, 9, 1).log;
+        const Prospect once = prospectOf(job, advise(job));
+        job.habit.claw = ClawWay::Quarters;
+        const Prospect quarters = prospectOf(job, advise(job));
+        QVERIFY(quarters.minutes.p50 > once.minutes.p50);
+        QVERIFY(quarters.clawVisits.p90 <= once.clawVisits.p90 + 2.0);
     }
 
     /// By feel: the first peg of the job goes sharp, every later one exactly to pitch.
@@ -161,8 +265,37 @@ private Q_SLOTS:
         job.habit.pullShare = 1.3;
         QVERIFY(rehearse(job).stretches <= stretched.stretches);
         job.habit.pullShare = 1.0;
-        job.habit.fewWraps = true;
+        job.habit.wraps = Wraps::Few;
         QVERIFY(rehearse(job).stretches < stretched.stretches);
+    }
+
+    /// What comes before the adviser costs what the mechanics say, for a steady hand.
+    void openingsCostWhatTheyCost() {
+        BenchJob job = changeJob(0.9);
+        const Counts plain = rehearse(job);
+        Opening one;
+        one.oneByOne = true;
+        QVERIFY(rehearse(job, one).minutes > plain.minutes && rehearse(job, one).passes > plain.passes);
+        BenchJob same = changeJob(1.0);
+        QVERIFY(rehearse(same, one).minutes <= rehearse(same).minutes); // nothing moves when like replaces like
+        Opening aims, pitch, surprise;
+        aims.block = Opening::UnderBlock{radians(1.5), true, 0.0};
+        pitch.block = Opening::UnderBlock{radians(1.5), false, 0.0};
+        surprise.block = Opening::UnderBlock{radians(1.5), true, 0.4};
+        QCOMPARE(rehearse(job, aims).passes, 1); // blocked aims land at pitch when everything is known
+        QVERIFY(rehearse(job, pitch).passes > rehearse(job, aims).passes);
+        QVERIFY(rehearse(job, surprise).minutes > rehearse(job, aims).minutes);
+        QVERIFY(rehearse(job, surprise).clawVisits > rehearse(job, aims).clawVisits);
+        job.habit.aims = false;
+        Opening slack;
+        slack.slackenAtClaw = true;
+        QVERIFY(rehearse(job, slack).passes >= rehearse(job).passes);
+        job.habit.aims = true;
+        job.habit.stretch = true;
+        Opening each;
+        each.stretchEach = true;
+        QVERIFY(rehearse(job, each).stretches > 0);
+        QVERIFY(rehearse(job, each).passes <= rehearse(job).passes); // no round of stretching is a pass of its own
     }
 
     void aRehearsalLeavesTheLogAlone() {
@@ -179,12 +312,13 @@ private Q_SLOTS:
     void fewWrapsAndHardPullsSettleSooner() {
         const Wire plain = sixString().strings.back().wire, wound = sixString().strings.front().wire;
         for (const Wire& wire : {plain, wound}) {
-            QVERIFY(usualSettling(wire, true).left_m < usualSettling(wire, false).left_m);
-            QVERIFY(usualSettling(wire, false, 1.3).share > usualSettling(wire, false).share);
-            QVERIFY(usualSettling(wire, false, 0.7).share < usualSettling(wire, false).share);
-            QVERIFY(usualSettling(wire, false, 9.0).share < 1.0); // no pull takes all
+            QVERIFY(usualSettling(wire, Wraps::Clamped).left_m < usualSettling(wire, Wraps::Few).left_m);
+            QVERIFY(usualSettling(wire, Wraps::Few).left_m < usualSettling(wire, Wraps::Usual).left_m);
+            QVERIFY(usualSettling(wire, Wraps::Usual, 1.3).share > usualSettling(wire, Wraps::Usual).share);
+            QVERIFY(usualSettling(wire, Wraps::Usual, 0.7).share < usualSettling(wire, Wraps::Usual).share);
+            QVERIFY(usualSettling(wire, Wraps::Usual, 9.0).share < 1.0); // no pull takes all
         }
-        QVERIFY(usualSettling(plain, false).left_m > usualSettling(wound, false).left_m);
+        QVERIFY(usualSettling(plain, Wraps::Usual).left_m > usualSettling(wound, Wraps::Usual).left_m);
     }
 
     void theClawTurnedBackIsOnlyTheFinestStepBothWays() {

@@ -186,7 +186,7 @@ private Q_SLOTS:
         double last = 1e9;
         for (int k = 0; k < 4; ++k) {
             drops.push_back(truth.stretch());
-            fit = fitSettling(drops, 2e-6, usualSettling(rig_.strings[0].wire, false));
+            fit = fitSettling(drops, 2e-6, usualSettling(rig_.strings[0].wire, Wraps::Usual));
             QVERIFY(fit.leftDeviation < last + 1e-9 || k > 0);
             last = fit.leftDeviation;
         }

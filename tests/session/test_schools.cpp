@@ -160,11 +160,32 @@ private Q_SLOTS:
         QCOMPARE(schoolOf(jobFromJson(json).value(), QStringLiteral("wraps")), QStringLiteral("few"));
     }
 
-    void lockingPostsCountAsFewWraps() {
+    void theWayWithTheClawHasANameInFiles() {
+        for (const ClawWay way :
+             {ClawWay::EachScrew, ClawWay::BothScrews, ClawWay::Quarters, ClawWay::CoarseThenQuarters}) {
+            Job job = everything();
+            job.habit.claw = way;
+            QCOMPARE(jobFromJson(jobToJson(job)).value().habit.claw, way);
+        }
+        QJsonObject json = jobToJson(everything());
+        const auto reads = [&](const QJsonObject& habit) {
+            json[QLatin1String("habit")] = habit;
+            return jobFromJson(json);
+        };
+        QCOMPARE(reads({{QStringLiteral("oneScrew"), true}}).value().habit.claw, ClawWay::EachScrew); // older files
+        QCOMPARE(reads({{QStringLiteral("oneScrew"), false}}).value().habit.claw, ClawWay::BothScrews);
+        QVERIFY(
+            !jobToJson(reads({{QStringLiteral("oneScrew"), true}}).value())[QLatin1String("habit")].toObject().contains(
+                QLatin1String("oneScrew")));
+        const Result<Job> odd = reads({{QStringLiteral("claw"), QStringLiteral("by ear")}});
+        QVERIFY(!odd.ok() && odd.fault().field.find("claw") != std::string::npos);
+    }
+
+    void postsThatClampTakeNextToNoWraps() {
         Job job = everything();
-        QVERIFY(!benchJobOf(job).habit.fewWraps);
+        QCOMPARE(benchJobOf(job).habit.wraps, Wraps::Usual);
         job.card.tuners = Tuners::Locking;
-        QVERIFY(benchJobOf(job).habit.fewWraps && !job.habit.fewWraps);
+        QVERIFY(benchJobOf(job).habit.wraps == Wraps::Clamped && job.habit.wraps == Wraps::Usual);
         QCOMPARE(wrapsOf(job, job.rig.strings.front().wire), 0.5);
     }
 

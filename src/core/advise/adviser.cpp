@@ -63,11 +63,13 @@ Counts countsOf(const std::vector<Event>& log, const Pace& pace) {
     Counts counts;
     counts.passes = static_cast<int>(passesOf(log).size());
     double seconds = 0.0;
-    for (std::size_t e = 0; e < log.size(); ++e)
+    bool atClaw = false; // turns with nothing but looks at the plate between them are one visit
+    for (std::size_t e = 0; e < log.size(); ++e) {
+        const bool look = atClaw && log[e].kind == Event::Kind::Read && log[e].readings_cents.empty();
         switch (log[e].kind) {
         case Event::Kind::Claw:
-            ++counts.clawVisits;
-            seconds += pace.claw_s;
+            counts.clawVisits += atClaw ? 0 : 1;
+            seconds += atClaw ? pace.look_s : pace.claw_s;
             break;
         case Event::Kind::Stretched:
             ++counts.stretches;
@@ -78,12 +80,16 @@ Counts countsOf(const std::vector<Event>& log, const Pace& pace) {
             seconds += pace.tune_s;
             break;
         case Event::Kind::Read:
-            if (e == 0 || log[e - 1].kind != Event::Kind::Read)
+            if (look)
+                seconds += pace.look_s;
+            else if (atClaw || e == 0 || log[e - 1].kind != Event::Kind::Read)
                 seconds += pace.read_s;
             break;
         default:
             break;
         }
+        atClaw = look || log[e].kind == Event::Kind::Claw;
+    }
     counts.minutes = seconds / 60.0;
     return counts;
 }
@@ -103,7 +109,8 @@ Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     known.stretching = !log.empty() && log.back().kind == Event::Kind::Stretched;
     known.passes = static_cast<int>(passesOf(log).size());
     known.pegInHand = turnsOfPegInHand(log);
-    known.clawTurnedBack = clawTurnedBack(job.log, clawStep_turns(job.habit));
+    const Level level = levelSolution(rig, advice.now.state, job.goal);
+    known.clawTurnedBack = clawTurnedBack(job.log, clawHandOf(job.habit, rig, level, job.goal).step_turns);
     advice.settling = settlingOf(job, rig, advice.standings);
     for (const StringSettling& string : advice.settling)
         known.stretchesLeft.push_back(string.needed.p50);
@@ -131,7 +138,7 @@ std::vector<StringSettling> settlingOf(const BenchJob& job, const Rig& rig, cons
         StringSettling string;
         // A drop is the difference of two readings, and of what the plate made of them.
         string.fit = fitSettling(drops[i], 2.0 * job.spread.tuner_cents * perCent_m,
-                                 usualSettling(rig.strings[i].wire, job.habit.fewWraps, job.habit.pullShare));
+                                 usualSettling(rig.strings[i].wire, job.habit.wraps, job.habit.pullShare));
         string.nextDrop_cents = string.fit.now.nextDrop_m() / perCent_m;
         string.needed = stretchesNeeded(string.fit, settledWithin_cents(job.goal) * perCent_m);
         out.push_back(string);

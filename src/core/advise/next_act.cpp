@@ -12,20 +12,12 @@ namespace flenzo {
 
 namespace {
 
-constexpr double sixteenth_turns = 1.0 / 16.0;
-/// Under this a step would leave nearly as much on the other side, and every string to be tuned again.
-constexpr double worthAStep = 0.64;
-/// Share of the pitch tolerance that may be spent on bringing the plate to its goal without the claw: more where the
-/// claw's step is coarse.
-double offsetShare(const Habit& habit) {
-    return habit.oneScrew ? 0.2 : 0.52;
-}
+/// Share of the pitch tolerance that may be spent on bringing the plate to its goal without the claw.
+constexpr double offsetShare = 0.2;
 /// The same where another step of the claw would not bring the plate home: nothing finer is left but the strings.
 constexpr double offsetShareAtLast = 0.6;
 /// How far from its goal the plate may be led to, as a share of its tolerance.
 constexpr double plateShare = 0.45;
-/// The claw is only visited for more than this share of the plate's tolerance, or the next gauge would send it back.
-constexpr double clawShare = 0.5;
 /// While strings are far from pitch the claw is worth another visit only for this many deviations of the turns to make.
 constexpr double clawWait = 3.0;
 /// Done is said when the odds that any string or the plate is outside the goal are below this.
@@ -36,10 +28,6 @@ constexpr double repeatFrom = 0.35;
 constexpr int mostTurnsInHand = 4;
 /// A full reading more is asked for at most this often in a row before pegs are turned instead.
 constexpr int mostRereads = 4;
-
-double worthAStep_turns(const Habit& habit) {
-    return worthAStep * clawStep_turns(habit);
-}
 
 bool contains(const std::vector<std::size_t>& list, std::size_t value) {
     return std::find(list.begin(), list.end(), value) != list.end();
@@ -119,8 +107,7 @@ bool loadWillDo(const Landing& landing, const Goal& goal) {
 /// the right claw. A sixteenth of a turn is coarse on a soft guitar; a cent on all strings is finer. What is missing is
 /// made up by strings only as far as the plate's own tolerance does not bear it: one plate is known better than many
 /// pegs.
-void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
-                  bool turnedBack) {
+void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Standing& now, bool turnedBack) {
     State level = now.state;
     level.block.reset();
     level.angle_rad = goal.angle_rad;
@@ -134,10 +121,10 @@ void chooseTarget(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
     const double whole = balancingOffset_cents(rig, goal, level);
     const double needed =
         landing.stable ? std::max(0.0, 1.0 - plateShare * goal.angleTolerance_rad / std::max(1e-9, off_rad)) : 1.0;
-    const double least = turnedBack ? clawStep_turns(habit) : worthAStep_turns(habit);
+    const double least = (turnedBack ? 1.0 : worthAStep) * act.hand.step_turns;
     const bool noFinerClaw = std::abs(act.level.moreTurns) < least;
     double offset = 0.0, left_rad = off_rad;
-    for (const double share : {offsetShare(habit), offsetShareAtLast}) {
+    for (const double share : {offsetShare, offsetShareAtLast}) {
         offset = std::copysign(std::min(share * goal.pitchTolerance_cents, needed * std::abs(whole)), whole);
         landing = landingAsIs(rig, level, goal, offset);
         left_rad = std::abs(landing.state.angle_rad - goal.angle_rad);
@@ -158,11 +145,20 @@ void askToRead(NextAct& act, const Rig& rig, const Standing& now, bool again) {
     act.gap = hasClaw(rig) && (again || !now.gapMeasured);
 }
 
-void askForClaw(NextAct& act, const Habit& habit, const Standing& now) {
+void askForClaw(NextAct& act, const Standing& now) {
     act.what = NextAct::Do::Claw;
-    const double least = std::copysign(clawStep_turns(habit), act.level.moreTurns);
+    const double least = std::copysign(act.hand.step_turns, act.level.moreTurns);
     const double mean = std::abs(act.level.moreTurns) > std::abs(least) ? act.level.moreTurns : least;
-    act.turns = dealtToScrews(mean, habit, now.state.claw);
+    // Under a block there is nothing to look at between two steps.
+    act.turns = act.hand.dealt(now.state.block ? mean : act.hand.atOneGo_turns(mean), now.state.claw);
+}
+
+/// After a turn: all that it has made stale, or only the plate where another turn follows anyway.
+void askToLook(NextAct& act, const Rig& rig, const Standing& now) {
+    askToRead(act, rig, now, false);
+    const double left = std::abs(act.level.moreTurns);
+    if (act.hand.atOneGo_turns(left) < left)
+        act.strings.clear();
 }
 
 void askToTune(NextAct& act, const Rig& rig, const Habit& habit, const Standing& now, std::size_t string) {
@@ -193,8 +189,8 @@ bool readingBeatsTurning(const Standing& now) {
 }
 
 /// Before the first pass the claw is worth a visit only for more than is uncertain of its turns.
-bool clawIsWorthIt(const NextAct& act, const Habit& habit, const Standing& now, const Known& known) {
-    if (act.atClaw || std::abs(act.level.moreTurns) < worthAStep_turns(habit))
+bool clawIsWorthIt(const NextAct& act, const Standing& now, const Known& known) {
+    if (act.atClaw || std::abs(act.level.moreTurns) < worthAStep * act.hand.step_turns)
         return false;
     return nearPitch(now) || std::abs(act.level.moreTurns) > clawWait * known.clawDeviation_turns;
 }
@@ -229,7 +225,7 @@ void adviseByAims(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
     const bool measured = everythingMeasured(rig, now);
     const bool between = tuned.empty() || measured;
     if (readingBeatsTurning(now)) {
-        askToRead(act, rig, now, false);
+        askToLook(act, rig, now);
         return;
     }
     if (between)
@@ -249,8 +245,8 @@ void adviseByAims(NextAct& act, const Rig& rig, const Goal& goal, const Habit& h
             return;
         }
     }
-    if (between && clawIsWorthIt(act, habit, now, known)) {
-        askForClaw(act, habit, now);
+    if (between && clawIsWorthIt(act, now, known)) {
+        askForClaw(act, now);
         return;
     }
     // Within a pass the string in hand may be turned once more: a peg that missed is mended best before the next one.
@@ -307,6 +303,10 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
         act.what = NextAct::Do::Done;
         return;
     }
+    if (act.hand.looks() && readingBeatsTurning(now)) {
+        askToLook(act, rig, now);
+        return;
+    }
     if (const auto string = unsettledString(habit, now, known); string && tuned.empty()) {
         act.what = NextAct::Do::Stretch;
         act.aim = {*string, 0.0, rig.strings[*string].target_Hz};
@@ -315,8 +315,8 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
     constexpr double settled_cents = 15.0, far_cents = 100.0;
     const double worst = worst_cents(now.readings_cents);
     if (!act.atClaw && ((tuned.empty() && worst < settled_cents) || worst > far_cents) &&
-        clawIsWorthIt(act, habit, now, known)) {
-        askForClaw(act, habit, now);
+        clawIsWorthIt(act, now, known)) {
+        askForClaw(act, now);
         return;
     }
     if (const auto string = nextExactly(goal, habit, now, tuned, known)) {
@@ -336,14 +336,14 @@ void adviseExactly(NextAct& act, const Rig& rig, const Goal& goal, const Habit& 
         return;
     }
     if (hasClaw(rig) && std::abs(act.level.moreTurns) > 0.0)
-        askForClaw(act, habit, now);
+        askForClaw(act, now);
 }
 
 /// A bridge that is kept still: claw first, then every string to its blocked aim, then out with the block.
 void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                       const std::vector<std::size_t>& tuned) {
     if (!act.atClaw) {
-        askForClaw(act, habit, now);
+        askForClaw(act, now);
         return;
     }
     for (const bool again : {false, true})
@@ -361,25 +361,11 @@ void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habi
 
 } // namespace
 
-double clawStep_turns(const Habit& habit) {
-    return habit.oneScrew ? sixteenth_turns / 2.0 : sixteenth_turns;
-}
-
-ClawTurns dealtToScrews(double mean_turns, const Habit& habit, const ClawTurns& stands) {
-    const double step = clawStep_turns(habit);
-    const double mean = std::round(mean_turns / step) * step;
-    const double both = std::trunc(mean / sixteenth_turns) * sixteenth_turns;
-    const double odd = 2.0 * (mean - both);
-    ClawTurns turns{both, both};
-    const bool bassIsLooser = stands.bass < stands.treble;
-    (bassIsLooser == (odd > 0.0) ? turns.bass : turns.treble) += odd;
-    return turns;
-}
-
 NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                 const std::vector<std::size_t>& tuned, const Known& known) {
     NextAct act;
     act.level = levelSolution(rig, now.state, goal);
+    act.hand = clawHandOf(habit, rig, act.level, goal);
     act.target = act.level.state;
     const bool mayFloat = act.level.balanced() && act.level.floatStiffness_NmPerRad > -known.floatDoubt_NmPerRad;
     if (act.level.status != LevelStatus::Found && !mayFloat) {
@@ -387,7 +373,7 @@ NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         act.what = home && !now.state.block ? NextAct::Do::Done : NextAct::Do::Stuck;
         return act;
     }
-    chooseTarget(act, rig, goal, habit, now, known.clawTurnedBack);
+    chooseTarget(act, rig, goal, now, known.clawTurnedBack);
     if (!everythingReadOnce(rig, now))
         askToRead(act, rig, now, false);
     else if (now.state.block)
@@ -407,7 +393,8 @@ Outlook outlook(const Rig& rig, const Goal& goal, const Habit& habit, const Stan
         return out;
     NextAct act;
     act.level = level;
-    chooseTarget(act, rig, goal, habit, now, false);
+    act.hand = clawHandOf(habit, rig, level, goal);
+    chooseTarget(act, rig, goal, now, false);
     out.clawVisits = act.atClaw ? 0 : 1;
     out.reads = everythingReadOnce(rig, now) ? 0 : 1;
     if (everythingMeasured(rig, now) && withinGoal(rig, now.state, goal)) {

@@ -3,7 +3,7 @@
 
 #include "core/advise/log_passes.h"
 #include "core/log/replay.h"
-#include "core/plan/habit.h"
+#include "core/plan/claw_way.h"
 #include "core/plan/passes.h"
 #include "core/plan/spread.h"
 
@@ -24,6 +24,7 @@ struct NextAct {
     std::vector<std::size_t> strings;
     bool gap = false;
     ClawTurns turns; ///< in sixteenths on each screw
+    ClawHand hand;   ///< how the claw is turned here
     Aim aim;
     Level level;  ///< where everything aims at, from the claw as it stands
     State target; ///< rest lengths the pegs are led to
@@ -43,12 +44,6 @@ struct Known {
     double floatDoubt_NmPerRad = 0.0; ///< a level solution unstable by less than this may float all the same
     Spread spread;                    ///< of hand, tuner and gauge
 };
-
-/// The finest step of the claw's mean: a sixteenth on both screws, or on one of them.
-[[nodiscard]] double clawStep_turns(const Habit& habit);
-/// `mean_turns` rounded to that step and dealt out in sixteenths; an odd one goes where it brings the claw more nearly
-/// parallel.
-[[nodiscard]] ClawTurns dealtToScrews(double mean_turns, const Habit& habit, const ClawTurns& stands);
 
 /// From what is known now. Deterministic.
 /// `tuned` are the strings tuned so far in the present pass.

@@ -20,8 +20,6 @@ constexpr double firstPass = 2.0;
 constexpr double laterPass = 0.845;
 constexpr double calledDone = 0.64;
 constexpr double plateShare = 0.45;
-/// Share of a claw step under which the claw is left alone, as in the adviser.
-constexpr double leftAlone = 0.64;
 /// What is still unknown of the claw's place when the strings come near pitch.
 constexpr double lateSurprise_turns = 0.05;
 constexpr double rereadShare = 0.6;  ///< readings beyond one, per pass
@@ -57,7 +55,7 @@ Trade tradeOf(const Rig& rig, const State& now, const Goal& goal) {
 }
 
 struct Home {
-    int passes = 0, clawVisits = 0, stretches = 0;
+    int passes = 0, clawVisits = 0, looks = 0, stretches = 0;
 };
 
 /// Rounds of stretching that a string needs and the pulls in them: a round ends for it when it has fallen too far.
@@ -100,12 +98,20 @@ Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Di
         ++home.clawVisits;
         more -= advice.act.turns.mean() * (1.0 + dice.normal(job.spread.clawHand));
     }
-    const double step = clawStep_turns(job.habit);
+    const ClawHand& hand = advice.act.hand;
+    const auto step_turns = [&] {
+        const bool between = std::abs(more) < worthAStep * hand.step_turns;
+        return between && std::abs(more) * trade.centsPerTurn > trade.centsOfPlate ? ClawHand::finest_turns
+                                                                                   : hand.step_turns;
+    };
     const auto mendClaw = [&] {
-        if (!hasClaw(job.rig) || std::abs(more) <= leftAlone * step)
-            return;
-        ++home.clawVisits;
-        more -= std::round(more / step) * step;
+        bool there = home.clawVisits > 0 && home.passes == 0 && hand.atOneGo_turns(more) != more;
+        while (hasClaw(job.rig) && std::abs(more) > worthAStep * step_turns()) {
+            (there ? home.looks : home.clawVisits) += 1;
+            const double wanted = hand.atOneGo_turns(more), step = step_turns();
+            there = wanted != more;
+            more -= std::round(wanted / step) * step;
+        }
     };
     if (near || advice.act.what == NextAct::Do::Claw)
         mendClaw();
@@ -140,7 +146,8 @@ Quantiles quantilesOf(std::vector<double> values) {
 double minutesOf(const BenchJob& job, const Home& home) {
     const double strings = static_cast<double>(job.rig.strings.size());
     return (home.passes * (strings * (1.0 + repeatShare) * job.pace.tune_s + (1.0 + rereadShare) * job.pace.read_s) +
-            home.clawVisits * (job.pace.claw_s + job.pace.read_s) + home.stretches * job.pace.stretch_s) /
+            home.clawVisits * (job.pace.claw_s + job.pace.read_s) + 2.0 * home.looks * job.pace.look_s +
+            home.stretches * job.pace.stretch_s) /
            60.0;
 }
 

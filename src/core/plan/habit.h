@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/coupling.h"
+#include "core/settle/settling.h"
 
 #include <cstdint>
 
@@ -10,13 +11,21 @@ namespace flenzo {
 /// Orders of tuning in use; document order runs from the thickest string to the thinnest.
 enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
 
+/// How a shop turns the claw, as far as there is still to go.
+enum class ClawWay {
+    EachScrew,         ///< all at one go; a sixteenth on one screw alone is half a step of both
+    BothScrews,        ///< all at one go, the same on both screws
+    Quarters,          ///< a quarter on both screws and a look, the last one less
+    CoarseThenQuarters ///< whole turns at one go, then quarters
+};
+
 /// How a shop tunes.
 struct Habit {
-    Order order;                   ///< every string once
+    Order order; ///< every string once
+    ClawWay claw = ClawWay::EachScrew;
     bool aims = true;              ///< to computed aims; false: each string exactly to pitch
     bool stretch = false;          ///< new strings are stretched until they are settled
-    bool oneScrew = true;          ///< the claw may be turned a sixteenth on one screw alone, half a step of both
-    bool fewWraps = false;         ///< no more on the post than hold: less to settle
+    Wraps wraps = Wraps::Usual;    ///< less on the post is less to settle
     double pullShare = 1.0;        ///< what one pull lets go, against a gentle one along the whole string
     bool backChecks = false;       ///< exactly tuned strings are brought back before the next one is tuned
     double firstSharp_cents = 0.0; ///< exactly tuned, the first string of the first pass is set this sharp by feel
@@ -34,6 +43,7 @@ struct Pace {
     double claw_s = 120.0;  ///< one visit to the claw
     double read_s = 40.0;   ///< reading all strings and the gap
     double stretch_s = 8.0; ///< one string pulled and read
+    double look_s = 15.0;   ///< a look at the plate between two turns of the claw, or the turn after it
     bool operator==(const Pace&) const = default;
 };
 

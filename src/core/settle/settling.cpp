@@ -37,10 +37,21 @@ double Settling::stretch() {
     return drop_m;
 }
 
-Settling usualSettling(const Wire& wire, bool fewWraps, double pullShare) {
+double wrapsOnPost(const Wire& wire, Wraps wraps) {
+    switch (wraps) {
+    case Wraps::Usual:
+        return wire.isWound() ? 2.5 : 4.0;
+    case Wraps::Few:
+        return wire.isWound() ? 1.5 : 2.5;
+    case Wraps::Clamped:
+        break;
+    }
+    return 0.5;
+}
+
+Settling usualSettling(const Wire& wire, Wraps wraps, double pullShare) {
     constexpr double gentlePull = 0.55, mostPulled = 0.9;
-    const double wraps = fewWraps ? 0.5 : wire.isWound() ? 2.5 : 4.0;
-    return {1e-4 + 0.7e-4 * wraps, std::min(mostPulled, gentlePull * pullShare)};
+    return {1e-4 + 0.7e-4 * wrapsOnPost(wire, wraps), std::min(mostPulled, gentlePull * pullShare)};
 }
 
 SettlingFit fitSettling(const std::vector<double>& drops_m, double noise_m, const Settling& usual) {

@@ -18,10 +18,15 @@ struct Settling {
     double stretch();
 };
 
+/// What a shop leaves on the posts: enough to be sure, as few as hold, or next to nothing where the post clamps.
+enum class Wraps { Usual, Few, Clamped };
+
 /// What is usual for a new string before anything is known of it: 0.1 mm of seating and 0.07 mm for each wrap on the
-/// post; plain strings have more wraps; few wraps or a locking post leave almost none. Assumptions, good to a factor of
+/// post; plain strings have more wraps. Assumptions, good to a factor of
 /// two. `pullShare` scales what one pull lets go (`Habit::pullShare`).
-[[nodiscard]] Settling usualSettling(const Wire& wire, bool fewWraps, double pullShare = 1.0);
+[[nodiscard]] Settling usualSettling(const Wire& wire, Wraps wraps, double pullShare = 1.0);
+/// Wraps on the post: 2.5 wound and 4 plain, 1.5 and 2.5 where few are left, half a one where the post clamps.
+[[nodiscard]] double wrapsOnPost(const Wire& wire, Wraps wraps);
 
 /// Settling as far as the logged drops of one string tell, with what is still uncertain of it.
 struct SettlingFit {

@@ -45,7 +45,7 @@ HiddenGuitar::HiddenGuitar(const BenchJob& job, std::uint32_t seed)
     state_ = stringUp(rig_, bareState(rig_), offsets_cents, 0.0).state;
     if (job.habit.stretch)
         for (const RigString& string : rig_.strings) {
-            const Settling usual = usualSettling(string.wire, job.habit.fewWraps, job.habit.pullShare);
+            const Settling usual = usualSettling(string.wire, job.habit.wraps, job.habit.pullShare);
             const double left_m = usual.left_m * std::exp(dice.normal(0.5));
             settling_.push_back({left_m, usual.share * dice.between(0.73, 1.27)});
         }

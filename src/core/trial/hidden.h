@@ -25,6 +25,9 @@ public:
     /// to do. The guitar itself does not change: the answer has to be heard.
     [[nodiscard]] Event answer(const NextAct& act) const;
 
+    /// Puts it as work that no log tells of has left it.
+    void stand(State state) { state_ = std::move(state); }
+
     [[nodiscard]] const Rig& rig() const { return rig_; }
     [[nodiscard]] const State& state() const { return state_; }
     [[nodiscard]] const std::vector<Settling>& settling() const { return settling_; }

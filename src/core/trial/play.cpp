@@ -39,7 +39,7 @@ public:
     }
 
     Played work() {
-        double step_turns = habit_.claw == ClawHabit::CoarseThenQuarter ? 1.0 : 0.25;
+        double step_turns = habit_.claw == ClawWay::CoarseThenQuarters ? 1.0 : 0.25;
         double last = 0.0;
         for (int pass = 0; pass < mostPasses; ++pass) {
             tuneRound(pass == 0);
@@ -138,11 +138,11 @@ private:
 
 const std::vector<ShopHabit>& shopHabits() {
     static const std::vector<ShopHabit> habits{
-        {"low to high, quarter turns", OrderKind::LowToHigh, false, ClawHabit::Quarter},
-        {"high to low, quarter turns", OrderKind::HighToLow, false, ClawHabit::Quarter},
-        {"outer pairs, quarter turns", OrderKind::OuterPairs, false, ClawHabit::Quarter},
-        {"lowest sharp, back-checks, quarter turns", OrderKind::LowToHigh, true, ClawHabit::Quarter},
-        {"low to high, coarse then quarter", OrderKind::LowToHigh, false, ClawHabit::CoarseThenQuarter},
+        {"low to high, quarter turns", OrderKind::LowToHigh, false, ClawWay::Quarters},
+        {"high to low, quarter turns", OrderKind::HighToLow, false, ClawWay::Quarters},
+        {"outer pairs, quarter turns", OrderKind::OuterPairs, false, ClawWay::Quarters},
+        {"lowest sharp, back-checks, quarter turns", OrderKind::LowToHigh, true, ClawWay::Quarters},
+        {"low to high, coarse then quarter", OrderKind::LowToHigh, false, ClawWay::CoarseThenQuarters},
     };
     return habits;
 }

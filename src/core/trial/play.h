@@ -17,12 +17,11 @@ struct Played {
 };
 
 /// Orders of tuning and ways with the claw as shops have them (by feel, exactly to pitch).
-enum class ClawHabit { Quarter, CoarseThenQuarter };
 struct ShopHabit {
     const char* name;
     OrderKind order = OrderKind::LowToHigh;
     bool backChecks = false; ///< lowest sharp first, then 1-2-1, 1-2-3 and so on
-    ClawHabit claw = ClawHabit::Quarter;
+    ClawWay claw = ClawWay::Quarters;
 };
 [[nodiscard]] const std::vector<ShopHabit>& shopHabits();
 

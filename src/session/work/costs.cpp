@@ -31,24 +31,27 @@ Quantiles operator+(Quantiles a, double more) {
     return {a.p10 + more, a.p50 + more, a.p90 + more};
 }
 
-/// Minutes of one more pass over all strings.
-double passMinutes(const Job& job) {
-    return (static_cast<double>(job.rig.strings.size()) * job.pace.tune_s + job.pace.read_s) / 60.0;
+/// How far the claw usually is off when it was turned by nominal figures alone.
+double clawError_turns(const Job& job) {
+    return planUncertainty(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents, Spread{}).claw_turns;
 }
 
-/// Passes that a way adds outside the adviser's own reckoning; half a one is a coarse round.
-double extraPasses(const Job& job) {
-    const auto strings = static_cast<double>(job.rig.strings.size());
-    double passes = 0.0;
-    if (goes(job, "atOnce", "one"))
-        return strings / 2.0; // after each string the ones before it are touched up, the first ones only roughly
-    if (floats(job.rig, job.goal) && !goes(job, "blockOut", "before") && !goes(job, "underBlock", "taut"))
-        passes += 0.5;
-    if (goes(job, "clawSlack", "slackened"))
-        passes += 0.5; // everything comes up from below once more
-    if (goes(job, "stretchWhen", "each"))
-        passes += 0.5; // what was stretched before its neighbours came up is tuned again anyway
-    return passes;
+/// The ways that come before the adviser, or beside it.
+Opening openingOf(const Job& job) {
+    Opening opening;
+    opening.oneByOne = goes(job, "atOnce", "one");
+    const bool blocked = floats(job.rig, job.goal) && !opening.oneByOne && !goes(job, "blockOut", "before");
+    if (blocked && !goes(job, "underBlock", "taut"))
+        opening.block = Opening::UnderBlock{blockAngle_rad(job), goes(job, "underBlock", "aims"), clawError_turns(job)};
+    opening.stretchEach = job.habit.stretch && goes(job, "stretchWhen", "each");
+    opening.slackenAtClaw = hasClaw(job.rig) && goes(job, "clawSlack", "slackened");
+    return opening;
+}
+
+/// Looks at the plate that a way adds: block out and in again after each string.
+double lookMinutes(const Job& job) {
+    const bool each = openingOf(job).block && goes(job, "blockOut", "each");
+    return each ? 2.0 * static_cast<double>(job.rig.strings.size()) * job.pace.look_s / 60.0 : 0.0;
 }
 
 QString cents(double value) {
@@ -106,6 +109,30 @@ QString lockRisk(const Job& job, const Level& level) {
     return worst > 0.05 ? tr("locking moves up to %1 cents").arg(cents(worst)) : QString();
 }
 
+/// How often a hand that counts surely turns the claw in this way, and how far from level the plate then ends.
+QString clawRisk(const Job& job, const QString& option, const Level& level) {
+    if (!level.balanced())
+        return {};
+    constexpr int most = 200;
+    Habit habit = job.habit;
+    habit.claw = clawWayNamed(option);
+    State state = level.state;
+    state.claw = state.claw.plus(-level.moreTurns);
+    double off_rad = 0.0;
+    int turns = 0;
+    for (; turns < most; ++turns) {
+        off_rad = std::abs(landingAsIs(job.rig, state, job.goal).state.angle_rad - job.goal.angle_rad);
+        const Level left = levelSolution(job.rig, state, job.goal);
+        const ClawHand hand = clawHandOf(habit, job.rig, left, job.goal);
+        if (off_rad <= clawShare * job.goal.angleTolerance_rad ||
+            std::abs(left.moreTurns) < worthAStep * hand.step_turns)
+            break;
+        const ClawTurns by = hand.dealt(hand.atOneGo_turns(left.moreTurns), state.claw);
+        state.claw = {state.claw.bass + by.bass, state.claw.treble + by.treble};
+    }
+    return tr("turned %1×, ends %2° off").arg(turns).arg(degrees(off_rad), 0, 'f', 2);
+}
+
 /// What a way risks on this guitar, beside the time it takes.
 QString riskOf(const Job& job, const QString& topic, const QString& option) {
     const ChangeReport report = reportChange(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents);
@@ -118,7 +145,7 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (topic == QLatin1String("finePreset"))
         return presetRisk(job);
     if (topic == QLatin1String("clawStep"))
-        return option == QLatin1String("single") ? tr("step 1/32 turn") : tr("step 1/16 turn");
+        return clawRisk(job, option, level);
     if (topic == QLatin1String("nutAngle") && level.balanced() && job.card.nut == Nut::Open)
         return tr("hangs by up to %1 cents").arg(worstHang_cents(job, level), 0, 'f', 1);
     if (is("nutAngle", "less"))
@@ -156,29 +183,44 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
 
 Costs::Costs(const Job& job) : job_(job), tuning_(tuningOf(job)), now_(costOf(job, tuning_)) {}
 
+namespace {
+
+/// The same job by the adviser alone: free bridge, computed aims and claw turns, thick to thin.
+BenchJob advisedOnly(BenchJob bench) {
+    Habit& habit = bench.habit;
+    habit.aims = true;
+    habit.backChecks = false;
+    habit.firstSharp_cents = 0.0;
+    habit.claw = ClawWay::EachScrew;
+    habit.order = orderOf(OrderKind::LowToHigh, bench.rig.strings.size());
+    return bench;
+}
+
+} // namespace
+
+/// The adviser's outlook with its spread, and what the ways add to it for a steady hand.
 Costs::Tuning Costs::tuningOf(const Job& tried) const {
-    const BenchJob bench = freshBench(tried);
-    if (tried.habit.aims) {
-        const Prospect prospect = prospectOf(bench, advise(bench));
-        return {prospect.passes, prospect.minutes};
-    }
-    const Counts counts = rehearse(bench);
-    const double passes = counts.passes, minutes = counts.minutes;
-    return {{passes, passes, passes}, {minutes, minutes, minutes}};
+    const BenchJob bench = freshBench(tried), plain = advisedOnly(bench);
+    const Counts with = rehearse(bench, openingOf(tried)), without = rehearse(plain);
+    const Prospect prospect = prospectOf(plain, advise(plain));
+    Tuning tuning{prospect.passes + (with.passes - without.passes),
+                  prospect.minutes + (with.minutes - without.minutes)};
+    for (double Quantiles::*share : {&Quantiles::p10, &Quantiles::p50, &Quantiles::p90})
+        tuning.passes.*share = std::max(1.0, tuning.passes.*share); // strings are not tuned by fewer
+    return tuning;
 }
 
 SchoolCost Costs::costOf(const Job& tried, const Tuning& tuning) const {
-    const double extra = extraPasses(tried);
     SchoolCost cost;
-    cost.passes = tuning.passes + extra;
-    cost.minutes = tuning.minutes + (extra * passMinutes(tried) + handMinutes(tried));
+    cost.passes = tuning.passes;
+    cost.minutes = tuning.minutes + (lookMinutes(tried) + handMinutes(tried));
     return cost;
 }
 
 SchoolCost Costs::of(const QString& topic, const QString& option) const {
     Job tried = job_;
     chooseSchool(tried, topic, option);
-    const bool same = tried.habit == job_.habit && tried.goal == job_.goal;
+    const bool same = tried.habit == job_.habit && tried.goal == job_.goal && openingOf(tried) == openingOf(job_);
     SchoolCost cost = costOf(tried, same ? tuning_ : tuningOf(tried));
     cost.risk = riskOf(tried, topic, option);
     return cost;

@@ -58,9 +58,7 @@ private:
         return job_.work.usualMinutes.value(QLatin1String(spec.name), spec.minutes);
     }
     [[nodiscard]] bool blocks() const { return floats(job_.rig, job_.goal) && goes(job_, "atOnce", "all"); }
-    [[nodiscard]] bool quickToWind() const {
-        return job_.card.tuners == Tuners::Locking || job_.card.tuners == Tuners::AtBridge || job_.habit.fewWraps;
-    }
+    [[nodiscard]] bool quickToWind() const { return wrapsOnThis(job_) != Wraps::Usual; }
     [[nodiscard]] bool hasCover() const { return hasClaw(job_.rig) && job_.card.cavityCover; }
 
     void unlock() {

@@ -35,11 +35,11 @@ std::optional<QString> answeredByHabit(const Job& job, const QString& topic) {
     if (topic == Name("overshoot"))
         return habit.aims ? Name("aims") : habit.firstSharp_cents > 0.0 ? Name("feel") : Name("exact");
     if (topic == Name("clawStep"))
-        return habit.oneScrew ? Name("single") : Name("both");
+        return clawWayName(habit.claw);
     if (topic == Name("order"))
         return orderOfJob(job);
     if (topic == Name("wraps"))
-        return habit.fewWraps ? Name("few") : Name("usual");
+        return habit.wraps == Wraps::Few ? Name("few") : Name("usual");
     if (topic == Name("stretching"))
         return pullOf(job);
     if (topic == Name("bridge"))
@@ -117,11 +117,11 @@ void chooseSchool(Job& job, const QString& topic, const QString& option) {
         job.habit.backChecks = job.habit.backChecks && !job.habit.aims;
         job.habit.firstSharp_cents = option == Name("feel") ? byFeel_cents : 0.0;
     } else if (topic == Name("clawStep")) {
-        job.habit.oneScrew = option == Name("single");
+        job.habit.claw = clawWayNamed(option);
     } else if (topic == Name("order")) {
         chooseOrder(job, option);
     } else if (topic == Name("wraps")) {
-        job.habit.fewWraps = option == Name("few");
+        job.habit.wraps = option == Name("few") ? Wraps::Few : Wraps::Usual;
     } else if (topic == Name("stretching")) {
         job.habit.pullShare = option == Name("hard") ? hardPull : option == Name("ends") ? endsPull : 1.0;
     } else if (topic == Name("bridge")) {

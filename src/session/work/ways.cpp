@@ -33,12 +33,10 @@ double blockJump_cents(const Job& job, const Rig& rig, const Level& level) {
 }
 
 double wrapsOf(const Job& job, const Wire& wire) {
-    if (job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge)
-        return 0.5;
-    if (goes(job, "winding", "tie"))
+    const Wraps wraps = wrapsOnThis(job);
+    if (wraps != Wraps::Clamped && goes(job, "winding", "tie"))
         return 1.5; // the tie holds, not the wraps
-    const bool few = job.habit.fewWraps;
-    return wire.isWound() ? (few ? 1.5 : 2.5) : (few ? 2.5 : 4.0);
+    return wrapsOnPost(wire, wraps);
 }
 
 SlackRules slackOf(const Job& job, const RigString& string) {
