@@ -22,12 +22,26 @@
 #include <QLabel>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QStandardPaths>
 #include <QStyle>
 #include <QToolButton>
 
 namespace flenzo {
+
+namespace {
+
+/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits.
+QScrollArea* scrolling(QWidget* page, QWidget* parent) {
+    auto* area = new QScrollArea(parent);
+    area->setWidgetResizable(true);
+    area->setFocusPolicy(Qt::NoFocus);
+    area->setWidget(page);
+    return area;
+}
+
+} // namespace
 
 ShellPaths defaultPaths() {
     const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
@@ -52,15 +66,11 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
     stack_ = new QStackedWidget(centre);
     shop_ = new ShopPage(*desk_, stack_);
     steps_ = new JobPage(*desk_, stack_);
-    stack_->addWidget(shop_);
-    stack_->addWidget(steps_);
-    stack_->addWidget(new RigPage(*desk_, stack_));
-    stack_->addWidget(new ChangePage(*desk_, stack_));
-    stack_->addWidget(new AnswerPage(*desk_, stack_));
     bench_ = new BenchPage(*desk_, stack_);
-    stack_->addWidget(bench_);
-    stack_->addWidget(new TrialPage(*desk_, stack_));
-    stack_->addWidget(new HelpPage(stack_));
+    for (QWidget* each : std::initializer_list<QWidget*>{shop_, steps_, new RigPage(*desk_, stack_),
+                                                         new ChangePage(*desk_, stack_), new AnswerPage(*desk_, stack_),
+                                                         bench_, new TrialPage(*desk_, stack_), new HelpPage(stack_)})
+        stack_->addWidget(scrolling(each, stack_));
     railPlace_ = buildRail();
     row->addWidget(railPlace_);
     row->addWidget(stack_, 1);

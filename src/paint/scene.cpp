@@ -53,6 +53,26 @@ bool paintHairline(QPainter& painter, const Mark& mark, const Theme& theme) {
     return true;
 }
 
+/// Piece by piece with square ends: the raster engine fills such lines directly, where joints and round ends cost it a
+/// path, a stroker and curves for every bend.
+void paintStroke(QPainter& painter, const Mark& mark, const Theme& theme) {
+    const bool closed = mark.shape == Mark::Shape::Area;
+    if (mark.dashed) {
+        painter.setPen(QPen(theme[*mark.stroke], mark.width, Qt::DashLine, Qt::FlatCap, Qt::BevelJoin));
+        painter.setBrush(Qt::NoBrush);
+        closed ? painter.drawPolygon(mark.points) : painter.drawPolyline(mark.points);
+        return;
+    }
+    QList<QLineF> pieces;
+    pieces.reserve(mark.points.size());
+    for (qsizetype i = 1; i < mark.points.size(); ++i)
+        pieces.append({mark.points.at(i - 1), mark.points.at(i)});
+    if (closed && mark.points.size() > 2)
+        pieces.append({mark.points.last(), mark.points.first()});
+    painter.setPen(QPen(theme[*mark.stroke], mark.width, Qt::SolidLine, Qt::SquareCap));
+    painter.drawLines(pieces);
+}
+
 void paintText(QPainter& painter, const Mark& mark, const Theme& theme) {
     QFont font = painter.font();
     font.setPixelSize(std::max(1, static_cast<int>(std::lround(mark.pixels))));
@@ -126,16 +146,13 @@ void paint(QPainter& painter, const Scene& scene, const Theme& theme) {
         }
         if (paintHairline(painter, mark, theme))
             continue;
-        QPen pen(Qt::NoPen);
-        if (mark.stroke)
-            pen = QPen(theme[*mark.stroke], mark.width, mark.dashed ? Qt::DashLine : Qt::SolidLine,
-                       mark.dashed ? Qt::FlatCap : Qt::RoundCap, Qt::BevelJoin); // round joins cost a curve each
-        painter.setPen(pen);
-        painter.setBrush(mark.fill ? QBrush(theme[*mark.fill]) : QBrush(Qt::NoBrush));
-        if (mark.shape == Mark::Shape::Area)
+        if (mark.fill) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(theme[*mark.fill]);
             painter.drawPolygon(mark.points);
-        else
-            painter.drawPolyline(mark.points);
+        }
+        if (mark.stroke)
+            paintStroke(painter, mark, theme);
         if (mark.arrow) {
             painter.setPen(Qt::NoPen);
             painter.setBrush(theme[*mark.stroke]);

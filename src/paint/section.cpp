@@ -61,13 +61,16 @@ public:
         : v_(values), turned_(values.state.angle_rad), font_(15.0 * values.textScale),
           extent_(extentOf(values.rig, values.state.claw)) {
         scene_.size = size;
+        narrow_ = size.width() < 600.0 * values.textScale;
+        tight_ = size.width() < 440.0 * values.textScale;
         strip_ = 42.0 * values.textScale;
-        const QSizeF room(size.width() - 20.0, size.height() - strip_ - 12.0);
+        const double head = narrow_ ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
+        const QSizeF room(size.width() - 20.0, size.height() - strip_ - head - 12.0);
         const double scale = std::max(1.0, std::min(room.width() / (extent_.right - extent_.left),
                                                     room.height() / (extent_.top - extent_.bottom)));
         paper_ = {extent_.left, extent_.top, scale, {}};
         paper_.origin = {10.0 + (room.width() - scale * (extent_.right - extent_.left)) / 2.0,
-                         8.0 + (room.height() - scale * (extent_.top - extent_.bottom)) / 2.0};
+                         8.0 + head + (room.height() - scale * (extent_.top - extent_.bottom)) / 2.0};
     }
 
     Scene make() {
@@ -183,8 +186,11 @@ private:
                             : tr("Spring %1 is loose and may unhook").arg(j + 1);
     }
     [[nodiscard]] const Mark* sameSpring(const QPolygonF& shape) const {
+        constexpr double seen_px = 0.75; // both ends nearer than this: nobody can tell them apart
         for (const Mark& mark : scene_.marks)
-            if (mark.id.startsWith(QLatin1String("spring-")) && mark.points == shape)
+            if (mark.id.startsWith(QLatin1String("spring-")) &&
+                QLineF(mark.points.first(), shape.first()).length() < seen_px &&
+                QLineF(mark.points.last(), shape.last()).length() < seen_px)
                 return &mark;
         return nullptr;
     }
@@ -281,11 +287,13 @@ private:
         const double right = scene_.size.width() - 14.0;
         const Qt::Alignment align = Qt::AlignRight | Qt::AlignVCenter;
         scene_
-            .text({right, 16.0 + font_ * 0.2}, tr("strings pull forward %1").arg(momentText(parts.strings_Nm)),
+            .text({right, 16.0 + font_ * 0.2},
+                  (tight_ ? tr("strings %1") : tr("strings pull forward %1")).arg(momentText(parts.strings_Nm)),
                   Ink::Strings, font_, align)
             .bold = true;
         scene_
-            .text({14.0, 16.0 + font_ * 0.2}, tr("springs pull back %1").arg(momentText(parts.springs_Nm)),
+            .text({14.0, 16.0 + font_ * 0.2},
+                  (tight_ ? tr("springs %1") : tr("springs pull back %1")).arg(momentText(parts.springs_Nm)),
                   Ink::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
             .bold = true;
     }
@@ -305,8 +313,12 @@ private:
     /// Angle on a straight scale with the goal's tolerance: the section itself is too honest to show a tenth of a
     /// degree.
     void levelStrip() {
-        const double y = scene_.size.height() - strip_ * 0.5, left = scene_.size.width() * 0.47;
-        const double half = scene_.size.width() * 0.22, middle = left + half;
+        if (tight_) {
+            plateWords();
+            return;
+        }
+        const double y = scene_.size.height() - strip_ * 0.5, left = scene_.size.width() * (narrow_ ? 0.57 : 0.47);
+        const double half = scene_.size.width() * (narrow_ ? 0.16 : 0.22), middle = left + half;
         const double off_deg = degrees(v_.state.angle_rad - v_.goal.angle_rad);
         const double reach_deg = std::abs(off_deg) <= 1.0 ? 1.0 : std::abs(off_deg) <= 4.0 ? 4.0 : 16.0;
         const double perDegree = half / reach_deg;
@@ -327,10 +339,16 @@ private:
                     Qt::AlignRight | Qt::AlignVCenter);
         scene_.text({middle + half + 8, y}, tr("up %1°").arg(reach_deg), Ink::Quiet, small,
                     Qt::AlignLeft | Qt::AlignVCenter);
+        plateWords();
+    }
+
+    void plateWords() {
+        const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
         const QString said = degreesText(v_.state.angle_rad);
         Mark& words = scene_.text(
-            {14.0, y}, v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
-            level ? Ink::Goal : Ink::Text, font_ * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+            {14.0, scene_.size.height() - strip_ * 0.5},
+            v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
+            level ? Ink::Goal : Ink::Text, font_ * (narrow_ ? 1.05 : 1.2), Qt::AlignLeft | Qt::AlignVCenter);
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }
@@ -347,6 +365,8 @@ private:
     const SectionValues& v_;
     Turned turned_;
     double font_, strip_ = 0.0;
+    bool narrow_ = false; ///< less room than the words beside the bridge want
+    bool tight_ = false;  ///< less than the words above each other want
     Extent extent_;
     Paper paper_;
     Scene scene_;

@@ -1,10 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/derived.h"
 
+#include "core/learn/learned.h"
+
 namespace flenzo {
 
 namespace {
 constexpr int forecastPasses = 10;
+}
+
+Advice adviseTrying(const Job& job, Insight known) {
+    const BenchJob bench = benchJobOf(job);
+    known.fit.rig = corrected(bench, extended(known.fit.mean, LearnedLayout(bench)));
+    return adviseFrom(bench, known);
 }
 
 Derived derive(const Job& job, const Insight& known) {

@@ -27,6 +27,9 @@ struct Derived {
     [[nodiscard]] const Standing& now() const { return advice.now; }
 };
 
+/// The advice if what was learned before still held: for a value that is being tried, until it is meant.
+[[nodiscard]] Advice adviseTrying(const Job& job, Insight known);
+
 /// `known` is what an earlier state of the same log taught; it only saves time.
 [[nodiscard]] Derived derive(const Job& job, const Insight& known = {});
 

@@ -45,7 +45,7 @@ QWidget* BenchPage::buildActPanel() {
     panel->setProperty("panel", true);
     auto* row = actRow_ = new QHBoxLayout(panel);
     row->setContentsMargins(18, 8, 18, 8);
-    row->setSpacing(24);
+    row->setSpacing(16);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);
     act_ = label(Voice::Act, panel, QStringLiteral("act"));
@@ -84,9 +84,12 @@ QWidget* BenchPage::buildActPanel() {
     entryBox->addWidget(entry_);
     entryBox->addLayout(buttons);
     entryBox->addStretch();
+    answerRow_ = new QHBoxLayout;
+    answerRow_->setSpacing(12);
+    answerRow_->addWidget(figure_, 1);
+    answerRow_->addLayout(entryBox, 0);
     row->addLayout(words, 10);
-    row->addWidget(figure_, 8);
-    row->addLayout(entryBox, 0);
+    row->addLayout(answerRow_, 11);
     connect(entry_, &QLineEdit::returnPressed, this, &BenchPage::submit);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
     connect(answer_, &QPushButton::clicked, this, [this] { desk_.accept(desk_.session().letSimulationAnswer()); });
@@ -103,7 +106,9 @@ void BenchPage::setBig(bool big) {
     auto* column = static_cast<QBoxLayout*>(layout());
     column->setStretch(0, big ? 1 : 0);
     column->setStretch(1, big ? 0 : 1); // a row of hidden pictures still takes its share
-    actRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    isBig_ = big;
+    answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    arrange();
     for (QLabel* words : {act_, figure_}) {
         words->setProperty("big", big);
         words->style()->unpolish(words);
@@ -111,7 +116,14 @@ void BenchPage::setBig(bool big) {
     }
 }
 
+/// The act's words stand beside the figure where they have room, else above it.
+void BenchPage::arrange() {
+    const bool narrow = width() < 55.0 * basePixels(desk_.preferences());
+    actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+}
+
 void BenchPage::refresh() {
+    arrange();
     refreshAct();
     const double scale = desk_.preferences().textScale;
     const auto values = [this, scale] {
@@ -120,9 +132,8 @@ void BenchPage::refresh() {
         return SectionValues{session.derived().rig(),   now.state,       session.job().goal,
                              desk_.preferences().units, now.gapMeasured, scale};
     };
-    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences().theme());
-    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); },
-                 desk_.preferences().theme());
+    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
+    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, desk_.preferences());
     sheet_->refresh();
 }
 
@@ -210,6 +221,7 @@ bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
 
 void BenchPage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
+    arrange();
     sheet_->refresh();
 }
 

@@ -31,13 +31,15 @@ protected:
 
 private:
     QWidget* buildActPanel();
+    void arrange();
     void refreshAct();
     void submit();
     void confirm();
     void pickNeighbour(int step);
 
     Desk& desk_;
-    QBoxLayout* actRow_ = nullptr;
+    QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
+    bool isBig_ = false;
     QLabel *act_, *figure_, *aside_, *entryFor_, *outlook_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;

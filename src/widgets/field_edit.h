@@ -13,9 +13,10 @@ public:
     /// `commit` returns false to refuse.
     FieldEdit(const QString& name, std::function<bool(const QString&)> commit, QWidget* parent = nullptr);
     void show(const QString& text);
+    void finish(); ///< hands on what stands there, if it is not what was shown
+    [[nodiscard]] const QString& shown() const { return shown_; }
 
 private:
-    void finish();
     std::function<bool(const QString&)> commit_;
     QString shown_;
     bool finishing_ = false;

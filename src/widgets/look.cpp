@@ -7,10 +7,10 @@
 #include <QBoxLayout>
 #include <QFontDatabase>
 #include <QLabel>
-#include <QPalette>
+#include <QPainter>
+#include <QProxyStyle>
 #include <QRegularExpression>
-#include <QStyle>
-#include <QStyleFactory>
+#include <QStyleOption>
 #include <cmath>
 
 namespace flenzo {
@@ -36,6 +36,36 @@ const char* voiceName(Voice voice) {
     }
     return "";
 }
+
+/// Boxes to tick drawn in the theme's own inks: derived from the palette they would vanish on a dark desk.
+class BoxStyle : public QProxyStyle {
+public:
+    BoxStyle() : QProxyStyle(QStringLiteral("Fusion")) {}
+    void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
+                       const QWidget* widget) const override {
+        if (element != PE_IndicatorCheckBox && element != PE_IndicatorItemViewItemCheck) {
+            QProxyStyle::drawPrimitive(element, option, painter, widget);
+            return;
+        }
+        const QPalette& palette = option->palette;
+        const bool enabled = option->state & State_Enabled;
+        const QRectF box = QRectF(option->rect).adjusted(0.5, 0.5, -0.5, -0.5);
+        painter->save();
+        painter->setRenderHint(QPainter::Antialiasing);
+        painter->setPen(QPen(palette.color(QPalette::PlaceholderText), option->state & State_HasFocus ? 2.0 : 1.0));
+        painter->setBrush(palette.color(QPalette::Base));
+        painter->drawRect(box);
+        if (option->state & State_On) {
+            painter->setPen(
+                QPen(palette.color(enabled ? QPalette::Link : QPalette::PlaceholderText), box.width() / 6.0));
+            const auto at = [&box](double x, double y) {
+                return QPointF(box.left() + x * box.width(), box.top() + y * box.height());
+            };
+            painter->drawPolyline(QPolygonF{at(0.22, 0.52), at(0.42, 0.74), at(0.8, 0.24)});
+        }
+        painter->restore();
+    }
+};
 
 QPalette paletteOf(const Theme& theme) {
     QPalette palette;
@@ -93,6 +123,10 @@ QFrame#message { background: @soft; border: none; border-left: 6px solid @focus;
 QFrame#message[alarm="true"] { background: @sheet; border: 2px solid @warn; border-left: 8px solid @warn; }
 QTableCornerButton::section { background: @desk; border: none; }
 QScrollArea { border: none; background: transparent; }
+QTabWidget::pane { background: @sheet; border: 1px solid @rule; border-radius: 3px; top: -1px; }
+QTabBar::tab { background: @desk; border: 1px solid @rule; padding: 6px 16px; margin-right: 2px; color: @quiet; }
+QTabBar::tab:selected { background: @sheet; border-bottom-color: @sheet; color: @text; }
+QTabBar::tab:selected:focus { color: @focus; text-decoration: underline; }
 QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }
 )");
     const std::pair<const char*, Ink> inks[] = {
@@ -113,7 +147,7 @@ void loadTypeface() {
     openBundledData();
     for (const char* file : {":/flenzo/fonts/B612-Regular.otf", ":/flenzo/fonts/B612-Bold.otf"})
         QFontDatabase::addApplicationFont(QLatin1String(file));
-    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QApplication::setStyle(new BoxStyle);
 }
 
 double basePixels(const Preferences& preferences) {

@@ -4,6 +4,7 @@
 #include "session/entry.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
@@ -58,6 +59,26 @@ int decimalsOf(Kind kind, const Units& units) {
         return 3;
     default:
         return 2;
+    }
+}
+
+/// One step of a figure under the hand, in units of the screen.
+double stepOf(Kind kind, const Units& units) {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? 0.005 : 0.1;
+    case Kind::Force:
+        return 0.5;
+    case Kind::Rate:
+        return 0.02;
+    case Kind::Mass:
+        return 0.005;
+    case Kind::Turns:
+        return 0.125;
+    case Kind::Moment:
+        return 0.001;
+    default:
+        return 0.1;
     }
 }
 
@@ -129,7 +150,11 @@ QString RigField::unit(const Units& units) const {
 
 QString RigField::text(const Job& job, std::size_t index, const Units& units) const {
     Job& readable = const_cast<Job&>(job); // the accessor serves reading and writing alike
-    const double shown = member(readable, index) / shownUnit(kind, units);
+    return textOf(member(readable, index), units);
+}
+
+QString RigField::textOf(double value, const Units& units) const {
+    const double shown = value / shownUnit(kind, units);
     QString digits = QString::number(shown, 'f', decimalsOf(kind, units));
     while (digits.contains(QLatin1Char('.')) &&
            (digits.endsWith(QLatin1Char('0')) || digits.endsWith(QLatin1Char('.')))) {
@@ -139,6 +164,15 @@ QString RigField::text(const Job& job, std::size_t index, const Units& units) co
             break;
     }
     return digits == QLatin1String("-0") ? QStringLiteral("0") : digits;
+}
+
+QString RigField::stepped(const QString& text, int steps, const Units& units) const {
+    const Result<double> from = parse(text, units);
+    if (!from.ok())
+        return text;
+    const double wanted = from.value() + steps * stepOf(kind, units) * shownUnit(kind, units);
+    const double value = std::clamp(wanted, range.least * fileUnit(kind), range.most * fileUnit(kind));
+    return (textOf(value, units) + QLatin1Char(' ') + unit(units)).trimmed();
 }
 
 Result<double> RigField::parse(const QString& text, const Units& units) const {

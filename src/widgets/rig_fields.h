@@ -26,6 +26,9 @@ struct RigField {
 
     [[nodiscard]] QString unit(const Units& units) const;
     [[nodiscard]] QString text(const Job& job, std::size_t index, const Units& units) const;
+    [[nodiscard]] QString textOf(double value, const Units& units) const; ///< of a value in SI
+    /// The text so many steps on, kept in the range; text that is no value stays as it is.
+    [[nodiscard]] QString stepped(const QString& text, int steps, const Units& units) const;
     /// The value in SI, or why the text is none.
     [[nodiscard]] Result<double> parse(const QString& text, const Units& units) const;
 };

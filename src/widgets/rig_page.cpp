@@ -2,9 +2,12 @@
 #include "widgets/rig_page.h"
 
 #include "session/edits.h"
+#include "store/rig_json.h"
 #include "widgets/field_edit.h"
 #include "widgets/field_table.h"
 #include "widgets/look.h"
+#include "widgets/rig_picture.h"
+#include "widgets/value_drag.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -12,7 +15,8 @@
 #include <QFormLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QScrollArea>
+#include <QTabWidget>
+#include <algorithm>
 
 namespace flenzo {
 
@@ -23,14 +27,7 @@ constexpr int leastStrings = 4;
 } // namespace
 
 RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
-    auto* outer = new QVBoxLayout(this);
-    outer->setContentsMargins(0, 0, 0, 0);
-    auto* scroll = new QScrollArea(this);
-    scroll->setWidgetResizable(true);
-    auto* inner = new QWidget(scroll);
-    scroll->setWidget(inner);
-    outer->addWidget(scroll);
-    auto* column = new QVBoxLayout(inner);
+    auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
     auto* top = new QHBoxLayout;
@@ -51,8 +48,9 @@ RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
         tr("String geometry"), this);
     auto* bottom = new QHBoxLayout;
     bottom->setSpacing(8);
-    bottom->addWidget(buildTable(tr("Springs"), springs_, springButtons()), 11);
-    bottom->addWidget(buildTable(tr("Strings on the bridge"), strings_, stringButtons()), 9);
+    picture_ = new RigPicture(desk, this);
+    bottom->addWidget(buildTables(), 12);
+    bottom->addWidget(picture_, 9);
     column->addLayout(bottom, 1);
     connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
     connect(&desk_, &Desk::preferencesChanged, this, &RigPage::refresh);
@@ -143,7 +141,8 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     line->addWidget(edit, 1);
     QCheckBox* mark = nullptr;
     if (field.marked) {
-        mark = new QCheckBox(tr("measured"), this);
+        mark = new QCheckBox(this);
+        mark->setToolTip(tr("Ticked: measured. Otherwise the figure is assumed."));
         mark->setAccessibleName(tr("%1 is measured").arg(field.label));
         connect(mark, &QCheckBox::clicked, this, [this, &field](bool on) {
             desk_.accept(desk_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
@@ -156,8 +155,21 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         line->addWidget(mark);
     }
     auto* name = new QLabel(field.label, this);
+    name->setObjectName(QStringLiteral("name of ") + field.key);
     form->addRow(name, line);
-    rows_.push_back({&field, name, edit, mark});
+    auto* drag = new ValueDrag(name, edit);
+    connect(edit, &QLineEdit::textEdited, this, [this, &field](const QString& typed) { tryOut(field, typed); });
+    connect(drag, &ValueDrag::stepped, this, [this, &field, edit](int steps) {
+        edit->setText(field.stepped(edit->text(), steps, desk_.preferences().units));
+        edit->setModified(true);
+        tryOut(field, edit->text());
+    });
+    connect(drag, &ValueDrag::let, edit, &FieldEdit::finish);
+    connect(drag, &ValueDrag::undone, this, [this, edit] {
+        edit->show(edit->shown());
+        picture_->show(desk_.session().job(), desk_.session().derived().advice);
+    });
+    rows_.push_back({&field, form, line, edit, mark});
 }
 
 QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups) {
@@ -165,6 +177,11 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
     QFrame* panel = titledPanel(this, title, column);
     auto* form = new QFormLayout;
     form->setVerticalSpacing(3);
+    QLabel* head = label(Voice::Small, panel);
+    head->setText(tr("measured"));
+    head->setAlignment(Qt::AlignRight);
+    form->addRow(head);
+    heads_.push_back({head, groups});
     for (const auto* group : groups)
         for (const RigField& field : *group)
             addRow(form, field);
@@ -173,12 +190,19 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
     return panel;
 }
 
-QWidget* RigPage::buildTable(const QString& title, FieldTable* table, QWidget* buttons) {
-    QVBoxLayout* column = nullptr;
-    QFrame* panel = titledPanel(this, title, column);
-    column->addWidget(table, 1);
-    column->addWidget(buttons);
-    return panel;
+QWidget* RigPage::buildTables() {
+    auto* tabs = new QTabWidget(this);
+    tabs->setObjectName(QStringLiteral("tables"));
+    const auto add = [tabs](const QString& title, FieldTable* table, QWidget* buttons) {
+        auto* page = new QWidget(tabs);
+        auto* column = new QVBoxLayout(page);
+        column->addWidget(table, 1);
+        column->addWidget(buttons);
+        tabs->addTab(page, title);
+    };
+    add(tr("&Springs"), springs_, springButtons());
+    add(tr("Strings on the bri&dge"), strings_, stringButtons());
+    return tabs;
 }
 
 QWidget* RigPage::springButtons() {
@@ -226,6 +250,17 @@ void RigPage::setCount(int index) {
     refresh();
 }
 
+/// The picture follows the hand at once; everything else waits until the value is meant.
+void RigPage::tryOut(const RigField& field, const QString& text) {
+    const Result<double> value = field.parse(text, desk_.preferences().units);
+    if (!value.ok())
+        return;
+    Job tried = desk_.session().job();
+    field.member(tried, 0) = value.value();
+    if (!contradiction(tried.rig))
+        picture_->show(tried, adviseTrying(tried, desk_.session().derived().insight));
+}
+
 void RigPage::refresh() {
     const Job& job = desk_.session().job();
     name_->show(job.guitar);
@@ -242,16 +277,18 @@ void RigPage::refresh() {
     for (const Row& row : rows_) {
         const QString unit = row.field->unit(desk_.preferences().units);
         row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
-        const bool applies = row.field->appliesTo(job);
-        row.name->setVisible(applies);
-        row.edit->setVisible(applies);
-        if (row.mark)
-            row.mark->setVisible(applies);
+        row.form->setRowVisible(row.line, row.field->appliesTo(job));
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
     }
+    for (const Head& head : heads_)
+        head.label->setVisible(std::any_of(head.groups.begin(), head.groups.end(), [&](const auto* group) {
+            return std::any_of(group->begin(), group->end(),
+                               [&](const RigField& field) { return field.marked && field.appliesTo(job); });
+        }));
     springs_->refresh();
     strings_->refresh();
+    picture_->show(job, desk_.session().derived().advice);
     const auto tall = static_cast<int>(basePixels(desk_.preferences()) * 14.0);
     springs_->setMinimumHeight(tall);
     strings_->setMinimumHeight(tall);

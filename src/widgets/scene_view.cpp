@@ -11,9 +11,13 @@ SceneView::SceneView(QWidget* parent) : QWidget(parent) {
     setAttribute(Qt::WA_OpaquePaintEvent);
 }
 
-void SceneView::show(Builder builder, const Theme& theme) {
+void SceneView::show(Builder builder, const Preferences& preferences) {
     builder_ = std::move(builder);
-    theme_ = &theme;
+    theme_ = &preferences.theme();
+    if (textScale_ != preferences.textScale) {
+        textScale_ = preferences.textScale; // larger words want a larger picture
+        updateGeometry();
+    }
     rebuild();
 }
 

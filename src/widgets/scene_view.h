@@ -2,6 +2,7 @@
 #pragma once
 
 #include "paint/scene.h"
+#include "widgets/preferences.h"
 
 #include <QWidget>
 #include <functional>
@@ -14,9 +15,9 @@ class SceneView : public QWidget {
 public:
     using Builder = std::function<Scene(const QSizeF&)>;
     explicit SceneView(QWidget* parent = nullptr);
-    void show(Builder builder, const Theme& theme);
+    void show(Builder builder, const Preferences& preferences);
     [[nodiscard]] const Scene& scene() const { return scene_; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {220, 150}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return QSize(220, 160) * textScale_; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -27,6 +28,7 @@ private:
     void rebuild();
     Builder builder_;
     const Theme* theme_ = nullptr;
+    double textScale_ = 1.0;
     Scene scene_;
 };
 

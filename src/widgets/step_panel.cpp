@@ -180,7 +180,7 @@ void StepPanel::refreshPicture(const std::optional<Step>& step) {
                 const Job& drawn = desk_.session().job();
                 return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, desk_.preferences().textScale);
             },
-            desk_.preferences().theme());
+            desk_.preferences());
     else if (section)
         picture_->show(
             [this](const QSizeF& size) {
@@ -190,7 +190,7 @@ void StepPanel::refreshPicture(const std::optional<Step>& step) {
                                      now.gapMeasured, desk_.preferences().textScale},
                                     size);
             },
-            desk_.preferences().theme());
+            desk_.preferences());
 }
 
 } // namespace flenzo

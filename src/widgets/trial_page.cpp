@@ -170,7 +170,7 @@ void TrialPage::refreshLearned() {
 void TrialPage::showReport() {
     const double scale = desk_.preferences().textScale;
     chart_->show([this, scale](const QSizeF& size) { return buildTrialChart(report_, size, scale); },
-                 desk_.preferences().theme());
+                 desk_.preferences());
 }
 
 void TrialPage::start() {

@@ -322,6 +322,18 @@ QString inTune(const Derived& derived, const Units& units) {
         .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
 }
 
+QString atPitch(const Rig& rig, const Landing& landing, const Level& level) {
+    if (!hasClaw(rig))
+        return tr("With every string at pitch.");
+    if (!level.balanced())
+        return stuck(level);
+    const QString stands =
+        landing.stable ? tr("At pitch on this claw the plate stands at %1.").arg(degreesText(landing.state.angle_rad))
+                       : tr("At pitch on this claw the plate runs to its stop.");
+    return stands + QLatin1Char('\n') + tr("%1 for level.").arg(clawTurn(level.moreTurns)) + QLatin1Char('\n') +
+           tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
+}
+
 QString leftAlone(const Job& job, const ChangeReport& report) {
     if (!report.hasClaw)
         return tr("After one pass exactly to pitch, before anything is done again:");

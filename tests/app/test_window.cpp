@@ -287,6 +287,70 @@ private Q_SLOTS:
         QCOMPARE(session().job().rig.springs.size(), springs + 1);
     }
 
+    /// Arrow keys and the dragged name try a value: the picture follows, the job waits until it is meant.
+    void valuesAreTriedUnderTheHand() {
+        shell_->showPage(Shell::Guitar);
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        auto* picture = find<SceneView>("rigSection");
+        const auto drawn = [picture] { return picture->scene().find(QStringLiteral("gap-text"))->text; };
+        const double before = session().job().rig.bridge.rearGap_m;
+        const QString words = gap->text(), shown = drawn();
+        const int steps = session().undoStack().count();
+        gap->setFocus();
+        QTest::keyClick(gap, Qt::Key_Up);
+        QTest::keyClick(gap, Qt::Key_Up, Qt::ShiftModifier);
+        QCOMPARE(gap->text(), QStringLiteral("5.3 mm"));
+        QVERIFY(drawn() != shown);
+        QCOMPARE(session().job().rig.bridge.rearGap_m, before);
+        QTest::keyClick(gap, Qt::Key_Escape);
+        QCOMPARE(gap->text(), words);
+        QCOMPARE(drawn(), shown);
+        QTest::keyClick(gap, Qt::Key_Down);
+        QTest::keyClick(gap, Qt::Key_Return);
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before + 1e-4) < 1e-9);
+        QCOMPARE(session().undoStack().count(), steps + 1);
+        auto* name = find<QLabel>("name of bridge.rearGap");
+        QTest::mousePress(name, Qt::LeftButton, {}, {4, 4});
+        for (int x = 10; x <= 64; x += 6)
+            QTest::mouseMove(name, {x, 4});
+        QVERIFY(gap->text() != QStringLiteral("4.1 mm"));
+        QCOMPARE(session().undoStack().count(), steps + 1);
+        QTest::mouseRelease(name, Qt::LeftButton, {}, {64, 4});
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before - 0.9e-3) < 1e-9);
+        QCOMPARE(session().undoStack().count(), steps + 2); // one drag, one step back
+        session().undoStack().undo();
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before + 1e-4) < 1e-9);
+    }
+
+    void triedValuesStayInTheirRange() {
+        shell_->showPage(Shell::Guitar);
+        auto* stop = find<QLineEdit>("bridge.forwardStop");
+        stop->setFocus();
+        for (int k = 0; k < 100; ++k)
+            QTest::keyClick(stop, Qt::Key_Up, Qt::ShiftModifier);
+        QTest::keyClick(stop, Qt::Key_Return);
+        QVERIFY(shell_->message().isEmpty());
+        QVERIFY(session().job().rig.bridge.forwardStop_rad > radians(14.0));
+        stop->selectAll();
+        QTest::keyClicks(stop, QStringLiteral("no number"));
+        QTest::keyClick(stop, Qt::Key_Up);
+        QCOMPARE(stop->text(), QStringLiteral("no number")); // not guessed at
+        QTest::keyClick(stop, Qt::Key_Escape);
+    }
+
+    void theWayWithTheClawIsChosen() {
+        shell_->showPage(Shell::Change);
+        auto* way = find<QComboBox>("clawWay");
+        QCOMPARE(way->count(), 4);
+        way->setFocus();
+        QTest::keyClick(way, Qt::Key_End);
+        QCOMPARE(session().job().habit.claw, ClawWay::CoarseThenQuarters);
+        QTest::keyClick(way, Qt::Key_Up);
+        QCOMPARE(session().job().habit.claw, ClawWay::Quarters);
+        session().undoStack().undo();
+        QCOMPARE(way->currentData().toString(), QStringLiteral("coarse"));
+    }
+
     void unitsAndThemesSwitch() {
         press(Qt::Key_I, Qt::ControlModifier);
         QVERIFY(

@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/desk.h"
+
+#include <QFrame>
+
+class QLabel;
+
+namespace flenzo {
+
+class SceneView;
+
+/// What the guitar's figures make of it: the bridge from the side, every string at pitch, the claw as it stands.
+class RigPicture : public QFrame {
+    Q_OBJECT
+public:
+    explicit RigPicture(Desk& desk, QWidget* parent = nullptr);
+    void show(const Job& job, const Advice& advice);
+
+private:
+    Desk& desk_;
+    SceneView* section_;
+    QLabel* words_;
+};
+
+} // namespace flenzo
