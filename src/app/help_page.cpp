@@ -15,7 +15,7 @@ Flenzo works that balance out beforehand.</p>
 <tr><td><b>Shop</b></td><td>Every guitar and job, searched as you type. Everything is kept at once; nothing has to be saved.</td></tr>
 <tr><td><b>Job</b></td><td>The work step by step, from intake to hand-over: what to do, with which tools, what to beware of, when it is done.</td></tr>
 <tr><td><b>Guitar</b></td><td>What the bridge is like. Figures nobody measured are marked <i>assumed</i>; the rear gap, the number of springs
-and the scale are worth measuring first.</td></tr>
+and the scale are worth measuring first. Drag a figure's name sideways, or press Up and Down in its field, to see what it does; Escape takes it back.</td></tr>
 <tr><td><b>Change</b></td><td>Which set and tuning come off, which go on. If the plate stood level in tune on the old set, leave that box ticked: it
 tells the program where the claw is.</td></tr>
 <tr><td><b>Answer</b></td><td>How far to turn the claw, what to tune each string <i>to</i>, and what would happen if the claw were left alone.</td></tr>

@@ -39,7 +39,7 @@ Goal goalFromJson(Fields fields) {
 Order orderFromJson(Fields& fields, const Rig& rig) {
     Order order;
     const QJsonArray names = fields.array("order", maxStrings);
-    for (const QJsonValue& name : names)
+    for (const auto& name : names)
         if (const auto string = stringNamed(rig, name.toString().toStdString()))
             order.push_back(*string);
     if (std::set<std::size_t>(order.begin(), order.end()).size() != rig.strings.size() ||
@@ -87,7 +87,7 @@ SidePicks picksFromJson(Fields change, const char* setKey, const char* tuningKey
     SidePicks picks;
     picks.setName = change.text(setKey, nameLength);
     picks.tuningName = change.text(tuningKey, nameLength);
-    for (const QJsonValue& value : strings) {
+    for (const auto& value : strings) {
         Fields fields(value.toObject(), QStringLiteral("strings"), box);
         picks.strings.push_back(pickFromJson(fields));
     }
@@ -261,7 +261,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.slackStart_cents = top.number("slackStartCents", ranges::slackStart_cents, -300.0);
     if (top.has("simulatedSeed"))
         job.simulatedSeed = static_cast<std::uint32_t>(top.number("simulatedSeed", ranges::seed));
-    for (const QJsonValue& name : json.value(QLatin1String("measured")).toArray())
+    for (const auto& name : json.value(QLatin1String("measured")).toArray())
         job.measured.insert(name.toString());
     if (top.has("card"))
         job.card = cardFromJson(Fields(top.object("card"), QStringLiteral("card"), box));

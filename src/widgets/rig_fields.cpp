@@ -46,14 +46,8 @@ int decimalsOf(Kind kind, const Units& units) {
     switch (kind) {
     case Kind::Length:
         return units.inches ? 4 : 2;
-    case Kind::Angle:
-        return 2;
-    case Kind::Force:
-        return 2;
     case Kind::Rate:
-        return 3;
     case Kind::Mass:
-        return 3;
     case Kind::Turns:
     case Kind::Moment:
         return 3;
@@ -171,7 +165,13 @@ QString RigField::stepped(const QString& text, int steps, const Units& units) co
     if (!from.ok())
         return text;
     const double wanted = from.value() + steps * stepOf(kind, units) * shownUnit(kind, units);
-    const double value = std::clamp(wanted, range.least * fileUnit(kind), range.most * fileUnit(kind));
+    // A limit written in few digits may lie beyond it; the next digit inside does not.
+    const double digit = std::pow(10.0, -decimalsOf(kind, units)) * shownUnit(kind, units);
+    const auto inside = [digit](double limit, double inwards) {
+        return std::abs(std::remainder(limit, digit)) < 1e-6 * digit ? limit : limit + inwards * digit;
+    };
+    const double value =
+        std::clamp(wanted, inside(range.least * fileUnit(kind), 1.0), inside(range.most * fileUnit(kind), -1.0));
     return (textOf(value, units) + QLatin1Char(' ') + unit(units)).trimmed();
 }
 

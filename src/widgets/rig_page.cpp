@@ -244,7 +244,7 @@ QWidget* RigPage::stringButtons() {
 void RigPage::setCount(int index) {
     std::optional<Fault> fault;
     const auto other = desk_.session().edit(tr("number of strings"), [&](Job& job) {
-        fault = setStringCount(job, static_cast<std::size_t>(index + leastStrings), desk_.catalogue());
+        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, desk_.catalogue());
     });
     desk_.accept(fault ? fault : other);
     refresh();

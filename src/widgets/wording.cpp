@@ -163,13 +163,18 @@ QString clawFigure(const ClawTurns& turns) {
     return signedTurns(turns.bass) + QStringLiteral(" | ") + turnsText(turns.treble);
 }
 
-ActWords clawAct(const ClawTurns& turns) {
+ActWords clawAct(const NextAct& next) {
+    const ClawTurns& turns = next.turns;
     const bool even = turns.bass == turns.treble;
-    return {clawTurn(turns), clawFigure(turns),
-            even ? clawDirection(turns.mean())
-                 : tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
-                       .arg(turns.mean() > 0.0 ? tr("clockwise") : tr("counter-clockwise")),
-            tr("Space when done")};
+    ActWords words{clawTurn(turns), clawFigure(turns),
+                   even ? clawDirection(turns.mean())
+                        : tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
+                              .arg(turns.mean() > 0.0 ? tr("clockwise") : tr("counter-clockwise")),
+                   tr("Space when done")};
+    if (std::abs(next.level.moreTurns) > std::abs(turns.mean()) + next.hand.step_turns)
+        words.aside = tr("Then look at the gap: about %1 turns are missing in all; %2")
+                          .arg(turnsText(next.level.moreTurns), words.aside);
+    return words;
 }
 
 } // namespace
@@ -190,7 +195,7 @@ ActWords act(const Job& job, const Derived& derived, const Units&) {
     case NextAct::Do::Tune:
         return tuneAct(job, derived);
     case NextAct::Do::Claw:
-        return clawAct(next.turns);
+        return clawAct(next);
     case NextAct::Do::Stretch:
         return stretchAct(job, derived);
     case NextAct::Do::Unblock:

@@ -18,7 +18,10 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSpinBox>
+#include <QStackedWidget>
 #include <QTableView>
 #include <QTableWidget>
 #include <QTemporaryDir>
@@ -412,6 +415,9 @@ private Q_SLOTS:
                     shell_->width() <= 1024 && shell_->height() <= 700,
                     qPrintable(
                         QStringLiteral("page %1 needs %2 x %3").arg(page).arg(shell_->width()).arg(shell_->height())));
+                const auto* area = qobject_cast<QScrollArea*>(shell_->findChild<QStackedWidget*>()->currentWidget());
+                QVERIFY2(area && area->horizontalScrollBar()->maximum() == 0,
+                         qPrintable(QStringLiteral("page %1 is wider than the window").arg(page)));
             }
         }
         for (QWidget* widget : shell_->findChildren<QWidget*>()) {
@@ -434,6 +440,12 @@ private Q_SLOTS:
         QCoreApplication::processEvents();
         const QLabel* act = find<QLabel>("act");
         QVERIFY(act->isVisible() && act->visibleRegion().boundingRect().width() > 100);
+        QCOMPARE(shell_->size(), QSize(1280, 800)); // the window has not grown: what does not fit scrolls
+        const QRect window(shell_->mapToGlobal(QPoint()), shell_->size());
+        for (const char* name : {"act", "figure", "entry", "done", "answer"}) {
+            const auto* shown = find<QWidget>(name);
+            QVERIFY2(window.contains(QRect(shown->mapToGlobal(QPoint()), shown->size())), name);
+        }
         for (int i = 0; i < 4; ++i)
             press(Qt::Key_Minus, Qt::ControlModifier);
     }

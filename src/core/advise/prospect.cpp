@@ -90,50 +90,65 @@ void addStretching(Home& home, const Advice& advice, Dice& dice) {
 }
 
 /// Brings one guitar home: claw first, then passes until every peg happens to land inside its window.
-Home bringHome(const BenchJob& job, const Advice& advice, const Trade& trade, Dice& dice) {
-    Home home;
-    const bool near = !passesOf(job.log).empty();
-    double more = trade.moreTurns;
-    if (advice.act.what == NextAct::Do::Claw) {
-        ++home.clawVisits;
-        more -= advice.act.turns.mean() * (1.0 + dice.normal(job.spread.clawHand));
-    }
-    const ClawHand& hand = advice.act.hand;
-    const auto step_turns = [&] {
-        const bool between = std::abs(more) < worthAStep * hand.step_turns;
-        return between && std::abs(more) * trade.centsPerTurn > trade.centsOfPlate ? ClawHand::finest_turns
-                                                                                   : hand.step_turns;
-    };
-    const auto mendClaw = [&] {
-        bool there = home.clawVisits > 0 && home.passes == 0 && hand.atOneGo_turns(more) != more;
-        while (hasClaw(job.rig) && std::abs(more) > worthAStep * step_turns()) {
-            (there ? home.looks : home.clawVisits) += 1;
-            const double wanted = hand.atOneGo_turns(more), step = step_turns();
-            there = wanted != more;
-            more -= std::round(wanted / step) * step;
+class Homecoming {
+public:
+    Homecoming(const BenchJob& job, const Advice& advice, const Trade& trade, Dice& dice)
+        : job_(job), advice_(advice), trade_(trade), dice_(dice), more_turns_(trade.moreTurns) {}
+
+    Home bring() {
+        const bool near = !passesOf(job_.log).empty(), atClaw = advice_.act.what == NextAct::Do::Claw;
+        if (atClaw) {
+            ++home_.clawVisits;
+            more_turns_ -= advice_.act.turns.mean() * (1.0 + dice_.normal(job_.spread.clawHand));
         }
-    };
-    if (near || advice.act.what == NextAct::Do::Claw)
-        mendClaw();
-    const double tolerance = job.goal.pitchTolerance_cents, peg = job.spread.peg_cents;
-    for (int pass = 1; pass <= mostPasses; ++pass) {
-        home.passes = pass;
-        const bool first = pass == 1 && !near;
-        const double offset = std::max(0.0, std::abs(more) * trade.centsPerTurn - trade.centsOfPlate);
+        if (near || atClaw)
+            mendClaw(atClaw && advice_.act.hand.atOneGo_turns(more_turns_) != more_turns_);
+        for (home_.passes = 1; home_.passes < mostPasses; ++home_.passes) {
+            const bool first = home_.passes == 1 && !near;
+            if (passLands(first ? firstPass : laterPass))
+                break;
+            if (first) {
+                more_turns_ += dice_.normal(lateSurprise_turns);
+                mendClaw(false);
+            }
+        }
+        addStretching(home_, advice_, dice_);
+        return home_;
+    }
+
+private:
+    /// As the adviser has it: single screws where both together can do no more and the plate would show it.
+    [[nodiscard]] double step_turns() const {
+        const double step = advice_.act.hand.step_turns, left = std::abs(more_turns_);
+        const bool between = left < worthAStep * step && left * trade_.centsPerTurn > trade_.centsOfPlate;
+        return between ? ClawHand::finest_turns : step;
+    }
+    /// `there`: somebody is still at the claw from the turn before.
+    void mendClaw(bool there) {
+        while (hasClaw(job_.rig) && std::abs(more_turns_) > worthAStep * step_turns()) {
+            (there ? home_.looks : home_.clawVisits) += 1;
+            const double wanted = advice_.act.hand.atOneGo_turns(more_turns_), step = step_turns();
+            there = wanted != more_turns_;
+            more_turns_ -= std::round(wanted / step) * step;
+        }
+    }
+    [[nodiscard]] bool passLands(double left) {
+        const double tolerance = job_.goal.pitchTolerance_cents;
+        const double offset = std::max(0.0, std::abs(more_turns_) * trade_.centsPerTurn - trade_.centsOfPlate);
         const double window = std::max(0.45 * tolerance, calledDone * tolerance - 0.5 * offset);
         bool all = true;
-        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-            all = std::abs(dice.normal((first ? firstPass : laterPass) * peg)) < window && all;
-        if (all)
-            break;
-        if (first) {
-            more += dice.normal(lateSurprise_turns);
-            mendClaw();
-        }
+        for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
+            all = std::abs(dice_.normal(left * job_.spread.peg_cents)) < window && all;
+        return all;
     }
-    addStretching(home, advice, dice);
-    return home;
-}
+
+    const BenchJob& job_;
+    const Advice& advice_;
+    const Trade& trade_;
+    Dice& dice_;
+    double more_turns_;
+    Home home_;
+};
 
 Quantiles quantilesOf(std::vector<double> values) {
     std::sort(values.begin(), values.end());
@@ -169,7 +184,7 @@ Prospect prospectOf(const BenchJob& job, const Advice& advice) {
         const Trade trade = tradeOf(rig, advice.now.state, job.goal);
         if (!trade.found)
             continue;
-        const Home home = bringHome(job, advice, trade, dice);
+        const Home home = Homecoming(job, advice, trade, dice).bring();
         passes.push_back(home.passes);
         claws.push_back(home.clawVisits);
         minutes.push_back(minutesOf(job, home));

@@ -114,7 +114,7 @@ private:
         hear(act);
     }
     Event hear(const NextAct& act) {
-        const Event event = guitar_.answer(act);
+        Event event = guitar_.answer(act);
         guitar_.hear(event);
         ++played_.acts;
         log_.push_back(event);
