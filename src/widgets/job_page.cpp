@@ -2,6 +2,7 @@
 #include "widgets/job_page.h"
 
 #include "session/work/warnings.h"
+#include "widgets/fitting_label.h"
 #include "widgets/look.h"
 #include "widgets/photo_strip.h"
 #include "widgets/step_clock.h"
@@ -55,11 +56,14 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
         top->addWidget(chip);
         hazards_.push_back(chip);
     }
-    left_ = label(Voice::Small, this, QStringLiteral("stepsLeft"));
-    left_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    left_ = new FittingLabel(this);
+    left_->setObjectName(QStringLiteral("stepsLeft"));
+    setVoice(left_, Voice::Small);
     left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     top->addWidget(left_, 1);
     clock_ = new StepClock(this);
+    top->addSpacing(10);
+    top->addWidget(clock_);
     column->addLayout(top);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
@@ -129,7 +133,6 @@ QWidget* JobPage::buildButtons() {
     auto* finder = button(tr("Trouble?"), "stepFinder");
     finder->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
     row->addStretch();
-    row->addWidget(clock_);
     connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
     connect(bench_, &QPushButton::clicked, this, &JobPage::benchWanted);
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });
@@ -249,9 +252,9 @@ void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& c
         passed = passed || (current && *current == step);
     }
     const Quantiles minutes = minutesLeft(job, desk_.session().derived());
-    left_->setText(next + tr("%1 steps left, about %2 min")
-                              .arg(open)
-                              .arg(wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90))));
+    const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
+    const QString left = tr("%1 steps left, about %2 min").arg(open).arg(time);
+    left_->setTexts({next + left, left, tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)});
 }
 
 void JobPage::refreshHazards() {

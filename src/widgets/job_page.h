@@ -14,6 +14,7 @@ class QPushButton;
 
 namespace flenzo {
 
+class FittingLabel;
 class StepClock;
 class StepPanel;
 
@@ -49,7 +50,8 @@ private:
     Desk& desk_;
     QListWidget* list_;
     QFrame* ask_;
-    QLabel *left_, *question_;
+    FittingLabel* left_;
+    QLabel* question_;
     std::vector<QLabel*> hazards_;
     QLineEdit* reason_;
     QPushButton *done_, *bench_;

@@ -41,6 +41,11 @@ const char* voiceName(Voice voice) {
 class BoxStyle : public QProxyStyle {
 public:
     BoxStyle() : QProxyStyle(QStringLiteral("Fusion")) {}
+    int pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const override {
+        if (metric == PM_IndicatorWidth || metric == PM_IndicatorHeight)
+            return QFontMetrics(QApplication::font()).ascent(); // grows with the text
+        return QProxyStyle::pixelMetric(metric, option, widget);
+    }
     void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
                        const QWidget* widget) const override {
         if (element != PE_IndicatorCheckBox && element != PE_IndicatorItemViewItemCheck) {

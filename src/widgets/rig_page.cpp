@@ -107,6 +107,8 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
         }));
         refresh();
     });
+    for (QComboBox* combo : {orientation_, kind_})
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     form->addRow(tr("bridge"), kind_);
     decked_ = new QCheckBox(tr("decked: rests on the body"), panel);
     decked_->setObjectName(QStringLiteral("decked"));
@@ -137,7 +139,6 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         },
         this);
     edit->setObjectName(field.key);
-    edit->setMinimumWidth(static_cast<int>(basePixels(desk_.preferences()) * 6.0));
     line->addWidget(edit, 1);
     QCheckBox* mark = nullptr;
     if (field.marked) {
@@ -278,6 +279,7 @@ void RigPage::refresh() {
         const QString unit = row.field->unit(desk_.preferences().units);
         row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
         row.form->setRowVisible(row.line, row.field->appliesTo(job));
+        row.edit->setMinimumWidth(static_cast<int>(basePixels(desk_.preferences()) * 6.0));
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
     }

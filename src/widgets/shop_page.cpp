@@ -139,7 +139,8 @@ QWidget* ShopPage::buildList() {
     };
     open_ = button(tr("Go on  (Enter)"), "openJob", &ShopPage::openPicked);
     repeat_ = button(tr("Repeat this set-up"), "repeatJob", &ShopPage::repeatPicked);
-    compare_ = button(tr("Compare with the one before"), "compareJob", &ShopPage::compare);
+    compare_ = button(tr("Compare"), "compareJob", &ShopPage::compare);
+    compare_->setToolTip(tr("With the job before on the same guitar"));
     button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
     row->addStretch();
     file_ = label(Voice::Small, page, QStringLiteral("logbookFile"));

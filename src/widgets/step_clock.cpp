@@ -24,6 +24,7 @@ StepClock::StepClock(QWidget* parent) : QWidget(parent), tick_(new QTimer(this))
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     words_ = label(Voice::Small, this, QStringLiteral("stepClock"));
+    words_->setToolTip(tr("Time at this step"));
     start_ = new QPushButton(tr("Timer"), this);
     start_->setObjectName(QStringLiteral("soakTimer"));
     start_->setFocusPolicy(Qt::TabFocus);
@@ -57,7 +58,7 @@ void StepClock::lookAt(qint64 elapsed_s) {
         QApplication::beep();
         Q_EMIT soakIsOver();
     }
-    const QString step = tr("this step %1").arg(clockText(std::max<qint64>(0, elapsed_s - stepFrom_s_)));
+    const QString step = tr("step %1").arg(clockText(std::max<qint64>(0, elapsed_s - stepFrom_s_)));
     words_->setText(isSoaking() ? tr("soaks %1 more  ·  %2").arg(clockText(soakUntil_s_ - elapsed_s), step) : step);
 }
 

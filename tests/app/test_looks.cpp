@@ -4,6 +4,7 @@
 #include "session/demo.h"
 #include "session/derived.h"
 #include "store/rig_json.h"
+#include "widgets/fitting_label.h"
 #include "widgets/look.h"
 #include "widgets/rig_fields.h"
 
@@ -160,6 +161,24 @@ private Q_SLOTS:
             }
             QVERIFY(boxes.size() >= 3);
         }
+    }
+
+    void theLongestTextThatFitsIsSaid() {
+        FittingLabel label;
+        const QStringList texts{QStringLiteral("a long sentence that says everything"), QStringLiteral("less"),
+                                QStringLiteral("-")};
+        label.resize(600, 20);
+        label.setTexts(texts);
+        QCOMPARE(label.text(), texts[0]);
+        label.show();
+        const QFontMetrics metrics = label.fontMetrics();
+        label.resize(metrics.horizontalAdvance(texts[0]) - 1, 20);
+        QCOMPARE(label.text(), texts[1]);
+        label.resize(metrics.horizontalAdvance(texts[1]) - 1, 20);
+        QCOMPARE(label.text(), texts[2]);
+        QCOMPARE(label.toolTip(), texts[0]); // nothing is lost
+        label.resize(600, 20);
+        QCOMPARE(label.text(), texts[0]);
     }
 
     void boxesToTickAreSeenInBothThemes() {
