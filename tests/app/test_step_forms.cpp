@@ -14,14 +14,12 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDialog>
 #include <QFile>
 #include <QImage>
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
-#include <QPrintPreviewWidget>
 #include <QPushButton>
 #include <QSignalSpy>
 #include <QTableWidget>
@@ -396,36 +394,6 @@ private Q_SLOTS:
         QVERIFY(!shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
         action(QStringLiteral("Act fills the screen"))->trigger();
         QVERIFY(!shell_->findChild<JobPage*>()->isBig());
-    }
-
-    void aSheetIsWrittenWholeOrNotAtAll() {
-        openAt(0, StepId::Tools);
-        const QString pdf = dir_->filePath(QStringLiteral("sheet.pdf"));
-        QVERIFY(!shell_->exportSheet(pdf));
-        QFile file(pdf);
-        QVERIFY(file.open(QIODevice::ReadOnly));
-        const QByteArray bytes = file.readAll();
-        QVERIFY(bytes.startsWith("%PDF-") && bytes.size() > 3000);
-        QVERIFY(bytes.trimmed().endsWith("%%EOF"));
-        QVERIFY(!shell_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
-        QVERIFY(shell_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
-        QFile page(dir_->filePath(QStringLiteral("sheet.html")));
-        QVERIFY(page.open(QIODevice::ReadOnly));
-        const QByteArray html = page.readAll();
-        QCOMPARE(html.count("src="), 1); // the chart, and it is in the page itself
-        const QByteArray start("src='data:image/png;base64,");
-        QVERIFY(html.contains(start));
-        const qsizetype from = html.indexOf(start) + start.size();
-        const QImage chart = QImage::fromData(QByteArray::fromBase64(html.mid(from, html.indexOf('\'', from) - from)));
-        QVERIFY(chart.width() >= 1000 && chart.height() >= 500);
-        shell_->actions().find("sheet")->trigger();
-        auto* dialog = shell_->findChild<QDialog*>(QStringLiteral("sheetPreview"));
-        QVERIFY(dialog && dialog->isVisible());
-        auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("sheetPages"));
-        QTRY_VERIFY(pages->pageCount() >= 1);
-        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("printSheet"))->isEnabled());
-        QTest::keyClick(dialog, Qt::Key_Escape);
-        QVERIFY(!dialog->isVisible());
     }
 
     /// Hidden pages do no work; shown, they are up to date.

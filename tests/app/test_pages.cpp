@@ -1,0 +1,227 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell.h"
+#include "support/window.h"
+#include "widgets/look.h"
+#include "widgets/scene_view.h"
+
+#include <QAction>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDialog>
+#include <QFile>
+#include <QImage>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPrintPreviewWidget>
+#include <QPushButton>
+#include <QTableView>
+#include <QTableWidget>
+#include <QTemporaryDir>
+#include <QTest>
+#include <memory>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+/// The pages on which a job is set up, and the paper it ends on.
+class TestPages : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<Shell> shell_;
+
+    Session& session() { return shell_->desk().session(); }
+    template <class T> T* find(const char* name) { return shell_->findChild<T*>(QLatin1String(name)); }
+    QString text(const char* name) { return find<QLabel>(name)->text(); }
+
+private Q_SLOTS:
+    void init() {
+        loadTypeface();
+        dir_ = std::make_unique<QTemporaryDir>();
+        shell_ = windowOn(dir_->path());
+        QVERIFY(shell_);
+        shell_->openDemo(0);
+    }
+    void cleanup() {
+        session().undoStack().setClean();
+        shell_.reset();
+        dir_.reset();
+    }
+
+    void aSetIsChosenByKeys() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Change);
+        auto* sets = find<QComboBox>("onSet");
+        const double before = session().derived().report.sumAfter_N;
+        sets->setFocus();
+        QTest::keyClick(sets, Qt::Key_Down);
+        QTest::keyClick(sets, Qt::Key_Down);
+        QVERIFY(session().derived().report.sumAfter_N != before);
+        QVERIFY(!text("changeVerdict").isEmpty());
+        auto* tuning = find<QComboBox>("onTuning");
+        tuning->setFocus();
+        QTest::keyClick(tuning, Qt::Key_End);
+        QVERIFY(session().undoStack().count() >= 2);
+    }
+
+    void aStringIsTypedIntoTheTable() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Change);
+        auto* table = find<QTableView>("changeTable");
+        const QModelIndex cell = table->model()->index(0, 3);
+        table->setCurrentIndex(cell);
+        table->edit(cell);
+        auto* editor = table->findChild<QLineEdit*>();
+        QVERIFY(editor);
+        editor->selectAll();
+        QTest::keyClicks(editor, QStringLiteral("56"));
+        QTest::keyClick(editor, Qt::Key_Return);
+        QTRY_VERIFY(std::abs(session().job().rig.strings[0].wire.gauge_m - 56 * metresPerThou) < 1e-6);
+        QVERIFY(!table->model()->setData(table->model()->index(0, 4), QStringLiteral("900 Hz"), Qt::EditRole));
+        QVERIFY(shell_->message().contains(QLatin1String("bears")));
+    }
+
+    void figuresOfTheGuitarAreCheckedAndMarked() {
+        shell_->showPage(Shell::Guitar);
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        const auto enter = [gap](const QString& words) {
+            gap->setFocus();
+            gap->selectAll();
+            QTest::keyClicks(gap, words);
+            QTest::keyClick(gap, Qt::Key_Return);
+        };
+        enter(QStringLiteral("5.1 mm"));
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
+        enter(QStringLiteral("900"));
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
+        QVERIFY(shell_->message().contains(QLatin1String("rear gap"), Qt::CaseInsensitive));
+        QCOMPARE(gap->text(), QStringLiteral("5.1 mm"));
+        const std::size_t springs = session().job().rig.springs.size();
+        QTest::mouseClick(find<QPushButton>("addSpring"), Qt::LeftButton);
+        QCOMPARE(session().job().rig.springs.size(), springs + 1);
+    }
+
+    /// Arrow keys and the dragged name try a value: the picture follows, the job waits until it is meant.
+    void valuesAreTriedUnderTheHand() {
+        shell_->showPage(Shell::Guitar);
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        auto* picture = find<SceneView>("rigSection");
+        const auto drawn = [picture] { return picture->scene().find(QStringLiteral("gap-text"))->text; };
+        const double before = session().job().rig.bridge.rearGap_m;
+        const QString words = gap->text(), shown = drawn();
+        const int steps = session().undoStack().count();
+        gap->setFocus();
+        QTest::keyClick(gap, Qt::Key_Up);
+        QTest::keyClick(gap, Qt::Key_Up, Qt::ShiftModifier);
+        QCOMPARE(gap->text(), QStringLiteral("5.3 mm"));
+        QVERIFY(drawn() != shown);
+        QCOMPARE(session().job().rig.bridge.rearGap_m, before);
+        QTest::keyClick(gap, Qt::Key_Escape);
+        QCOMPARE(gap->text(), words);
+        QCOMPARE(drawn(), shown);
+        QTest::keyClick(gap, Qt::Key_Down);
+        QTest::keyClick(gap, Qt::Key_Return);
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before + 1e-4) < 1e-9);
+        QCOMPARE(session().undoStack().count(), steps + 1);
+        auto* name = find<QLabel>("name of bridge.rearGap");
+        QTest::mousePress(name, Qt::LeftButton, {}, {4, 4});
+        for (int x = 10; x <= 64; x += 6)
+            QTest::mouseMove(name, {x, 4});
+        QVERIFY(gap->text() != QStringLiteral("4.1 mm"));
+        QCOMPARE(session().undoStack().count(), steps + 1);
+        QTest::mouseRelease(name, Qt::LeftButton, {}, {64, 4});
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before - 0.9e-3) < 1e-9);
+        QCOMPARE(session().undoStack().count(), steps + 2); // one drag, one step back
+        session().undoStack().undo();
+        QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before + 1e-4) < 1e-9);
+    }
+
+    void triedValuesStayInTheirRange() {
+        shell_->showPage(Shell::Guitar);
+        auto* stop = find<QLineEdit>("bridge.forwardStop");
+        stop->setFocus();
+        for (int k = 0; k < 100; ++k)
+            QTest::keyClick(stop, Qt::Key_Up, Qt::ShiftModifier);
+        QTest::keyClick(stop, Qt::Key_Return);
+        QVERIFY(shell_->message().isEmpty());
+        QVERIFY(session().job().rig.bridge.forwardStop_rad > radians(14.0));
+        stop->selectAll();
+        QTest::keyClicks(stop, QStringLiteral("no number"));
+        QTest::keyClick(stop, Qt::Key_Up);
+        QCOMPARE(stop->text(), QStringLiteral("no number")); // not guessed at
+        QTest::keyClick(stop, Qt::Key_Escape);
+    }
+
+    void theWayWithTheClawIsChosen() {
+        shell_->showPage(Shell::Change);
+        auto* way = find<QComboBox>("clawWay");
+        QCOMPARE(way->count(), 4);
+        way->setFocus();
+        QTest::keyClick(way, Qt::Key_End);
+        QCOMPARE(session().job().habit.claw, ClawWay::CoarseThenQuarters);
+        QTest::keyClick(way, Qt::Key_Up);
+        QCOMPARE(session().job().habit.claw, ClawWay::Quarters);
+        session().undoStack().undo();
+        QCOMPARE(way->currentData().toString(), QStringLiteral("coarse"));
+    }
+
+    void waysOutAreShownBeforeAStringComesOff() {
+        shell_->openDemo(3);
+        QCOMPARE(shell_->page(), Shell::Answer);
+        QVERIFY(find<QTableWidget>("ways")->rowCount() >= 4);
+        QVERIFY(text("clawSentence").contains(QLatin1String("Do not start")));
+    }
+
+    void aBridgeOfAnotherKindShowsItsOwnFigures() {
+        shell_->actions().find("new")->trigger();
+        shell_->showPage(Shell::Guitar);
+        auto* kind = find<QComboBox>("bridgeKind");
+        QVERIFY(find<QLineEdit>("bridge.rearGap")->isVisible() && !find<QLineEdit>("bridge.shaft")->isVisible());
+        kind->setFocus();
+        for (int k = 0; k < 5; ++k)
+            QTest::keyClick(kind, Qt::Key_Down);
+        QCOMPARE(session().job().rig.bridge.family, Family::RollerShaft);
+        QVERIFY(!find<QLineEdit>("bridge.rearGap")->isVisible() && find<QLineEdit>("bridge.shaft")->isVisible());
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+        QTest::keyClick(kind, Qt::Key_Down);
+        QCOMPARE(session().job().rig.bridge.family, Family::Fixed);
+        for (int k = 0; k < 6; ++k)
+            QTest::keyClick(kind, Qt::Key_Up);
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+        auto* decked = find<QCheckBox>("decked");
+        decked->click();
+        QVERIFY(session().job().goal.deckLoad_Nm > 0.0);
+        QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+    }
+
+    void aSheetIsWrittenWholeOrNotAtAll() {
+        const QString pdf = dir_->filePath(QStringLiteral("sheet.pdf"));
+        QVERIFY(!shell_->exportSheet(pdf));
+        QFile file(pdf);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray bytes = file.readAll();
+        QVERIFY(bytes.startsWith("%PDF-") && bytes.size() > 3000);
+        QVERIFY(bytes.trimmed().endsWith("%%EOF"));
+        QVERIFY(!shell_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
+        QVERIFY(shell_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
+        QFile page(dir_->filePath(QStringLiteral("sheet.html")));
+        QVERIFY(page.open(QIODevice::ReadOnly));
+        const QByteArray html = page.readAll();
+        QCOMPARE(html.count("src="), 1); // the chart, and it is in the page itself
+        const QByteArray start("src='data:image/png;base64,");
+        QVERIFY(html.contains(start));
+        const qsizetype from = html.indexOf(start) + start.size();
+        const QImage chart = QImage::fromData(QByteArray::fromBase64(html.mid(from, html.indexOf('\'', from) - from)));
+        QVERIFY(chart.width() >= 1000 && chart.height() >= 500);
+        shell_->actions().find("sheet")->trigger();
+        auto* dialog = shell_->findChild<QDialog*>(QStringLiteral("sheetPreview"));
+        QVERIFY(dialog && dialog->isVisible());
+        auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("sheetPages"));
+        QTRY_VERIFY(pages->pageCount() >= 1);
+        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("printSheet"))->isEnabled());
+        QTest::keyClick(dialog, Qt::Key_Escape);
+        QVERIFY(!dialog->isVisible());
+    }
+};
+
+QTEST_MAIN(TestPages)
+#include "test_pages.moc"
