@@ -38,7 +38,7 @@ int runSolve(const QString& path, const QString& orderText) {
     if (!orderText.isEmpty())
         names = orderText.split(QLatin1Char(','));
     else
-        for (const QJsonValue& name : json.value().value(QLatin1String("order")).toArray())
+        for (const auto& name : json.value().value(QLatin1String("order")).toArray())
             names.append(name.toString());
     if (names.isEmpty())
         for (const RigString& string : rig.value().strings)

@@ -11,7 +11,7 @@ namespace flenzo {
 QString signedNumber(double value, int decimals) {
     if (!std::isfinite(value))
         return QStringLiteral("–");
-    const QString digits = QString::number(std::abs(value), 'f', decimals);
+    QString digits = QString::number(std::abs(value), 'f', decimals);
     if (digits.toDouble() == 0.0)
         return digits;
     return (value < 0.0 ? QChar(0x2212) : QChar(QLatin1Char('+'))) + digits;

@@ -148,7 +148,7 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
 }
 
 std::optional<Fault> Session::append(const QString& text, Event event) {
-    if (const auto fault = doubt(event))
+    if (auto fault = doubt(event))
         return fault;
     Job after = job_;
     if (event.at.empty())
