@@ -145,7 +145,9 @@ struct Turn {
 };
 constexpr Turn turns[] = {
     {StepId::BallEnd, "ballEnd", "reversed", "Cut each string at the bridge end, the ball stays at the headstock"},
+    {StepId::CapsOff, "capOrder", "any", "Unlock the nut and put caps and bolts in one tray"},
     {StepId::CapsOff, "caps", "loosened", "Loosen the caps until the strings slide, and leave them on"},
+    {StepId::Lock, "capOrder", "any", "Close the caps, the right way round"},
     {StepId::Thread, "caps", "loosened", "Lead each string under its loosened cap, under bar and tree"},
     {StepId::Frets, "boardCare", "wool", "Mask the pickups and polish frets and board with wool, along the neck"},
     {StepId::Wind, "winding", "over", "Wind each string: first turn over the tail, the rest under it, only until taut"},

@@ -166,6 +166,8 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
         return tr("no pull-up; the claw presses it down with %1 N m").arg(job.goal.deckLoad_Nm, 0, 'f', 1);
     if (is("overshoot", "feel"))
         return tr("the first one %1 cents sharp").arg(cents(job.habit.firstSharp_cents));
+    if (is("capOrder", "any"))
+        return tr("a worn cap slips or shifts the pitch");
     if (is("ballEnd", "reversed"))
         return tr("cut length must be right");
     if (is("trim", "before"))

@@ -77,7 +77,7 @@ bool SchoolTopic::appliesTo(const Job& job) const {
         return card.tuners != Tuners::AtBridge;
     if (name == Name("wraps"))
         return card.tuners != Tuners::AtBridge && card.tuners != Tuners::Locking;
-    if (name == Name("caps"))
+    if (name == Name("caps") || name == Name("capOrder"))
         return card.nut == Nut::Caps;
     if (name == Name("lockWhen"))
         return card.nut != Nut::Open;
