@@ -132,10 +132,12 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         field.label,
         [this, &field](const QString& typed) {
             const Result<double> value = field.parse(typed, desk_.preferences().units);
-            if (!value.ok())
-                return desk_.accept(value.fault());
-            return desk_.accept(
-                desk_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); }));
+            const bool taken = desk_.accept(
+                value.ok() ? desk_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); })
+                           : std::optional(value.fault()));
+            if (!taken)
+                showAsItIs(); // the picture may have followed what is refused now
+            return taken;
         },
         this);
     edit->setObjectName(field.key);
@@ -168,7 +170,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     connect(drag, &ValueDrag::let, edit, &FieldEdit::finish);
     connect(drag, &ValueDrag::undone, this, [this, edit] {
         edit->show(edit->shown());
-        picture_->show(desk_.session().job(), desk_.session().derived().advice);
+        showAsItIs();
     });
     rows_.push_back({&field, form, line, edit, mark});
 }
@@ -251,6 +253,10 @@ void RigPage::setCount(int index) {
     refresh();
 }
 
+void RigPage::showAsItIs() {
+    picture_->show(desk_.session().job(), desk_.session().derived().advice);
+}
+
 /// The picture follows the hand at once; everything else waits until the value is meant.
 void RigPage::tryOut(const RigField& field, const QString& text) {
     const Result<double> value = field.parse(text, desk_.preferences().units);
@@ -290,7 +296,7 @@ void RigPage::refresh() {
         }));
     springs_->refresh();
     strings_->refresh();
-    picture_->show(job, desk_.session().derived().advice);
+    showAsItIs();
     const auto tall = static_cast<int>(basePixels(desk_.preferences()) * 14.0);
     springs_->setMinimumHeight(tall);
     strings_->setMinimumHeight(tall);

@@ -45,6 +45,7 @@ private:
     QWidget* stringButtons();
     void addRow(QFormLayout* form, const RigField& field);
     void setCount(int index);
+    void showAsItIs();
     void tryOut(const RigField& field, const QString& text);
 
     Desk& desk_;

@@ -135,6 +135,24 @@ private Q_SLOTS:
         QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - before + 1e-4) < 1e-9);
     }
 
+    void whatIsRefusedLeavesThePictureToo() {
+        shell_->showPage(Shell::Guitar);
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        const auto drawn = [this] {
+            return find<SceneView>("rigSection")->scene().find(QStringLiteral("gap-text"))->text;
+        };
+        const QString shown = drawn();
+        gap->setFocus();
+        gap->selectAll();
+        QTest::keyClicks(gap, QStringLiteral("7"));
+        QVERIFY(drawn() != shown);
+        QTest::keyClicks(gap, QStringLiteral(" apples"));
+        QTest::keyClick(gap, Qt::Key_Return);
+        QVERIFY(!shell_->message().isEmpty());
+        QCOMPARE(gap->text(), QStringLiteral("4.2 mm"));
+        QCOMPARE(drawn(), shown);
+    }
+
     void triedValuesStayInTheirRange() {
         shell_->showPage(Shell::Guitar);
         auto* stop = find<QLineEdit>("bridge.forwardStop");
