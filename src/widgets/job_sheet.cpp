@@ -36,16 +36,7 @@ PassReadings readingsOf(const Job& job, const Derived& derived) {
     return readings;
 }
 
-/// Sizes on paper are points: those of the screen's pixels would be specks to a printer.
-void fill(QTextDocument& document, const QString& html) {
-    QFont font = document.defaultFont();
-    font.setPointSizeF(9.0);
-    document.setDefaultFont(font);
-    document.setHtml(html);
-}
-
-} // namespace
-
+/// The readings of a job, pass by pass, as a picture for paper.
 QByteArray passChartPng(const Job& job, const Derived& derived) {
     constexpr int width = 640, height = 300, fine = 2; // twice the screen's pixels: it is printed
     QImage image(width * fine, height * fine, QImage::Format_RGB32);
@@ -59,6 +50,16 @@ QByteArray passChartPng(const Job& job, const Derived& derived) {
     image.save(&buffer, "PNG");
     return png;
 }
+
+/// Sizes on paper are points: those of the screen's pixels would be specks to a printer.
+void fill(QTextDocument& document, const QString& html) {
+    QFont font = document.defaultFont();
+    font.setPointSizeF(9.0);
+    document.setDefaultFont(font);
+    document.setHtml(html);
+}
+
+} // namespace
 
 QString illustratedSheet(const Job& job, const Derived& derived) {
     return jobSheetHtml(job, derived, passChartPng(job, derived));

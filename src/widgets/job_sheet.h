@@ -12,8 +12,6 @@ class QTextDocument;
 
 namespace flenzo {
 
-/// The readings of a job, pass by pass, as a picture for paper.
-[[nodiscard]] QByteArray passChartPng(const Job& job, const Derived& derived);
 /// The whole sheet with its picture, one HTML page without outside parts.
 [[nodiscard]] QString illustratedSheet(const Job& job, const Derived& derived);
 /// The same on pages, as PDF.

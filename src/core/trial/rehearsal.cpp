@@ -148,18 +148,16 @@ private:
             if (stand[string] > -aTone_cents / 2.0)
                 hear(Event::tuned(string, -aTone_cents));
     }
-    /// Pulled until it is settled and brought back each time it has fallen too far to pull on.
+    /// Pulled until it is settled, then brought back to where it was.
     void stretchFully(const NextAct& tune) {
-        const auto left = [&] {
-            const Known known = knownOf(asked_, guitar_, log_);
-            return tune.aim.string < known.stretchesLeft.size() ? known.stretchesLeft[tune.aim.string] : 0;
-        };
+        const std::vector<int> left = knownOf(asked_, guitar_, log_).stretchesLeft;
+        const std::size_t string = tune.aim.string;
+        if (string >= left.size() || left[string] == 0)
+            return;
         NextAct stretch;
         stretch.what = NextAct::Do::Stretch;
-        stretch.aim.string = tune.aim.string;
-        if (left() == 0)
-            return;
-        for (int pulls = left(); pulls > 0; --pulls)
+        stretch.aim.string = string;
+        for (int pulls = left[string]; pulls > 0; --pulls)
             act(stretch);
         act(tune);
     }

@@ -25,10 +25,18 @@ private:
     struct Tuning {
         Quantiles passes, minutes;
     };
+    /// A job by the adviser alone: its outlook, and what a steady hand makes of it.
+    struct Advised {
+        explicit Advised(BenchJob plain);
+        BenchJob job;
+        Counts steady;
+        Prospect outlook;
+    };
     [[nodiscard]] SchoolCost costOf(const Job& tried, const Tuning& tuning) const;
     [[nodiscard]] Tuning tuningOf(const Job& tried) const;
 
     Job job_;
+    Advised advised_;
     Tuning tuning_;
     SchoolCost now_;
 };

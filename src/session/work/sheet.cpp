@@ -92,7 +92,7 @@ QString passChart(const QByteArray& png) {
         return {};
     return QStringLiteral("<p><img width='640' alt='%1' src='data:image/png;base64,%2'></p><p>%3</p>")
         .arg(tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
-             tr("One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond; the band "
+             tr("One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band "
                 "is "
                 "what was allowed."));
 }
