@@ -158,6 +158,12 @@ private Q_SLOTS:
         between.claw = level.state.claw.plus(1.0 / 32.0);
         const Level left = levelSolution(job.rig, between, job.goal);
         QCOMPARE(clawHandOf(job.habit, job.rig, left, job.goal).step_turns, ClawHand::finest_turns);
+        // Nearly a whole step more of both is worth it, unless the last one has just been taken back.
+        State near = start;
+        near.claw = level.state.claw.plus(-0.05);
+        const Level most = levelSolution(job.rig, near, job.goal);
+        QCOMPARE(clawHandOf(job.habit, job.rig, most, job.goal).step_turns, ClawHand::both_turns);
+        QCOMPARE(clawHandOf(job.habit, job.rig, most, job.goal, true).step_turns, ClawHand::finest_turns);
         Goal wide = job.goal;
         wide.angleTolerance_rad = radians(2.0);
         QCOMPARE(clawHandOf(job.habit, job.rig, left, wide).step_turns, 1.0 / 16.0);

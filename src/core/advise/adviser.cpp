@@ -109,8 +109,7 @@ Advice adviseFrom(const BenchJob& job, const Insight& insight) {
     known.stretching = !log.empty() && log.back().kind == Event::Kind::Stretched;
     known.passes = static_cast<int>(passesOf(log).size());
     known.pegInHand = turnsOfPegInHand(log);
-    const Level level = levelSolution(rig, advice.now.state, job.goal);
-    known.clawTurnedBack = clawTurnedBack(job.log, clawHandOf(job.habit, rig, level, job.goal).step_turns);
+    takeClawVisits(known, job.log, job.habit, rig, levelSolution(rig, advice.now.state, job.goal), job.goal);
     advice.settling = settlingOf(job, rig, advice.standings);
     for (const StringSettling& string : advice.settling)
         known.stretchesLeft.push_back(string.needed.p50);

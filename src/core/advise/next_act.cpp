@@ -361,11 +361,17 @@ void adviseUnderBlock(NextAct& act, const Rig& rig, const Goal& goal, const Habi
 
 } // namespace
 
+void takeClawVisits(Known& known, const std::vector<Event>& log, const Habit& habit, const Rig& rig, const Level& level,
+                    const Goal& goal) {
+    known.bothTurnedBack = clawTurnedBack(log, ClawHand::both_turns);
+    known.clawTurnedBack = clawTurnedBack(log, clawHandOf(habit, rig, level, goal, known.bothTurnedBack).step_turns);
+}
+
 NextAct nextAct(const Rig& rig, const Goal& goal, const Habit& habit, const Standing& now,
                 const std::vector<std::size_t>& tuned, const Known& known) {
     NextAct act;
     act.level = levelSolution(rig, now.state, goal);
-    act.hand = clawHandOf(habit, rig, act.level, goal);
+    act.hand = clawHandOf(habit, rig, act.level, goal, known.bothTurnedBack);
     act.target = act.level.state;
     const bool mayFloat = act.level.balanced() && act.level.floatStiffness_NmPerRad > -known.floatDoubt_NmPerRad;
     if (act.level.status != LevelStatus::Found && !mayFloat) {

@@ -41,9 +41,14 @@ struct Known {
     int passes = 0;                   ///< begun so far
     int pegInHand = 0;                ///< how often in a row the last peg has been turned
     bool clawTurnedBack = false;      ///< the last two visits to the claw were its finest step, one way and the other
+    bool bothTurnedBack = false;      ///< the same of both screws together
     double floatDoubt_NmPerRad = 0.0; ///< a level solution unstable by less than this may float all the same
     Spread spread;                    ///< of hand, tuner and gauge
 };
+
+/// What the log tells of the last visits to the claw, for the hand that turns it at `level`.
+void takeClawVisits(Known& known, const std::vector<Event>& log, const Habit& habit, const Rig& rig, const Level& level,
+                    const Goal& goal);
 
 /// From what is known now. Deterministic.
 /// `tuned` are the strings tuned so far in the present pass.

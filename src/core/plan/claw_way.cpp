@@ -8,11 +8,12 @@ namespace flenzo {
 
 namespace {
 
-constexpr double sixteenth_turns = 1.0 / 16.0, quarter_turns = 0.25;
+constexpr double quarter_turns = 0.25;
 
 /// Whether no step of both screws would bring the plate nearer, and it is further off than anybody would leave it.
-bool isStuckBetweenSteps(const Rig& rig, const Level& level, const Goal& goal) {
-    if (!floats(rig, goal) || std::abs(level.moreTurns) >= worthAStep * sixteenth_turns)
+bool isStuckBetweenSteps(const Rig& rig, const Level& level, const Goal& goal, bool turnedBack) {
+    const double least = turnedBack ? 1.0 : worthAStep;
+    if (!floats(rig, goal) || std::abs(level.moreTurns) >= least * ClawHand::both_turns)
         return false;
     State as = level.state;
     as.claw = as.claw.plus(-level.moreTurns);
@@ -32,7 +33,7 @@ double ClawHand::atOneGo_turns(double wanted_turns) const {
 
 ClawTurns ClawHand::dealt(double mean_turns, const ClawTurns& stands) const {
     const double mean = std::round(mean_turns / step_turns) * step_turns;
-    const double both = std::trunc(mean / sixteenth_turns) * sixteenth_turns;
+    const double both = std::trunc(mean / ClawHand::both_turns) * ClawHand::both_turns;
     const double odd = 2.0 * (mean - both);
     ClawTurns turns{both, both};
     const bool bassIsLooser = stands.bass < stands.treble;
@@ -40,9 +41,9 @@ ClawTurns ClawHand::dealt(double mean_turns, const ClawTurns& stands) const {
     return turns;
 }
 
-ClawHand clawHandOf(const Habit& habit, const Rig& rig, const Level& level, const Goal& goal) {
-    const bool single = habit.claw == ClawWay::EachScrew || isStuckBetweenSteps(rig, level, goal);
-    return {habit.claw, single ? ClawHand::finest_turns : sixteenth_turns};
+ClawHand clawHandOf(const Habit& habit, const Rig& rig, const Level& level, const Goal& goal, bool turnedBack) {
+    const bool single = habit.claw == ClawWay::EachScrew || isStuckBetweenSteps(rig, level, goal, turnedBack);
+    return {habit.claw, single ? ClawHand::finest_turns : ClawHand::both_turns};
 }
 
 } // namespace flenzo

@@ -40,8 +40,8 @@ Known knownOf(const BenchJob& job, const HiddenGuitar& guitar, const std::vector
     known.spread = job.spread;
     known.stretching = !log.empty() && log.back().kind == Event::Kind::Stretched;
     known.pegInHand = turnsOfPegInHand(log);
-    const Level level = levelSolution(guitar.rig(), guitar.state(), job.goal);
-    known.clawTurnedBack = clawTurnedBack(log, clawHandOf(job.habit, guitar.rig(), level, job.goal).step_turns);
+    takeClawVisits(known, log, job.habit, guitar.rig(), levelSolution(guitar.rig(), guitar.state(), job.goal),
+                   job.goal);
     known.passes = static_cast<int>(passesOf(log).size());
     for (std::size_t i = 0; i < guitar.settling().size(); ++i) {
         SettlingFit sure{guitar.settling()[i], 0.0, 0.0, 0};
