@@ -30,28 +30,15 @@ double robust(double residual) {
                             : std::copysign(std::sqrt(2.0 * robustAt * size - robustAt * robustAt), residual);
 }
 
-/// Runs of readings with nothing done between them: [first, last] event.
-using Runs = std::vector<std::pair<std::size_t, std::size_t>>;
-Runs snapshotsOf(const std::vector<Event>& log) {
-    Runs runs;
-    for (std::size_t e = 0; e < log.size(); ++e) {
-        if (log[e].kind != Event::Kind::Read)
-            continue;
-        if (!runs.empty() && runs.back().second + 1 == e)
-            runs.back().second = e;
-        else
-            runs.emplace_back(e, e);
-    }
-    return runs;
-}
-
-/// Stiffness with every string held at its present pitch: how strongly a wrong angle upsets the balance.
-double heldStiffness(const Rig& rig, const State& state) {
-    BalanceEquation equation(rig, state);
+/// How strongly a wrong angle upsets the balance: strings read with the gauge keep their pitch whatever the angle was,
+/// all others their length, so that a look at the gauge alone says far less.
+double stiffnessAsRead(const Rig& rig, const Standing& after) {
+    BalanceEquation equation(rig, after.state);
+    const double angle_rad = after.state.angle_rad;
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        if (const double f_Hz = equation.frequency_Hz(i, state.angle_rad); f_Hz > 0.0)
+        if (const double f_Hz = equation.frequency_Hz(i, angle_rad); after.inRun[i] && f_Hz > 0.0)
             equation.holdAtPitch(i, f_Hz);
-    return std::abs(equation.at(state.angle_rad).slope_NmPerRad);
+    return std::abs(equation.at(angle_rad).slope_NmPerRad);
 }
 
 /// What was known of a guitar last, reading by reading.
@@ -115,7 +102,7 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
 class LogCost : public ceres::CostFunction {
 public:
     LogCost(const BenchJob& job, const LearnedLayout& layout)
-        : job_(job), layout_(layout), runs_(snapshotsOf(job.log)), log_(job.log) {
+        : job_(job), layout_(layout), runs_(readingRuns(job.log)), log_(job.log) {
         priorRoot_ = Eigen::MatrixXd::Identity(Prior::size, Prior::size);
         if (job.prior)
             priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(job.prior->covariance).matrixL()).inverse();
@@ -195,7 +182,7 @@ private:
             const bool known = std::all_of(after.everRead.begin(), after.everRead.end(), [](bool b) { return b; });
             if (angleDeviation == 0.0 || !known || after.state.block)
                 continue;
-            const double deviation = std::hypot(heldStiffness(rig, after.state) * angleDeviation, modelNoise_Nm);
+            const double deviation = std::hypot(stiffnessAsRead(rig, after) * angleDeviation, modelNoise_Nm);
             out.push_back(robust(after.state.extraMoment_Nm / deviation));
         }
     }
@@ -232,7 +219,7 @@ std::vector<Event> without(std::vector<Event> log, const std::vector<std::size_t
 
 std::vector<Misfit> misfits(const BenchJob& job, const Rig& rig, const std::vector<Event>& log) {
     return misfitsOf(
-        job, rig, log, snapshotsOf(log),
+        job, rig, log, readingRuns(log),
         replay(rig, slackStart(rig, job.rig.claw.turns, job.slackStart_cents), log, ReplayDetail::AtReadings));
 }
 

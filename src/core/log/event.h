@@ -57,4 +57,10 @@ struct Event {
     [[nodiscard]] static Event claw(ClawTurns turns);
 };
 
+/// Runs of readings with nothing done between them: first and last event of each.
+using Runs = std::vector<std::pair<std::size_t, std::size_t>>;
+[[nodiscard]] Runs readingRuns(const std::vector<Event>& log);
+/// Whether nothing but the plate was read in a run.
+[[nodiscard]] bool isLook(const std::vector<Event>& log, const Runs::value_type& run);
+
 } // namespace flenzo
