@@ -88,7 +88,9 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
                 }
             if (before.angleEverRead && hasClaw(rig) && (event.gap_m || event.angle_rad)) {
                 const double measured_m = event.gap_m ? *event.gap_m : gapAt_m(rig.bridge, *event.angle_rad);
-                const double predicted_m = gapAt_m(rig.bridge, before.state.angle_rad);
+                double predicted_m = gapAt_m(rig.bridge, before.state.angle_rad);
+                if (event.touches())
+                    predicted_m = std::max(0.0, predicted_m); // nobody sees how far beyond touching it lies
                 const double read_m = edge_m * event.plateDeviation_rad(job.spread.gap_m / edge_m);
                 list.push_back({next, std::nullopt, measured_m, predicted_m, std::hypot(read_m, job.spread.gap_m),
                                 LastKnown::movedTo(predicted_m, beforeRun.gap_m)});

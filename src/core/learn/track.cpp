@@ -126,7 +126,9 @@ private:
                 update(answer.reading(static_cast<Eigen::Index>(string)), reading - expected, job_.spread.tuner_cents);
         }
         if (const auto angle = measuredAngle(event)) {
-            takeAngle(*angle, event.plateDeviation_rad(job_.spread.gap_m / rig_.bridge.rearEdge_m));
+            const bool touchesAsBelieved = event.touches() && *angle >= now_.state.angle_rad;
+            if (!touchesAsBelieved)
+                takeAngle(*angle, event.plateDeviation_rad(job_.spread.gap_m / rig_.bridge.rearEdge_m));
             now_.gapMeasured = now_.angleEverRead = true;
         }
         if (event.readings_cents.size() >= rig_.strings.size())
@@ -145,7 +147,10 @@ private:
     [[nodiscard]] std::optional<double> measuredAngle(const Event& event) const {
         if (event.angle_rad)
             return event.angle_rad;
-        return event.gap_m ? std::optional(angleOfGap_rad(rig_.bridge, *event.gap_m)) : std::nullopt;
+        if (!event.gap_m)
+            return std::nullopt;
+        const double shown_rad = angleOfGap_rad(rig_.bridge, *event.gap_m);
+        return event.touches() ? std::min(shown_rad, now_.state.angle_rad) : shown_rad;
     }
 
     /// Strings nobody has read, or that are far from what was expected, are set to what was read; the plate stays with
@@ -192,7 +197,9 @@ private:
         const double off_rad = measured_rad - now_.state.angle_rad;
         if (answer.radPer[n_] == 0.0 && !now_.state.block && std::abs(off_rad) > lost_rad) {
             // The model has it on a stop where the gauge says it floats: the moment is wrong, not the gauge.
-            now_.state = replay(rig_, now_.state, {Event::readGap(gapAt_m(rig_.bridge, measured_rad))}).back().state;
+            Event gauge;
+            gauge.angle_rad = measured_rad;
+            now_.state = replay(rig_, now_.state, {gauge}).back().state;
             return;
         }
         believeTheGauge(answer.radPer, off_rad, deviation_rad);

@@ -19,6 +19,7 @@ struct Snapshot {
     std::vector<std::pair<std::size_t, double>> readings_cents = {};
     std::vector<double> angles_rad = {};
     std::vector<int> counts = {};
+    bool touches = false; ///< the gap was closed, and no angle was read besides
 
     void take(const Rig& rig, const Event& event) {
         for (const auto& [string, reading] : event.readings_cents)
@@ -26,8 +27,9 @@ struct Snapshot {
                 add(string, reading);
         if (event.angle_rad)
             angles_rad.push_back(*event.angle_rad);
-        if (event.gap_m)
+        if (event.gap_m && !event.touches())
             angles_rad.push_back(angleOfGap_rad(rig.bridge, *event.gap_m));
+        touches = angles_rad.empty() && (touches || event.touches());
     }
     void add(std::size_t string, double cents) {
         counts.resize(before.readings_cents.size(), 0);
@@ -139,7 +141,7 @@ private:
             now_.readings_cents[string] = now_.typed_cents[string] = reading;
             now_.measured[string] = now_.everRead[string] = now_.inRun[string] = true;
         }
-        now_.gapMeasured = now_.gapMeasured || !open_->angles_rad.empty();
+        now_.gapMeasured = now_.gapMeasured || open_->touches || !open_->angles_rad.empty();
         now_.angleEverRead = now_.angleEverRead || now_.gapMeasured;
         ++now_.readsInRow;
     }
@@ -153,6 +155,14 @@ private:
         for (const auto& [string, reading] : open_->readings_cents)
             held.holdAtPitch(string, frequencyAt_Hz(rig_.strings[string].target_Hz, reading));
         const Rest rest = findRest(held, limitsOf(rig_.bridge, now_.state.block), now_.state.angle_rad);
+        if (open_->touches && hasClaw(rig_)) {
+            const double closed_rad = angleOfGap_rad(rig_.bridge, 0.0);
+            if (rest.kind != RestKind::NotFound && rest.angle_rad <= closed_rad)
+                setRests(rest.angle_rad);
+            else
+                believeAt(closed_rad);
+            return;
+        }
         // A guitar that can be read is at rest, so a model that runs away at these pitches is wrong about the moment.
         if (rest.kind == RestKind::ForwardStop || rest.kind == RestKind::RearStop || rest.kind == RestKind::NotFound)
             believeAt(now_.state.angle_rad);
