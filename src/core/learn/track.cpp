@@ -14,19 +14,27 @@ namespace flenzo {
 namespace {
 
 constexpr double unread_cents = 400.0;
-/// Moment the learned model still leaves open, at rest and as a share of all that moved since the gauge was read: the
-/// model errs the same way at every peg of a pass, so the share counts for the sum of them.
+/// Moment the learned model still leaves open at rest.
 constexpr double restNoise_Nm = 0.006;
-constexpr double actShare = 0.04;
-/// Share of a predicted pitch change that the model may be wrong about.
-constexpr double pitchShare = 0.02;
+/// Share of what it predicts of every movement that it may be wrong about.
+constexpr double openShare = 0.02;
 /// A learned visit to the claw is known better than the hand that made it.
 constexpr double handLearned = 0.35;
 /// A first reading further off than this is taken as it is: the filter is linear.
 constexpr double linear_cents = 40.0;
 
+/// Shares the model may err by in the same way at every act, and on every string. They are not learned here, for the
+/// fit has learned them already and from the same readings; they are only kept in mind, so that a dozen readings that
+/// agree with the model do not make the plate surer than the model is.
+enum Considered : Eigen::Index {
+    PitchOfPlate, ///< what a movement of the plate does to the strings' pitch
+    MomentOfWire, ///< what strings that are tuned do to the balance
+    MomentOfClaw, ///< what the claw's turns do to it
+    ConsideredCount
+};
+
 /// How readings and plate answer to small changes where the bridge rests: unknowns are each string's own cents at a
-/// fixed plate, then the unexplained moment.
+/// fixed plate, then the unexplained moment, then the considered shares, which by themselves move nothing.
 struct Answer {
     Eigen::VectorXd centsPerRad;
     Eigen::RowVectorXd radPer; ///< plate angle per unknown
@@ -41,7 +49,8 @@ struct Answer {
 Answer answerAt(const Rig& rig, const State& state) {
     const BalanceEquation equation(rig, state);
     const auto n = static_cast<Eigen::Index>(rig.strings.size());
-    Answer answer{Eigen::VectorXd::Zero(n), Eigen::RowVectorXd::Zero(n + 1), Eigen::VectorXd::Zero(n)};
+    Answer answer{Eigen::VectorXd::Zero(n), Eigen::RowVectorXd::Zero(n + 1 + ConsideredCount),
+                  Eigen::VectorXd::Zero(n)};
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto string = static_cast<std::size_t>(i);
         const double f_Hz = equation.frequency_Hz(string, state.angle_rad);
@@ -63,11 +72,12 @@ public:
     Tracker(const BenchJob& job, const Rig& rig, const State& start)
         : job_(job), rig_(rig), n_(static_cast<Eigen::Index>(rig.strings.size())) {
         now_.everRead.assign(rig.strings.size(), false);
-        movedSinceRead_rad_.assign(rig.strings.size(), 0.0);
         now_.state = start;
-        covariance_ = Eigen::MatrixXd::Zero(n_ + 1, n_ + 1);
-        covariance_.diagonal().head(n_).setConstant(unread_cents * unread_cents);
-        covariance_(n_, n_) = restNoise_Nm * restNoise_Nm;
+        Eigen::VectorXd deviation(n_ + 1 + ConsideredCount);
+        deviation.head(n_).setConstant(unread_cents);
+        deviation[n_] = restNoise_Nm;
+        deviation.tail<ConsideredCount>().setConstant(openShare);
+        covariance_ = deviation.cwiseAbs2().asDiagonal();
         computeAnew();
     }
     [[nodiscard]] const Standing& now() const { return now_; }
@@ -84,12 +94,11 @@ public:
             peg(event);
         else
             act(event, readSince);
-        addActNoise(before);
+        considerMovement(before);
         computeAnew();
         if (event.turnsString()) {
             now_.readings_cents[event.string] = now_.typed_cents[event.string] = event.to_cents;
             now_.measured[event.string] = now_.everRead[event.string] = true;
-            movedSinceRead_rad_[event.string] = 0.0;
         }
     }
 
@@ -138,7 +147,6 @@ private:
             if (string < rig_.strings.size()) {
                 now_.typed_cents[string] = reading;
                 now_.measured[string] = now_.everRead[string] = now_.inRun[string] = true;
-                movedSinceRead_rad_[string] = 0.0;
             }
         now_.clawSinceRead_turns = 0.0;
         computeDeviations();
@@ -191,7 +199,6 @@ private:
     }
 
     void takeAngle(double measured_rad, double deviation_rad) {
-        movedSinceGauge_Nm_ = 0.0;
         constexpr double lost_rad = radians(0.5);
         const Answer answer = answerAt(rig_, now_.state);
         const double off_rad = measured_rad - now_.state.angle_rad;
@@ -223,8 +230,10 @@ private:
         const double variance = row.dot(cross) + noise * noise;
         if (!(variance > 0.0))
             return;
-        const Eigen::VectorXd gain = cross / variance;
-        covariance_ -= gain * cross.transpose();
+        Eigen::VectorXd gain = cross / variance;
+        gain.tail<ConsideredCount>().setZero();
+        const Eigen::MatrixXd explained = gain * cross.transpose();
+        covariance_ += variance * gain * gain.transpose() - explained - explained.transpose();
         move(gain * innovation);
     }
 
@@ -268,26 +277,24 @@ private:
                                     before.at(now_.state.angle_rad).moment_Nm;
             now_.clawSinceRead_turns += event.turns.mean();
             covariance_(n_, n_) += std::pow(moved_Nm * job_.spread.clawHand * (readSince ? handLearned : 1.0), 2);
+            consider(MomentOfClaw, n_, moved_Nm);
         }
         now_.state = replay(rig_, now_.state, {event}).back().state;
     }
 
-    /// What moved is predicted a little less well than what stayed.
-    void addActNoise(const State& before) {
+    /// `unknown` has moved by `by` as the model says; it may have been more or less by the share.
+    void consider(Considered share, Eigen::Index unknown, double by) {
+        const Eigen::Index at = n_ + 1 + share;
+        covariance_.row(unknown) += by * covariance_.row(at);
+        covariance_.col(unknown) += by * covariance_.col(at);
+    }
+
+    void considerMovement(const State& before) {
         const BalanceEquation was(rig_, before), is(rig_, now_.state);
-        const MomentParts old = was.parts(before.angle_rad), fresh = is.parts(now_.state.angle_rad);
-        const double moved_Nm = movedSinceGauge_Nm_ + fresh.strings_Nm - old.strings_Nm;
-        covariance_(n_, n_) +=
-            actShare * actShare * std::max(0.0, moved_Nm * moved_Nm - movedSinceGauge_Nm_ * movedSinceGauge_Nm_);
-        movedSinceGauge_Nm_ = moved_Nm;
+        consider(MomentOfWire, n_, is.parts(now_.state.angle_rad).strings_Nm - was.parts(before.angle_rad).strings_Nm);
         const Answer answer = answerAt(rig_, now_.state);
-        for (Eigen::Index i = 0; i < n_; ++i) {
-            double& moved_rad = movedSinceRead_rad_[static_cast<std::size_t>(i)];
-            const double all_rad = moved_rad + now_.state.angle_rad - before.angle_rad;
-            covariance_(i, i) += std::pow(pitchShare * answer.centsPerRad[i], 2) *
-                                 std::max(0.0, all_rad * all_rad - moved_rad * moved_rad);
-            moved_rad = all_rad;
-        }
+        for (Eigen::Index i = 0; i < n_; ++i)
+            consider(PitchOfPlate, i, answer.centsPerRad[i] * (now_.state.angle_rad - before.angle_rad));
     }
 
     const BenchJob& job_;
@@ -295,9 +302,18 @@ private:
     Eigen::Index n_;
     Standing now_;
     Eigen::MatrixXd covariance_;
-    double movedSinceGauge_Nm_ = 0.0;        ///< change of the strings' moment
-    std::vector<double> movedSinceRead_rad_; ///< of the plate, since each string was read or tuned
 };
+
+/// Looks at the plate on the way from one turn of the claw to the next: the fit has learned from them, and many like
+/// them counted once more would make the plate surer than it is.
+std::vector<bool> passingLooks(const std::vector<Event>& log) {
+    std::vector<bool> passing(log.size(), false);
+    const auto isClaw = [&](std::size_t e) { return e < log.size() && log[e].kind == Event::Kind::Claw; };
+    for (const auto& run : readingRuns(log))
+        if (run.first > 0 && isClaw(run.first - 1) && isClaw(run.second + 1) && isLook(log, run))
+            std::fill_n(passing.begin() + static_cast<long>(run.first), run.second + 1 - run.first, true);
+    return passing;
+}
 
 } // namespace
 
@@ -309,8 +325,10 @@ std::vector<Standing> track(const BenchJob& job, const Rig& learned, const State
     for (std::size_t e = 0; e < log.size(); ++e)
         if (log[e].kind == Event::Kind::Read)
             lastRead = e;
+    const std::vector<bool> passing = passingLooks(log);
     for (std::size_t e = 0; e < log.size(); ++e) {
-        tracker.take(log[e], e < lastRead);
+        if (!passing[e])
+            tracker.take(log[e], e < lastRead);
         standings.push_back(tracker.now());
     }
     return standings;
