@@ -105,6 +105,7 @@ Insight learnFrom(const BenchJob& job, const Insight& known) {
     if (insight.fit.mean.size() == 0)
         insight.fit = fitGuitar(upTo(job, 0, {}));
     std::size_t fitted = insight.upTo;
+    const auto learnedSoFar = [&] { return fitted == 0 ? Eigen::VectorXd() : insight.fit.mean; };
     for (std::size_t e = insight.upTo; e < job.log.size(); ++e) {
         if (!startsRun(job.log, e))
             continue;
@@ -115,7 +116,7 @@ Insight learnFrom(const BenchJob& job, const Insight& known) {
         // First against the fit there is; only where that is surprised is it worth one of all that came before.
         std::optional<Doubt> doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
         if (doubt && fitted < e) {
-            insight.fit = fitGuitar(upTo(job, e, insight.leftOut), {}, insight.fit.mean);
+            insight.fit = fitGuitar(upTo(job, e, insight.leftOut), {}, learnedSoFar());
             fitted = e;
             doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
         }
@@ -129,7 +130,7 @@ Insight learnFrom(const BenchJob& job, const Insight& known) {
     }
     if (const BenchJob whole = upTo(job, insight.upTo, insight.leftOut);
         fitted < insight.upTo && bringsNews(whole, insight.fit))
-        insight.fit = fitGuitar(whole, {}, insight.fit.mean);
+        insight.fit = fitGuitar(whole, {}, learnedSoFar());
     if (insight.upTo < job.log.size())
         insight.open.reset(); // something was done since: the question has passed
     return insight;

@@ -217,7 +217,7 @@ Fit solvedFrom(const BenchJob& job, const LearnedLayout& layout, const Eigen::Ve
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = iterations;
-    options.function_tolerance = 1e-4;
+    options.function_tolerance = 1e-3;
     options.logging_type = ceres::SILENT;
     options.num_threads = 1;
     ceres::Solver::Summary summary;
@@ -236,6 +236,23 @@ Fit solvedFrom(const BenchJob& job, const LearnedLayout& layout, const Eigen::Ve
     const Eigen::MatrixXd normal = jacobian.transpose() * jacobian;
     fit.covariance = normal.llt().solve(Eigen::MatrixXd::Identity(layout.size(), layout.size()));
     fit.rig = corrected(job, fit.mean);
+    return fit;
+}
+
+/// In the order in which it happened: first what the beginning of a long log tells, then more of it, so that the solver
+/// never has far to go.
+Fit solvedInOrder(const BenchJob& whole) {
+    constexpr std::size_t beginning = 7, more = 3;
+    std::size_t share = 1;
+    while (whole.log.size() / (share * more) >= beginning)
+        share *= more;
+    BenchJob job = whole;
+    Fit fit;
+    for (; share > 0; share /= more) {
+        job.log.assign(whole.log.begin(), whole.log.begin() + static_cast<long>(whole.log.size() / share));
+        const LearnedLayout layout(job);
+        fit = solvedFrom(job, layout, startOf(job, layout, fit.mean), 2 * mostIterations);
+    }
     return fit;
 }
 
@@ -277,12 +294,19 @@ Fit fitGuitar(const BenchJob& whole, const std::vector<std::size_t>& leftOut, co
     BenchJob job = whole;
     job.log = without(std::move(job.log), leftOut);
     const LearnedLayout layout(job);
-    Fit fit = solvedFrom(job, layout, startOf(job, layout, start), mostIterations);
+    Fit fit =
+        start.size() == 0 ? solvedInOrder(job) : solvedFrom(job, layout, startOf(job, layout, start), mostIterations);
+    const auto isNoAnswer = [&fit] { return fit.cost > surprising * fit.readings; };
+    const auto keepBetter = [&fit](Fit other) {
+        if (other.cost < fit.cost)
+            fit = std::move(other);
+    };
     // A large surprise can send the solver into a valley that is no answer. What was known first is then a better place
-    // to come from, with more time.
-    if (fit.cost > surprising * fit.readings)
-        if (Fit anew = solvedFrom(job, layout, startOf(job, layout, {}), 4 * mostIterations); anew.cost < fit.cost)
-            fit = std::move(anew);
+    // to come from, with more time, or the guitar as it was learned little by little.
+    if (isNoAnswer())
+        keepBetter(solvedFrom(job, layout, startOf(job, layout, {}), 4 * mostIterations));
+    if (isNoAnswer() && start.size() > 0)
+        keepBetter(solvedInOrder(job));
     return fit;
 }
 
