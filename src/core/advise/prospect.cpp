@@ -17,7 +17,7 @@ constexpr int mostPasses = 15;
 // Found from trials: what one pass leaves on a string, in shares of the peg's own error, before and after the guitar is
 // known, and how far inside the pitch tolerance a reading has to be to call it done.
 constexpr double firstPass = 2.0;
-constexpr double laterPass = 0.845;
+constexpr double laterPass = 0.86;
 constexpr double calledDone = 0.64;
 constexpr double plateShare = 0.45;
 /// What is still unknown of the claw's place when the strings come near pitch.

@@ -17,7 +17,7 @@ constexpr double unread_cents = 400.0;
 /// Moment the learned model still leaves open at rest.
 constexpr double restNoise_Nm = 0.006;
 /// Share of what it predicts of every movement that it may be wrong about.
-constexpr double openShare = 0.02;
+constexpr double openShare = 0.015;
 /// A learned visit to the claw is known better than the hand that made it.
 constexpr double handLearned = 0.35;
 /// A first reading further off than this is taken as it is: the filter is linear.
