@@ -154,6 +154,43 @@ private Q_SLOTS:
         QVERIFY(fitGuitar(job, {}, start).cost <= 1.5 * cold.cost + 2.0 * cold.readings);
     }
 
+    /// From nothing but the log of a long evening, learning ends at the guitar and not a valley before it.
+    void aLongLogIsLearnedWhole_data() {
+        QTest::addColumn<std::uint32_t>("seed");
+        for (const std::uint32_t seed : {1U, 2U, 3U, 4U, 5U})
+            QTest::addRow("%u", seed) << seed;
+    }
+    void aLongLogIsLearnedWhole() {
+        QFETCH(std::uint32_t, seed);
+        BenchJob job = aSpringTakenOut();
+        HiddenGuitar guitar(job, seed);
+        NextAct read;
+        read.gap = true;
+        for (std::size_t i = 0; i < 6; ++i)
+            read.strings.push_back(i);
+        NextAct claw;
+        claw.what = NextAct::Do::Claw;
+        claw.turns = {3.0, 3.0};
+        const auto hear = [&](const NextAct& act) {
+            job.log.push_back(guitar.answer(act));
+            guitar.hear(job.log.back());
+        };
+        for (int round = 0; round < 24; ++round) {
+            hear(read);
+            if (round < 2)
+                hear(claw);
+            for (std::size_t i = 0; i < 6; ++i) {
+                NextAct tune;
+                tune.what = NextAct::Do::Tune;
+                tune.aim = {i, round % 2 == 0 ? 0.0 : -40.0, 0.0};
+                hear(tune);
+            }
+        }
+        const Fit fit = fitGuitar(job);
+        QVERIFY(fit.cost < 1.0 * fit.readings);
+        QVERIFY(fit.mean.cwiseAbs().maxCoeff() < 3.4); // nothing was pushed to its bound
+    }
+
     /// Some thirty quarter turns from level, with a look after each: nobody is sent away on the way.
     void quartersBringAGuitarWithASpringOutHome_data() {
         QTest::addColumn<std::uint32_t>("seed");
