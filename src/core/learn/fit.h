@@ -19,7 +19,8 @@ struct Fit {
 };
 
 /// Regularised least squares over the whole log. Readings in `leftOut` (indices of events) do not count. `start` is a
-/// guess to begin from (an earlier fit's mean), or empty.
+/// guess to begin from (an earlier fit's mean), or empty. Where it leads to no answer the fit is made again from the
+/// prior and in the order of the log, and the best is kept (eq. 26).
 [[nodiscard]] Fit fitGuitar(const BenchJob& job, const std::vector<std::size_t>& leftOut = {},
                             const Eigen::VectorXd& start = {});
 
