@@ -121,6 +121,9 @@ private Q_SLOTS:
         Event gauge = Event::readGap(0.0);
         gauge.angle_rad = low.angle_rad;
         QVERIFY(std::abs(replay(job.rig, startOf(job), {gauge}).back().state.angle_rad - low.angle_rad) < 1e-9);
+        // And is believed where the plate was thought to lie lower still.
+        gauge.angle_rad = closed_rad + radians(0.3);
+        QVERIFY(track(job, job.rig, low, {gauge}).back().state.angle_rad > low.angle_rad + radians(0.1));
     }
 
     void aPlateThatTouchesAsBelievedTeachesNothing() {
@@ -147,10 +150,10 @@ private Q_SLOTS:
         QFETCH(double, guess);
         BenchJob job = aSpringTakenOut();
         job.log = quartersAndLooks(job, 10, 2);
-        State state = replay(job.rig, startOf(job), job.log).back().state;
-        job.log.insert(job.log.end(), {Event::claw({1.0, 1.0}), everythingRead(job.rig, state)});
+        job.log.push_back(Event::claw({1.0, 1.0}));
+        job.log.push_back(everythingRead(job.rig, replay(job.rig, startOf(job), job.log).back().state));
         const Fit cold = fitGuitar(job);
-        Eigen::VectorXd start = Eigen::VectorXd::Constant(cold.mean.size(), guess);
+        const Eigen::VectorXd start = Eigen::VectorXd::Constant(cold.mean.size(), guess);
         QVERIFY(fitGuitar(job, {}, start).cost <= 1.5 * cold.cost + 2.0 * cold.readings);
     }
 
@@ -187,7 +190,7 @@ private Q_SLOTS:
             }
         }
         const Fit fit = fitGuitar(job);
-        QVERIFY(fit.cost < 1.0 * fit.readings);
+        QVERIFY(fit.cost < fit.readings);
         QVERIFY(fit.mean.cwiseAbs().maxCoeff() < 3.4); // nothing was pushed to its bound
     }
 

@@ -87,7 +87,7 @@ std::vector<Misfit> misfitsOf(const BenchJob& job, const Rig& rig, const std::ve
                                     LastKnown::movedTo(predicted, beforeRun.cents[string])});
                 }
             if (before.angleEverRead && hasClaw(rig) && (event.gap_m || event.angle_rad)) {
-                const double measured_m = event.gap_m ? *event.gap_m : gapAt_m(rig.bridge, *event.angle_rad);
+                const double measured_m = event.angle_rad ? gapAt_m(rig.bridge, *event.angle_rad) : *event.gap_m;
                 double predicted_m = gapAt_m(rig.bridge, before.state.angle_rad);
                 if (event.touches())
                     predicted_m = std::max(0.0, predicted_m); // nobody sees how far beyond touching it lies
@@ -225,18 +225,19 @@ Fit solvedFrom(const BenchJob& job, const LearnedLayout& layout, const Eigen::Ve
     fit.converged = summary.termination_type == ceres::CONVERGENCE;
     fit.cost = summary.final_cost;
     fit.mean = fit.mean.cwiseMax(-bound).cwiseMin(bound).eval();
-    // The prior keeps J'J away from singular, so its inverse is the covariance without more ado.
-    ceres::CRSMatrix sparse;
-    problem.Evaluate({}, nullptr, nullptr, nullptr, &sparse);
-    Eigen::MatrixXd jacobian = Eigen::MatrixXd::Zero(sparse.num_rows, sparse.num_cols);
-    for (int row = 0; row < sparse.num_rows; ++row)
-        for (int k = sparse.rows[static_cast<std::size_t>(row)]; k < sparse.rows[static_cast<std::size_t>(row) + 1];
-             ++k)
-            jacobian(row, sparse.cols[static_cast<std::size_t>(k)]) = sparse.values[static_cast<std::size_t>(k)];
-    const Eigen::MatrixXd normal = jacobian.transpose() * jacobian;
-    fit.covariance = normal.llt().solve(Eigen::MatrixXd::Identity(layout.size(), layout.size()));
-    fit.rig = corrected(job, fit.mean);
     return fit;
+}
+
+/// The prior keeps J'J away from singular, so its inverse is the covariance without more ado.
+Eigen::MatrixXd covarianceAt(const BenchJob& job, const LearnedLayout& layout, const Eigen::VectorXd& mean) {
+    const LogCost cost(job, layout);
+    Eigen::VectorXd residuals(cost.num_residuals());
+    Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor> jacobian(residuals.size(), mean.size());
+    const double* at = mean.data();
+    double* rows = jacobian.data();
+    cost.Evaluate(&at, residuals.data(), &rows);
+    const Eigen::MatrixXd normal = jacobian.transpose() * jacobian;
+    return normal.llt().solve(Eigen::MatrixXd::Identity(mean.size(), mean.size()));
 }
 
 /// In the order in which it happened: first what the beginning of a long log tells, then more of it, so that the solver
@@ -307,6 +308,8 @@ Fit fitGuitar(const BenchJob& whole, const std::vector<std::size_t>& leftOut, co
         keepBetter(solvedFrom(job, layout, startOf(job, layout, {}), 4 * mostIterations));
     if (isNoAnswer() && start.size() > 0)
         keepBetter(solvedInOrder(job));
+    fit.covariance = covarianceAt(job, layout, fit.mean);
+    fit.rig = corrected(job, fit.mean);
     return fit;
 }
 

@@ -47,8 +47,8 @@ struct Event {
     }
     /// The same without a pull: peg or, once the nut is locked, fine tuner.
     [[nodiscard]] bool tunes() const { return kind == Kind::Tuned || kind == Kind::Fine; }
-    /// The plate's edge was found to touch: it lies where the gap closes or lower, nobody can see how much.
-    [[nodiscard]] bool touches() const { return gap_m && *gap_m <= 0.0; }
+    /// The plate's edge was found to touch and no angle was read: it lies where the gap closes or lower.
+    [[nodiscard]] bool touches() const { return gap_m && *gap_m <= 0.0 && !angle_rad; }
     /// How sure what was read of the plate is, for a gauge of the gap that is sure to `gap_rad`.
     [[nodiscard]] double plateDeviation_rad(double gap_rad) const {
         return angle_rad && angleDeviation_rad > 0.0 ? angleDeviation_rad : gap_rad;

@@ -27,7 +27,7 @@ struct Snapshot {
                 add(string, reading);
         if (event.angle_rad)
             angles_rad.push_back(*event.angle_rad);
-        if (event.gap_m && !event.touches())
+        if (event.gap_m && *event.gap_m > 0.0)
             angles_rad.push_back(angleOfGap_rad(rig.bridge, *event.gap_m));
         touches = angles_rad.empty() && (touches || event.touches());
     }

@@ -33,7 +33,7 @@ double ClawHand::atOneGo_turns(double wanted_turns) const {
 
 ClawTurns ClawHand::dealt(double mean_turns, const ClawTurns& stands) const {
     const double mean = std::round(mean_turns / step_turns) * step_turns;
-    const double both = std::trunc(mean / ClawHand::both_turns) * ClawHand::both_turns;
+    const double both = std::trunc(mean / both_turns) * both_turns;
     const double odd = 2.0 * (mean - both);
     ClawTurns turns{both, both};
     const bool bassIsLooser = stands.bass < stands.treble;
