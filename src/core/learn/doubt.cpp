@@ -58,10 +58,6 @@ Doubt::Likely likelyOf(const BenchJob& job, const Misfit& misfit, const std::vec
     return misfit.measured < misfit.predicted ? Doubt::Likely::SlippedString : Doubt::Likely::Unknown;
 }
 
-bool startsRun(const std::vector<Event>& log, std::size_t e) {
-    return log[e].kind == Event::Kind::Read && (e == 0 || log[e - 1].kind != Event::Kind::Read);
-}
-
 /// The most implausible reading of the run that ends the job's log and begins at `first`, if any.
 std::optional<Doubt> worstOfRun(const BenchJob& job, const Fit& fit, std::size_t first) {
     const LearnedLayout layout(job);
@@ -99,19 +95,18 @@ BenchJob upTo(const BenchJob& job, std::size_t events, const std::vector<std::si
 Insight learnFrom(const BenchJob& job, const Insight& known) {
     Insight insight = known;
     const bool runGoesOn = insight.upTo > 0 && insight.upTo < job.log.size() &&
-                           job.log[insight.upTo].kind == Event::Kind::Read && !startsRun(job.log, insight.upTo);
+                           job.log[insight.upTo - 1].kind == Event::Kind::Read &&
+                           job.log[insight.upTo].kind == Event::Kind::Read;
     if (runGoesOn || insight.upTo > job.log.size())
         insight = {};
     if (insight.fit.mean.size() == 0)
         insight.fit = fitGuitar(upTo(job, 0, {}));
     std::size_t fitted = insight.upTo;
     const auto learnedSoFar = [&] { return fitted == 0 ? Eigen::VectorXd() : insight.fit.mean; };
-    for (std::size_t e = insight.upTo; e < job.log.size(); ++e) {
-        if (!startsRun(job.log, e))
+    for (const auto& [e, last] : readingRuns(job.log)) {
+        if (e < insight.upTo)
             continue;
-        std::size_t end = e + 1;
-        while (end < job.log.size() && job.log[end].kind == Event::Kind::Read)
-            ++end;
+        const std::size_t end = last + 1;
         insight.open.reset();
         // First against the fit there is; only where that is surprised is it worth one of all that came before.
         std::optional<Doubt> doubt = worstOfRun(upTo(job, end, insight.leftOut), insight.fit, e);
