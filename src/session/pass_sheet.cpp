@@ -34,8 +34,8 @@ SheetColumn standingColumn(SheetColumn::Kind kind, const Standing& standing, con
     for (std::size_t i = 0; i < standing.readings_cents.size(); ++i)
         column.cells.push_back(
             cellOf(standing.shown_cents(i), standing.measured[i], tolerances.pitch(standing.shown_cents(i))));
-    column.cells.push_back(
-        cellOf(degrees(standing.state.angle_rad), standing.gapMeasured, tolerances.plate(standing.state.angle_rad)));
+    column.cells.push_back(cellOf(degrees(standing.state.angle_rad), standing.angleMeasured(),
+                                  tolerances.plate(standing.state.angle_rad)));
     return column;
 }
 
@@ -50,7 +50,7 @@ SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const
         cell.within = event.aim_cents && tolerances.pitch(event.to_cents - *event.aim_cents);
     }
     column.cells.back() =
-        cellOf(degrees(after.state.angle_rad), after.gapMeasured, tolerances.plate(after.state.angle_rad));
+        cellOf(degrees(after.state.angle_rad), after.angleMeasured(), tolerances.plate(after.state.angle_rad));
     return column;
 }
 

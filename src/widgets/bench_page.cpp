@@ -129,8 +129,8 @@ void BenchPage::refresh() {
     const auto values = [this, scale] {
         const Session& session = desk_.session();
         const Standing& now = session.derived().now();
-        return SectionValues{session.derived().rig(),   now.state,       session.job().goal,
-                             desk_.preferences().units, now.gapMeasured, scale};
+        return SectionValues{session.derived().rig(),   now.state,           session.job().goal,
+                             desk_.preferences().units, now.angleMeasured(), scale};
     };
     section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
     chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, desk_.preferences());

@@ -187,7 +187,7 @@ void StepPanel::refreshPicture(const std::optional<Step>& step) {
                 const Session& session = desk_.session();
                 const Standing& now = session.derived().now();
                 return buildSection({session.derived().rig(), now.state, session.job().goal, desk_.preferences().units,
-                                     now.gapMeasured, desk_.preferences().textScale},
+                                     now.angleMeasured(), desk_.preferences().textScale},
                                     size);
             },
             desk_.preferences());

@@ -116,7 +116,7 @@ private Q_SLOTS:
             QVERIFY(std::abs(known.rest_m[i] - low.rest_m[i]) < 1e-9);
         // Believed higher, it lies where the gap just closes.
         const Standing high = replay(job.rig, startOf(job), {Event::readGap(0.0)}).back();
-        QVERIFY(high.gapMeasured && std::abs(high.state.angle_rad - closed_rad) < 1e-9);
+        QVERIFY(high.gapMeasured && !high.angleMeasured() && std::abs(high.state.angle_rad - closed_rad) < 1e-9);
         // A gauge of the angle still says how low.
         Event gauge = Event::readGap(0.0);
         gauge.angle_rad = low.angle_rad;
@@ -135,7 +135,8 @@ private Q_SLOTS:
         QVERIFY(!list.empty() && !list.back().string);
         QCOMPARE(list.back().measured - list.back().predicted, 0.0);
         const std::vector<Standing> standings = track(job, job.rig, low, job.log);
-        QVERIFY(standings.back().gapMeasured);
+        QVERIFY(standings.back().gapMeasured && !standings.back().angleMeasured());
+        QVERIFY(track(job, job.rig, low, {Event::readGap(0.002)}).back().angleMeasured());
         QCOMPARE(standings[3].state, standings[2].state);
         QCOMPARE(standings[3].deviation_rad, standings[2].deviation_rad);
     }

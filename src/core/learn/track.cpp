@@ -106,7 +106,7 @@ private:
     void computeAnew() {
         now_.readings_cents = readings_cents(rig_, now_.state);
         now_.measured.assign(rig_.strings.size(), false);
-        now_.gapMeasured = false;
+        now_.gapMeasured = now_.touching = false;
         now_.inRun.assign(rig_.strings.size(), false);
         now_.typed_cents.assign(rig_.strings.size(), 0.0);
         now_.readsInRow = 0;
@@ -139,6 +139,7 @@ private:
             if (!touchesAsBelieved)
                 takeAngle(*angle, event.plateDeviation_rad(job_.spread.gap_m / rig_.bridge.rearEdge_m));
             now_.gapMeasured = now_.angleEverRead = true;
+            now_.touching = event.touches();
         }
         if (event.readings_cents.size() >= rig_.strings.size())
             ++now_.readsInRow;

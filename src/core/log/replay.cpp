@@ -121,7 +121,7 @@ private:
         now_.measured.assign(strings, false);
         now_.typed_cents.assign(strings, 0.0);
         now_.inRun.clear();
-        now_.gapMeasured = false;
+        now_.gapMeasured = now_.touching = false;
         now_.readsInRow = 0;
     }
     void computeReadings() {
@@ -142,6 +142,7 @@ private:
             now_.measured[string] = now_.everRead[string] = now_.inRun[string] = true;
         }
         now_.gapMeasured = now_.gapMeasured || open_->touches || !open_->angles_rad.empty();
+        now_.touching = open_->touches;
         now_.angleEverRead = now_.angleEverRead || now_.gapMeasured;
         ++now_.readsInRow;
     }

@@ -12,6 +12,7 @@ struct Standing {
     std::vector<bool> measured;         ///< read, or tuned, with nothing done to the guitar since
     std::vector<double> typed_cents;    ///< what was last read of a measured string
     bool gapMeasured = false;           ///< the same for the angle
+    bool touching = false;              ///< but the gap was closed, which does not say how low the plate lies
     std::vector<bool> everRead;         ///< the string's rest length rests on at least one reading
     bool angleEverRead = false;
     std::vector<double> deviations_cents; ///< how sure the readings are; empty when the log was only replayed
@@ -19,6 +20,8 @@ struct Standing {
     std::vector<bool> inRun;              ///< read since anything was done (a peg's own reading does not count)
     int readsInRow = 0;                   ///< how often everything was read since anything was done
     double clawSinceRead_turns = 0.0;     ///< turned since the last reading
+    /// Whether somebody read the angle that `state` has, and not only that the plate touches.
+    [[nodiscard]] bool angleMeasured() const { return gapMeasured && !touching; }
     /// What to show of a string: what somebody read, else what is believed.
     [[nodiscard]] double shown_cents(std::size_t string) const {
         return measured[string] ? typed_cents[string] : readings_cents[string];
