@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/change.h"
+#include "core/trial/simulated_guitar.h"
 #include "core/trial/trial.h"
 #include "session/derived.h"
 
@@ -65,30 +66,56 @@ void everythingAfterAnEdit(benchmark::State& run) {
 }
 BENCHMARK(everythingAfterAnEdit);
 
-/// A log as long as a stubborn guitar makes it, advice and outlook from nothing but the log.
-void adviceOn200Events(benchmark::State& run) {
+BenchJob longJob() {
     BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
-    HiddenGuitar guitar(job, 1000012U);
-    for (NextAct act = advise(job).act; job.log.size() < 200 || act.what == NextAct::Do::Done; act = advise(job).act) {
-        if (act.what == NextAct::Do::Done) { // somebody went on all the same
+    SimulatedGuitar guitar(job, Spread(), 1000012U);
+    while (job.log.size() < 200) {
+        NextAct act = advise(job).act;
+        if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Leave) { // somebody went on all the same
             act.what = NextAct::Do::Tune;
             act.aim = {job.log.size() % job.rig.strings.size(), 0.0, 0.0};
         }
-        job.log.push_back(guitar.answer(act));
-        job.log.back().confirmed = true;
-        guitar.hear(job.log.back());
+        job.log.push_back(guitar.perform(act));
     }
+    return job;
+}
+
+/// From nothing but a log as long as a stubborn guitar makes it.
+void adviceOn200Events(benchmark::State& run) {
+    const BenchJob job = longJob();
     for (auto _ : run)
-        benchmark::DoNotOptimize(prospectOf(job, advise(job)));
+        benchmark::DoNotOptimize(advise(job));
 }
 BENCHMARK(adviceOn200Events)->Unit(benchmark::kMillisecond);
+
+/// One more figure typed at the end of it, going on from what was known.
+void oneReadingMore(benchmark::State& run) {
+    BenchJob job = longJob();
+    const Estimate known = estimate(job);
+    job.log.push_back(Event::read(0, known.readings_cents[0] + 0.3));
+    for (auto _ : run)
+        benchmark::DoNotOptimize(advise(job, &known));
+}
+BENCHMARK(oneReadingMore)->Unit(benchmark::kMillisecond);
+
+void workThatRemains(benchmark::State& run) {
+    BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
+    SimulatedGuitar guitar(job, Spread(), 3);
+    job.log.push_back(guitar.perform(advise(job).act));
+    const Advice advice = advise(job);
+    for (auto _ : run)
+        benchmark::DoNotOptimize(remainingWork(job, advice));
+}
+BENCHMARK(workThatRemains)->Unit(benchmark::kMillisecond);
 
 void habitsPerGuitar(benchmark::State& run) {
     const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
     std::uint32_t seed = 1;
     for (auto _ : run) {
-        for (const ShopHabit& habit : shopHabits())
-            benchmark::DoNotOptimize(playByHabit(job, habit, seed));
+        for (const ShopHabit& habit : shopHabits()) {
+            SimulatedGuitar guitar(job, Spread(), seed);
+            benchmark::DoNotOptimize(playByHabit(job, habit, guitar, seed));
+        }
         ++seed;
     }
 }
@@ -97,8 +124,10 @@ BENCHMARK(habitsPerGuitar)->Unit(benchmark::kMillisecond);
 void adviserPerGuitar(benchmark::State& run) {
     const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
     std::uint32_t seed = 1;
-    for (auto _ : run)
-        benchmark::DoNotOptimize(playByAdvice(job, seed++));
+    for (auto _ : run) {
+        SimulatedGuitar guitar(job, Spread(), seed++);
+        benchmark::DoNotOptimize(playByAdvice(job, guitar, false));
+    }
 }
 BENCHMARK(adviserPerGuitar)->Unit(benchmark::kMillisecond)->Iterations(60);
 

@@ -225,7 +225,7 @@ Shell::Page Shell::page() const {
 
 void Shell::refresh() {
     const Job& job = session_.job();
-    const Standing& now = session_.derived().now();
+    const TrackedState& now = session_.derived().now();
     const QString name = job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
     guitar_->setText(name);
     story_->setText(job.story);
@@ -233,7 +233,7 @@ void Shell::refresh() {
     simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));
     double pull_N = 0.0;
-    for (const double tension_N : tensions_N(job.rig, now.state))
+    for (const double tension_N : tensions_N(session_.derived().rig(), now.state))
         pull_N += tension_N;
     tension_->setText(tr("tension on, %1").arg(forceText(pull_N, desk_->preferences().units)));
     // The model hears of strings only when they are read; the steps know that they are off.

@@ -8,6 +8,6 @@
 namespace flenzo {
 
 /// Everything `flenzo-cli advise` prints: `action`, `why`, `outlook`, `learned` (docs/formats.md).
-[[nodiscard]] QJsonObject adviceJson(const BenchJob& job);
+[[nodiscard]] QJsonObject adviceJson(const BenchJob& job, bool withOutlook);
 
 } // namespace flenzo

@@ -50,14 +50,25 @@ int runSolve(const QString& path, const QString& orderText) {
     return 0;
 }
 
-int runAdvise(const QString& path) {
+Result<Job> readJob(const QString& path) {
     const Result<QJsonObject> json = readJsonFile(path);
-    if (!json.ok())
-        return refuse(sentence(path, json.fault()));
-    const Result<Job> job = jobFromJson(json.value());
+    return json.ok() ? jobFromJson(json.value()) : Result<Job>(json.fault());
+}
+
+int runAdvise(const QString& path, bool withOutlook) {
+    const Result<Job> job = readJob(path);
     if (!job.ok())
         return refuse(sentence(path, job.fault()));
-    std::printf("%s", QJsonDocument(adviceJson(benchJobOf(job.value()))).toJson().constData());
+    std::printf("%s", QJsonDocument(adviceJson(benchJobOf(job.value()), withOutlook)).toJson().constData());
+    return 0;
+}
+
+int runAgain(const QString& path) {
+    const Result<Job> job = readJob(path);
+    if (!job.ok())
+        return refuse(sentence(path, job.fault()));
+    const Job next = nextJob(job.value(), estimate(benchJobOf(job.value())), QDate::currentDate());
+    std::printf("%s", jobBytes(next).constData());
     return 0;
 }
 
@@ -65,17 +76,14 @@ struct TrialOptions {
     int guitars = 200;
     std::uint32_t seed = 1;
     int threads = 0;
-    std::string change, job, svg;
-    bool json = false, stretch = false;
+    std::string change, job, svg, tools = "lab";
+    bool json = false, stretch = false, independent = false, strange = false, adviserOnly = false;
 };
 
 Result<BenchJob> trialJob(const QString& path) {
     if (path.isEmpty())
         return benchJobOf(newJob());
-    const Result<QJsonObject> json = readJsonFile(path);
-    if (!json.ok())
-        return json.fault();
-    const Result<Job> job = jobFromJson(json.value());
+    const Result<Job> job = readJob(path);
     return job.ok() ? Result<BenchJob>(benchJobOf(job.value())) : Result<BenchJob>(job.fault());
 }
 
@@ -94,9 +102,19 @@ int runTrials(const TrialOptions& options) {
     else
         kinds = {ChangeKind::Heavier, ChangeKind::Lighter, ChangeKind::Same, ChangeKind::LowerTuning,
                  ChangeKind::FewerSprings};
+    const auto tools = toolsNamed(options.tools);
+    if (!tools)
+        return refuse(QStringLiteral("--tools: \"%1\" is unknown; it is one of lab, shop, fine, eye")
+                          .arg(QString::fromStdString(options.tools)));
+    if (options.independent && !hasClaw(base.value().rig))
+        return refuse(QStringLiteral("--independent: plays knife edges with claw springs only; this guitar has none"));
     QJsonArray results;
     for (const ChangeKind kind : kinds) {
         TrialSetup setup;
+        setup.tools = *tools;
+        setup.independent = options.independent || options.strange;
+        setup.strange = options.strange;
+        setup.habits = !options.adviserOnly;
         setup.job = base.value();
         setup.job.habit.stretch = options.stretch;
         setup.job = changed(setup.job, kind);
@@ -128,12 +146,17 @@ int main(int argc, char** argv) {
     app.set_version_flag("--version", FLENZO_VERSION);
     app.require_subcommand(1);
     std::string file, order;
+    bool noOutlook = false;
     CLI::App* solveCommand =
         app.add_subcommand("solve", "Print the level solution, aims and forecasts of a rig as JSON");
     solveCommand->add_option("file", file, "flenzo-rig, or a case with a rig in it")->required();
     solveCommand->add_option("--order", order, "order of tuning, for example 6,5,4,3,2,1");
     CLI::App* adviseCommand = app.add_subcommand("advise", "Print the next act of a job as JSON, from its log alone");
     adviseCommand->add_option("file", file, "flenzo-job")->required();
+    adviseCommand->add_flag("--no-outlook", noOutlook, "leave out the work that remains, which is most of the time");
+    CLI::App* againCommand = app.add_subcommand(
+        "again", "Print the next flenzo-job on the same guitar: what was learned is kept, the log is empty");
+    againCommand->add_option("file", file, "flenzo-job")->required();
     TrialOptions trial;
     CLI::App* trialCommand =
         app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
@@ -145,6 +168,10 @@ int main(int argc, char** argv) {
     trialCommand->add_option("--job", trial.job, "the guitar of a flenzo-job instead of the nominal six-string");
     trialCommand->add_option("--svg", trial.svg, "also write histograms into this folder");
     trialCommand->add_flag("--settling", trial.stretch, "new strings have to settle");
+    trialCommand->add_option("--tools", trial.tools, "what is measured with: lab, shop, fine (sticking pivot) or eye");
+    trialCommand->add_flag("--independent", trial.independent, "guitars of another model than the program's");
+    trialCommand->add_flag("--strange", trial.strange, "and such as break the program's model");
+    trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop habits");
     trialCommand->add_flag("--json", trial.json, "print JSON instead of tables");
     try {
         app.parse(argc, argv);
@@ -158,6 +185,8 @@ int main(int argc, char** argv) {
     if (trialCommand->parsed())
         return runTrials(trial);
     if (adviseCommand->parsed())
-        return runAdvise(QString::fromStdString(file));
+        return runAdvise(QString::fromStdString(file), !noOutlook);
+    if (againCommand->parsed())
+        return runAgain(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));
 }

@@ -85,6 +85,8 @@ QString statusName(LevelStatus status) {
         return QStringLiteral("claw-too-short");
     case LevelStatus::ClawTooTight:
         return QStringLiteral("claw-too-tight");
+    case LevelStatus::SpringEdge:
+        return "spring-comes-loose";
     case LevelStatus::NoMoment:
         return QStringLiteral("no-spring-moment");
     }

@@ -15,7 +15,7 @@ struct Measure {
     double (*of)(const Played&);
 };
 constexpr Measure measures[] = {
-    {"passes", [](const Played& p) { return static_cast<double>(p.passes); }},
+    {"passes", [](const Played& p) { return p.passes; }},
     {"clawVisits", [](const Played& p) { return static_cast<double>(p.clawVisits); }},
     {"minutes", [](const Played& p) { return p.minutes; }},
     {"endCents", [](const Played& p) { return p.worst_cents; }},
@@ -23,7 +23,7 @@ constexpr Measure measures[] = {
 };
 
 bool home(const Played& p) {
-    return p.finished && p.worst_cents <= 2.0 && p.plate_rad <= radians(0.15);
+    return p.finished && p.home;
 }
 
 QString quantileText(const Quantiles& q, int decimals) {
@@ -38,7 +38,7 @@ constexpr int binCount = 13; ///< passes 0 to 11, then more
 std::array<int, binCount> binsOf(const TrialRow& row) {
     std::array<int, binCount> bins{};
     for (const Played& played : row.plays)
-        ++bins[static_cast<std::size_t>(std::clamp(played.passes, 0, binCount - 1))];
+        ++bins[static_cast<std::size_t>(std::clamp(static_cast<int>(std::lround(played.passes)), 0, binCount - 1))];
     return bins;
 }
 
@@ -49,20 +49,26 @@ QString trialTable(ChangeKind kind, const TrialReport& report) {
                       .arg(QLatin1String(changeName(kind)))
                       .arg(report.guitars)
                       .arg(report.stable);
-    out += QStringLiteral("%1 %2 %3 %4 %5\n")
-               .arg(QStringLiteral("player"), -42)
-               .arg(QStringLiteral("passes"), 14)
-               .arg(QStringLiteral("claw visits"), 14)
-               .arg(QStringLiteral("minutes"), 18)
+    out += QStringLiteral("%1 %2 %3 %4 %5 %6 %7 %8\n")
+               .arg(QStringLiteral("player"), -30)
+               .arg(QStringLiteral("passes"), 18)
+               .arg(QStringLiteral("claw visits"), 13)
+               .arg(QStringLiteral("minutes"), 15)
+               .arg(QStringLiteral("end cents"), 17)
+               .arg(QStringLiteral("end degrees"), 19)
+               .arg(QStringLiteral("said done"), 10)
                .arg(QStringLiteral("within goal"), 12);
     for (const TrialRow& row : report.rows)
-        out += QStringLiteral("%1 %2 %3 %4 %5 %\n")
-                   .arg(QString::fromStdString(row.name), -42)
-                   .arg(quantileText(row.quantiles(measures[0].of), 0), 14)
-                   .arg(quantileText(row.quantiles(measures[1].of), 0), 14)
-                   .arg(quantileText(row.quantiles(measures[2].of), 0), 18)
+        out += QStringLiteral("%1 %2 %3 %4 %5 %6 %7 % %8 %\n")
+                   .arg(QString::fromStdString(row.name), -30)
+                   .arg(quantileText(row.quantiles(measures[0].of), 2), 18)
+                   .arg(quantileText(row.quantiles(measures[1].of), 0), 13)
+                   .arg(quantileText(row.quantiles(measures[2].of), 0), 15)
+                   .arg(quantileText(row.quantiles(measures[3].of), 1), 17)
+                   .arg(quantileText(row.quantiles(measures[4].of), 2), 19)
+                   .arg(100.0 * row.share([](const Played& p) { return p.finished; }), 8, 'f', 1)
                    .arg(100.0 * row.share(home), 10, 'f', 1);
-    return out + QStringLiteral("outlook at the start covered the true passes in %1 % of guitars\n")
+    return out + QStringLiteral("remaining work played at the start held the true passes in %1 % of guitars\n")
                      .arg(100.0 * report.coverage, 0, 'f', 1);
 }
 

@@ -9,7 +9,9 @@ namespace flenzo {
 
 namespace {
 
-constexpr int bins = 13; ///< passes 1 to 12, then more
+/// Upper ends of the bins in passes; they widen, for the adviser needs one or two where a habit needs dozens.
+constexpr std::array<double, 12> binEnds{1.0, 1.25, 1.5, 2.0, 3.0, 5.0, 8.0, 12.0, 18.0, 27.0, 40.0, 60.0};
+constexpr int bins = static_cast<int>(binEnds.size()) + 1; ///< the last holds what is more
 
 QString tr(const char* text) {
     return QCoreApplication::translate("TrialChart", text);
@@ -18,14 +20,15 @@ QString tr(const char* text) {
 std::array<int, bins> binsOf(const TrialRow& row) {
     std::array<int, bins> counts{};
     for (const Played& played : row.plays)
-        ++counts[static_cast<std::size_t>(std::clamp(played.passes - 1, 0, bins - 1))];
+        ++counts[static_cast<std::size_t>(std::lower_bound(binEnds.begin(), binEnds.end(), played.passes - 1e-9) -
+                                          binEnds.begin())];
     return counts;
 }
 
 QString wordsOf(const TrialRow& row) {
-    const Quantiles passes = row.quantiles([](const Played& p) { return static_cast<double>(p.passes); });
+    const Quantiles passes = row.quantiles([](const Played& p) { return p.passes; });
     const Quantiles minutes = row.quantiles([](const Played& p) { return p.minutes; });
-    return tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 0).arg(minutes.p50, 0, 'f', 0);
+    return tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 1).arg(minutes.p50, 0, 'f', 0);
 }
 
 } // namespace
@@ -66,13 +69,19 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
             Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height),
                                    adviser ? Ink::Focus : Ink::Strings);
             bar.id = QStringLiteral("bar-%1-%2").arg(report.rows.size() - 1 - k).arg(b + 1);
-            bar.tip = tr("%1 of %2 guitars in %3 passes").arg(count).arg(row.plays.size()).arg(b + 1);
+            bar.tip =
+                b + 1 == bins
+                    ? tr("%1 of %2 guitars in more than %3 passes").arg(count).arg(row.plays.size()).arg(binEnds.back())
+                    : tr("%1 of %2 guitars in %3 passes at most")
+                          .arg(count)
+                          .arg(row.plays.size())
+                          .arg(binEnds[static_cast<std::size_t>(b)]);
         }
     }
     for (int b = 0; b < bins; ++b)
         scene.text({left + wide * (b + 0.5), bottom + font * 0.7},
-                   b + 1 == bins ? QStringLiteral("%1+").arg(b + 1) : QString::number(b + 1), Ink::Quiet, font,
-                   centred);
+                   b + 1 == bins ? QStringLiteral("more") : QString::number(binEnds[static_cast<std::size_t>(b)]),
+                   Ink::Quiet, font * 0.87, centred);
     scene.text({(left + right) / 2.0, bottom + font * 2.1}, tr("passes until in tune and level"), Ink::Quiet, font,
                centred);
     scene.description =

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/compare.h"
 
-#include "core/advise/adviser.h"
 #include "session/derived.h"
 
 #include <QCoreApplication>
@@ -30,7 +29,8 @@ double clawTurned(const Job& job) {
 
 QStringList differencesOf(const Job& earlier, const Job& later) {
     const Derived a = derive(earlier), b = derive(later);
-    const Counts before = countsOf(earlier.log, earlier.pace), after = countsOf(later.log, later.pace);
+    const Counts before = countsOf(earlier.log, earlier.rig.strings.size(), earlier.pace),
+                 after = countsOf(later.log, later.rig.strings.size(), later.pace);
     const auto number = [](double value, int digits) { return QString::number(value, 'f', digits); };
     const auto name = [](const QString& given) { return given.isEmpty() ? tr("own") : given; };
     return {
@@ -39,7 +39,7 @@ QStringList differencesOf(const Job& earlier, const Job& later) {
         pair(tr("Pull of all strings, by the model"), number(a.report.sumAfter_N, 0) + QStringLiteral(" N"),
              number(b.report.sumAfter_N, 0) + QStringLiteral(" N")),
         pair(tr("Claw turned"), number(clawTurned(earlier), 2), number(clawTurned(later), 2)),
-        pair(tr("Passes"), QString::number(before.passes), QString::number(after.passes)),
+        pair(tr("Passes"), number(before.passes, 1), number(after.passes, 1)),
         pair(tr("Minutes at pegs and claw, by the shop's pace"), number(before.minutes, 0), number(after.minutes, 0))};
 }
 

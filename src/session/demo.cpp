@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/demo.h"
 
-#include "core/trial/hidden.h"
+#include "core/trial/simulated_guitar.h"
 #include "session/derived.h"
 #include "store/bundled.h"
 #include "store/files.h"
@@ -47,10 +47,10 @@ Result<Job> demoJob(int index) {
     const int answers = json.value().value(QLatin1String("storyAnswers")).toInt();
     if (!job.simulatedSeed)
         return job;
-    HiddenGuitar guitar(benchJobOf(job), *job.simulatedSeed);
+    SimulatedGuitar guitar(benchJobOf(job), Spread(), *job.simulatedSeed);
     for (int a = 0; a < answers; ++a) {
         const NextAct next = advise(benchJobOf(job)).act;
-        if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
+        if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
             break;
         job.log.push_back(guitar.answer(next));
         guitar.hear(job.log.back());

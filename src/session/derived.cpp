@@ -1,31 +1,41 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/derived.h"
 
-#include "core/learn/learned.h"
-
 namespace flenzo {
 
 namespace {
+
 constexpr int forecastPasses = 10;
+
+/// Before anything was read the plate is where it was said to be, not where new strings that nobody has seen would let
+/// it sink.
+void showAsSaid(const Job& job, TrackedState& now) {
+    if (!job.wasLevel || !job.log.empty() || !hasClaw(job.rig))
+        return;
+    now.state.angle_rad = job.oldAngle_rad;
 }
 
-Advice adviseTrying(const Job& job, Insight known) {
+} // namespace
+
+Advice adviseTrying(const Job& job, Estimate known) {
     const BenchJob bench = benchJobOf(job);
-    known.fit.rig = corrected(bench, extended(known.fit.mean, LearnedLayout(bench)));
-    return adviseFrom(bench, known);
+    known.rig = correctedRig(bench.rig, EstimatorOptions(), known.at.guitar);
+    return adviseFrom(bench, std::move(known));
 }
 
-Derived derive(const Job& job, const Insight& known) {
+Derived derive(const Job& job, const Estimate* known) {
     Derived derived;
     const BenchJob bench = benchJobOf(job);
-    derived.insight = learnFrom(bench, known);
-    derived.advice = adviseFrom(bench, derived.insight);
+    derived.advice = advise(bench, known);
+    derived.standings = trackedStates(bench, derived.advice.guitar);
     const Rig& rig = derived.rig();
-    const OldSet old = correctedOld(bench, derived.advice.fit.mean);
+    OldSet old = bench.old;
+    correctSprings(old.springs, bench.rig.bridge.family, EstimatorOptions(), derived.advice.guitar.at.guitar);
     derived.report = reportChange(rig, old, job.goal, job.habit.order, job.slackStart_cents);
     derived.tuned = tunedInThisPass(job.log, rig.strings.size());
-    derived.outlook = outlook(rig, job.goal, job.habit, derived.now(), derived.tuned, forecastPasses);
-    derived.prospect = prospectOf(bench, derived.advice);
+    derived.outlook =
+        plannedPasses(rig, job.goal, job.habit, derived.advice.guitar.state, derived.tuned, forecastPasses);
+    showAsSaid(job, derived.standings.front());
     const Level& level = derived.report.level;
     if (level.balanced()) {
         derived.couplingFactor = passFactor(coupling(rig, level.state), job.habit.order);

@@ -8,11 +8,15 @@
 
 #include <QCoreApplication>
 #include <QRegularExpression>
+#include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace flenzo {
 
 namespace {
+
+constexpr double flushStop_rad = radians(-1.0);
 
 SidePicks& picksOf(Job& job, Side side) {
     return side == Side::Off ? job.offPicks : job.onPicks;
@@ -108,8 +112,8 @@ void setString(Job& job, Side side, std::size_t string, const CatalogueString& e
 std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QString& text) {
     double& target_Hz = targetOf(job, side, string);
     const Result<double> moved = parseOffset_cents(text, {target_Hz, job.referencePitch_Hz, false});
-    bool bare = false;
-    text.trimmed().toDouble(&bare);
+    // However it is typed, "82,4" too: a bare number would be cents here, and nobody means that of a pitch.
+    const bool bare = parseNumber(text).has_value();
     if (bare || !moved.ok())
         return Fault{"pitch", bare ? "needs a unit: write 82.4 Hz or a note like E2" : moved.fault().what};
     const double wanted_Hz = frequencyAt_Hz(target_Hz, moved.value());
@@ -142,7 +146,58 @@ std::size_t kindOf(const Bridge& bridge) {
     return 0;
 }
 
+namespace {
+
+/// Figures that a kind presets and somebody may have measured; those stay as they are.
+struct Preset {
+    const char* key;
+    double& (*of)(Rig&);
+};
+constexpr std::array<Preset, 9> bridgePresets{
+    {{"bridge.rearStop", [](Rig& rig) -> double& { return rig.bridge.rearStop_rad; }},
+     {"bridge.forwardStop", [](Rig& rig) -> double& { return rig.bridge.forwardStop_rad; }},
+     {"bridge.mass", [](Rig& rig) -> double& { return rig.bridge.mass_kg; }},
+     {"bridge.comX", [](Rig& rig) -> double& { return rig.bridge.centreOfMass_m.x(); }},
+     {"bridge.comY", [](Rig& rig) -> double& { return rig.bridge.centreOfMass_m.y(); }},
+     {"bridge.shaft", [](Rig& rig) -> double& { return rig.bridge.shaftRadius_m; }},
+     {"bridge.armTip", [](Rig& rig) -> double& { return rig.bridge.armTip_m; }},
+     {"bridge.armTipHeight", [](Rig& rig) -> double& { return rig.bridge.armTipHeight_m; }},
+     {"bridge.rearEdge", [](Rig& rig) -> double& { return rig.bridge.rearEdge_m; }}}};
+struct StringPreset {
+    const char* key;
+    double RigString::*of;
+};
+constexpr std::array<StringPreset, 3> stringPresets{{{"strings.nutTail", &RigString::nutTail_m},
+                                                     {"strings.saddleTail", &RigString::saddleTail_m},
+                                                     {"strings.fine", &RigString::finePerTurn_m}}};
+
+void keepMeasured(Job& job, Rig before) {
+    const auto isMeasured = [&job](const char* key) { return job.measured.count(QLatin1String(key)) > 0; };
+    for (const Preset& preset : bridgePresets)
+        if (isMeasured(preset.key))
+            preset.of(job.rig) = preset.of(before);
+    for (const StringPreset& preset : stringPresets)
+        for (std::size_t i = 0; isMeasured(preset.key) && i < job.rig.strings.size(); ++i)
+            job.rig.strings[i].*preset.of = before.strings[i].*preset.of;
+    const bool springs = std::any_of(job.measured.begin(), job.measured.end(),
+                                     [](const QString& key) { return key.startsWith(QLatin1String("springs.")); });
+    if (springs && before.bridge.family == job.rig.bridge.family)
+        job.rig.springs = before.springs;
+}
+
+void presetKind(Job& job, const BridgeKind& kind);
+
+} // namespace
+
 void setBridgeKind(Job& job, const BridgeKind& kind) {
+    const Rig before = job.rig;
+    presetKind(job, kind);
+    keepMeasured(job, before);
+}
+
+namespace {
+
+void presetKind(Job& job, const BridgeKind& kind) {
     Rig& rig = job.rig;
     const bool sameFamily = rig.bridge.family == kind.family;
     rig.bridge.family = kind.family;
@@ -160,17 +215,16 @@ void setBridgeKind(Job& job, const BridgeKind& kind) {
         string.finePerTurn_m = locking ? 0.0004 : headless ? 0.0008 : 0.0;
     }
     rig.nutLocked = headless;
-    if (kind.family == Family::KnifeEdge && kind.form == Form::DoubleLockingFlush)
-        rig.bridge.rearStop_rad = radians(-1.0); // it only dives
+    const Bridge nominal;
+    if (kind.family == Family::KnifeEdge) // a flush one only dives
+        rig.bridge.rearStop_rad = kind.form == Form::DoubleLockingFlush ? flushStop_rad : nominal.rearStop_rad;
     if (sameFamily)
         return;
-    const Bridge nominal;
     rig.bridge.assist.reset();
     job.goal.deckLoad_Nm = 0.0;
     rig.springs.clear();
     job.springsBefore.clear(); // springs of another family would not be read back
     if (kind.family == Family::KnifeEdge) {
-        rig.bridge.rearStop_rad = nominal.rearStop_rad;
         rig.bridge.forwardStop_rad = nominal.forwardStop_rad;
         rig.bridge.centreOfMass_m = nominal.centreOfMass_m;
         rig.bridge.mass_kg = nominal.mass_kg;
@@ -193,6 +247,8 @@ void setBridgeKind(Job& job, const BridgeKind& kind) {
         rig.springs.assign(1, spring);
     }
 }
+
+} // namespace
 
 void setDecked(Job& job, bool decked) {
     job.goal.deckLoad_Nm = decked ? 0.6 : 0.0;

@@ -29,17 +29,18 @@ SheetCell cellOf(double value, bool measured, bool within) {
     return cell;
 }
 
-SheetColumn standingColumn(SheetColumn::Kind kind, const Standing& standing, const Tolerances& tolerances) {
+SheetColumn standingColumn(SheetColumn::Kind kind, const TrackedState& standing, const Bridge& bridge,
+                           const Tolerances& tolerances) {
     SheetColumn column{kind, 0, 0.0, {}};
     for (std::size_t i = 0; i < standing.readings_cents.size(); ++i)
         column.cells.push_back(
             cellOf(standing.shown_cents(i), standing.measured[i], tolerances.pitch(standing.shown_cents(i))));
-    column.cells.push_back(cellOf(degrees(standing.state.angle_rad), standing.angleMeasured(),
-                                  tolerances.plate(standing.state.angle_rad)));
+    const double plate_rad = standing.shownAngle_rad(bridge);
+    column.cells.push_back(cellOf(degrees(plate_rad), standing.angleMeasured(), tolerances.plate(plate_rad)));
     return column;
 }
 
-SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const Standing& after,
+SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const TrackedState& after,
                        const Tolerances& tolerances) {
     SheetColumn column{SheetColumn::Kind::Pass, number, 0.0, std::vector<SheetCell>(job.rig.strings.size() + 1)};
     for (const std::size_t e : pass.events) {
@@ -49,8 +50,8 @@ SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const
         cell.aim_cents = event.aim_cents;
         cell.within = event.aim_cents && tolerances.pitch(event.to_cents - *event.aim_cents);
     }
-    column.cells.back() =
-        cellOf(degrees(after.state.angle_rad), after.angleMeasured(), tolerances.plate(after.state.angle_rad));
+    const double plate_rad = after.shownAngle_rad(job.rig.bridge);
+    column.cells.back() = cellOf(degrees(plate_rad), after.angleMeasured(), tolerances.plate(plate_rad));
     return column;
 }
 
@@ -90,16 +91,17 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     std::vector<SheetColumn> columns;
     const std::size_t start = startStanding(job);
     if (start < job.log.size())
-        columns.push_back(standingColumn(SheetColumn::Kind::Start, derived.standings()[start], tolerances));
+        columns.push_back(
+            standingColumn(SheetColumn::Kind::Start, derived.standings[start], job.rig.bridge, tolerances));
     const std::vector<LoggedPass> passes = passesOf(job.log);
     std::size_t counted = 0;
     for (const LoggedPass& pass : passes) {
-        const Standing& after = derived.standings()[pass.events.back() + 1];
+        const TrackedState& after = derived.standings[pass.events.back() + 1];
         columns.push_back(passColumn(job, pass, static_cast<int>(&pass - passes.data()) + 1, after, tolerances));
         columns.back().claw_turns = countedTurns(job.log, counted, pass.events.back());
         counted = pass.events.back();
     }
-    columns.push_back(standingColumn(SheetColumn::Kind::Now, derived.now(), tolerances));
+    columns.push_back(standingColumn(SheetColumn::Kind::Now, derived.now(), job.rig.bridge, tolerances));
     SheetColumn& now = columns.back();
     now.claw_turns = countedTurns(job.log, counted, job.log.size());
     const NextAct& next = derived.next();

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/session.h"
 
-#include "core/trial/hidden.h"
+#include "core/trial/simulated_guitar.h"
 #include "session/entry.h"
+#include "store/event_json.h"
 #include "store/files.h"
 #include "store/rig_json.h"
 
@@ -10,6 +11,7 @@
 #include <QUndoCommand>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace flenzo {
 
@@ -18,20 +20,31 @@ class EditCommand : public QUndoCommand {
 public:
     EditCommand(Session& session, const QString& text, Job before, Job after)
         : QUndoCommand(text), session_(session), before_(std::move(before)), after_(std::move(after)) {}
-    void undo() override { setObsolete(!session_.step(before_)); }
+    /// A step that cannot be written is not made, and stays to be made later: the stack, which has moved on all the
+    /// same, is led back.
+    void undo() override {
+        if (!std::exchange(ledBack_, false) && !session_.step(before_))
+            leadBack(&QUndoStack::redo);
+    }
     /// The first time the change is already on disk.
     void redo() override {
-        if (first_)
+        if (std::exchange(first_, false))
             session_.show(after_);
-        else
-            setObsolete(!session_.step(after_));
-        first_ = false;
+        else if (!std::exchange(ledBack_, false) && !session_.step(after_))
+            leadBack(&QUndoStack::undo);
     }
 
 private:
+    void leadBack(void (QUndoStack::*back)()) {
+        ledBack_ = true;
+        QUndoStack* stack = &session_.undoStack();
+        QMetaObject::invokeMethod(
+            stack, [stack, back] { (stack->*back)(); }, Qt::QueuedConnection);
+    }
+
     Session& session_;
     Job before_, after_;
-    bool first_ = true;
+    bool first_ = true, ledBack_ = false;
 };
 
 namespace {
@@ -39,9 +52,9 @@ namespace {
 /// Further from what the model expects than any honest reading after a sound start: wrong string, octave or slip.
 constexpr double doubtful_cents = 350.0;
 
-/// Whether what was learned of the first `events` still holds: nothing but the log changed, and that only behind them.
-bool onlyTheLogGrew(const Job& before, const Job& after, std::size_t events) {
-    if (events == 0 || after.log.size() < before.log.size() || before.log.size() < events ||
+/// Whether what was learned still holds: nothing but the log changed, and that only at its end.
+bool onlyTheLogGrew(const Job& before, const Job& after) {
+    if (before.log.empty() || after.log.size() < before.log.size() ||
         !std::equal(before.log.begin(), before.log.end(), after.log.begin()))
         return false;
     Job same = before;
@@ -58,10 +71,30 @@ QString now() {
     return QDateTime::currentDateTime().toString(Qt::ISODate);
 }
 
+/// Readings keep the target they were read against: where another pitch is wanted in mid-job the log says so.
+void noteTargets(const Job& before, Job& after) {
+    if (before.log.empty() || after.log != before.log || before.rig.strings.size() != after.rig.strings.size())
+        return;
+    Event event;
+    event.kind = Event::Kind::Retarget;
+    for (std::size_t i = 0; i < before.rig.strings.size(); ++i)
+        if (before.rig.strings[i].target_Hz != after.rig.strings[i].target_Hz)
+            event.retargeted.push_back({i, before.rig.strings[i].target_Hz, after.rig.strings[i].target_Hz});
+    if (event.retargeted.empty())
+        return;
+    event.at = now().toStdString();
+    after.log.push_back(std::move(event));
+}
+
 } // namespace
 
 Session::Session(const QString& recoveryFolder, QObject* parent)
     : QObject(parent), job_(newJob()), derived_(derive(job_)), recovery_(recoveryFolder) {
+    connect(&player_, &RemainingPlayer::played, this, [this](const RemainingWork& work) {
+        derived_.remaining = work;
+        Q_EMIT remainingChanged();
+    });
+    player_.play(benchJobOf(job_), derived_.advice);
     connect(&undo_, &QUndoStack::cleanChanged, this, &Session::identityChanged);
     connect(&undo_, &QUndoStack::indexChanged, this, &Session::writeRecovery);
 }
@@ -71,9 +104,11 @@ Session::~Session() {
 }
 
 void Session::show(const Job& job) {
-    const bool grown = onlyTheLogGrew(job_, job, derived_.insight.upTo);
+    const bool grown = onlyTheLogGrew(job_, job);
     job_ = job;
-    derived_ = derive(job_, grown ? derived_.insight : Insight{});
+    const Estimate known = std::move(derived_.advice.guitar);
+    derived_ = derive(job_, grown ? &known : nullptr);
+    player_.play(benchJobOf(job_), derived_.advice);
     pick_.reset();
     gapPick_ = false;
     Q_EMIT changed();
@@ -141,26 +176,38 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
         fault->field = "old " + fault->field;
         return fault;
     }
+    if (!(after.rig.claw.turns == job_.rig.claw.turns))
+        for (const char* screw : {"claw.bass", "claw.treble"})
+            after.measured.insert(QLatin1String(screw)); // typed by somebody, so no guess replaces it
     after = withClawFromOldSet(std::move(after));
+    noteTargets(job_, after);
     if (after == job_)
         return std::nullopt;
     return push(text, std::move(after));
 }
 
 std::optional<Fault> Session::append(const QString& text, Event event) {
+    if (event.at.empty())
+        event.at = now().toStdString();
+    if (auto fault = unreadable(event, job_.rig))
+        return fault;
     if (auto fault = doubt(event))
         return fault;
     Job after = job_;
-    if (event.at.empty())
-        event.at = now().toStdString();
     after.log.push_back(std::move(event));
     return push(text, std::move(after));
+}
+
+/// A length in the unit in which the last one was typed.
+QString Session::typedLength(double length_m) const {
+    return inches_ ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 3)
+                   : QStringLiteral("%1 mm").arg(length_m / metresPerMm, 0, 'f', 2);
 }
 
 std::optional<Fault> Session::doubt(const Event& event) const {
     if (event.confirmed)
         return std::nullopt;
-    const Standing& standing = derived_.now();
+    const TrackedState& standing = derived_.now();
     const auto question = [this](std::size_t string, double got, double expected) -> std::optional<Fault> {
         if (!(std::abs(got - expected) > doubtful_cents))
             return std::nullopt;
@@ -183,12 +230,11 @@ std::optional<Fault> Session::doubt(const Event& event) const {
         const double least_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.rearStop_rad) - 1e-3;
         const double most_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.forwardStop_rad) + 1e-3;
         if (*event.gap_m < std::max(0.0, least_m) || *event.gap_m > most_m)
-            return Fault{"gap", QStringLiteral("of %1 mm is beyond the bridge's stops, %2 to %3 mm; measure again or "
-                                               "correct the rig")
-                                    .arg(*event.gap_m * 1e3, 0, 'f', 2)
-                                    .arg(std::max(0.0, least_m) * 1e3, 0, 'f', 2)
-                                    .arg(most_m * 1e3, 0, 'f', 2)
-                                    .toStdString()};
+            return Fault{"gap",
+                         QStringLiteral("of %1 is beyond the bridge's stops, %2 to %3; measure again or "
+                                        "correct the rig")
+                             .arg(typedLength(*event.gap_m), typedLength(std::max(0.0, least_m)), typedLength(most_m))
+                             .toStdString()};
     }
     return std::nullopt;
 }
@@ -200,7 +246,7 @@ std::optional<std::size_t> Session::pickedString() const {
         return pick_;
     const NextAct& next = derived_.next();
     if (const auto& doubt = derived_.advice.doubt)
-        return doubt->misfit.string;
+        return doubt->string;
     if (next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch)
         return next.aim.string;
     if (next.what == NextAct::Do::Read && !next.strings.empty())
@@ -211,7 +257,7 @@ std::optional<std::size_t> Session::pickedString() const {
 bool Session::gapPicked() const {
     const NextAct& next = derived_.next();
     if (!pick_ && !gapPick_ && derived_.advice.doubt)
-        return !derived_.advice.doubt->misfit.string;
+        return !derived_.advice.doubt->string;
     return gapPick_ || (!pick_ && next.what == NextAct::Do::Read && next.strings.empty() && next.gap);
 }
 
@@ -235,6 +281,7 @@ Event Session::tuned(std::size_t string, double to_cents, double aim_cents) cons
 }
 
 std::optional<Fault> Session::enter(const QString& text, bool inches) {
+    inches_ = inches;
     const auto stringOf = [this](const QString& name) {
         return name.isEmpty() ? pickedString() : stringNamed(job_.rig, name.toStdString());
     };
@@ -291,7 +338,7 @@ std::optional<Fault> Session::confirmDoubt(std::size_t event) {
 
 std::optional<Fault> Session::confirmAct() {
     if (const auto& doubt = derived_.advice.doubt)
-        return confirmDoubt(doubt->misfit.event);
+        return confirmDoubt(doubt->event);
     const NextAct& next = derived_.next();
     switch (next.what) {
     case NextAct::Do::Claw:
@@ -305,9 +352,14 @@ std::optional<Fault> Session::confirmAct() {
         return append(tr("tune string"),
                       tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0, next.aim.cents));
     }
-    case NextAct::Do::Stretch:
     case NextAct::Do::Read:
+        if (next.gap && next.strings.empty() && !derived_.advice.plateEverRead)
+            return append(tr("plate not measured"), Event()); // nobody here can: level is then not known
+        [[fallthrough]];
+    case NextAct::Do::Stretch:
         return Fault{"reading", "is still missing; type what the tuner or the gauge says and press Enter"};
+    case NextAct::Do::Leave:
+        return Fault{"act", "is yours to choose: what is left is said above; go on by hand or leave it there"};
     case NextAct::Do::Stuck:
         return Fault{"act", "is impossible: this set has no stable balance; see the answer page"};
     case NextAct::Do::Done:
@@ -320,12 +372,11 @@ std::optional<Fault> Session::letSimulationAnswer() {
     if (!job_.simulatedSeed)
         return Fault{"simulated guitar", "is not on this bench; readings come from the real one"};
     const NextAct& next = derived_.next();
-    if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck)
+    if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
         return std::nullopt;
-    HiddenGuitar guitar(benchJobOf(job_), *job_.simulatedSeed);
+    SimulatedGuitar guitar(benchJobOf(job_), Spread(), *job_.simulatedSeed);
     guitar.hear(job_.log);
     Event answer = guitar.answer(next);
-    answer.confirmed = true; // it cannot mistype
     return append(tr("simulated answer"), std::move(answer));
 }
 

@@ -3,6 +3,7 @@
 
 #include "session/derived.h"
 #include "session/recovery.h"
+#include "session/remaining_player.h"
 #include "store/logbook.h"
 
 #include <QObject>
@@ -52,11 +53,14 @@ public:
     std::optional<Fault> openKept(qint64 id); ///< goes on where the logbook left off
     std::optional<Fault> open(const QString& path);
     std::optional<Fault> save(const QString& path);
+    /// Waits until the work that remains has been played; for tests and pictures.
+    void finishRemaining() { player_.finish(); }
     /// The copy of a job that a crash left behind, if any.
     [[nodiscard]] Recovery& recovery() { return recovery_; }
 
 Q_SIGNALS:
-    void changed(); ///< job and derived figures
+    void changed();          ///< job and derived figures
+    void remainingChanged(); ///< the work that remains has been played
     void pickChanged();
     void identityChanged();                   ///< path or modified state
     void notKept(const flenzo::Fault& fault); ///< an undo or redo could not be written; it was not done
@@ -69,6 +73,7 @@ private:
     void writeRecovery();
     [[nodiscard]] Event tuned(std::size_t string, double to_cents, double aim_cents) const;
     std::optional<Fault> doubt(const Event& event) const;
+    [[nodiscard]] QString typedLength(double length_m) const;
     std::optional<Fault> confirmDoubt(std::size_t event);
     std::optional<Fault> push(const QString& text, Job after);
 
@@ -77,10 +82,12 @@ private:
     QUndoStack undo_;
     QString path_;
     Recovery recovery_;
+    RemainingPlayer player_;
     std::shared_ptr<Logbook> logbook_;
     std::optional<qint64> keptAs_;
     std::optional<std::size_t> pick_;
     bool gapPick_ = false;
+    bool inches_ = false; ///< how lengths are typed
 };
 
 } // namespace flenzo

@@ -18,7 +18,7 @@ constexpr KindName kindNames[] = {
     {Event::Kind::Read, "read"},   {Event::Kind::Tuned, "tuned"},     {Event::Kind::Claw, "claw"},
     {Event::Kind::Block, "block"}, {Event::Kind::Unblock, "unblock"}, {Event::Kind::Stretched, "stretched"},
     {Event::Kind::Lock, "lock"},   {Event::Kind::Fine, "fine"},       {Event::Kind::Turn, "turn"},
-    {Event::Kind::Off, "off"},
+    {Event::Kind::Off, "off"},     {Event::Kind::Wiggle, "wiggle"},   {Event::Kind::Retarget, "retarget"},
 };
 struct BlockName {
     Block::Kind kind;
@@ -74,6 +74,22 @@ void readBlock(Event& event, Fields& fields) {
     event.block.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg));
 }
 
+void readTargets(Event& event, Fields& fields, const Rig& rig) {
+    const QJsonObject from = fields.object("fromHz"), to = fields.object("toHz");
+    Fields before(from, fields.pathOf(QStringLiteral("fromHz")), fields.box());
+    Fields after(to, fields.pathOf(QStringLiteral("toHz")), fields.box());
+    for (const QString& name : from.keys()) {
+        const auto string = stringNamed(rig, name.toStdString());
+        if (!string) {
+            fields.box().put(before.pathOf(name), QStringLiteral("names a string this guitar does not have"));
+            continue;
+        }
+        const QByteArray key = name.toUtf8();
+        event.retargeted.push_back({*string, before.number(key.constData(), ranges::target_Hz),
+                                    after.number(key.constData(), ranges::target_Hz)});
+    }
+}
+
 void readByKind(Event& event, Fields& fields, const Rig& rig) {
     switch (event.kind) {
     case Event::Kind::Read:
@@ -108,8 +124,12 @@ void readByKind(Event& event, Fields& fields, const Rig& rig) {
             fields.box().put(fields.pathOf(QStringLiteral("to")),
                              QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
         break;
+    case Event::Kind::Retarget:
+        readTargets(event, fields, rig);
+        break;
     case Event::Kind::Unblock:
     case Event::Kind::Lock:
+    case Event::Kind::Wiggle:
         break;
     }
 }
@@ -189,8 +209,19 @@ QJsonObject eventToJson(const Event& event, const Rig& rig) {
     case Event::Kind::Turn:
         json[QLatin1String("to")] = orientationName(event.to);
         break;
+    case Event::Kind::Retarget: {
+        QJsonObject from, to;
+        for (const Retargeted& change : event.retargeted) {
+            from[QString::fromStdString(rig.strings[change.string].name)] = change.from_Hz;
+            to[QString::fromStdString(rig.strings[change.string].name)] = change.to_Hz;
+        }
+        json[QLatin1String("fromHz")] = from;
+        json[QLatin1String("toHz")] = to;
+        break;
+    }
     case Event::Kind::Unblock:
     case Event::Kind::Lock:
+    case Event::Kind::Wiggle:
         break;
     }
     if (event.confirmed)
@@ -200,6 +231,12 @@ QJsonObject eventToJson(const Event& event, const Rig& rig) {
     if (!event.note.empty())
         json[QLatin1String("note")] = QString::fromStdString(event.note);
     return json;
+}
+
+std::optional<Fault> unreadable(const Event& event, const Rig& rig) {
+    FaultBox box;
+    std::ignore = eventFromJson(Fields(eventToJson(event, rig), QString(), box), rig);
+    return box.empty() ? std::nullopt : std::optional<Fault>(box.fault());
 }
 
 } // namespace flenzo

@@ -61,11 +61,36 @@ Wraps wrapsOnThis(const Job& job) {
 BenchJob benchJobOf(const Job& job) {
     Habit habit = job.habit;
     habit.wraps = wrapsOnThis(job);
-    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, Spread{}, job.log, job.prior};
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, job.tools, job.log, job.prior};
+}
+
+Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
+    Job job = last;
+    job.log.clear();
+    job.raw = {};
+    job.off.clear();
+    for (const RigString& string : last.rig.strings)
+        job.off.push_back({string.wire, string.target_Hz});
+    job.offPicks = last.onPicks;
+    job.springsBefore.clear();
+    job.wasLevel = true;
+    job.oldAngle_rad = last.goal.angle_rad;
+    job.prior = guitar.learned;
+    job.rig.nutLocked = false;
+    job.rig.claw.turns = guitar.state.claw;
+    job.simulatedSeed.reset();
+    job.work = {};
+    job.work.schools = last.work.schools;
+    job.work.extras = last.work.extras;
+    job.work.received = on;
+    return job;
 }
 
 Job withClawFromOldSet(Job job) {
-    if (job.wasLevel && job.log.empty())
+    // A claw that somebody counted, or that an earlier job left there, is no guess to be replaced.
+    const bool known = job.prior || job.measured.count(QStringLiteral("claw.bass")) > 0 ||
+                       job.measured.count(QStringLiteral("claw.treble")) > 0;
+    if (job.wasLevel && job.log.empty() && !known)
         if (const auto claw = clawBefore(job.rig, job.oldSet()))
             job.rig.claw.turns = *claw;
     return job;

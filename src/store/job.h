@@ -2,13 +2,14 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/log/bench_job.h"
+#include "core/estimation/estimator.h"
 #include "core/plan/change.h"
 #include "core/plan/habit.h"
 #include "store/card.h"
 #include "store/work.h"
 
 #include <QByteArray>
+#include <QDate>
 #include <QJsonObject>
 #include <QString>
 #include <set>
@@ -48,6 +49,7 @@ struct Job {
     Goal goal;
     Habit habit;
     Pace pace;
+    Tools tools;                                ///< what this guitar is measured with
     std::optional<Prior> prior;                 ///< learned of this guitar in an earlier job
     std::set<QString> measured;                 ///< fields of the rig that somebody measured; all others are assumed
     std::optional<std::uint32_t> simulatedSeed; ///< the guitar that answers is a simulated one
@@ -67,6 +69,10 @@ struct Job {
 [[nodiscard]] Wraps wrapsOnThis(const Job& job);
 /// What the adviser goes by.
 [[nodiscard]] BenchJob benchJobOf(const Job& job);
+
+/// The next job on the same guitar: what is on comes off, what was learned is kept, the claw is where it was left, and
+/// nothing has happened yet. `on` is the day it is taken in.
+[[nodiscard]] Job nextJob(const Job& last, const Estimate& guitar, const QDate& on);
 
 /// If the old set stood level, the claw that did it becomes the rig's; otherwise the job is returned as it is.
 [[nodiscard]] Job withClawFromOldSet(Job job);

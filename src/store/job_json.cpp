@@ -1,5 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/learn/learned.h"
 #include "store/event_json.h"
 #include "store/job.h"
 #include "store/names.h"
@@ -9,6 +8,7 @@
 #include <Eigen/Cholesky>
 #include <QJsonArray>
 #include <QJsonDocument>
+#include <array>
 #include <cmath>
 
 namespace flenzo {
@@ -126,19 +126,48 @@ void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
         job.springsBefore = springsFromJson(change, "offSprings", job.rig.bridge.family);
 }
 
+/// What was learned before the estimator knew of setback, the claw's place and friction: five quantities, other sizes.
+struct EarlierQuantity {
+    Learned quantity;
+    double deviation;
+};
+constexpr std::array<EarlierQuantity, 5> earlierQuantities{{{Learned::SpringRate, 0.15},
+                                                            {Learned::InitialTension, 0.30},
+                                                            {Learned::HookDepth, 0.001},
+                                                            {Learned::StringHeight, 0.001},
+                                                            {Learned::ClawLead, 0.05}}};
+
+void readQuantity(Prior& prior, Fields& learned, const std::vector<Learned>& quantities, std::size_t which,
+                  const std::vector<double>& scale) {
+    const char* name = learnedName(quantities[which]);
+    Fields quantity(learned.object(name), learned.pathOf(QLatin1String(name)), learned.box());
+    const auto k = static_cast<Eigen::Index>(quantities[which]);
+    prior.mean[k] = quantity.number("mean", ranges::learnedOffset) * scale[which];
+    const QJsonArray row = quantity.array("covariance", learnedCount);
+    for (std::size_t j = 0; j < quantities.size(); ++j)
+        prior.covariance(k, static_cast<Eigen::Index>(quantities[j])) =
+            row.at(static_cast<qsizetype>(j)).toDouble() * scale[which] * scale[j];
+}
+
 void readPrior(Job& job, Fields& top) {
     if (!top.has("learned"))
         return;
     Fields learned(top.object("learned"), QStringLiteral("learned"), top.box());
+    std::vector<Learned> quantities;
+    std::vector<double> scale;
+    if (learned.has(learnedName(Learned::Setback)))
+        for (Eigen::Index k = 0; k < learnedCount; ++k) {
+            quantities.push_back(static_cast<Learned>(k));
+            scale.push_back(1.0);
+        }
+    else
+        for (const EarlierQuantity& earlier : earlierQuantities) {
+            quantities.push_back(earlier.quantity);
+            scale.push_back(earlier.deviation / priorDeviation(EstimatorOptions(), earlier.quantity));
+        }
     Prior prior;
-    for (Eigen::Index k = 0; k < Prior::size; ++k) {
-        const char* name = learnedName(static_cast<Learned>(k));
-        Fields quantity(learned.object(name), learned.pathOf(QLatin1String(name)), top.box());
-        prior.mean[k] = quantity.number("mean", ranges::learnedOffset);
-        const QJsonArray row = quantity.array("covariance", Prior::size);
-        for (Eigen::Index j = 0; j < Prior::size; ++j)
-            prior.covariance(k, j) = row.at(static_cast<qsizetype>(j)).toDouble();
-    }
+    for (std::size_t which = 0; which < quantities.size(); ++which)
+        readQuantity(prior, learned, quantities, which, scale);
     if (Eigen::LLT<Eigen::MatrixXd>(prior.covariance).info() != Eigen::Success)
         top.box().put(
             QStringLiteral("learned"),
@@ -148,13 +177,40 @@ void readPrior(Job& job, Fields& top) {
 
 QJsonObject priorToJson(const Prior& prior) {
     QJsonObject json;
-    for (Eigen::Index k = 0; k < Prior::size; ++k) {
+    for (Eigen::Index k = 0; k < learnedCount; ++k) {
         QJsonArray row;
-        for (Eigen::Index j = 0; j < Prior::size; ++j)
+        for (Eigen::Index j = 0; j < learnedCount; ++j)
             row.append(prior.covariance(k, j));
         json[QLatin1String(learnedName(static_cast<Learned>(k)))] =
             QJsonObject{{QStringLiteral("mean"), prior.mean[k]}, {QStringLiteral("covariance"), row}};
     }
+    return json;
+}
+
+Tools toolsFromJson(Fields fields) {
+    Tools tools;
+    const auto take = [&](std::optional<double>& into, const char* name, const Range& range, double unit) {
+        if (fields.has(name))
+            into = fields.number(name, range) * unit;
+    };
+    take(tools.tuner_cents, "tunerCents", ranges::tuner_cents, 1.0);
+    take(tools.gap_m, "gapMm", ranges::toolGap_mm, metresPerMm);
+    take(tools.angle_rad, "angleDeg", ranges::toolAngle_deg, radiansPerDegree);
+    take(tools.peg_cents, "pegCents", ranges::peg_cents, 1.0);
+    return tools;
+}
+
+QJsonObject toolsToJson(const Tools& tools, QJsonObject json) {
+    const auto put = [&](const std::optional<double>& value, const char* name, double unit) {
+        if (value)
+            json[QLatin1String(name)] = tidy(*value / unit);
+        else
+            json.remove(QLatin1String(name));
+    };
+    put(tools.tuner_cents, "tunerCents", 1.0);
+    put(tools.gap_m, "gapMm", metresPerMm);
+    put(tools.angle_rad, "angleDeg", radiansPerDegree);
+    put(tools.peg_cents, "pegCents", 1.0);
     return json;
 }
 
@@ -270,6 +326,8 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     // Files from before the habit knew of wraps have them among the ways.
     if (job.work.schools.take(QStringLiteral("wraps")) == QLatin1String("few"))
         job.habit.wraps = Wraps::Few;
+    if (top.has("tools"))
+        job.tools = toolsFromJson(Fields(top.object("tools"), QStringLiteral("tools"), box));
     readPrior(job, top);
     readLog(job, top);
     if (!box.empty())
@@ -308,6 +366,9 @@ QJsonObject jobToJson(const Job& job) {
         json[QLatin1String("simulatedSeed")] = static_cast<double>(*job.simulatedSeed);
     else
         json.remove(QLatin1String("simulatedSeed"));
+    if (const QJsonObject tools = toolsToJson(job.tools, json.value(QLatin1String("tools")).toObject());
+        !tools.isEmpty() || json.contains(QLatin1String("tools")))
+        json[QLatin1String("tools")] = tools;
     if (job.prior)
         json[QLatin1String("learned")] = priorToJson(*job.prior);
     else

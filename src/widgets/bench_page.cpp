@@ -128,9 +128,10 @@ void BenchPage::refresh() {
     const double scale = desk_.preferences().textScale;
     const auto values = [this, scale] {
         const Session& session = desk_.session();
-        const Standing& now = session.derived().now();
-        return SectionValues{session.derived().rig(),   now.state,           session.job().goal,
-                             desk_.preferences().units, now.angleMeasured(), scale};
+        const TrackedState& now = session.derived().now();
+        return SectionValues{session.derived().rig(), now.shown(session.job().rig.bridge),
+                             session.job().goal,      desk_.preferences().units,
+                             now.angleMeasured(),     scale};
     };
     section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
     chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, desk_.preferences());
@@ -155,10 +156,14 @@ void BenchPage::refreshAct() {
     setVoice(act_, Voice::Act);
     const auto what = derived.next().what;
     done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
+    const bool onlyThePlate =
+        what == NextAct::Do::Read && derived.next().strings.empty() && !derived.advice.plateEverRead;
+    if (onlyThePlate)
+        done_->setText(tr("Cannot be measured here  (Space)"));
     done_->setEnabled(derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
-                      what == NextAct::Do::Unblock);
+                      what == NextAct::Do::Unblock || onlyThePlate);
     answer_->setVisible(session.job().simulatedSeed.has_value());
-    answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck);
+    answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
 }
 
 void BenchPage::submit() {

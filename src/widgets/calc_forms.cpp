@@ -194,10 +194,9 @@ SettleForm::SettleForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
 
 void SettleForm::refresh() {
     const Job& job = desk_.session().job();
-    const Derived& derived = desk_.session().derived();
     BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
     stretched.habit.stretch = true;
-    const auto settling = settlingOf(stretched, derived.rig(), derived.standings());
+    const std::vector<StringSettling> settling = estimate(stretched).settling;
     std::vector<int> pulls(job.rig.strings.size(), 0);
     std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));
     for (const Event& event : job.log)

@@ -265,7 +265,7 @@ void RigPage::tryOut(const RigField& field, const QString& text) {
     Job tried = desk_.session().job();
     field.member(tried, 0) = value.value();
     if (!contradiction(tried.rig))
-        picture_->show(tried, adviseTrying(tried, desk_.session().derived().insight));
+        picture_->show(tried, adviseTrying(tried, desk_.session().derived().advice.guitar));
 }
 
 void RigPage::refresh() {

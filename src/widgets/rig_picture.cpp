@@ -24,9 +24,9 @@ RigPicture::RigPicture(Desk& desk, QWidget* parent) : QFrame(parent), desk_(desk
 }
 
 void RigPicture::show(const Job& job, const Advice& advice) {
-    const Rig& rig = advice.fit.rig;
+    const Rig& rig = advice.guitar.rig;
     const Level& level = advice.act.level;
-    State asItIs = advice.now.state;
+    State asItIs = advice.guitar.state;
     asItIs.block.reset();
     const Landing landing = landingAsIs(rig, asItIs, job.goal);
     const Units units = desk_.preferences().units;

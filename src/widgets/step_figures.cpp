@@ -87,8 +87,8 @@ QString tailWords(const Job& job) {
 
 QString settleWords(const Job& job, const Derived& derived) {
     QStringList parts;
-    for (std::size_t i = 0; i < derived.advice.settling.size(); ++i) {
-        const StretchCount& needed = derived.advice.settling[i].needed;
+    for (std::size_t i = 0; i < derived.advice.guitar.settling.size(); ++i) {
+        const StretchCount& needed = derived.advice.guitar.settling[i].needed;
         parts.append(needed.p50 == 0 ? tr("%1 settled").arg(QString::fromStdString(job.rig.strings[i].name))
                                      : tr("%1: %2 pulls")
                                            .arg(QString::fromStdString(job.rig.strings[i].name),
@@ -107,7 +107,7 @@ QString levelWords(const Derived& derived, const Units& units) {
 
 QString lockWords(const Job& job, const Derived& derived) {
     const QStringList missing = missingForLock(job, derived);
-    QStringList lines{missing.isEmpty() ? tr("Ready: level, in tune twice, settled.")
+    QStringList lines{missing.isEmpty() ? tr("Ready: level, in tune, settled.")
                                         : tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
     lines.append(tr("See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
     const std::vector<double>& last = job.card.clampShift_cents;

@@ -3,6 +3,7 @@
 
 #include "session/edits.h"
 #include "session/work/costs.h"
+#include "session/work/measuring.h"
 #include "session/work/schools.h"
 #include "widgets/calc_forms.h"
 #include "widgets/job_form.h"
@@ -143,6 +144,40 @@ void heading(JobForm& form, const QString& text) {
     form.rows().addRow(words);
 }
 
+/// What pitch and level are measured with on this job; it decides how sure the program may be.
+void addTools(JobForm& form, const Job& job) {
+    heading(form, tr("What this guitar is measured with"));
+    struct Row {
+        const char* object;
+        QString title;
+        const QList<MeasuringTool>& list;
+        int now;
+        void (*choose)(Tools&, int);
+    };
+    const Row rows[] = {{"toolTuner", tr("pitch is read with a"), tunersInUse(), tunerOf(job.tools), chooseTuner},
+                        {"toolLevel", tr("level is judged by"), levelTools(), levelToolOf(job.tools), chooseLevelTool},
+                        {"toolPeg", tr("a string is left"), pegHands(), pegHandOf(job.tools), choosePegHand}};
+    for (const Row& row : rows) {
+        if (&row.list == &levelTools() && !floats(job.rig, job.goal))
+            continue;
+        auto* box = new QComboBox(&form);
+        box->setObjectName(QLatin1String(row.object));
+        for (const MeasuringTool& tool : row.list)
+            box->addItem(tool.title);
+        box->setCurrentIndex(row.now);
+        QObject::connect(box, &QComboBox::activated, &form, [&form, choose = row.choose](int index) {
+            form.edit([&](Job& changed) { choose(changed.tools, index); });
+        });
+        form.add(row.title, box);
+    }
+    if (const QString note = toolsNote(job); !note.isEmpty()) {
+        QLabel* words = label(Voice::Body, &form, QStringLiteral("toolsNote"));
+        words->setWordWrap(true);
+        words->setText(note);
+        form.rows().addRow(words);
+    }
+}
+
 QWidget* planForm(Desk& desk, QWidget* parent) {
     auto* form = new JobForm(desk, parent);
     const Job& job = desk.session().job();
@@ -153,6 +188,7 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
                      .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
                           wording::rangeText(std::round(now.minutes.p10), std::round(now.minutes.p90))));
     form->rows().addRow(sum);
+    addTools(*form, job);
     // What costs time here comes first.
     QList<QPair<const SchoolTopic*, QList<SchoolCost>>> dear, alike;
     for (const SchoolTopic& topic : schoolTopics()) {
@@ -172,12 +208,13 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
     for (const auto& [topic, prices] : alike)
         addTopic(*form, job, *topic, prices, now);
     if (desk.session().logbook()) {
-        auto* keep = new QPushButton(tr("Keep these as the house's ways"), form);
+        auto* keep = new QPushButton(tr("Keep these ways and tools as shop defaults"), form);
         keep->setObjectName(QStringLiteral("keepHouse"));
         QObject::connect(keep, &QPushButton::clicked, form, [&desk] {
-            if (desk.accept(
-                    desk.session().logbook()->setSetting(QStringLiteral("house"), houseOf(desk.session().job()))))
-                desk.say(tr("New jobs begin with these ways."));
+            if (desk.accept(desk.session().logbook()->setSetting(QStringLiteral("house"),
+                                                                 houseOf(desk.session().job()) + QLatin1Char('\n') +
+                                                                     toolLines(desk.session().job().tools))))
+                desk.say(tr("New jobs begin with these ways and tools."));
         });
         form->rows().addRow(QString(), keep);
     }

@@ -3,6 +3,7 @@
 
 #include "paint/section.h"
 #include "paint/step_diagram.h"
+#include "session/work/measuring.h"
 #include "session/work/schools.h"
 #include "widgets/look.h"
 #include "widgets/photo_strip.h"
@@ -148,8 +149,9 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
     const Job& job = desk_.session().job();
     const QString name = step ? step->name() : QString();
     // What the ways cost depends on the ways chosen.
-    const QString ways =
-        step && step->id == StepId::Plan ? houseOf(job) + schoolOf(job, QStringLiteral("bridge")) : QString();
+    const QString ways = step && step->id == StepId::Plan
+                             ? houseOf(job) + schoolOf(job, QStringLiteral("bridge")) + toolLines(job.tools)
+                             : QString();
     const QString identity = name + ways + QString::number(desk_.session().keptAs().value_or(0));
     if (identity == formFor_)
         return false;
@@ -185,9 +187,9 @@ void StepPanel::refreshPicture(const std::optional<Step>& step) {
         picture_->show(
             [this](const QSizeF& size) {
                 const Session& session = desk_.session();
-                const Standing& now = session.derived().now();
-                return buildSection({session.derived().rig(), now.state, session.job().goal, desk_.preferences().units,
-                                     now.angleMeasured(), desk_.preferences().textScale},
+                const TrackedState& now = session.derived().now();
+                return buildSection({session.derived().rig(), now.shown(session.job().rig.bridge), session.job().goal,
+                                     desk_.preferences().units, now.angleMeasured(), desk_.preferences().textScale},
                                     size);
             },
             desk_.preferences());

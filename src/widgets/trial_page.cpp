@@ -27,13 +27,13 @@ struct QuantityWords {
 };
 
 /// One learned quantity as nominal, learned and what is left uncertain of it, in the user's units.
-QuantityWords wordsOf(const BenchJob& job, const Fit& fit, Learned quantity, const Units& units) {
+QuantityWords wordsOf(const BenchJob& job, const Estimate& guitar, Learned quantity, const Units& units) {
     const auto k = static_cast<Eigen::Index>(quantity);
-    const double size = priorDeviation(job, quantity), offset = fit.mean[k] * size;
-    const double left = std::sqrt(std::max(0.0, fit.covariance(k, k))) * size;
+    const double size = priorDeviation(EstimatorOptions(), quantity), offset = guitar.at.guitar.value[k] * size;
+    const double left = guitar.guitarDeviation[k] * size;
     const auto share = [&](const QString& name, double nominal, const QString& unit, int decimals) {
         return QuantityWords{name, QStringLiteral("%1 %2").arg(nominal, 0, 'f', decimals).arg(unit),
-                             QStringLiteral("%1 %2").arg(nominal * (1.0 + offset), 0, 'f', decimals).arg(unit),
+                             QStringLiteral("%1 %2").arg(nominal * std::exp(offset), 0, 'f', decimals).arg(unit),
                              QStringLiteral("±%1 %").arg(100.0 * left, 0, 'f', 1)};
     };
     const auto length = [&](const QString& name, double nominal_m) {
@@ -53,8 +53,12 @@ QuantityWords wordsOf(const BenchJob& job, const Fit& fit, Learned quantity, con
     case Learned::ClawLead:
         return share(TrialPage::tr("claw travel per turn"), job.rig.claw.lead_m / metresPerMm, TrialPage::tr("mm"), 3);
     case Learned::ClawPlace:
-        return {TrialPage::tr("claw's place"), TrialPage::tr("as counted"),
-                TrialPage::tr("%1 turns").arg(signedNumber(offset, 2)), QStringLiteral("±%1").arg(left, 0, 'f', 2)};
+        return length(TrialPage::tr("claw's place, from the one counted"), 0.0);
+    case Learned::Setback:
+        return length(TrialPage::tr("saddles behind the pivot"), -job.rig.strings.front().saddle_m.x());
+    case Learned::PivotFriction:
+        return share(TrialPage::tr("what the pivot holds"), EstimatorOptions().pivotFriction_Nm * 1000.0,
+                     TrialPage::tr("mN m"), 1);
     case Learned::Count:
         break;
     }
@@ -143,28 +147,29 @@ void TrialPage::refresh() {
 
 void TrialPage::refreshLearned() {
     const BenchJob job = benchJobOf(desk_.session().job());
-    const Fit& fit = desk_.session().derived().advice.fit;
+    const Estimate& guitar = desk_.session().derived().advice.guitar;
     QList<QStringList> rows;
     if (hasClaw(job.rig))
         for (Eigen::Index k = 0; k < learnedCount; ++k) {
-            const QuantityWords words = wordsOf(job, fit, static_cast<Learned>(k), desk_.preferences().units);
+            const QuantityWords words = wordsOf(job, guitar, static_cast<Learned>(k), desk_.preferences().units);
             rows.append({words.name, words.nominal, words.learned, words.left});
         }
-    const LearnedLayout layout(job);
+    const double size = EstimatorOptions().stringStiffness;
     double widest = 0.0, least = 1e9;
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        widest = std::max(widest, std::abs(fit.mean[layout.stiffness(i)]) * job.spread.stringStiffness);
-        least = std::min(least, std::sqrt(fit.covariance(layout.stiffness(i), layout.stiffness(i))));
+        const Eigen::Index at = GuitarUnknowns::stiffness(i);
+        widest = std::max(widest, std::abs(guitar.at.guitar.value[at]) * size);
+        least = std::min(least, guitar.guitarDeviation[at] * size);
     }
     rows.append({tr("stiffness of single strings"), tr("from gauge and core"),
                  tr("up to %1 % off").arg(100.0 * widest, 0, 'f', 1),
-                 QStringLiteral("±%1 %").arg(100.0 * least * job.spread.stringStiffness, 0, 'f', 1)});
+                 QStringLiteral("±%1 %").arg(100.0 * least, 0, 'f', 1)});
     learned_->show(rows, basePixels(desk_.preferences()));
     learnedNote_->setText(
-        job.log.empty() ? tr("Nothing has been read yet: these are the assumed figures and how far guitars usually "
-                             "lie from them.")
-                        : tr("From %1 readings and balances. The next aims and claw turns rest on these figures.")
-                              .arg(fit.readings));
+        job.log.empty()
+            ? tr("Nothing has been read yet: these are the assumed figures and how far guitars usually "
+                 "lie from them.")
+            : tr("From %1 readings. The next aims and claw turns rest on these figures.").arg(guitar.readings));
 }
 
 void TrialPage::showReport() {

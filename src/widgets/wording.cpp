@@ -60,7 +60,7 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
 
 ActWords stretchAct(const Job& job, const Derived& derived) {
     const std::size_t at = derived.next().aim.string;
-    const StringSettling& string = derived.advice.settling[at];
+    const StringSettling& string = derived.advice.guitar.settling[at];
     ActWords words;
     words.act = tr("Pull string %1 along its whole length").arg(QString::fromStdString(job.rig.strings[at].name));
     words.figure = tr("pull");
@@ -72,41 +72,38 @@ ActWords stretchAct(const Job& job, const Derived& derived) {
     return words;
 }
 
-QString likelyWords(const Job& job, const Doubt& doubt) {
+QString likelyWords(const Job& job, const Outlier& doubt) {
     switch (doubt.likely) {
-    case Doubt::Likely::WrongOctave:
+    case Outlier::Likely::WrongOctave:
         return tr("It looks an octave off.");
-    case Doubt::Likely::OtherString:
+    case Outlier::Likely::OtherString:
         return tr("It would fit string %1.").arg(QString::fromStdString(job.rig.strings[*doubt.otherString].name));
-    case Doubt::Likely::WrongSign:
+    case Outlier::Likely::WrongSign:
         return tr("Sharp and flat may be mixed up.");
-    case Doubt::Likely::SlippedPoint:
+    case Outlier::Likely::SlippedPoint:
         return tr("The decimal point may have slipped.");
-    case Doubt::Likely::SlippedString:
+    case Outlier::Likely::SlippedString:
         return tr("If it is right, the string slipped at its clamp or post.");
-    case Doubt::Likely::Unknown:
+    case Outlier::Likely::Unknown:
         break;
     }
     return tr("A slip of the gauge or the pen, or something moved that nobody logged.");
 }
 
-ActWords doubtAct(const Job& job, const Doubt& doubt) {
-    const Misfit& misfit = doubt.misfit;
+ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
     ActWords words;
     const QString off = QString::number(std::abs(doubt.inDeviations), 'f', 0);
-    if (misfit.string) {
-        words.act = tr("Read string %1 again").arg(QString::fromStdString(job.rig.strings[*misfit.string].name));
-        words.figure = centsText(misfit.measured) + QStringLiteral(" ?");
-        words.aside = tr("No guitar that fits the readings before gives it: expected %1, %2 standard deviations off. ")
-                          .arg(centsText(misfit.predicted), off);
-        words.entry = tr("reading of %1").arg(stringTitle(job.rig.strings[*misfit.string]));
+    if (doubt.string) {
+        words.act = tr("Read string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
+        words.figure = centsText(doubt.measured) + QStringLiteral(" ?");
+        words.aside = tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+                          .arg(centsText(doubt.predicted), off);
+        words.entry = tr("reading of %1").arg(stringTitle(job.rig.strings[*doubt.string]));
     } else {
         words.act = tr("Measure the gap again");
-        words.figure = QStringLiteral("%1 mm ?").arg(misfit.measured / metresPerMm, 0, 'f', 2);
-        words.aside =
-            tr("No guitar that fits the readings before gives it: expected %1 mm, %2 standard deviations off. ")
-                .arg(misfit.predicted / metresPerMm, 0, 'f', 2)
-                .arg(off);
+        words.figure = lengthText(doubt.measured, units) + QStringLiteral(" ?");
+        words.aside = tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+                          .arg(lengthText(doubt.predicted, units), off);
         words.entry = tr("gap under the rear edge");
     }
     words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + tr("Space: it is right as it stands.");
@@ -185,10 +182,50 @@ QString clawDirection(double turns) {
                : tr("counter-clockwise, the same on each screw; the springs pull less and the plate's rear comes up");
 }
 
-ActWords act(const Job& job, const Derived& derived, const Units&) {
+namespace {
+
+/// What can be promised of a finished job: no more than the tools can tell.
+ActWords doneAct(const Job& job, const Derived& derived) {
+    const Advice& advice = derived.advice;
+    ActWords words{tr("In tune and level"), tr("done"), tr("Read on this guitar, not forecast"),
+                   tr("any further reading")};
+    if (!hasClaw(job.rig)) {
+        words.act = tr("In tune");
+    } else if (floats(job.rig, job.goal) && !advice.plateCounts) {
+        words.act = tr("In tune");
+        words.aside = tr("Level is not known: nobody has measured the plate. A gap or an angle would tell.");
+    } else if (advice.plateTolerance_rad > 1.01 * job.goal.angleTolerance_rad ||
+               advice.pitchTolerance_cents > 1.01 * job.goal.pitchTolerance_cents) {
+        words.aside = tr("As far as these tools can tell: strings to %1 ¢, plate to %2°")
+                          .arg(advice.pitchTolerance_cents, 0, 'f', 1)
+                          .arg(degrees(advice.plateTolerance_rad), 0, 'f', 2);
+    }
+    return words;
+}
+
+ActWords leaveAct(const Job& job, const Derived& derived) {
+    QStringList left;
+    const Estimate& guitar = derived.advice.guitar;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        if (std::abs(guitar.readings_cents[i]) > job.goal.pitchTolerance_cents)
+            left.append(tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
+    const double plate_rad = guitar.state.angle_rad - job.goal.angle_rad;
+    if (derived.advice.plateCounts && std::abs(plate_rad) > job.goal.angleTolerance_rad)
+        left.append(plate_rad > 0.0 ? tr("plate %1° forward").arg(degrees(plate_rad), 0, 'f', 2)
+                                    : tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
+    return {tr("Leave it here, or go on by hand"), tr("stop"),
+            left.isEmpty() ? tr("Nothing is left that these tools could tell")
+                           : tr("Left, by what is known: %1. With these tools more work is not likely to help.")
+                                 .arg(left.join(QStringLiteral(", "))),
+            tr("any further reading")};
+}
+
+} // namespace
+
+ActWords act(const Job& job, const Derived& derived, const Units& units) {
     const NextAct& next = derived.next();
     if (derived.advice.doubt)
-        return doubtAct(job, *derived.advice.doubt);
+        return doubtAct(job, *derived.advice.doubt, units);
     switch (next.what) {
     case NextAct::Do::Read:
         return readAct(job, next);
@@ -202,8 +239,9 @@ ActWords act(const Job& job, const Derived& derived, const Units&) {
         return {tr("Take the block out"), tr("block"),
                 tr("The strings stand at their blocked aims and will land at pitch"), tr("Space when done")};
     case NextAct::Do::Done:
-        return {tr("Done: every string and the plate are within the goal"), tr("done"),
-                tr("Read on this guitar, not forecast"), tr("any further reading")};
+        return doneAct(job, derived);
+    case NextAct::Do::Leave:
+        return leaveAct(job, derived);
     case NextAct::Do::Stuck:
         return {tr("This set cannot float level here"), tr("stop"), stuck(next.level), QString()};
     }
@@ -220,12 +258,18 @@ QString outlook(const Derived& derived) {
         return tr("Nothing left to do");
     if (derived.next().what == NextAct::Do::Stuck)
         return tr("No number of passes helps; see Answer");
-    const Prospect& left = derived.prospect;
+    if (derived.next().what == NextAct::Do::Leave)
+        return tr("More work is not likely to help");
+    if (!derived.remaining)
+        return tr("Working out what is left…");
+    const RemainingWork& left = *derived.remaining;
+    const double strings = static_cast<double>(derived.rig().strings.size());
     const QString claw = left.clawVisits.p90 > 0.0
-                             ? tr(", visits to the claw %1").arg(rangeText(left.clawVisits.p10, left.clawVisits.p90))
+                             ? tr(", visits to the claw %1")
+                                   .arg(rangeText(std::round(left.clawVisits.p10), std::round(left.clawVisits.p90)))
                              : QString();
-    return tr("Passes to go %1%2, about %3 min at the assumed pace (8 in 10 guitars like this one)")
-        .arg(rangeText(left.passes.p10, left.passes.p90), claw,
+    return tr("Peg turns to go %1%2, about %3 min at the shop's pace (8 in 10 guitars like this one)")
+        .arg(rangeText(std::round(strings * left.passes.p10), std::round(strings * left.passes.p90)), claw,
              rangeText(std::max(1.0, std::round(left.minutes.p10)), std::max(1.0, std::round(left.minutes.p90))));
 }
 
@@ -275,6 +319,8 @@ QString stuck(const Level& level) {
     case LevelStatus::ClawTooTight:
         return tr("Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.")
             .arg(momentText(level.missing_Nm));
+    case LevelStatus::SpringEdge:
+        return tr("It would balance only with a spring half loose. Take that spring out, or one softer than it.");
     case LevelStatus::NoMoment:
         return tr("No spring pulls at any claw position. Hook springs in, or check their geometry.");
     }

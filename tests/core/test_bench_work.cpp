@@ -1,6 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/acts/slide.h"
 #include "core/balance/readings.h"
+#include "core/log/acted.h"
+#include "core/log/passes.h"
+#include "core/plan/outlook.h"
 #include "core/trial/play.h"
+#include "core/trial/simulated_guitar.h"
 #include "support/rigs.h"
 
 #include <QTest>
@@ -33,46 +38,6 @@ Rig heavierChange(std::vector<SetString>& off) {
 class TestBenchWork : public QObject {
     Q_OBJECT
 private Q_SLOTS:
-    void aReadingSetsWhatItReads() {
-        const Rig rig = sixString();
-        const State start = slackStart(rig, {}, -300.0);
-        const auto standings =
-            replay(rig, start, {Event::read(0, -250.0), Event::read(3, -12.5), Event::readGap(0.0035)});
-        const Standing& now = standings.back();
-        QCOMPARE(standings.size(), std::size_t{4});
-        QVERIFY(std::abs(readings_cents(rig, now.state)[0] + 250.0) < 1e-6);
-        QVERIFY(std::abs(readings_cents(rig, now.state)[3] + 12.5) < 1e-6);
-        QVERIFY(std::abs(gapAt_m(rig.bridge, now.state.angle_rad) - 0.0035) < 1e-9);
-        QVERIFY(now.measured[0] && now.measured[3] && !now.measured[1] && now.gapMeasured);
-        // What was read is a rest: letting the model go again leaves it there.
-        QVERIFY(std::abs(settle(rig, now.state).state.angle_rad - now.state.angle_rad) < 1e-8);
-    }
-
-    void theOrderOfReadingsDoesNotMatter() {
-        const Rig rig = sixString();
-        const State start = slackStart(rig, {}, -300.0);
-        const auto a = replay(rig, start, {Event::read(0, -50.0), Event::readGap(0.0042), Event::read(5, 3.0)}).back();
-        const auto b = replay(rig, start, {Event::read(5, 3.0), Event::read(0, -50.0), Event::readGap(0.0042)}).back();
-        for (std::size_t i = 0; i < 6; ++i)
-            QVERIFY(std::abs(a.state.rest_m[i] - b.state.rest_m[i]) < 1e-12);
-        QVERIFY(std::abs(a.state.extraMoment_Nm - b.state.extraMoment_Nm) < 1e-9);
-    }
-
-    void anActMakesReadingsOld() {
-        const Rig rig = sixString();
-        const State start = slackStart(rig, {}, -300.0);
-        const auto now = replay(rig, start, {Event::read(0, -250.0), Event::tuned(1, 5.0)}).back();
-        QVERIFY(!now.measured[0] && now.measured[1] && now.everRead[0]);
-        QVERIFY(std::abs(now.readings_cents[1] - 5.0) < 1e-9);
-    }
-
-    void eventsOfStringsThatAreNotThereArePassedOver() {
-        const Rig rig = sixString();
-        const State start = slackStart(rig, {}, -300.0);
-        const auto now = replay(rig, start, {Event::read(11, -250.0), Event::tuned(9, 5.0)}).back();
-        QCOMPARE(now.state.rest_m, start.rest_m);
-    }
-
     void passesAreCutWhereTheyBegin() {
         const std::vector<Event> log{Event::read(0, 0.0),  Event::tuned(0, 1.0),    Event::tuned(1, 1.0),
                                      Event::tuned(0, 1.0), Event::claw({0.5, 0.5}), Event::tuned(1, 0.0)};
@@ -86,53 +51,33 @@ private Q_SLOTS:
         QCOMPARE(tunedInThisPass(read, 2), std::vector<std::size_t>{1});
     }
 
-    void theFirstActIsToRead() {
-        std::vector<SetString> off;
-        const Rig rig = heavierChange(off);
-        const State start = slackStart(rig, rig.claw.turns, -300.0);
-        const Habit habit{orderOf(OrderKind::LowToHigh, 6)};
-        const NextAct next = nextAct(rig, {}, habit, replay(rig, start, {}).back(), {});
-        QCOMPARE(next.what, NextAct::Do::Read);
-        QCOMPARE(next.strings.size(), std::size_t{6});
-        QVERIFY(next.gap);
-    }
-
-    void aPerfectModelTakesOneVisitAndOnePass() {
-        std::vector<SetString> off;
-        const Rig rig = heavierChange(off);
-        BenchJob job = jobOf(rig, off, true);
-        job.spread = {1e-6, 1e-6, 1e-9, 1e-6, 1e-6, 1e-6, 0.05, 0.05, 1e-6};
-        const Played played = playByAdvice(job, 5);
-        QVERIFY(played.finished && played.stable);
-        QCOMPARE(played.clawVisits, 1);
-        QCOMPARE(played.passes, 1);
-        QVERIFY(played.worst_cents <= 2.0 && played.plate_rad <= radians(0.15));
-    }
-
     void exactTuningGoesRoundForHours() {
         std::vector<SetString> off;
         Rig rig = heavierChange(off);
         rig.springs.push_back(rig.springs.back()); // not a soft one, on which everything takes long
         rig.claw.turns = *clawBefore(rig, {off});
-        int exact = 0, aims = 0;
+        double exact = 0.0, aims = 0.0;
         for (std::uint32_t seed = 1; seed <= 5; ++seed) {
-            exact += playByAdvice(jobOf(rig, off, false), seed).passes;
-            aims += playByAdvice(jobOf(rig, off, true), seed).passes;
+            for (const bool byAims : {false, true}) {
+                const BenchJob job = jobOf(rig, off, byAims);
+                SimulatedGuitar guitar(job, Spread{}, seed);
+                (byAims ? aims : exact) += playByAdvice(job, guitar, false).passes;
+            }
         }
-        QVERIFY2(exact > 2 * aims, qPrintable(QStringLiteral("%1 against %2").arg(exact).arg(aims)));
+        QVERIFY2(exact > 2.0 * aims, qPrintable(QStringLiteral("%1 against %2").arg(exact).arg(aims)));
     }
 
     void theSameQuestionGetsTheSameAnswer() {
         std::vector<SetString> off;
         const Rig rig = heavierChange(off);
         const BenchJob job = jobOf(rig, off, true);
-        const HiddenGuitar hidden(job, 9);
-        QVERIFY(hidden.rig() == HiddenGuitar(job, 9).rig());
-        QVERIFY(!(hidden.rig() == HiddenGuitar(job, 10).rig()));
+        const SimulatedGuitar hidden(job, Spread{}, 9);
+        QVERIFY(hidden.rig() == SimulatedGuitar(job, Spread{}, 9).rig());
+        QVERIFY(!(hidden.rig() == SimulatedGuitar(job, Spread{}, 10).rig()));
         NextAct read;
         read.strings = {0, 1, 2};
         read.gap = true;
-        QVERIFY(hidden.answer(read) == HiddenGuitar(job, 9).answer(read));
+        QVERIFY(hidden.answer(read) == SimulatedGuitar(job, Spread{}, 9).answer(read));
         // It stood level with the old set, as it was told.
         const Rig old = withSet(hidden.rig(), off);
         QVERIFY(std::abs(levelSolution(old, bareState(old), {}).moreTurns) < 1e-6);
@@ -142,41 +87,55 @@ private Q_SLOTS:
         std::vector<SetString> off;
         const Rig rig = heavierChange(off);
         const State start = slackStart(rig, rig.claw.turns, -300.0);
-        const Standing now = replay(rig, start, {}).back();
-        const Outlook aims = outlook(rig, {}, {orderOf(OrderKind::LowToHigh, 6)}, now, {}, 10);
-        const Outlook exact = outlook(rig, {}, {.order = orderOf(OrderKind::LowToHigh, 6), .aims = false}, now, {}, 30);
+        Goal goal;
+        goal.angleTolerance_rad = radians(0.3); // a step of the claw leaves a little
+        const PlannedPasses aims = plannedPasses(rig, goal, {orderOf(OrderKind::LowToHigh, 6)}, start, {}, 10);
+        const PlannedPasses exact =
+            plannedPasses(rig, goal, {.order = orderOf(OrderKind::LowToHigh, 6), .aims = false}, start, {}, 30);
         QCOMPARE(aims.passes.size(), std::size_t{1});
         QCOMPARE(aims.clawVisits, 1);
         QVERIFY(aims.reachesGoal && exact.reachesGoal);
         QVERIFY(exact.passes.size() > 3);
-        QVERIFY(exact.seconds({}) > aims.seconds({}));
     }
 
-    void underABlockTheStringsGoToBlockedAims() {
-        std::vector<SetString> off;
-        Rig rig = heavierChange(off);
-        rig.claw.turns = levelSolution(rig, bareState(rig), {}).state.claw;
-        State start = slackStart(rig, rig.claw.turns, -300.0);
-        Event block;
-        block.kind = Event::Kind::Block;
-        block.block = {Block::Kind::Captive, radians(1.0)};
-        std::vector<Event> log{block};
-        for (std::size_t i = 0; i < 6; ++i)
-            log.push_back(Event::read(i, -200.0));
-        log.push_back(Event::readGap(gapAt_m(rig.bridge, radians(1.0))));
-        const Habit habit{orderOf(OrderKind::LowToHigh, 6)};
-        for (int i = 0; i < 6; ++i) {
-            const NextAct next = nextAct(rig, {}, habit, replay(rig, start, log).back(), tunedInThisPass(log, 6));
-            QCOMPARE(next.what, NextAct::Do::Tune);
-            QVERIFY(next.aim.cents < 0.0); // tipped forward: they sharpen when it comes out
-            log.push_back(Event::tuned(next.aim.string, next.aim.cents));
-        }
-        const NextAct last = nextAct(rig, {}, habit, replay(rig, start, log).back(), tunedInThisPass(log, 6));
-        QCOMPARE(last.what, NextAct::Do::Unblock);
-        Event out;
-        out.kind = Event::Kind::Unblock;
-        log.push_back(out);
-        QVERIFY(withinGoal(rig, replay(rig, start, log).back().state, {}));
+    /// Fine tuners are pegs to whoever counts: headless guitars and locked ones have passes too.
+    void fineTunersCount() {
+        Event fine = Event::tuned(0, 1.0);
+        fine.kind = Event::Kind::Fine;
+        const std::vector<Event> log{fine, Event::tuned(1, 0.0), fine};
+        const Counts counts = countsOf(log, 2, Pace());
+        QCOMPARE(counts.pegTurns, 3);
+        QCOMPARE(counts.passes, 1.5);
+        QCOMPARE(passesOf(log).size(), std::size_t{2});
+    }
+
+    /// The log's acts on a guitar without friction are the acts themselves.
+    void actsOfALogAreActs() {
+        const Rig rig = sixString();
+        const State start = slackStart(rig, {}, -300.0);
+        QVERIFY(acted(rig, start, Event::claw({1.0, 1.0})) == turnClaw(rig, start, {1.0, 1.0}).state);
+        QVERIFY(acted(rig, start, Event::read(0, 1.0)) == start);
+        Event off;
+        off.kind = Event::Kind::Off;
+        off.string = 2;
+        QCOMPARE(acted(rig, start, off).rest_m[2], 0.0);
+        QVERIFY(acted(rig, start, Event::tuned(11, 0.0)) == start);
+    }
+
+    /// A plate on a sticking pivot stays where it is for little, and slides to the edge of its band for more.
+    void platesSlide() {
+        const Rig rig = sixString();
+        const Level level = levelSolution(rig, bareState(rig), {});
+        State moved = level.state;
+        moved.claw = moved.claw.plus(0.02);
+        const Limits limits = limitsOf(rig.bridge, std::nullopt);
+        const double held_Nm = std::abs(BalanceEquation(rig, moved).at(0.0).moment_Nm);
+        QCOMPARE(slide(BalanceEquation(rig, moved), limits, 0.0, 1.01 * held_Nm).angle_rad, 0.0);
+        const Rest edge = slide(BalanceEquation(rig, moved), limits, 0.0, 0.4 * held_Nm);
+        QVERIFY(std::abs(std::abs(BalanceEquation(rig, moved).at(edge.angle_rad).moment_Nm) - 0.4 * held_Nm) < 1e-8);
+        const Rest free = slide(BalanceEquation(rig, moved), limits, 0.0, held_Nm, false); // the arm was wiggled
+        QVERIFY(std::abs(BalanceEquation(rig, moved).at(free.angle_rad).moment_Nm) < 1e-8);
+        QVERIFY(std::abs(edge.angle_rad) < std::abs(free.angle_rad));
     }
 };
 

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/advise/prospect.h"
 #include "core/balance/readings.h"
+#include "core/log/passes.h"
 #include "core/trial/rehearsal.h"
+#include "core/trial/simulated_guitar.h"
 #include "core/trial/trial.h"
-#include "support/rigs.h"
+#include "support/bench.h"
 
 #include <QTest>
 #include <algorithm>
@@ -14,47 +15,10 @@ using namespace flenzo::testing;
 
 namespace {
 
-BenchJob changeJob(double oldShare) {
-    BenchJob job;
-    job.rig = sixString();
-    job.old = {scaledSet(job.rig, oldShare)};
-    job.rig.claw.turns = *clawBefore(job.rig, job.old);
-    job.habit.order = orderOf(OrderKind::LowToHigh, 6);
-    return job;
-}
-
-/// Plays the job against a hidden guitar and returns how it stands and the log.
-struct Ended {
-    Advice advice;
-    std::vector<Event> log;
-    Rig rig;
-    State state;
-};
-Ended played(BenchJob job, std::uint32_t seed, int most = 400) {
-    HiddenGuitar guitar(job, seed);
-    Insight insight;
-    Ended end;
-    for (int a = 0; a < most; ++a) {
-        insight = learnFrom(job, insight);
-        end.advice = adviseFrom(job, insight);
-        if (end.advice.doubt) {
-            job.log[end.advice.doubt->misfit.event].confirmed = true;
-            insight = {};
-            continue;
-        }
-        if (end.advice.act.what == NextAct::Do::Done || end.advice.act.what == NextAct::Do::Stuck)
-            break;
-        job.log.push_back(guitar.answer(end.advice.act));
-        guitar.hear(job.log.back());
-    }
-    end.log = job.log;
-    end.rig = guitar.rig();
-    end.state = guitar.state();
-    return end;
-}
-
-std::vector<double> truthOf(const Ended& end) {
-    return readings_cents(end.rig, end.state);
+/// Plays the job against a simulated guitar and returns how it stands and the log.
+Ended played(const BenchJob& job, std::uint32_t seed, int most = 400) {
+    SimulatedGuitar guitar(job, Spread{}, seed);
+    return playOn(job, guitar, most);
 }
 
 } // namespace
@@ -102,8 +66,8 @@ private Q_SLOTS:
         for (const std::uint32_t seed : {21U, 22U}) {
             const Ended end = played(job, seed);
             QCOMPARE(end.advice.act.what, NextAct::Do::Done);
-            QVERIFY(worst_cents(truthOf(end)) < 3.0);
-            QVERIFY(std::abs(end.state.angle_rad) < radians(0.25));
+            QVERIFY(end.worst_cents < 3.0);
+            QVERIFY(end.plate_deg < 0.25);
         }
     }
 
@@ -140,7 +104,7 @@ private Q_SLOTS:
                 QVERIFY(std::abs(event.turns.bass - event.turns.treble) <= 1.0 / 16.0 + 1e-12);
             }
             QVERIFY(looks >= 1); // the plate alone is looked at while more than one turn is to come
-            const int visits = countsOf(end.log, job.pace).clawVisits;
+            const int visits = end.counts.clawVisits;
             QVERIFY(way == ClawWay::Quarters ? visits < turned : visits <= turned); // several turns to a visit
         }
     }
@@ -172,42 +136,45 @@ private Q_SLOTS:
         QCOMPARE(clawHandOf(job.habit, job.rig, left, decked).step_turns, 1.0 / 16.0);
     }
 
-    void underTheBlockTheClawIsTurnedAtOneGo() {
-        BenchJob job = changeJob(0.85);
-        job.habit.claw = ClawWay::Quarters;
-        Event block;
-        block.kind = Event::Kind::Block;
-        job.log = {block};
-        Event read = Event::readGap(job.rig.bridge.rearGap_m);
-        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-            read.readings_cents.emplace_back(i, -200.0);
-        job.log.push_back(read);
-        const Advice advice = advise(job);
-        QCOMPARE(advice.act.what, NextAct::Do::Claw);
-        QVERIFY(std::abs(advice.act.turns.mean()) > 0.3); // nothing can be seen between two steps
-    }
-
     /// Turns with nothing but looks between them are one visit; anything else begins another.
     void looksKeepTheTechnicianAtTheClaw() {
         const Pace pace;
         const Event turn = Event::claw({0.25, 0.25}), look = Event::readGap(0.004), all = Event::read(0, -3.0);
-        const Counts quarters = countsOf({turn, look, turn, look, turn, all}, pace);
+        const Counts quarters = countsOf({turn, look, turn, look, turn, all}, 6, pace);
         QCOMPARE(quarters.clawVisits, 1);
         QCOMPARE(quarters.minutes * 60.0, pace.claw_s + 4.0 * pace.look_s + pace.read_s);
-        QCOMPARE(countsOf({turn, all, turn, look}, pace).clawVisits, 2);
-        QCOMPARE(countsOf({turn, Event::tuned(0, 0.0), turn}, pace).clawVisits, 2);
-        QCOMPARE(countsOf({look, all}, pace).minutes * 60.0, pace.read_s);
+        QCOMPARE(countsOf({turn, all, turn, look}, 6, pace).clawVisits, 2);
+        QCOMPARE(countsOf({turn, Event::tuned(0, 0.0), turn}, 6, pace).clawVisits, 2);
+        QCOMPARE(countsOf({look, all}, 6, pace).minutes * 60.0, pace.read_s);
     }
 
-    /// The outlook of a shop that looks after every quarter has more minutes in it, not more visits.
+    /// What is left of a shop that looks after every quarter has more minutes in it.
     void quartersTakeTheirTime() {
         BenchJob job = changeJob(0.85);
         job.log = played(job, 9, 1).log;
-        const Prospect once = prospectOf(job, advise(job));
+        const RemainingWork once = remainingWork(job, advise(job));
         job.habit.claw = ClawWay::Quarters;
-        const Prospect quarters = prospectOf(job, advise(job));
+        const RemainingWork quarters = remainingWork(job, advise(job));
         QVERIFY(quarters.minutes.p50 > once.minutes.p50);
-        QVERIFY(quarters.clawVisits.p90 <= once.clawVisits.p90 + 2.0);
+        QVERIFY(once.played > 4 && quarters.played > 4);
+    }
+
+    /// The work that remains is played by the rules themselves: ordered, the same for the same log, nothing when done.
+    void whatRemainsIsPlayed() {
+        BenchJob job = changeJob(0.93);
+        job.log = played(job, 7, 1).log;
+        const Advice advice = advise(job);
+        const RemainingWork work = remainingWork(job, advice), again = remainingWork(job, advice);
+        for (const Quantiles& q : {work.passes, work.clawVisits, work.minutes})
+            QVERIFY(q.p10 <= q.p50 && q.p50 <= q.p90);
+        QVERIFY(work.passes.p50 >= 0.9 && work.passes.p90 < 4.0);
+        QCOMPARE(work.passes.p90, again.passes.p90);
+        std::atomic<bool> cancel{true};
+        RemainingOptions options;
+        options.cancel = &cancel;
+        QCOMPARE(remainingWork(job, advice, options).played, 0);
+        job.log = played(job, 7).log;
+        QCOMPARE(remainingWork(job, advise(job)).passes.p90, 0.0);
     }
 
     /// By feel: the first peg of the job goes sharp, every later one exactly to pitch.
@@ -259,7 +226,7 @@ private Q_SLOTS:
         const Counts aims = rehearse(job), again = rehearse(job);
         QCOMPARE(aims.passes, again.passes);
         QCOMPARE(aims.minutes, again.minutes);
-        QVERIFY(aims.passes >= 1 && aims.passes <= 2); // all known and a steady hand: one pass, or a last touch
+        QVERIFY(aims.passes >= 1.0 && aims.passes <= 1.7); // all known and a steady hand: one pass, or a last touch
         QVERIFY(aims.clawVisits >= 1 && aims.clawVisits <= 2);
         job.habit.aims = false;
         const Counts exact = rehearse(job);
@@ -285,12 +252,12 @@ private Q_SLOTS:
         one.oneByOne = true;
         QVERIFY(rehearse(job, one).minutes > plain.minutes && rehearse(job, one).passes > plain.passes);
         BenchJob same = changeJob(1.0);
-        QVERIFY(rehearse(same, one).minutes <= rehearse(same).minutes); // nothing moves when like replaces like
+        QVERIFY(rehearse(same, one).passes <= rehearse(same).passes + 0.01); // nothing moves when like replaces like
         Opening aims, pitch, surprise;
         aims.block = Opening::UnderBlock{radians(1.5), true, 0.0};
         pitch.block = Opening::UnderBlock{radians(1.5), false, 0.0};
         surprise.block = Opening::UnderBlock{radians(1.5), true, 0.4};
-        QCOMPARE(rehearse(job, aims).passes, 1); // blocked aims land at pitch when everything is known
+        QVERIFY(rehearse(job, aims).passes <= 1.4); // blocked aims land at pitch when everything is known
         QVERIFY(rehearse(job, pitch).passes > rehearse(job, aims).passes);
         QVERIFY(rehearse(job, surprise).minutes > rehearse(job, aims).minutes);
         QVERIFY(rehearse(job, surprise).clawVisits > rehearse(job, aims).clawVisits);
@@ -311,7 +278,7 @@ private Q_SLOTS:
         job.log = {Event::read(0, -20.0), Event::claw({1.0, 1.0})};
         const BenchJob before = job;
         const Counts counts = rehearse(job);
-        QVERIFY(counts.passes >= 1);
+        QVERIFY(counts.passes >= 1.0);
         QCOMPARE(job.log, before.log);
         BenchJob empty = changeJob(0.95);
         QCOMPARE(rehearse(empty).passes, counts.passes); // it begins at the beginning
@@ -341,43 +308,31 @@ private Q_SLOTS:
         QVERIFY(!clawTurnedBack({down, up, far}, step));
     }
 
-    /// Softer and softer floats come home too, without the claw going to and fro for ever.
+    /// Softer floats come home too, without the claw going to and fro for ever.
     void softFloatsComeHome() {
         int home = 0, stable = 0;
-        for (std::uint32_t seed = 300; seed < 340; ++seed) {
-            BenchJob job = changed(changeJob(1.0), ChangeKind::FewerSprings);
-            const Played game = playByAdvice(job, seed);
-            if (!game.stable)
+        for (std::uint32_t seed = 300; seed < 330; ++seed) {
+            const BenchJob job = changed(changeJob(1.0), ChangeKind::FewerSprings);
+            SimulatedGuitar guitar(job, Spread{}, seed);
+            if (levelSolution(guitar.rig(), bareState(guitar.rig()), job.goal).status != LevelStatus::Found)
                 continue;
+            const Ended end = playOn(job, guitar);
             ++stable;
-            home += game.finished && game.worst_cents <= 2.5 && game.plate_rad <= radians(0.25);
-            QVERIFY2(game.clawVisits <= 8, qPrintable(QString::number(seed)));
+            home += end.advice.act.what == NextAct::Do::Done && end.worst_cents <= 3.0 && end.plate_deg <= 0.25;
+            QVERIFY2(end.counts.clawVisits <= 10, qPrintable(QString::number(seed)));
         }
-        QVERIFY(stable >= 20);
-        QVERIFY2(home >= stable - 1, qPrintable(QStringLiteral("%1 of %2").arg(home).arg(stable)));
-    }
-
-    /// Before a string is read the nominal figures stand: a set that will not float is said before a string comes off.
-    void aHopelessSetIsSaidBeforeAnythingIsRead() {
-        BenchJob job = changeJob(1.0);
-        job.rig.springs.resize(1);
-        job.rig.springs.front().rate_Npm = 900.0;
-        job.old.wasLevel = false;
-        const Advice advice = advise(job);
-        QCOMPARE(advice.act.what, NextAct::Do::Stuck);
-        QVERIFY(advice.act.level.status != LevelStatus::Found);
-        const Prospect none = prospectOf(job, advice);
-        QCOMPARE(none.passes.p90, 0.0);
+        QVERIFY(stable >= 12);
+        QVERIFY2(home >= stable - 2, qPrintable(QStringLiteral("%1 of %2").arg(home).arg(stable)));
     }
 
     void aCentOfAStringIsWorthItsWire() {
         const BenchJob job = changeJob(1.0);
         const Level level = levelSolution(job.rig, bareState(job.rig), job.goal);
+        const EstimatorOptions options;
+        const RestModel model(job.rig, job.goal, options);
         for (std::size_t i = 0; i < 6; ++i) {
-            const double perCent_m = wirePerCent_m(job.rig, level.state, job.goal, i);
-            QVERIFY(perCent_m > 0.0);
             State longer = level.state;
-            longer.rest_m[i] += perCent_m;
+            longer.rest_m[i] += 1.0 / model.zPerMetre_cents(i);
             longer.block = Block{Block::Kind::Captive, job.goal.angle_rad};
             QVERIFY(std::abs(readings_cents(job.rig, longer)[i] + 1.0) < 0.05);
         }

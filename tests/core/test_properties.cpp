@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/acts/acts.h"
-#include "core/advise/prospect.h"
 #include "core/balance/readings.h"
+#include "core/trial/remaining.h"
 #include "core/trial/trial.h"
 #include "support/rigs.h"
 
@@ -144,7 +144,7 @@ private Q_SLOTS:
             job.habit.stretch = k % 4 == 0;
             for (int e = 0; e < 12; ++e) {
                 Event event;
-                event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 9)(dice));
+                event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 11)(dice));
                 event.string =
                     static_cast<std::size_t>(between(0.0, static_cast<double>(job.rig.strings.size()) - 0.01));
                 event.to_cents = between(-2400.0, 1200.0);
@@ -157,10 +157,12 @@ private Q_SLOTS:
                 job.log.push_back(event);
             }
             const Advice advice = advise(job);
-            QVERIFY(std::isfinite(advice.act.turns.mean()) && std::isfinite(advice.now.state.angle_rad));
-            QVERIFY(advice.fit.mean.allFinite());
-            const Prospect prospect = prospectOf(job, advice);
-            QVERIFY(std::isfinite(prospect.minutes.p90));
+            QVERIFY(std::isfinite(advice.act.turns.mean()) && std::isfinite(advice.guitar.state.angle_rad));
+            QVERIFY(advice.guitar.at.guitar.value.allFinite());
+            RemainingOptions few;
+            few.guitars = 2;
+            few.mostActs = 10;
+            QVERIFY(std::isfinite(remainingWork(job, advice, few).minutes.p90));
         }
     }
 

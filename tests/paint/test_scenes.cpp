@@ -238,9 +238,9 @@ private Q_SLOTS:
         far.passes = 40;
         report.rows = {{"habit", {far, far, far}}, {"adviser", {two, two, far}}};
         const Scene scene = buildTrialChart(report, {700, 400}, 1.0);
-        const Mark* most = scene.find(QStringLiteral("bar-1-2"));
-        const Mark* last = scene.find(QStringLiteral("bar-1-13"));
-        QVERIFY(most && last && scene.find(QStringLiteral("bar-0-13")));
+        const Mark* most = scene.find(QStringLiteral("bar-1-4"));
+        const Mark* last = scene.find(QStringLiteral("bar-1-11"));
+        QVERIFY(most && last && scene.find(QStringLiteral("bar-0-11")));
         QVERIFY(most->points.boundingRect().height() > last->points.boundingRect().height());
         QVERIFY(scene.description.contains(QLatin1String("median 2")));
     }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/hidden.h"
+#include "core/trial/simulated_guitar.h"
 #include "session/compare.h"
 #include "session/demo.h"
 #include "session/pass_sheet.h"
@@ -7,30 +7,28 @@
 #include "session/work/sheet.h"
 #include "session/work/workflow.h"
 
+#include "support/bench.h"
 #include <QRegularExpression>
+
 #include <QTest>
 #include <QXmlStreamReader>
 #include <algorithm>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 namespace {
 
 /// A demo job played by the adviser to its end.
 Job finished(int index) {
     Job job = demoJob(index).value();
-    HiddenGuitar guitar(benchJobOf(job), job.simulatedSeed.value_or(1));
+    SimulatedGuitar guitar(benchJobOf(job), Spread(), job.simulatedSeed.value_or(1));
     guitar.hear(job.log);
     for (int act = 0; act < 250; ++act) {
         const Advice advice = advise(benchJobOf(job));
-        if (advice.doubt) {
-            job.log[advice.doubt->misfit.event].confirmed = true;
-            continue;
-        }
-        if (advice.act.what == NextAct::Do::Done || advice.act.what == NextAct::Do::Stuck)
+        if (isOver(advice.act))
             break;
-        job.log.push_back(guitar.answer(advice.act));
-        guitar.hear(job.log.back());
+        job.log.push_back(guitar.perform(advice.act));
     }
     return job;
 }

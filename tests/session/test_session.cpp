@@ -101,7 +101,7 @@ private Q_SLOTS:
         QVERIFY(!session.enter(QStringLiteral("angle -0.8!"), false));
         QCOMPARE(session.job().log.size(), before + 1);
         QVERIFY(std::abs(*session.job().log.back().angle_rad - radians(-0.8)) < 1e-12);
-        QVERIFY(session.derived().now().gapMeasured);
+        QVERIFY(session.derived().now().angleMeasured());
         session.pickGap();
         QVERIFY(!session.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
         QVERIFY(session.job().log.back().angle_rad.has_value());
@@ -115,11 +115,18 @@ private Q_SLOTS:
         for (int i = 0; i < 30 && session.derived().next().what != NextAct::Do::Tune; ++i)
             QVERIFY(!session.letSimulationAnswer());
         const double aim = session.derived().next().aim.cents;
+        const auto nextAim = [&session] { // what is asked to be plucked first is plucked
+            for (int i = 0; i < 4 && session.derived().next().what == NextAct::Do::Read; ++i)
+                if (session.letSimulationAnswer())
+                    break;
+            return session.derived().next().aim.cents;
+        };
         QVERIFY(!session.enter(QString::number(aim, 'f', 1), false));
-        const double asPlanned = session.derived().next().aim.cents;
-        session.undoStack().undo();
+        const double asPlanned = nextAim();
+        while (session.derived().next().aim.cents != aim && session.undoStack().canUndo())
+            session.undoStack().undo();
         QVERIFY(!session.enter(QString::number(aim + 40.0, 'f', 1), false));
-        QVERIFY(std::abs(session.derived().next().aim.cents - asPlanned) > 2.0);
+        QVERIFY(std::abs(nextAim() - asPlanned) > 2.0);
     }
 
     void theSheetShowsWhatWasReadAndWhatIsToCome() {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/hidden.h"
+#include "core/trial/simulated_guitar.h"
 #include "session/compare.h"
 #include "session/demo.h"
 #include "session/work/finder.h"
@@ -194,7 +194,7 @@ private Q_SLOTS:
 
     void theNextJobBeginsWhereTheLastEnded() {
         Job last = demo(0);
-        HiddenGuitar guitar(benchJobOf(last), *last.simulatedSeed);
+        SimulatedGuitar guitar(benchJobOf(last), Spread(), *last.simulatedSeed);
         guitar.hear(last.log);
         for (int act = 0; act < 200; ++act) {
             const NextAct next = advise(benchJobOf(last)).act;

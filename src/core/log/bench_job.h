@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/learn/prior.h"
+#include "core/estimation/guitar.h"
 #include "core/log/event.h"
+#include "core/log/tools.h"
 #include "core/plan/habit.h"
-#include "core/plan/spread.h"
 
 namespace flenzo {
 
@@ -16,7 +16,7 @@ struct BenchJob {
     Goal goal;
     Habit habit;
     Pace pace;
-    Spread spread; ///< how far guitar, hand and gauges may be off
+    Tools tools;
     std::vector<Event> log;
     std::optional<Prior> prior; ///< learned of this guitar in an earlier job
 };

@@ -10,7 +10,15 @@
 
 namespace flenzo {
 
-/// One thing that happened to the guitar on the bench, in order of time. Only the members of its kind count.
+/// A string's target as it was and as it became.
+struct Retargeted {
+    std::size_t string = 0;
+    double from_Hz = 0.0, to_Hz = 0.0;
+    bool operator==(const Retargeted&) const = default;
+};
+
+/// One thing that happened to the guitar on the bench, in order of time. Only the members of its kind count. Cents are
+/// against the target that the string had then.
 struct Event {
     enum class Kind {
         Read,      ///< readings and/or the rear gap, everything at rest
@@ -22,7 +30,9 @@ struct Event {
         Lock,      ///< nut caps clamped
         Fine,      ///< fine tuner turned until the string read `to_cents`
         Turn,      ///< the guitar laid or held another way
-        Off        ///< a string taken off or broken
+        Off,       ///< a string taken off or broken
+        Wiggle,    ///< the arm moved to and fro, so that the pivot holds nothing
+        Retarget   ///< another pitch is wanted from now on
     };
     Kind kind = Kind::Read;
     std::vector<std::pair<std::size_t, double>> readings_cents; ///< Read: string index and cents
@@ -36,6 +46,7 @@ struct Event {
     ClawTurns turns;                    ///< Claw
     flenzo::Block block;                ///< Block
     Orientation to = Orientation::Flat; ///< Turn
+    std::vector<Retargeted> retargeted; ///< Retarget
     bool confirmed = false;             ///< the technician stands by a reading that was questioned
     std::string at;                     ///< ISO 8601, may be empty
     std::string note;

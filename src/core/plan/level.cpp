@@ -84,6 +84,13 @@ Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
     equation.setClaw(rig, level.state.claw);
     level.floatStiffness_NmPerRad = -equation.at(goal.angle_rad).slope_NmPerRad;
     level.stiffness_NmPerRad = -BalanceEquation(rig, level.state).at(goal.angle_rad).slope_NmPerRad;
+    constexpr double balanced_Nm = 1e-7;
+    level.missing_Nm = momentAt(level.moreTurns);
+    if (std::abs(level.missing_Nm) > balanced_Nm) {
+        level.status = LevelStatus::SpringEdge; // the bracket closed on a jump, not on a root
+        return level;
+    }
+    level.missing_Nm = 0.0;
     const bool stable = level.floatStiffness_NmPerRad > 0.0 || heldAtGoal(rig, goal);
     level.status = stable ? LevelStatus::Found : LevelStatus::NoStableFloat;
     return level;

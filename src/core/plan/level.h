@@ -33,6 +33,7 @@ enum class LevelStatus {
     NoStableFloat, ///< the balance exists but Kf <= 0: it runs away however often it is retuned
     ClawTooShort,  ///< even the tightest claw cannot hold the strings
     ClawTooTight,  ///< even the loosest claw pulls too much
+    SpringEdge,    ///< the moment jumps past balance where a spring comes loose: it would have to be half hooked
     NoMoment       ///< nothing pulls back at any claw position (no springs, or all loose)
 };
 

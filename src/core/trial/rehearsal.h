@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/advise/adviser.h"
+#include "core/decision/adviser.h"
 
 #include <optional>
 

@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/trial/trial.h"
 
+#include "core/trial/independent_guitar.h"
+#include "core/trial/simulated_guitar.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <memory>
 #include <thread>
 
 namespace flenzo {
@@ -20,6 +24,51 @@ constexpr std::array<KindName, 6> kindNames{{{ChangeKind::Heavier, "heavier"},
                                              {ChangeKind::LowerTuning, "lower"},
                                              {ChangeKind::FewerSprings, "fewer-springs"},
                                              {ChangeKind::AsIs, "as-is"}}};
+
+struct ToolsKind {
+    TrialTools kind;
+    const char* name;
+    BenchTools tools;
+    double pivot_Nm;
+};
+const std::array<ToolsKind, 4> toolsKinds{
+    {{TrialTools::Laboratory, "lab", {}, 0.0},
+     {TrialTools::Shop, "shop", {1.0, 1.5e-4, 0.0, 1.2, 1.0, 1e-4, 0.0}, 0.008},
+     {TrialTools::Fine, "fine", {}, 0.008},
+     {TrialTools::Eye, "eye", {1.0, 0.0, radians(0.3), 1.2, 1.0, 0.0, radians(0.1)}, 0.008}}};
+const ToolsKind& kindOfTools(TrialTools tools) {
+    return toolsKinds[static_cast<std::size_t>(tools)];
+}
+
+/// One guitar of a trial, and whether it floats in tune at all.
+struct Made {
+    std::unique_ptr<BenchGuitar> guitar;
+    bool stable = false;
+};
+Made makeGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed) {
+    const ToolsKind& tools = kindOfTools(setup.tools);
+    if (setup.independent) {
+        Hardships hard;
+        hard.pivot_Nm = tools.pivot_Nm;
+        hard.stringsGive = job.habit.stretch;
+        if (setup.strange) {
+            hard.rollingEdge_m = 0.0004;
+            hard.springsStiffen = 3.0;
+            hard.stringsStiffen = -2.0;
+            hard.nutHolds_cents = 1.5;
+        }
+        auto guitar = std::make_unique<IndependentGuitar>(job, hard, tools.tools, seed);
+        const bool stable = guitar->floatsInTune();
+        return {std::move(guitar), stable};
+    }
+    Spread spread;
+    spread.tuner_cents = tools.tools.tuner_cents;
+    spread.peg_cents = tools.tools.peg_cents;
+    spread.gap_m = tools.tools.angle_rad > 0.0 ? tools.tools.angle_rad * job.rig.bridge.rearEdge_m : tools.tools.gap_m;
+    auto guitar = std::make_unique<SimulatedGuitar>(job, spread, seed);
+    const bool stable = levelSolution(guitar->rig(), bareState(guitar->rig()), job.goal).status == LevelStatus::Found;
+    return {std::move(guitar), stable};
+}
 
 void scaleGauges(Rig& rig, double share) {
     for (RigString& string : rig.strings) {
@@ -39,6 +88,17 @@ double valueAt(std::vector<double>& values, double share) {
 }
 
 } // namespace
+
+const char* toolsName(TrialTools tools) {
+    return kindOfTools(tools).name;
+}
+
+std::optional<TrialTools> toolsNamed(const std::string& name) {
+    for (const ToolsKind& kind : toolsKinds)
+        if (name == kind.name)
+            return kind.kind;
+    return std::nullopt;
+}
 
 const char* changeName(ChangeKind kind) {
     for (const KindName& entry : kindNames)
@@ -101,7 +161,9 @@ Quantiles TrialRow::quantiles(const std::function<double(const Played&)>& of) co
 }
 
 TrialReport runTrial(const TrialSetup& setup) {
-    const std::vector<ShopHabit>& habits = shopHabits();
+    const std::vector<ShopHabit> habits = setup.habits ? shopHabits() : std::vector<ShopHabit>{};
+    BenchJob job = setup.job;
+    job.tools = kindOfTools(setup.tools).tools.told();
     const std::size_t players = habits.size() + 1;
     const auto guitars = static_cast<std::size_t>(std::max(0, setup.guitars));
     std::vector<Played> plays(guitars * players);
@@ -112,8 +174,12 @@ TrialReport runTrial(const TrialSetup& setup) {
         for (std::size_t k = next++; k < plays.size() && !cancelled(); k = next++) {
             const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
             const std::size_t player = k % players;
-            plays[k] =
-                player < habits.size() ? playByHabit(setup.job, habits[player], seed) : playByAdvice(setup.job, seed);
+            const Made made = makeGuitar(setup, job, seed);
+            plays[k] = player < habits.size() ? playByHabit(job, habits[player], *made.guitar, seed)
+                                              : playByAdvice(job, *made.guitar, setup.forecasts);
+            plays[k].stable = made.stable;
+            plays[k].home = plays[k].worst_cents <= job.goal.pitchTolerance_cents &&
+                            plays[k].plate_rad <= job.goal.angleTolerance_rad;
             const int count = ++done;
             if (setup.progress)
                 setup.progress(count);
@@ -140,9 +206,12 @@ TrialReport runTrial(const TrialSetup& setup) {
         report.rows.push_back(std::move(row));
     }
     report.stable = static_cast<int>(report.rows.back().plays.size());
-    report.coverage = report.rows.back().share([](const Played& played) {
-        return played.forecast && played.forecast->passes.p10 <= played.passes &&
-               played.passes <= played.forecast->passes.p90;
+    report.coverage = report.rows.back().share([strings = job.rig.strings.size()](const Played& played) {
+        if (!played.forecast)
+            return false;
+        const double turn = 0.5 / static_cast<double>(strings);
+        return played.forecast->passes.p10 - turn <= played.passes &&
+               played.passes <= played.forecast->passes.p90 + turn;
     });
     return report;
 }

@@ -17,8 +17,18 @@ enum class ChangeKind { Heavier, Lighter, Same, LowerTuning, FewerSprings, AsIs 
 /// old set needed it. `AsIs` leaves the job as it is.
 [[nodiscard]] BenchJob changed(BenchJob job, ChangeKind kind);
 
+/// Kinds of tools and guitars a trial can be played with.
+enum class TrialTools { Laboratory, Shop, Fine, Eye };
+[[nodiscard]] const char* toolsName(TrialTools tools);
+[[nodiscard]] std::optional<TrialTools> toolsNamed(const std::string& name);
+
 struct TrialSetup {
     BenchJob job;
+    TrialTools tools = TrialTools::Laboratory;
+    bool independent = false; ///< guitars of another model than the program's
+    bool strange = false;     ///< and such as break it: a rolling edge, springs that stiffen, a nut that holds
+    bool habits = true;       ///< the shop habits play too
+    bool forecasts = true;    ///< the remaining work is played at each start, to see whether it holds
     int guitars = 1000;
     std::uint32_t seed = 1;
     int threads = 0;                      ///< 0: as many as the machine has
@@ -37,7 +47,8 @@ struct TrialReport {
     int guitars = 0, stable = 0;
     bool cancelled = false;
     std::vector<TrialRow> rows;
-    /// Share of the adviser's plays whose true passes lay within p10 to p90 of the outlook given at the start.
+    /// Share of the adviser's plays whose true passes lay within p10 to p90 of the remaining work played at the start,
+    /// either end taken to the peg turn.
     double coverage = 0.0;
 };
 

@@ -195,22 +195,16 @@ BenchJob advisedOnly(BenchJob bench) {
 } // namespace
 
 Costs::Advised::Advised(BenchJob plain)
-    : job(std::move(plain)), steady(rehearse(job)), outlook(prospectOf(job, advise(job))) {}
+    : job(std::move(plain)), steady(rehearse(job)), outlook(remainingWork(job, advise(job))) {}
 
 Costs::Costs(const Job& job)
     : job_(job), advised_(advisedOnly(freshBench(job))), tuning_(tuningOf(job)), now_(costOf(job, tuning_)) {}
 
 /// The adviser's outlook with its spread, and what the ways add to it for a steady hand.
 Costs::Tuning Costs::tuningOf(const Job& tried) const {
-    const BenchJob bench = freshBench(tried), plain = advisedOnly(bench);
-    const BenchJob& known = advised_.job;
-    std::optional<Advised> other; // most ways only differ in what comes beside the adviser
-    if (!(plain.habit == known.habit && plain.goal == known.goal && plain.rig == known.rig))
-        other.emplace(plain);
-    const Advised& advised = other ? *other : advised_;
-    const Counts with = rehearse(bench, openingOf(tried));
-    Tuning tuning{advised.outlook.passes + (with.passes - advised.steady.passes),
-                  advised.outlook.minutes + (with.minutes - advised.steady.minutes)};
+    const Counts with = rehearse(freshBench(tried), openingOf(tried));
+    Tuning tuning{advised_.outlook.passes + (with.passes - advised_.steady.passes),
+                  advised_.outlook.minutes + (with.minutes - advised_.steady.minutes)};
     for (double Quantiles::*share : {&Quantiles::p10, &Quantiles::p50, &Quantiles::p90})
         tuning.passes.*share = std::max(1.0, tuning.passes.*share); // strings are not tuned by fewer
     return tuning;

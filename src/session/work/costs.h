@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/advise/prospect.h"
+#include "core/trial/remaining.h"
 #include "store/job.h"
 
 #include <functional>
@@ -30,7 +30,7 @@ private:
         explicit Advised(BenchJob plain);
         BenchJob job;
         Counts steady;
-        Prospect outlook;
+        RemainingWork outlook;
     };
     [[nodiscard]] SchoolCost costOf(const Job& tried, const Tuning& tuning) const;
     [[nodiscard]] Tuning tuningOf(const Job& tried) const;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/work/pace.h"
 
+#include "session/work/measuring.h"
 #include "session/work/schools.h"
 
 #include <algorithm>
@@ -52,7 +53,9 @@ QMap<QString, double> usualMinutesOf(const Logbook& book) {
 }
 
 void beginAsTheHouseDoes(Job& job, const Logbook& book) {
-    applyHouse(job, book.setting(QStringLiteral("house")));
+    const QString house = book.setting(QStringLiteral("house"));
+    applyHouse(job, house);
+    applyToolLines(job.tools, house);
     job.habit.stretch = true; // the strings that go on are new
     job.work.usualMinutes = usualMinutesOf(book);
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/work/sheet.h"
 
-#include "core/advise/adviser.h"
+#include "core/decision/adviser.h"
 #include "core/strings/note.h"
 #include "session/pass_sheet.h"
 #include "session/work/schools.h"
@@ -119,7 +119,7 @@ QString paragraph(const QString& title, const QString& text) {
 } // namespace
 
 QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng) {
-    const Counts counts = countsOf(job.log, job.pace);
+    const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
     QString html =
         QStringLiteral(
             "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:sans-serif'>")
@@ -132,7 +132,7 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
     html +=
         QStringLiteral("<p>") +
         tr("Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
-            .arg(counts.passes)
+            .arg(counts.passes, 0, 'f', 1)
             .arg(counts.clawVisits)
             .arg(counts.stretches)
             .arg(counts.minutes, 0, 'f', 0) +

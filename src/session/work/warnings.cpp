@@ -81,14 +81,18 @@ std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId 
 
 QStringList missingForLock(const Job& job, const Derived& derived) {
     QStringList missing;
-    const Standing& now = derived.now();
-    const Goal& goal = job.goal;
-    if (floats(job.rig, goal) && !(std::abs(now.state.angle_rad - goal.angle_rad) <= goal.angleTolerance_rad))
-        missing.append(tr("the plate is off level"));
-    if (!(worst_cents(now.readings_cents) <= goal.pitchTolerance_cents))
-        missing.append(tr("strings are out of tune"));
-    else if (now.readsInRow < 2)
-        missing.append(tr("every string wants to be read in tune twice"));
+    // What the adviser calls done has been read, and is inside as far as the shop's tools can tell.
+    if (const Advice& advice = derived.advice; advice.act.what != NextAct::Do::Done) {
+        const Estimate& guitar = advice.guitar;
+        const bool level = std::abs(guitar.state.angle_rad - job.goal.angle_rad) <= advice.plateTolerance_rad;
+        const bool inTune = worst_cents(guitar.readings_cents) <= advice.pitchTolerance_cents;
+        if (advice.plateCounts && !level)
+            missing.append(tr("the plate is off level"));
+        if (!inTune)
+            missing.append(tr("strings are out of tune"));
+        if (inTune && (level || !advice.plateCounts))
+            missing.append(tr("what was done last has not been checked"));
+    }
     const Hazards hazards = hazardsOf(job);
     if (hazards.has(Hazard::Unsettled))
         missing.append(tr("the strings are not settled"));

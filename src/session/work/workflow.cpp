@@ -148,7 +148,7 @@ Quantiles minutesLeft(const Job& job, const Derived& derived) {
         return !isByHand(job, step.id) && stateOf(job, step) == StepState::Open;
     });
     const double byHand = openMinutes(job, false);
-    const Quantiles tune = tuning ? derived.prospect.minutes : Quantiles();
+    const Quantiles tune = tuning && derived.remaining ? derived.remaining->minutes : Quantiles();
     return {byHand + tune.p10, byHand + tune.p50, byHand + tune.p90};
 }
 
@@ -172,25 +172,7 @@ std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, co
 }
 
 Job repeated(const Job& last, const Derived& derived) {
-    Job job = last;
-    job.log.clear();
-    job.raw = {};
-    job.off.clear();
-    for (const RigString& string : last.rig.strings)
-        job.off.push_back({string.wire, string.target_Hz});
-    job.offPicks = last.onPicks;
-    job.springsBefore.clear();
-    job.wasLevel = true;
-    job.oldAngle_rad = last.goal.angle_rad;
-    job.prior = derived.advice.fit.prior();
-    job.rig.nutLocked = false;
-    job.rig.claw.turns = derived.now().state.claw;
-    job.simulatedSeed.reset();
-    job.work = {};
-    job.work.schools = last.work.schools;
-    job.work.extras = last.work.extras;
-    job.work.received = QDate::currentDate();
-    return withClawFromOldSet(std::move(job));
+    return nextJob(last, derived.advice.guitar, QDate::currentDate());
 }
 
 } // namespace flenzo

@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/plan/claw_way.h"
+#include "core/plan/passes.h"
+
+namespace flenzo {
+
+/// The one thing to do next.
+struct NextAct {
+    enum class Do {
+        Read,    ///< strings in `strings`, and the gap if `gap`
+        Claw,    ///< turn the screws by `turns`
+        Tune,    ///< string in `aim` to its aim
+        Unblock, ///< take the block out
+        Stretch, ///< pull the string of `aim` along its whole length, once
+        Done,
+        Leave, ///< more work would not bring it nearer with these tools; what is left is said
+        Stuck  ///< no claw position balances this set; `level.status` says which way
+    };
+    Do what = Do::Read;
+    std::vector<std::size_t> strings;
+    bool gap = false;
+    ClawTurns turns; ///< in sixteenths on each screw
+    ClawHand hand;   ///< how the claw is turned here
+    Aim aim;
+    Level level; ///< where everything aims at, from the claw as it stands
+};
+
+} // namespace flenzo

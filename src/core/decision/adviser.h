@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/decision/rules.h"
+
+namespace flenzo {
+
+/// The next single act, why, and how the guitar stands. From the job's log alone; the same log gives the same advice.
+struct Advice {
+    NextAct act;
+    const char* rule = "";        ///< the row of the table that chose it
+    std::optional<Outlier> doubt; ///< set: check this reading before anything else
+    Estimate guitar;
+    double passes = 0.0;                                         ///< peg turns so far over strings
+    double leftOdds = 0.0;                                       ///< that all is inside as it is
+    double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell
+    bool plateEverRead = false;
+    bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought home
+};
+
+/// Learns the guitar from the log, questions implausible readings, and picks the act that brings the job to its goal
+/// soonest. `known` may be the estimate of the same job with a shorter log: it only saves time.
+[[nodiscard]] Advice advise(const BenchJob& job, const Estimate* known = nullptr, const AdvisorOptions& options = {});
+/// From what was learned already.
+[[nodiscard]] Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& options = {});
+
+/// What a log has cost so far. A pass is peg turns over strings.
+struct Counts {
+    double passes = 0.0;
+    int pegTurns = 0, clawVisits = 0, stretches = 0;
+    double minutes = 0.0;
+};
+[[nodiscard]] Counts countsOf(const std::vector<Event>& log, std::size_t strings, const Pace& pace);
+
+} // namespace flenzo

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+
+namespace flenzo {
+
+/// What the rules weigh by. Prices are in peg turns; change them for a shop to which readings or visits to the claw
+/// cost more or less.
+struct AdvisorOptions {
+    // Far: the pass.
+    double far_cents = 10.0;    ///< off at level by more than this is far
+    double farDeviations = 2.0; ///< and this many deviations
+    double farClaw_turns = 0.5; ///< missing turns that are worth a visit before the pass
+    int farClawVisits = 2;
+    double checkAngleShare = 0.35;  ///< of the plate's tolerance: less sure than this, look before a peg
+    double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
+    double checkGain = 0.8;         ///< share to which a look must bring that down
+    // Near: weighing.
+    double visitPrice = 0.5;
+    double missedString = 2.1;
+    double missedPlate = 1.2;    ///< per string: it costs a pass
+    double urgency = 2.0;        ///< by which missing grows dearer once all has been read as often as it may
+    double clear = 0.3;          ///< an act must be better than leaving by this, or be read for once more
+    double sureDeviations = 1.5; ///< beyond its tolerance, that let a peg be turned before the next full reading
+    int mostReads = 3;           ///< full readings at one rest
+    double drift = 0.04;         ///< share of what an act is expected to do by which it may miss
+    double stickShare = 0.5;     ///< of the dead band of the pivot, as deviation after an act
+    // Done.
+    double doneOdds = 0.85;
+    double insideOdds = 0.5; ///< of each string and the plate: inside by odds
+    int lastVisit = 10;      ///< visits to the claw after which leaving is said
+    int lastPass = 5;        ///< the same for passes, peg turns over strings
+    // What tools can tell: no tolerance finer than these many deviations of a reading is judged by.
+    double tellPlate = 1.2;
+    double tellPitch = 1.3;
+    double tellPeg = 2.0;   ///< nor than these many of what a peg leaves
+    double peg_cents = 0.8; ///< where the shop has not told how near to its aim it leaves a string
+    // Stretching.
+    int mostPulls = 7;
+    double nearPitch_cents = 60.0;
+    double worthPulling_cents = 150.0; ///< a string that has fallen further is tuned before it is pulled again
+    // Decked: load of the stop, as shares of the one wanted.
+    double leastLoad = 0.6;
+    double mostLoad = 1.8;
+    double floatDeviations = 4.0; ///< beyond doubt
+
+    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+};
+
+} // namespace flenzo

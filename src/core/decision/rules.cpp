@@ -1,0 +1,413 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/decision/rules.h"
+
+#include "core/acts/slide.h"
+#include "core/decision/weigh.h"
+#include "core/log/passes.h"
+#include "core/strings/pitch.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+using Do = NextAct::Do;
+
+/// Strings tuned exactly to pitch take this many times the passes.
+constexpr double exactPatience = 4.0;
+
+NextAct plain(const Situation& now, Do what) {
+    NextAct act;
+    act.what = what;
+    act.hand = now.hand;
+    act.level = now.level;
+    return act;
+}
+
+bool isOn(const Situation& now, std::size_t string) {
+    return now.guitar.state.rest_m[string] > 0.0;
+}
+
+/// All that has not been read here, or once more all there is.
+NextAct readAll(const Situation& now) {
+    NextAct act = plain(now, Do::Read);
+    for (std::size_t i = 0; i < now.strings; ++i)
+        if (isOn(now, i) && now.reads[i] <= now.fullReads)
+            act.strings.push_back(i);
+    act.gap = now.plateCounts && now.plateReads <= now.fullReads;
+    return act;
+}
+
+NextAct turnClaw(const Situation& now, double mean_turns) {
+    NextAct act = plain(now, Do::Claw);
+    // Under a block there is nothing to look at between two steps.
+    const double goes = now.guitar.state.block ? mean_turns : now.hand.atOneGo_turns(mean_turns);
+    act.turns = now.hand.dealt(goes, now.guitar.state.claw);
+    if (act.turns.mean() == 0.0)
+        act.turns = now.hand.dealt(std::copysign(now.hand.step_turns, mean_turns), now.guitar.state.claw);
+    return act;
+}
+
+/// What the string will read once its z is the target, after the plate has slid as far as the pivot lets it.
+NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
+    NextAct act = plain(now, Do::Tune);
+    const State& state = now.guitar.state;
+    const double target_Hz = now.job.rig.strings[string].target_Hz;
+    BalanceEquation equation(now.guitar.rig, state);
+    equation.setRest(string, equation.restForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
+    const Rest rest = slide(equation, limitsOf(now.guitar.rig.bridge, state.block), state.angle_rad,
+                            now.guitar.rig.bridge.friction.pivot_Nm);
+    const double f_Hz = equation.frequency_Hz(string, rest.angle_rad);
+    act.aim = {string, cents(f_Hz, target_Hz), f_Hz};
+    return act;
+}
+
+NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents) {
+    NextAct act = plain(now, Do::Tune);
+    act.aim = {string, to_cents, frequencyAt_Hz(now.job.rig.strings[string].target_Hz, to_cents)};
+    return act;
+}
+
+/// The shop's order, strings that are off left out.
+std::vector<std::size_t> stringsInOrder(const Situation& now) {
+    std::vector<std::size_t> out;
+    for (const std::size_t string : now.job.habit.order)
+        if (isOn(now, string))
+            out.push_back(string);
+    return out;
+}
+
+// --- Whether there is a float at all ---------------------------------------------------------------------------------
+
+bool cannotFloat(const Situation& now) {
+    return !now.mayFloat && !(now.allReadHere() && now.leaving().odds >= now.options.doneOdds);
+}
+NextAct stop(const Situation& now) {
+    return plain(now, Do::Stuck);
+}
+
+// --- Readings --------------------------------------------------------------------------------------------------------
+
+bool isDoubted(const Situation& now) {
+    return now.guitar.open.has_value();
+}
+NextAct checkDoubted(const Situation& now) {
+    NextAct act = plain(now, Do::Read);
+    if (now.guitar.open->string)
+        act.strings = {*now.guitar.open->string};
+    else
+        act.gap = true;
+    return act;
+}
+
+bool isUnread(const Situation& now) {
+    return !now.allEverRead || (now.plateCounts && !now.plateEverRead);
+}
+
+/// A shop that turns little and looks goes on at the claw without reading the strings.
+bool looksOn(const Situation& now) {
+    return now.hand.looks() && now.turnedSinceRead != 0.0 && now.plateCounts &&
+           now.hand.atOneGo_turns(std::abs(now.level.moreTurns)) < std::abs(now.level.moreTurns);
+}
+NextAct look(const Situation& now) {
+    NextAct act = plain(now, Do::Read);
+    act.gap = true;
+    return act;
+}
+bool isAfterClaw(const Situation& now) {
+    return now.afterClaw && !(now.hand.looks() && now.plateReads > 0 && std::abs(now.level.moreTurns) > 0.25);
+}
+
+// --- Over a block ----------------------------------------------------------------------------------------------------
+
+bool clawIsWrong(const Situation& now) {
+    return floats(now.job.rig, now.job.goal) && now.plateCounts &&
+           std::abs(now.level.moreTurns) >= worthAStep * now.hand.step_turns;
+}
+bool blockWantsClaw(const Situation& now) {
+    return now.guitar.state.block && clawIsWrong(now) && now.tuned.empty() && !now.afterClaw;
+}
+NextAct clawAtOnce(const Situation& now) {
+    return turnClaw(now, now.level.moreTurns);
+}
+/// A string just tuned is left in peace unless it is plainly off: its peg is no finer than this.
+std::optional<std::size_t> blockedString(const Situation& now) {
+    for (const bool again : {false, true})
+        for (const std::size_t string : stringsInOrder(now))
+            if (now.isTuned(string) == again && std::abs(now.z_cents[static_cast<Eigen::Index>(string)]) >
+                                                    (again ? 1.5 : 0.8) * now.pitchTolerance_cents)
+                return string;
+    return std::nullopt;
+}
+bool blockWantsPeg(const Situation& now) {
+    return now.guitar.state.block && blockedString(now).has_value();
+}
+NextAct tuneBlocked(const Situation& now) {
+    return tuneTo(now, *blockedString(now), 0.0);
+}
+bool isBlocked(const Situation& now) {
+    return now.guitar.state.block.has_value();
+}
+NextAct unblock(const Situation& now) {
+    return plain(now, Do::Unblock);
+}
+
+// --- Stretching ------------------------------------------------------------------------------------------------------
+
+/// Every round costs a pass, so once begun near pitch it takes in all strings, each as often as a pull is worth it.
+std::optional<std::size_t> givingString(const Situation& now) {
+    const std::vector<Event>& log = now.job.log;
+    const bool begun = !log.empty() && log.back().kind == Event::Kind::Stretched;
+    if (!now.job.habit.stretch || !(begun || now.nearPitch() || now.guitar.state.block))
+        return std::nullopt;
+    for (const std::size_t string : stringsInOrder(now))
+        if (string < now.guitar.settling.size() && now.guitar.settling[string].needed.p50 > 0 &&
+            now.guitar.settling[string].fit.drops < now.options.mostPulls &&
+            now.guitar.readings_cents[string] > -now.options.worthPulling_cents)
+            return string;
+    return std::nullopt;
+}
+bool givesStill(const Situation& now) {
+    return givingString(now).has_value() && (now.tuned.empty() || now.tuned.size() >= now.strings || now.allReadHere());
+}
+NextAct pull(const Situation& now) {
+    NextAct act = plain(now, Do::Stretch);
+    const std::size_t string = *givingString(now);
+    act.aim = {string, 0.0, now.job.rig.strings[string].target_Hz};
+    return act;
+}
+
+// --- Exactly to pitch ------------------------------------------------------------------------------------------------
+
+bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
+    const double reading = now.guitar.readings_cents[string];
+    const bool sharpByFeel = now.passes() <= 1.0 && now.job.habit.firstSharp_cents > 0.0 &&
+                             string == now.job.habit.order.front() && !now.tuned.empty() && reading > 0.0;
+    return !sharpByFeel && !(std::abs(reading) <= least_cents);
+}
+std::optional<std::size_t> exactString(const Situation& now, bool again) {
+    constexpr double innerShare = 0.8, coarse_cents = 15.0;
+    const double inner_cents = innerShare * now.pitchTolerance_cents;
+    for (const double least_cents : {now.job.habit.backChecks ? coarse_cents : inner_cents, inner_cents})
+        for (const std::size_t string : stringsInOrder(now)) {
+            const bool skip = now.job.habit.backChecks ? !now.tuned.empty() && now.tuned.back() == string
+                                                       : !again && now.isTuned(string);
+            if (!skip && isOffExactly(now, string, least_cents))
+                return string;
+        }
+    return std::nullopt;
+}
+bool tunesExactly(const Situation& now) {
+    return !now.job.habit.aims;
+}
+bool exactDone(const Situation& now) {
+    return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds;
+}
+NextAct done(const Situation& now) {
+    return plain(now, Do::Done);
+}
+/// Level is judged as the trade does: while far, or with everything near pitch.
+bool exactClaw(const Situation& now) {
+    constexpr double settled_cents = 15.0, far_cents = 100.0;
+    const auto worst = [&now] {
+        double most = 0.0;
+        for (const double reading : now.guitar.readings_cents)
+            most = std::max(most, std::isfinite(reading) ? std::abs(reading) : 0.0);
+        return most;
+    };
+    const bool off = std::abs(now.plate_rad) > 0.5 * now.plateTolerance_rad || std::abs(now.level.moreTurns) >= 0.25;
+    return tunesExactly(now) && clawIsWrong(now) && off && now.tuned.empty() &&
+           (worst() < settled_cents || worst() > far_cents) && now.passes() < exactPatience * now.options.lastPass;
+}
+bool exactPeg(const Situation& now) {
+    return tunesExactly(now) && exactString(now, now.allReadHere()).has_value();
+}
+NextAct tuneNextExactly(const Situation& now) {
+    const std::size_t string = *exactString(now, now.allReadHere());
+    const bool firstSharp = now.pegTurns == 0 && string == now.job.habit.order.front();
+    return tuneExactly(now, string, firstSharp ? now.job.habit.firstSharp_cents : 0.0);
+}
+bool exactRead(const Situation& now) {
+    return tunesExactly(now) && !now.allReadHere();
+}
+
+// --- Far: the pass ---------------------------------------------------------------------------------------------------
+
+bool atTheClaw(const Situation& now) {
+    for (auto event = now.job.log.rbegin(); event != now.job.log.rend(); ++event)
+        if (event->kind != Event::Kind::Read)
+            return event->kind == Event::Kind::Claw;
+    return false;
+}
+bool loadIsWrong(const Situation& now) {
+    if (!hasClaw(now.job.rig) || now.job.goal.deckLoad_Nm <= 0.0)
+        return false;
+    const Landing landing = landingAsIs(now.guitar.rig, now.level.state, now.job.goal);
+    State state = now.level.state;
+    state.claw = now.guitar.state.claw;
+    const Landing asIs = landingAsIs(now.guitar.rig, state, now.job.goal);
+    const double load_Nm = -asIs.rest.moment_Nm;
+    return asIs.rest.kind != RestKind::RearStop || load_Nm < now.options.leastLoad * now.job.goal.deckLoad_Nm ||
+           load_Nm > now.options.mostLoad * now.job.goal.deckLoad_Nm;
+}
+bool farClaw(const Situation& now) {
+    const bool missing = loadIsWrong(now) || (now.isFar() && clawIsWrong(now) &&
+                                              std::abs(now.level.moreTurns) >= now.options.farClaw_turns);
+    const bool goesOn = now.hand.looks() && atTheClaw(now);
+    return missing && now.tuned.empty() && (goesOn || now.farClawVisits < now.options.farClawVisits);
+}
+
+/// The tilt on which the strings tuned in this pass agree, as far as the plate may be off.
+double agreedTilt_rad(const Situation& now) {
+    if (!now.plateCounts)
+        return 0.0;
+    constexpr double plateShare = 0.4;
+    double sum = 0.0, weight = 1.0 / std::pow(plateShare * now.plateTolerance_rad, 2);
+    for (const std::size_t string : now.tuned) {
+        const auto i = static_cast<Eigen::Index>(string);
+        const double w = 1.0 / (1.0 + std::pow(now.zDeviation_cents[i], 2));
+        sum -= w * now.centsPerRad[i] * now.z_cents[i];
+        weight += w * now.centsPerRad[i] * now.centsPerRad[i];
+    }
+    return sum / weight;
+}
+double passTarget_cents(const Situation& now, std::size_t string) {
+    return -now.centsPerRad[static_cast<Eigen::Index>(string)] * agreedTilt_rad(now);
+}
+std::optional<std::size_t> passString(const Situation& now) {
+    for (const std::size_t string : stringsInOrder(now))
+        if (!now.isTuned(string) && std::abs(now.z_cents[static_cast<Eigen::Index>(string)] -
+                                             passTarget_cents(now, string)) > 0.75 * now.pitchTolerance_cents)
+            return string;
+    return std::nullopt;
+}
+/// Whether a look at the plate would tell plainly more of it than is known.
+bool wantsLook(const Situation& now) {
+    if (!now.plateCounts || now.tuned.empty() || now.plateReads > 0)
+        return false;
+    const double sure = now.guitar.angleDeviation_rad(), allowed = now.options.checkAngleShare * now.plateTolerance_rad;
+    const double look = now.plateTolerance_rad / now.options.tellPlate; // at the worst what one look tells
+    const double after = 1.0 / std::sqrt(1.0 / (sure * sure) + 1.0 / (look * look));
+    return sure > allowed && after < now.options.checkGain * sure;
+}
+/// Plucked before its peg is touched, a string tells how far the plate has gone since: better than any gauge.
+bool wantsPluck(const Situation& now, std::size_t string) {
+    return now.reads[string] == 0 &&
+           now.guitar.readingDeviation_cents[static_cast<Eigen::Index>(string)] > now.options.checkString_cents;
+}
+bool farCheck(const Situation& now) {
+    const auto string = passString(now);
+    return now.isFar() && string && !now.job.log.empty() && (wantsLook(now) || wantsPluck(now, *string));
+}
+NextAct checkBeforePeg(const Situation& now) {
+    NextAct act = plain(now, Do::Read);
+    act.gap = wantsLook(now);
+    if (const std::size_t string = *passString(now); wantsPluck(now, string))
+        act.strings = {string};
+    return act;
+}
+bool farPeg(const Situation& now) {
+    return now.isFar() && passString(now).has_value();
+}
+NextAct tuneInPass(const Situation& now) {
+    const std::size_t string = *passString(now);
+    return tuneTo(now, string, passTarget_cents(now, string));
+}
+
+// --- Near: weighing --------------------------------------------------------------------------------------------------
+
+bool clearlyBetter(const Situation& now) {
+    return !now.cheapest().leaves() &&
+           (now.leaving().price - now.cheapest().price >= now.options.clear || now.fullReads >= now.options.mostReads);
+}
+bool mayGoOn(const Situation& now) {
+    const double patience = now.job.habit.aims ? 1.0 : exactPatience;
+    return now.passes() < patience * now.options.lastPass && now.clawVisits < patience * now.options.lastVisit;
+}
+bool nearPegUnread(const Situation& now) {
+    if (tunesExactly(now) || now.allReadHere() || now.cheapest().pegs.empty() || !mayGoOn(now) || now.afterClaw)
+        return false;
+    const std::size_t string = now.cheapest().pegs.front();
+    const auto i = static_cast<Eigen::Index>(string);
+    return !now.isTuned(string) &&
+           std::abs(now.z_cents[i] - now.cheapest().targets_cents[i]) >
+               now.pitchTolerance_cents + now.options.sureDeviations * now.guitar.readingDeviation_cents[i];
+}
+bool nearUnread(const Situation& now) {
+    return !now.allReadHere();
+}
+bool nearPeg(const Situation& now) {
+    return !tunesExactly(now) && !now.cheapest().pegs.empty() && clearlyBetter(now) && mayGoOn(now);
+}
+NextAct tuneCheapest(const Situation& now) {
+    const std::size_t string = now.cheapest().pegs.front();
+    return tuneTo(now, string, now.cheapest().targets_cents[static_cast<Eigen::Index>(string)]);
+}
+bool nearClaw(const Situation& now) {
+    return now.cheapest().clawTurns != 0.0 && clearlyBetter(now) && mayGoOn(now);
+}
+NextAct turnCheapest(const Situation& now) {
+    return turnClaw(now, now.cheapest().clawTurns);
+}
+bool isDone(const Situation& now) {
+    return now.leaving().odds >= now.options.doneOdds ||
+           (now.fullReads >= now.options.mostReads && now.leaving().worst < now.options.insideOdds);
+}
+bool readOnceMore(const Situation& now) {
+    return now.fullReads < now.options.mostReads;
+}
+bool always(const Situation&) {
+    return true;
+}
+NextAct leave(const Situation& now) {
+    return plain(now, Do::Leave);
+}
+
+} // namespace
+
+const std::vector<Rule>& rules() {
+    static const std::vector<Rule> table{
+        {"no-float", cannotFloat, stop},
+        {"doubted", isDoubted, checkDoubted},
+        {"unread", isUnread, readAll},
+        {"claw-look", looksOn, look},
+        {"block-claw", blockWantsClaw, clawAtOnce},
+        {"block-peg", blockWantsPeg, tuneBlocked},
+        {"stretch", givesStill, pull},
+        {"block-out", isBlocked, unblock},
+        {"after-claw", isAfterClaw, readAll},
+        {"exact-done", exactDone, done},
+        {"exact-claw", exactClaw, clawAtOnce},
+        {"exact-peg", exactPeg, tuneNextExactly},
+        {"exact-read", exactRead, readAll},
+        {"far-claw", farClaw, clawAtOnce},
+        {"far-check", farCheck, checkBeforePeg},
+        {"far-peg", farPeg, tuneInPass},
+        {"near-peg-unread", nearPegUnread, tuneCheapest},
+        {"near-read", nearUnread, readAll},
+        {"near-peg", nearPeg, tuneCheapest},
+        {"near-claw", nearClaw, turnCheapest},
+        {"done", isDone, done},
+        {"near-read-again", readOnceMore, readAll},
+        {"enough", always, leave},
+    };
+    return table;
+}
+
+const Rule* ruleNamed(const std::string& id) {
+    for (const Rule& rule : rules())
+        if (id == rule.id)
+            return &rule;
+    return nullptr;
+}
+
+RuledAct actBy(const Situation& now) {
+    for (const Rule& rule : rules())
+        if (rule.applies(now))
+            return {rule.act(now), rule.id};
+    return {};
+}
+
+} // namespace flenzo

@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/decision/act.h"
+#include "core/decision/options.h"
+#include "core/estimation/estimator.h"
+
+namespace flenzo {
+
+/// One way to go on near the goal: pegs, then perhaps the claw, and what is then expected (docs/mechanics.md eq. 30).
+struct Way {
+    std::vector<std::size_t> pegs; ///< in the shop's order
+    double clawTurns = 0.0;        ///< of both screws' mean
+    Eigen::VectorXd targets_cents; ///< z to leave each string at; those not turned keep theirs
+    double price = 0.0;            ///< peg turns, now and for what is then likely to be missed
+    double odds = 0.0;             ///< that strings and plate all end inside
+    double worst = 0.0;            ///< largest odds of any of them to be outside
+    [[nodiscard]] bool leaves() const { return pegs.empty() && clawTurns == 0.0; }
+};
+
+/// Everything the rules look at, worked out once.
+struct Situation {
+    Situation(const BenchJob& job, const Estimate& guitar, const AdvisorOptions& options);
+
+    const BenchJob& job;
+    const Estimate& guitar;
+    const AdvisorOptions& options;
+    std::size_t strings;
+    Level level; ///< at the goal, from the claw as it stands
+    ClawHand hand;
+    bool mayFloat = false; ///< a stable float exists, or may for all that is known
+
+    // What is wanted, as far as the tools can tell.
+    double pitchTolerance_cents, plateTolerance_rad, pegDeviation_cents;
+    bool plateCounts = false; ///< it floats, and somebody can tell where the plate is
+
+    // Where it is (linear around home).
+    double home_rad = 0.0;   ///< where the plate will be: its goal, or where this claw or spring lets it rest in tune
+    double plate_rad = 0.0;  ///< from home
+    Eigen::VectorXd z_cents; ///< strings with the plate at home
+    Eigen::VectorXd zDeviation_cents;
+    Eigen::VectorXd centsPerRad;
+    Eigen::VectorXd momentPerCent_Nm;
+    double stiffness_NmPerRad = 1.0;
+    double momentPerTurn_Nm = 0.0;
+    double deadBand_rad = 0.0;
+
+    // What has been done.
+    bool allEverRead = false, plateEverRead = false;
+    std::vector<int> reads; ///< of each string at this rest, made for their own sake
+    int plateReads = 0;
+    int fullReads = 0;      ///< of everything that can be read, at this rest
+    bool afterClaw = false; ///< at this rest, and not all has been read since
+    double turnedSinceRead = 0.0;
+    std::vector<std::size_t> tuned; ///< in the pass under way
+    int pegTurns = 0, clawVisits = 0, farClawVisits = 0;
+    bool clawTurnedBack = false;
+    [[nodiscard]] double passes() const { return static_cast<double>(pegTurns) / static_cast<double>(strings); }
+    [[nodiscard]] bool allReadHere() const { return fullReads > 0; }
+    [[nodiscard]] bool isTuned(std::size_t string) const;
+    /// By how much a string misses its pitch wherever the plate is within its tolerance.
+    [[nodiscard]] double offAtLevel_cents(std::size_t string) const;
+    [[nodiscard]] bool isFar() const;
+    /// All strings sound near enough to pitch that pulling or judging them means something.
+    [[nodiscard]] bool nearPitch() const;
+    /// What leaving everything as it is comes to, and the cheapest way to go on. Worked out when first asked.
+    [[nodiscard]] const Way& leaving() const;
+    [[nodiscard]] const Way& cheapest() const;
+
+private:
+    mutable std::optional<Way> leaving_, cheapest_;
+    void look();
+    void findHome();
+    void count();
+    void judgeFloat();
+};
+
+} // namespace flenzo

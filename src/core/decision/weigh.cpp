@@ -1,0 +1,185 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/decision/weigh.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <limits>
+
+namespace flenzo {
+
+namespace {
+
+/// Odds that a normal quantity lies outside plus or minus `tolerance`.
+double oddsOutside(double mean, double variance, double tolerance) {
+    const double scale = std::sqrt(2.0 * std::max(1e-18, variance));
+    return 0.5 * (std::erfc((tolerance - mean) / scale) + std::erfc((tolerance + mean) / scale));
+}
+
+/// Where strings and plate end, linear around the present rest.
+class Weighing {
+public:
+    explicit Weighing(const Situation& now) : now_(now), n_(static_cast<Eigen::Index>(now.strings)) {
+        stays_ = now.guitar.readingDeviation_cents.cwiseAbs2();
+        plateVariance_ = now.guitar.covariance(0, 0);
+    }
+
+    /// `offset_cents`: the strings turned are left this far from pitch together, inside their tolerance, to lead the
+    /// plate where the claw's steps cannot.
+    [[nodiscard]] Way way(unsigned set, double clawTurns, double offset_cents) const {
+        // The plate after it: every peg goes where its string will be in tune with the plate as it then is.
+        double moved_Nm = now_.momentPerTurn_Nm * clawTurns, byPlate_Nm = 0.0, most = 0.0;
+        for (Eigen::Index i = 0; i < n_; ++i)
+            if (set >> i & 1U) {
+                const double m = now_.momentPerCent_Nm[i];
+                moved_Nm += m * (offset_cents - now_.z_cents[i]);
+                byPlate_Nm -= m * now_.centsPerRad[i];
+                most = std::max(most, std::abs(now_.z_cents[i]));
+            }
+        // plate = plate now + (moved + byPlate plate) / K
+        const double whole = now_.stiffness_NmPerRad - byPlate_Nm;
+        const double plate =
+            (now_.stiffness_NmPerRad * now_.plate_rad + moved_Nm) / std::max(0.05 * now_.stiffness_NmPerRad, whole);
+        const double went = plate - now_.plate_rad;
+        Way out;
+        out.clawTurns = clawTurns;
+        out.targets_cents = now_.z_cents;
+        // A pivot that sticks keeps the plate from small moves and leaves it anywhere within its band after large ones.
+        const double missed = now_.options.drift * went;
+        const double stuck = now_.options.stickShare * std::min(now_.deadBand_rad, std::abs(went));
+        // Pegs that miss move the plate as well.
+        double pegs_rad2 = 0.0;
+        for (Eigen::Index i = 0; i < n_; ++i)
+            if (set >> i & 1U)
+                pegs_rad2 += std::pow(now_.momentPerCent_Nm[i] * now_.pegDeviation_cents / now_.stiffness_NmPerRad, 2);
+        const double hand_rad = 0.03 * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
+        const double moves = missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad;
+        out.odds = 1.0;
+        // What has been read so often and still is outside by odds is not a matter of reading.
+        const double urgency = now_.fullReads >= now_.options.mostReads ? now_.options.urgency : 1.0;
+        const auto count = [&](double outside, double price) {
+            out.price += outside * price * urgency;
+            out.odds *= 1.0 - outside;
+            out.worst = std::max(out.worst, outside);
+        };
+        for (Eigen::Index i = 0; i < n_; ++i) {
+            const double c = now_.centsPerRad[i];
+            if (set >> i & 1U) {
+                out.targets_cents[i] = offset_cents - c * plate;
+                out.price += 1.0;
+                const double tuner2 = now_.pegDeviation_cents * now_.pegDeviation_cents +
+                                      0.25 * now_.guitar.noise.tuner_cents * now_.guitar.noise.tuner_cents;
+                count(oddsOutside(offset_cents, tuner2 + c * c * moves, now_.pitchTolerance_cents),
+                      now_.options.missedString);
+            } else {
+                count(oddsOutside(now_.z_cents[i] + c * plate, stays_[i] + c * c * moves, now_.pitchTolerance_cents),
+                      now_.options.missedString);
+            }
+        }
+        if (now_.plateCounts)
+            count(oddsOutside(plate, plateVariance_ + moves, now_.plateTolerance_rad),
+                  now_.options.missedPlate * static_cast<double>(n_));
+        if (clawTurns != 0.0)
+            out.price += now_.options.visitPrice;
+        for (const std::size_t string : now_.job.habit.order)
+            if (set >> string & 1U)
+                out.pegs.push_back(string);
+        return out;
+    }
+
+    /// Turns that bring the plate where the strings that are not turned are most nearly in tune, inside its tolerance,
+    /// with the strings of a set tuned to that.
+    [[nodiscard]] double homeTurns(unsigned set) const {
+        if (!now_.plateCounts || now_.momentPerTurn_Nm == 0.0)
+            return 0.0;
+        const double pitch2 = 1.0 / (now_.pitchTolerance_cents * now_.pitchTolerance_cents);
+        double moved_Nm = 0.0, whole = now_.stiffness_NmPerRad, sum = 0.0;
+        double weight = 1.0 / (now_.plateTolerance_rad * now_.plateTolerance_rad);
+        for (Eigen::Index i = 0; i < n_; ++i) {
+            const double m = now_.momentPerCent_Nm[i], c = now_.centsPerRad[i], z = now_.z_cents[i];
+            if (set >> i & 1U) {
+                moved_Nm -= m * z;
+                whole += m * c;
+            } else {
+                sum -= pitch2 * c * z;
+                weight += pitch2 * c * c;
+            }
+        }
+        const double plate = std::clamp(sum / weight, -now_.plateTolerance_rad, now_.plateTolerance_rad);
+        return (whole * plate - now_.stiffness_NmPerRad * now_.plate_rad - moved_Nm) / now_.momentPerTurn_Nm;
+    }
+
+private:
+    const Situation& now_;
+    Eigen::Index n_;
+    Eigen::VectorXd stays_;
+    double plateVariance_ = 0.0;
+};
+
+/// The strings most off at first, so that few sets of many strings still hold the likely ones.
+std::vector<unsigned> setsOf(const Situation& now) {
+    constexpr std::size_t allSets = 8;
+    std::vector<unsigned> sets;
+    if (now.strings <= allSets) {
+        for (unsigned set = 0; set < 1U << now.strings; ++set)
+            sets.push_back(set);
+        return sets;
+    }
+    std::vector<std::size_t> byOff(now.strings);
+    for (std::size_t i = 0; i < now.strings; ++i)
+        byOff[i] = i;
+    std::sort(byOff.begin(), byOff.end(), [&](std::size_t a, std::size_t b) {
+        return std::abs(now.guitar.readings_cents[a]) > std::abs(now.guitar.readings_cents[b]);
+    });
+    const auto bit = [](std::size_t string) { return 1U << string; };
+    unsigned grown = 0;
+    sets.push_back(0);
+    for (const std::size_t string : byOff)
+        sets.push_back(grown |= bit(string));
+    for (std::size_t i = 0; i < now.strings; ++i)
+        for (std::size_t j = i; j < now.strings; ++j)
+            sets.push_back(bit(i) | bit(j));
+    return sets;
+}
+
+} // namespace
+
+Way leavingAsIs(const Situation& now) {
+    return Weighing(now).way(0, 0.0, 0.0);
+}
+
+Way cheapestWay(const Situation& now) {
+    const Weighing weighing(now);
+    Way best = weighing.way(0, 0.0, 0.0);
+    // Read as often as it may be, and outside by odds: then leaving is no way any more.
+    if (now.fullReads >= now.options.mostReads && best.worst >= now.options.insideOdds)
+        best.price = std::numeric_limits<double>::max();
+    const double step = now.hand.step_turns;
+    const double offset = 0.35 * now.pitchTolerance_cents;
+    for (const unsigned set : setsOf(now)) {
+        const auto pegs = static_cast<double>(std::popcount(set));
+        if (pegs >= best.price)
+            continue;
+        const double home = weighing.homeTurns(set);
+        for (const double off : {0.0, -offset, offset}) {
+            if (off != 0.0 && set == 0)
+                continue;
+            const auto consider = [&](double turns) {
+                if (pegs + (turns != 0.0 ? now.options.visitPrice : 0.0) >= best.price)
+                    return;
+                Way way = weighing.way(set, turns, off);
+                if (way.price < best.price && !(way.leaves() && best.price == std::numeric_limits<double>::max()))
+                    best = std::move(way);
+            };
+            consider(0.0);
+            if (!now.plateCounts || std::abs(home) < 0.3 * step)
+                continue;
+            for (int k = -1; k <= 1; ++k)
+                if (const double turns = step * (std::round(home / step) + k); turns != 0.0)
+                    consider(turns);
+        }
+    }
+    return best;
+}
+
+} // namespace flenzo

@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/estimation/equations.h"
+
+namespace flenzo {
+
+/// A reading that the rest of the log contradicts.
+struct Outlier {
+    enum class Likely { Unknown, WrongOctave, OtherString, WrongSign, SlippedPoint, SlippedString };
+    std::size_t event = 0;
+    std::optional<std::size_t> string;      ///< none: the plate
+    double measured = 0.0, predicted = 0.0; ///< cents, or metres of gap
+    double inDeviations = 0.0;
+    Likely likely = Likely::Unknown;
+    std::optional<std::size_t> otherString; ///< the string it would fit
+};
+
+/// How settled one string is.
+struct StringSettling {
+    SettlingFit fit;
+    double nextDrop_cents = 0.0; ///< of one more pull
+    StretchCount needed;
+};
+
+/// All that a log tells of one guitar: the one solution that screens, rules and the next job go by.
+struct Estimate {
+    Timeline line;
+    Unknowns at;
+    Noise noise;
+    Rig rig;                            ///< the nominal rig as learned
+    State state;                        ///< at the latest rest
+    std::vector<double> z_cents;        ///< of every string: its reading with the plate at the goal's angle
+    std::vector<double> readings_cents; ///< and where the plate is
+    Eigen::MatrixXd covariance;         ///< of the latest rest: the plate's angle (rad), then what every string reads
+    Eigen::VectorXd readingDeviation_cents;
+    Prior learned;                        ///< what stays with the guitar
+    Eigen::VectorXd guitarDeviation;      ///< of every one of `at.guitar`, in prior deviations
+    Eigen::MatrixXd joint;                ///< covariance of angle, z of every string and `at.guitar`, in that order
+    std::vector<Residual> residuals;      ///< by observation of `line`
+    std::vector<StringSettling> settling; ///< one per string; empty where nobody stretches
+    std::optional<Outlier> open;          ///< the doubt in the readings of the latest rest
+    int readings = 0;                     ///< that counted
+    bool converged = true;
+    double cost = 0.0;
+    int steps = 0;
+
+    [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
+};
+
+/// Solves for everything the job's log leaves open (docs/mechanics.md section 8). `known` may be the estimate of the
+/// same job with a shorter log: it only saves time.
+[[nodiscard]] Estimate estimate(const BenchJob& job, const Estimate* known = nullptr,
+                                const EstimatorOptions& options = {});
+
+/// A string counts as settled when the next pull would drop it by less than this.
+[[nodiscard]] double settledWithin_cents(const Goal& goal);
+
+} // namespace flenzo

@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/estimation/options.h"
+#include "core/plan/change.h"
+
+#include <Eigen/Core>
+#include <cstdint>
+
+namespace flenzo {
+
+/// What is learned about one guitar and stays with it, in units of the prior's standard deviation, mean 0 before
+/// anything is read. On a roller shaft hook depth stands for the spring's lever and string height for the shaft's
+/// radius.
+enum class Learned : std::uint8_t {
+    SpringRate,
+    InitialTension,
+    HookDepth,
+    StringHeight,
+    Setback,
+    ClawPlace,
+    ClawLead,
+    PivotFriction,
+    Count
+};
+inline constexpr Eigen::Index learnedCount = static_cast<Eigen::Index>(Learned::Count);
+
+[[nodiscard]] const char* learnedName(Learned quantity); ///< as in files and in the output of the command line
+/// The physical size of one prior standard deviation: shares (of the logarithm), metres.
+[[nodiscard]] double priorDeviation(const EstimatorOptions& options, Learned quantity);
+
+/// What an earlier job learned of the same guitar.
+struct Prior {
+    Eigen::VectorXd mean = Eigen::VectorXd::Zero(learnedCount);
+    Eigen::MatrixXd covariance = Eigen::MatrixXd::Identity(learnedCount, learnedCount);
+    bool operator==(const Prior&) const = default;
+};
+
+/// The unknowns of one guitar: the learned quantities, then stiffness and unit mass of each string in turn.
+struct GuitarUnknowns {
+    explicit GuitarUnknowns(std::size_t strings)
+        : value(Eigen::VectorXd::Zero(learnedCount + 2 * static_cast<Eigen::Index>(strings))) {}
+    Eigen::VectorXd value;
+    [[nodiscard]] static Eigen::Index stiffness(std::size_t string) {
+        return learnedCount + 2 * static_cast<Eigen::Index>(string);
+    }
+    [[nodiscard]] static Eigen::Index mass(std::size_t string) { return stiffness(string) + 1; }
+};
+
+/// Share of hook depth and string height by which the turned parts of a roller shaft may be off.
+inline constexpr double turnedPart = 0.3;
+
+/// The nominal rig so corrected; friction of the pivot included.
+[[nodiscard]] Rig correctedRig(const Rig& nominal, const EstimatorOptions& options, const GuitarUnknowns& by);
+/// The springs alone, as they were with another set.
+void correctSprings(std::vector<Spring>& springs, Family family, const EstimatorOptions& options,
+                    const GuitarUnknowns& by);
+
+} // namespace flenzo

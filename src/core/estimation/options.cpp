@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/estimation/options.h"
+
+#include "core/base/bounds.h"
+
+#include <array>
+
+namespace flenzo {
+
+namespace {
+
+constexpr std::array<Bound<EstimatorOptions>, 42> bounds{{
+    {"springRate", &EstimatorOptions::springRate, 0.00012, 12},
+    {"initialTension", &EstimatorOptions::initialTension, 0.00025, 25},
+    {"hookDepth_m", &EstimatorOptions::hookDepth_m, 1.2e-06, 0.12},
+    {"stringHeight_m", &EstimatorOptions::stringHeight_m, 8e-07, 0.08},
+    {"setback_m", &EstimatorOptions::setback_m, 7e-07, 0.07},
+    {"clawPlace_m", &EstimatorOptions::clawPlace_m, 3e-06, 0.3},
+    {"clawLead", &EstimatorOptions::clawLead, 4e-05, 4},
+    {"pivotFriction_Nm", &EstimatorOptions::pivotFriction_Nm, 5e-06, 0.5},
+    {"pivotFrictionSpread", &EstimatorOptions::pivotFrictionSpread, 0.0008, 80},
+    {"stringStiffness", &EstimatorOptions::stringStiffness, 3e-05, 3},
+    {"stringMass", &EstimatorOptions::stringMass, 8e-06, 0.8},
+    {"rememberedLevel_rad", &EstimatorOptions::rememberedLevel_rad, 4e-06, 0.4},
+    {"rememberedPitch_cents", &EstimatorOptions::rememberedPitch_cents, 0.003, 300},
+    {"clawHand", &EstimatorOptions::clawHand, 0.0, 1.0},
+    {"clawHandLeast_turns", &EstimatorOptions::clawHandLeast_turns, 4e-06, 0.4},
+    {"lockShift_cents", &EstimatorOptions::lockShift_cents, 0.004, 400},
+    {"blockAngle_rad", &EstimatorOptions::blockAngle_rad, 1e-06, 0.1},
+    {"balance_Nm", &EstimatorOptions::balance_Nm, 4e-07, 0.04},
+    {"balanceFrictionShare", &EstimatorOptions::balanceFrictionShare, 0.0, 1.0},
+    {"firstFrictionShare", &EstimatorOptions::firstFrictionShare, 0.0006, 60},
+    {"unreadString_cents", &EstimatorOptions::unreadString_cents, 0.4, 40000},
+    {"retunedString_cents", &EstimatorOptions::retunedString_cents, 0.8, 80000},
+    {"tuner_cents", &EstimatorOptions::tuner_cents, 0.0006, 60},
+    {"gap_m", &EstimatorOptions::gap_m, 6e-08, 0.006},
+    {"angle_rad", &EstimatorOptions::angle_rad, 3.5e-06, 0.35},
+    {"untoldReadings", &EstimatorOptions::untoldReadings, 0.004, 400},
+    {"toldReadings", &EstimatorOptions::toldReadings, 0.012, 1200},
+    {"leastTuner_cents", &EstimatorOptions::leastTuner_cents, 0.00015, 15},
+    {"pitchModel", &EstimatorOptions::pitchModel, 0.0, 1.0},
+    {"robustAt", &EstimatorOptions::robustAt, 0.004, 400},
+    {"doubtFrom", &EstimatorOptions::doubtFrom, 0.005, 500},
+    {"leastDoubt_cents", &EstimatorOptions::leastDoubt_cents, 0.005, 500},
+    {"leastDoubt_m", &EstimatorOptions::leastDoubt_m, 3e-07, 0.03},
+    {"slipped_cents", &EstimatorOptions::slipped_cents, 0.1, 10000},
+    {"unsettled_m", &EstimatorOptions::unsettled_m, 7e-08, 0.007},
+    {"unsettledSpread", &EstimatorOptions::unsettledSpread, 0.0007, 70},
+    {"creepShare", &EstimatorOptions::creepShare, 0.0, 1.0},
+    {"ownPegShare", &EstimatorOptions::ownPegShare, 0.0, 1.0},
+    {"shareSpread", &EstimatorOptions::shareSpread, 0.0007, 70},
+    {"pullSpread", &EstimatorOptions::pullSpread, 0.0005, 50},
+    {"pullHand", &EstimatorOptions::pullHand, 0.0, 1.0},
+    {"step", &EstimatorOptions::step, 2e-05, 2},
+}};
+
+} // namespace
+
+bool EstimatorOptions::isValid(std::string* error) const {
+    if (mostSteps < 1 || noiseRounds < 0) {
+        if (error)
+            *error = "mostSteps is " + std::to_string(mostSteps) + " and noiseRounds " + std::to_string(noiseRounds) +
+                     "; they must be at least 1 and 0";
+        return false;
+    }
+    return withinBounds(*this, bounds, error);
+}
+
+} // namespace flenzo

@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <Eigen/Core>
+#include <vector>
+
+namespace flenzo {
+
+/// A symmetric positive matrix of which every row is stored from its first entry to the diagonal. A log gives short
+/// rows (an unknown meets only its neighbours in time) and a few long ones (the guitar), and Cholesky's factor keeps to
+/// the same places (docs/decisions/0005-skyline.md).
+class Skyline {
+public:
+    /// `first[i]` is the first column of row i that may be filled.
+    explicit Skyline(std::vector<int> first);
+    void setZero();
+    double& at(int row, int column) { return row_[static_cast<std::size_t>(row)][column]; }
+    [[nodiscard]] int size() const { return static_cast<int>(first_.size()); }
+    /// L with L L' = this + diag(extra); false where it is not positive.
+    [[nodiscard]] bool factor(const Eigen::VectorXd& extra);
+    /// Solves with the last factor, in place.
+    void solve(Eigen::Ref<Eigen::VectorXd> right) const;
+    [[nodiscard]] Eigen::VectorXd diagonal() const;
+
+private:
+    std::vector<int> first_;
+    std::vector<double> values_, factor_;
+    std::vector<double*> row_, factorRow_; ///< so that row_[i][j] is entry (i, j)
+};
+
+} // namespace flenzo

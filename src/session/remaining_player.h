@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/trial/remaining.h"
+
+#include <QObject>
+#include <QThreadPool>
+#include <memory>
+
+namespace flenzo {
+
+/// Plays the work that remains beside the window's thread. The latest question wins: an older one is given up, and its
+/// answer never arrives.
+class RemainingPlayer : public QObject {
+    Q_OBJECT
+public:
+    explicit RemainingPlayer(QObject* parent = nullptr);
+    ~RemainingPlayer() override;
+    void play(const BenchJob& job, const Advice& advice);
+    /// Waits for the answer under way; for tests and pictures.
+    void finish();
+
+Q_SIGNALS:
+    void played(const flenzo::RemainingWork& work);
+
+private:
+    QThreadPool pool_;
+    std::shared_ptr<std::atomic<bool>> cancel_;
+    int generation_ = 0;
+};
+
+} // namespace flenzo

@@ -1,0 +1,268 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/trial/independent_guitar.h"
+#include "core/trial/simulated_guitar.h"
+#include "session/edits.h"
+#include "session/work/measuring.h"
+#include "session/work/warnings.h"
+#include "support/window.h"
+#include "widgets/job_page.h"
+#include "widgets/look.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+const BenchTools shop{1.0, 1.5e-4, 0.0, 1.2, 1.0, 1e-4, 0.0};
+
+/// Somebody at a real bench: the guitar is not the program's, the tuner shows whole cents, the gap is read off a ruler,
+/// and everything is typed, one figure at a time.
+class Person {
+public:
+    Person(Shell& shell, BenchGuitar& guitar)
+        : shell_(shell), steps_(*shell.findChild<JobPage*>()),
+          entry_(*shell.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
+
+    [[nodiscard]] const Job& job() const { return shell_.desk().session().job(); }
+    [[nodiscard]] bool through() const { return !currentStep(job()); }
+    [[nodiscard]] const QStringList& overruled() const { return overruled_; }
+    [[nodiscard]] int typed() const { return typed_; }
+
+    void act() {
+        const auto step = currentStep(job());
+        const NextAct next = shell_.desk().session().derived().next();
+        const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
+                                      step->id == StepId::Tune || step->id == StepId::FineTune);
+        const bool over =
+            next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave;
+        if (atBench && !over)
+            atTheBench(next);
+        else
+            atTheSteps();
+    }
+
+private:
+    void atTheBench(NextAct next) {
+        if (shell_.page() != Shell::Bench)
+            QTest::keyClick(&steps_, Qt::Key_B);
+        if (next.what == NextAct::Do::Read &&
+            !next.strings.empty()) { // one string at a time, the one that is asked for
+            next.strings = {*shell_.desk().session().pickedString()};
+            next.gap = false;
+        }
+        const Event done = guitar_.perform(next);
+        switch (next.what) {
+        case NextAct::Do::Claw:
+        case NextAct::Do::Unblock:
+            QTest::keyClick(&entry_, Qt::Key_Space);
+            break;
+        case NextAct::Do::Tune:
+        case NextAct::Do::Stretch:
+            type(number(done.to_cents));
+            break;
+        default:
+            // Only the figure: the program knows which string it asked for.
+            for (const auto& reading : done.readings_cents)
+                type(number(reading.second));
+            if (done.gap_m)
+                type(QString::number(*done.gap_m * 1e3, 'f', 1));
+        }
+    }
+    void atTheSteps() {
+        if (shell_.page() != Shell::JobSteps)
+            shell_.showPage(Shell::JobSteps);
+        const std::size_t before = job().log.size();
+        auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
+        if (reason->isVisible()) {
+            overruled_.append(shell_.findChild<QLabel*>(QStringLiteral("question"))->text());
+            QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
+            QTest::keyClick(reason, Qt::Key_Return);
+        } else {
+            QTest::keyClick(&steps_, Qt::Key_Space);
+        }
+        for (std::size_t e = before; e < job().log.size(); ++e)
+            guitar_.hear(job().log[e]);
+    }
+    static QString number(double cents) { return QString::number(std::lround(cents)); }
+    void type(const QString& text) {
+        const std::size_t before = job().log.size();
+        entry_.setFocus();
+        QTest::keyClicks(&entry_, text);
+        QTest::keyClick(&entry_, Qt::Key_Return);
+        if (job().log.size() == before)
+            QFAIL(qPrintable(QStringLiteral("\"%1\" was not taken: %2").arg(text, shell_.message())));
+        ++typed_;
+    }
+
+    Shell& shell_;
+    JobPage& steps_;
+    QLineEdit& entry_;
+    BenchGuitar& guitar_;
+    QStringList overruled_;
+    int typed_ = 0;
+};
+
+Job jobOfKind(const char* kindName) {
+    Job job = newJob();
+    const auto& kinds = bridgeKinds();
+    const auto kind = std::find_if(kinds.begin(), kinds.end(),
+                                   [&](const BridgeKind& one) { return one.name.startsWith(QLatin1String(kindName)); });
+    setBridgeKind(job, *kind);
+    if (clampsAtSaddle(job.rig.bridge)) {
+        job.card.nut = Nut::Caps;
+        job.card.retainerBar = true;
+    }
+    job.guitar = QStringLiteral("Seventh Landing");
+    for (SetString& string : job.off) { // a set lighter comes off
+        string.wire.gauge_m *= 0.94;
+        string.wire.core_m *= 0.94;
+    }
+    job.tools = shop.told();
+    return withClawFromOldSet(std::move(job));
+}
+
+} // namespace
+
+class TestTypedJobs : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<Shell> shell_;
+
+    void onTheLogbook(const char* statement) {
+        {
+            QSqlDatabase book = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("beside"));
+            book.setDatabaseName(pathsIn(dir_->path()).logbookFile);
+            QVERIFY(book.open());
+            QSqlQuery query(book);
+            QVERIFY2(query.exec(QLatin1String(statement)), qPrintable(query.lastError().text()));
+            book.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("beside"));
+    }
+
+private Q_SLOTS:
+    void init() {
+        loadTypeface();
+        dir_ = std::make_unique<QTemporaryDir>();
+        shell_ = windowOn(dir_->path());
+        QVERIFY(shell_);
+    }
+    void cleanup() {
+        shell_.reset();
+        dir_.reset();
+    }
+
+    void wholeJobs_data() {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<bool>("independent");
+        QTest::newRow("double-locking") << QStringLiteral("double-locking, recessed") << true;
+        QTest::newRow("fulcrum") << QStringLiteral("six screws") << true;
+        QTest::newRow("headless") << QStringLiteral("headless") << true;
+        QTest::newRow("roller shaft") << QStringLiteral("roller shaft") << false;
+        QTest::newRow("fixed") << QStringLiteral("fixed") << false;
+    }
+    /// From intake to hand-over by keys, with what a shop has, on a guitar that is not the program's own.
+    void wholeJobs() {
+        QFETCH(QString, kind);
+        QFETCH(bool, independent);
+        const Job job = jobOfKind(qPrintable(kind));
+        const BenchJob bench = benchJobOf(job);
+        Hardships sticking;
+        sticking.pivot_Nm = 0.008;
+        Spread coarse;
+        coarse.tuner_cents = 0.8;
+        coarse.peg_cents = 1.0;
+        std::unique_ptr<BenchGuitar> guitar;
+        if (independent)
+            guitar = std::make_unique<IndependentGuitar>(bench, sticking, shop, 31);
+        else
+            guitar = std::make_unique<SimulatedGuitar>(bench, coarse, 31);
+        QVERIFY(!shell_->desk().session().keep(job));
+        shell_->showPage(Shell::JobSteps);
+        Person person(*shell_, *guitar);
+        for (int k = 0; k < 400 && !person.through() && !QTest::currentTestFailed(); ++k)
+            person.act();
+        QVERIFY(person.through());
+        QCOMPARE(person.job().work.state, JobState::Finished);
+        QVERIFY(person.typed() > 12);
+        QVERIFY2(person.overruled().isEmpty(), qPrintable(person.overruled().join(QLatin1Char('|'))));
+        const Derived& derived = shell_->desk().session().derived();
+        QCOMPARE(derived.next().what, NextAct::Do::Done);
+        const Counts counts = countsOf(person.job().log, person.job().rig.strings.size(), person.job().pace);
+        QVERIFY2(counts.passes <= 4.0, qPrintable(QString::number(counts.passes)));
+        for (std::size_t i = 0; i < person.job().rig.strings.size(); ++i)
+            QVERIFY2(std::abs(guitar->reading_cents(i)) < derived.advice.pitchTolerance_cents + 1.5,
+                     qPrintable(QString::number(guitar->reading_cents(i))));
+        if (independent)
+            QVERIFY(std::abs(guitar->angle_rad()) < derived.advice.plateTolerance_rad + radians(0.12));
+    }
+
+    /// All in tune and level, typed one string at a time: done, and the figures shown are those typed.
+    void inTuneAndLevelTypedOneByOneIsDone() {
+        Job job = newJob();
+        job.tools = shop.told();
+        QVERIFY(!shell_->desk().session().keep(job));
+        shell_->showPage(Shell::Bench);
+        auto* entry = shell_->findChild<QLineEdit*>(QStringLiteral("entry"));
+        const auto type = [&](const char* text) {
+            entry->setFocus();
+            QTest::keyClicks(entry, QLatin1String(text));
+            QTest::keyClick(entry, Qt::Key_Return);
+        };
+        const Session& session = shell_->desk().session();
+        for (int round = 0; round < 2 && session.derived().next().what != NextAct::Do::Done; ++round) {
+            for (const char* cents : {"0", "-0.4", "0.3", "0", "0.5", "-0.2"})
+                type(cents);
+            if (session.derived().next().what != NextAct::Do::Done)
+                type("4.00");
+        }
+        QCOMPARE(session.derived().next().what, NextAct::Do::Done);
+        const TrackedState& now = session.derived().now();
+        QCOMPARE(now.shown_cents(1), -0.4);
+        QVERIFY(std::abs(now.shownAngle_rad(session.job().rig.bridge)) < 1e-9);
+    }
+
+    /// Before anything was read the plate is where it was said to be.
+    void aNewGuitarIsDrawnAsItWasSaid() {
+        QVERIFY(!shell_->desk().session().keep(newJob()));
+        QVERIFY(std::abs(shell_->desk().session().derived().now().state.angle_rad) < 1e-12);
+    }
+
+    /// In-tune readings without a gap: the old set was level at this claw, so the plate is near level.
+    void inTuneReadingsWithoutAGapShowNoSunkenPlate() {
+        Job job = newJob();
+        for (std::size_t i = 0; i < 6; ++i)
+            job.log.push_back(Event::read(i, 0.0));
+        QVERIFY(std::abs(derive(job).now().state.angle_rad) < radians(0.5));
+    }
+
+    /// A step whose undo cannot be written stays, and can be undone later.
+    void aFailedUndoKeepsItsStep() {
+        QVERIFY(!shell_->desk().session().keep(newJob()));
+        Session& session = shell_->desk().session();
+        QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -5.0)));
+        QCOMPARE(session.undoStack().index(), 1);
+        onTheLogbook("CREATE TRIGGER full BEFORE DELETE ON events BEGIN SELECT RAISE(ABORT, 'disk full'); END");
+        session.undoStack().undo();
+        QTRY_COMPARE(session.undoStack().index(), 1);
+        QCOMPARE(session.job().log.size(), std::size_t{1});
+        onTheLogbook("DROP TRIGGER full");
+        session.undoStack().undo();
+        QCOMPARE(session.job().log.size(), std::size_t{0});
+        session.undoStack().redo();
+        QCOMPARE(session.job().log.size(), std::size_t{1});
+    }
+};
+
+QTEST_MAIN(TestTypedJobs)
+#include "test_typed_jobs.moc"
