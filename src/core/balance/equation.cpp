@@ -10,8 +10,7 @@ namespace flenzo {
 
 BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
     : stringCount_(std::min(rig.strings.size(), maxStrings)), springCount_(std::min(rig.springs.size(), maxSprings)),
-      family_(rig.bridge.family), shaftRadius_m_(rig.bridge.shaftRadius_m), extraMoment_Nm_(state.extraMoment_Nm),
-      assist_(rig.bridge.assist) {
+      family_(rig.bridge.family), shaftRadius_m_(rig.bridge.shaftRadius_m), assist_(rig.bridge.assist) {
     const Eigen::Vector2d weight_N =
         rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(state.orientation, rig.neckElevation_rad);
     const Eigen::Vector2d& centre_m = rig.bridge.centreOfMass_m;

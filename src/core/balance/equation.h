@@ -99,7 +99,7 @@ private:
     Family family_;
     double shaftRadius_m_;
     double weightAlong_Nm_ = 0.0, weightAcross_Nm_ = 0.0; // cosine and sine part of weight . centre of mass
-    double extraMoment_Nm_;
+    double extraMoment_Nm_ = 0.0;
     std::optional<CentringAssist> assist_;
 };
 

@@ -27,8 +27,7 @@ struct State {
     std::optional<Block> block;
     Orientation orientation = Orientation::Flat;
     bool nutLocked = false;
-    double extraMoment_Nm = 0.0; ///< moment the model does not explain, as found from readings; 0 for a pure model
-    double angle_rad = 0.0;      ///< where the bridge came to rest last
+    double angle_rad = 0.0; ///< where the bridge came to rest last
     bool operator==(const State&) const = default;
 };
 

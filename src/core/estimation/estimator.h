@@ -48,7 +48,7 @@ struct Estimate {
     [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
 };
 
-/// Solves for everything the job's log leaves open (docs/mechanics.md section 8). `known` may be the estimate of the
+/// Solves for everything the job's log leaves open (docs/mechanics.md eq. 23 to 29). `known` may be the estimate of the
 /// same job with a shorter log: it only saves time.
 [[nodiscard]] Estimate estimate(const BenchJob& job, const Estimate* known = nullptr,
                                 const EstimatorOptions& options = {});

@@ -8,7 +8,7 @@
 namespace flenzo {
 
 /// A log laid out for the estimator: the bridge's rests, the stretches of each string between two acts on its peg, the
-/// claw's places and every single reading, however it was typed (docs/mechanics.md section 8).
+/// claw's places and every single reading, however it was typed (docs/mechanics.md eq. 23 to 29).
 
 /// How often something let an unsettled string give, counted from the start of the log.
 struct GivingCounts {

@@ -58,22 +58,10 @@ struct Event {
     }
     /// The same without a pull: peg or, once the nut is locked, fine tuner.
     [[nodiscard]] bool tunes() const { return kind == Kind::Tuned || kind == Kind::Fine; }
-    /// The plate's edge was found to touch and no angle was read: it lies where the gap closes or lower.
-    [[nodiscard]] bool touches() const { return gap_m && *gap_m <= 0.0 && !angle_rad; }
-    /// How sure what was read of the plate is, for a gauge of the gap that is sure to `gap_rad`.
-    [[nodiscard]] double plateDeviation_rad(double gap_rad) const {
-        return angle_rad && angleDeviation_rad > 0.0 ? angleDeviation_rad : gap_rad;
-    }
     [[nodiscard]] static Event read(std::size_t string, double cents);
     [[nodiscard]] static Event readGap(double gap_m);
     [[nodiscard]] static Event tuned(std::size_t string, double to_cents);
     [[nodiscard]] static Event claw(ClawTurns turns);
 };
-
-/// Runs of readings with nothing done between them: first and last event of each.
-using Runs = std::vector<std::pair<std::size_t, std::size_t>>;
-[[nodiscard]] Runs readingRuns(const std::vector<Event>& log);
-/// Whether nothing but the plate was read in a run.
-[[nodiscard]] bool isLook(const std::vector<Event>& log, const Runs::value_type& run);
 
 } // namespace flenzo

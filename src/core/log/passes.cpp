@@ -40,14 +40,6 @@ std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::siz
     return tuned;
 }
 
-int turnsOfPegInHand(const std::vector<Event>& log) {
-    int turns = 0;
-    for (auto event = log.rbegin(); event != log.rend(); ++event, ++turns)
-        if (!event->tunes() || event->string != log.back().string)
-            break;
-    return turns;
-}
-
 std::vector<LoggedPass> passesOf(const std::vector<Event>& log) {
     std::vector<LoggedPass> passes;
     std::vector<std::size_t> tuned;

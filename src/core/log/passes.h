@@ -15,8 +15,6 @@ struct LoggedPass {
 [[nodiscard]] std::vector<LoggedPass> passesOf(const std::vector<Event>& log);
 /// Strings tuned in the pass that is under way; empty when none is, or the last one was closed by reading all.
 [[nodiscard]] std::vector<std::size_t> tunedInThisPass(const std::vector<Event>& log, std::size_t strings);
-/// How often in a row the peg in hand has been turned; 0 when the last event was something else.
-[[nodiscard]] int turnsOfPegInHand(const std::vector<Event>& log);
 /// Whether the last two visits to the claw were no longer than `step_turns` and went opposite ways.
 [[nodiscard]] bool clawTurnedBack(const std::vector<Event>& log, double step_turns);
 

@@ -52,8 +52,8 @@ struct Level {
     [[nodiscard]] bool balanced() const { return status == LevelStatus::Found || status == LevelStatus::NoStableFloat; }
 };
 
-/// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation, lock and
-/// extra moment do. Without a claw (roller shaft, fixed bridge) it is the state in tune on the springs there are. With
+/// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation and
+/// lock do. Without a claw (roller shaft, fixed bridge) it is the state in tune on the springs there are. With
 /// a centring assist at the goal's angle the claw is the one that leaves the assist nothing to hold.
 [[nodiscard]] Level levelSolution(const Rig& rig, const State& from, const Goal& goal);
 

@@ -8,7 +8,7 @@
 
 namespace flenzo {
 
-/// What a string still has to give: wire that comes out of windings, ball and clamp (eq. 30). One stretch of the whole
+/// What a string still has to give: wire that comes out of windings, ball and clamp (eq. 29). One stretch of the whole
 /// string releases a share of what is left, so the drops go down geometrically.
 struct Settling {
     double left_m = 0.0;
@@ -35,10 +35,6 @@ struct SettlingFit {
     double shareDeviation = 0.12;
     int drops = 0;
 };
-/// `drops_m`: wire released by each stretch so far, in order; `noise_m` is how well one is known. Two unknowns in log
-/// and logit, Gauss-Newton from the usual values, which also serve as the prior. Drops below zero count as zero.
-[[nodiscard]] SettlingFit fitSettling(const std::vector<double>& drops_m, double noise_m, const Settling& usual);
-
 /// Stretches still needed until one drops less than `tolerance_m`: likely number, and how many it is in one of ten and
 /// in nine of ten cases.
 struct StretchCount {
