@@ -23,6 +23,7 @@ bool shoot(Shell& shell, const QString& file) {
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();
+    shell.desk().session().finishRemaining(); // so that no picture says it is still being worked out
     if (shell.grab().save(file, "PNG"))
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));

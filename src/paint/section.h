@@ -11,7 +11,7 @@ namespace flenzo {
 /// What the side section shows.
 struct SectionValues {
     const Rig& rig;
-    const State& state;
+    State state; ///< as it is to be drawn
     const Goal& goal;
     Units units;
     bool angleMeasured = false;

@@ -35,6 +35,7 @@ BenchPage::BenchPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
     sheet_ = new PassSheetView(desk_, this);
     column->addWidget(sheet_, 1);
     connect(&desk_.session(), &Session::changed, this, &BenchPage::refresh);
+    connect(&desk_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
     connect(&desk_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
     connect(&desk_, &Desk::preferencesChanged, this, &BenchPage::refresh);
     refresh();

@@ -87,6 +87,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     column->addWidget(buildButtons());
     connect(clock_, &StepClock::soakIsOver, this, [this] { desk_.say(tr("The time is up.")); });
     connect(&desk_.session(), &Session::changed, this, &JobPage::refresh);
+    connect(&desk_.session(), &Session::remainingChanged, this, &JobPage::refresh);
     connect(&desk_, &Desk::preferencesChanged, this, &JobPage::refresh);
 }
 

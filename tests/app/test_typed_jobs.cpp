@@ -236,6 +236,10 @@ private Q_SLOTS:
     void aNewGuitarIsDrawnAsItWasSaid() {
         QVERIFY(!shell_->desk().session().keep(newJob()));
         QVERIFY(std::abs(shell_->desk().session().derived().now().state.angle_rad) < 1e-12);
+        // What is drawn is a guitar: figures, not nonsense of a state that is gone.
+        shell_->showPage(Shell::Bench);
+        const QString said = shell_->findChild<QWidget*>(QStringLiteral("section"))->accessibleDescription();
+        QVERIFY2(!said.contains(QLatin1String("nan")) && !said.contains(QLatin1String("inf")), qPrintable(said));
     }
 
     /// In-tune readings without a gap: the old set was level at this claw, so the plate is near level.
