@@ -244,7 +244,6 @@ bool atTheClaw(const Situation& now) {
 bool loadIsWrong(const Situation& now) {
     if (!hasClaw(now.job.rig) || now.job.goal.deckLoad_Nm <= 0.0)
         return false;
-    const Landing landing = landingAsIs(now.guitar.rig, now.level.state, now.job.goal);
     State state = now.level.state;
     state.claw = now.guitar.state.claw;
     const Landing asIs = landingAsIs(now.guitar.rig, state, now.job.goal);
