@@ -144,15 +144,16 @@ private Q_SLOTS:
                 state.rest_m[i] = model.restLength_m(i, -30.0 + 7.0 * static_cast<double>(i), false);
             const BalanceEquation equation(model.rig(), state);
             for (const double angle : {-0.03, 0.0, 0.02}) {
-                double moment = model.rest_Nm(angle, state.orientation).first + model.springs_Nm(angle, state.claw);
+                double moment = model.rest_Nm(Turned(angle), state.orientation).first +
+                                model.springs_Nm(Turned(angle), state.claw);
                 for (std::size_t i = 0; i < 6; ++i) {
                     const double z = -30.0 + 7.0 * static_cast<double>(i);
-                    const StringModel string = model.string(i, angle, z, false);
+                    const StringModel string = model.string(i, Turned(angle), z, false);
                     moment += string.moment_Nm;
                     state.angle_rad = angle;
                     QVERIFY(std::abs(string.reading_cents - readings_cents(model.rig(), state)[i]) < 1e-6);
                     QVERIFY(std::abs(model.zOfReading_cents(i, string.reading_cents, angle, false) - z) < 1e-6);
-                    QVERIFY(std::abs(model.figures(i, angle, z, false).moment_Nm - string.moment_Nm) < 1e-9);
+                    QVERIFY(std::abs(model.figures(i, Turned(angle), z, false).moment_Nm - string.moment_Nm) < 1e-9);
                 }
                 QVERIFY(std::abs(moment - equation.at(angle).moment_Nm) < 1e-9);
             }

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/balance/rest.h"
+#include "core/estimation/giving.h"
+#include "core/estimation/normal_row.h"
 #include "core/estimation/rest_model.h"
-#include "core/estimation/skyline.h"
-#include "core/estimation/unknowns.h"
 
 namespace flenzo {
 
@@ -41,65 +42,80 @@ public:
     /// z of a string at a rest, what it has given since its stretch began taken off.
     [[nodiscard]] double zAt_cents(const Unknowns& at, std::size_t rest, std::size_t string) const;
     [[nodiscard]] ClawTurns clawAt(const Unknowns& at, std::size_t rest) const;
-    /// Wire the string still has to give at a rest (m), and what the next pull lets go of it (share).
-    [[nodiscard]] double left_m(const Unknowns& at, std::size_t rest, std::size_t string) const;
-    [[nodiscard]] double pullShare(const Unknowns& at) const;
+    /// Wire the string still has to give at a rest (m), and what the next pull lets go of it (share), of the guitar
+    /// set last.
+    [[nodiscard]] double left_m(std::size_t rest, std::size_t string) const {
+        return giving_.left_m(string, line_.rests[rest].given[string]);
+    }
+    [[nodiscard]] double pullShare() const { return giving_.pullShare(); }
     /// The guitar at a rest as the mechanics know it.
     [[nodiscard]] State stateAt(const Unknowns& at, std::size_t rest) const;
     void setGuitar(const Unknowns& at);
     /// Adds to `row` how z at a rest answers to every unknown, each times `by`.
-    void addZSlopes(const Unknowns& at, std::size_t rest, std::size_t string, double by,
-                    Eigen::Ref<Eigen::VectorXd> row) const;
+    void addZSlopes(std::size_t rest, std::size_t string, double by, Eigen::Ref<Eigen::VectorXd> row) const;
 
     /// The same of what the string reads there.
     void addReadingSlopes(const Unknowns& at, std::size_t rest, std::size_t string,
                           Eigen::Ref<Eigen::VectorXd> row) const;
 
 private:
-    void entry(int at, double slope);
+    /// What strings and springs do at one rest: its readings and the next rest's memory ask for the same.
+    struct AtRest {
+        std::size_t rest = unknownRest;
+        Turned plate{0.0};
+        std::array<std::optional<StringModel>, maxStrings> strings;
+        std::optional<SpringModel> springs;
+    };
+    static constexpr std::size_t unknownRest = static_cast<std::size_t>(-1);
+    /// All that turns the plate.
+    struct Turning {
+        std::array<StringModel, maxStrings> strings;
+        SpringModel springs;
+        double moment_Nm = 0.0, angleSlope = 0.0; ///< the slope is that of gravity and assist alone
+    };
+
+    AtRest& atRest(const Unknowns& at, std::size_t rest);
+    const StringModel& stringAt(const Unknowns& at, std::size_t rest, std::size_t string);
+    const SpringModel& springsAt(const Unknowns& at, std::size_t rest);
+    /// Strings and claw of `rest`, plate where it is at `plateOf`: the same rest or the one before.
+    Turning turning(const Unknowns& at, std::size_t rest, std::size_t plateOf);
+    void addTurning(const Turning& turning, std::size_t rest, int angleIndex, double by);
+    [[nodiscard]] StringModel stringModel(std::size_t string, const Turned& plate, double z_cents,
+                                          bool nutLocked) const;
+    [[nodiscard]] SpringModel springModel(const Turned& plate, const ClawTurns& claw) const;
+
+    [[nodiscard]] Contact contactOf(const Unknowns& at, std::size_t rest, const Limits& limits) const;
+    [[nodiscard]] double heldAngle_rad(Contact contact, const Limits& limits) const;
     void guitarEntry(Learned quantity, double physicalSlope);
-    void clear();
-    void finish(double residual, double weight);
-    double addMoment(const Unknowns& at, std::size_t rest, double angle_rad, int angleIndex, double by);
     template <class Add>
-    void stringSlopes(const StringModel::Slopes& slopes, const Unknowns& at, std::size_t rest, std::size_t index,
-                      int angleIndex, double by, const Add& add) const;
-    void addString(const StringModel::Slopes& slopes, const Unknowns& at, std::size_t rest, std::size_t index,
-                   int angleIndex, double by);
-    template <class Add>
-    void givenSlopes(const Unknowns& at, std::size_t string, const GivingCounts& counts, double by,
-                     const Add& add) const;
-    template <class Add>
-    void zSlopes(const Unknowns& at, std::size_t rest, std::size_t string, double by, const Add& add) const;
+    void stringSlopes(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex, double by,
+                      const Add& add) const;
+    void addString(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex, double by);
+    void addSprings(const SpringModel& springs, double by);
+    template <class Add> void zSlopes(std::size_t rest, std::size_t string, double by, const Add& add) const;
     void balance(const Unknowns& at, std::size_t rest);
     void remember(const Unknowns& at);
     void observe(const Unknowns& at, std::size_t number);
+    double observePitch(const Unknowns& at, const Observation& made, Residual& out);
+    double observePlate(const Unknowns& at, const Observation& made, Residual& out);
     void link(const Unknowns& at, std::size_t stretch);
     void turnClaw(const Unknowns& at, std::size_t visit);
     void addPriors(const Unknowns& at);
     [[nodiscard]] SetString oldString(std::size_t index) const;
-    [[nodiscard]] double given(const GivingCounts& counts) const;
-    [[nodiscard]] double usualDrop_cents(const Stretch& stretch) const;
+    [[nodiscard]] bool isShaft() const { return job_.rig.bridge.family == Family::RollerShaft; }
 
     const BenchJob& job_;
     const EstimatorOptions& options_;
     const Timeline& line_;
     const UnknownsLayout& layout_;
     RestModel model_;
+    GivingModel giving_;
     Eigen::MatrixXd priorRoot_;
-    std::array<double, GivingUnknowns::ShareCount> share_{};
-    std::array<std::vector<double>, GivingUnknowns::ShareCount> kept_; ///< by how often: powers of what a share leaves
-    std::vector<double> unsettled_m_;                                  ///< of each string, from the start
     double heldFriction_Nm_ = 0.0; ///< by which the balance is weighed: learned with it, it would shrink to nothing
     double oldBalance_Nm_ = 1.0;   ///< deviation of the balance with the old set
     std::vector<Residual> residuals_;
-    // The row under way.
-    Eigen::VectorXd row_;
-    std::vector<int> touched_;
-    std::vector<char> isTouched_;
-    Skyline* normal_ = nullptr;
-    Eigen::VectorXd* gradient_ = nullptr;
-    double cost_ = 0.0;
+    NormalRow row_;
+    std::array<AtRest, 2> kept_; ///< of the rest under way and the one before
 };
 
 } // namespace flenzo

@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/estimator.h"
 
-#include "core/acts/slide.h"
 #include "core/balance/readings.h"
-#include "core/strings/pitch.h"
+#include "core/estimation/guess.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,47 +21,37 @@ class Solver {
 public:
     Solver(const BenchJob& job, const EstimatorOptions& options, Estimate& out)
         : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_),
-          equations_(job, options, line_, layout_), normal_(layout_.first), at_(out.at) {
+          equations_(job, options, line_, layout_), normal_(layout_.first), gradient_(layout_.size), at_(out.at) {
         equations_.noise = out.noise;
     }
 
-    /// Takes in rests and stretches from where `at_` ends, in the order of the log.
-    void bringIn(std::size_t knownObservations) {
+    void solve(std::size_t knownObservations) {
         equations_.setGuitar(at_);
-        beginSlipped();
-        beginUnread(knownObservations);
-        while (at_.angle_rad.size() < line_.rests.size())
-            beginRest(at_.angle_rad.size());
-    }
-
-    void solve() {
+        bringIn(job_, line_, equations_, knownObservations, at_);
         for (int round = 0;; ++round) {
             descend();
             tryOutliers();
-            const Noise before = equations_.noise;
-            learnNoise();
-            const double changed = std::max({std::abs(std::log(equations_.noise.tuner_cents / before.tuner_cents)),
-                                             std::abs(std::log(equations_.noise.gap_m / before.gap_m)),
-                                             std::abs(std::log(equations_.noise.angle_rad / before.angle_rad))});
-            constexpr double plain = 0.05;
-            if (round >= options_.noiseRounds || changed < plain)
+            tryUsualPivot();
+            const Noise next = learnedNoise(), &now = equations_.noise;
+            const double changed = std::max({std::abs(std::log(next.tuner_cents / now.tuner_cents)),
+                                             std::abs(std::log(next.gap_m / now.gap_m)),
+                                             std::abs(std::log(next.angle_rad / now.angle_rad))});
+            if (round >= options_.noiseRounds || changed < options_.noiseChange)
                 break;
+            equations_.noise = next;
         }
-        descend();
+        finish();
     }
 
-    void finish();
-
 private:
-    void beginRest(std::size_t rest);
-    void beginSlipped();
-    void beginUnread(std::size_t known);
-    [[nodiscard]] std::optional<double> measuredAngle(std::size_t rest) const;
     void descend();
-    bool step(double& damping, double& cost, Eigen::VectorXd& gradient);
+    bool step(double& damping, double& cost);
+    void descendFrom(Unknowns other);
     void tryOutliers();
-    void learnNoise();
-    void judge();
+    void tryUsualPivot();
+    [[nodiscard]] Noise learnedNoise() const;
+    [[nodiscard]] std::vector<StringPrior> learnedStrings() const;
+    void finish();
     void settle();
 
     const BenchJob& job_;
@@ -72,130 +61,33 @@ private:
     UnknownsLayout layout_;
     Equations equations_;
     Skyline normal_;
+    Eigen::VectorXd gradient_; ///< both where the last step began
     Unknowns& at_;
     std::vector<std::size_t> tried_;
 };
 
-/// What gauges say of the plate at a rest.
-std::optional<double> Solver::measuredAngle(std::size_t rest) const {
-    double sum = 0.0;
-    int count = 0;
-    for (const Observation& made : line_.observations)
-        if (made.rest == rest && made.kind != Observation::Kind::Pitch && !made.closed) {
-            sum += made.kind == Observation::Kind::Angle ? made.value : angleOfGap_rad(job_.rig.bridge, made.value);
-            ++count;
-        }
-    return count > 0 ? std::optional<double>(sum / count) : std::nullopt;
-}
-
-/// Stretches that began at a rest that is known already: a string that the technician says has slipped there, or that
-/// is on again.
-void Solver::beginSlipped() {
-    while (at_.z_cents.size() < line_.stretches.size() &&
-           line_.stretches[at_.z_cents.size()].firstRest < at_.angle_rad.size()) {
-        const Stretch& stretch = line_.stretches[at_.z_cents.size()];
-        at_.z_cents.push_back(equations_.model().zOfReading_cents(stretch.string, stretch.typed_cents,
-                                                                  at_.angle_rad[stretch.firstRest],
-                                                                  line_.rests[stretch.firstRest].nutLocked));
-    }
-}
-
-/// A string read for the first time in its stretch begins where it was read: from far off a robust solution would take
-/// the reading for a slip.
-void Solver::beginUnread(std::size_t known) {
-    std::vector<bool> seen(at_.z_cents.size(), false);
-    bool plateSeen = false;
-    for (std::size_t o = 0; o < line_.observations.size(); ++o) {
-        const Observation& made = line_.observations[o];
-        if (made.rest >= at_.angle_rad.size() || made.superseded)
-            continue;
-        if (made.kind != Observation::Kind::Pitch) {
-            if (o >= known && !plateSeen && !made.closed)
-                at_.angle_rad[made.rest] = *measuredAngle(made.rest);
-            plateSeen = true;
-            continue;
-        }
-        const auto stretch = static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string]);
-        if (stretch >= seen.size())
-            continue;
-        if (o >= known && !seen[stretch])
-            at_.z_cents[stretch] = equations_.model().zOfReading_cents(
-                made.string, made.value, at_.angle_rad[made.rest], line_.rests[made.rest].nutLocked);
-        seen[stretch] = true;
-    }
-}
-
-/// First guess of a rest: the plate slides from where it was as the model so far has it, or is where a gauge saw it
-/// first; strings read right after an act begin at their reading.
-void Solver::beginRest(std::size_t rest) {
-    const RestPoint& point = line_.rests[rest];
-    const RestModel& model = equations_.model();
-    at_.angle_rad.push_back(rest > 0 ? at_.angle_rad[rest - 1] : job_.goal.angle_rad);
-    while (at_.claw.size() < line_.claws.size() && at_.claw.size() <= point.claw) {
-        ClawTurns turns = at_.claw.empty() ? job_.rig.claw.turns : at_.claw.back();
-        turns.bass += line_.claws[at_.claw.size()].counted.bass;
-        turns.treble += line_.claws[at_.claw.size()].counted.treble;
-        at_.claw.push_back(turns);
-    }
-    std::vector<std::size_t> fresh;
-    for (std::size_t s = at_.z_cents.size(); s < line_.stretches.size() && line_.stretches[s].firstRest == rest; ++s) {
-        const Stretch& stretch = line_.stretches[s];
-        at_.z_cents.push_back(stretch.typed_cents);
-        fresh.push_back(s);
-        if (stretch.link == Stretch::Link::Locked)
-            at_.z_cents.back() = model
-                                     .string(stretch.string, at_.angle_rad[rest],
-                                             equations_.zAt_cents(at_, rest - 1, stretch.string), false, true)
-                                     .lockedZ_cents;
-    }
-    const State state = equations_.stateAt(at_, rest);
-    BalanceEquation equation(model.rig(), state);
-    std::vector<std::pair<std::size_t, double>> heard;
-    for (const Observation& made : line_.observations)
-        if (made.rest == rest && made.kind == Observation::Kind::Pitch && !made.superseded &&
-            std::any_of(fresh.begin(), fresh.end(),
-                        [&](std::size_t s) { return line_.stretches[s].string == made.string; })) {
-            heard.emplace_back(made.string, made.value);
-            equation.holdAtPitch(made.string, frequencyAt_Hz(job_.rig.strings[made.string].target_Hz, made.value));
-        }
-    double& angle = at_.angle_rad.back();
-    const auto seen = measuredAngle(rest);
-    const bool first = rest == 0 || !std::any_of(line_.observations.begin(), line_.observations.end(),
-                                                 [&](const Observation& o) { return o.rest < rest; });
-    if (seen && first) {
-        angle = *seen;
-    } else {
-        const Rest found = slide(equation, limitsOf(model.rig().bridge, point.block), angle,
-                                 model.rig().bridge.friction.pivot_Nm, point.remembers);
-        const bool closed = std::any_of(line_.observations.begin(), line_.observations.end(),
-                                        [&](const Observation& o) { return o.rest == rest && o.closed; });
-        const bool lost = first && !closed && found.isHeld() && !point.block && found.kind != RestKind::Centred;
-        if (found.kind != RestKind::NotFound && !lost)
-            angle = found.angle_rad;
-    }
-    for (const auto& [string, cents] : heard)
-        at_.z_cents[static_cast<std::size_t>(point.stretch[string])] =
-            model.zOfReading_cents(string, cents, angle, point.nutLocked);
-}
-
 /// One step of Levenberg and Marquardt; false when nothing more is to be gained.
-bool Solver::step(double& damping, double& cost, Eigen::VectorXd& gradient) {
-    cost = equations_.evaluate(at_, &normal_, &gradient);
+bool Solver::step(double& damping, double& cost) {
+    cost = equations_.evaluate(at_, &normal_, &gradient_);
     const Eigen::VectorXd diagonal = normal_.diagonal();
-    constexpr double most = 1e8;
+    constexpr double most = 1e8, nearlyFree = 1e-3;
     while (damping < most) {
-        Eigen::VectorXd by = -gradient;
+        Eigen::VectorXd by = -gradient_;
         if (normal_.factor(damping * diagonal)) {
             normal_.solve(by);
             const Unknowns next = layout_.plus(at_, by);
             const double there = equations_.evaluate(next, nullptr, nullptr);
+            const double size = layout_.sizeOf(by);
             if (there < cost + 1e-12 * std::abs(cost)) {
+                const double promised =
+                    0.5 * (damping * by.dot(diagonal.cwiseProduct(by)) - gradient_.dot(by)); // by a quadratic cost
+                const bool kept = damping <= nearlyFree && std::abs(cost - there - promised) < options_.costLeft;
                 at_ = next;
                 cost = there;
                 damping = std::max(1e-7, damping / 10.0);
-                return layout_.sizeOf(by) > options_.step;
+                return size > options_.step && !kept;
             }
-            if (layout_.sizeOf(by) < 0.1 * options_.step)
+            if (size < 0.1 * options_.step)
                 return false;
         }
         damping = std::max(1e-4, damping * 8.0);
@@ -204,20 +96,34 @@ bool Solver::step(double& damping, double& cost, Eigen::VectorXd& gradient) {
 }
 
 void Solver::descend() {
-    double damping = 1e-5, cost = 0.0;
-    Eigen::VectorXd gradient(layout_.size);
+    double damping = 1e-5;
     out_.converged = false;
+    equations_.chooseContacts(at_);
     for (int k = 0; k < options_.mostSteps && !out_.converged; ++k) {
+        const bool goesOn = step(damping, out_.cost);
         const std::vector<Contact> before = equations_.contacts;
         equations_.chooseContacts(at_);
-        const bool goesOn = step(damping, cost, gradient);
         out_.converged = !goesOn && before == equations_.contacts;
         ++out_.steps;
     }
-    out_.cost = cost;
 }
 
-/// Every reading far off is also tried as the true one of its stretch or rest, and the cheaper solution kept.
+/// Descends from elsewhere and keeps what is cheaper.
+void Solver::descendFrom(Unknowns other) {
+    Unknowns kept = std::move(at_);
+    const double cost = out_.cost;
+    const std::vector<Contact> contacts = equations_.contacts;
+    at_ = std::move(other);
+    descend();
+    if (out_.cost <= cost - 1e-3)
+        return;
+    at_ = std::move(kept);
+    out_.cost = cost;
+    equations_.contacts = contacts;
+    equations_.evaluate(at_, &normal_, &gradient_);
+}
+
+/// Every reading far off is also tried as the true one of its stretch or rest.
 void Solver::tryOutliers() {
     const std::vector<Residual> residuals = equations_.residuals();
     for (std::size_t o = 0; o < residuals.size(); ++o) {
@@ -226,27 +132,29 @@ void Solver::tryOutliers() {
             std::find(tried_.begin(), tried_.end(), o) != tried_.end())
             continue;
         tried_.push_back(o);
-        const Unknowns kept = at_;
-        const double cost = out_.cost;
-        const std::vector<Contact> contacts = equations_.contacts;
-        if (made.kind == Observation::Kind::Pitch) {
-            const auto stretch = static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string]);
-            at_.z_cents[stretch] += made.value - residuals[o].predicted;
-        } else if (const auto angle = measuredAngle(made.rest)) {
-            at_.angle_rad[made.rest] = *angle;
-        }
-        descend();
-        if (out_.cost > cost - 1e-3) {
-            at_ = kept;
-            out_.cost = cost;
-            equations_.contacts = contacts;
-        }
+        Unknowns other = at_;
+        if (made.kind == Observation::Kind::Pitch)
+            other.z_cents[static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string])] +=
+                made.value - residuals[o].predicted;
+        else if (const auto angle = measuredAngle_rad(job_, line_, made.rest))
+            other.angle_rad[made.rest] = *angle;
+        descendFrom(std::move(other));
     }
+}
+
+/// A pivot that holds many times the usual explains any plate that moved too little; it is also tried as a usual one.
+void Solver::tryUsualPivot() {
+    const auto pivot = static_cast<Eigen::Index>(Learned::PivotFriction);
+    if (std::abs(at_.guitar.value[pivot]) < options_.oddPivot)
+        return;
+    Unknowns other = at_;
+    other.guitar.value[pivot] = 0.0;
+    descendFrom(std::move(other));
 }
 
 /// Noise from the residuals: a few readings' worth of what was told or guessed, and the leverage of the unknowns that
 /// each reading determines: one a stretch for the tuner, a share for the plate, whose angles the balance knows too.
-void Solver::learnNoise() {
+Noise Solver::learnedNoise() const {
     const Noise told = toldNoise(job_.tools, options_);
     struct Sum {
         double squares = 0.0, count = 0.0;
@@ -270,15 +178,32 @@ void Solver::learnNoise() {
         const double prior = isTold ? options_.toldReadings : options_.untoldReadings;
         return std::sqrt((prior * told_ * told_ + sum.squares * now * now) / (prior + sum.count));
     };
-    Noise& now = equations_.noise;
-    now = {estimated(pitch, now.tuner_cents, told.tuner_cents, job_.tools.tuner_cents.has_value()),
-           estimated(gap, now.gap_m, told.gap_m, job_.tools.gap_m.has_value()),
-           estimated(angle, now.angle_rad, told.angle_rad, job_.tools.angle_rad.has_value())};
+    const Noise& now = equations_.noise;
+    return {estimated(pitch, now.tuner_cents, told.tuner_cents, job_.tools.tuner_cents.has_value()),
+            estimated(gap, now.gap_m, told.gap_m, job_.tools.gap_m.has_value()),
+            estimated(angle, now.angle_rad, told.angle_rad, job_.tools.angle_rad.has_value())};
+}
+
+/// What the next strings of these makes are held to be.
+std::vector<StringPrior> Solver::learnedStrings() const {
+    std::vector<StringPrior> out;
+    for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
+        const Wire& wire = job_.rig.strings[i].wire;
+        const auto stiffness = static_cast<Eigen::Index>(GuitarUnknowns::stiffness(i)),
+                   mass = static_cast<Eigen::Index>(GuitarUnknowns::mass(i));
+        const auto next = [&](Eigen::Index k) {
+            return std::min(1.0, std::hypot(out_.guitarDeviation[k], options_.sameMakeSpread));
+        };
+        out.push_back({wire.gauge_m, wire.core_m, at_.guitar.value[stiffness], next(stiffness), at_.guitar.value[mass],
+                       next(mass)});
+    }
+    return out;
 }
 
 void Solver::finish() {
-    Eigen::VectorXd gradient(layout_.size);
-    equations_.evaluate(at_, &normal_, &gradient);
+    // The matrix is that of where the last step began, and that was a small one.
+    if (!out_.converged)
+        equations_.evaluate(at_, &normal_, &gradient_);
     std::ignore = normal_.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12));
     const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
     out_.noise = equations_.noise;
@@ -293,7 +218,7 @@ void Solver::finish() {
     for (std::size_t i = 0; i < strings; ++i)
         if (line_.rests[rest].stretch[i] != RestPoint::none) {
             const auto k = static_cast<Eigen::Index>(i);
-            equations_.addZSlopes(at_, rest, i, 1.0, wanted.col(1 + k));
+            equations_.addZSlopes(rest, i, 1.0, wanted.col(1 + k));
             equations_.addReadingSlopes(at_, rest, i, wanted.col(1 + n + g + k));
         }
     for (Eigen::Index k = 0; k < g; ++k)
@@ -303,87 +228,24 @@ void Solver::finish() {
         if (screw != UnknownsLayout::none)
             wanted(screw, 1 + n + static_cast<Eigen::Index>(Learned::ClawPlace)) =
                 0.5 * out_.rig.claw.lead_m / priorDeviation(options_, Learned::ClawPlace);
-    Eigen::MatrixXd solved = wanted;
-    for (Eigen::Index k = 0; k < solved.cols(); ++k)
-        normal_.solve(solved.col(k));
-    const Eigen::MatrixXd all = wanted.transpose() * solved;
+    for (Eigen::Index k = 0; k < wanted.cols(); ++k)
+        normal_.halfSolve(wanted.col(k));
+    const Eigen::MatrixXd all = wanted.transpose() * wanted;
     out_.covariance.resize(1 + n, 1 + n);
     out_.covariance << all.topLeftCorner(1, 1), all.topRightCorner(1, n), all.bottomLeftCorner(n, 1),
         all.bottomRightCorner(n, n);
     out_.joint = all.topLeftCorner(1 + n + g, 1 + n + g);
     out_.guitarDeviation = all.diagonal().segment(1 + n, g).cwiseSqrt();
-    out_.learned = {at_.guitar.value.head(learnedCount), all.block(1 + n, 1 + n, learnedCount, learnedCount)};
+    out_.learned = {at_.guitar.value.head(learnedCount), all.block(1 + n, 1 + n, learnedCount, learnedCount),
+                    learnedStrings()};
     out_.readings = static_cast<int>(line_.observations.size());
     out_.z_cents.assign(strings, 0.0);
     out_.readings_cents = readings_cents(out_.rig, out_.state);
     out_.readingDeviation_cents = all.diagonal().tail(n).cwiseMax(0.0).cwiseSqrt();
     for (std::size_t i = 0; i < strings; ++i)
         out_.z_cents[i] = equations_.zAt_cents(at_, rest, i);
-    judge();
+    out_.open = openOutlier(job_, options_, line_, out_.residuals, out_.readings_cents);
     settle();
-}
-
-/// What a wrong reading most likely is.
-void explain(const BenchJob& job, Outlier& doubt, const std::vector<double>& predicted) {
-    constexpr double near_cents = 4.0;
-    const auto fits = [&](double value) { return std::abs(value - doubt.predicted) < near_cents; };
-    if (!doubt.string)
-        return;
-    if (fits(doubt.measured + 1200.0) || fits(doubt.measured - 1200.0))
-        doubt.likely = Outlier::Likely::WrongOctave;
-    else if (fits(-doubt.measured))
-        doubt.likely = Outlier::Likely::WrongSign;
-    else if (fits(doubt.measured * 10.0) || fits(doubt.measured / 10.0))
-        doubt.likely = Outlier::Likely::SlippedPoint;
-    else if (doubt.measured < doubt.predicted)
-        doubt.likely = Outlier::Likely::SlippedString;
-    const double heard_Hz = frequencyAt_Hz(job.rig.strings[*doubt.string].target_Hz, doubt.measured);
-    for (std::size_t i = 0; i < predicted.size(); ++i)
-        if (constexpr double swapped_cents = 15.0;
-            i != *doubt.string && std::isfinite(predicted[i]) &&
-            std::abs(cents(heard_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < swapped_cents) {
-            doubt.likely = Outlier::Likely::OtherString;
-            doubt.otherString = i;
-        }
-}
-
-/// The reading of the latest rest that is furthest from the solution, unless a later one of the same kind agrees.
-void Solver::judge() {
-    const std::size_t rest = line_.rests.size() - 1;
-    const auto sameKind = [](const Observation& a, const Observation& b) {
-        return a.kind == b.kind && a.string == b.string;
-    };
-    out_.open.reset();
-    for (std::size_t o = 0; o < line_.observations.size(); ++o) {
-        const Observation& made = line_.observations[o];
-        const Residual& residual = out_.residuals[o];
-        const bool pitch = made.kind == Observation::Kind::Pitch;
-        const double off = std::abs(residual.predicted - made.value);
-        const double least = pitch                                 ? options_.leastDoubt_cents
-                             : made.kind == Observation::Kind::Gap ? options_.leastDoubt_m
-                                                                   : options_.leastDoubt_m / job_.rig.bridge.rearEdge_m;
-        if (made.rest != rest || made.confirmed || std::abs(residual.inDeviations) < options_.doubtFrom ||
-            off < least || (out_.open && std::abs(residual.inDeviations) <= out_.open->inDeviations))
-            continue;
-        bool settled = false;
-        for (std::size_t later = o + 1; later < line_.observations.size(); ++later)
-            settled = settled || (line_.observations[later].rest == rest && sameKind(made, line_.observations[later]));
-        if (settled)
-            continue;
-        Outlier doubt;
-        doubt.event = made.event;
-        doubt.inDeviations = std::abs(residual.inDeviations);
-        doubt.measured = made.value;
-        doubt.predicted = residual.predicted;
-        if (pitch)
-            doubt.string = made.string;
-        if (made.kind == Observation::Kind::Angle) {
-            doubt.measured = gapAt_m(job_.rig.bridge, made.value);
-            doubt.predicted = gapAt_m(job_.rig.bridge, residual.predicted);
-        }
-        explain(job_, doubt, out_.readings_cents);
-        out_.open = doubt;
-    }
 }
 
 void Solver::settle() {
@@ -395,16 +257,16 @@ void Solver::settle() {
     const auto deviation = [&](int index) {
         unit.setZero();
         unit[index] = 1.0;
-        normal_.solve(unit);
-        return std::sqrt(std::max(0.0, unit[index]));
+        normal_.halfSolve(unit);
+        return unit.norm();
     };
-    const double share = equations_.pullShare(at_);
+    const double share = equations_.pullShare();
     const double shareDeviation =
         options_.pullSpread * share * (1.0 - share) * deviation(layout_.giving + GivingUnknowns::Pull);
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
         StringSettling string;
         string.fit.drops = line_.rests[rest].given[i].pulls;
-        string.fit.now = {equations_.left_m(at_, rest, i), share};
+        string.fit.now = {equations_.left_m(rest, i), share};
         string.fit.shareDeviation = shareDeviation;
         string.fit.leftDeviation = std::hypot(
             options_.unsettledSpread * deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
@@ -424,6 +286,18 @@ BenchJob beginningOf(const BenchJob& job, const Timeline& line, std::size_t rest
     std::copy_if(cut, job.log.end(), std::back_inserter(part.log),
                  [](const Event& event) { return event.kind == Event::Kind::Retarget; });
     return part;
+}
+
+/// The guitar as earlier jobs left it known.
+GuitarUnknowns guitarBefore(const BenchJob& job) {
+    GuitarUnknowns guitar(job.rig.strings.size());
+    guitar.value.head(learnedCount) = job.prior->mean;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+        const StringPrior string = job.prior->ofString(i, job.rig.strings[i].wire);
+        guitar.value[GuitarUnknowns::stiffness(i)] = string.stiffness;
+        guitar.value[GuitarUnknowns::mass(i)] = string.mass;
+    }
+    return guitar;
 }
 
 /// Whether an estimate is of the beginning of this log.
@@ -446,9 +320,9 @@ Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOpt
     Timeline line = timelineOf(job);
     std::size_t observations = 0;
     // A long log is learned from its beginning, so that no guess starts far off.
-    constexpr std::size_t longLog = 14, share = 3;
+    constexpr std::size_t share = 3;
     std::optional<Estimate> beginning;
-    if (!known && line.rests.size() > longLog) {
+    if (!known && line.rests.size() > static_cast<std::size_t>(options.longLog)) {
         beginning = estimate(beginningOf(job, line, line.rests.size() / share), nullptr, options);
         known = &*beginning;
     }
@@ -459,7 +333,7 @@ Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOpt
     } else {
         out.at.guitar = GuitarUnknowns(job.rig.strings.size());
         if (job.prior)
-            out.at.guitar.value.head(learnedCount) = job.prior->mean;
+            out.at.guitar = guitarBefore(job);
         if (stringsGive(job))
             out.at.giving.value =
                 Eigen::VectorXd::Zero(GivingUnknowns::ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()));
@@ -468,9 +342,7 @@ Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOpt
     }
     out.line = std::move(line);
     Solver solver(job, options, out);
-    solver.bringIn(observations);
-    solver.solve();
-    solver.finish();
+    solver.solve(observations);
     return out;
 }
 

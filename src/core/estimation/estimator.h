@@ -1,20 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/estimation/equations.h"
+#include "core/estimation/outlier.h"
 
 namespace flenzo {
-
-/// A reading that the rest of the log contradicts.
-struct Outlier {
-    enum class Likely { Unknown, WrongOctave, OtherString, WrongSign, SlippedPoint, SlippedString };
-    std::size_t event = 0;
-    std::optional<std::size_t> string;      ///< none: the plate
-    double measured = 0.0, predicted = 0.0; ///< cents, or metres of gap
-    double inDeviations = 0.0;
-    Likely likely = Likely::Unknown;
-    std::optional<std::size_t> otherString; ///< the string it would fit
-};
 
 /// How settled one string is.
 struct StringSettling {

@@ -30,9 +30,22 @@ inline constexpr Eigen::Index learnedCount = static_cast<Eigen::Index>(Learned::
 [[nodiscard]] double priorDeviation(const EstimatorOptions& options, Learned quantity);
 
 /// What an earlier job learned of the same guitar.
+/// What a string's make differs by from its nominal figures, in the estimator's prior deviations: it is true of the
+/// next string of that make as well.
+struct StringPrior {
+    double gauge_m = 0.0, core_m = 0.0; ///< of which wire
+    double stiffness = 0.0, stiffnessDeviation = 1.0;
+    double mass = 0.0, massDeviation = 1.0;
+    bool operator==(const StringPrior&) const = default;
+};
+
+/// What was learned of a guitar in earlier jobs.
 struct Prior {
     Eigen::VectorXd mean = Eigen::VectorXd::Zero(learnedCount);
     Eigen::MatrixXd covariance = Eigen::MatrixXd::Identity(learnedCount, learnedCount);
+    std::vector<StringPrior> strings; ///< document order; may be empty
+    /// Of the string that goes on in a place; nominal where it is of another wire than the one learned from.
+    [[nodiscard]] StringPrior ofString(std::size_t index, const Wire& wire) const;
     bool operator==(const Prior&) const = default;
 };
 

@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<EstimatorOptions>, 42> bounds{{
+constexpr std::array<Bound<EstimatorOptions>, 49> bounds{{
     {"springRate", &EstimatorOptions::springRate, 0.00012, 12},
     {"initialTension", &EstimatorOptions::initialTension, 0.00025, 25},
     {"hookDepth_m", &EstimatorOptions::hookDepth_m, 1.2e-06, 0.12},
@@ -21,6 +21,7 @@ constexpr std::array<Bound<EstimatorOptions>, 42> bounds{{
     {"pivotFrictionSpread", &EstimatorOptions::pivotFrictionSpread, 0.0008, 80},
     {"stringStiffness", &EstimatorOptions::stringStiffness, 3e-05, 3},
     {"stringMass", &EstimatorOptions::stringMass, 8e-06, 0.8},
+    {"sameMakeSpread", &EstimatorOptions::sameMakeSpread, 0.0, 1.0},
     {"rememberedLevel_rad", &EstimatorOptions::rememberedLevel_rad, 4e-06, 0.4},
     {"rememberedPitch_cents", &EstimatorOptions::rememberedPitch_cents, 0.003, 300},
     {"clawHand", &EstimatorOptions::clawHand, 0.0, 1.0},
@@ -30,6 +31,8 @@ constexpr std::array<Bound<EstimatorOptions>, 42> bounds{{
     {"balance_Nm", &EstimatorOptions::balance_Nm, 4e-07, 0.04},
     {"balanceFrictionShare", &EstimatorOptions::balanceFrictionShare, 0.0, 1.0},
     {"firstFrictionShare", &EstimatorOptions::firstFrictionShare, 0.0006, 60},
+    {"oddPivot", &EstimatorOptions::oddPivot, 0.1, 100},
+    {"mostHeldFriction", &EstimatorOptions::mostHeldFriction, 0.002, 200},
     {"unreadString_cents", &EstimatorOptions::unreadString_cents, 0.4, 40000},
     {"retunedString_cents", &EstimatorOptions::retunedString_cents, 0.8, 80000},
     {"tuner_cents", &EstimatorOptions::tuner_cents, 0.0006, 60},
@@ -49,9 +52,13 @@ constexpr std::array<Bound<EstimatorOptions>, 42> bounds{{
     {"creepShare", &EstimatorOptions::creepShare, 0.0, 1.0},
     {"ownPegShare", &EstimatorOptions::ownPegShare, 0.0, 1.0},
     {"shareSpread", &EstimatorOptions::shareSpread, 0.0007, 70},
+    {"seatingShare", &EstimatorOptions::seatingShare, 0.0, 1.0},
+    {"pullShare", &EstimatorOptions::pullShare, 0.01, 0.9},
     {"pullSpread", &EstimatorOptions::pullSpread, 0.0005, 50},
     {"pullHand", &EstimatorOptions::pullHand, 0.0, 1.0},
     {"step", &EstimatorOptions::step, 2e-05, 2},
+    {"costLeft", &EstimatorOptions::costLeft, 0.0, 1.0},
+    {"noiseChange", &EstimatorOptions::noiseChange, 0.0, 1.0},
 }};
 
 } // namespace

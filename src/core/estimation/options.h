@@ -9,17 +9,18 @@ namespace flenzo {
 /// Deviations are standard deviations. Change one when a kind of guitar, or the shop's tools, are known to differ.
 struct EstimatorOptions {
     // The guitar: how far a real one lies from its nominal rig.
-    double springRate = 0.12;           ///< of ln rate, all springs alike
-    double initialTension = 0.25;       ///< of ln initial tension
+    double springRate = 0.15;           ///< of ln rate, all springs alike
+    double initialTension = 0.30;       ///< of ln initial tension
     double hookDepth_m = 0.0012;        ///< roller shaft: three tenths of it, of the spring's lever
-    double stringHeight_m = 0.0008;     ///< roller shaft: three tenths of it, of the shaft's radius
+    double stringHeight_m = 0.0010;     ///< roller shaft: three tenths of it, of the shaft's radius
     double setback_m = 0.0007;          ///< of the saddles, towards the nut
     double clawPlace_m = 0.003;         ///< of the claw along its screws
-    double clawLead = 0.04;             ///< of ln metres per turn
+    double clawLead = 0.05;             ///< of ln metres per turn
     double pivotFriction_Nm = 0.005;    ///< median of what the pivot holds
     double pivotFrictionSpread = 0.8;   ///< of its logarithm
     double stringStiffness = 0.03;      ///< of ln axial stiffness, each string for itself
     double stringMass = 0.008;          ///< of ln unit mass, each string for itself
+    double sameMakeSpread = 0.3;        ///< share of these two by which strings of one make still differ
     double rememberedLevel_rad = 0.004; ///< of "the old set stood level"
     double rememberedPitch_cents = 3.0; ///< of "and was in tune", each string
     // Hands.
@@ -31,6 +32,8 @@ struct EstimatorOptions {
     double balance_Nm = 4e-4;
     double balanceFrictionShare = 0.2;  ///< of the pivot's friction
     double firstFrictionShare = 0.6;    ///< where nobody knows from where the plate came
+    double oddPivot = 2.0;              ///< deviations of its friction from which a usual pivot is tried as well
+    double mostHeldFriction = 2.0;      ///< of the usual one: no solution buys its way out with friction
     double unreadString_cents = 400.0;  ///< of a string nobody has read
     double retunedString_cents = 800.0; ///< of a string's new length before its reading counts
     // Noise: where tools are not told these are the guesses, worth `untoldReadings` readings; told ones `toldReadings`.
@@ -46,6 +49,7 @@ struct EstimatorOptions {
     double doubtFrom = 5.0;        ///< deviations from which it is questioned
     double leastDoubt_cents = 5.0; ///< and nothing smaller is
     double leastDoubt_m = 3e-4;
+    int mostChecks = 4;           ///< readings of one thing at one rest after which it is asked for no more
     double slipped_cents = 100.0; ///< of a string that the technician says has slipped
     // Settling of new strings.
     double unsettled_m = 7e-5;    ///< median length a new string still gives
@@ -53,12 +57,17 @@ struct EstimatorOptions {
     double creepShare = 0.03;     ///< of it that goes with every act elsewhere, median
     double ownPegShare = 0.08;    ///< with every act on the string's own peg
     double shareSpread = 0.7;     ///< of the logarithm of either
-    double pullSpread = 0.5;      ///< of the logit of what one pull lets go
+    double seatingShare = 0.4;    ///< of it that is not in the wraps
+    double pullShare = 0.55;      ///< of it that one gentle pull lets go, median
+    double pullSpread = 0.5;      ///< of the logit of that
     double pullHand = 0.15;       ///< share by which no two pulls are alike
     // Solver.
     int mostSteps = 30;
-    double step = 0.02; ///< done when no unknown moves by more of its scale (0.05 cents, 0.001 deg, 0.05 sd)
+    double step = 0.04;     ///< done when no unknown moved by more of its scale (0.1 cents, 0.002 deg, 0.04 sd)
+    double costLeft = 1e-3; ///< or when the last step gained what it promised within this much of the cost
     int noiseRounds = 2;
+    double noiseChange = 0.02; ///< of a deviation's logarithm: a smaller one is not worth solving again
+    int longLog = 14;          ///< rests from which a log is learned from its first third, so that no guess is far off
 
     /// False names the field, its value and the bound in `error`.
     [[nodiscard]] bool isValid(std::string* error = nullptr) const;

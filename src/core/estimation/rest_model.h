@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/bridge/geometry.h"
 #include "core/estimation/timeline.h"
+
+#include <memory>
 
 namespace flenzo {
 
@@ -10,15 +13,14 @@ namespace flenzo {
 struct StringModel {
     enum Unknown { Angle, Z, Stiffness, Mass, Height, Setback, Count };
     using Slopes = Eigen::Matrix<double, Count, 1>;
-    double moment_Nm = 0.0, reading_cents = 0.0, tension_N = 0.0;
+    double moment_Nm = 0.0, reading_cents = 0.0;
     Slopes momentBy = Slopes::Zero(), readingBy = Slopes::Zero();
-    double lockedZ_cents = 0.0; ///< z of the same string once the nut has been clamped at this angle
-    Slopes lockedBy = Slopes::Zero();
 };
 
-/// The same without the derivatives.
-struct StringFigures {
-    double moment_Nm = 0.0, reading_cents = 0.0;
+/// What a string's z comes to when the nut is clamped.
+struct ClampedString {
+    double z_cents = 0.0;
+    StringModel::Slopes by = StringModel::Slopes::Zero();
 };
 
 /// The moment of all springs and its derivatives.
@@ -34,23 +36,25 @@ struct SpringModel {
 class RestModel {
 public:
     RestModel(const Rig& nominal, const Goal& goal, const EstimatorOptions& options);
+    ~RestModel();
     void setGuitar(const GuitarUnknowns& guitar);
 
-    /// Plate held at `angle_rad`, string reading `z_cents` at the goal's angle. Slack strings pull nothing, but their
+    /// Plate held at an angle, string reading `z_cents` at the goal's angle. Slack strings pull nothing, but their
     /// reading goes on falling so that a solver finds its way back.
-    /// `wantLocked`: also what it comes to when the nut is clamped.
-    [[nodiscard]] StringModel string(std::size_t index, double angle_rad, double z_cents, bool nutLocked,
-                                     bool wantLocked = false) const;
-    [[nodiscard]] StringFigures figures(std::size_t index, double angle_rad, double z_cents, bool nutLocked) const;
+    [[nodiscard]] StringModel string(std::size_t index, const Turned& plate, double z_cents, bool nutLocked) const;
+    /// The same without the slopes.
+    [[nodiscard]] StringModel figures(std::size_t index, const Turned& plate, double z_cents, bool nutLocked) const;
+    /// An open string whose nut is clamped at this angle.
+    [[nodiscard]] ClampedString clamped(std::size_t index, const Turned& plate, double z_cents) const;
     /// A string of the old set kept at pitch.
     [[nodiscard]] StringModel heldAtPitch(std::size_t index, const SetString& old, double angle_rad) const;
-    [[nodiscard]] double springs_Nm(double angle_rad, const ClawTurns& claw) const;
-    [[nodiscard]] SpringModel springs(double angle_rad, const ClawTurns& claw) const;
+    [[nodiscard]] double springs_Nm(const Turned& plate, const ClawTurns& claw) const;
+    [[nodiscard]] SpringModel springs(const Turned& plate, const ClawTurns& claw) const;
     /// Of the springs there were with the old set, corrected alike.
-    [[nodiscard]] SpringModel springsBefore(double angle_rad, const ClawTurns& claw,
+    [[nodiscard]] SpringModel springsBefore(const Turned& plate, const ClawTurns& claw,
                                             const std::vector<Spring>& nominal) const;
     /// Gravity and the centring assist: moment and slope by the angle.
-    [[nodiscard]] std::pair<double, double> rest_Nm(double angle_rad, Orientation orientation) const;
+    [[nodiscard]] std::pair<double, double> rest_Nm(const Turned& plate, Orientation orientation) const;
     /// z of a string that reads `cents` at an angle.
     [[nodiscard]] double zOfReading_cents(std::size_t index, double cents, double angle_rad, bool nutLocked) const;
     /// Its rest length.
@@ -60,12 +64,15 @@ public:
     [[nodiscard]] const Rig& rig() const { return rig_; }
 
 private:
-    [[nodiscard]] SpringModel springsOf(const std::vector<Spring>& corrected, double angle_rad,
+    struct Prepared;
+    void prepare();
+    [[nodiscard]] SpringModel springsOf(const std::vector<Spring>& corrected, const Turned& plate,
                                         const ClawTurns& claw) const;
     Rig nominal_, rig_;
     double goal_rad_;
     const EstimatorOptions& options_;
     GuitarUnknowns guitar_;
+    std::unique_ptr<Prepared> prepared_;
     std::vector<double> zPerMetre_cents_;
 };
 

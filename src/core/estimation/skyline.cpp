@@ -51,15 +51,22 @@ bool Skyline::factor(const Eigen::VectorXd& extra) {
     return true;
 }
 
-void Skyline::solve(Eigen::Ref<Eigen::VectorXd> right) const {
-    for (int i = 0; i < size(); ++i) {
+void Skyline::halfSolve(Eigen::Ref<Eigen::VectorXd> right) const {
+    int begin = 0;
+    while (begin < size() && right[begin] == 0.0)
+        ++begin;
+    for (int i = begin; i < size(); ++i) {
         const auto row = static_cast<std::size_t>(i);
-        const int from = first_[row];
+        const int from = std::max(begin, first_[row]);
         if (i > from)
             right[i] -=
                 Eigen::Map<const Eigen::VectorXd>(factorRow_[row] + from, i - from).dot(right.segment(from, i - from));
         right[i] /= factorRow_[row][i];
     }
+}
+
+void Skyline::solve(Eigen::Ref<Eigen::VectorXd> right) const {
+    halfSolve(right);
     for (int i = size() - 1; i >= 0; --i) {
         const auto row = static_cast<std::size_t>(i);
         const int from = first_[row];

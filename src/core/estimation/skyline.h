@@ -18,6 +18,8 @@ public:
     [[nodiscard]] int size() const { return static_cast<int>(first_.size()); }
     /// L with L L' = this + diag(extra); false where it is not positive.
     [[nodiscard]] bool factor(const Eigen::VectorXd& extra);
+    /// L^-1 times a column, in place: its square is the variance of that combination of unknowns.
+    void halfSolve(Eigen::Ref<Eigen::VectorXd> right) const;
     /// Solves with the last factor, in place.
     void solve(Eigen::Ref<Eigen::VectorXd> right) const;
     [[nodiscard]] Eigen::VectorXd diagonal() const;

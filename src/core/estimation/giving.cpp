@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/estimation/giving.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+GivingModel::GivingModel(const BenchJob& job, const EstimatorOptions& options, const UnknownsLayout& layout,
+                         std::size_t events)
+    : job_(job), options_(options), first_(layout.giving), events_(events) {}
+
+void GivingModel::set(const GivingUnknowns& by) {
+    if (!by.any())
+        return;
+    const auto& value = by.value;
+    const double usualPull = std::log(1.0 / std::min(0.9, options_.pullShare * job_.habit.pullShare) - 1.0);
+    share_ = {1.0 / (1.0 + std::exp(usualPull - options_.pullSpread * value[GivingUnknowns::Pull])),
+              std::min(0.5, options_.creepShare * std::exp(options_.shareSpread * value[GivingUnknowns::Elsewhere])),
+              std::min(0.5, options_.ownPegShare * std::exp(options_.shareSpread * value[GivingUnknowns::OwnPeg]))};
+    for (std::size_t which = 0; which < share_.size(); ++which) {
+        kept_[which].resize(events_ + 1);
+        double kept = 1.0;
+        for (double& left : kept_[which]) {
+            left = kept;
+            kept *= 1.0 - share_[which];
+        }
+    }
+    unsettled_m_.resize(job_.rig.strings.size());
+    for (std::size_t i = 0; i < unsettled_m_.size(); ++i) {
+        const Wire& wire = job_.rig.strings[i].wire;
+        const double wraps = wrapsOnPost(wire, job_.habit.wraps) / wrapsOnPost(wire, Wraps::Usual);
+        unsettled_m_[i] =
+            options_.unsettled_m * (options_.seatingShare + (1.0 - options_.seatingShare) * wraps) *
+            std::exp(options_.unsettledSpread * value[GivingUnknowns::ShareCount + static_cast<Eigen::Index>(i)]);
+    }
+}
+
+double GivingModel::left_m(std::size_t string, const GivingCounts& counts) const {
+    if (!any())
+        return 0.0;
+    const auto kept = [this](GivingUnknowns::Share which, int count) {
+        return kept_[which][static_cast<std::size_t>(count)];
+    };
+    return unsettled_m_[string] * kept(GivingUnknowns::Pull, counts.pulls) *
+           kept(GivingUnknowns::Elsewhere, counts.elsewhere) * kept(GivingUnknowns::OwnPeg, counts.ownPeg);
+}
+
+double GivingModel::usualDrop_m(const GivingCounts& counts) const {
+    return options_.unsettled_m * options_.pullShare *
+           std::pow(1.0 - options_.pullShare, std::max(0, counts.pulls - 1));
+}
+
+} // namespace flenzo

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/estimation/unknowns.h"
+
+namespace flenzo {
+
+/// How far new strings have given at every point of a log (docs/mechanics.md eq. 29): what each had to give, and what a
+/// pull, an act elsewhere and an act on its own peg leave of it.
+class GivingModel {
+public:
+    GivingModel(const BenchJob& job, const EstimatorOptions& options, const UnknownsLayout& layout, std::size_t events);
+    /// Works out what a log asks for thousands of times.
+    void set(const GivingUnknowns& by);
+    [[nodiscard]] bool any() const { return !unsettled_m_.empty(); }
+    /// Wire that a string still has to give (m); 0 where nobody stretches.
+    [[nodiscard]] double left_m(std::size_t string, const GivingCounts& counts) const;
+    /// What the next pull lets go of it (share).
+    [[nodiscard]] double pullShare() const { return any() ? share_[GivingUnknowns::Pull] : 0.0; }
+    /// Of the pull that makes `counts`, a string that gives as usual: what no two pulls are alike by (m).
+    [[nodiscard]] double usualDrop_m(const GivingCounts& counts) const;
+
+    /// Hands `add` the slopes of `by` times `left_m` by every unknown.
+    template <class Add>
+    void leftSlopes(std::size_t string, const GivingCounts& counts, double by, const Add& add) const {
+        if (!any())
+            return;
+        const double left = by * left_m(string, counts);
+        add(first_ + GivingUnknowns::ShareCount + static_cast<int>(string), left * options_.unsettledSpread);
+        const auto addShare = [&](GivingUnknowns::Share which, int count, double slope) {
+            add(first_ + which, -left * count * slope / (1.0 - share_[which]));
+        };
+        const double pull = share_[GivingUnknowns::Pull];
+        addShare(GivingUnknowns::Pull, counts.pulls, options_.pullSpread * pull * (1.0 - pull));
+        addShare(GivingUnknowns::Elsewhere, counts.elsewhere, options_.shareSpread * share_[GivingUnknowns::Elsewhere]);
+        addShare(GivingUnknowns::OwnPeg, counts.ownPeg, options_.shareSpread * share_[GivingUnknowns::OwnPeg]);
+    }
+
+private:
+    const BenchJob& job_;
+    const EstimatorOptions& options_;
+    int first_; ///< of its unknowns
+    std::size_t events_;
+    std::array<double, GivingUnknowns::ShareCount> share_{};
+    std::array<std::vector<double>, GivingUnknowns::ShareCount> kept_; ///< by how often: powers of what a share leaves
+    std::vector<double> unsettled_m_;                                  ///< of each string, from the start
+};
+
+} // namespace flenzo

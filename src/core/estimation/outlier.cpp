@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/estimation/outlier.h"
+
+#include "core/balance/readings.h"
+#include "core/strings/pitch.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+/// What a wrong reading most likely is.
+void explain(const BenchJob& job, Outlier& doubt, const std::vector<double>& predicted) {
+    constexpr double near_cents = 4.0;
+    const auto fits = [&](double value) { return std::abs(value - doubt.predicted) < near_cents; };
+    if (!doubt.string)
+        return;
+    if (fits(doubt.measured + 1200.0) || fits(doubt.measured - 1200.0))
+        doubt.likely = Outlier::Likely::WrongOctave;
+    else if (fits(-doubt.measured))
+        doubt.likely = Outlier::Likely::WrongSign;
+    else if (fits(doubt.measured * 10.0) || fits(doubt.measured / 10.0))
+        doubt.likely = Outlier::Likely::SlippedPoint;
+    else if (doubt.measured < doubt.predicted)
+        doubt.likely = Outlier::Likely::SlippedString;
+    const double heard_Hz = frequencyAt_Hz(job.rig.strings[*doubt.string].target_Hz, doubt.measured);
+    for (std::size_t i = 0; i < predicted.size(); ++i)
+        if (constexpr double swapped_cents = 15.0;
+            i != *doubt.string && std::isfinite(predicted[i]) &&
+            std::abs(cents(heard_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < swapped_cents) {
+            doubt.likely = Outlier::Likely::OtherString;
+            doubt.otherString = i;
+        }
+}
+
+bool sameKind(const Observation& a, const Observation& b) {
+    return a.kind == b.kind && a.string == b.string;
+}
+
+/// Whether a later reading of the same kind has taken its place, or it has been asked for often enough.
+bool isSettled(const EstimatorOptions& options, const Timeline& line, std::size_t number) {
+    const Observation& made = line.observations[number];
+    const auto reads = std::count_if(line.observations.begin(), line.observations.end(), [&](const Observation& other) {
+        return other.rest == made.rest && sameKind(made, other);
+    });
+    if (reads > options.mostChecks)
+        return true;
+    return std::any_of(line.observations.begin() + static_cast<long>(number) + 1, line.observations.end(),
+                       [&](const Observation& later) { return later.rest == made.rest && sameKind(made, later); });
+}
+
+double least(const BenchJob& job, const EstimatorOptions& options, Observation::Kind kind) {
+    switch (kind) {
+    case Observation::Kind::Pitch:
+        return options.leastDoubt_cents;
+    case Observation::Kind::Gap:
+        return options.leastDoubt_m;
+    case Observation::Kind::Angle:
+        return options.leastDoubt_m / job.rig.bridge.rearEdge_m;
+    }
+    return 0.0;
+}
+
+} // namespace
+
+std::optional<Outlier> openOutlier(const BenchJob& job, const EstimatorOptions& options, const Timeline& line,
+                                   const std::vector<Residual>& residuals, const std::vector<double>& readings_cents) {
+    std::optional<Outlier> open;
+    for (std::size_t o = 0; o < line.observations.size(); ++o) {
+        const Observation& made = line.observations[o];
+        const Residual& residual = residuals[o];
+        const double deviations = std::abs(residual.inDeviations);
+        if (made.rest + 1 != line.rests.size() || made.confirmed || deviations < options.doubtFrom ||
+            std::abs(residual.predicted - made.value) < least(job, options, made.kind) ||
+            (open && deviations <= open->inDeviations) || isSettled(options, line, o))
+            continue;
+        Outlier doubt;
+        doubt.event = made.event;
+        doubt.inDeviations = deviations;
+        doubt.measured = made.value;
+        doubt.predicted = residual.predicted;
+        if (made.kind == Observation::Kind::Pitch)
+            doubt.string = made.string;
+        if (made.kind == Observation::Kind::Angle) {
+            doubt.measured = gapAt_m(job.rig.bridge, made.value);
+            doubt.predicted = gapAt_m(job.rig.bridge, residual.predicted);
+        }
+        explain(job, doubt, readings_cents);
+        open = doubt;
+    }
+    return open;
+}
+
+} // namespace flenzo
