@@ -17,7 +17,7 @@ struct AdvisorOptions {
     double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
     double checkGain = 0.8;         ///< share to which a look must bring that down
     // Near: weighing.
-    double visitPrice = 0.5;
+    double visitPrice = 1.0;
     double missedString = 2.1;
     double missedPlate = 1.2;    ///< per string: it costs a pass
     double urgency = 2.0;        ///< by which missing grows dearer once all has been read as often as it may

@@ -325,20 +325,24 @@ bool mayGoOn(const Situation& now) {
     const double patience = now.job.habit.aims ? 1.0 : exactPatience;
     return now.passes() < patience * now.options.lastPass && now.clawVisits < patience * now.options.lastVisit;
 }
-bool nearPegUnread(const Situation& now) {
-    if (tunesExactly(now) || now.allReadHere() || now.cheapest().pegs.empty() || !mayGoOn(now) || now.afterClaw)
-        return false;
+/// The first string of the cheapest way is outside whatever is read again.
+bool plainlyOff(const Situation& now) {
     const std::size_t string = now.cheapest().pegs.front();
     const auto i = static_cast<Eigen::Index>(string);
     return !now.isTuned(string) &&
            std::abs(now.z_cents[i] - now.cheapest().targets_cents[i]) >
                now.pitchTolerance_cents + now.options.sureDeviations * now.guitar.readingDeviation_cents[i];
 }
+bool nearPegUnread(const Situation& now) {
+    return !tunesExactly(now) && !now.allReadHere() && !now.cheapest().pegs.empty() && mayGoOn(now) && !now.afterClaw &&
+           plainlyOff(now);
+}
 bool nearUnread(const Situation& now) {
     return !now.allReadHere();
 }
 bool nearPeg(const Situation& now) {
-    return !tunesExactly(now) && !now.cheapest().pegs.empty() && clearlyBetter(now) && mayGoOn(now);
+    return !tunesExactly(now) && !now.cheapest().pegs.empty() && (clearlyBetter(now) || plainlyOff(now)) &&
+           mayGoOn(now);
 }
 NextAct tuneCheapest(const Situation& now) {
     const std::size_t string = now.cheapest().pegs.front();

@@ -110,13 +110,33 @@ void Situation::look() {
     }
     const Moment here = equation.at(angle);
     stiffness_NmPerRad = std::max(0.1, -here.slope_NmPerRad);
-    deadBand_rad = guitar.rig.bridge.friction.pivot_Nm / stiffness_NmPerRad;
+    friction_Nm = guitar.rig.bridge.friction.pivot_Nm;
+    deadBand_rad = friction_Nm / stiffness_NmPerRad;
+    carried_Nm = std::clamp(here.moment_Nm, -friction_Nm, friction_Nm);
     if (hasClaw(job.rig)) {
         constexpr double step = 0.125;
         State turned = guitar.state;
         turned.claw = turned.claw.plus(step);
         momentPerTurn_Nm = (BalanceEquation(guitar.rig, turned).at(angle).moment_Nm - here.moment_Nm) / step;
     }
+}
+
+/// Whether everything had been read as often as it may at an earlier rest since the claw was turned: what was found
+/// then to be worth its pegs is still, with the first of them turned.
+bool Situation::readOutBefore() const {
+    const Timeline& line = guitar.line;
+    std::vector<std::vector<int>> counts(line.rests.size(), std::vector<int>(strings + 1, 0));
+    for (const Observation& made : line.observations)
+        if (!made.afterAct)
+            ++counts[made.rest][made.kind == Observation::Kind::Pitch ? made.string : strings];
+    for (std::size_t rest = 0; rest < line.rests.size(); ++rest) {
+        if (!plateCounts)
+            counts[rest].pop_back();
+        if (line.rests[rest].claw == line.rests.back().claw &&
+            *std::min_element(counts[rest].begin(), counts[rest].end()) >= options.mostReads)
+            return true;
+    }
+    return false;
 }
 
 void Situation::count() {
@@ -147,6 +167,7 @@ void Situation::count() {
     for (std::size_t i = 0; i < strings; ++i)
         if (guitar.state.rest_m[i] > 0.0) // a string that is off has nothing to read
             fullReads = std::min(fullReads, reads[i]);
+    urgent = fullReads >= options.mostReads || readOutBefore();
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
     clawTurnedBack = flenzo::clawTurnedBack(log, ClawHand::both_turns);

@@ -43,13 +43,15 @@ struct Situation {
     Eigen::VectorXd momentPerCent_Nm;
     double stiffness_NmPerRad = 1.0;
     double momentPerTurn_Nm = 0.0;
-    double deadBand_rad = 0.0;
+    double friction_Nm = 0.0, deadBand_rad = 0.0; ///< what the pivot can hold
+    double carried_Nm = 0.0;                      ///< and what it holds now
 
     // What has been done.
     bool allEverRead = false, plateEverRead = false;
     std::vector<int> reads; ///< of each string at this rest, made for their own sake
     int plateReads = 0;
     int fullReads = 0;      ///< of everything that can be read, at this rest
+    bool urgent = false;    ///< read as often as it may, here or before at this claw: missing grows dearer
     bool afterClaw = false; ///< at this rest, and not all has been read since
     double turnedSinceRead = 0.0;
     std::vector<std::size_t> tuned; ///< in the pass under way
@@ -73,6 +75,7 @@ private:
     void findHome();
     void count();
     void judgeFloat();
+    [[nodiscard]] bool readOutBefore() const;
 };
 
 } // namespace flenzo

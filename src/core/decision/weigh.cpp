@@ -36,10 +36,7 @@ public:
                 byPlate_Nm -= m * now_.centsPerRad[i];
                 most = std::max(most, std::abs(now_.z_cents[i]));
             }
-        // plate = plate now + (moved + byPlate plate) / K
-        const double whole = now_.stiffness_NmPerRad - byPlate_Nm;
-        const double plate =
-            (now_.stiffness_NmPerRad * now_.plate_rad + moved_Nm) / std::max(0.05 * now_.stiffness_NmPerRad, whole);
+        const double plate = slidesTo_rad(moved_Nm, now_.stiffness_NmPerRad - byPlate_Nm);
         const double went = plate - now_.plate_rad;
         Way out;
         out.clawTurns = clawTurns;
@@ -56,7 +53,7 @@ public:
         const double moves = missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad;
         out.odds = 1.0;
         // What has been read so often and still is outside by odds is not a matter of reading.
-        const double urgency = now_.fullReads >= now_.options.mostReads ? now_.options.urgency : 1.0;
+        const double urgency = now_.urgent ? now_.options.urgency : 1.0;
         const auto count = [&](double outside, double price) {
             out.price += outside * price * urgency;
             out.odds *= 1.0 - outside;
@@ -106,10 +103,25 @@ public:
             }
         }
         const double plate = std::clamp(sum / weight, -now_.plateTolerance_rad, now_.plateTolerance_rad);
-        return (whole * plate - now_.stiffness_NmPerRad * now_.plate_rad - moved_Nm) / now_.momentPerTurn_Nm;
+        // The pivot holds back whatever comes.
+        const double forward = plate > now_.plate_rad ? 1.0 : -1.0;
+        return (whole * plate - now_.stiffness_NmPerRad * now_.plate_rad - moved_Nm - now_.carried_Nm +
+                forward * now_.friction_Nm) /
+               now_.momentPerTurn_Nm;
     }
 
 private:
+    /// Where the plate ends when `moved_Nm` is added to what the pivot carries already: the strings turned follow it,
+    /// so it meets `whole` instead of its own stiffness, and the pivot lets go only beyond its friction.
+    [[nodiscard]] double slidesTo_rad(double moved_Nm, double whole) const {
+        const double least = 0.05 * now_.stiffness_NmPerRad;
+        const auto end = [&](double held_Nm) {
+            return (now_.stiffness_NmPerRad * now_.plate_rad + moved_Nm + now_.carried_Nm - held_Nm) /
+                   std::max(least, whole);
+        };
+        return std::max(end(now_.friction_Nm), std::min(end(-now_.friction_Nm), now_.plate_rad));
+    }
+
     const Situation& now_;
     Eigen::Index n_;
     Eigen::VectorXd stays_;
