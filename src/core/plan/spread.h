@@ -16,6 +16,7 @@ struct Spread {
     double tuner_cents = 0.5;
     double peg_cents = 0.8;
     double gap_m = 0.00004;
+    double angle_rad = 0.0; ///< above 0 the plate is looked at and no gap measured
 };
 
 /// A guitar's departure from its nominal rig, in the quantities that matter.

@@ -16,9 +16,13 @@ namespace {
 Spread toolsOf(const BenchJob& job, const Advice& advice) {
     Spread spread;
     spread.tuner_cents = advice.guitar.noise.tuner_cents;
-    spread.gap_m = job.tools.angle_rad || !job.tools.gap_m
-                       ? std::min(advice.guitar.noise.gap_m, advice.guitar.noise.angle_rad * job.rig.bridge.rearEdge_m)
-                       : advice.guitar.noise.gap_m;
+    const auto& made = advice.guitar.line.observations;
+    const auto look = std::find_if(made.rbegin(), made.rend(),
+                                   [](const Observation& o) { return o.kind != Observation::Kind::Pitch; });
+    const bool byAngle = look != made.rend() ? look->kind == Observation::Kind::Angle
+                                             : job.tools.angle_rad.has_value() && !job.tools.gap_m;
+    spread.gap_m = advice.guitar.noise.gap_m;
+    spread.angle_rad = byAngle ? advice.guitar.noise.angle_rad : 0.0;
     spread.peg_cents = job.tools.peg_cents.value_or(spread.peg_cents);
     return spread;
 }
@@ -84,12 +88,7 @@ std::optional<Played> bringHome(BenchJob job, const Advice& advice, SimulatedGui
             break;
         if (options.cancel && options.cancel->load())
             return std::nullopt;
-        Event event = guitar.perform(act);
-        if (job.tools.angle_rad && event.gap_m) {
-            event.angle_rad = angleOfGap_rad(job.rig.bridge, *event.gap_m);
-            event.gap_m.reset();
-        }
-        job.log.push_back(std::move(event));
+        job.log.push_back(guitar.perform(act));
         Advice next = advise(job, &known);
         act = next.act;
         known = std::move(next.guitar);

@@ -149,7 +149,9 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
         for (const std::size_t string : act.strings)
             if (const double read = typed_cents(string, noise); std::isfinite(read))
                 event.readings_cents.emplace_back(string, read);
-        if (act.gap)
+        if (act.gap && spread_.angle_rad > 0.0)
+            event.angle_rad = rounded(state_.angle_rad + noise.normal(spread_.angle_rad), radians(0.01));
+        else if (act.gap)
             event.gap_m =
                 rounded(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
         break;

@@ -64,7 +64,8 @@ Made makeGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed
     Spread spread;
     spread.tuner_cents = tools.tools.tuner_cents;
     spread.peg_cents = tools.tools.peg_cents;
-    spread.gap_m = tools.tools.angle_rad > 0.0 ? tools.tools.angle_rad * job.rig.bridge.rearEdge_m : tools.tools.gap_m;
+    spread.gap_m = tools.tools.gap_m;
+    spread.angle_rad = tools.tools.angle_rad;
     auto guitar = std::make_unique<SimulatedGuitar>(job, spread, seed);
     const bool stable = levelSolution(guitar->rig(), bareState(guitar->rig()), job.goal).status == LevelStatus::Found;
     return {std::move(guitar), stable};
