@@ -126,48 +126,76 @@ void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
         job.springsBefore = springsFromJson(change, "offSprings", job.rig.bridge.family);
 }
 
-/// What was learned before the estimator knew of setback, the claw's place and friction: five quantities, other sizes.
-struct EarlierQuantity {
+/// Files hold what was learned of a quantity in deviations of its own, whatever the estimator's are.
+struct FiledQuantity {
     Learned quantity;
     double deviation;
+    [[nodiscard]] double scale() const { return deviation / priorDeviation(EstimatorOptions(), quantity); }
 };
-constexpr std::array<EarlierQuantity, 5> earlierQuantities{{{Learned::SpringRate, 0.15},
-                                                            {Learned::InitialTension, 0.30},
-                                                            {Learned::HookDepth, 0.001},
-                                                            {Learned::StringHeight, 0.001},
-                                                            {Learned::ClawLead, 0.05}}};
+using FiledQuantities = std::vector<FiledQuantity>;
+const FiledQuantities& filedQuantities() {
+    static const FiledQuantities filed{{Learned::SpringRate, 0.12},  {Learned::InitialTension, 0.25},
+                                       {Learned::HookDepth, 0.0012}, {Learned::StringHeight, 0.0008},
+                                       {Learned::Setback, 0.0007},   {Learned::ClawPlace, 0.003},
+                                       {Learned::ClawLead, 0.04},    {Learned::PivotFriction, 0.8}};
+    return filed;
+}
+/// Before the estimator knew of setback, the claw's place and friction.
+const FiledQuantities& earlierQuantities() {
+    static const FiledQuantities filed{{Learned::SpringRate, 0.15},
+                                       {Learned::InitialTension, 0.30},
+                                       {Learned::HookDepth, 0.001},
+                                       {Learned::StringHeight, 0.001},
+                                       {Learned::ClawLead, 0.05}};
+    return filed;
+}
 
-void readQuantity(Prior& prior, Fields& learned, const std::vector<Learned>& quantities, std::size_t which,
-                  const std::vector<double>& scale) {
-    const char* name = learnedName(quantities[which]);
-    Fields quantity(learned.object(name), learned.pathOf(QLatin1String(name)), learned.box());
-    const auto k = static_cast<Eigen::Index>(quantities[which]);
-    prior.mean[k] = quantity.number("mean", ranges::learnedOffset) * scale[which];
-    const QJsonArray row = quantity.array("covariance", learnedCount);
-    for (std::size_t j = 0; j < quantities.size(); ++j)
-        prior.covariance(k, static_cast<Eigen::Index>(quantities[j])) =
-            row.at(static_cast<qsizetype>(j)).toDouble() * scale[which] * scale[j];
+void readQuantity(Prior& prior, Fields& learned, const FiledQuantities& filed, const FiledQuantity& quantity) {
+    const char* name = learnedName(quantity.quantity);
+    Fields fields(learned.object(name), learned.pathOf(QLatin1String(name)), learned.box());
+    const auto k = static_cast<Eigen::Index>(quantity.quantity);
+    prior.mean[k] = fields.number("mean", ranges::learnedOffset) * quantity.scale();
+    const QJsonArray row = fields.array("covariance", learnedCount);
+    for (std::size_t j = 0; j < filed.size(); ++j)
+        prior.covariance(k, static_cast<Eigen::Index>(filed[j].quantity)) =
+            row.at(static_cast<qsizetype>(j)).toDouble() * quantity.scale() * filed[j].scale();
+}
+
+StringPrior stringPriorFromJson(Fields fields) {
+    StringPrior prior;
+    prior.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * metresPerMm;
+    if (fields.has("coreMm"))
+        prior.core_m = fields.number("coreMm", ranges::core_mm) * metresPerMm;
+    prior.stiffness = fields.number("stiffness", ranges::learnedOffset);
+    prior.stiffnessDeviation = fields.number("stiffnessDeviation", ranges::learnedDeviation);
+    prior.mass = fields.number("mass", ranges::learnedOffset);
+    prior.massDeviation = fields.number("massDeviation", ranges::learnedDeviation);
+    return prior;
+}
+
+QJsonObject stringPriorToJson(const StringPrior& prior) {
+    QJsonObject json{{QStringLiteral("gaugeMm"), prior.gauge_m / metresPerMm},
+                     {QStringLiteral("stiffness"), prior.stiffness},
+                     {QStringLiteral("stiffnessDeviation"), prior.stiffnessDeviation},
+                     {QStringLiteral("mass"), prior.mass},
+                     {QStringLiteral("massDeviation"), prior.massDeviation}};
+    if (prior.core_m > 0.0)
+        json[QLatin1String("coreMm")] = prior.core_m / metresPerMm;
+    return json;
 }
 
 void readPrior(Job& job, Fields& top) {
     if (!top.has("learned"))
         return;
     Fields learned(top.object("learned"), QStringLiteral("learned"), top.box());
-    std::vector<Learned> quantities;
-    std::vector<double> scale;
-    if (learned.has(learnedName(Learned::Setback)))
-        for (Eigen::Index k = 0; k < learnedCount; ++k) {
-            quantities.push_back(static_cast<Learned>(k));
-            scale.push_back(1.0);
-        }
-    else
-        for (const EarlierQuantity& earlier : earlierQuantities) {
-            quantities.push_back(earlier.quantity);
-            scale.push_back(earlier.deviation / priorDeviation(EstimatorOptions(), earlier.quantity));
-        }
+    const FiledQuantities& filed = learned.has(learnedName(Learned::Setback)) ? filedQuantities() : earlierQuantities();
     Prior prior;
-    for (std::size_t which = 0; which < quantities.size(); ++which)
-        readQuantity(prior, learned, quantities, which, scale);
+    for (const FiledQuantity& quantity : filed)
+        readQuantity(prior, learned, filed, quantity);
+    const QJsonArray strings = learned.has("strings") ? learned.array("strings", maxStrings) : QJsonArray();
+    for (qsizetype i = 0; i < strings.size(); ++i)
+        prior.strings.push_back(stringPriorFromJson(
+            Fields(strings.at(i).toObject(), learned.pathOf(QStringLiteral("strings[%1]").arg(i)), top.box())));
     if (Eigen::LLT<Eigen::MatrixXd>(prior.covariance).info() != Eigen::Success)
         top.box().put(
             QStringLiteral("learned"),
@@ -177,13 +205,20 @@ void readPrior(Job& job, Fields& top) {
 
 QJsonObject priorToJson(const Prior& prior) {
     QJsonObject json;
-    for (Eigen::Index k = 0; k < learnedCount; ++k) {
+    for (const FiledQuantity& quantity : filedQuantities()) {
+        const auto k = static_cast<Eigen::Index>(quantity.quantity);
         QJsonArray row;
-        for (Eigen::Index j = 0; j < learnedCount; ++j)
-            row.append(prior.covariance(k, j));
-        json[QLatin1String(learnedName(static_cast<Learned>(k)))] =
-            QJsonObject{{QStringLiteral("mean"), prior.mean[k]}, {QStringLiteral("covariance"), row}};
+        for (const FiledQuantity& other : filedQuantities())
+            row.append(prior.covariance(k, static_cast<Eigen::Index>(other.quantity)) /
+                       (quantity.scale() * other.scale()));
+        json[QLatin1String(learnedName(quantity.quantity))] = QJsonObject{
+            {QStringLiteral("mean"), prior.mean[k] / quantity.scale()}, {QStringLiteral("covariance"), row}};
     }
+    QJsonArray strings;
+    for (const StringPrior& string : prior.strings)
+        strings.append(stringPriorToJson(string));
+    if (!strings.isEmpty())
+        json[QLatin1String("strings")] = strings;
     return json;
 }
 

@@ -55,6 +55,7 @@ inline constexpr Range lift_mm{0.0, 20.0, "a height in millimetres"};
 inline constexpr Range hold_mm{0.5, 200.0, "a distance in millimetres"};
 inline constexpr Range break_deg{0.0, 80.0, "a break angle in degrees"};
 inline constexpr Range learnedOffset{-10.0, 10.0, "a learned offset in prior deviations"};
+inline constexpr Range learnedDeviation{0.001, 1.0, "how sure something learned is, in prior deviations"};
 inline constexpr Range tuner_cents{0.01, 20.0, "how sure the tuner is, in cents; most show whole cents"};
 inline constexpr Range toolGap_mm{0.005, 3.0, "how sure the gap is measured, in millimetres; a ruler is good to 0.15"};
 inline constexpr Range toolAngle_deg{0.01, 5.0,

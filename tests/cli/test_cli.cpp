@@ -90,6 +90,47 @@ private Q_SLOTS:
             0.0);
         QCOMPARE(run({QStringLiteral("advise"), caseFile}).code, 2);
     }
+    /// The next job on the guitar: what is on comes off, what was learned stays, the log is empty.
+    void beginsAgain() {
+        QFile whole(caseFile);
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        const QJsonObject rig =
+            QJsonDocument::fromJson(whole.readAll()).object().value(QLatin1String("rig")).toObject();
+        const QJsonObject read{{QStringLiteral("event"), QStringLiteral("read")},
+                               {QStringLiteral("cents"), QJsonObject{{QStringLiteral("6"), -3.0}}},
+                               {QStringLiteral("gapMm"), 3.9}};
+        const QJsonObject job{{QStringLiteral("format"), QStringLiteral("flenzo-job")},
+                              {QStringLiteral("version"), 1},
+                              {QStringLiteral("rig"), rig},
+                              {QStringLiteral("log"), QJsonArray{read}}};
+        const Run again =
+            run({QStringLiteral("again"), write(QStringLiteral("done.flenzo-job"), QJsonDocument(job).toJson())});
+        QVERIFY2(again.code == 0, again.err.constData());
+        const QJsonObject next = QJsonDocument::fromJson(again.out).object();
+        QCOMPARE(next.value(QLatin1String("format")).toString(), QStringLiteral("flenzo-job"));
+        QVERIFY(next.value(QLatin1String("log")).toArray().isEmpty());
+        QCOMPARE(next.value(QLatin1String("learned")).toObject().size(), 9); // and the strings' makes
+        const Run asked = run({QStringLiteral("advise"), QStringLiteral("--no-outlook"),
+                               write(QStringLiteral("next.flenzo-job"), again.out)});
+        QVERIFY2(asked.code == 0, asked.err.constData());
+        const QJsonObject first = QJsonDocument::fromJson(asked.out).object();
+        QCOMPARE(first.value(QLatin1String("rule")).toString(), QStringLiteral("unread"));
+        QCOMPARE(run({QStringLiteral("again"), QStringLiteral("nowhere")}).code, 2);
+    }
+
+    void triesToolsAndStrangers() {
+        const Run tried = run({QStringLiteral("trial"), QStringLiteral("--guitars"), QStringLiteral("4"),
+                               QStringLiteral("--seed"), QStringLiteral("3"), QStringLiteral("--tools"),
+                               QStringLiteral("shop"), QStringLiteral("--independent"), QStringLiteral("--strange"),
+                               QStringLiteral("--adviser-only"), QStringLiteral("--json")});
+        QVERIFY2(tried.code == 0, tried.err.constData());
+        QVERIFY(!QJsonDocument::fromJson(tried.out).isNull());
+        const Run wrong = run(
+            {QStringLiteral("trial"), QStringLiteral("--tools"), QStringLiteral("laser"), QStringLiteral("--json")});
+        QCOMPARE(wrong.code, 2);
+        QVERIFY(wrong.err.contains("laser") && wrong.err.count('\n') == 1);
+    }
+
     void takesAnOrder() {
         const Run other =
             run({QStringLiteral("solve"), caseFile, QStringLiteral("--order"), QStringLiteral("1,2,3,4,5,6")});

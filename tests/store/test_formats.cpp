@@ -253,6 +253,7 @@ private Q_SLOTS:
         Prior prior;
         prior.mean[1] = 0.25;
         prior.covariance(1, 1) = 0.5;
+        prior.strings = {{0.0005, 0.0, -0.4, 0.6, 0.1, 0.9}, {0.0008, 0.0004, 0.2, 0.5, 0.0, 1.0}};
         job.prior = prior;
         const Result<Job> read = jobFromJson(jobToJson(job));
         QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
@@ -265,14 +266,65 @@ private Q_SLOTS:
         QVERIFY(std::abs(read.value().rig.strings[2].nutBreak_rad - radians(14.0)) < 1e-9);
         QVERIFY(read.value().habit.stretch && read.value().goal.deckLoad_Nm == 0.4);
         QCOMPARE(read.value().springsBefore.size(), std::size_t{4});
-        QVERIFY(read.value().prior && read.value().prior->mean == prior.mean &&
-                read.value().prior->covariance == prior.covariance);
+        QVERIFY(read.value().prior && read.value().prior->mean.isApprox(prior.mean) &&
+                read.value().prior->covariance.isApprox(prior.covariance));
+        QCOMPARE(read.value().prior->strings.size(), std::size_t{2});
+        QVERIFY(std::abs(read.value().prior->ofString(0, {0.0005, 0.0}).stiffness + 0.4) < 1e-12);
+        QCOMPARE(read.value().prior->ofString(1, {0.0008, 0.0}).stiffness, 0.0); // plain now: another make
         job.rig.bridge = Bridge{};
         job.rig.bridge.family = Family::Fixed;
         job.rig.springs.clear();
         job.springsBefore.clear();
         const Result<Job> fixed = jobFromJson(jobToJson(job));
         QVERIFY(fixed.ok() && fixed.value().rig.bridge.family == Family::Fixed);
+    }
+
+    void toolsAreKeptAndChecked() {
+        Job job = newJob();
+        QVERIFY(!jobToJson(job).contains(QLatin1String("tools")));
+        job.tools.tuner_cents = 1.0;
+        job.tools.gap_m = 1.5e-4;
+        const QJsonObject told = jobToJson(job).value(QLatin1String("tools")).toObject();
+        QCOMPARE(told.size(), 2);
+        QCOMPARE(told.value(QLatin1String("gapMm")).toDouble(), 0.15);
+        const Result<Job> back = jobFromJson(jobToJson(job));
+        QVERIFY(back.ok() && back.value().tools == job.tools);
+        for (const char* name : {"tunerCents", "gapMm", "angleDeg", "pegCents"})
+            for (const QJsonValue& bad : {QJsonValue(0.0), QJsonValue(-1.0), QJsonValue(1e6), QJsonValue("fine")}) {
+                const Result<Job> read =
+                    jobFromJson(with(jobToJson(newJob()), "tools", QJsonObject{{QString::fromLatin1(name), bad}}));
+                QVERIFY2(!read.ok(), name);
+                QCOMPARE(read.fault().field, "tools." + std::string(name));
+            }
+    }
+
+    /// Files of the time when five quantities were learned, in deviations of other sizes.
+    void whatWasLearnedEarlierStillCounts() {
+        QJsonObject learned;
+        const std::vector<std::pair<Learned, double>> earlier{{Learned::SpringRate, 0.15},
+                                                              {Learned::InitialTension, 0.30},
+                                                              {Learned::HookDepth, 0.001},
+                                                              {Learned::StringHeight, 0.001},
+                                                              {Learned::ClawLead, 0.05}};
+        for (std::size_t k = 0; k < earlier.size(); ++k) {
+            QJsonArray row{0.0, 0.0, 0.0, 0.0, 0.0};
+            row[static_cast<qsizetype>(k)] = 0.25;
+            learned[QLatin1String(learnedName(earlier[k].first))] =
+                QJsonObject{{QStringLiteral("mean"), 0.8}, {QStringLiteral("covariance"), row}};
+        }
+        const Result<Job> read = jobFromJson(with(jobToJson(newJob()), "learned", learned));
+        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        const Prior& prior = *read.value().prior;
+        const auto physical = [&](Learned quantity) {
+            return prior.mean[static_cast<Eigen::Index>(quantity)] * priorDeviation(EstimatorOptions(), quantity);
+        };
+        QVERIFY(std::abs(physical(Learned::SpringRate) - 0.8 * 0.15) < 1e-12);
+        QVERIFY(std::abs(physical(Learned::HookDepth) - 0.8 * 0.001) < 1e-12);
+        QCOMPARE(physical(Learned::Setback), 0.0); // nobody had learned it
+        QVERIFY(std::abs(prior.covariance(0, 0) * std::pow(priorDeviation({}, Learned::SpringRate) / 0.15, 2) - 0.25) <
+                1e-9);
+        QCOMPARE(prior.covariance(4, 4), 1.0);
+        QVERIFY(jobFromJson(jobToJson(read.value())).ok());
     }
 
     void whatWasLearnedMustBePossible() {
