@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/balance/readings.h"
+#include "core/base/units.h"
+#include "core/strings/pitch.h"
 #include "session/demo.h"
 #include "session/edits.h"
 #include "session/pass_sheet.h"
@@ -255,6 +257,114 @@ private Q_SLOTS:
         QVERIFY(setStringCount(begun, 13, catalogue));
     }
 
+    /// The second time round as well: nobody types a string's name before each figure.
+    void plainNumbersGoToTheStringAskedNext() {
+        Session session(freshFolder());
+        session.start(newJob(), {});
+        for (int round = 1; round <= 2; ++round) {
+            if (round == 2) { // the claw has been turned: all is read once more
+                Event turn;
+                turn.kind = Event::Kind::Claw;
+                turn.turns = {0.5, 0.5};
+                QVERIFY(!session.append(QStringLiteral("claw"), turn));
+            }
+            for (std::size_t string = 0; string < 6; ++string) {
+                QCOMPARE(session.derived().next().what, NextAct::Do::Read);
+                QVERIFY(session.pickedString() == std::optional(string));
+                const double typed =
+                    round == 1 ? -200.0 - static_cast<double>(string) : session.derived().now().readings_cents[string];
+                QVERIFY(!session.enter(QString::number(typed, 'f', 1), false));
+                const Event& event = session.job().log.back();
+                QCOMPARE(event.readings_cents.size(), std::size_t{1});
+                QCOMPARE(event.readings_cents.front().first, string);
+            }
+            QVERIFY(session.gapPicked());
+            const double gap_m =
+                gapAt_m(session.job().rig.bridge, session.derived().now().shownAngle_rad(session.job().rig.bridge));
+            QVERIFY(!session.enter(QString::number(std::max(0.0, gap_m) / metresPerMm, 'f', 1), false));
+            QVERIFY(session.job().log.back().gap_m.has_value());
+        }
+    }
+
+    /// What the technician insists on is believed, but not what no file may hold.
+    void insistingDoesNotMakeTheImpossible() {
+        Session session(freshFolder());
+        session.start(newJob(), {});
+        for (const char* text : {"gap 100!", "gap 45 in!"}) {
+            const auto fault = session.enter(QString::fromLatin1(text), false);
+            QVERIFY2(fault && fault->what.size() > 20, text);
+        }
+        QVERIFY(session.job().log.empty());
+        QVERIFY(session.enter(QStringLiteral("gap 40"), false)); // beyond the stops: asked
+        QVERIFY(!session.enter(QStringLiteral("gap 40!"), false));
+        QVERIFY(jobFromJson(jobToJson(session.job())).ok());
+    }
+
+    void aNewTargetIsAnEventAndOldReadingsStay() {
+        Session session(freshFolder());
+        session.start(newJob(), {});
+        QVERIFY(!session.enter(QStringLiteral("6=-12"), false));
+        const double heard_Hz = frequencyAt_Hz(session.job().rig.strings[0].target_Hz, -12.0);
+        QVERIFY(!session.edit(QStringLiteral("A4"), [](Job& job) { setReferencePitch(job, 432.0); }));
+        QCOMPARE(session.job().log.size(), std::size_t{2});
+        QCOMPARE(session.job().log.back().kind, Event::Kind::Retarget);
+        QCOMPARE(session.job().log.front().readings_cents.front().second, -12.0); // as typed
+        const double believed = session.derived().now().readings_cents[0];
+        QVERIFY(std::abs(believed - cents(heard_Hz, session.job().rig.strings[0].target_Hz)) < 0.5);
+        session.undoStack().undo();
+        QCOMPARE(session.job().log.size(), std::size_t{1});
+        QVERIFY(std::abs(session.derived().now().readings_cents[0] + 12.0) < 0.5);
+    }
+
+    void anEditedClawStays() {
+        Session session(freshFolder());
+        session.start(newJob(), {});
+        QVERIFY(session.job().wasLevel);
+        QVERIFY(!session.edit(QStringLiteral("claw"), [](Job& job) { job.rig.claw.turns = {1.5, 1.5}; }));
+        QVERIFY(session.job().rig.claw.turns == (ClawTurns{1.5, 1.5}));
+        QVERIFY(!session.edit(QStringLiteral("spring"), [](Job& job) { job.rig.springs[0].rate_Npm *= 1.1; }));
+        QVERIFY(session.job().rig.claw.turns == (ClawTurns{1.5, 1.5}));
+    }
+
+    void bridgeKindsKeepWhatWasMeasured() {
+        const auto kind = [](Family family, Form form) {
+            for (const BridgeKind& made : bridgeKinds())
+                if (made.family == family && made.form == form)
+                    return made;
+            return BridgeKind{};
+        };
+        const BridgeKind recessed = kind(Family::KnifeEdge, Form::DoubleLocking),
+                         flush = kind(Family::KnifeEdge, Form::DoubleLockingFlush),
+                         fixed = kind(Family::Fixed, Form::TwoPost);
+        Job job = newJob();
+        const double deep_rad = job.rig.bridge.rearStop_rad;
+        setBridgeKind(job, flush);
+        const double shallow_rad = job.rig.bridge.rearStop_rad;
+        QVERIFY(shallow_rad > deep_rad);
+        setBridgeKind(job, fixed);
+        setBridgeKind(job, flush);
+        QCOMPARE(job.rig.bridge.rearStop_rad, shallow_rad);
+        setBridgeKind(job, fixed);
+        setBridgeKind(job, recessed);
+        QCOMPARE(job.rig.bridge.rearStop_rad, deep_rad);
+        job.rig.bridge.mass_kg = 0.31;
+        job.rig.springs[1].rate_Npm = 2222.0;
+        job.measured = {QStringLiteral("bridge.mass"), QStringLiteral("springs.rate")};
+        setBridgeKind(job, flush);
+        QCOMPARE(job.rig.bridge.mass_kg, 0.31);
+        QCOMPARE(job.rig.springs[1].rate_Npm, 2222.0);
+    }
+
+    /// A doubt speaks in the unit in which lengths are typed.
+    void doubtsSpeakInches() {
+        Session session(freshFolder());
+        session.start(newJob(), {});
+        const auto fault = session.enter(QStringLiteral("gap 1.5"), true);
+        QVERIFY(fault && QString::fromStdString(fault->what).contains(QStringLiteral("1.500 in")));
+        const auto metric = session.enter(QStringLiteral("gap 40"), false);
+        QVERIFY(metric && QString::fromStdString(metric->what).contains(QStringLiteral("40.00 mm")));
+    }
+
     void theReferencePitchMovesNotesOnly() {
         Job job = newJob();
         QVERIFY(!setPitch(job, Side::On, 0, QStringLiteral("80 Hz")));
@@ -262,7 +372,9 @@ private Q_SLOTS:
         setReferencePitch(job, 432.0);
         QVERIFY(std::abs(job.rig.strings[0].target_Hz - 80.0) < 1e-9);
         QVERIFY(std::abs(job.rig.strings[1].target_Hz - noted * 432.0 / 440.0) < 1e-9);
-        QVERIFY(setPitch(job, Side::On, 0, QStringLiteral("80")));
+        for (const char* bare : {"80", "82,4", "82.4", " 82,4 "})
+            QVERIFY2(setPitch(job, Side::On, 0, QString::fromLatin1(bare)), bare); // cents or hertz?
+        QVERIFY(std::abs(job.rig.strings[0].target_Hz - 80.0) < 1e-9);
         QVERIFY(setPitch(job, Side::On, 0, QStringLiteral("none")));
     }
 };
