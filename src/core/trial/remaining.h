@@ -20,7 +20,7 @@ struct RemainingOptions {
     int guitars = 12;   ///< drawn from what the log allows
     int mostActs = 120; ///< after which one is given up
     std::uint32_t seed = 0x5eed;
-    double widen = 1.5;  ///< of the spread of few guitars, so that four in five and more lie within
+    double widen = 1.5; ///< of the spread of few guitars, so that four in five and more lie within
     const std::atomic<bool>* cancel = nullptr;
 };
 /// Guitars that the log allows, each brought home by the very estimator and rules that advise, with the shop's tools
