@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan/change.h"
-#include "core/trial/simulated_guitar.h"
-#include "core/trial/trial.h"
+#include "core/planning/change.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/simulation/trial.h"
 #include "session/derived.h"
 
 #include <benchmark/benchmark.h>

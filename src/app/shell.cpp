@@ -2,7 +2,7 @@
 #include "app/shell.h"
 
 #include "app/help_page.h"
-#include "core/balance/readings.h"
+#include "core/statics/readings.h"
 #include "session/demo.h"
 #include "session/work/warnings.h"
 #include "store/files.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
 
-#include "core/trial/remaining.h"
+#include "core/simulation/remaining.h"
 
 #include <QJsonArray>
 #include <cmath>

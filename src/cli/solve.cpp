@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/solve.h"
 
-#include "core/balance/readings.h"
-#include "core/plan/passes.h"
-#include "core/plan/spring_choice.h"
+#include "core/planning/passes.h"
+#include "core/planning/spring_choice.h"
+#include "core/statics/readings.h"
 
 #include <QJsonArray>
 #include <algorithm>

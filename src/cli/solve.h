@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/plan/coupling.h"
+#include "core/statics/coupling.h"
 
 #include <QJsonObject>
 #include <QStringList>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/trial/trial.h"
+#include "core/simulation/trial.h"
 
 #include <QJsonObject>
 #include <QString>

@@ -3,7 +3,7 @@
 
 #include "paint/section_parts.h"
 
-#include "core/balance/readings.h"
+#include "core/statics/readings.h"
 
 #include <QCoreApplication>
 #include <algorithm>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/section_parts.h"
 
-#include "core/balance/readings.h"
-#include "core/plan/spring_choice.h"
+#include "core/planning/spring_choice.h"
+#include "core/statics/readings.h"
 
 #include <QCoreApplication>
 #include <algorithm>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/demo.h"
 
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/simulated_guitar.h"
 #include "session/derived.h"
 #include "store/bundled.h"
 #include "store/files.h"

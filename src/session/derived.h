@@ -4,10 +4,10 @@
 #include "core/decision/adviser.h"
 #include "core/estimation/tracked.h"
 #include "core/log/passes.h"
-#include "core/plan/alternatives.h"
-#include "core/plan/outlook.h"
-#include "core/plan/spread.h"
-#include "core/trial/remaining.h"
+#include "core/planning/alternatives.h"
+#include "core/planning/outlook.h"
+#include "core/planning/spread.h"
+#include "core/simulation/remaining.h"
 #include "store/job.h"
 
 namespace flenzo {

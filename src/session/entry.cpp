@@ -2,8 +2,8 @@
 #include "session/entry.h"
 
 #include "core/base/units.h"
-#include "core/strings/note.h"
-#include "core/strings/pitch.h"
+#include "core/statics/note.h"
+#include "core/statics/pitch.h"
 
 #include <QRegularExpression>
 #include <cmath>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/pass_sheet.h"
 
-#include "core/balance/readings.h"
-#include "core/strings/note.h"
+#include "core/statics/note.h"
+#include "core/statics/readings.h"
 
 #include <cmath>
 

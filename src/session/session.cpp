@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/session.h"
 
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/simulated_guitar.h"
 #include "session/entry.h"
 #include "store/event_json.h"
 #include "store/files.h"

@@ -2,7 +2,7 @@
 #include "store/catalogue.h"
 
 #include "core/base/units.h"
-#include "core/strings/note.h"
+#include "core/statics/note.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/ranges.h"

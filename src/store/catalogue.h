@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/strings/wire.h"
+#include "core/statics/wire.h"
 
 #include <QString>
 #include <QStringList>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/job.h"
 
-#include "core/strings/note.h"
+#include "core/statics/note.h"
 
 #include <algorithm>
 #include <array>

@@ -3,8 +3,8 @@
 
 #include "core/base/result.h"
 #include "core/estimation/estimator.h"
-#include "core/plan/change.h"
-#include "core/plan/habit.h"
+#include "core/planning/change.h"
+#include "core/planning/habit.h"
 #include "store/card.h"
 #include "store/work.h"
 

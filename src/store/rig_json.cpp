@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/rig_json.h"
 
-#include "core/strings/pitch.h"
+#include "core/statics/pitch.h"
 #include "store/names.h"
 #include "store/ranges.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/answer_page.h"
 
-#include "core/plan/spring_choice.h"
+#include "core/planning/spring_choice.h"
 #include "widgets/figure_table.h"
 #include "widgets/look.h"
 #include "widgets/wording.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/calc_forms.h"
 
-#include "core/balance/readings.h"
 #include "core/setup/fretting.h"
+#include "core/statics/readings.h"
 #include "session/caliper.h"
 #include "session/edits.h"
 #include "session/entry.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/wording.h"
 
-#include "core/plan/spring_choice.h"
-#include "core/strings/note.h"
+#include "core/planning/spring_choice.h"
+#include "core/statics/note.h"
 
 #include <QCoreApplication>
 #include <QStringList>

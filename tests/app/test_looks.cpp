@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/acts/acts.h"
+#include "core/operations/acts.h"
 #include "paint/section.h"
 #include "session/demo.h"
 #include "session/derived.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/independent_guitar.h"
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/independent_guitar.h"
+#include "core/simulation/simulated_guitar.h"
 #include "session/edits.h"
 #include "session/work/measuring.h"
 #include "session/work/warnings.h"

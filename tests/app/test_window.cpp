@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
 #include "app/shots.h"
-#include "core/balance/readings.h"
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/statics/readings.h"
 #include "session/demo.h"
 #include "store/files.h"
 #include "widgets/bench_page.h"

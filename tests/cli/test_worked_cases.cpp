@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/solve.h"
-#include "core/plan/level.h"
+#include "core/statics/level.h"
 #include "store/files.h"
 #include "store/rig_json.h"
 

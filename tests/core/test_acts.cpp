@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/acts/acts.h"
-#include "core/balance/readings.h"
-#include "core/plan/level.h"
-#include "core/strings/pitch.h"
+#include "core/operations/acts.h"
+#include "core/statics/level.h"
+#include "core/statics/pitch.h"
+#include "core/statics/readings.h"
 #include "support/rigs.h"
 
 #include <QTest>

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/acts/slide.h"
-#include "core/balance/readings.h"
 #include "core/log/acted.h"
 #include "core/log/passes.h"
-#include "core/plan/outlook.h"
-#include "core/trial/play.h"
-#include "core/trial/simulated_guitar.h"
+#include "core/operations/slide.h"
+#include "core/planning/outlook.h"
+#include "core/simulation/play.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/statics/readings.h"
 #include "support/rigs.h"
 
 #include <QTest>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/balance/readings.h"
 #include "core/estimation/tracked.h"
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/statics/readings.h"
 #include "support/bench.h"
 
 #include <QTest>
@@ -144,8 +144,8 @@ private Q_SLOTS:
                 state.rest_m[i] = model.restLength_m(i, -30.0 + 7.0 * static_cast<double>(i), false);
             const BalanceEquation equation(model.rig(), state);
             for (const double angle : {-0.03, 0.0, 0.02}) {
-                double moment = model.rest_Nm(Turned(angle), state.orientation).first +
-                                model.springs_Nm(Turned(angle), state.claw);
+                double moment =
+                    model.rest_Nm(Turned(angle), state.orientation).first + model.springs_Nm(Turned(angle), state.claw);
                 for (std::size_t i = 0; i < 6; ++i) {
                     const double z = -30.0 + 7.0 * static_cast<double>(i);
                     const StringModel string = model.string(i, Turned(angle), z, false);

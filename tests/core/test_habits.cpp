@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/balance/readings.h"
 #include "core/log/passes.h"
-#include "core/trial/rehearsal.h"
-#include "core/trial/simulated_guitar.h"
-#include "core/trial/trial.h"
+#include "core/simulation/rehearsal.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/simulation/trial.h"
+#include "core/statics/readings.h"
 #include "support/bench.h"
 
 #include <QTest>

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/independent_guitar.h"
-#include "core/trial/play.h"
+#include "core/simulation/independent_guitar.h"
+#include "core/simulation/play.h"
 #include "support/bench.h"
 
 #include <QTest>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/balance/readings.h"
-#include "core/plan/change.h"
-#include "core/plan/habit.h"
-#include "core/plan/spread.h"
+#include "core/planning/change.h"
+#include "core/planning/habit.h"
+#include "core/planning/spread.h"
+#include "core/statics/readings.h"
 #include "support/rigs.h"
 
 #include <QTest>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/acts/acts.h"
-#include "core/balance/readings.h"
-#include "core/trial/remaining.h"
-#include "core/trial/trial.h"
+#include "core/operations/acts.h"
+#include "core/simulation/remaining.h"
+#include "core/simulation/trial.h"
+#include "core/statics/readings.h"
 #include "support/rigs.h"
 
 #include <QTest>

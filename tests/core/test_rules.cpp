@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/balance/readings.h"
-#include "core/trial/simulated_guitar.h"
-#include "core/trial/trial.h"
+#include "core/simulation/simulated_guitar.h"
+#include "core/simulation/trial.h"
+#include "core/statics/readings.h"
 #include "support/bench.h"
 
 #include <QTest>

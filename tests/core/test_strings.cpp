@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
-#include "core/strings/note.h"
-#include "core/strings/pitch.h"
-#include "core/strings/wire.h"
+#include "core/statics/note.h"
+#include "core/statics/pitch.h"
+#include "core/statics/wire.h"
 
 #include <QTest>
 #include <cmath>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/acts/acts.h"
+#include "core/operations/acts.h"
 #include "paint/moment_chart.h"
 #include "paint/pass_chart.h"
 #include "paint/section.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
-#include "core/strings/pitch.h"
+#include "core/statics/pitch.h"
 #include "session/edits.h"
 #include "session/entry.h"
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/simulated_guitar.h"
+#include "core/simulation/simulated_guitar.h"
 #include "session/compare.h"
 #include "session/demo.h"
 #include "session/pass_sheet.h"

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/trial/rehearsal.h"
+#include "core/simulation/rehearsal.h"
 #include "session/demo.h"
 #include "session/work/costs.h"
 #include "session/work/pace.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/balance/readings.h"
 #include "core/base/units.h"
-#include "core/strings/pitch.h"
+#include "core/statics/pitch.h"
+#include "core/statics/readings.h"
 #include "session/demo.h"
 #include "session/edits.h"
 #include "session/pass_sheet.h"

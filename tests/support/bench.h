@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/decision/adviser.h"
-#include "core/trial/bench_guitar.h"
+#include "core/simulation/bench_guitar.h"
 #include "support/rigs.h"
 
 #include <algorithm>

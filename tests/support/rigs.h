@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/plan/change.h"
+#include "core/planning/change.h"
 
 #include <random>
 

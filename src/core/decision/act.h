@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/plan/claw_way.h"
-#include "core/plan/passes.h"
+#include "core/planning/claw_way.h"
+#include "core/planning/passes.h"
 
 namespace flenzo {
 

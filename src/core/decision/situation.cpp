@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/situation.h"
 
-#include "core/balance/equation.h"
 #include "core/decision/weigh.h"
 #include "core/log/passes.h"
-#include "core/strings/pitch.h"
+#include "core/statics/equation.h"
+#include "core/statics/pitch.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/balance/rest.h"
 #include "core/estimation/giving.h"
 #include "core/estimation/normal_row.h"
 #include "core/estimation/rest_model.h"
+#include "core/statics/rest.h"
 
 namespace flenzo {
 

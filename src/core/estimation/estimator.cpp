@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/estimator.h"
 
-#include "core/balance/readings.h"
 #include "core/estimation/guess.h"
+#include "core/statics/readings.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/guess.h"
 
-#include "core/acts/slide.h"
-#include "core/balance/readings.h"
-#include "core/strings/pitch.h"
+#include "core/operations/slide.h"
+#include "core/statics/pitch.h"
+#include "core/statics/readings.h"
 
 #include <algorithm>
 

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/estimation/options.h"
-#include "core/plan/change.h"
+#include "core/planning/change.h"
 
 #include <Eigen/Core>
 #include <cstdint>

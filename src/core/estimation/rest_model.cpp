@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/rest_model.h"
 
-#include "core/bridge/geometry.h"
-#include "core/strings/pitch.h"
+#include "core/statics/geometry.h"
+#include "core/statics/pitch.h"
 
 #include <ceres/jet.h>
 #include <cmath>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/bridge/geometry.h"
 #include "core/estimation/timeline.h"
+#include "core/statics/geometry.h"
 
 #include <memory>
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/timeline.h"
 
-#include "core/strings/pitch.h"
+#include "core/statics/pitch.h"
 
 #include <algorithm>
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/tracked.h"
 
-#include "core/balance/readings.h"
+#include "core/statics/readings.h"
 
 namespace flenzo {
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/log/acted.h"
 
-#include "core/acts/acts.h"
-#include "core/strings/pitch.h"
+#include "core/operations/acts.h"
+#include "core/statics/pitch.h"
 
 namespace flenzo {
 

@@ -4,7 +4,7 @@
 #include "core/estimation/guitar.h"
 #include "core/log/event.h"
 #include "core/log/tools.h"
-#include "core/plan/habit.h"
+#include "core/planning/habit.h"
 
 namespace flenzo {
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/balance/state.h"
+#include "core/statics/state.h"
 
 #include <optional>
 #include <string>

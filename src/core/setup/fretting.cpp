@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/setup/fretting.h"
 
-#include "core/bridge/geometry.h"
+#include "core/statics/geometry.h"
 
 #include <Eigen/Dense>
 #include <algorithm>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/bridge/rig.h"
+#include "core/statics/rig.h"
 
 #include <vector>
 

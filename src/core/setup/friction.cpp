@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/setup/friction.h"
 
-#include "core/balance/rest.h"
+#include "core/statics/rest.h"
 
 #include <algorithm>
 #include <cmath>

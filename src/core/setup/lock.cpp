@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/setup/lock.h"
 
-#include "core/balance/equation.h"
+#include "core/statics/equation.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,7 +3,7 @@
 
 #include "core/setup/friction.h"
 #include "core/setup/lock.h"
-#include "core/trial/rehearsal.h"
+#include "core/simulation/rehearsal.h"
 #include "session/work/schools.h"
 #include "session/work/ways.h"
 #include "session/work/workflow.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/trial/remaining.h"
+#include "core/simulation/remaining.h"
 #include "store/job.h"
 
 #include <functional>

@@ -2,7 +2,7 @@
 #include "session/work/sheet.h"
 
 #include "core/decision/adviser.h"
-#include "core/strings/note.h"
+#include "core/statics/note.h"
 #include "session/pass_sheet.h"
 #include "session/work/schools.h"
 #include "session/work/workflow.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/work/ways.h"
 
-#include "core/balance/readings.h"
+#include "core/statics/readings.h"
 #include "session/work/schools.h"
 
 #include <algorithm>

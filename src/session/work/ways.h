@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/plan/passes.h"
+#include "core/planning/passes.h"
 #include "core/setup/posts.h"
 #include "store/job.h"
 

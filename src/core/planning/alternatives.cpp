@@ -1,0 +1,149 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/planning/alternatives.h"
+
+#include <cmath>
+#include <functional>
+#include <numeric>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int steps = 40;
+/// What one presses a decked plate down with: enough for bends, little enough to dive.
+constexpr double usualDeckLoad_Nm = 0.6;
+constexpr double usualAssist_Nm = 0.5;
+
+Level levelOf(const Rig& rig, const Goal& goal) {
+    return levelSolution(rig, bareState(rig), goal);
+}
+
+bool comfortable(const Rig& rig, const Goal& goal) {
+    const Level level = levelOf(rig, goal);
+    return level.status == LevelStatus::Found && level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad;
+}
+
+/// The smallest value in (0, most] that makes the float comfortable, found by trying and halving.
+std::optional<double> smallest(double most, const std::function<Rig(double)>& with, const Goal& goal) {
+    double low = 0.0, high = 0.0;
+    for (int s = 1; s <= steps && high == 0.0; ++s) {
+        const double value = most * s / steps;
+        if (comfortable(with(value), goal))
+            high = value;
+        else
+            low = value;
+    }
+    if (high == 0.0)
+        return std::nullopt;
+    for (int s = 0; s < 12; ++s) {
+        const double middle = (low + high) / 2.0;
+        (comfortable(with(middle), goal) ? high : low) = middle;
+    }
+    return high;
+}
+
+Rig withRate(Rig rig, double share) {
+    for (Spring& spring : rig.springs)
+        spring.rate_Npm *= 1.0 + share;
+    return rig;
+}
+
+/// Gauges and cores thinner by a share: at the same pitch the pull goes with its square.
+Rig withGauges(Rig rig, double share) {
+    for (RigString& string : rig.strings) {
+        const double mass = unitMass_kgpm(string.wire), stiffness = axialStiffness_N(string.wire);
+        string.wire.gauge_m *= share;
+        string.wire.core_m *= share;
+        string.wire.unitMass_kgpm = mass * share * share;
+        string.wire.stiffness_N = stiffness * share * share;
+    }
+    return rig;
+}
+
+Rig withMoreSprings(Rig rig, int more) {
+    for (int k = 0; k < more && !rig.springs.empty() && rig.springs.size() < maxSprings; ++k)
+        rig.springs.push_back(rig.springs.front());
+    return rig;
+}
+
+Alternative measured(Alternative::Kind kind, const Rig& rig, const Goal& goal, const Order& order) {
+    Alternative found;
+    found.kind = kind;
+    found.springs = static_cast<int>(rig.springs.size());
+    found.level = levelOf(rig, goal);
+    found.pull_N = std::accumulate(found.level.tensions_N.begin(), found.level.tensions_N.end(), 0.0);
+    found.passFactor =
+        found.level.status == LevelStatus::Found ? passFactor(coupling(rig, found.level.state), order) : 1.0;
+    return found;
+}
+
+} // namespace
+
+Shortfall shortfallOf(const Rig& rig, const Goal& goal) {
+    Shortfall shortfall;
+    shortfall.floatStiffness_NmPerRad = levelOf(rig, goal).floatStiffness_NmPerRad;
+    shortfall.springRate = smallest(
+        3.0, [&](double share) { return withRate(rig, share); }, goal);
+    shortfall.tension = smallest(
+        0.7, [&](double share) { return withGauges(rig, std::sqrt(1.0 - share)); }, goal);
+    shortfall.hookDepth_m = smallest(
+        0.02,
+        [&](double deeper) {
+            Rig other = rig;
+            for (Spring& spring : other.springs) {
+                spring.hook_m.y() -= deeper;
+                spring.anchor_m.y() -= deeper;
+            }
+            return other;
+        },
+        goal);
+    shortfall.setback_m = smallest(
+        0.012,
+        [&](double nearer) {
+            Rig other = rig;
+            for (RigString& string : other.strings)
+                string.saddle_m.x() += nearer;
+            return other;
+        },
+        goal);
+    return shortfall;
+}
+
+std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const Order& order) {
+    std::vector<Alternative> list{measured(Alternative::Kind::AsItIs, rig, goal, order)};
+    if (!hasClaw(rig))
+        return list;
+    constexpr int mostMore = 6;
+    for (int more = 1; more <= mostMore; ++more)
+        if (const Rig other = withMoreSprings(rig, more);
+            other.springs.size() == rig.springs.size() + static_cast<std::size_t>(more) && comfortable(other, goal)) {
+            list.push_back(measured(Alternative::Kind::MoreSprings, other, goal, order));
+            break;
+        }
+    const Shortfall shortfall = shortfallOf(rig, goal);
+    if (shortfall.springRate) {
+        list.push_back(measured(Alternative::Kind::StifferSprings, withRate(rig, *shortfall.springRate), goal, order));
+        list.back().share = 1.0 + *shortfall.springRate;
+    }
+    if (shortfall.tension) {
+        const double share = std::sqrt(1.0 - *shortfall.tension);
+        list.push_back(measured(Alternative::Kind::LighterSet, withGauges(rig, share), goal, order));
+        list.back().share = share;
+    }
+    Goal decked = goal;
+    decked.angle_rad = rig.bridge.rearStop_rad;
+    decked.deckLoad_Nm = usualDeckLoad_Nm;
+    if (const Alternative down = measured(Alternative::Kind::Decked, rig, decked, order);
+        down.level.status == LevelStatus::Found)
+        list.push_back(down);
+    Rig assisted = rig;
+    assisted.bridge.assist = CentringAssist{goal.angle_rad, usualAssist_Nm, 2.0};
+    if (Alternative held = measured(Alternative::Kind::CentringAssist, assisted, goal, order);
+        held.level.status == LevelStatus::Found) {
+        held.assist_Nm = usualAssist_Nm;
+        list.push_back(std::move(held));
+    }
+    return list;
+}
+
+} // namespace flenzo

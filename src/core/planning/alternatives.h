@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/statics/coupling.h"
+#include "core/statics/level.h"
+
+namespace flenzo {
+
+/// What makes a float unstable, each by how much it would have to change for the float stiffness to reach a margin.
+/// Not set: no change within reason does it.
+struct Shortfall {
+    double floatStiffness_NmPerRad = 0.0;
+    std::optional<double> springRate;  ///< share to add
+    std::optional<double> tension;     ///< share of the strings' pull to take off
+    std::optional<double> hookDepth_m; ///< deeper
+    std::optional<double> setback_m;   ///< saddles nearer to the pivot
+};
+
+/// One way out, computed on this guitar.
+struct Alternative {
+    enum class Kind { AsItIs, MoreSprings, StifferSprings, LighterSet, Decked, CentringAssist };
+    Kind kind = Kind::AsItIs;
+    int springs = 0;         ///< MoreSprings: how many in all
+    double share = 0.0;      ///< StifferSprings: factor on the rate; LighterSet: factor on the gauges
+    double assist_Nm = 0.0;  ///< CentringAssist: preload
+    Level level;             ///< status, claw, K, Kf
+    double passFactor = 0.0; ///< of exact passes; 0 where nothing moves, 1 where it never ends
+    double pull_N = 0.0;     ///< of all strings
+};
+
+/// Float stiffness below which a technician goes round for hours.
+inline constexpr double comfortableFloat_NmPerRad = 1.5;
+
+/// What is missing for a stable float, by quantity (eq. 34).
+[[nodiscard]] Shortfall shortfallOf(const Rig& rig, const Goal& goal);
+/// The guitar as it is, then every way out side by side; ways that lead nowhere are left out.
+[[nodiscard]] std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const Order& order);
+
+} // namespace flenzo

@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/operations/settling.h"
+#include "core/statics/coupling.h"
+
+#include <cstdint>
+
+namespace flenzo {
+
+/// Orders of tuning in use; document order runs from the thickest string to the thinnest.
+enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
+
+/// How a shop turns the claw, as far as there is still to go.
+enum class ClawWay {
+    EachScrew,         ///< all at one go; a sixteenth on one screw alone is half a step of both
+    BothScrews,        ///< all at one go, the same on both screws
+    Quarters,          ///< a quarter on both screws and a look, the last one less
+    CoarseThenQuarters ///< whole turns at one go, then quarters
+};
+
+/// How a shop tunes.
+struct Habit {
+    Order order; ///< every string once
+    ClawWay claw = ClawWay::EachScrew;
+    bool aims = true;              ///< to computed aims; false: each string exactly to pitch
+    bool stretch = false;          ///< new strings are stretched until they are settled
+    Wraps wraps = Wraps::Usual;    ///< less on the post is less to settle
+    double pullShare = 1.0;        ///< what one pull lets go, against a gentle one along the whole string
+    bool backChecks = false;       ///< exactly tuned strings are brought back before the next one is tuned
+    double firstSharp_cents = 0.0; ///< exactly tuned, the first string of the first pass is set this sharp by feel
+    bool operator==(const Habit&) const = default;
+};
+
+/// The order of a kind for a number of strings. `Own` yields low to high.
+[[nodiscard]] Order orderOf(OrderKind kind, std::size_t strings);
+/// Which kind an order is.
+[[nodiscard]] OrderKind kindOf(const Order& order);
+
+/// What the minutes of a forecast rest on: assumptions until a shop's own log replaces them.
+struct Pace {
+    double tune_s = 25.0;   ///< one string to its aim
+    double claw_s = 120.0;  ///< one visit to the claw
+    double read_s = 40.0;   ///< reading all strings and the gap
+    double stretch_s = 8.0; ///< one string pulled and read
+    double look_s = 15.0;   ///< a look at the plate between two turns of the claw, or the turn after it
+    bool operator==(const Pace&) const = default;
+};
+
+} // namespace flenzo

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/simulation/remaining.h"
+
+#include "core/operations/slide.h"
+#include "core/simulation/simulated_guitar.h"
+
+#include <Eigen/Cholesky>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+/// The shop's tools as the estimate holds them to be.
+Spread toolsOf(const BenchJob& job, const Advice& advice) {
+    Spread spread;
+    spread.tuner_cents = advice.guitar.noise.tuner_cents;
+    const auto& made = advice.guitar.line.observations;
+    const auto look = std::find_if(made.rbegin(), made.rend(),
+                                   [](const Observation& o) { return o.kind != Observation::Kind::Pitch; });
+    const bool byAngle = look != made.rend() ? look->kind == Observation::Kind::Angle
+                                             : job.tools.angle_rad.has_value() && !job.tools.gap_m;
+    spread.gap_m = advice.guitar.noise.gap_m;
+    spread.angle_rad = byAngle ? advice.guitar.noise.angle_rad : 0.0;
+    spread.peg_cents = job.tools.peg_cents.value_or(spread.peg_cents);
+    return spread;
+}
+
+/// Guitars that the log allows: what is learned, where the plate is and what every string reads, drawn together.
+class Draw {
+public:
+    Draw(const BenchJob& job, const Advice& advice) : job_(job), advice_(advice) {
+        Eigen::MatrixXd all = advice.guitar.joint;
+        all.diagonal().array() += 1e-12;
+        root_ = all.llt().matrixL();
+        root_ = root_.array().isFinite().select(root_, 0.0);
+    }
+    [[nodiscard]] SimulatedGuitar guitar(std::uint32_t seed) const {
+        Dice dice(seed, 1);
+        Eigen::VectorXd unit(root_.rows());
+        for (double& value : unit)
+            value = dice.normal(1.0);
+        const Eigen::VectorXd off = root_ * unit;
+        const auto n = static_cast<Eigen::Index>(job_.rig.strings.size());
+        GuitarUnknowns made = advice_.guitar.at.guitar;
+        made.value += off.tail(made.value.size());
+        const EstimatorOptions options;
+        RestModel model(job_.rig, job_.goal, options);
+        model.setGuitar(made);
+        State state = advice_.guitar.state;
+        for (Eigen::Index i = 0; i < n; ++i) {
+            const auto string = static_cast<std::size_t>(i);
+            if (state.rest_m[string] > 0.0)
+                state.rest_m[string] =
+                    model.restLength_m(string, advice_.guitar.z_cents[string] + off[i + 1], state.nutLocked);
+        }
+        const Rest rest = slide(BalanceEquation(model.rig(), state), limitsOf(model.rig().bridge, state.block),
+                                state.angle_rad + off[0], model.rig().bridge.friction.pivot_Nm);
+        if (rest.kind != RestKind::NotFound)
+            state.angle_rad = rest.angle_rad;
+        std::vector<Settling> settling;
+        for (const StringSettling& string : advice_.guitar.settling) {
+            Settling left = string.fit.now;
+            left.left_m *= std::exp(dice.normal(string.fit.leftDeviation));
+            settling.push_back(left);
+        }
+        return SimulatedGuitar(model.rig(), state, settling, toolsOf(job_, advice_), seed);
+    }
+
+private:
+    const BenchJob& job_;
+    const Advice& advice_;
+    Eigen::MatrixXd root_;
+};
+
+struct Played {
+    double passes = 0.0, clawVisits = 0.0, minutes = 0.0;
+};
+
+std::optional<Played> bringHome(BenchJob job, const Advice& advice, SimulatedGuitar guitar,
+                                const RemainingOptions& options) {
+    const std::size_t before = job.log.size(), strings = job.rig.strings.size();
+    NextAct act = advice.act;
+    Estimate known = advice.guitar;
+    for (int k = 0; k < options.mostActs; ++k) {
+        if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave)
+            break;
+        if (options.cancel && options.cancel->load())
+            return std::nullopt;
+        job.log.push_back(guitar.perform(act));
+        Advice next = advise(job, &known);
+        act = next.act;
+        known = std::move(next.guitar);
+    }
+    const Counts all = countsOf(job.log, strings, job.pace);
+    job.log.resize(before);
+    const Counts done = countsOf(job.log, strings, job.pace);
+    return Played{all.passes - done.passes, static_cast<double>(all.clawVisits - done.clawVisits),
+                  all.minutes - done.minutes};
+}
+
+} // namespace
+
+Quantiles smoothedQuantiles(const std::vector<double>& values, double widen) {
+    if (values.empty())
+        return {};
+    constexpr double tenth = 1.2816;
+    double mean = 0.0, squares = 0.0;
+    for (const double value : values)
+        mean += value / static_cast<double>(values.size());
+    for (const double value : values)
+        squares += (value - mean) * (value - mean);
+    const double deviation =
+        values.size() > 1 ? std::sqrt(squares / static_cast<double>(values.size() - 1)) * widen : 0.0;
+    return {std::max(0.0, mean - tenth * deviation), mean, mean + tenth * deviation};
+}
+
+RemainingWork remainingWork(const BenchJob& job, const Advice& advice, const RemainingOptions& options) {
+    RemainingWork work;
+    if (advice.act.what == NextAct::Do::Done || advice.act.what == NextAct::Do::Stuck ||
+        advice.act.what == NextAct::Do::Leave)
+        return work;
+    const Draw draw(job, advice);
+    std::vector<double> passes, visits, minutes;
+    for (int g = 0; g < options.guitars; ++g)
+        if (const auto played =
+                bringHome(job, advice, draw.guitar(options.seed + static_cast<std::uint32_t>(g)), options)) {
+            passes.push_back(played->passes);
+            visits.push_back(played->clawVisits);
+            minutes.push_back(played->minutes);
+        }
+    work.played = static_cast<int>(passes.size());
+    work.passes = smoothedQuantiles(passes, options.widen);
+    work.clawVisits = smoothedQuantiles(visits, options.widen);
+    work.minutes = smoothedQuantiles(minutes, options.widen);
+    return work;
+}
+
+} // namespace flenzo

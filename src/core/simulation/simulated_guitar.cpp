@@ -1,0 +1,173 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/simulation/simulated_guitar.h"
+
+#include "core/log/acted.h"
+#include "core/operations/acts.h"
+#include "core/operations/slide.h"
+#include "core/statics/pitch.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+enum Stream : std::uint32_t { Build = 1, Start = 2, Wire = 3, FirstEvent = 16 };
+
+Rig departedRig(const BenchJob& job, const Spread& spread, std::uint32_t seed) {
+    Dice dice(seed, Build);
+    Departure by;
+    by.springRate = dice.normal(spread.springRate);
+    by.initialTension = dice.normal(spread.initialTension);
+    by.hookDepth_m = dice.normal(spread.arm_m);
+    by.stringHeight_m = dice.normal(spread.arm_m);
+    by.clawLead = dice.normal(spread.clawLead);
+    Rig rig = job.rig;
+    Dice wire(seed, Wire);
+    for (RigString& string : rig.strings)
+        string.wire.stiffness_N = axialStiffness_N(string.wire) * (1.0 + wire.normal(spread.stringStiffness));
+    return departed(rig, by, job.old);
+}
+
+double rounded(double value, double step) {
+    return step > 0.0 ? std::round(value / step) * step : value;
+}
+
+} // namespace
+
+SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const Spread& spread, std::uint32_t seed)
+    : rig_(departedRig(job, spread, seed)), spread_(spread), seed_(seed) {
+    Dice dice(seed, Start);
+    std::vector<double> offsets_cents(rig_.strings.size());
+    for (double& offset : offsets_cents)
+        offset = dice.between(-400.0, -200.0);
+    state_ = stringUp(rig_, bareState(rig_), offsets_cents, 0.0).state;
+    if (job.habit.stretch)
+        for (const RigString& string : rig_.strings) {
+            const Settling usual = usualSettling(string.wire, job.habit.wraps, job.habit.pullShare);
+            const double left_m = usual.left_m * std::exp(dice.normal(0.5));
+            settling_.push_back({left_m, usual.share * dice.between(0.73, 1.27)});
+        }
+}
+
+SimulatedGuitar::SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling, const Spread& spread,
+                                 std::uint32_t seed)
+    : rig_(rig), spread_(spread), seed_(seed), state_(std::move(state)), settling_(std::move(settling)) {}
+
+void SimulatedGuitar::hear(const std::vector<Event>& log) {
+    for (const Event& event : log)
+        hear(event);
+}
+
+/// The plate goes where the pivot lets it, from where it was before the act.
+void SimulatedGuitar::slideFrom(double angle_rad) {
+    const Rest rest = slide(BalanceEquation(rig_, state_), limitsOf(rig_.bridge, state_.block), angle_rad,
+                            rig_.bridge.friction.pivot_Nm);
+    if (rest.kind != RestKind::NotFound)
+        state_.angle_rad = rest.angle_rad;
+}
+
+void SimulatedGuitar::hear(const Event& logged) {
+    Event event = logged;
+    Dice noise(seed_, FirstEvent + heard_++);
+    const double was_rad = state_.angle_rad;
+    switch (event.kind) {
+    case Event::Kind::Read:
+        return;
+    case Event::Kind::Stretched:
+        if (event.string < settling_.size() && state_.rest_m[event.string] > 0.0)
+            state_ =
+                setRest(rig_, state_, event.string, state_.rest_m[event.string] + settling_[event.string].stretch())
+                    .state;
+        slideFrom(was_rad);
+        return;
+    case Event::Kind::Tuned:
+    case Event::Kind::Fine: {
+        if (event.string >= rig_.strings.size())
+            return;
+        // Turned until it reads what was heard, wherever the pivot lets the plate go meanwhile.
+        const double wanted_Hz =
+            frequencyAt_Hz(rig_.strings[event.string].target_Hz, event.to_cents - noise.normal(spread_.tuner_cents));
+        BalanceEquation held(rig_, state_);
+        held.holdAtPitch(event.string, wanted_Hz);
+        const Rest rest = slide(held, limitsOf(rig_.bridge, state_.block), was_rad, rig_.bridge.friction.pivot_Nm);
+        state_.angle_rad = rest.kind == RestKind::NotFound ? was_rad : rest.angle_rad;
+        state_.rest_m[event.string] = held.restForPitch_m(event.string, wanted_Hz, state_.angle_rad);
+        return;
+    }
+    case Event::Kind::Claw: {
+        const double hand = 1.0 + noise.normal(spread_.clawHand);
+        event.turns = {event.turns.bass * hand, event.turns.treble * hand};
+        break;
+    }
+    default:
+        break;
+    }
+    state_ = acted(rig_, state_, event);
+    if (event.kind != Event::Kind::Wiggle)
+        slideFrom(was_rad);
+}
+
+double SimulatedGuitar::reading_cents(std::size_t string) const {
+    return cents(BalanceEquation(rig_, state_).frequency_Hz(string, state_.angle_rad), rig_.strings[string].target_Hz);
+}
+
+double SimulatedGuitar::typed_cents(std::size_t string, Dice& noise) const {
+    return rounded(reading_cents(string) + noise.normal(spread_.tuner_cents), 0.1);
+}
+
+Event SimulatedGuitar::answer(const NextAct& act) const {
+    Dice noise(seed_, FirstEvent + heard_);
+    Event event;
+    switch (act.what) {
+    case NextAct::Do::Tune: {
+        const double heard = noise.normal(spread_.tuner_cents);
+        event = Event::tuned(act.aim.string, rounded(act.aim.cents + noise.normal(spread_.peg_cents) + heard, 0.1));
+        event.aim_cents = act.aim.cents;
+        if (state_.nutLocked)
+            event.kind = Event::Kind::Fine;
+        break;
+    }
+    case NextAct::Do::Claw:
+        event = Event::claw(act.turns);
+        break;
+    case NextAct::Do::Unblock:
+        event.kind = Event::Kind::Unblock;
+        break;
+    case NextAct::Do::Stretch: {
+        event.kind = Event::Kind::Stretched;
+        event.string = act.aim.string;
+        event.from_cents = typed_cents(event.string, noise);
+        SimulatedGuitar after(rig_, state_, settling_, spread_, seed_);
+        after.heard_ = heard_;
+        after.hear(event);
+        event.to_cents = after.typed_cents(event.string, noise);
+        break;
+    }
+    case NextAct::Do::Read: {
+        for (const std::size_t string : act.strings)
+            if (const double read = typed_cents(string, noise); std::isfinite(read))
+                event.readings_cents.emplace_back(string, read);
+        if (act.gap && spread_.angle_rad > 0.0)
+            event.angle_rad = rounded(state_.angle_rad + noise.normal(spread_.angle_rad), radians(0.01));
+        else if (act.gap)
+            event.gap_m =
+                rounded(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
+        break;
+    }
+    case NextAct::Do::Done:
+    case NextAct::Do::Leave:
+    case NextAct::Do::Stuck:
+        break;
+    }
+    return event;
+}
+
+Event SimulatedGuitar::perform(const NextAct& act) {
+    Event event = answer(act);
+    hear(event);
+    return event;
+}
+
+} // namespace flenzo

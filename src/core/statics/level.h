@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/operations/acts.h"
+
+#include <vector>
+
+namespace flenzo {
+
+/// When a job counts as done.
+struct Goal {
+    double angle_rad = 0.0;
+    double angleTolerance_rad = radians(0.15);
+    double pitchTolerance_cents = 2.0;
+    /// Above 0: the bridge is decked. With every string at pitch the springs press the plate onto its rear stop with
+    /// this moment (`angle_rad` is then the stop's angle).
+    double deckLoad_Nm = 0.0;
+    bool operator==(const Goal&) const = default;
+};
+
+/// Whether this family has a claw to turn and a plate to bring to an angle.
+[[nodiscard]] inline bool hasClaw(const Rig& rig) {
+    return rig.bridge.family == Family::KnifeEdge;
+}
+
+/// Whether the plate hovers between strings and springs at its goal, and so sinks when they go.
+[[nodiscard]] inline bool floats(const Rig& rig, const Goal& goal) {
+    return hasClaw(rig) && goal.deckLoad_Nm <= 0.0;
+}
+
+enum class LevelStatus {
+    Found,
+    NoStableFloat, ///< the balance exists but Kf <= 0: it runs away however often it is retuned
+    ClawTooShort,  ///< even the tightest claw cannot hold the strings
+    ClawTooTight,  ///< even the loosest claw pulls too much
+    SpringEdge,    ///< the moment jumps past balance where a spring comes loose: it would have to be half hooked
+    NoMoment       ///< nothing pulls back at any claw position (no springs, or all loose)
+};
+
+/// All strings at pitch with the bridge at the goal angle (PHYSICS section 5).
+struct Level {
+    LevelStatus status = LevelStatus::NoMoment;
+    State state;                          ///< the state itself; its claw holds the answer
+    double moreTurns = 0.0;               ///< turns from the claw as it was, both screws alike
+    double missing_Nm = 0.0;              ///< moment left over at the end of the claw's reach when there is no answer
+    double stiffness_NmPerRad = 0.0;      ///< K, pegs untouched
+    double floatStiffness_NmPerRad = 0.0; ///< Kf, every string kept at pitch
+    std::vector<double> tensions_N;       ///< string by string; valid whatever the status
+    std::vector<double> springForces_N;
+
+    /// The state is a real balance, if not a stable one.
+    [[nodiscard]] bool balanced() const { return status == LevelStatus::Found || status == LevelStatus::NoStableFloat; }
+};
+
+/// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation and
+/// lock do. Without a claw (roller shaft, fixed bridge) it is the state in tune on the springs there are. With
+/// a centring assist at the goal's angle the claw is the one that leaves the assist nothing to hold.
+[[nodiscard]] Level levelSolution(const Rig& rig, const State& from, const Goal& goal);
+
+/// The same claw, every string at pitch: where the plate ends when someone retunes without end.
+/// `stable` is false when that balance does not exist or runs to a stop it should not rest on.
+struct Landing {
+    bool stable = false;
+    State state;
+    Rest rest;
+};
+/// All strings are held `offset_cents` from their pitch. A decked goal wants the rear stop.
+[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from, const Goal& goal, double offset_cents = 0.0);
+
+} // namespace flenzo
