@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/solve.h"
+#include "core/operations/acts.h"
 
 #include "core/planning/passes.h"
 #include "core/planning/spring_choice.h"

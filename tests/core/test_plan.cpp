@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/operations/acts.h"
 #include "core/planning/change.h"
 #include "core/planning/habit.h"
 #include "core/planning/spread.h"

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/operations/acts.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/simulation/trial.h"
 #include "core/statics/readings.h"

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/operations/acts.h"
 #include "core/simulation/rehearsal.h"
 #include "session/demo.h"
 #include "session/work/costs.h"

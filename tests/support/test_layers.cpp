@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QDirIterator>
 #include <QFile>
+#include <QMap>
 #include <QRegularExpression>
+#include <QSet>
 #include <QTest>
+#include <functional>
 
 namespace {
 
@@ -57,6 +60,42 @@ QStringList faultsOf(const Layer& layer) {
     return faults;
 }
 
+/// Which folder of a layer includes which other.
+using Folders = QMap<QString, QSet<QString>>;
+
+Folders foldersOf(const QString& layer) {
+    Folders folders;
+    const QString root = QStringLiteral(FLENZO_SOURCE_DIR "/src/") + layer;
+    QDirIterator files(root, {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files,
+                       QDirIterator::Subdirectories);
+    const auto folderOf = [](const QString& path) { return path.section(QLatin1Char('/'), 0, -2); };
+    while (files.hasNext()) {
+        const QString file = files.next();
+        const QString from = layer + QLatin1Char('/') + folderOf(QDir(root).relativeFilePath(file));
+        for (const QString& include : includesOf(file))
+            if (include.startsWith(layer + QLatin1Char('/')) && folderOf(include) != from)
+                folders[from].insert(folderOf(include));
+    }
+    return folders;
+}
+
+/// Folders from which one comes back to where one began; empty when there are none.
+QStringList cycleIn(const Folders& folders) {
+    const std::function<QStringList(const QStringList&)> walk = [&](const QStringList& way) -> QStringList {
+        for (const QString& next : folders.value(way.back())) {
+            if (way.contains(next))
+                return way + QStringList{next};
+            if (QStringList found = walk(way + QStringList{next}); !found.isEmpty())
+                return found;
+        }
+        return {};
+    };
+    for (const QString& folder : folders.keys())
+        if (QStringList found = walk({folder}); !found.isEmpty())
+            return found;
+    return {};
+}
+
 } // namespace
 
 class TestLayers : public QObject {
@@ -71,6 +110,20 @@ private Q_SLOTS:
         QFETCH(int, index);
         const QStringList faults = faultsOf(layers[index]);
         QVERIFY2(faults.isEmpty(), qPrintable(faults.join(QLatin1Char('\n'))));
+    }
+    void foldersOfALayerStandInOneOrder() {
+        for (const Layer& layer : layers) {
+            const QStringList cycle = cycleIn(foldersOf(QLatin1String(layer.name)));
+            QVERIFY2(cycle.isEmpty(), qPrintable(cycle.join(QStringLiteral(" -> "))));
+        }
+        QVERIFY(foldersOf(QStringLiteral("core")).value(QStringLiteral("core/estimation")).size() > 2);
+    }
+    void aCycleIsSeen() {
+        const Folders round{{QStringLiteral("a"), {QStringLiteral("b")}},
+                            {QStringLiteral("b"), {QStringLiteral("c")}},
+                            {QStringLiteral("c"), {QStringLiteral("a")}}};
+        QCOMPARE(cycleIn(round).size(), 4);
+        QVERIFY(cycleIn({{QStringLiteral("a"), {QStringLiteral("b")}}}).isEmpty());
     }
     void aCrossingIsSeen() {
         const Layer wrong{"session", {"session"}};

@@ -33,14 +33,6 @@ struct Correction {
 
 } // namespace
 
-StringPrior Prior::ofString(std::size_t index, const Wire& wire) const {
-    constexpr double same_m = 1e-7;
-    if (index < strings.size() && std::abs(strings[index].gauge_m - wire.gauge_m) < same_m &&
-        std::abs(strings[index].core_m - wire.core_m) < same_m)
-        return strings[index];
-    return {};
-}
-
 const char* learnedName(Learned quantity) {
     return quantities[static_cast<std::size_t>(quantity)].name;
 }

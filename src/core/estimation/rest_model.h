@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/estimation/guitar.h"
 #include "core/estimation/timeline.h"
 #include "core/statics/geometry.h"
 

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/estimation/guitar.h"
 #include "core/log/event.h"
+#include "core/log/prior.h"
 #include "core/log/tools.h"
+#include "core/planning/change.h"
 #include "core/planning/habit.h"
 
 namespace flenzo {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/planning/outlook.h"
 
+#include "core/operations/acts.h"
+
 #include <algorithm>
 #include <cmath>
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/planning/passes.h"
 
+#include "core/operations/acts.h"
+
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/operations/acts.h"
+#include "core/statics/rest.h"
 
 #include <vector>
 

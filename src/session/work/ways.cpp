@@ -1,5 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+
 #include "session/work/ways.h"
+
+#include "core/operations/acts.h"
 
 #include "core/statics/readings.h"
 #include "session/work/schools.h"
