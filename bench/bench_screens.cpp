@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/catalogue.h"
 #include "session/demo.h"
-#include "store/catalogue.h"
+#include "store/catalogue_files.h"
 #include "widgets/bench_page.h"
 #include "widgets/look.h"
 #include "widgets/rig_page.h"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
 #include "app/shots.h"
+#include "store/catalogue_files.h"
 #include "store/files.h"
 #include "widgets/look.h"
 

@@ -3,8 +3,8 @@
 
 #include "app/help_page.h"
 #include "core/statics/readings.h"
+#include "domain/warnings.h"
 #include "session/demo.h"
-#include "session/work/warnings.h"
 #include "store/files.h"
 #include "widgets/answer_page.h"
 #include "widgets/bench_page.h"

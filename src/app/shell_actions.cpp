@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
 
+#include "domain/warnings.h"
 #include "session/demo.h"
 #include "session/entry.h"
-#include "session/work/warnings.h"
 
 #include <QFileInfo>
 #include <QInputDialog>

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
 
+#include "domain/workflow.h"
 #include "session/demo.h"
-#include "session/work/pace.h"
-#include "session/work/workflow.h"
+#include "session/pace.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "widgets/bench_page.h"

@@ -2,7 +2,7 @@
 #include "app/shots.h"
 
 #include "app/shell.h"
-#include "session/work/workflow.h"
+#include "domain/workflow.h"
 #include "widgets/look.h"
 
 #include <QCoreApplication>

@@ -2,8 +2,9 @@
 #include "cli/advise.h"
 #include "cli/solve.h"
 #include "cli/trial.h"
+#include "domain/job.h"
 #include "store/files.h"
-#include "store/job.h"
+#include "store/job_json.h"
 #include "store/rig_json.h"
 
 #include <CLI/CLI.hpp>

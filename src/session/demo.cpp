@@ -2,9 +2,10 @@
 #include "session/demo.h"
 
 #include "core/simulation/simulated_guitar.h"
-#include "session/derived.h"
+#include "domain/derived.h"
 #include "store/bundled.h"
 #include "store/files.h"
+#include "store/job_json.h"
 
 #include <QStringList>
 

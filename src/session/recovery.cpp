@@ -2,6 +2,7 @@
 #include "session/recovery.h"
 
 #include "store/files.h"
+#include "store/job_json.h"
 
 #include <QDir>
 #include <QFile>

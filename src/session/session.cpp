@@ -2,9 +2,11 @@
 #include "session/session.h"
 
 #include "core/simulation/simulated_guitar.h"
+#include "domain/soundness.h"
 #include "session/entry.h"
 #include "store/event_json.h"
 #include "store/files.h"
+#include "store/job_json.h"
 #include "store/rig_json.h"
 
 #include <QDateTime>

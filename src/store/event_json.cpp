@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/event_json.h"
 
-#include "store/ranges.h"
+#include "domain/ranges.h"
 #include "store/rig_json.h"
 
 #include <cmath>

@@ -3,6 +3,8 @@
 
 #include "store/event_json.h"
 #include "store/files.h"
+#include "store/job_json.h"
+#include "store/work_json.h"
 
 #include <QDir>
 #include <QFile>

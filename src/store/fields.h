@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "domain/range.h"
 
 #include <Eigen/Core>
 #include <QJsonObject>
@@ -9,13 +10,6 @@
 #include <optional>
 
 namespace flenzo {
-
-/// What a number may be and why; the reason ends the sentence a user reads.
-struct Range {
-    double least;
-    double most;
-    const char* reason;
-};
 
 /// The first thing that was wrong with a document; later ones are not kept, since one remedy at a time is enough.
 class FaultBox {

@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/job_json.h"
 #include "store/event_json.h"
-#include "store/job.h"
+
+#include "domain/claw_ways.h"
+#include "domain/ranges.h"
+#include "store/card_json.h"
 #include "store/names.h"
-#include "store/ranges.h"
 #include "store/rig_json.h"
+#include "store/work_json.h"
 
 #include <Eigen/Cholesky>
 #include <QJsonArray>
@@ -14,11 +18,6 @@
 namespace flenzo {
 
 namespace {
-
-constexpr Named<ClawWay> clawWayNames[] = {{ClawWay::EachScrew, "single"},
-                                           {ClawWay::BothScrews, "both"},
-                                           {ClawWay::Quarters, "quarters"},
-                                           {ClawWay::CoarseThenQuarters, "coarse"}};
 
 constexpr qsizetype mostEvents = 100000;
 constexpr qsizetype nameLength = 200;
@@ -416,14 +415,6 @@ QJsonObject jobToJson(const Job& job) {
     json[QLatin1String("work")] = workToJson(job.work);
     json[QLatin1String("log")] = logToJson(job);
     return json;
-}
-
-QString clawWayName(ClawWay way) {
-    return nameOf(clawWayNames, way);
-}
-
-ClawWay clawWayNamed(const QString& name) {
-    return named(clawWayNames, name).value_or(ClawWay::EachScrew);
 }
 
 QByteArray jobBytes(const Job& job) {

@@ -2,6 +2,8 @@
 #include "store/logbook.h"
 
 #include "store/event_json.h"
+#include "store/job_json.h"
+#include "store/work_json.h"
 
 #include <QDir>
 #include <QFileInfo>

@@ -21,10 +21,6 @@ namespace flenzo {
 [[nodiscard]] std::vector<Spring> springsFromJson(Fields& top, const char* name, Family family);
 [[nodiscard]] QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, const QJsonArray& old);
 
-/// What is wrong between the fields of a rig although each is in its range; nothing when it is sound.
-/// Includes strings that would break at their target.
-[[nodiscard]] std::optional<Fault> contradiction(const Rig& rig);
-
 [[nodiscard]] QString orientationName(Orientation orientation);
 [[nodiscard]] std::optional<Orientation> orientationNamed(const QString& name);
 

@@ -3,8 +3,8 @@
 
 #include "core/setup/fretting.h"
 #include "core/statics/readings.h"
-#include "session/caliper.h"
-#include "session/edits.h"
+#include "domain/caliper.h"
+#include "domain/edits.h"
 #include "session/entry.h"
 #include "widgets/figure_table.h"
 #include "widgets/look.h"

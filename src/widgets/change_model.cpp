@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/change_model.h"
 
-#include "store/ranges.h"
+#include "domain/ranges.h"
+#include "session/string_entry.h"
 #include "widgets/wording.h"
 
 #include <cmath>

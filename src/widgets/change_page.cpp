@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/change_page.h"
 
-#include "session/work/schools.h"
-#include "store/ranges.h"
+#include "domain/ranges.h"
+#include "domain/schools.h"
 #include "widgets/change_model.h"
 #include "widgets/field_edit.h"
 #include "widgets/look.h"

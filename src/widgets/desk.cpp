@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/desk.h"
 
+#include "store/catalogue_files.h"
 #include "store/files.h"
 
 namespace flenzo {

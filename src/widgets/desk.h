@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/catalogue.h"
 #include "session/session.h"
-#include "store/catalogue.h"
 #include "widgets/preferences.h"
 
 #include <QObject>

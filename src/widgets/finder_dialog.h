@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "session/work/finder.h"
+#include "domain/finder.h"
 
 #include <QDialog>
 

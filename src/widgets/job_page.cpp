@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/job_page.h"
 
-#include "session/work/warnings.h"
+#include "domain/warnings.h"
 #include "widgets/fitting_label.h"
 #include "widgets/look.h"
 #include "widgets/photo_strip.h"

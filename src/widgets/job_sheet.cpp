@@ -3,7 +3,7 @@
 
 #include "paint/pass_chart.h"
 #include "session/pass_sheet.h"
-#include "session/work/sheet.h"
+#include "session/sheet.h"
 
 #include <QBoxLayout>
 #include <QBuffer>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "session/derived.h"
+#include "domain/derived.h"
 
 #include <QDialog>
 #include <functional>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/photo_strip.h"
 
-#include "session/work/photos.h"
+#include "session/photos.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/return_form.h"
 
+#include "domain/workflow.h"
 #include "session/entry.h"
-#include "session/work/workflow.h"
 #include "widgets/look.h"
 #include "widgets/wording.h"
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/job.h"
+#include "domain/ranges.h"
 #include "paint/format.h"
-#include "store/job.h"
-#include "store/ranges.h"
 
 #include <QString>
 #include <functional>

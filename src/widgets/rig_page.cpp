@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/rig_page.h"
 
-#include "session/edits.h"
+#include "domain/edits.h"
+#include "domain/soundness.h"
 #include "store/rig_json.h"
 #include "widgets/field_edit.h"
 #include "widgets/field_table.h"

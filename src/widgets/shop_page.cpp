@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/shop_page.h"
 
-#include "session/compare.h"
-#include "session/work/pace.h"
-#include "session/work/workflow.h"
+#include "domain/compare.h"
+#include "domain/workflow.h"
+#include "session/pace.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>

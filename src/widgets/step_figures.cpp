@@ -3,9 +3,9 @@
 
 #include "core/setup/fretting.h"
 #include "core/setup/lock.h"
-#include "session/work/schools.h"
-#include "session/work/warnings.h"
-#include "session/work/ways.h"
+#include "domain/schools.h"
+#include "domain/warnings.h"
+#include "domain/ways.h"
 #include "widgets/wording.h"
 
 #include <QCoreApplication>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/workflow.h"
 #include "paint/format.h"
-#include "session/work/workflow.h"
 
 namespace flenzo {
 

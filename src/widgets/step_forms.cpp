@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/step_forms.h"
 
-#include "session/edits.h"
-#include "session/work/costs.h"
-#include "session/work/measuring.h"
-#include "session/work/schools.h"
+#include "domain/costs.h"
+#include "domain/edits.h"
+#include "domain/measuring.h"
+#include "domain/schools.h"
 #include "widgets/calc_forms.h"
 #include "widgets/job_form.h"
 #include "widgets/look.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "session/work/step.h"
+#include "domain/step.h"
 #include "widgets/desk.h"
 
 class QWidget;

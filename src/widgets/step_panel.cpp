@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/step_panel.h"
 
+#include "domain/measuring.h"
+#include "domain/schools.h"
 #include "paint/section.h"
 #include "paint/step_diagram.h"
-#include "session/work/measuring.h"
-#include "session/work/schools.h"
 #include "widgets/look.h"
 #include "widgets/photo_strip.h"
 #include "widgets/scene_view.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "session/work/workflow.h"
+#include "domain/workflow.h"
 #include "widgets/desk.h"
 
 #include <QWidget>

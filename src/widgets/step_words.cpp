@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/step_words.h"
 
-#include "session/work/schools.h"
+#include "domain/schools.h"
 #include "widgets/step_figures.h"
 #include "widgets/wording.h"
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/derived.h"
 #include "paint/format.h"
-#include "session/derived.h"
 
 #include <QString>
 

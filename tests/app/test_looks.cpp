@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
+#include "domain/derived.h"
+#include "domain/soundness.h"
 #include "paint/section.h"
 #include "session/demo.h"
-#include "session/derived.h"
 #include "store/rig_json.h"
 #include "widgets/fitting_label.h"
 #include "widgets/look.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
+#include "domain/schools.h"
+#include "domain/workflow.h"
 #include "session/demo.h"
-#include "session/work/schools.h"
-#include "session/work/workflow.h"
 #include "support/window.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"

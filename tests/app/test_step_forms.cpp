@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
+#include "domain/schools.h"
+#include "domain/warnings.h"
 #include "session/demo.h"
-#include "session/work/schools.h"
-#include "session/work/warnings.h"
 #include "support/window.h"
 #include "widgets/bench_page.h"
 #include "widgets/job_page.h"

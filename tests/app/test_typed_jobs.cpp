@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/independent_guitar.h"
 #include "core/simulation/simulated_guitar.h"
-#include "session/edits.h"
-#include "session/work/measuring.h"
-#include "session/work/warnings.h"
+#include "domain/edits.h"
+#include "domain/measuring.h"
+#include "domain/warnings.h"
 #include "support/window.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"

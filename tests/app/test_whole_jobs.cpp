@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell.h"
+#include "domain/warnings.h"
 #include "session/demo.h"
-#include "session/work/warnings.h"
+#include "store/job_json.h"
 #include "support/window.h"
 #include "widgets/job_page.h"
 #include "widgets/look.h"

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
-#include "session/caliper.h"
+#include "domain/caliper.h"
 #include "session/entry.h"
-#include "session/work/photos.h"
+#include "session/photos.h"
 #include "store/bundled.h"
+#include "store/catalogue_files.h"
 
 #include <QDir>
 #include <QFile>

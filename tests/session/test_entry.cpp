@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
 #include "core/statics/pitch.h"
-#include "session/edits.h"
+#include "domain/edits.h"
 #include "session/entry.h"
+#include "session/string_entry.h"
+#include "store/catalogue_files.h"
 
 #include <QTest>
 #include <cmath>

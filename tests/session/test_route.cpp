@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/edits.h"
+#include "domain/schools.h"
+#include "domain/warnings.h"
+#include "domain/workflow.h"
 #include "session/demo.h"
-#include "session/edits.h"
-#include "session/work/schools.h"
-#include "session/work/warnings.h"
-#include "session/work/workflow.h"
 #include "widgets/step_words.h"
 
 #include <QSet>

@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
 #include "core/simulation/rehearsal.h"
+#include "domain/costs.h"
+#include "domain/schools.h"
+#include "domain/ways.h"
+#include "domain/workflow.h"
 #include "session/demo.h"
-#include "session/work/costs.h"
-#include "session/work/pace.h"
-#include "session/work/schools.h"
-#include "session/work/ways.h"
-#include "session/work/workflow.h"
+#include "session/pace.h"
+#include "store/job_json.h"
 #include "widgets/step_words.h"
 
 #include <QDateTime>

@@ -2,11 +2,14 @@
 #include "core/base/units.h"
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
+#include "domain/edits.h"
 #include "session/demo.h"
-#include "session/edits.h"
 #include "session/pass_sheet.h"
 #include "session/session.h"
+#include "session/string_entry.h"
+#include "store/catalogue_files.h"
 #include "store/files.h"
+#include "store/job_json.h"
 
 #include <QDir>
 #include <QFile>

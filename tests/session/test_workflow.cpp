@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
-#include "session/compare.h"
+#include "domain/compare.h"
+#include "domain/finder.h"
+#include "domain/warnings.h"
+#include "domain/workflow.h"
 #include "session/demo.h"
-#include "session/work/finder.h"
-#include "session/work/sheet.h"
-#include "session/work/warnings.h"
-#include "session/work/workflow.h"
+#include "session/sheet.h"
 
 #include <QSet>
 #include <QTest>

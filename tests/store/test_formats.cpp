@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "store/catalogue.h"
+#include "domain/catalogue.h"
+#include "domain/job.h"
+#include "store/catalogue_files.h"
 #include "store/files.h"
-#include "store/job.h"
+#include "store/job_json.h"
 #include "store/rig_json.h"
 
 #include <QJsonArray>

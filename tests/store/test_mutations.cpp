@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/job.h"
 #include "session/demo.h"
 #include "store/exchange.h"
 #include "store/files.h"
-#include "store/job.h"
+#include "store/job_json.h"
 #include "store/logbook.h"
 
 #include <QFile>

@@ -15,12 +15,13 @@ struct Layer {
     QStringList ours;
 };
 const Layer layers[] = {{"core", {"core"}},
-                        {"store", {"core", "store"}},
-                        {"session", {"core", "store", "session"}},
+                        {"domain", {"core", "domain"}},
+                        {"store", {"core", "domain", "store"}},
+                        {"session", {"core", "domain", "store", "session"}},
                         {"paint", {"core", "paint"}},
-                        {"widgets", {"core", "store", "session", "paint", "widgets"}},
-                        {"app", {"core", "store", "session", "paint", "widgets", "app"}},
-                        {"cli", {"core", "store", "cli"}}};
+                        {"widgets", {"core", "domain", "store", "session", "paint", "widgets"}},
+                        {"app", {"core", "domain", "store", "session", "paint", "widgets", "app"}},
+                        {"cli", {"core", "domain", "store", "cli"}}};
 
 QStringList includesOf(const QString& path) {
     QFile file(path);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/shell.h"
+#include "store/catalogue_files.h"
 
 #include <QDir>
 #include <QTest>

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/simulation/remaining.h"
+#include "domain/job.h"
+
+#include <functional>
+
+namespace flenzo {
+
+/// What doing the job one way costs on this guitar, by the model and the minutes of the steps.
+struct SchoolCost {
+    Quantiles passes, minutes; ///< all the same where a way is played without its uncertainty
+    QString risk;              ///< may be empty
+};
+
+/// The costs of one job's ways. What does not change the mechanics is computed once.
+class Costs {
+public:
+    explicit Costs(const Job& job);
+    [[nodiscard]] SchoolCost asChosen() const { return now_; }
+    [[nodiscard]] SchoolCost of(const QString& topic, const QString& option) const;
+
+private:
+    struct Tuning {
+        Quantiles passes, minutes;
+    };
+    /// A job by the adviser alone: its outlook, and what a steady hand makes of it.
+    struct Advised {
+        explicit Advised(BenchJob plain);
+        BenchJob job;
+        Counts steady;
+        RemainingWork outlook;
+    };
+    [[nodiscard]] SchoolCost costOf(const Job& tried, const Tuning& tuning) const;
+    [[nodiscard]] Tuning tuningOf(const Job& tried) const;
+
+    Job job_;
+    Advised advised_;
+    Tuning tuning_;
+    SchoolCost now_;
+};
+
+} // namespace flenzo

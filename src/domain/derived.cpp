@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/derived.h"
+
+namespace flenzo {
+
+namespace {
+
+constexpr int forecastPasses = 10;
+
+/// Before anything was read the plate is where it was said to be, not where new strings that nobody has seen would let
+/// it sink.
+void showAsSaid(const Job& job, TrackedState& now) {
+    if (!job.wasLevel || !job.log.empty() || !hasClaw(job.rig))
+        return;
+    now.state.angle_rad = job.oldAngle_rad;
+}
+
+} // namespace
+
+Advice adviseTrying(const Job& job, Estimate known) {
+    const BenchJob bench = benchJobOf(job);
+    known.rig = correctedRig(bench.rig, EstimatorOptions(), known.at.guitar);
+    return adviseFrom(bench, std::move(known));
+}
+
+Derived derive(const Job& job, const Estimate* known) {
+    Derived derived;
+    const BenchJob bench = benchJobOf(job);
+    derived.advice = advise(bench, known);
+    derived.standings = trackedStates(bench, derived.advice.guitar);
+    const Rig& rig = derived.rig();
+    OldSet old = bench.old;
+    correctSprings(old.springs, bench.rig.bridge.family, EstimatorOptions(), derived.advice.guitar.at.guitar);
+    derived.report = reportChange(rig, old, job.goal, job.habit.order, job.slackStart_cents);
+    derived.tuned = tunedInThisPass(job.log, rig.strings.size());
+    derived.outlook =
+        plannedPasses(rig, job.goal, job.habit, derived.advice.guitar.state, derived.tuned, forecastPasses);
+    showAsSaid(job, derived.standings.front());
+    const Level& level = derived.report.level;
+    if (level.balanced()) {
+        derived.couplingFactor = passFactor(coupling(rig, level.state), job.habit.order);
+        derived.uncertainty = planUncertainty(rig, old, job.goal, job.habit.order, job.slackStart_cents, Spread{});
+    }
+    const bool comfortable = level.status == LevelStatus::Found &&
+                             (job.goal.deckLoad_Nm > 0.0 || level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad);
+    if (hasClaw(rig) && !comfortable) {
+        derived.alternatives = alternativesFor(rig, job.goal, job.habit.order);
+        derived.shortfall = shortfallOf(rig, job.goal);
+    }
+    derived.neutralBlock_m = blockThickness_m(job.goal.angle_rad, job.rig.bridge.rearEdge_m, job.rig.bridge.rearGap_m);
+    return derived;
+}
+
+} // namespace flenzo

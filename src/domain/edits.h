@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/catalogue.h"
+#include "domain/job.h"
+
+namespace flenzo {
+
+enum class Side { Off, On };
+
+/// What a user edits on a job beyond single figures. Each changes the job in place and leaves it sound or untouched.
+void applySet(Job& job, Side side, const CatalogueSet& set, const Catalogue& catalogue);
+void applyTuning(Job& job, Side side, const CatalogueTuning& tuning);
+/// All noted strings follow; those given in hertz stay.
+void setReferencePitch(Job& job, double a4_Hz);
+
+void setString(Job& job, Side side, std::size_t string, const CatalogueString& entry);
+[[nodiscard]] double targetOf_Hz(const Job& job, Side side, std::size_t string);
+/// A pitch by its frequency, and as a note where it was one.
+void setTarget(Job& job, Side side, std::size_t string, double target_Hz, const QString& note);
+
+/// Kinds of bridge as a shop knows them.
+struct BridgeKind {
+    QString name;
+    Family family = Family::KnifeEdge;
+    Form form = Form::DoubleLocking;
+};
+[[nodiscard]] const std::vector<BridgeKind>& bridgeKinds();
+[[nodiscard]] std::size_t kindOf(const Bridge& bridge); ///< index into `bridgeKinds`
+/// Gives the guitar another kind of bridge with nominal figures for what that kind has; strings and tuning stay.
+void setBridgeKind(Job& job, const BridgeKind& kind);
+/// Rests the plate on its rear stop with the springs winning, or lets it float level again.
+void setDecked(Job& job, bool decked);
+
+/// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
+/// Refused once anything has been logged.
+std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue);
+std::optional<Fault> addSpring(Job& job);
+std::optional<Fault> removeSpring(Job& job);
+
+} // namespace flenzo

@@ -1,0 +1,211 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/finder.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+struct Entry {
+    const char *symptom, *cause, *remedy, *prevention;
+    Phase at[3];
+};
+
+constexpr Entry entries[] = {
+    {"The bridge sinks or drops off its posts when strings come off",
+     "It was not blocked.",
+     "Ease the springs or push the arm down, put the knife edges back on their posts, block, go on.",
+     "Block before the first string goes slack, or change one string at a time.",
+     {Phase::OldOff, Phase::Unlock, Phase::OldOff}},
+    {"A spring has fallen out",
+     "Its tension was lost.",
+     "Hook it back with pliers and a cloth, eyes turned away.",
+     "Keep some tension on, or push the arm down and block first.",
+     {Phase::OldOff, Phase::OldOff, Phase::Level}},
+    {"One string off upsets all the others",
+     "They share one bridge.",
+     "Let them be; they come back with the last string.",
+     "Judge nothing before all are on.",
+     {Phase::NewOn, Phase::OldOff, Phase::NewOn}},
+    {"A string pings and goes flat, or pops out",
+     "It was not on the bottom, the clamp is loose or crooked, or the ball sits on an edge.",
+     "Slacken, reseat it straight and to the bottom, clamp until it stops, pull to test.",
+     "Pull every string by hand before tuning.",
+     {Phase::Tune, Phase::NewOn, Phase::Settle}},
+    {"A string slips at its post",
+     "Too few wraps.",
+     "Rewind with one wrap more, first turn over the tail.",
+     "Slack by the figure, tension while winding.",
+     {Phase::Tune, Phase::Settle, Phase::NewOn}},
+    {"A string breaks while it is tuned",
+     "Wrong octave, wrong string in that place, or a kink.",
+     "Take the pieces out, measure the next one's gauge, watch the octave.",
+     "Gauge by caliper, first round with an eye on the octave.",
+     {Phase::Tune, Phase::NewOn, Phase::Settle}},
+    {"A string breaks at the nut",
+     "Caps too tight, or a cap the wrong way round.",
+     "New string; file no edge, look at cap and groove.",
+     "Caps in their order, natural stop and a nudge.",
+     {Phase::Lock, Phase::HandOver, Phase::Lock}},
+    {"A saddle clamp broke or a bolt turns round and round",
+     "It was forced.",
+     "Replace block, bolt or saddle; do not hope.",
+     "Until it stops by itself and a slight nudge.",
+     {Phase::NewOn, Phase::Lock, Phase::OldOff}},
+    {"An insert is missing",
+     "The guitar was turned over with clamps open.",
+     "Look under the bench, shake the guitar over a tray; take a spare.",
+     "Tape them, or do not turn it over.",
+     {Phase::OldOff, Phase::NewOn, Phase::Level}},
+    {"The plate leans forward after the change",
+     "The new strings pull more.",
+     "Tighten both claw screws by the figure.",
+     "Read the answer page before the strings come off.",
+     {Phase::Level, Phase::Tune, Phase::Settle}},
+    {"The plate has sunk after the change",
+     "The new strings pull less.",
+     "Loosen both claw screws by the figure.",
+     "Read the answer page before the strings come off.",
+     {Phase::Level, Phase::Tune, Phase::Settle}},
+    {"Tuning never ends",
+     "Each string moves the bridge and flattens the others.",
+     "Tune to aims, each string to where it has to be for all to land.",
+     "Aims from the first round on.",
+     {Phase::Tune, Phase::Level, Phase::Settle}},
+    {"The lowest string falls by semitones while the others come up",
+     "The bridge comes forward under the rising pull.",
+     "Let it fall; its aim says how sharp it has to be.",
+     "Do not chase it.",
+     {Phase::Tune, Phase::Tune, Phase::Level}},
+    {"One plain string never holds",
+     "The highest stiffness for its tension: it answers most to every move of the plate.",
+     "Tune it last and by its aim; see that it does not slip.",
+     "Settle it well.",
+     {Phase::Tune, Phase::Settle, Phase::Lock}},
+    {"Out of tune again after locking",
+     "It was not settled.",
+     "Unlock, stretch, tune, lock again.",
+     "Lock only when stretches change nothing.",
+     {Phase::Lock, Phase::HandOver, Phase::Settle}},
+    {"Locking pulls the strings sharp",
+     "Strings stand off the nut's floor.",
+     "Press them down with the bar; set each flat by its shift before locking.",
+     "See the strings on the floor before the caps close.",
+     {Phase::Lock, Phase::Lock, Phase::HandOver}},
+    {"A fine tuner is at its end",
+     "It was not preset, or the pitch had moved far.",
+     "Unlock, preset, tune at the pegs, lock again.",
+     "Preset before the pegs.",
+     {Phase::Lock, Phase::HandOver, Phase::Lock}},
+    {"All strings are sharp when the block comes out",
+     "The plate stood forward on it.",
+     "Go on: the next pass brings them down.",
+     "A neutral block, or blocked aims.",
+     {Phase::Tune, Phase::Tune, Phase::Unlock}},
+    {"The bridge does not move at all",
+     "The block is still in.",
+     "Arm forward, pull it out.",
+     "The chip at the top says so while it is in.",
+     {Phase::Tune, Phase::Settle, Phase::HandOver}},
+    {"A string buzzes against something at the bridge",
+     "The arm lies under it, or two are crossed under the bar.",
+     "Slacken, lead it anew.",
+     "Look along the strings before tension.",
+     {Phase::NewOn, Phase::Tune, Phase::HandOver}},
+    {"The tail is too short to wind, or coils up long",
+     "Cut before it was measured, or slack by guess.",
+     "Too short: another string. Too long: trim.",
+     "Slack by the figure.",
+     {Phase::NewOn, Phase::HandOver, Phase::NewOn}},
+    {"A bend in the string over one fret",
+     "It was pulled in one place.",
+     "Replace it; a kink does not go away.",
+     "Stretch along the whole length.",
+     {Phase::Settle, Phase::Settle, Phase::Tune}},
+    {"A string sticks in the block",
+     "It was forced, or its winding caught.",
+     "Back it out, push from the front with a thicker offcut.",
+     "Never force.",
+     {Phase::OldOff, Phase::NewOn, Phase::OldOff}},
+    {"Scratches on headstock or top",
+     "A bent end was dragged over it.",
+     "Polish by hand, or refer it.",
+     "Cut in the middle, clip tails, take ends off by hand.",
+     {Phase::OldOff, Phase::NewOn, Phase::HandOver}},
+    {"Filings on the pickups",
+     "Wool without tape.",
+     "Lift them with tape, again and again.",
+     "Mask before, wipe before unmasking.",
+     {Phase::Clean, Phase::Clean, Phase::HandOver}},
+    {"Returns flat after a dive",
+     "It hangs at nut or saddle.",
+     "Pull up slightly; graphite in the slot, look at angle and edges.",
+     "Less angle, less friction, neat windings.",
+     {Phase::HandOver, Phase::Level, Phase::Settle}},
+    {"Returns sharp after a pull-up, or anywhere at random",
+     "Worn knife edges or posts.",
+     "Refer it to a professional repairer.",
+     "Never turn posts under full tension.",
+     {Phase::HandOver, Phase::Level, Phase::HandOver}},
+    {"Everything is off by about a tone",
+     "The balance was made for another set or tuning.",
+     "Unlock and rebalance.",
+     "Note set and tuning on the card.",
+     {Phase::Intake, Phase::Tune, Phase::HandOver}},
+    {"The gauge does not fit any set",
+     "Millimetres and thousandths were mixed up.",
+     "Measure two strings and see which set holds both.",
+     "Write the unit with the figure.",
+     {Phase::Intake, Phase::NewOn, Phase::Intake}},
+    {"Two neighbouring strings feel wrong",
+     "They were swapped.",
+     "Measure, slacken, swap.",
+     "Lay the set out by gauge.",
+     {Phase::NewOn, Phase::Tune, Phase::Tune}},
+    {"A cap has cut into a string",
+     "It was on the wrong way round or in another place.",
+     "Right place, ridge along the strings; a gouged cap is replaced.",
+     "Lay caps out in order.",
+     {Phase::Lock, Phase::Unlock, Phase::Lock}},
+    {"Pitch drifts over days though all is locked",
+     "Neck screws loose, or the neck still moves.",
+     "Snug the screws, tune again; a neck that moves is for a repairer.",
+     "Check the screws at intake.",
+     {Phase::HandOver, Phase::Intake, Phase::HandOver}},
+    {"The arm stands too high on a roller shaft",
+     "The spring is too long for this set.",
+     "A shorter spring; never cut it or bend the arm.",
+     "Choose the spring by the answer page.",
+     {Phase::Level, Phase::Tune, Phase::Level}},
+};
+
+} // namespace
+
+QList<Mishap> mishaps(Phase at, const QString& words) {
+    const auto tr = [](const char* text) { return QCoreApplication::translate("Finder", text); };
+    QList<Mishap> found;
+    for (const Entry& entry : entries) {
+        Mishap mishap{tr(entry.symptom),
+                      tr(entry.cause),
+                      tr(entry.remedy),
+                      tr(entry.prevention),
+                      {entry.at[0], entry.at[1], entry.at[2]}};
+        const QString all = mishap.symptom + QLatin1Char(' ') + mishap.cause + QLatin1Char(' ') + mishap.remedy;
+        const QStringList wanted = words.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+        if (std::all_of(wanted.begin(), wanted.end(),
+                        [&](const QString& word) { return all.contains(word, Qt::CaseInsensitive); }))
+            found.append(mishap);
+    }
+    std::stable_sort(found.begin(), found.end(), [at](const Mishap& a, const Mishap& b) {
+        const auto rank = [at](const Mishap& m) {
+            const auto place = m.likelyAt.indexOf(at);
+            return place < 0 ? m.likelyAt.size() : place;
+        };
+        return rank(a) < rank(b);
+    });
+    return found;
+}
+
+} // namespace flenzo

@@ -1,0 +1,108 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/job.h"
+
+#include "core/statics/note.h"
+#include "domain/claw_ways.h"
+
+#include <algorithm>
+#include <array>
+
+namespace flenzo {
+
+namespace {
+
+struct NominalString {
+    const char* item;
+    const char* note;
+    double gauge_thou, core_thou;
+};
+constexpr std::array<NominalString, 6> nominalSet{{{"nickel-plated-48", "E2", 48, 17},
+                                                   {"nickel-plated-38", "A2", 38, 16},
+                                                   {"nickel-plated-28", "D3", 28, 14},
+                                                   {"plain-18", "G3", 18, 0},
+                                                   {"plain-14", "B3", 14, 0},
+                                                   {"plain-10.5", "E4", 10.5, 0}}};
+
+RigString nominalString(std::size_t i, double a4_Hz) {
+    const NominalString& nominal = nominalSet[i];
+    RigString string;
+    string.name = std::to_string(nominalSet.size() - i);
+    string.wire.gauge_m = nominal.gauge_thou * metresPerThou;
+    string.wire.core_m = nominal.core_thou * metresPerThou;
+    string.nutTail_m = 0.050 + 0.025 * static_cast<double>(i);
+    string.target_Hz = noteFrequency_Hz(*parseNote(nominal.note), a4_Hz);
+    return string;
+}
+
+} // namespace
+
+Job newJob() {
+    Job job;
+    for (std::size_t i = 0; i < nominalSet.size(); ++i) {
+        job.rig.strings.push_back(nominalString(i, job.referencePitch_Hz));
+        job.onPicks.strings.push_back({QLatin1String(nominalSet[i].item), QLatin1String(nominalSet[i].note)});
+        job.off.push_back({job.rig.strings[i].wire, job.rig.strings[i].target_Hz});
+    }
+    job.offPicks = job.onPicks;
+    for (const double slot : {0.25, 0.5, 0.75}) {
+        Spring spring;
+        spring.slot = slot;
+        job.rig.springs.push_back(spring);
+    }
+    job.rig.claw.lead_m = 0.0016;
+    job.habit.order = orderOf(OrderKind::LowToHigh, nominalSet.size());
+    return withClawFromOldSet(std::move(job));
+}
+
+Wraps wrapsOnThis(const Job& job) {
+    const bool clamped = job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
+    return clamped ? Wraps::Clamped : job.habit.wraps;
+}
+
+BenchJob benchJobOf(const Job& job) {
+    Habit habit = job.habit;
+    habit.wraps = wrapsOnThis(job);
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, job.tools, job.log, job.prior};
+}
+
+Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
+    Job job = last;
+    job.log.clear();
+    job.raw = {};
+    job.off.clear();
+    for (const RigString& string : last.rig.strings)
+        job.off.push_back({string.wire, string.target_Hz});
+    job.offPicks = last.onPicks;
+    job.springsBefore.clear();
+    job.wasLevel = true;
+    job.oldAngle_rad = last.goal.angle_rad;
+    job.prior = guitar.learned;
+    job.rig.nutLocked = false;
+    job.rig.claw.turns = guitar.state.claw;
+    job.simulatedSeed.reset();
+    job.work = {};
+    job.work.schools = last.work.schools;
+    job.work.extras = last.work.extras;
+    job.work.received = on;
+    return job;
+}
+
+Job withClawFromOldSet(Job job) {
+    // A claw that somebody counted, or that an earlier job left there, is no guess to be replaced.
+    const bool known = job.prior || job.measured.count(QStringLiteral("claw.bass")) > 0 ||
+                       job.measured.count(QStringLiteral("claw.treble")) > 0;
+    if (job.wasLevel && job.log.empty() && !known)
+        if (const auto claw = clawBefore(job.rig, job.oldSet()))
+            job.rig.claw.turns = *claw;
+    return job;
+}
+
+QString clawWayName(ClawWay way) {
+    return nameOf(clawWayNames, way);
+}
+
+ClawWay clawWayNamed(const QString& name) {
+    return named(clawWayNames, name).value_or(ClawWay::EachScrew);
+}
+
+} // namespace flenzo

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/job.h"
+
+namespace flenzo {
+
+/// One way of doing a thing, as files call it and as people do.
+struct SchoolOption {
+    QString name, title, reason;
+};
+/// A thing on which the trade disagrees.
+struct SchoolTopic {
+    QString name, title;
+    QList<SchoolOption> options; ///< the first one is taken where nothing was chosen
+    [[nodiscard]] bool appliesTo(const Job& job) const;
+    [[nodiscard]] bool has(const QString& option) const;
+};
+[[nodiscard]] const QList<SchoolTopic>& schoolTopics();
+[[nodiscard]] const SchoolTopic* schoolTopic(const QString& name); ///< none of that name: nothing
+
+/// The way this job goes on a topic: what was chosen, else the first. Ways that the mechanics need to know stand in the
+/// job's habit and goal.
+[[nodiscard]] QString schoolOf(const Job& job, const QString& topic);
+[[nodiscard]] bool goes(const Job& job, const char* topic, const char* option);
+/// Chooses a way; names that are unknown change nothing.
+void chooseSchool(Job& job, const QString& topic, const QString& option);
+/// The house's ways, for jobs that have not chosen; "topic=option" by line.
+void applyHouse(Job& job, const QString& house);
+[[nodiscard]] QString houseOf(const Job& job);
+
+} // namespace flenzo

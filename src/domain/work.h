@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QDate>
+#include <QList>
+#include <QMap>
+#include <QSet>
+
+namespace flenzo {
+
+/// One thing said about a step of the work, in order of time.
+struct StepRecord {
+    enum class What {
+        Done,
+        Skipped,   ///< `text` says why
+        Reopened,  ///< gone back to: whatever was said of it before no longer counts
+        Overruled, ///< a warning at this step was passed over; `text` says why
+        Note,
+        Photo ///< `text` is the file
+    };
+    QString step; ///< the step's name in the workflow
+    What what = What::Done;
+    QString text;
+    QString at; ///< ISO 8601
+    bool operator==(const StepRecord&) const = default;
+};
+
+/// Where a job stands for the shop.
+enum class JobState { Waiting, OnBench, Finished };
+
+/// The job around the balance: how it is done, how far it is, what comes after.
+struct Work {
+    JobState state = JobState::OnBench;
+    QMap<QString, QString> schools; ///< topic -> chosen way; a topic that is missing is done as the shop does it
+    QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
+    QList<StepRecord> records;
+    QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
+    QString parts, followUps, ownersNote;
+    QDate received, due; ///< due: the next restring
+    bool operator==(const Work&) const = default;
+};
+
+} // namespace flenzo

@@ -1,0 +1,178 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/workflow.h"
+
+#include "domain/warnings.h"
+#include "domain/ways.h"
+
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+/// What the records say of one step since it was opened last.
+struct Said {
+    StepState state = StepState::Open;
+    bool overruled = false;
+};
+Said saidOf(const Job& job, const QString& step) {
+    Said said;
+    for (const StepRecord& record : job.work.records) {
+        if (record.step != step)
+            continue;
+        if (record.what == StepRecord::What::Done)
+            said.state = StepState::Done;
+        else if (record.what == StepRecord::What::Skipped)
+            said.state = StepState::Skipped;
+        else if (record.what == StepRecord::What::Reopened)
+            said = {};
+        else if (record.what == StepRecord::What::Overruled)
+            said.overruled = true;
+    }
+    return said;
+}
+
+/// Effects of a step on the guitar, beyond what is dangerous: what the model has to know.
+void tellTheModel(Job& job, StepId step, const QString& now) {
+    Event event;
+    event.at = now.toStdString();
+    if (step == StepId::BlockIn && !blockIsIn(job)) {
+        event.kind = Event::Kind::Block;
+        event.block = {Block::Kind::Captive, blockAngle_rad(job)};
+    } else if (step == StepId::BlockOut && blockIsIn(job)) {
+        event.kind = Event::Kind::Unblock;
+    } else if (step == StepId::Lock) {
+        event.kind = Event::Kind::Lock;
+    } else {
+        return;
+    }
+    job.log.push_back(event);
+}
+
+/// What locking did to each string: the first reading after it less the last one before; empty unless all are known.
+std::vector<double> clampShiftIn(const Job& job) {
+    const std::size_t strings = job.rig.strings.size();
+    std::vector<std::optional<double>> before(strings), after(strings);
+    bool locked = false;
+    for (const Event& event : job.log) {
+        locked = locked || event.kind == Event::Kind::Lock;
+        auto readings = event.readings_cents;
+        if (event.tunes() && !locked)
+            readings.emplace_back(event.string, event.to_cents);
+        for (const auto& [string, cents] : readings)
+            if (string < strings && !(locked && after[string]))
+                (locked ? after : before)[string] = cents;
+        if (locked && event.kind == Event::Kind::Fine)
+            break; // from here it is the fine tuners that move them
+    }
+    std::vector<double> shifts;
+    for (std::size_t i = 0; i < strings; ++i)
+        if (before[i] && after[i])
+            shifts.push_back(*after[i] - *before[i]);
+    return shifts.size() == strings ? shifts : std::vector<double>();
+}
+
+void finish(Job& job, StepId step, const QString& now) {
+    tellTheModel(job, step, now);
+    if (step == StepId::FineTune)
+        if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
+            job.card.clampShift_cents = std::move(shifts);
+    if (step == StepId::HandOver)
+        job.work.state = JobState::Finished;
+}
+
+std::optional<Fault> back(Job& job, const QString& now) {
+    std::optional<Step> last;
+    for (const Step& step : stepsOf(job)) {
+        if (stateOf(job, step) == StepState::Open)
+            break;
+        last = step;
+    }
+    if (!last)
+        return Fault{"step", "is the first one; there is nothing to go back to"};
+    job.work.records.append({last->name(), StepRecord::What::Reopened, QString(), now});
+    return std::nullopt;
+}
+
+StepRecord::What recordOf(WorkEvent event) {
+    switch (event) {
+    case WorkEvent::Done:
+        return StepRecord::What::Done;
+    case WorkEvent::Skip:
+        return StepRecord::What::Skipped;
+    case WorkEvent::Back:
+        return StepRecord::What::Reopened;
+    case WorkEvent::Overrule:
+        return StepRecord::What::Overruled;
+    case WorkEvent::Note:
+        return StepRecord::What::Note;
+    case WorkEvent::Photo:
+        return StepRecord::What::Photo;
+    }
+    return StepRecord::What::Note;
+}
+
+/// Strings that the bench does not ask to be pulled are settled by hand.
+bool isByHand(const Job& job, StepId step) {
+    return !specOf(step).byAdviser || (step == StepId::Settle && !job.habit.stretch);
+}
+
+double openMinutes(const Job& job, bool alsoPast) {
+    double minutes = 0.0;
+    for (const Step& step : stepsOf(job))
+        if (isByHand(job, step.id) && (alsoPast || stateOf(job, step) == StepState::Open))
+            minutes += step.minutes;
+    return minutes;
+}
+
+} // namespace
+
+StepState stateOf(const Job& job, const Step& step) {
+    return saidOf(job, step.name()).state;
+}
+
+std::optional<Step> currentStep(const Job& job) {
+    for (const Step& step : stepsOf(job))
+        if (stateOf(job, step) == StepState::Open)
+            return step;
+    return std::nullopt;
+}
+
+double handMinutes(const Job& job) {
+    return openMinutes(job, true);
+}
+
+Quantiles minutesLeft(const Job& job, const Derived& derived) {
+    const QList<Step> steps = stepsOf(job);
+    const bool tuning = std::any_of(steps.begin(), steps.end(), [&](const Step& step) {
+        return !isByHand(job, step.id) && stateOf(job, step) == StepState::Open;
+    });
+    const double byHand = openMinutes(job, false);
+    const Quantiles tune = tuning && derived.remaining ? derived.remaining->minutes : Quantiles();
+    return {byHand + tune.p10, byHand + tune.p50, byHand + tune.p90};
+}
+
+std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, const QString& text, const QString& now) {
+    if (event == WorkEvent::Back)
+        return back(job, now);
+    const std::optional<Step> step = currentStep(job);
+    if (!step)
+        return Fault{"step", "was the last one; the job is through"};
+    if (event != WorkEvent::Done && text.trimmed().isEmpty())
+        return Fault{"reason", "is missing; say in a few words why"};
+    const auto warning = warningAt(job, derived, step->id);
+    if (event == WorkEvent::Done && warning && !saidOf(job, step->name()).overruled)
+        return Fault{"warning", warning->toStdString()};
+    if (event == WorkEvent::Overrule && !warning)
+        return Fault{"warning", "does not stand at this step"};
+    job.work.records.append({step->name(), recordOf(event), text, now});
+    if (event == WorkEvent::Done)
+        finish(job, step->id, now);
+    return std::nullopt;
+}
+
+Job repeated(const Job& last, const Derived& derived) {
+    return nextJob(last, derived.advice.guitar, QDate::currentDate());
+}
+
+} // namespace flenzo

@@ -1,0 +1,63 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/pace.h"
+
+#include "domain/measuring.h"
+#include "domain/schools.h"
+
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+constexpr double shortest_min = 0.05, longest_min = 60.0;
+constexpr int jobsLookedAt = 30;
+
+} // namespace
+
+QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
+    QMap<QString, std::vector<double>> samples;
+    for (const Job& job : jobs) {
+        QDateTime before;
+        for (const StepRecord& record : job.work.records) {
+            const QDateTime at = QDateTime::fromString(record.at, Qt::ISODate);
+            if (record.what == StepRecord::What::Done && before.isValid() && at.isValid()) {
+                const double minutes = static_cast<double>(before.secsTo(at)) / 60.0;
+                if (minutes >= shortest_min && minutes <= longest_min)
+                    samples[record.step.section(QLatin1Char(':'), 0, 0)].push_back(minutes);
+            }
+            before = at;
+        }
+    }
+    QMap<QString, double> usual;
+    for (auto step = samples.begin(); step != samples.end(); ++step) {
+        std::vector<double>& minutes = step.value();
+        if (minutes.size() < leastSamples)
+            continue;
+        const auto middle = minutes.begin() + static_cast<long>(minutes.size() / 2);
+        std::nth_element(minutes.begin(), middle, minutes.end());
+        usual[step.key()] = *middle;
+    }
+    return usual;
+}
+
+QMap<QString, double> usualMinutesOf(const Logbook& book) {
+    std::vector<Job> finished;
+    JobFilter filter;
+    filter.state = JobState::Finished;
+    filter.most = jobsLookedAt;
+    for (const JobRow& row : book.jobs(filter))
+        if (const Result<Job> read = book.job(row.id); read.ok())
+            finished.push_back(read.value());
+    return usualMinutesOf(finished);
+}
+
+void beginAsTheHouseDoes(Job& job, const Logbook& book) {
+    const QString house = book.setting(QStringLiteral("house"));
+    applyHouse(job, house);
+    applyToolLines(job.tools, house);
+    job.habit.stretch = true; // the strings that go on are new
+    job.work.usualMinutes = usualMinutesOf(book);
+}
+
+} // namespace flenzo

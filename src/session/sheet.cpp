@@ -1,0 +1,151 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/sheet.h"
+
+#include "core/decision/adviser.h"
+#include "core/statics/note.h"
+#include "domain/schools.h"
+#include "domain/workflow.h"
+#include "session/pass_sheet.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("JobSheet", text);
+}
+QString row(const QStringList& cells, const char* tag = "td") {
+    QString out = QStringLiteral("<tr>");
+    for (const QString& cell : cells)
+        out += QStringLiteral("<%1>%2</%1>").arg(QLatin1String(tag), cell);
+    return out + QStringLiteral("</tr>");
+}
+QString heading(const QString& text) {
+    return QStringLiteral("<h2>%1</h2>").arg(text);
+}
+QString safe(const QString& text) {
+    return text.toHtmlEscaped();
+}
+QString note(double frequency_Hz, double a4_Hz) {
+    return QString::fromStdString(noteName(nearestNote(frequency_Hz, a4_Hz).midi));
+}
+QString thousandths(const Wire& wire) {
+    return tr("%1 mm (.%2) %3")
+        .arg(wire.gauge_m * 1e3, 0, 'f', 3)
+        .arg(static_cast<int>(std::lround(wire.gauge_m / 25.4e-6)), 3, 10, QLatin1Char('0'))
+        .arg(wire.isWound() ? tr("wound") : tr("plain"));
+}
+
+QString stringsTable(const Job& job, const Derived& derived) {
+    QString table =
+        QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
+        row({tr("String"), tr("Was on"), tr("Tuned to"), tr("Pull"), tr("Is on"), tr("Tuned to"), tr("Pull")}, "th");
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+        const RigString& now = job.rig.strings[i];
+        const bool known = i < job.off.size() && i < derived.report.before_N.size();
+        table +=
+            row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : tr("not known"),
+                 known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
+                 known ? tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(), thousandths(now.wire),
+                 note(now.target_Hz, job.referencePitch_Hz),
+                 i < derived.report.after_N.size() ? tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1) : QString()});
+    }
+    return table + QStringLiteral("</table><p>") + tr("Pulls are computed by the model.") + QStringLiteral("</p>");
+}
+
+QString cellText(const SheetCell& cell, bool plate) {
+    if (!cell.reading_cents)
+        return {};
+    const QString value = QString::number(*cell.reading_cents, 'f', plate ? 2 : 1);
+    return cell.kind == SheetCell::Kind::Measured ? QStringLiteral("<b>%1</b>").arg(value) : value;
+}
+
+QString passTable(const Job& job, const Derived& derived) {
+    std::vector<SheetColumn> columns = buildPassSheet(job, derived);
+    columns.erase(std::remove_if(columns.begin(), columns.end(),
+                                 [](const SheetColumn& c) { return c.kind == SheetColumn::Kind::Forecast; }),
+                  columns.end());
+    QStringList head{tr("String")};
+    for (const SheetColumn& column : columns) {
+        const QString claw =
+            column.claw_turns == 0.0 ? QString() : tr(", claw %1").arg(QString::asprintf("%+.3f", column.claw_turns));
+        head.append(columnTitle(column) + claw);
+    }
+    QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");
+    const std::size_t strings = job.rig.strings.size();
+    for (std::size_t r = 0; r <= strings; ++r) {
+        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name) : tr("plate, degrees")};
+        for (const SheetColumn& column : columns)
+            cells.append(r < column.cells.size() ? cellText(column.cells[r], r == strings) : QString());
+        table += row(cells);
+    }
+    return table + QStringLiteral("</table><p>") + tr("Cents from pitch; bold was measured, the rest is computed.") +
+           QStringLiteral("</p>");
+}
+
+QString passChart(const QByteArray& png) {
+    if (png.isEmpty())
+        return {};
+    return QStringLiteral("<p><img width='640' alt='%1' src='data:image/png;base64,%2'></p><p>%3</p>")
+        .arg(tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
+             tr("One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band "
+                "is "
+                "what was allowed."));
+}
+
+QString workDone(const Job& job) {
+    QString list = QStringLiteral("<ul>");
+    for (const StepRecord& record : job.work.records) {
+        const QString what = record.what == StepRecord::What::Skipped ? tr("skipped: %1").arg(record.text)
+                             : record.what == StepRecord::What::Overruled
+                                 ? tr("warning passed over: %1").arg(record.text)
+                             : record.what == StepRecord::What::Note  ? tr("note: %1").arg(record.text)
+                             : record.what == StepRecord::What::Photo ? tr("photo: %1").arg(record.text)
+                                                                      : QString();
+        if (!what.isEmpty())
+            list += QStringLiteral("<li>%1 – %2</li>").arg(safe(record.step), safe(what));
+    }
+    return list + QStringLiteral("</ul>");
+}
+
+QString paragraph(const QString& title, const QString& text) {
+    return text.isEmpty() ? QString() : QStringLiteral("<p><b>%1:</b> %2</p>").arg(title, safe(text));
+}
+
+} // namespace
+
+QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng) {
+    const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
+    QString html =
+        QStringLiteral(
+            "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:sans-serif'>")
+            .arg(safe(job.guitar));
+    html += QStringLiteral("<h1>%1</h1>").arg(safe(job.guitar.isEmpty() ? tr("Guitar without a name") : job.guitar));
+    html += paragraph(tr("Owner"), job.owner) + paragraph(tr("Wanted"), job.story);
+    html += paragraph(tr("Received"), job.work.received.toString(Qt::ISODate));
+    html += heading(tr("Strings")) + stringsTable(job, derived);
+    html += heading(tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
+    html +=
+        QStringLiteral("<p>") +
+        tr("Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
+            .arg(counts.passes, 0, 'f', 1)
+            .arg(counts.clawVisits)
+            .arg(counts.stretches)
+            .arg(counts.minutes, 0, 'f', 0) +
+        QStringLiteral("</p>");
+    html += heading(tr("Work")) + workDone(job);
+    html += paragraph(tr("Parts used or lost"), job.work.parts) + paragraph(tr("Follow-ups"), job.work.followUps);
+    html += heading(tr("To the owner")) + paragraph(tr("Note"), job.work.ownersNote);
+    html += QStringLiteral("<p>") +
+            tr("Stay with this set and tuning: another one asks for a new balance. If all strings drift together, the "
+               "springs or the weather moved; if one does, look at that string.") +
+            QStringLiteral("</p>");
+    html += paragraph(tr("Next restring"), job.work.due.toString(Qt::ISODate));
+    return html + QStringLiteral("</body></html>");
+}
+
+} // namespace flenzo

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/derived.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace flenzo {
+
+/// The job on paper, as one HTML page without outside parts: what was on, what is on, claw turns, readings pass by pass
+/// as table and, given its picture, as chart, what was done, advice and the next due date.
+[[nodiscard]] QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng = {});
+
+} // namespace flenzo

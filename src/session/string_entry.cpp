@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/string_entry.h"
+
+#include "core/statics/note.h"
+#include "core/statics/pitch.h"
+#include "domain/ranges.h"
+#include "session/entry.h"
+
+#include <QRegularExpression>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+const CatalogueString* nearest(const Catalogue& catalogue, double gauge_m, bool wound) {
+    const CatalogueString* best = nullptr;
+    for (const CatalogueString& string : catalogue.strings)
+        if (string.wire.isWound() == wound &&
+            (!best || std::abs(string.wire.gauge_m - gauge_m) < std::abs(best->wire.gauge_m - gauge_m) - 1e-12))
+            best = &string;
+    return best;
+}
+
+} // namespace
+
+Result<const CatalogueString*> findString(const Catalogue& catalogue, const QString& text) {
+    const QString wanted = text.trimmed();
+    for (const CatalogueString& string : catalogue.strings)
+        if (string.id == wanted || string.label == wanted)
+            return &string;
+    static const QRegularExpression shape(QStringLiteral("^([\\d.,]+)\\s*(mm|in|thou)?\\s*([pw]?)[a-z]*$"),
+                                          QRegularExpression::CaseInsensitiveOption);
+    const auto match = shape.match(wanted);
+    bool number = false;
+    const double value = match.captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
+    if (!match.hasMatch() || !number)
+        return Fault{"string",
+                     "\"" + wanted.toStdString() +
+                         "\" is not in the catalogue; choose one or type a gauge like 46, .046, 17p or 0.43 mm"};
+    const QString unit = match.captured(2).toLower();
+    const double gauge_m = unit == QLatin1String("mm")                  ? value * metresPerMm
+                           : unit == QLatin1String("in") || value < 1.0 ? value * 0.0254
+                                                                        : value * metresPerThou;
+    const QString kind = match.captured(3).toLower();
+    const bool wound = kind == QLatin1String("w") || (kind.isEmpty() && gauge_m > 20.5 * metresPerThou);
+    const CatalogueString* entry = nearest(catalogue, gauge_m, wound);
+    if (!entry || std::abs(entry->wire.gauge_m - gauge_m) > 1.01 * metresPerThou)
+        return Fault{"string",
+                     "of " + std::to_string(gauge_m / metresPerMm) +
+                         " mm is outside the catalogue (plain .007 to .026, wound .017 to .090); check the unit, "
+                         "46 and .046 are thousandths and inches, millimetres need \"mm\""};
+    return entry;
+}
+
+std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QString& text) {
+    const double target_Hz = targetOf_Hz(job, side, string);
+    const Result<double> moved = parseOffset_cents(text, {target_Hz, job.referencePitch_Hz, false});
+    // However it is typed, "82,4" too: a bare number would be cents here, and nobody means that of a pitch.
+    const bool bare = parseNumber(text).has_value();
+    if (bare || !moved.ok())
+        return Fault{"pitch", bare ? "needs a unit: write 82.4 Hz or a note like E2" : moved.fault().what};
+    const double wanted_Hz = frequencyAt_Hz(target_Hz, moved.value());
+    if (wanted_Hz < ranges::target_Hz.least || wanted_Hz > ranges::target_Hz.most)
+        return Fault{"pitch", "must lie between 15 and 2000 Hz"};
+    const auto midi = parseNote(text.trimmed().toStdString());
+    setTarget(job, side, string, wanted_Hz, midi ? QString::fromStdString(noteName(*midi)) : QString());
+    return std::nullopt;
+}
+
+} // namespace flenzo

@@ -1,0 +1,80 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/card_json.h"
+
+#include "store/names.h"
+
+#include <QJsonArray>
+
+namespace flenzo {
+
+namespace {
+
+constexpr Named<Tuners> tunerNames[] = {{Tuners::ThroughHole, "throughHole"},
+                                        {Tuners::Slotted, "slotted"},
+                                        {Tuners::Locking, "locking"},
+                                        {Tuners::AtBridge, "atBridge"}};
+constexpr Named<Headstock> headNames[] = {
+    {Headstock::OneSide, "oneSide"}, {Headstock::Split, "split"}, {Headstock::None, "none"}};
+constexpr Named<Nut> nutNames[] = {{Nut::Open, "open"}, {Nut::Caps, "caps"}, {Nut::ClampPerString, "clampPerString"}};
+constexpr Named<Board> boardNames[] = {
+    {Board::DarkUnlacquered, "darkUnlacquered"}, {Board::Maple, "maple"}, {Board::Other, "other"}};
+
+constexpr qsizetype wordsLength = 4000;
+
+} // namespace
+
+Card cardFromJson(Fields fields) {
+    Card card;
+    card.tuners = readNamed(fields, "tuners", tunerNames, card.tuners);
+    card.headstock = readNamed(fields, "headstock", headNames, card.headstock);
+    card.nut = readNamed(fields, "nut", nutNames, card.nut);
+    card.board = readNamed(fields, "board", boardNames, card.board);
+    card.leftHanded = fields.flag("leftHanded", false);
+    card.retainerBar = fields.flag("retainerBar", false);
+    card.stringTree = fields.flag("stringTree", false);
+    card.cavityCover = fields.flag("cavityCover", true);
+    card.block = fields.text("block", 200);
+    card.levelMark = fields.text("levelMark", 200);
+    card.springSlots = fields.text("springSlots", 200);
+    card.clawDepth = fields.text("clawDepth", 200);
+    card.contact = fields.text("contact", 200);
+    const QJsonObject keys = fields.has("keys") ? fields.object("keys") : QJsonObject();
+    for (auto key = keys.begin(); key != keys.end(); ++key)
+        card.keys[key.key()] = key.value().toString().left(40);
+    if (fields.has("clampShiftCents"))
+        for (const QJsonValue& shift : fields.array("clampShiftCents", 12))
+            card.clampShift_cents.push_back(shift.toDouble());
+    if (fields.has("photos"))
+        for (const QJsonValue& photo : fields.array("photos", 200))
+            card.photos.append(photo.toString());
+    card.notes = fields.text("notes", wordsLength);
+    return card;
+}
+
+QJsonObject cardToJson(const Card& card) {
+    QJsonObject keys;
+    for (auto key = card.keys.begin(); key != card.keys.end(); ++key)
+        keys[key.key()] = key.value();
+    QJsonArray shifts;
+    for (const double shift : card.clampShift_cents)
+        shifts.append(shift);
+    return {{QStringLiteral("tuners"), nameOf(tunerNames, card.tuners)},
+            {QStringLiteral("headstock"), nameOf(headNames, card.headstock)},
+            {QStringLiteral("nut"), nameOf(nutNames, card.nut)},
+            {QStringLiteral("board"), nameOf(boardNames, card.board)},
+            {QStringLiteral("leftHanded"), card.leftHanded},
+            {QStringLiteral("retainerBar"), card.retainerBar},
+            {QStringLiteral("stringTree"), card.stringTree},
+            {QStringLiteral("cavityCover"), card.cavityCover},
+            {QStringLiteral("block"), card.block},
+            {QStringLiteral("levelMark"), card.levelMark},
+            {QStringLiteral("springSlots"), card.springSlots},
+            {QStringLiteral("clawDepth"), card.clawDepth},
+            {QStringLiteral("contact"), card.contact},
+            {QStringLiteral("keys"), keys},
+            {QStringLiteral("clampShiftCents"), shifts},
+            {QStringLiteral("photos"), QJsonArray::fromStringList(card.photos)},
+            {QStringLiteral("notes"), card.notes}};
+}
+
+} // namespace flenzo

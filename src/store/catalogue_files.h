@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/base/result.h"
+#include "domain/catalogue.h"
+
+namespace flenzo {
+
+/// The bundled catalogue; a fault here is a broken installation.
+[[nodiscard]] Result<Catalogue> bundledCatalogue();
+/// An absent file is an empty catalogue.
+[[nodiscard]] Result<OwnCatalogue> readOwnCatalogue(const QString& path);
+[[nodiscard]] std::optional<Fault> writeOwnCatalogue(const QString& path, const OwnCatalogue& own);
+
+} // namespace flenzo

@@ -1,0 +1,100 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/work_json.h"
+
+#include "store/names.h"
+
+#include <QJsonArray>
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+constexpr Named<StepRecord::What> whatNames[] = {
+    {StepRecord::What::Done, "done"},         {StepRecord::What::Skipped, "skipped"},
+    {StepRecord::What::Reopened, "reopened"}, {StepRecord::What::Overruled, "overruled"},
+    {StepRecord::What::Note, "note"},         {StepRecord::What::Photo, "photo"}};
+constexpr Named<JobState> stateNames[] = {
+    {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
+
+constexpr qsizetype wordsLength = 4000;
+constexpr qsizetype mostRecords = 5000;
+
+QDate dateOf(Fields& fields, const char* name) {
+    const QString text = fields.text(name, 20);
+    const QDate date = QDate::fromString(text, Qt::ISODate);
+    if (!text.isEmpty() && !date.isValid())
+        fields.box().put(fields.pathOf(QLatin1String(name)), QStringLiteral("must be a date like 2026-03-31"));
+    return date;
+}
+
+} // namespace
+
+Work workFromJson(Fields fields) {
+    Work work;
+    work.state = readNamed(fields, "state", stateNames, work.state);
+    if (fields.has("schools")) {
+        const QJsonObject schools = fields.object("schools");
+        for (auto school = schools.begin(); school != schools.end(); ++school)
+            work.schools[school.key()] = school.value().toString();
+    }
+    if (fields.has("extras"))
+        for (const QJsonValue& extra : fields.array("extras", 40))
+            work.extras.insert(extra.toString());
+    if (fields.has("records")) {
+        int index = 0;
+        for (const QJsonValue& value : fields.array("records", mostRecords)) {
+            Fields record(value.toObject(), fields.pathOf(QStringLiteral("records[%1]").arg(index++)), fields.box());
+            StepRecord one;
+            one.step = record.text("step", 80);
+            one.what = readNamed(record, "what", whatNames, one.what);
+            one.text = record.text("text", wordsLength);
+            one.at = record.text("at", 40);
+            work.records.append(one);
+        }
+    }
+    if (fields.has("usualMinutes")) {
+        const QJsonObject minutes = fields.object("usualMinutes");
+        for (auto step = minutes.begin(); step != minutes.end(); ++step)
+            work.usualMinutes[step.key()] = std::clamp(step.value().toDouble(), 0.0, 600.0);
+    }
+    work.parts = fields.text("parts", wordsLength);
+    work.followUps = fields.text("followUps", wordsLength);
+    work.ownersNote = fields.text("ownersNote", wordsLength);
+    work.received = dateOf(fields, "received");
+    work.due = dateOf(fields, "due");
+    return work;
+}
+
+QJsonObject workToJson(const Work& work) {
+    QJsonObject schools;
+    for (auto school = work.schools.begin(); school != work.schools.end(); ++school)
+        schools[school.key()] = school.value();
+    QJsonObject minutes;
+    for (auto step = work.usualMinutes.begin(); step != work.usualMinutes.end(); ++step)
+        minutes[step.key()] = step.value();
+    QStringList extras(work.extras.begin(), work.extras.end());
+    std::sort(extras.begin(), extras.end());
+    QJsonArray records;
+    for (const StepRecord& record : work.records)
+        records.append(QJsonObject{{QStringLiteral("step"), record.step},
+                                   {QStringLiteral("what"), nameOf(whatNames, record.what)},
+                                   {QStringLiteral("text"), record.text},
+                                   {QStringLiteral("at"), record.at}});
+    return {{QStringLiteral("state"), jobStateName(work.state)},
+            {QStringLiteral("schools"), schools},
+            {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
+            {QStringLiteral("records"), records},
+            {QStringLiteral("usualMinutes"), minutes},
+            {QStringLiteral("parts"), work.parts},
+            {QStringLiteral("followUps"), work.followUps},
+            {QStringLiteral("ownersNote"), work.ownersNote},
+            {QStringLiteral("received"), work.received.toString(Qt::ISODate)},
+            {QStringLiteral("due"), work.due.toString(Qt::ISODate)}};
+}
+
+QString jobStateName(JobState state) {
+    return nameOf(stateNames, state);
+}
+
+} // namespace flenzo
