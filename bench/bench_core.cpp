@@ -13,7 +13,7 @@ namespace {
 
 struct Bench {
     Job job = newJob();
-    Level level = levelSolution(job.rig, bareState(job.rig), {});
+    LevelSolution level = levelSolution(job.rig, bareState(job.rig), {});
     State slack = slackStart(job.rig, level.state.claw, -300.0);
 };
 
@@ -34,7 +34,7 @@ void equilibrium(benchmark::State& run) {
     const Limits limits = limitsOf(bench.job.rig.bridge, std::nullopt);
     int evaluations = 0;
     for (auto _ : run) {
-        const Rest rest = findRest(equation, limits, 0.0);
+        const Equilibrium rest = findEquilibrium(equation, limits, 0.0);
         evaluations = rest.evaluations;
         benchmark::DoNotOptimize(rest);
     }
@@ -69,7 +69,7 @@ BENCHMARK(everythingAfterAnEdit);
 
 BenchJob longJob() {
     BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
-    SimulatedGuitar guitar(job, Spread(), 1000012U);
+    SimulatedGuitar guitar(job, UncertaintyModel(), 1000012U);
     while (job.log.size() < 200) {
         NextAct act = advise(job).act;
         if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Leave) { // somebody went on all the same
@@ -101,7 +101,7 @@ BENCHMARK(oneReadingMore)->Unit(benchmark::kMillisecond);
 
 void workThatRemains(benchmark::State& run) {
     BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Heavier);
-    SimulatedGuitar guitar(job, Spread(), 3);
+    SimulatedGuitar guitar(job, UncertaintyModel(), 3);
     job.log.push_back(guitar.perform(advise(job).act));
     const Advice advice = advise(job);
     for (auto _ : run)
@@ -114,7 +114,7 @@ void habitsPerGuitar(benchmark::State& run) {
     std::uint32_t seed = 1;
     for (auto _ : run) {
         for (const ShopHabit& habit : shopHabits()) {
-            SimulatedGuitar guitar(job, Spread(), seed);
+            SimulatedGuitar guitar(job, UncertaintyModel(), seed);
             benchmark::DoNotOptimize(playByHabit(job, habit, guitar, seed));
         }
         ++seed;
@@ -126,7 +126,7 @@ void adviserPerGuitar(benchmark::State& run) {
     const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
     std::uint32_t seed = 1;
     for (auto _ : run) {
-        SimulatedGuitar guitar(job, Spread(), seed++);
+        SimulatedGuitar guitar(job, UncertaintyModel(), seed++);
         benchmark::DoNotOptimize(playByAdvice(job, guitar, false));
     }
 }

@@ -21,7 +21,7 @@ namespace {
 struct Shown {
     QTemporaryDir dir;
     Session session{dir.filePath(QStringLiteral("recovery"))};
-    Desk desk{session, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
+    AppContext desk{session, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
     Shown() { session.start(demoJob(0).value(), {}); }
 };
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "app/shots.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
@@ -42,7 +42,7 @@ int main(int argc, char** argv) {
                  scratch.filePath(QStringLiteral("own.json")), scratch.filePath(QStringLiteral("demo.flenzo-logbook"))};
     if (parser.isSet(logbook))
         paths.logbookFile = parser.value(logbook);
-    Shell shell(paths, catalogue.value());
+    MainWindow shell(paths, catalogue.value());
     shell.openShop();
     if (parser.isSet(shots) || parser.isSet(demo))
         shell.stockWithDemo();

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shots.h"
 
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "domain/workflow.h"
 #include "widgets/look.h"
 
@@ -19,7 +19,7 @@ namespace flenzo {
 
 namespace {
 
-bool shoot(Shell& shell, const QString& file) {
+bool shoot(MainWindow& shell, const QString& file) {
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();
@@ -31,8 +31,8 @@ bool shoot(Shell& shell, const QString& file) {
 }
 
 /// A trial that has been played, small enough to be quick.
-bool shootTrial(Shell& shell, const QDir& dir) {
-    shell.showPage(Shell::Trial);
+bool shootTrial(MainWindow& shell, const QDir& dir) {
+    shell.showPage(MainWindow::Trial);
     shell.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
     auto* start = shell.findChild<QPushButton*>(QStringLiteral("startTrial"));
     start->click();
@@ -51,9 +51,9 @@ void goTo(Session& session, StepId wanted) {
         });
 }
 
-bool shootJob(Shell& shell, const QDir& dir) {
+bool shootJob(MainWindow& shell, const QDir& dir) {
     Session& session = shell.desk().session();
-    shell.showPage(Shell::JobSteps);
+    shell.showPage(MainWindow::JobSteps);
     bool ok = true;
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "job-card.png"},
                                      {StepId::Plan, "job-plan.png"},
@@ -75,36 +75,37 @@ void finish(Session& session) {
 
 } // namespace
 
-bool takeShots(Shell& shell, const QString& folder) {
+bool takeShots(MainWindow& shell, const QString& folder) {
     if (!QDir().mkpath(folder)) {
         std::fprintf(stderr, "%s: cannot be made; choose another folder\n", qPrintable(folder));
         return false;
     }
     const QDir dir(folder);
-    const auto view = [&](Shell::Page page, const char* name) {
+    const auto view = [&](MainWindow::Page page, const char* name) {
         shell.showPage(page);
         return shoot(shell, dir.filePath(QLatin1String(name)));
     };
     shell.resize(1280, 800);
     shell.show();
-    bool ok = view(Shell::Shop, "shop.png") && shootJob(shell, dir);
+    bool ok = view(MainWindow::Shop, "shop.png") && shootJob(shell, dir);
     shell.openDemo(0);
-    ok = ok && view(Shell::Bench, "bench.png") && view(Shell::Answer, "answer.png") &&
-         view(Shell::Change, "change.png") && view(Shell::Guitar, "guitar.png") && view(Shell::Help, "help.png");
+    ok = ok && view(MainWindow::Bench, "bench.png") && view(MainWindow::Answer, "answer.png") &&
+         view(MainWindow::Change, "change.png") && view(MainWindow::Guitar, "guitar.png") &&
+         view(MainWindow::Help, "help.png");
     Preferences dark = shell.desk().preferences();
     dark.dark = true;
     const Preferences light = shell.desk().preferences();
     applyLook(dark);
     shell.desk().setPreferences(dark);
-    ok = ok && view(Shell::Bench, "bench-dark.png");
+    ok = ok && view(MainWindow::Bench, "bench-dark.png");
     applyLook(light);
     shell.desk().setPreferences(light);
     finish(shell.desk().session());
-    ok = ok && view(Shell::Bench, "bench-done.png");
+    ok = ok && view(MainWindow::Bench, "bench-done.png");
     shell.openDemo(3);
-    ok = ok && view(Shell::Answer, "answer-no-float.png");
+    ok = ok && view(MainWindow::Answer, "answer-no-float.png");
     shell.openDemo(4);
-    ok = ok && view(Shell::Bench, "bench-shaft.png") && view(Shell::Answer, "answer-shaft.png");
+    ok = ok && view(MainWindow::Bench, "bench-shaft.png") && view(MainWindow::Answer, "answer-shaft.png");
     shell.openDemo(0);
     return ok && shootTrial(shell, dir);
 }

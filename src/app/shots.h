@@ -5,9 +5,9 @@
 
 namespace flenzo {
 
-class Shell;
+class MainWindow;
 
 /// Renders every main view of the demo shop into a folder as PNG at 1280x800. False when a file could not be written.
-bool takeShots(Shell& shell, const QString& folder);
+bool takeShots(MainWindow& shell, const QString& folder);
 
 } // namespace flenzo

@@ -96,7 +96,7 @@ QString statusName(LevelStatus status) {
 
 /// A bridge without a claw: where it rests in tune on the springs there are, and what packing would bring it to level.
 QJsonObject solveInTune(const Rig& rig, const Order& order) {
-    const Level level = levelSolution(rig, bareState(rig), {});
+    const LevelSolution level = levelSolution(rig, bareState(rig), {});
     QJsonObject out{{QStringLiteral("status"), statusName(level.status)},
                     {QStringLiteral("tensionsN"), list(level.tensions_N)},
                     {QStringLiteral("springForcesN"), list(level.springForces_N)},
@@ -140,7 +140,7 @@ Result<Order> orderFromNames(const Rig& rig, const QStringList& names) {
 QJsonObject solve(const Rig& rig, const Order& order) {
     if (!hasClaw(rig))
         return solveInTune(rig, order);
-    const Level level = levelSolution(rig, bareState(rig), {});
+    const LevelSolution level = levelSolution(rig, bareState(rig), {});
     QJsonObject out{{QStringLiteral("status"), statusName(level.status)},
                     {QStringLiteral("tensionsN"), list(level.tensions_N)},
                     {QStringLiteral("springForcesN"), list(level.springForces_N)},

@@ -33,7 +33,8 @@ Quantiles operator+(Quantiles a, double more) {
 
 /// How far the claw usually is off when it was turned by nominal figures alone.
 double clawError_turns(const Job& job) {
-    return planUncertainty(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents, Spread{}).claw_turns;
+    return planUncertainty(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents, UncertaintyModel{})
+        .claw_turns;
 }
 
 /// The ways that come before the adviser, or beside it.
@@ -58,7 +59,7 @@ QString cents(double value) {
     return QString::number(value, 'f', 0);
 }
 
-double worstHang_cents(const Job& job, const Level& level) {
+double worstHang_cents(const Job& job, const LevelSolution& level) {
     Rig rig = job.rig;
     for (RigString& string : rig.strings)
         string.nutBreak_rad = nutAngleOf_rad(job, string);
@@ -95,14 +96,14 @@ QString earlyLevelRisk(const Job& job, const ChangeReport& report) {
         .arg(degrees(std::abs(state.angle_rad - job.goal.angle_rad)), 0, 'f', 1);
 }
 
-QString playingRisk(const Job& job, const Level& level) {
+QString playingRisk(const Job& job, const LevelSolution& level) {
     double worst = 0.0;
     for (const double shift : playingShift_cents(job.rig, level.state))
         worst = std::max(worst, std::abs(shift));
     return tr("moves up to %1 cents when lifted").arg(worst, 0, 'f', 1);
 }
 
-QString lockRisk(const Job& job, const Level& level) {
+QString lockRisk(const Job& job, const LevelSolution& level) {
     double worst = 0.0;
     for (const double shift : clampShift_cents(job.rig, level.state))
         worst = std::max(worst, std::abs(shift));
@@ -110,7 +111,7 @@ QString lockRisk(const Job& job, const Level& level) {
 }
 
 /// How often a hand that counts surely turns the claw in this way, and how far from level the plate then ends.
-QString clawRisk(const Job& job, const QString& option, const Level& level) {
+QString clawRisk(const Job& job, const QString& option, const LevelSolution& level) {
     if (!level.balanced())
         return {};
     constexpr int most = 200;
@@ -121,9 +122,9 @@ QString clawRisk(const Job& job, const QString& option, const Level& level) {
     double off_rad = 0.0;
     int turns = 0;
     for (; turns < most; ++turns) {
-        off_rad = std::abs(landingAsIs(job.rig, state, job.goal).state.angle_rad - job.goal.angle_rad);
-        const Level left = levelSolution(job.rig, state, job.goal);
-        const ClawHand hand = clawHandOf(habit, job.rig, left, job.goal);
+        off_rad = std::abs(equilibriumAtPitch(job.rig, state, job.goal).state.angle_rad - job.goal.angle_rad);
+        const LevelSolution left = levelSolution(job.rig, state, job.goal);
+        const ClawStepPolicy hand = clawStepPolicyOf(habit, job.rig, left, job.goal);
         if (off_rad <= clawShare * job.goal.angleTolerance_rad ||
             std::abs(left.moreTurns) < worthAStep * hand.step_turns)
             break;
@@ -136,7 +137,7 @@ QString clawRisk(const Job& job, const QString& option, const Level& level) {
 /// What a way risks on this guitar, beside the time it takes.
 QString riskOf(const Job& job, const QString& topic, const QString& option) {
     const ChangeReport report = reportChange(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents);
-    const Level& level = report.level;
+    const LevelSolution& level = report.level;
     const auto is = [&](const char* a, const char* b) {
         return topic == QLatin1String(a) && option == QLatin1String(b);
     };

@@ -36,10 +36,11 @@ Derived derive(const Job& job, const Estimate* known) {
     derived.outlook =
         plannedPasses(rig, job.goal, job.habit, derived.advice.guitar.state, derived.tuned, forecastPasses);
     showAsSaid(job, derived.standings.front());
-    const Level& level = derived.report.level;
+    const LevelSolution& level = derived.report.level;
     if (level.balanced()) {
         derived.couplingFactor = passFactor(coupling(rig, level.state), job.habit.order);
-        derived.uncertainty = planUncertainty(rig, old, job.goal, job.habit.order, job.slackStart_cents, Spread{});
+        derived.uncertainty =
+            planUncertainty(rig, old, job.goal, job.habit.order, job.slackStart_cents, UncertaintyModel{});
     }
     const bool comfortable = level.status == LevelStatus::Found &&
                              (job.goal.deckLoad_Nm > 0.0 || level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad);

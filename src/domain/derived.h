@@ -6,7 +6,7 @@
 #include "core/log/passes.h"
 #include "core/planning/alternatives.h"
 #include "core/planning/outlook.h"
-#include "core/planning/spread.h"
+#include "core/planning/uncertainty.h"
 #include "core/simulation/remaining.h"
 #include "domain/job.h"
 

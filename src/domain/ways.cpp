@@ -25,7 +25,7 @@ double blockAngle_rad(const Job& job) {
     return job.goal.angle_rad + (goes(job, "blockHeight", "forward") ? forwardBlock_rad : 0.0);
 }
 
-double blockJump_cents(const Job& job, const Rig& rig, const Level& level) {
+double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& level) {
     if (!level.balanced() || blockAngle_rad(job) == job.goal.angle_rad)
         return 0.0;
     double worst = 0.0;

@@ -21,7 +21,7 @@ inline constexpr AssumedHead assumedHead{};
 /// The plate's angle over the block that is put in.
 [[nodiscard]] double blockAngle_rad(const Job& job);
 /// Worst change of a string at pitch under the block when it comes out; 0 over a neutral one.
-[[nodiscard]] double blockJump_cents(const Job& job, const Rig& rig, const Level& level);
+[[nodiscard]] double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& level);
 
 /// Wraps on the post by tuners and ways.
 [[nodiscard]] double wrapsOf(const Job& job, const Wire& wire);

@@ -72,18 +72,18 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
     const Qt::Alignment centred = Qt::AlignHCenter | Qt::AlignVCenter;
     const double xStep = niceStep(high - low, 6.0), yStep = niceStep(top - bottom, 4.0);
     for (double x = std::ceil(low / xStep) * xStep; x <= high + 1e-9; x += xStep) {
-        scene.line({at(x, bottom), at(x, top)}, Ink::Rule, 0.8);
+        scene.line({at(x, bottom), at(x, top)}, ColourRole::Rule, 0.8);
         scene.text(at(x, bottom) + QPointF(0, font), signedNumber(x, xStep < 1.0 ? 1 : 0) + QStringLiteral("°"),
-                   Ink::Quiet, font, centred);
+                   ColourRole::Quiet, font, centred);
     }
     for (double y = std::ceil(bottom / yStep) * yStep; y <= top; y += yStep) {
-        scene.line({at(low, y), at(high, y)}, Ink::Rule, 0.8);
-        scene.text(at(low, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0), Ink::Quiet, font,
+        scene.line({at(low, y), at(high, y)}, ColourRole::Rule, 0.8);
+        scene.text(at(low, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0), ColourRole::Quiet, font,
                    Qt::AlignRight | Qt::AlignVCenter);
     }
     if (hasClaw(v.rig)) // an arm without a claw has no angle to be brought to
-        scene.line({at(goal_deg, bottom), at(goal_deg, top)}, Ink::Goal, 2.0).id = QStringLiteral("goal-line");
-    const auto curve = [&](const std::vector<double>& values, Ink ink, const char* id, bool dashed) {
+        scene.line({at(goal_deg, bottom), at(goal_deg, top)}, ColourRole::Goal, 2.0).id = QStringLiteral("goal-line");
+    const auto curve = [&](const std::vector<double>& values, ColourRole ink, const char* id, bool dashed) {
         QPolygonF points;
         for (std::size_t s = 0; s < values.size(); ++s)
             points.append(at(curves.angle_deg[s], values[s]));
@@ -92,27 +92,28 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
         mark.id = QLatin1String(id);
         return &mark;
     };
-    curve(curves.kept_Nm, Ink::Strings, "kept-curve", true)->tip =
+    curve(curves.kept_Nm, ColourRole::Strings, "kept-curve", true)->tip =
         tr("Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it "
            "takes");
-    curve(curves.strings_Nm, Ink::Strings, "string-curve", false)->tip = tr("Moment of the strings, pegs untouched");
-    curve(curves.back_Nm, Ink::Springs, "spring-curve", false)->tip =
+    curve(curves.strings_Nm, ColourRole::Strings, "string-curve", false)->tip =
+        tr("Moment of the strings, pegs untouched");
+    curve(curves.back_Nm, ColourRole::Springs, "spring-curve", false)->tip =
         tr("Moment of the springs with the bridge's weight");
     const MomentParts here = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     const QPointF rest = at(now_deg, here.strings_Nm);
     scene
         .area(QPolygonF{rest + QPointF(0, -9), rest + QPointF(9, 0), rest + QPointF(0, 9), rest + QPointF(-9, 0)},
-              Ink::Text, Ink::Sheet, 2.0)
+              ColourRole::Text, ColourRole::Sheet, 2.0)
         .id = QStringLiteral("rest");
     const double line = font * 1.35;
-    scene.text({14.0, 10.0 + font * 0.5}, tr("moment, N·m, over the plate's angle"), Ink::Quiet, font,
+    scene.text({14.0, 10.0 + font * 0.5}, tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, font,
                Qt::AlignLeft | Qt::AlignVCenter);
     scene
-        .text({14.0, 10.0 + font * 0.5 + line}, tr("strings forward"), Ink::Strings, font,
+        .text({14.0, 10.0 + font * 0.5 + line}, tr("strings forward"), ColourRole::Strings, font,
               Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
-        .text({size.width() - 14.0, 10.0 + font * 0.5 + line}, tr("springs back"), Ink::Springs, font,
+        .text({size.width() - 14.0, 10.0 + font * 0.5 + line}, tr("springs back"), ColourRole::Springs, font,
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     BalanceEquation kept(v.rig, v.state);
@@ -121,10 +122,10 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
     const QString stubborn = tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
-    scene.text({14.0, size.height() - 10.0 - font * 1.9}, tr("dashed: strings while kept at pitch"), Ink::Quiet, font,
-               Qt::AlignLeft | Qt::AlignVCenter);
+    scene.text({14.0, size.height() - 10.0 - font * 1.9}, tr("dashed: strings while kept at pitch"), ColourRole::Quiet,
+               font, Qt::AlignLeft | Qt::AlignVCenter);
     scene
-        .text({14.0, size.height() - 8.0 - font * 0.6}, stubborn, kf > 0.0 ? Ink::Text : Ink::Warn, font,
+        .text({14.0, size.height() - 8.0 - font * 0.6}, stubborn, kf > 0.0 ? ColourRole::Text : ColourRole::Warn, font,
               Qt::AlignLeft | Qt::AlignVCenter)
         .id = QStringLiteral("stiffness");
     scene.description = tr("Moment chart. The curves cross at %1 with %2 each way. %3.")

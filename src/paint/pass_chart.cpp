@@ -50,20 +50,21 @@ private:
 
     void scale() {
         const double tolerance = readings_.tolerance_cents;
-        scene_.area(QRectF(at(0, tolerance), QPointF(plot_.right(), at(0, -tolerance).y())), Ink::FocusSoft).id =
+        scene_.area(QRectF(at(0, tolerance), QPointF(plot_.right(), at(0, -tolerance).y())), ColourRole::FocusSoft).id =
             QStringLiteral("tolerance");
         for (const double cents : {0.0, 10.0, 100.0, 1000.0})
             for (const double tick : {cents, -cents})
                 if (std::abs(tick) <= most_) {
                     const double y = at(0, tick).y();
-                    scene_.line({{plot_.left(), y}, {plot_.right(), y}}, Ink::Rule, 1.0);
-                    scene_.text({plot_.left() - font_ * 0.6, y}, signedNumber(tick, 0), Ink::Quiet, font_,
+                    scene_.line({{plot_.left(), y}, {plot_.right(), y}}, ColourRole::Rule, 1.0);
+                    scene_.text({plot_.left() - font_ * 0.6, y}, signedNumber(tick, 0), ColourRole::Quiet, font_,
                                 Qt::AlignRight | Qt::AlignVCenter);
                 }
-        scene_.text({font_ * 0.4, font_ * 0.7}, tr("cents"), Ink::Quiet, font_, Qt::AlignLeft | Qt::AlignVCenter);
+        scene_.text({font_ * 0.4, font_ * 0.7}, tr("cents"), ColourRole::Quiet, font_,
+                    Qt::AlignLeft | Qt::AlignVCenter);
         for (qsizetype c = 0; c < readings_.columns.size(); ++c)
             scene_.text({at(static_cast<std::size_t>(c), 0.0).x(), plot_.bottom() + font_ * 1.3}, readings_.columns[c],
-                        Ink::Quiet, font_, Qt::AlignHCenter | Qt::AlignVCenter);
+                        ColourRole::Quiet, font_, Qt::AlignHCenter | Qt::AlignVCenter);
     }
     void draw(const PassReadings::Line& line) {
         QPolygonF points;
@@ -72,12 +73,12 @@ private:
                 points.append(at(c, *line.cents[c]));
         if (points.isEmpty())
             return;
-        Mark& mark = scene_.line(points, Ink::Strings, 1.6);
+        Mark& mark = scene_.line(points, ColourRole::Strings, 1.6);
         mark.id = QStringLiteral("string-") + line.name;
         mark.tip = tr("String %1").arg(line.name);
         constexpr double half = 2.5;
         for (const QPointF& point : points)
-            scene_.area(QRectF(point - QPointF(half, half), QSizeF(2 * half, 2 * half)), Ink::Strings);
+            scene_.area(QRectF(point - QPointF(half, half), QSizeF(2 * half, 2 * half)), ColourRole::Strings);
     }
     /// Where a column holds the strings furthest apart.
     [[nodiscard]] std::size_t widestColumn() const {
@@ -111,8 +112,8 @@ private:
         for (const auto& [point, name] : places) {
             const QPointF middle(point.x() + font_ * 0.95, std::max(free_y, point.y()));
             free_y = middle.y() + apart;
-            scene_.area(QRectF(middle - QPointF(font_, apart) / 2.0, QSizeF(font_, apart)), Ink::Sheet);
-            scene_.text(middle, name, Ink::Text, font_, Qt::AlignCenter).id = QStringLiteral("name-") + name;
+            scene_.area(QRectF(middle - QPointF(font_, apart) / 2.0, QSizeF(font_, apart)), ColourRole::Sheet);
+            scene_.text(middle, name, ColourRole::Text, font_, Qt::AlignCenter).id = QStringLiteral("name-") + name;
         }
     }
     void describe() {

@@ -78,13 +78,13 @@ void paintText(QPainter& painter, const Mark& mark, const Theme& theme) {
     font.setPixelSize(std::max(1, static_cast<int>(std::lround(mark.pixels))));
     font.setBold(mark.bold);
     painter.setFont(font);
-    painter.setPen(theme[mark.stroke.value_or(Ink::Text)]);
+    painter.setPen(theme[mark.stroke.value_or(ColourRole::Text)]);
     painter.drawText(boxAround(mark.points.first(), mark.align), static_cast<int>(mark.align), mark.text);
 }
 
 } // namespace
 
-Mark& Scene::area(const QPolygonF& outline, Ink fill, std::optional<Ink> stroke, double width) {
+Mark& Scene::area(const QPolygonF& outline, ColourRole fill, std::optional<ColourRole> stroke, double width) {
     Mark mark;
     mark.shape = Mark::Shape::Area;
     mark.points = outline;
@@ -94,7 +94,7 @@ Mark& Scene::area(const QPolygonF& outline, Ink fill, std::optional<Ink> stroke,
     return marks.emplace_back(std::move(mark));
 }
 
-Mark& Scene::line(const QPolygonF& points, Ink ink, double width) {
+Mark& Scene::line(const QPolygonF& points, ColourRole ink, double width) {
     Mark mark;
     mark.points = points;
     mark.stroke = ink;
@@ -102,7 +102,7 @@ Mark& Scene::line(const QPolygonF& points, Ink ink, double width) {
     return marks.emplace_back(std::move(mark));
 }
 
-Mark& Scene::text(const QPointF& at, const QString& words, Ink ink, double pixels, Qt::Alignment align) {
+Mark& Scene::text(const QPointF& at, const QString& words, ColourRole ink, double pixels, Qt::Alignment align) {
     Mark mark;
     mark.shape = Mark::Shape::Text;
     mark.points = {at};

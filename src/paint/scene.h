@@ -16,9 +16,9 @@ namespace flenzo {
 struct Mark {
     enum class Shape { Area, Line, Text };
     Shape shape = Shape::Line;
-    QPolygonF points;          ///< Area: outline; Line: polyline; Text: one point
-    std::optional<Ink> fill;   ///< Area
-    std::optional<Ink> stroke; ///< outline, line or text colour
+    QPolygonF points;                 ///< Area: outline; Line: polyline; Text: one point
+    std::optional<ColourRole> fill;   ///< Area
+    std::optional<ColourRole> stroke; ///< outline, line or text colour
     double width = 1.5;
     bool dashed = false;
     bool arrow = false;   ///< Line: head at the last point
@@ -32,13 +32,14 @@ struct Mark {
 
 struct Scene {
     QSizeF size;
-    Ink ground = Ink::Sheet;
+    ColourRole ground = ColourRole::Sheet;
     std::vector<Mark> marks;
     QString description; ///< the picture in one or two sentences, for a screen reader
 
-    Mark& area(const QPolygonF& outline, Ink fill, std::optional<Ink> stroke = std::nullopt, double width = 1.5);
-    Mark& line(const QPolygonF& points, Ink ink, double width = 1.5);
-    Mark& text(const QPointF& at, const QString& text, Ink ink, double pixels, Qt::Alignment align);
+    Mark& area(const QPolygonF& outline, ColourRole fill, std::optional<ColourRole> stroke = std::nullopt,
+               double width = 1.5);
+    Mark& line(const QPolygonF& points, ColourRole ink, double width = 1.5);
+    Mark& text(const QPointF& at, const QString& text, ColourRole ink, double pixels, Qt::Alignment align);
     [[nodiscard]] const Mark* find(const QString& id) const;
     /// The topmost mark with a tip at a point; lines count within 6 pixels.
     [[nodiscard]] const Mark* hit(const QPointF& at) const;

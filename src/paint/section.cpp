@@ -23,11 +23,11 @@ QString tr(const char* text) {
 constexpr double mm = metresPerMm;
 } // namespace
 
-QPointF Paper::at(const Vector2d& p) const {
+QPointF ViewTransform::at(const Vector2d& p) const {
     return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
 }
 
-QPolygonF Paper::polygon(const std::vector<Vector2d>& points) const {
+QPolygonF ViewTransform::polygon(const std::vector<Vector2d>& points) const {
     QPolygonF out;
     for (const Vector2d& point : points)
         out.append(at(point));
@@ -100,26 +100,27 @@ private:
     void body() {
         const double top = surface(), back = top - bodyDepth_m, right = extent_.right, left = extent_.left;
         const double slot = 17 * mm, roof = std::min(top - 12 * mm, hookDepth() + 14 * mm), wall = right - 6 * mm;
-        scene_.area(paper_.polygon({{left, top}, {-slot, top}, {-slot, back}, {left, back}}), Ink::Wood, Ink::WoodEdge);
+        scene_.area(paper_.polygon({{left, top}, {-slot, top}, {-slot, back}, {left, back}}), ColourRole::Wood,
+                    ColourRole::WoodEdge);
         scene_.area(
             paper_.polygon({{slot, top}, {right, top}, {right, back}, {wall, back}, {wall, roof}, {slot, roof}}),
-            Ink::Wood, Ink::WoodEdge);
+            ColourRole::Wood, ColourRole::WoodEdge);
         scene_.area(
             paper_.polygon({{-slot, top}, {slot, top}, {slot, roof}, {wall, roof}, {wall, back}, {-slot, back}}),
-            Ink::Cavity);
+            ColourRole::Cavity);
         // What carries the plate: a post with a groove, or a screw head over the plate's holes.
         const bool screws = v_.rig.bridge.form == Form::SixScrew;
         const double head = screws ? 5 * mm : 6 * mm, half = screws ? 1.6 * mm : 0.0, wide = screws ? 1.6 * mm : 7 * mm;
         Mark& post =
             scene_.area(paper_.polygon({{-half, head}, {wide, head}, {wide, top - 16 * mm}, {-half, top - 16 * mm}}),
-                        Ink::Metal, Ink::MetalEdge);
+                        ColourRole::Metal, ColourRole::MetalEdge);
         post.id = QStringLiteral("post");
         post.tip = screws ? tr("One of six screws the plate tips on") : tr("Post with the knife edge");
         if (screws)
             scene_
                 .area(paper_.polygon(
                           {{-3.5 * mm, head}, {3.5 * mm, head}, {2.5 * mm, head + 2 * mm}, {-2.5 * mm, head + 2 * mm}}),
-                      Ink::Metal, Ink::MetalEdge)
+                      ColourRole::Metal, ColourRole::MetalEdge)
                 .id = QStringLiteral("screw-head");
     }
 
@@ -131,8 +132,8 @@ private:
             const double share = (extent_.right - saddle.x()) / (nut.x() - saddle.x());
             const Vector2d edge = saddle + share * (nut - saddle);
             const double width = std::max(1.0, string.wire.gauge_m * paper_.pixelsPerMetre);
-            scene_.line(paper_.polygon({saddle, edge}), Ink::Sheet, width + 1.6); // keeps neighbours apart
-            Mark& mark = scene_.line(paper_.polygon({saddle, edge}), Ink::Strings, width);
+            scene_.line(paper_.polygon({saddle, edge}), ColourRole::Sheet, width + 1.6); // keeps neighbours apart
+            Mark& mark = scene_.line(paper_.polygon({saddle, edge}), ColourRole::Strings, width);
             mark.dashed = pull[i] <= 0.0;
             mark.id = QStringLiteral("string-%1").arg(QString::fromStdString(string.name));
             mark.tip =
@@ -159,7 +160,7 @@ private:
                 first.tip += QStringLiteral("\n") + springTip(j, pull[j]);
                 continue;
             }
-            Mark& mark = scene_.line(shape, Ink::Springs, 2.0);
+            Mark& mark = scene_.line(shape, ColourRole::Springs, 2.0);
             mark.dashed = pull[j] <= 0.0;
             mark.id = QStringLiteral("spring-%1").arg(j + 1);
             mark.tip = springTip(j, pull[j]);
@@ -172,10 +173,10 @@ private:
                                   {clawX + 2.5 * mm, clawTop},
                                   {clawX + 2.5 * mm, clawBottom},
                                   {clawX, clawBottom}}),
-                  Ink::Metal, Ink::MetalEdge)
+                  ColourRole::Metal, ColourRole::MetalEdge)
             .id = QStringLiteral("claw");
         Mark& screw =
-            scene_.line(paper_.polygon({{clawX - 3 * mm, y}, {extent_.right - 1 * mm, y}}), Ink::MetalEdge, 4.0);
+            scene_.line(paper_.polygon({{clawX - 3 * mm, y}, {extent_.right - 1 * mm, y}}), ColourRole::MetalEdge, 4.0);
         screw.id = QStringLiteral("claw-screw");
         screw.tip = tr("Claw screws: %1 turns from where they stood")
                         .arg(signedNumber(v_.state.claw.mean() - v_.rig.claw.turns.mean(), 2));
@@ -218,20 +219,20 @@ private:
         Mark& block =
             scene_.area(paper_.polygon({moved(blockX - blockHalf_m, 0), moved(blockX + blockHalf_m, 0),
                                         moved(blockX + blockHalf_m, deep), moved(blockX - blockHalf_m, deep)}),
-                        Ink::Metal, Ink::MetalEdge);
+                        ColourRole::Metal, ColourRole::MetalEdge);
         block.id = QStringLiteral("sustain-block");
         const double goal = v_.goal.angle_rad;
         if (std::abs(goal - v_.state.angle_rad) > radians(0.02)) {
             const Turned level(goal);
             Mark& ghost =
-                scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), Ink::Goal, 2.0);
+                scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), ColourRole::Goal, 2.0);
             ghost.dashed = true;
             ghost.id = QStringLiteral("goal-plate");
             ghost.tip = tr("Where the plate should stand");
         }
         Mark& plate = scene_.area(paper_.polygon({moved(rear, 0), moved(front, 0), moved(0.5 * mm, plateThickness_m),
                                                   moved(rear, plateThickness_m)}),
-                                  Ink::Metal, Ink::MetalEdge, 2.0);
+                                  ColourRole::Metal, ColourRole::MetalEdge, 2.0);
         plate.id = QStringLiteral("plate");
         plate.tip = tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
         for (const RigString& string : v_.rig.strings) {
@@ -239,17 +240,17 @@ private:
             scene_.area(
                 paper_.polygon({moved(s.x(), s.y()), moved(s.x() - 2 * mm, s.y() - 0.5 * mm),
                                 moved(s.x() - 13 * mm, plateThickness_m), moved(s.x() + 0.5 * mm, plateThickness_m)}),
-                Ink::Metal, Ink::MetalEdge, 1.0);
+                ColourRole::Metal, ColourRole::MetalEdge, 1.0);
         }
         if (v_.rig.bridge.form == Form::Headless) {
             Mark& knob = scene_.area(paper_.polygon({moved(rear, 1 * mm), moved(rear - 9 * mm, 2 * mm),
                                                      moved(rear - 9 * mm, 8 * mm), moved(rear, 7 * mm)}),
-                                     Ink::Metal, Ink::MetalEdge);
+                                     ColourRole::Metal, ColourRole::MetalEdge);
             knob.id = QStringLiteral("bridge-tuner");
             knob.tip = tr("Tuners at the bridge");
         }
         const QPointF pivot = paper_.at({0, 0});
-        scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, Ink::Text).id =
+        scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, ColourRole::Text).id =
             QStringLiteral("pivot");
     }
 
@@ -261,7 +262,7 @@ private:
                                                  {under.x() + 9 * mm, surface()},
                                                  {under.x() + 9 * mm, under.y() - std::tan(angle) * 12 * mm},
                                                  {under.x() - 3 * mm, under.y()}}),
-                                 Ink::Warn, Ink::Text);
+                                 ColourRole::Warn, ColourRole::Text);
         mark.id = QStringLiteral("block");
         mark.tip = tr("Block in: the plate is held at %1").arg(degreesText(angle));
     }
@@ -270,10 +271,10 @@ private:
         const double gap_m = gapAt_m(v_.rig.bridge, v_.state.angle_rad);
         const Vector2d edge = moved(-v_.rig.bridge.rearEdge_m, 0);
         const double x = edge.x() - 5 * mm;
-        scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), Ink::Text, 1.5).id = QStringLiteral("gap");
-        scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), Ink::Quiet, 1.0);
+        scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), ColourRole::Text, 1.5).id = QStringLiteral("gap");
+        scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), ColourRole::Quiet, 1.0);
         scene_
-            .text(paper_.at({x - 1 * mm, surface() - 4 * mm}), lengthText(gap_m, v_.units), Ink::Text, font_,
+            .text(paper_.at({x - 1 * mm, surface() - 4 * mm}), lengthText(gap_m, v_.units), ColourRole::Text, font_,
                   Qt::AlignLeft | Qt::AlignVCenter)
             .id = QStringLiteral("gap-text");
     }
@@ -282,23 +283,23 @@ private:
     void moments() {
         const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
         const double most = std::max({std::abs(parts.strings_Nm), std::abs(parts.springs_Nm), 0.5});
-        arc(parts.strings_Nm / most, 16 * mm, Ink::Strings, QStringLiteral("moment-strings"));
-        arc(parts.springs_Nm / most, 16 * mm, Ink::Springs, QStringLiteral("moment-springs"));
+        arc(parts.strings_Nm / most, 16 * mm, ColourRole::Strings, QStringLiteral("moment-strings"));
+        arc(parts.springs_Nm / most, 16 * mm, ColourRole::Springs, QStringLiteral("moment-springs"));
         const double right = scene_.size.width() - 14.0;
         const Qt::Alignment align = Qt::AlignRight | Qt::AlignVCenter;
         scene_
             .text({right, 16.0 + font_ * 0.2},
                   (tight_ ? tr("strings %1") : tr("strings pull forward %1")).arg(momentText(parts.strings_Nm)),
-                  Ink::Strings, font_, align)
+                  ColourRole::Strings, font_, align)
             .bold = true;
         scene_
             .text({14.0, 16.0 + font_ * 0.2},
                   (tight_ ? tr("springs %1") : tr("springs pull back %1")).arg(momentText(parts.springs_Nm)),
-                  Ink::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
+                  ColourRole::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
             .bold = true;
     }
 
-    void arc(double share, double radius_m, Ink ink, const QString& id) {
+    void arc(double share, double radius_m, ColourRole ink, const QString& id) {
         QPolygonF points;
         const double sweep = 1.15 * share;
         for (int i = 0; i <= 24; ++i) {
@@ -323,21 +324,21 @@ private:
         const double reach_deg = std::abs(off_deg) <= 1.0 ? 1.0 : std::abs(off_deg) <= 4.0 ? 4.0 : 16.0;
         const double perDegree = half / reach_deg;
         const double band = std::max(3.0, degrees(v_.goal.angleTolerance_rad) * perDegree);
-        scene_.area(QRectF(middle - half, y - 5, 2 * half, 10), Ink::Sheet, Ink::Rule, 1.0);
-        scene_.area(QRectF(middle - band, y - 9, 2 * band, 18), Ink::Goal).id = QStringLiteral("level-band");
+        scene_.area(QRectF(middle - half, y - 5, 2 * half, 10), ColourRole::Sheet, ColourRole::Rule, 1.0);
+        scene_.area(QRectF(middle - band, y - 9, 2 * band, 18), ColourRole::Goal).id = QStringLiteral("level-band");
         const double at = middle + std::clamp(off_deg, -reach_deg, reach_deg) * perDegree;
         const bool level = std::abs(off_deg) <= degrees(v_.goal.angleTolerance_rad);
         Mark& pointer = scene_.area(QPolygonF{{at, y - 16}, {at + 9, y}, {at, y + 16}, {at - 9, y}},
-                                    level         ? Ink::Goal
-                                    : off_deg > 0 ? Ink::Strings
-                                                  : Ink::Springs,
-                                    Ink::Sheet, 2.0);
+                                    level         ? ColourRole::Goal
+                                    : off_deg > 0 ? ColourRole::Strings
+                                                  : ColourRole::Springs,
+                                    ColourRole::Sheet, 2.0);
         pointer.id = QStringLiteral("level-pointer");
         pointer.tip = tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
         const double small = font_ * 0.87;
-        scene_.text({middle - half - 8, y}, tr("sunk %1°").arg(reach_deg), Ink::Quiet, small,
+        scene_.text({middle - half - 8, y}, tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({middle + half + 8, y}, tr("up %1°").arg(reach_deg), Ink::Quiet, small,
+        scene_.text({middle + half + 8, y}, tr("up %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignLeft | Qt::AlignVCenter);
         plateWords();
     }
@@ -345,10 +346,11 @@ private:
     void plateWords() {
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
         const QString said = degreesText(v_.state.angle_rad);
-        Mark& words = scene_.text(
-            {14.0, scene_.size.height() - strip_ * 0.5},
-            v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
-            level ? Ink::Goal : Ink::Text, font_ * (narrow_ ? 1.05 : 1.2), Qt::AlignLeft | Qt::AlignVCenter);
+        Mark& words =
+            scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
+                        v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
+                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
+                        Qt::AlignLeft | Qt::AlignVCenter);
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }
@@ -368,7 +370,7 @@ private:
     bool narrow_ = false; ///< less room than the words beside the bridge want
     bool tight_ = false;  ///< less than the words above each other want
     Extent extent_;
-    Paper paper_;
+    ViewTransform paper_;
     Scene scene_;
 };
 

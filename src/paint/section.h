@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/statics/equilibrium.h"
 #include "core/statics/level.h"
-#include "core/statics/rest.h"
 #include "paint/format.h"
 #include "paint/scene.h"
 

@@ -22,16 +22,16 @@ QString tr(const char* text) {
 constexpr double mm = metresPerMm;
 constexpr double bodyDepth_m = 40.0 * mm; // drawn, not modelled
 
-Paper paperFor(const QSizeF& size, double left, double right, double top, double bottom, double strip) {
+ViewTransform paperFor(const QSizeF& size, double left, double right, double top, double bottom, double strip) {
     const QSizeF room(size.width() - 20.0, size.height() - strip - 12.0);
     const double scale = std::max(1.0, std::min(room.width() / (right - left), room.height() / (top - bottom)));
-    Paper paper{left, top, scale, {}};
+    ViewTransform paper{left, top, scale, {}};
     paper.origin = {10.0 + (room.width() - scale * (right - left)) / 2.0,
                     8.0 + (room.height() - scale * (top - bottom)) / 2.0};
     return paper;
 }
 
-QPolygonF circle(const Paper& paper, const Vector2d& centre, double radius_m) {
+QPolygonF circle(const ViewTransform& paper, const Vector2d& centre, double radius_m) {
     QPolygonF points;
     constexpr int corners = 40;
     for (int i = 0; i < corners; ++i) {
@@ -41,12 +41,12 @@ QPolygonF circle(const Paper& paper, const Vector2d& centre, double radius_m) {
     return points;
 }
 
-void drawString(Scene& scene, const SectionValues& v, const Paper& paper, std::size_t i, double pull_N,
+void drawString(Scene& scene, const SectionValues& v, const ViewTransform& paper, std::size_t i, double pull_N,
                 const std::vector<Vector2d>& path) {
     const RigString& string = v.rig.strings[i];
     const QString name = QString::fromStdString(string.name);
     Mark& mark =
-        scene.line(paper.polygon(path), Ink::Strings, std::max(1.0, string.wire.gauge_m * paper.pixelsPerMetre));
+        scene.line(paper.polygon(path), ColourRole::Strings, std::max(1.0, string.wire.gauge_m * paper.pixelsPerMetre));
     mark.dashed = pull_N <= 0.0;
     mark.id = QStringLiteral("string-%1").arg(name);
     mark.tip = pull_N > 0.0 ? tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
@@ -65,21 +65,21 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     const double seat = v.rig.springs.empty() ? 20 * mm : v.rig.springs.front().seat_m;
     const double plate = -seat - 1.5 * mm, top = plate - 2 * mm;
     const double tipUp = bridge.armTipHeight_m + top;
-    const Paper paper =
+    const ViewTransform paper =
         paperFor(size, -26 * mm, bridge.armTip_m + 16 * mm, std::max(tipUp + bridge.armTip_m * 0.25, radius + 18 * mm),
                  top - bodyDepth_m * 0.45, strip);
     const double right = bridge.armTip_m + 14 * mm;
     scene.area(
         paper.polygon(
             {{-24 * mm, top}, {right, top}, {right, top - bodyDepth_m * 0.4}, {-24 * mm, top - bodyDepth_m * 0.4}}),
-        Ink::Wood, Ink::WoodEdge);
+        ColourRole::Wood, ColourRole::WoodEdge);
     scene
         .area(
             paper.polygon({{-22 * mm, plate + 1.5 * mm}, {45 * mm, plate + 1.5 * mm}, {45 * mm, top}, {-22 * mm, top}}),
-            Ink::Metal, Ink::MetalEdge)
+            ColourRole::Metal, ColourRole::MetalEdge)
         .id = QStringLiteral("base");
-    scene.area(paper.polygon({{-6 * mm, plate}, {6 * mm, plate}, {2 * mm, -radius}, {-2 * mm, -radius}}), Ink::Metal,
-               Ink::MetalEdge);
+    scene.area(paper.polygon({{-6 * mm, plate}, {6 * mm, plate}, {2 * mm, -radius}, {-2 * mm, -radius}}),
+               ColourRole::Metal, ColourRole::MetalEdge);
     const std::vector<double> pull = tensions_N(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
         drawString(scene, v, paper, i, pull[i],
@@ -87,7 +87,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
                     turned.place({-radius, 0.0}),
                     {0.0, radius},
                     {right, radius}});
-    Mark& shaft = scene.area(circle(paper, {0, 0}, radius), Ink::Metal, Ink::MetalEdge, 2.0);
+    Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     shaft.id = QStringLiteral("shaft");
     shaft.tip = tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     const std::vector<double> push = springForces_N(v.rig, v.state);
@@ -101,7 +101,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
             coil.append(paper.at(
                 {spring.lever_m + (w % 2 == 0 ? -5 : 5) * mm, foot + height * (0.06 + 0.88 * w / (2.0 * windings))}));
         coil.append(paper.at({spring.lever_m, foot + height}));
-        Mark& mark = scene.line(coil, Ink::Springs, 2.6);
+        Mark& mark = scene.line(coil, ColourRole::Springs, 2.6);
         mark.id = QStringLiteral("spring-%1").arg(j + 1);
         mark.dashed = push[j] <= 0.0;
         mark.tip = push[j] > 0.0 ? tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
@@ -112,26 +112,26 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
         paper.polygon({turned.place({0.0, 1.5 * mm}), turned.place({lever, 2 * mm}),
                        turned.place({bridge.armTip_m, tipUp}), turned.place({bridge.armTip_m, tipUp - 3 * mm}),
                        turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
-        Ink::Metal, Ink::MetalEdge, 2.0);
+        ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     arm.id = QStringLiteral("arm");
     arm.tip = tr("Arm at %1").arg(degreesText(v.state.angle_rad));
     const double tip_m = armTipHeight_m(bridge, v.state.angle_rad);
     const Vector2d tip = turned.place({bridge.armTip_m, tipUp});
-    scene.line(paper.polygon({{tip.x() + 4 * mm, top}, {tip.x() + 4 * mm, tip.y()}}), Ink::Text, 1.5).id =
+    scene.line(paper.polygon({{tip.x() + 4 * mm, top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
         QStringLiteral("tip-height");
     const MomentParts parts = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     scene
-        .text({14.0, 16.0 + font * 0.2}, tr("spring pushes up %1").arg(momentText(parts.springs_Nm)), Ink::Springs,
-              font, Qt::AlignLeft | Qt::AlignVCenter)
+        .text({14.0, 16.0 + font * 0.2}, tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
+              ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
         .text({size.width() - 14.0, 16.0 + font * 0.2}, tr("strings pull down %1").arg(momentText(parts.strings_Nm)),
-              Ink::Strings, font, Qt::AlignRight | Qt::AlignVCenter)
+              ColourRole::Strings, font, Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     Mark& words = scene.text(
         {14.0, size.height() - strip * 0.5},
         tr("arm %1, tip %2 above the top, computed").arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units)),
-        Ink::Text, font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+        ColourRole::Text, font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description = tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.")
@@ -143,24 +143,24 @@ Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     Scene scene;
     scene.size = size;
     const double font = 15.0 * v.textScale, strip = 34.0 * v.textScale;
-    const Paper paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -bodyDepth_m, strip);
+    const ViewTransform paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -bodyDepth_m, strip);
     scene.area(
         paper.polygon({{-43 * mm, 0}, {88 * mm, 0}, {88 * mm, -bodyDepth_m * 0.8}, {-43 * mm, -bodyDepth_m * 0.8}}),
-        Ink::Wood, Ink::WoodEdge);
+        ColourRole::Wood, ColourRole::WoodEdge);
     scene
-        .area(paper.polygon({{-36 * mm, 0}, {-26 * mm, 0}, {-26 * mm, 9 * mm}, {-36 * mm, 9 * mm}}), Ink::Metal,
-              Ink::MetalEdge)
+        .area(paper.polygon({{-36 * mm, 0}, {-26 * mm, 0}, {-26 * mm, 9 * mm}, {-36 * mm, 9 * mm}}), ColourRole::Metal,
+              ColourRole::MetalEdge)
         .id = QStringLiteral("tailpiece");
     scene
         .area(paper.polygon({{-7 * mm, 0}, {7 * mm, 0}, {4 * mm, 13 * mm}, {0, 15 * mm}, {-5 * mm, 13 * mm}}),
-              Ink::Metal, Ink::MetalEdge)
+              ColourRole::Metal, ColourRole::MetalEdge)
         .id = QStringLiteral("bridge");
     const std::vector<double> pull = tensions_N(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
         drawString(scene, v, paper, i, pull[i], {{-30 * mm, 8 * mm}, {0, 15 * mm}, {88 * mm, 16 * mm}});
     Mark& words =
         scene.text({14.0, size.height() - strip * 0.5}, tr("fixed bridge: no string moves another, tune each to pitch"),
-                   Ink::Text, font * 1.1, Qt::AlignLeft | Qt::AlignVCenter);
+                   ColourRole::Text, font * 1.1, Qt::AlignLeft | Qt::AlignVCenter);
     words.id = QStringLiteral("plate-text");
     scene.description = tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
     return scene;

@@ -8,7 +8,7 @@
 namespace flenzo {
 
 /// Maps the guitar's frame to pixels: x to the right (towards the nut), y up, one scale for both.
-struct Paper {
+struct ViewTransform {
     double left_m = 0.0, top_m = 0.0, pixelsPerMetre = 1.0;
     QPointF origin;
     [[nodiscard]] QPointF at(const Eigen::Vector2d& point_m) const;

@@ -7,7 +7,7 @@
 namespace flenzo {
 
 /// What a stroke or an area means; the theme says how it looks. Told apart by lightness as well as by hue.
-enum class Ink {
+enum class ColourRole {
     Desk,  ///< behind everything
     Sheet, ///< paper of panels and fields
     Text,
@@ -29,9 +29,9 @@ enum class Ink {
 };
 
 struct Theme {
-    std::array<QColor, static_cast<std::size_t>(Ink::Count)> colours;
+    std::array<QColor, static_cast<std::size_t>(ColourRole::Count)> colours;
     bool dark = false;
-    [[nodiscard]] const QColor& operator[](Ink ink) const { return colours[static_cast<std::size_t>(ink)]; }
+    [[nodiscard]] const QColor& operator[](ColourRole ink) const { return colours[static_cast<std::size_t>(ink)]; }
 };
 
 [[nodiscard]] const Theme& benchLight();

@@ -41,7 +41,7 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
     if (report.rows.empty()) {
         scene.text({size.width() / 2.0, size.height() / 2.0},
                    tr("Not played yet. Hidden guitars like this one, brought home by each habit and by the adviser."),
-                   Ink::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
+                   ColourRole::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
         scene.description = tr("No trial has been played yet.");
         return scene;
     }
@@ -55,19 +55,19 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
         const auto counts = binsOf(row);
         const int most = std::max(1, *std::max_element(counts.begin(), counts.end()));
         scene
-            .text({14.0, base - tall * 0.55}, adviser ? tr("adviser") : QString::fromStdString(row.name), Ink::Text,
-                  font, Qt::AlignLeft | Qt::AlignVCenter)
+            .text({14.0, base - tall * 0.55}, adviser ? tr("adviser") : QString::fromStdString(row.name),
+                  ColourRole::Text, font, Qt::AlignLeft | Qt::AlignVCenter)
             .bold = adviser;
-        scene.text({14.0, base - tall * 0.55 + font * 1.3}, wordsOf(row), Ink::Quiet, font * 0.87,
+        scene.text({14.0, base - tall * 0.55 + font * 1.3}, wordsOf(row), ColourRole::Quiet, font * 0.87,
                    Qt::AlignLeft | Qt::AlignVCenter);
-        scene.line({{left, base}, {right, base}}, Ink::Rule, 1.0);
+        scene.line({{left, base}, {right, base}}, ColourRole::Rule, 1.0);
         for (int b = 0; b < bins; ++b) {
             const int count = counts[static_cast<std::size_t>(b)];
             if (count == 0)
                 continue;
             const double height = (tall - font * 0.9) * count / most;
             Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height),
-                                   adviser ? Ink::Focus : Ink::Strings);
+                                   adviser ? ColourRole::Focus : ColourRole::Strings);
             bar.id = QStringLiteral("bar-%1-%2").arg(report.rows.size() - 1 - k).arg(b + 1);
             bar.tip =
                 b + 1 == bins
@@ -81,9 +81,9 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
     for (int b = 0; b < bins; ++b)
         scene.text({left + wide * (b + 0.5), bottom + font * 0.7},
                    b + 1 == bins ? QStringLiteral("more") : QString::number(binEnds[static_cast<std::size_t>(b)]),
-                   Ink::Quiet, font * 0.87, centred);
-    scene.text({(left + right) / 2.0, bottom + font * 2.1}, tr("passes until in tune and level"), Ink::Quiet, font,
-               centred);
+                   ColourRole::Quiet, font * 0.87, centred);
+    scene.text({(left + right) / 2.0, bottom + font * 2.1}, tr("passes until in tune and level"), ColourRole::Quiet,
+               font, centred);
     scene.description =
         tr("Trial on %1 hidden guitars. Adviser: %2.").arg(report.stable).arg(wordsOf(report.rows.back()));
     return scene;

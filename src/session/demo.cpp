@@ -48,7 +48,7 @@ Result<Job> demoJob(int index) {
     const int answers = json.value().value(QLatin1String("storyAnswers")).toInt();
     if (!job.simulatedSeed)
         return job;
-    SimulatedGuitar guitar(benchJobOf(job), Spread(), *job.simulatedSeed);
+    SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
     for (int a = 0; a < answers; ++a) {
         const NextAct next = advise(benchJobOf(job)).act;
         if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)

@@ -376,7 +376,7 @@ std::optional<Fault> Session::letSimulationAnswer() {
     const NextAct& next = derived_.next();
     if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
         return std::nullopt;
-    SimulatedGuitar guitar(benchJobOf(job_), Spread(), *job_.simulatedSeed);
+    SimulatedGuitar guitar(benchJobOf(job_), UncertaintyModel(), *job_.simulatedSeed);
     guitar.hear(job_.log);
     Event answer = guitar.answer(next);
     return append(tr("simulated answer"), std::move(answer));

@@ -26,11 +26,11 @@ QFrame* panelIn(QWidget* parent) {
 QFrame* tablePanel(QWidget* parent, const QString& title, QLabel** note, FigureTable* table) {
     QFrame* panel = panelIn(parent);
     auto* column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
+    QLabel* heading = label(TextRole::Heading, panel);
     heading->setText(title);
     column->addWidget(heading);
     if (note) {
-        *note = label(Voice::Body, panel);
+        *note = label(TextRole::Body, panel);
         (*note)->setWordWrap(true);
         column->addWidget(*note);
     }
@@ -49,7 +49,7 @@ QString inQuarters(double turns) {
 
 } // namespace
 
-AnswerPage::AnswerPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+AnswerPage::AnswerPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -61,7 +61,7 @@ AnswerPage::AnswerPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(des
     row->addWidget(buildPasses(), 5);
     column->addLayout(row, 1);
     connect(&desk_.session(), &Session::changed, this, &AnswerPage::refresh);
-    connect(&desk_, &Desk::preferencesChanged, this, &AnswerPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &AnswerPage::refresh);
     refresh();
 }
 
@@ -71,17 +71,17 @@ QWidget* AnswerPage::buildHead() {
     row->setContentsMargins(18, 12, 18, 12);
     row->setSpacing(28);
     auto* words = new QVBoxLayout;
-    verdict_ = label(Voice::Heading, panel, QStringLiteral("verdict"));
-    claw_ = label(Voice::Act, panel, QStringLiteral("clawSentence"));
-    reason_ = label(Voice::Body, panel, QStringLiteral("reason"));
-    screws_ = label(Voice::Small, panel, QStringLiteral("screws"));
+    verdict_ = label(TextRole::Heading, panel, QStringLiteral("verdict"));
+    claw_ = label(TextRole::Act, panel, QStringLiteral("clawSentence"));
+    reason_ = label(TextRole::Body, panel, QStringLiteral("reason"));
+    screws_ = label(TextRole::Small, panel, QStringLiteral("screws"));
     for (QLabel* each : {verdict_, claw_, reason_, screws_}) {
         each->setWordWrap(true);
         each->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Minimum);
         words->addWidget(each);
     }
     words->addStretch();
-    turns_ = label(Voice::Figure, panel, QStringLiteral("turns"));
+    turns_ = label(TextRole::Figure, panel, QStringLiteral("turns"));
     turns_->setAlignment(Qt::AlignCenter);
     row->addLayout(words, 3);
     row->addWidget(turns_, 1);
@@ -124,7 +124,7 @@ void AnswerPage::refreshHead() {
     const bool found = report.level.status == LevelStatus::Found;
     const double turns = report.level.moreTurns, spread = derived.uncertainty.claw_turns;
     verdict_->setText(wording::verdict(report));
-    setVoice(verdict_, found ? Voice::Heading : Voice::Warn);
+    setVoice(verdict_, found ? TextRole::Heading : TextRole::Warn);
     reason_->setText(wording::verdictReason(report, desk_.preferences().units));
     if (found && !hasClaw(desk_.session().job().rig)) {
         claw_->setText(wording::inTune(derived, desk_.preferences().units));
@@ -192,7 +192,7 @@ void AnswerPage::refreshWays() {
 void AnswerPage::refreshSprings() {
     const Derived& derived = desk_.session().derived();
     const Units& units = desk_.preferences().units;
-    const Level& level = derived.report.level;
+    const LevelSolution& level = derived.report.level;
     QList<QStringList> rows;
     for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0, {0.6, 0.8, 1.0, 1.25, 1.6}))
         rows.append({tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1), lengthText(option.free_m, units),

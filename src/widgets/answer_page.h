@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -16,7 +16,7 @@ class FigureTable;
 class AnswerPage : public QWidget {
     Q_OBJECT
 public:
-    explicit AnswerPage(Desk& desk, QWidget* parent = nullptr);
+    explicit AnswerPage(AppContext& desk, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -31,7 +31,7 @@ private:
     void refreshAlone();
     void refreshPasses();
 
-    Desk& desk_;
+    AppContext& desk_;
     QLabel *verdict_, *reason_, *claw_, *turns_, *screws_;
     QLabel *aimsNote_, *aloneNote_;
     FigureTable *aims_, *alone_, *passes_, *ways_;

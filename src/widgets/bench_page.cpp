@@ -16,7 +16,7 @@
 
 namespace flenzo {
 
-BenchPage::BenchPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+BenchPage::BenchPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -37,7 +37,7 @@ BenchPage::BenchPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
     connect(&desk_.session(), &Session::changed, this, &BenchPage::refresh);
     connect(&desk_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
     connect(&desk_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
-    connect(&desk_, &Desk::preferencesChanged, this, &BenchPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &BenchPage::refresh);
     refresh();
 }
 
@@ -49,22 +49,22 @@ QWidget* BenchPage::buildActPanel() {
     row->setSpacing(16);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);
-    act_ = label(Voice::Act, panel, QStringLiteral("act"));
+    act_ = label(TextRole::Act, panel, QStringLiteral("act"));
     act_->setWordWrap(true);
-    aside_ = label(Voice::Body, panel, QStringLiteral("aside"));
+    aside_ = label(TextRole::Body, panel, QStringLiteral("aside"));
     aside_->setWordWrap(true);
-    outlook_ = label(Voice::Small, panel, QStringLiteral("outlook"));
+    outlook_ = label(TextRole::Small, panel, QStringLiteral("outlook"));
     outlook_->setWordWrap(true);
     words->addStretch();
     words->addWidget(act_);
     words->addWidget(aside_);
     words->addWidget(outlook_);
     words->addStretch();
-    figure_ = label(Voice::Figure, panel, QStringLiteral("figure"));
+    figure_ = label(TextRole::Figure, panel, QStringLiteral("figure"));
     figure_->setAlignment(Qt::AlignCenter);
     auto* entryBox = new QVBoxLayout;
     entryBox->setSpacing(4);
-    entryFor_ = label(Voice::Small, panel, QStringLiteral("entryFor"));
+    entryFor_ = label(TextRole::Small, panel, QStringLiteral("entryFor"));
     entry_ = new QLineEdit(panel);
     entry_->setObjectName(QStringLiteral("entry"));
     entry_->setAccessibleName(tr("Reading"));
@@ -154,7 +154,7 @@ void BenchPage::refreshAct() {
     aside_->setText(words.aside);
     entryFor_->setText(words.entry);
     outlook_->setText(wording::outlook(derived));
-    setVoice(act_, Voice::Act);
+    setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
     done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
     const bool onlyThePlate =

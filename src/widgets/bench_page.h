@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -19,7 +19,7 @@ class PassSheetView;
 class BenchPage : public QWidget {
     Q_OBJECT
 public:
-    explicit BenchPage(Desk& desk, QWidget* parent = nullptr);
+    explicit BenchPage(AppContext& desk, QWidget* parent = nullptr);
     void takeFocus();
     void refresh();
     /// Fills the page with the act, its number and the entry field, for reading from afar.
@@ -37,7 +37,7 @@ private:
     void confirm();
     void pickNeighbour(int step);
 
-    Desk& desk_;
+    AppContext& desk_;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
     QLabel *act_, *figure_, *aside_, *entryFor_, *outlook_;

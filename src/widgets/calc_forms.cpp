@@ -22,7 +22,7 @@ namespace flenzo {
 namespace {
 
 QLabel* wordsUnder(JobForm& form, const char* name) {
-    QLabel* words = label(Voice::Heading, &form, QLatin1String(name));
+    QLabel* words = label(TextRole::Heading, &form, QLatin1String(name));
     words->setWordWrap(true);
     form.rows().addRow(words);
     return words;
@@ -41,7 +41,7 @@ void fitHeight(QTableWidget& table) {
 
 } // namespace
 
-CaliperForm::CaliperForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
+CaliperForm::CaliperForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     const auto again = [this] { reckon(); };
     thickest_ = number(QStringLiteral("caliper"), tr("caliper, thickest string"), again);
     thinnest_ = number(QStringLiteral("caliperThin"), tr("caliper, thinnest string"), again);
@@ -88,7 +88,7 @@ void CaliperForm::takeSet() {
         edit([this](Job& job) { applySet(job, Side::Off, *set_, desk_.catalogue()); });
 }
 
-HeightForm::HeightForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
+HeightForm::HeightForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     const auto again = [this] { reckon(); };
     bassNow_ = number(QStringLiteral("actionBass"), tr("action at fret 12 now, bass side"), again);
     trebleNow_ = number(QStringLiteral("actionTreble"), tr("the same, treble side"), again);
@@ -124,7 +124,7 @@ void HeightForm::reckon() {
                                    : said);
 }
 
-IntonateForm::IntonateForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
+IntonateForm::IntonateForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     const Job& job = desk.session().job();
     const auto& strings = job.rig.strings;
     table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
@@ -181,7 +181,7 @@ void IntonateForm::reckon() {
                         .arg(lengthText(place.bass_m, units), lengthText(place.treble_m, units)));
 }
 
-SettleForm::SettleForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
+SettleForm::SettleForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
          desk.session().job().habit.stretch, [](Job& job, bool on) { job.habit.stretch = on; });
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
@@ -216,7 +216,7 @@ void SettleForm::refresh() {
     fitHeight(*table_);
 }
 
-LevelForm::LevelForm(Desk& desk, QWidget* parent) : JobForm(desk, parent) {
+LevelForm::LevelForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     auto* photo = new QPushButton(tr("Read it off a side photo…"), this);
     photo->setObjectName(QStringLiteral("levelPhoto"));
     connect(photo, &QPushButton::clicked, this, [this] {

@@ -17,7 +17,7 @@ class FigureTable;
 class CaliperForm : public JobForm {
     Q_OBJECT
 public:
-    CaliperForm(Desk& desk, QWidget* parent);
+    CaliperForm(AppContext& desk, QWidget* parent);
 
 private:
     void reckon();
@@ -32,7 +32,7 @@ private:
 class HeightForm : public JobForm {
     Q_OBJECT
 public:
-    HeightForm(Desk& desk, QWidget* parent);
+    HeightForm(AppContext& desk, QWidget* parent);
 
 private:
     void reckon();
@@ -44,7 +44,7 @@ private:
 class IntonateForm : public JobForm {
     Q_OBJECT
 public:
-    IntonateForm(Desk& desk, QWidget* parent);
+    IntonateForm(AppContext& desk, QWidget* parent);
 
 private:
     void reckon();
@@ -56,7 +56,7 @@ private:
 class SettleForm : public JobForm {
     Q_OBJECT
 public:
-    SettleForm(Desk& desk, QWidget* parent);
+    SettleForm(AppContext& desk, QWidget* parent);
 
 private:
     void refresh();
@@ -67,7 +67,7 @@ private:
 class LevelForm : public JobForm {
     Q_OBJECT
 public:
-    LevelForm(Desk& desk, QWidget* parent);
+    LevelForm(AppContext& desk, QWidget* parent);
 };
 
 } // namespace flenzo

@@ -9,7 +9,7 @@
 
 namespace flenzo {
 
-ChangeModel::ChangeModel(Desk& desk, QObject* parent) : QAbstractTableModel(parent), desk_(desk) {}
+ChangeModel::ChangeModel(AppContext& desk, QObject* parent) : QAbstractTableModel(parent), desk_(desk) {}
 
 void ChangeModel::refresh() {
     beginResetModel();

@@ -27,7 +27,7 @@ namespace {
 /// Catalogue strings to choose from, or to type.
 class StringDelegate : public QStyledItemDelegate {
 public:
-    StringDelegate(Desk& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+    StringDelegate(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
     QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex&) const override {
         auto* edit = new QLineEdit(parent);
         edit->setAccessibleName(ChangePage::tr("String or gauge"));
@@ -43,7 +43,7 @@ public:
     }
 
 private:
-    Desk& desk_;
+    AppContext& desk_;
 };
 
 std::optional<double> plainNumber(QString text) {
@@ -70,7 +70,7 @@ Result<double> inRange(const QString& text, const char* field, const Range& rang
 
 } // namespace
 
-ChangePage::ChangePage(Desk& desk, QWidget* parent)
+ChangePage::ChangePage(AppContext& desk, QWidget* parent)
     : QWidget(parent), desk_(desk), model_(new ChangeModel(desk, this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
@@ -98,17 +98,17 @@ ChangePage::ChangePage(Desk& desk, QWidget* parent)
     auto* foot = new QFrame(this);
     foot->setProperty("panel", true);
     auto* words = new QVBoxLayout(foot);
-    verdict_ = label(Voice::Act, foot, QStringLiteral("changeVerdict"));
-    reason_ = label(Voice::Body, foot);
+    verdict_ = label(TextRole::Act, foot, QStringLiteral("changeVerdict"));
+    reason_ = label(TextRole::Body, foot);
     reason_->setWordWrap(true);
-    sums_ = label(Voice::Body, foot, QStringLiteral("sums"));
+    sums_ = label(TextRole::Body, foot, QStringLiteral("sums"));
     words->addWidget(verdict_);
     words->addWidget(reason_);
     words->addWidget(sums_);
     column->addWidget(foot);
     connect(&desk_.session(), &Session::changed, this, &ChangePage::refresh);
-    connect(&desk_, &Desk::preferencesChanged, this, &ChangePage::refresh);
-    connect(&desk_, &Desk::catalogueChanged, this, &ChangePage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &ChangePage::refresh);
+    connect(&desk_, &AppContext::catalogueChanged, this, &ChangePage::refresh);
     refresh();
 }
 
@@ -117,7 +117,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
+    QLabel* heading = label(TextRole::Heading, panel);
     heading->setText(title);
     column->addWidget(heading);
     auto* form = new QFormLayout;
@@ -176,7 +176,7 @@ QWidget* ChangePage::buildHabit() {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
+    QLabel* heading = label(TextRole::Heading, panel);
     heading->setText(tr("House habit"));
     column->addWidget(heading);
     auto* form = new QFormLayout;
@@ -339,7 +339,7 @@ void ChangePage::refresh() {
     reference_->show(QStringLiteral("%1 Hz").arg(job.referencePitch_Hz));
     slack_->show(centsText(job.slackStart_cents));
     verdict_->setText(wording::verdict(report));
-    setVoice(verdict_, report.level.status == LevelStatus::Found ? Voice::Act : Voice::Warn);
+    setVoice(verdict_, report.level.status == LevelStatus::Found ? TextRole::Act : TextRole::Warn);
     reason_->setText(wording::verdictReason(report, units));
     sums_->setText(tr("In all %1 before, %2 after.")
                        .arg(forceText(report.sumBefore_N, units), forceText(report.sumAfter_N, units)));

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/edits.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -20,7 +20,7 @@ class FieldEdit;
 class ChangePage : public QWidget {
     Q_OBJECT
 public:
-    explicit ChangePage(Desk& desk, QWidget* parent = nullptr);
+    explicit ChangePage(AppContext& desk, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -33,7 +33,7 @@ private:
     void keepMasses();
     void commitOldAngle();
 
-    Desk& desk_;
+    AppContext& desk_;
     ChangeModel* model_;
     QTableView* table_;
     QComboBox *sets_[2], *tunings_[2], *order_, *aims_, *claw_;

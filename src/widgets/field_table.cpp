@@ -10,7 +10,7 @@ namespace flenzo {
 
 class FieldTable::Model : public QAbstractTableModel {
 public:
-    Model(Desk& desk, const std::vector<RigField>& fields, Count count, RowName rowName, QObject* parent)
+    Model(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName, QObject* parent)
         : QAbstractTableModel(parent), desk_(desk), fields_(fields), count_(std::move(count)),
           rowName_(std::move(rowName)) {}
 
@@ -79,13 +79,13 @@ public:
     }
 
 private:
-    Desk& desk_;
+    AppContext& desk_;
     const std::vector<RigField>& fields_;
     Count count_;
     RowName rowName_;
 };
 
-FieldTable::FieldTable(Desk& desk, const std::vector<RigField>& fields, Count count, RowName rowName,
+FieldTable::FieldTable(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName,
                        const QString& name, QWidget* parent)
     : QTableView(parent), desk_(desk), model_(new Model(desk, fields, std::move(count), std::move(rowName), this)) {
     setModel(model_);

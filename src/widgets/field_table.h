@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 #include "widgets/rig_fields.h"
 
 #include <QTableView>
@@ -14,13 +14,13 @@ class FieldTable : public QTableView {
 public:
     using Count = std::function<std::size_t(const Job&)>;
     using RowName = std::function<QString(const Job&, std::size_t)>;
-    FieldTable(Desk& desk, const std::vector<RigField>& fields, Count count, RowName rowName, const QString& name,
+    FieldTable(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName, const QString& name,
                QWidget* parent = nullptr);
     void refresh();
 
 private:
     class Model;
-    Desk& desk_;
+    AppContext& desk_;
     Model* model_;
 };
 

@@ -7,7 +7,7 @@
 
 namespace flenzo {
 
-JobForm::JobForm(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), layout_(new QFormLayout(this)) {
+JobForm::JobForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk), layout_(new QFormLayout(this)) {
     layout_->setContentsMargins(0, 6, 0, 0);
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed); // a long form scrolls, it is not squeezed
 }

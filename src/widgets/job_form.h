@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -16,7 +16,7 @@ namespace flenzo {
 class JobForm : public QWidget {
     Q_OBJECT
 public:
-    JobForm(Desk& desk, QWidget* parent);
+    JobForm(AppContext& desk, QWidget* parent);
     QFormLayout& rows() { return *layout_; }
     void edit(const std::function<void(Job&)>& change);
 
@@ -39,7 +39,7 @@ public:
     QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
 
 protected:
-    Desk& desk_;
+    AppContext& desk_;
 
 private:
     QFormLayout* layout_;

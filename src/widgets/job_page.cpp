@@ -40,7 +40,7 @@ QString stepLine(const QString& title, StepState state, bool current) {
 
 } // namespace
 
-JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+JobPage::JobPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
@@ -58,7 +58,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     }
     left_ = new FittingLabel(this);
     left_->setObjectName(QStringLiteral("stepsLeft"));
-    setVoice(left_, Voice::Small);
+    setVoice(left_, TextRole::Small);
     left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     top->addWidget(left_, 1);
     clock_ = new StepClock(this);
@@ -88,7 +88,7 @@ JobPage::JobPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     connect(clock_, &StepClock::soakIsOver, this, [this] { desk_.say(tr("The time is up.")); });
     connect(&desk_.session(), &Session::changed, this, &JobPage::refresh);
     connect(&desk_.session(), &Session::remainingChanged, this, &JobPage::refresh);
-    connect(&desk_, &Desk::preferencesChanged, this, &JobPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &JobPage::refresh);
 }
 
 QWidget* JobPage::buildAsk() {
@@ -96,7 +96,7 @@ QWidget* JobPage::buildAsk() {
     ask_->setObjectName(QStringLiteral("message"));
     auto* row = new QHBoxLayout(ask_);
     row->setContentsMargins(14, 6, 8, 6);
-    question_ = label(Voice::Body, ask_, QStringLiteral("question"));
+    question_ = label(TextRole::Body, ask_, QStringLiteral("question"));
     question_->setWordWrap(true);
     reason_ = new QLineEdit(ask_);
     reason_->setObjectName(QStringLiteral("reason"));

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/workflow.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -22,7 +22,7 @@ class StepPanel;
 class JobPage : public QWidget {
     Q_OBJECT
 public:
-    JobPage(Desk& desk, QWidget* parent);
+    JobPage(AppContext& desk, QWidget* parent);
     void takeFocus();
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
@@ -47,7 +47,7 @@ private:
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
 
-    Desk& desk_;
+    AppContext& desk_;
     QListWidget* list_;
     QFrame* ask_;
     FittingLabel* left_;

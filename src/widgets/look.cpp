@@ -17,21 +17,21 @@ namespace flenzo {
 
 namespace {
 
-const char* voiceName(Voice voice) {
+const char* voiceName(TextRole voice) {
     switch (voice) {
-    case Voice::Body:
+    case TextRole::Body:
         return "body";
-    case Voice::Small:
+    case TextRole::Small:
         return "small";
-    case Voice::Heading:
+    case TextRole::Heading:
         return "heading";
-    case Voice::Act:
+    case TextRole::Act:
         return "act";
-    case Voice::Figure:
+    case TextRole::Figure:
         return "figure";
-    case Voice::Warn:
+    case TextRole::Warn:
         return "warn";
-    case Voice::Good:
+    case TextRole::Good:
         return "good";
     }
     return "";
@@ -74,21 +74,21 @@ public:
 
 QPalette paletteOf(const Theme& theme) {
     QPalette palette;
-    palette.setColor(QPalette::Window, theme[Ink::Desk]);
-    palette.setColor(QPalette::WindowText, theme[Ink::Text]);
-    palette.setColor(QPalette::Base, theme[Ink::Sheet]);
-    palette.setColor(QPalette::AlternateBase, theme[Ink::Desk]);
-    palette.setColor(QPalette::Text, theme[Ink::Text]);
-    palette.setColor(QPalette::PlaceholderText, theme[Ink::Quiet]);
-    palette.setColor(QPalette::Button, theme[Ink::Sheet]);
-    palette.setColor(QPalette::ButtonText, theme[Ink::Text]);
-    palette.setColor(QPalette::Highlight, theme[Ink::Focus]);
-    palette.setColor(QPalette::HighlightedText, theme[Ink::Sheet]);
-    palette.setColor(QPalette::ToolTipBase, theme[Ink::Sheet]);
-    palette.setColor(QPalette::ToolTipText, theme[Ink::Text]);
-    palette.setColor(QPalette::Link, theme[Ink::Focus]);
+    palette.setColor(QPalette::Window, theme[ColourRole::Desk]);
+    palette.setColor(QPalette::WindowText, theme[ColourRole::Text]);
+    palette.setColor(QPalette::Base, theme[ColourRole::Sheet]);
+    palette.setColor(QPalette::AlternateBase, theme[ColourRole::Desk]);
+    palette.setColor(QPalette::Text, theme[ColourRole::Text]);
+    palette.setColor(QPalette::PlaceholderText, theme[ColourRole::Quiet]);
+    palette.setColor(QPalette::Button, theme[ColourRole::Sheet]);
+    palette.setColor(QPalette::ButtonText, theme[ColourRole::Text]);
+    palette.setColor(QPalette::Highlight, theme[ColourRole::Focus]);
+    palette.setColor(QPalette::HighlightedText, theme[ColourRole::Sheet]);
+    palette.setColor(QPalette::ToolTipBase, theme[ColourRole::Sheet]);
+    palette.setColor(QPalette::ToolTipText, theme[ColourRole::Text]);
+    palette.setColor(QPalette::Link, theme[ColourRole::Focus]);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
-        palette.setColor(QPalette::Disabled, role, theme[Ink::Quiet]);
+        palette.setColor(QPalette::Disabled, role, theme[ColourRole::Quiet]);
     return palette;
 }
 
@@ -134,10 +134,10 @@ QTabBar::tab:selected { background: @sheet; border-bottom-color: @sheet; color: 
 QTabBar::tab:selected:focus { color: @focus; text-decoration: underline; }
 QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }
 )");
-    const std::pair<const char*, Ink> inks[] = {
-        {"@sheet", Ink::Sheet}, {"@rule", Ink::Rule},      {"@quiet", Ink::Quiet},
-        {"@focus", Ink::Focus}, {"@soft", Ink::FocusSoft}, {"@warn", Ink::Warn},
-        {"@goal", Ink::Goal},   {"@desk", Ink::Desk},      {"@text", Ink::Text}};
+    const std::pair<const char*, ColourRole> inks[] = {
+        {"@sheet", ColourRole::Sheet}, {"@rule", ColourRole::Rule},      {"@quiet", ColourRole::Quiet},
+        {"@focus", ColourRole::Focus}, {"@soft", ColourRole::FocusSoft}, {"@warn", ColourRole::Warn},
+        {"@goal", ColourRole::Goal},   {"@desk", ColourRole::Desk},      {"@text", ColourRole::Text}};
     for (const auto& [name, ink] : inks)
         sheet.replace(QLatin1String(name), theme[ink].name());
     static const QRegularExpression height(QStringLiteral("@([0-9.]+)px"));
@@ -167,7 +167,7 @@ void applyLook(const Preferences& preferences) {
     qApp->setStyleSheet(sheetOf(preferences.theme(), basePixels(preferences)));
 }
 
-QLabel* label(Voice voice, QWidget* parent, const QString& objectName) {
+QLabel* label(TextRole voice, QWidget* parent, const QString& objectName) {
     auto* made = new QLabel(parent);
     made->setObjectName(objectName);
     made->setProperty("voice", voiceName(voice));
@@ -179,13 +179,13 @@ QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column)
     auto* panel = new QFrame(parent);
     panel->setProperty("panel", true);
     column = new QVBoxLayout(panel);
-    QLabel* heading = label(Voice::Heading, panel);
+    QLabel* heading = label(TextRole::Heading, panel);
     heading->setText(title);
     column->addWidget(heading);
     return panel;
 }
 
-void setVoice(QLabel* label, Voice voice) {
+void setVoice(QLabel* label, TextRole voice) {
     if (label->property("voice") == QLatin1String(voiceName(voice)))
         return;
     label->setProperty("voice", voiceName(voice));

@@ -18,10 +18,10 @@ void applyLook(const Preferences& preferences);
 [[nodiscard]] double basePixels(const Preferences& preferences);
 
 /// Text roles, styled by the application's sheet.
-enum class Voice { Body, Small, Heading, Act, Figure, Warn, Good };
-QLabel* label(Voice voice, QWidget* parent, const QString& objectName = {});
+enum class TextRole { Body, Small, Heading, Act, Figure, Warn, Good };
+QLabel* label(TextRole voice, QWidget* parent, const QString& objectName = {});
 /// A bordered panel with its heading; what it holds goes into `column`.
 QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column);
-void setVoice(QLabel* label, Voice voice);
+void setVoice(QLabel* label, TextRole voice);
 
 } // namespace flenzo

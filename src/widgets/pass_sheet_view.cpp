@@ -17,7 +17,7 @@ namespace {
 /// right with one pointing up; a bar at the edge for what was measured, dashes around what is only forecast.
 class CellPainter : public QStyledItemDelegate {
 public:
-    CellPainter(Desk& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+    CellPainter(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const Theme& theme = desk_.preferences().theme();
@@ -26,11 +26,11 @@ public:
         const QRectF box = QRectF(option.rect).adjusted(1, 1, -1, -1);
         painter->save();
         painter->setRenderHint(QPainter::Antialiasing);
-        painter->fillRect(option.rect, theme[cell.next ? Ink::FocusSoft : Ink::Sheet]);
+        painter->fillRect(option.rect, theme[cell.next ? ColourRole::FocusSoft : ColourRole::Sheet]);
         frame(*painter, box, cell, theme);
         if (cell.aim_cents)
-            write(*painter, box.adjusted(8, 0, 0, 0), signedNumber(*cell.aim_cents, 1), theme[Ink::Quiet], 0.87, false,
-                  Qt::AlignLeft);
+            write(*painter, box.adjusted(8, 0, 0, 0), signedNumber(*cell.aim_cents, 1), theme[ColourRole::Quiet], 0.87,
+                  false, Qt::AlignLeft);
         if (cell.reading_cents)
             reading(*painter, box, cell, plate, theme);
         painter->restore();
@@ -39,15 +39,15 @@ public:
 private:
     static void frame(QPainter& painter, const QRectF& box, const SheetCell& cell, const Theme& theme) {
         if (cell.kind == SheetCell::Kind::Measured)
-            painter.fillRect(QRectF(box.left(), box.top(), 4, box.height()), theme[Ink::Text]);
+            painter.fillRect(QRectF(box.left(), box.top(), 4, box.height()), theme[ColourRole::Text]);
         if (cell.kind == SheetCell::Kind::Forecast) {
             painter.setRenderHint(QPainter::Antialiasing, false); // straight lines need none, and it is dear for dashes
-            painter.setPen(QPen(theme[Ink::Forecast], 1.0, Qt::DashLine));
+            painter.setPen(QPen(theme[ColourRole::Forecast], 1.0, Qt::DashLine));
             painter.drawRect(box.adjusted(2, 2, -2, -2));
             painter.setRenderHint(QPainter::Antialiasing);
         }
         if (cell.next) {
-            painter.setPen(QPen(theme[Ink::Focus], 2.5));
+            painter.setPen(QPen(theme[ColourRole::Focus], 2.5));
             painter.drawRect(box);
         }
     }
@@ -67,29 +67,29 @@ private:
         const bool forecast = cell.kind == SheetCell::Kind::Forecast;
         const QString text = (cell.kind == SheetCell::Kind::Measured ? QString() : QStringLiteral("≈ ")) +
                              signedNumber(value, plate ? 2 : 1) + (plate ? QStringLiteral("°") : QString());
-        const QColor& colour = forecast ? theme[Ink::Forecast] : theme[Ink::Text];
+        const QColor& colour = forecast ? theme[ColourRole::Forecast] : theme[ColourRole::Text];
         write(painter, box.adjusted(0, 0, -24, 0), text, colour, 1.07, cell.kind == SheetCell::Kind::Measured,
               Qt::AlignRight);
         const QPointF middle(box.right() - 12, box.center().y());
         painter.setPen(Qt::NoPen);
         if (cell.within) {
-            painter.setPen(QPen(theme[Ink::Goal], 2.5));
+            painter.setPen(QPen(theme[ColourRole::Goal], 2.5));
             painter.drawPolyline(QPolygonF{middle + QPointF(-5, 0), middle + QPointF(-1, 4), middle + QPointF(6, -5)});
         } else if (value > 0.0) {
-            painter.setBrush(theme[Ink::Strings]);
+            painter.setBrush(theme[ColourRole::Strings]);
             painter.drawPolygon(QPolygonF{middle + QPointF(-5, 4), middle + QPointF(5, 4), middle + QPointF(0, -5)});
         } else {
-            painter.setBrush(theme[Ink::Springs]);
+            painter.setBrush(theme[ColourRole::Springs]);
             painter.drawPolygon(QPolygonF{middle + QPointF(-5, -4), middle + QPointF(5, -4), middle + QPointF(0, 5)});
         }
     }
 
-    Desk& desk_;
+    AppContext& desk_;
 };
 
 } // namespace
 
-PassSheetView::PassSheetView(Desk& desk, QWidget* parent) : QTableView(parent), desk_(desk) {
+PassSheetView::PassSheetView(AppContext& desk, QWidget* parent) : QTableView(parent), desk_(desk) {
     setModel(&model_);
     setItemDelegate(new CellPainter(desk, this));
     setObjectName(QStringLiteral("passSheet"));

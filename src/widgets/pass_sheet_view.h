@@ -2,7 +2,7 @@
 #pragma once
 
 #include "session/pass_sheet.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QTableView>
 
@@ -12,12 +12,12 @@ namespace flenzo {
 class PassSheetView : public QTableView {
     Q_OBJECT
 public:
-    explicit PassSheetView(Desk& desk, QWidget* parent = nullptr);
+    explicit PassSheetView(AppContext& desk, QWidget* parent = nullptr);
     void refresh();
     [[nodiscard]] const PassSheetModel& sheet() const { return model_; }
 
 private:
-    Desk& desk_;
+    AppContext& desk_;
     PassSheetModel model_;
 };
 

@@ -129,11 +129,11 @@ void PhotoMarks::paintEvent(QPaintEvent*) {
         stroke([&] { painter.drawEllipse(shown(cursor_), 6.0, 6.0); });
 }
 
-PhotoLevelDialog::PhotoLevelDialog(Desk& desk, QWidget* parent) : QDialog(parent), desk_(desk) {
+PhotoLevelDialog::PhotoLevelDialog(AppContext& desk, QWidget* parent) : QDialog(parent), desk_(desk) {
     setObjectName(QStringLiteral("photoLevel"));
     setWindowTitle(tr("Level from a side photo"));
     auto* column = new QVBoxLayout(this);
-    words_ = label(Voice::Heading, this, QStringLiteral("photoSays"));
+    words_ = label(TextRole::Heading, this, QStringLiteral("photoSays"));
     words_->setWordWrap(true);
     column->addWidget(words_);
     picture_ = new PhotoMarks(this);

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/setup/photo_level.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QDialog>
 #include <QImage>
@@ -44,14 +44,14 @@ private:
 class PhotoLevelDialog : public QDialog {
     Q_OBJECT
 public:
-    PhotoLevelDialog(Desk& desk, QWidget* parent);
+    PhotoLevelDialog(AppContext& desk, QWidget* parent);
     void load(const QString& file);
 
 private:
     [[nodiscard]] std::optional<PhotoAngle> angle() const;
     void refresh();
     void take();
-    Desk& desk_;
+    AppContext& desk_;
     PhotoMarks* picture_;
     QCheckBox* neckRight_;
     QLabel* words_;

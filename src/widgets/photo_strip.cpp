@@ -29,7 +29,7 @@ void PhotoStrip::show(const QStringList& files) {
     }
     constexpr int height = 120;
     for (const QString& file : files) {
-        QLabel* shown = label(Voice::Small, this, QStringLiteral("photo"));
+        QLabel* shown = label(TextRole::Small, this, QStringLiteral("photo"));
         const QString name = QFileInfo(file).fileName();
         const QPixmap pixmap(file);
         if (pixmap.isNull())
@@ -43,7 +43,7 @@ void PhotoStrip::show(const QStringList& files) {
     row_->addStretch();
 }
 
-CardPhotos::CardPhotos(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+CardPhotos::CardPhotos(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     strip_ = new PhotoStrip(this);
@@ -63,7 +63,7 @@ void CardPhotos::add() {
         desk_.accept(desk_.session().edit(tr("photo"), [&](Job& job) { job.card.photos.append(kept); }));
 }
 
-QString askForPhoto(Desk& desk, QWidget* parent, const QString& title) {
+QString askForPhoto(AppContext& desk, QWidget* parent, const QString& title) {
     const QString file =
         QFileDialog::getOpenFileName(parent, title, QString(), PhotoStrip::tr("Pictures (*.png *.jpg *.jpeg)"));
     if (file.isEmpty())

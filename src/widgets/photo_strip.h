@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -25,15 +25,15 @@ private:
 class CardPhotos : public QWidget {
     Q_OBJECT
 public:
-    CardPhotos(Desk& desk, QWidget* parent);
+    CardPhotos(AppContext& desk, QWidget* parent);
 
 private:
     void add();
-    Desk& desk_;
+    AppContext& desk_;
     PhotoStrip* strip_;
 };
 
 /// Asks for a picture and keeps it with the shop's; empty when none was taken.
-[[nodiscard]] QString askForPhoto(Desk& desk, QWidget* parent, const QString& title);
+[[nodiscard]] QString askForPhoto(AppContext& desk, QWidget* parent, const QString& title);
 
 } // namespace flenzo

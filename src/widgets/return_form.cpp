@@ -45,7 +45,7 @@ QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
 
 } // namespace
 
-ReturnForm::ReturnForm(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ReturnForm::ReturnForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 6, 0, 0);
     const auto& strings = desk_.session().job().rig.strings;
@@ -59,7 +59,7 @@ ReturnForm::ReturnForm(Desk& desk, QWidget* parent) : QWidget(parent), desk_(des
         rows.append(wording::stringTitle(string));
     table_->setVerticalHeaderLabels(rows);
     table_->setMinimumHeight(table_->verticalHeader()->length() + table_->horizontalHeader()->sizeHint().height() + 6);
-    verdict_ = label(Voice::Heading, this, QStringLiteral("returnVerdict"));
+    verdict_ = label(TextRole::Heading, this, QStringLiteral("returnVerdict"));
     verdict_->setText(tr("Type the cents of every string; what hangs is named here."));
     verdict_->setWordWrap(true);
     keep_ = new QPushButton(tr("Keep these readings with the job"), this);

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/setup/friction.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -16,14 +16,14 @@ namespace flenzo {
 class ReturnForm : public QWidget {
     Q_OBJECT
 public:
-    ReturnForm(Desk& desk, QWidget* parent);
+    ReturnForm(AppContext& desk, QWidget* parent);
 
 private:
     [[nodiscard]] std::optional<ReturnTest> typed() const; ///< nothing while a reading is missing
     void judge();
     void keep();
 
-    Desk& desk_;
+    AppContext& desk_;
     QTableWidget* table_;
     QLabel* verdict_;
     QPushButton* keep_;

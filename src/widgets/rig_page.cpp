@@ -27,7 +27,7 @@ constexpr int leastStrings = 4;
 
 } // namespace
 
-RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+RigPage::RigPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -54,7 +54,7 @@ RigPage::RigPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     bottom->addWidget(picture_, 9);
     column->addLayout(bottom, 1);
     connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
-    connect(&desk_, &Desk::preferencesChanged, this, &RigPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &RigPage::refresh);
     refresh();
 }
 
@@ -181,7 +181,7 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
     QFrame* panel = titledPanel(this, title, column);
     auto* form = new QFormLayout;
     form->setVerticalSpacing(3);
-    QLabel* head = label(Voice::Small, panel);
+    QLabel* head = label(TextRole::Small, panel);
     head->setText(tr("measured"));
     head->setAlignment(Qt::AlignRight);
     form->addRow(head);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 #include "widgets/rig_fields.h"
 
 #include <QWidget>
@@ -22,7 +22,7 @@ class RigPicture;
 class RigPage : public QWidget {
     Q_OBJECT
 public:
-    explicit RigPage(Desk& desk, QWidget* parent = nullptr);
+    explicit RigPage(AppContext& desk, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -48,7 +48,7 @@ private:
     void showAsItIs();
     void tryOut(const RigField& field, const QString& text);
 
-    Desk& desk_;
+    AppContext& desk_;
     std::vector<Row> rows_;
     std::vector<Head> heads_;
     FieldEdit *name_, *owner_, *story_;

@@ -11,13 +11,13 @@
 
 namespace flenzo {
 
-RigPicture::RigPicture(Desk& desk, QWidget* parent) : QFrame(parent), desk_(desk) {
+RigPicture::RigPicture(AppContext& desk, QWidget* parent) : QFrame(parent), desk_(desk) {
     setProperty("panel", true);
     auto* column = new QVBoxLayout(this);
     section_ = new SceneView(this);
     section_->setObjectName(QStringLiteral("rigSection"));
     section_->setAccessibleName(tr("Side section of the bridge"));
-    words_ = label(Voice::Body, this, QStringLiteral("rigWords"));
+    words_ = label(TextRole::Body, this, QStringLiteral("rigWords"));
     words_->setWordWrap(true);
     column->addWidget(section_, 1);
     column->addWidget(words_);
@@ -25,10 +25,10 @@ RigPicture::RigPicture(Desk& desk, QWidget* parent) : QFrame(parent), desk_(desk
 
 void RigPicture::show(const Job& job, const Advice& advice) {
     const Rig& rig = advice.guitar.rig;
-    const Level& level = advice.act.level;
+    const LevelSolution& level = advice.act.level;
     State asItIs = advice.guitar.state;
     asItIs.block.reset();
-    const Landing landing = landingAsIs(rig, asItIs, job.goal);
+    const EquilibriumAtPitch landing = equilibriumAtPitch(rig, asItIs, job.goal);
     const Units units = desk_.preferences().units;
     const double scale = desk_.preferences().textScale;
     const auto values = [rig, state = landing.state, goal = job.goal, units, scale] {

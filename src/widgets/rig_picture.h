@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QFrame>
 
@@ -15,11 +15,11 @@ class SceneView;
 class RigPicture : public QFrame {
     Q_OBJECT
 public:
-    explicit RigPicture(Desk& desk, QWidget* parent = nullptr);
+    explicit RigPicture(AppContext& desk, QWidget* parent = nullptr);
     void show(const Job& job, const Advice& advice);
 
 private:
-    Desk& desk_;
+    AppContext& desk_;
     SceneView* section_;
     QLabel* words_;
 };

@@ -52,7 +52,7 @@ JobFilter filterOf(int index, const QString& words) {
 
 } // namespace
 
-ShopPage::ShopPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ShopPage::ShopPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(buildEmpty());
     pages_->addWidget(buildList());
@@ -69,9 +69,9 @@ QWidget* ShopPage::buildEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(60, 40, 60, 40);
     column->addStretch();
-    QLabel* title = label(Voice::Act, page);
+    QLabel* title = label(TextRole::Act, page);
     title->setText(tr("No guitar has been here yet"));
-    QLabel* words = label(Voice::Body, page, QStringLiteral("emptyShop"));
+    QLabel* words = label(TextRole::Body, page, QStringLiteral("emptyShop"));
     words->setWordWrap(true);
     words->setText(
         tr("Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: "
@@ -106,7 +106,7 @@ QWidget* ShopPage::buildList() {
     filter_->setObjectName(QStringLiteral("filter"));
     filter_->setAccessibleName(tr("Which jobs"));
     filter_->addItems({tr("all jobs"), tr("on the bench"), tr("waiting"), tr("done"), tr("due within two weeks")});
-    count_ = label(Voice::Small, page, QStringLiteral("jobCount"));
+    count_ = label(TextRole::Small, page, QStringLiteral("jobCount"));
     top->addWidget(search_, 1);
     top->addWidget(filter_);
     top->addWidget(count_);
@@ -125,7 +125,7 @@ QWidget* ShopPage::buildList() {
     column->addWidget(table_, 1);
     QVBoxLayout* inside = nullptr;
     QFrame* panel = titledPanel(page, tr("This guitar before"), inside);
-    history_ = label(Voice::Body, panel, QStringLiteral("history"));
+    history_ = label(TextRole::Body, panel, QStringLiteral("history"));
     history_->setWordWrap(true);
     inside->addWidget(history_);
     column->addWidget(panel);
@@ -143,7 +143,7 @@ QWidget* ShopPage::buildList() {
     compare_->setToolTip(tr("With the job before on the same guitar"));
     button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
     row->addStretch();
-    file_ = label(Voice::Small, page, QStringLiteral("logbookFile"));
+    file_ = label(TextRole::Small, page, QStringLiteral("logbookFile"));
     row->addWidget(file_);
     column->addLayout(row);
     connect(search_, &QLineEdit::textChanged, this, &ShopPage::refresh);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 
@@ -18,7 +18,7 @@ namespace flenzo {
 class ShopPage : public QWidget {
     Q_OBJECT
 public:
-    ShopPage(Desk& desk, QWidget* parent);
+    ShopPage(AppContext& desk, QWidget* parent);
     void takeFocus();
     void refresh();
 
@@ -36,7 +36,7 @@ private:
     void compare();
     bool eventFilter(QObject* watched, QEvent* event) override;
 
-    Desk& desk_;
+    AppContext& desk_;
     QStackedLayout* pages_;
     QLineEdit* search_;
     QComboBox* filter_;

@@ -23,7 +23,7 @@ QString clockText(qint64 seconds) {
 StepClock::StepClock(QWidget* parent) : QWidget(parent), tick_(new QTimer(this)) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
-    words_ = label(Voice::Small, this, QStringLiteral("stepClock"));
+    words_ = label(TextRole::Small, this, QStringLiteral("stepClock"));
     words_->setToolTip(tr("Time at this step"));
     start_ = new QPushButton(tr("Timer"), this);
     start_->setObjectName(QStringLiteral("soakTimer"));

@@ -98,7 +98,7 @@ QString settleWords(const Job& job, const Derived& derived) {
 }
 
 QString levelWords(const Derived& derived, const Units& units) {
-    const Level& level = derived.advice.act.level;
+    const LevelSolution& level = derived.advice.act.level;
     if (level.status != LevelStatus::Found)
         return wording::stuck(level);
     return tr("Level shows a gap of %1. By what is known: %2.")

@@ -31,7 +31,7 @@ QString tr(const char* text) {
     return QCoreApplication::translate("StepForms", text);
 }
 
-QWidget* cardForm(Desk& desk, QWidget* parent) {
+QWidget* cardForm(AppContext& desk, QWidget* parent) {
     const Card& card = desk.session().job().card;
     auto* form = new JobForm(desk, parent);
     form->line(QStringLiteral("cardGuitar"), tr("guitar"), desk.session().job().guitar,
@@ -82,7 +82,7 @@ QWidget* cardForm(Desk& desk, QWidget* parent) {
     return form;
 }
 
-QWidget* ownerForm(Desk& desk, QWidget* parent) {
+QWidget* ownerForm(AppContext& desk, QWidget* parent) {
     auto* form = new JobForm(desk, parent);
     const QSet<QString>& extras = desk.session().job().work.extras;
     const std::pair<const char*, QString> all[] = {{"clean", tr("clean")},
@@ -139,7 +139,7 @@ void addTopic(JobForm& form, const Job& job, const SchoolTopic& topic, const QLi
 }
 
 void heading(JobForm& form, const QString& text) {
-    QLabel* words = label(Voice::Small, &form);
+    QLabel* words = label(TextRole::Small, &form);
     words->setText(text);
     form.rows().addRow(words);
 }
@@ -171,19 +171,19 @@ void addTools(JobForm& form, const Job& job) {
         form.add(row.title, box);
     }
     if (const QString note = toolsNote(job); !note.isEmpty()) {
-        QLabel* words = label(Voice::Body, &form, QStringLiteral("toolsNote"));
+        QLabel* words = label(TextRole::Body, &form, QStringLiteral("toolsNote"));
         words->setWordWrap(true);
         words->setText(note);
         form.rows().addRow(words);
     }
 }
 
-QWidget* planForm(Desk& desk, QWidget* parent) {
+QWidget* planForm(AppContext& desk, QWidget* parent) {
     auto* form = new JobForm(desk, parent);
     const Job& job = desk.session().job();
     const Costs costs(job);
     const SchoolCost now = costs.asChosen();
-    QLabel* sum = label(Voice::Heading, form, QStringLiteral("planSum"));
+    QLabel* sum = label(TextRole::Heading, form, QStringLiteral("planSum"));
     sum->setText(tr("As chosen: %1 passes, %2 min in all (minutes partly assumed)")
                      .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
                           wording::rangeText(std::round(now.minutes.p10), std::round(now.minutes.p90))));
@@ -221,7 +221,7 @@ QWidget* planForm(Desk& desk, QWidget* parent) {
     return form;
 }
 
-QWidget* handOverForm(Desk& desk, QWidget* parent) {
+QWidget* handOverForm(AppContext& desk, QWidget* parent) {
     auto* form = new JobForm(desk, parent);
     const Work& work = desk.session().job().work;
     form->line(QStringLiteral("parts"), tr("parts used or lost"), work.parts,
@@ -242,7 +242,7 @@ QWidget* handOverForm(Desk& desk, QWidget* parent) {
 
 } // namespace
 
-QWidget* stepForm(StepId step, Desk& desk, QWidget* parent) {
+QWidget* stepForm(StepId step, AppContext& desk, QWidget* parent) {
     switch (step) {
     case StepId::LookOver:
         return cardForm(desk, parent);

@@ -68,7 +68,7 @@ QStringList photosOf(const Job& job, const QString& step) {
 
 } // namespace
 
-StepPanel::StepPanel(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+StepPanel::StepPanel(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(2, 2, 2, 2);
     auto* scroll = new QScrollArea(this);
@@ -79,19 +79,19 @@ StepPanel::StepPanel(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(20, 12, 20, 12);
     column->setSpacing(8);
-    const auto line = [&](Voice voice, const char* name) {
+    const auto line = [&](TextRole voice, const char* name) {
         QLabel* made = label(voice, inside, QLatin1String(name));
         made->setWordWrap(true);
         column->addWidget(made);
         return made;
     };
-    phase_ = line(Voice::Small, "phase");
-    act_ = line(Voice::Act, "stepAct");
-    why_ = line(Voice::Body, "stepWhy");
-    figures_ = line(Voice::Heading, "stepFigures");
-    tools_ = line(Voice::Body, "stepTools");
-    caution_ = line(Voice::Warn, "stepCaution");
-    doneWhen_ = line(Voice::Good, "stepDoneWhen");
+    phase_ = line(TextRole::Small, "phase");
+    act_ = line(TextRole::Act, "stepAct");
+    why_ = line(TextRole::Body, "stepWhy");
+    figures_ = line(TextRole::Heading, "stepFigures");
+    tools_ = line(TextRole::Body, "stepTools");
+    caution_ = line(TextRole::Warn, "stepCaution");
+    doneWhen_ = line(TextRole::Good, "stepDoneWhen");
     formPlace_ = new QVBoxLayout;
     column->addLayout(formPlace_);
     photos_ = new PhotoStrip(inside);

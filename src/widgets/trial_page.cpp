@@ -74,7 +74,7 @@ struct TrialPage::Run {
     std::atomic<int> done{0};
 };
 
-TrialPage::TrialPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk), timer_(new QTimer(this)) {
+TrialPage::TrialPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk), timer_(new QTimer(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -83,7 +83,7 @@ TrialPage::TrialPage(Desk& desk, QWidget* parent) : QWidget(parent), desk_(desk)
     timer_->setInterval(pollMs);
     connect(timer_, &QTimer::timeout, this, &TrialPage::poll);
     connect(&desk_.session(), &Session::changed, this, &TrialPage::refresh);
-    connect(&desk_, &Desk::preferencesChanged, this, &TrialPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &TrialPage::refresh);
     refresh();
 }
 
@@ -96,7 +96,7 @@ TrialPage::~TrialPage() {
 QWidget* TrialPage::buildLearned() {
     QVBoxLayout* column = nullptr;
     QFrame* panel = titledPanel(this, tr("What the readings taught of this guitar"), column);
-    learnedNote_ = label(Voice::Body, panel, QStringLiteral("learnedNote"));
+    learnedNote_ = label(TextRole::Body, panel, QStringLiteral("learnedNote"));
     learnedNote_->setWordWrap(true);
     column->addWidget(learnedNote_);
     learned_ =
@@ -125,7 +125,7 @@ QWidget* TrialPage::buildTrial() {
     progress_ = new QProgressBar(panel);
     progress_->setAccessibleName(tr("Progress of the trial"));
     progress_->setTextVisible(false);
-    said_ = label(Voice::Small, panel, QStringLiteral("trialSaid"));
+    said_ = label(TextRole::Small, panel, QStringLiteral("trialSaid"));
     row->addWidget(start_);
     row->addWidget(stop_);
     row->addWidget(progress_, 1);

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/simulation/trial.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QWidget>
 #include <memory>
@@ -23,7 +23,7 @@ class SceneView;
 class TrialPage : public QWidget {
     Q_OBJECT
 public:
-    explicit TrialPage(Desk& desk, QWidget* parent = nullptr);
+    explicit TrialPage(AppContext& desk, QWidget* parent = nullptr);
     ~TrialPage() override;
     void refresh();
 
@@ -38,7 +38,7 @@ private:
     void poll();
     void finish();
 
-    Desk& desk_;
+    AppContext& desk_;
     FigureTable* learned_;
     QLabel *learnedNote_, *said_;
     SceneView* chart_;

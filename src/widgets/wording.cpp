@@ -304,7 +304,7 @@ QString verdictReason(const ChangeReport& report, const Units& units) {
     return tr("%1, which asks for %2 turns of the claw.").arg(pull, signedNumber(report.level.moreTurns, 2));
 }
 
-QString stuck(const Level& level) {
+QString stuck(const LevelSolution& level) {
     switch (level.status) {
     case LevelStatus::Found:
         return {};
@@ -373,7 +373,7 @@ QString inTune(const Derived& derived, const Units& units) {
         .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
 }
 
-QString atPitch(const Rig& rig, const Landing& landing, const Level& level) {
+QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSolution& level) {
     if (!hasClaw(rig))
         return tr("With every string at pitch.");
     if (!level.balanced())

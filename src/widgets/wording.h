@@ -27,8 +27,8 @@ struct ActWords {
 [[nodiscard]] QString shortfall(const Shortfall& shortfall, const Units& units);
 [[nodiscard]] QString inTune(const Derived& derived, const Units& units); ///< where a bridge without a claw rests
 /// Where the plate stands when every string is brought to pitch on the claw as it is, and what level would take.
-[[nodiscard]] QString atPitch(const Rig& rig, const Landing& landing, const Level& level);
-[[nodiscard]] QString stuck(const Level& level); ///< why no balance, and what helps
+[[nodiscard]] QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSolution& level);
+[[nodiscard]] QString stuck(const LevelSolution& level); ///< why no balance, and what helps
 [[nodiscard]] QString leftAlone(const Job& job, const ChangeReport& report);
 [[nodiscard]] QString noteOf(double frequency_Hz, double a4_Hz); ///< "B1 +12 ¢"
 [[nodiscard]] QString stringTitle(const RigString& string);

@@ -137,7 +137,7 @@ private Q_SLOTS:
         loadTypeface();
         applyLook({}); // the widths are those of the program's own face
         const Job job = demoJob(0).value();
-        const Level level = levelSolution(job.rig, bareState(job.rig), job.goal);
+        const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
         const QSizeF size(width, 260.0 * text);
         for (const double turns : {-2.0, 0.0, 2.0}) {
             const State state = turnClaw(job.rig, level.state, {turns, turns}).state;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "support/window.h"
 #include "widgets/look.h"
 #include "widgets/scene_view.h"
@@ -27,7 +27,7 @@ using namespace flenzo::testing;
 class TestPages : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     Session& session() { return shell_->desk().session(); }
     template <class T> T* find(const char* name) { return shell_->findChild<T*>(QLatin1String(name)); }
@@ -49,7 +49,7 @@ private Q_SLOTS:
 
     void aSetIsChosenByKeys() {
         shell_->actions().find("new")->trigger();
-        shell_->showPage(Shell::Change);
+        shell_->showPage(MainWindow::Change);
         auto* sets = find<QComboBox>("onSet");
         const double before = session().derived().report.sumAfter_N;
         sets->setFocus();
@@ -65,7 +65,7 @@ private Q_SLOTS:
 
     void aStringIsTypedIntoTheTable() {
         shell_->actions().find("new")->trigger();
-        shell_->showPage(Shell::Change);
+        shell_->showPage(MainWindow::Change);
         auto* table = find<QTableView>("changeTable");
         const QModelIndex cell = table->model()->index(0, 3);
         table->setCurrentIndex(cell);
@@ -81,7 +81,7 @@ private Q_SLOTS:
     }
 
     void figuresOfTheGuitarAreCheckedAndMarked() {
-        shell_->showPage(Shell::Guitar);
+        shell_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         const auto enter = [gap](const QString& words) {
             gap->setFocus();
@@ -102,7 +102,7 @@ private Q_SLOTS:
 
     /// Arrow keys and the dragged name try a value: the picture follows, the job waits until it is meant.
     void valuesAreTriedUnderTheHand() {
-        shell_->showPage(Shell::Guitar);
+        shell_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         auto* picture = find<SceneView>("rigSection");
         const auto drawn = [picture] { return picture->scene().find(QStringLiteral("gap-text"))->text; };
@@ -136,7 +136,7 @@ private Q_SLOTS:
     }
 
     void whatIsRefusedLeavesThePictureToo() {
-        shell_->showPage(Shell::Guitar);
+        shell_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         const auto drawn = [this] {
             return find<SceneView>("rigSection")->scene().find(QStringLiteral("gap-text"))->text;
@@ -154,7 +154,7 @@ private Q_SLOTS:
     }
 
     void triedValuesStayInTheirRange() {
-        shell_->showPage(Shell::Guitar);
+        shell_->showPage(MainWindow::Guitar);
         auto* stop = find<QLineEdit>("bridge.forwardStop");
         stop->setFocus();
         for (int k = 0; k < 100; ++k)
@@ -170,7 +170,7 @@ private Q_SLOTS:
     }
 
     void theWayWithTheClawIsChosen() {
-        shell_->showPage(Shell::Change);
+        shell_->showPage(MainWindow::Change);
         auto* way = find<QComboBox>("clawWay");
         QCOMPARE(way->count(), 4);
         way->setFocus();
@@ -184,14 +184,14 @@ private Q_SLOTS:
 
     void waysOutAreShownBeforeAStringComesOff() {
         shell_->openDemo(3);
-        QCOMPARE(shell_->page(), Shell::Answer);
+        QCOMPARE(shell_->page(), MainWindow::Answer);
         QVERIFY(find<QTableWidget>("ways")->rowCount() >= 4);
         QVERIFY(text("clawSentence").contains(QLatin1String("Do not start")));
     }
 
     void aBridgeOfAnotherKindShowsItsOwnFigures() {
         shell_->actions().find("new")->trigger();
-        shell_->showPage(Shell::Guitar);
+        shell_->showPage(MainWindow::Guitar);
         auto* kind = find<QComboBox>("bridgeKind");
         QVERIFY(find<QLineEdit>("bridge.rearGap")->isVisible() && !find<QLineEdit>("bridge.shaft")->isVisible());
         kind->setFocus();

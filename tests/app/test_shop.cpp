@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "domain/schools.h"
 #include "domain/workflow.h"
 #include "session/demo.h"
@@ -23,7 +23,7 @@ using namespace flenzo::testing;
 class TestShop : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     Session& session() { return shell_->desk().session(); }
     Logbook& book() { return *session().logbook(); }
@@ -47,7 +47,7 @@ class TestShop : public QObject {
             jobs.push_back(job);
         }
         QVERIFY(!book().addAll(jobs));
-        shell_->showPage(Shell::Shop);
+        shell_->showPage(MainWindow::Shop);
     }
 
 private Q_SLOTS:
@@ -128,7 +128,7 @@ private Q_SLOTS:
         // Kept: the next start finds it on its step with all of that.
         shell_.reset();
         open();
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
     }
 
@@ -144,10 +144,10 @@ private Q_SLOTS:
             done.push_back(job);
         }
         QVERIFY(!book().addAll(done));
-        shell_->showPage(Shell::Shop);
+        shell_->showPage(MainWindow::Shop);
         table()->selectRow(0);
         QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("tools")), 4.0);
         QVERIFY(session().job().work.records.isEmpty());
         QCOMPARE(book().jobCount(), 4);
@@ -156,7 +156,7 @@ private Q_SLOTS:
     void whatIsRepeatedCanBeRepeatedAgain() {
         QVERIFY(!session().keep(demoJob(0).value()));
         for (int round = 0; round < 3; ++round) {
-            shell_->showPage(Shell::Shop);
+            shell_->showPage(MainWindow::Shop);
             table()->selectRow(0);
             QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
             QCOMPARE(book().jobCount(), round + 2);
@@ -168,8 +168,9 @@ private Q_SLOTS:
     void everyPageOpensOnEveryKindOfGuitar() {
         for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
             QVERIFY(!session().keep(demoJob(demo).value()));
-            for (const Shell::Page page : {Shell::Shop, Shell::JobSteps, Shell::Guitar, Shell::Change, Shell::Answer,
-                                           Shell::Bench, Shell::Trial, Shell::Help}) {
+            for (const MainWindow::Page page :
+                 {MainWindow::Shop, MainWindow::JobSteps, MainWindow::Guitar, MainWindow::Change, MainWindow::Answer,
+                  MainWindow::Bench, MainWindow::Trial, MainWindow::Help}) {
                 shell_->showPage(page);
                 QCOMPARE(shell_->page(), page);
                 QVERIFY(!shell_->grab().isNull());

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "domain/schools.h"
 #include "domain/warnings.h"
 #include "session/demo.h"
@@ -34,7 +34,7 @@ using namespace flenzo::testing;
 class TestStepForms : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     Session& session() { return shell_->desk().session(); }
     const Job& job() { return session().job(); }
@@ -49,7 +49,7 @@ class TestStepForms : public QObject {
         if (change)
             change(opened);
         QVERIFY(!session().keep(opened));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         auto* steps = shell_->findChild<JobPage*>();
         auto* reason = find<QLineEdit>("reason");
         for (int k = 0; k < 200 && currentStep(job())->id != id; ++k)
@@ -374,11 +374,11 @@ private Q_SLOTS:
 
     void theBenchFillsTheScreenWithItsAct() {
         openAt(0, StepId::RoughTune);
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         auto* bench = shell_->findChild<BenchPage*>();
         const int small = find<QLabel>("figure")->font().pixelSize();
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(shell_->page(), Shell::Bench); // it stays with the bench
+        QCOMPARE(shell_->page(), MainWindow::Bench); // it stays with the bench
         QVERIFY(!bench->findChild<QWidget*>(QStringLiteral("section"))->isVisible());
         QVERIFY(find<QLabel>("figure")->isVisible() && find<QLineEdit>("entry")->isVisible());
         QVERIFY(find<QLabel>("figure")->font().pixelSize() > small);
@@ -389,7 +389,7 @@ private Q_SLOTS:
     void theJobFillsTheScreenToo() {
         openAt(0, StepId::Slacken);
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         QVERIFY(shell_->findChild<JobPage*>()->isBig());
         QVERIFY(!shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
         action(QStringLiteral("Act fills the screen"))->trigger();
@@ -399,12 +399,12 @@ private Q_SLOTS:
     /// Hidden pages do no work; shown, they are up to date.
     void thePageIsRightWhenItIsShown() {
         openAt(0, StepId::Checks);
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         std::optional<Fault> fault;
         QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& edited) {
             fault = apply(edited, session().derived(), WorkEvent::Done, {}, QStringLiteral("2026-11-25T12:00:00"));
         }));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
     }
 

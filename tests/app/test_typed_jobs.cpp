@@ -29,7 +29,7 @@ const BenchTools shop{1.0, 1.5e-4, 0.0, 1.2, 1.0, 1e-4, 0.0};
 /// and everything is typed, one figure at a time.
 class Person {
 public:
-    Person(Shell& shell, BenchGuitar& guitar)
+    Person(MainWindow& shell, BenchGuitar& guitar)
         : shell_(shell), steps_(*shell.findChild<JobPage*>()),
           entry_(*shell.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
 
@@ -53,7 +53,7 @@ public:
 
 private:
     void atTheBench(NextAct next) {
-        if (shell_.page() != Shell::Bench)
+        if (shell_.page() != MainWindow::Bench)
             QTest::keyClick(&steps_, Qt::Key_B);
         if (next.what == NextAct::Do::Read &&
             !next.strings.empty()) { // one string at a time, the one that is asked for
@@ -79,8 +79,8 @@ private:
         }
     }
     void atTheSteps() {
-        if (shell_.page() != Shell::JobSteps)
-            shell_.showPage(Shell::JobSteps);
+        if (shell_.page() != MainWindow::JobSteps)
+            shell_.showPage(MainWindow::JobSteps);
         const std::size_t before = job().log.size();
         auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
@@ -104,7 +104,7 @@ private:
         ++typed_;
     }
 
-    Shell& shell_;
+    MainWindow& shell_;
     JobPage& steps_;
     QLineEdit& entry_;
     BenchGuitar& guitar_;
@@ -136,7 +136,7 @@ Job jobOfKind(const char* kindName) {
 class TestTypedJobs : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     void onTheLogbook(const char* statement) {
         {
@@ -179,7 +179,7 @@ private Q_SLOTS:
         const BenchJob bench = benchJobOf(job);
         Hardships sticking;
         sticking.pivot_Nm = 0.008;
-        Spread coarse;
+        UncertaintyModel coarse;
         coarse.tuner_cents = 0.8;
         coarse.peg_cents = 1.0;
         std::unique_ptr<BenchGuitar> guitar;
@@ -188,7 +188,7 @@ private Q_SLOTS:
         else
             guitar = std::make_unique<SimulatedGuitar>(bench, coarse, 31);
         QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         Person person(*shell_, *guitar);
         for (int k = 0; k < 400 && !person.through() && !QTest::currentTestFailed(); ++k)
             person.act();
@@ -212,7 +212,7 @@ private Q_SLOTS:
         Job job = newJob();
         job.tools = shop.told();
         QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         auto* entry = shell_->findChild<QLineEdit*>(QStringLiteral("entry"));
         const auto type = [&](const char* text) {
             entry->setFocus();
@@ -237,7 +237,7 @@ private Q_SLOTS:
         QVERIFY(!shell_->desk().session().keep(newJob()));
         QVERIFY(std::abs(shell_->desk().session().derived().now().state.angle_rad) < 1e-12);
         // What is drawn is a guitar: figures, not nonsense of a state that is gone.
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         const QString said = shell_->findChild<QWidget*>(QStringLiteral("section"))->accessibleDescription();
         QVERIFY2(!said.contains(QLatin1String("nan")) && !said.contains(QLatin1String("inf")), qPrintable(said));
     }

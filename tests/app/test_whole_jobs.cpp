@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "domain/warnings.h"
 #include "session/demo.h"
 #include "store/job_json.h"
@@ -30,7 +30,7 @@ namespace {
 /// A technician who works by keys alone.
 class Hands {
 public:
-    explicit Hands(Shell& shell) : shell_(shell), steps_(*shell.findChild<JobPage*>()) {}
+    explicit Hands(MainWindow& shell) : shell_(shell), steps_(*shell.findChild<JobPage*>()) {}
 
     [[nodiscard]] const Job& job() const { return shell_.desk().session().job(); }
     [[nodiscard]] bool through() const { return !currentStep(job()); }
@@ -43,13 +43,13 @@ public:
                                       step->id == StepId::Tune || step->id == StepId::FineTune);
         const auto next = session.derived().next().what;
         if (atBench && next != NextAct::Do::Done && next != NextAct::Do::Stuck && session.job().simulatedSeed) {
-            if (shell_.page() != Shell::Bench)
+            if (shell_.page() != MainWindow::Bench)
                 key(&steps_, Qt::Key_B);
             key(shell_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
             return;
         }
-        if (shell_.page() != Shell::JobSteps)
-            shell_.showPage(Shell::JobSteps);
+        if (shell_.page() != MainWindow::JobSteps)
+            shell_.showPage(MainWindow::JobSteps);
         auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
             QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
@@ -61,7 +61,7 @@ public:
 
 private:
     static void key(QWidget* at, Qt::Key key) { QTest::keyClick(at, key); }
-    Shell& shell_;
+    MainWindow& shell_;
     JobPage& steps_;
 };
 
@@ -72,7 +72,7 @@ qsizetype entriesOf(const Job& job) {
 
 /// The program that gets killed: goes on with the job in the logbook, and says after each act what it shows.
 int workUntilKilled(const QString& folder) {
-    const std::unique_ptr<Shell> shell = windowOn(folder);
+    const std::unique_ptr<MainWindow> shell = windowOn(folder);
     if (!shell)
         return 4;
     if (!shell->desk().session().isKept())
@@ -93,7 +93,7 @@ int workUntilKilled(const QString& folder) {
 
 /// A second program on the same logbook: says what it sees, tries to write, waits for a word, and looks again.
 int lookBeside(const QString& folder) {
-    const std::unique_ptr<Shell> shell = windowOn(folder);
+    const std::unique_ptr<MainWindow> shell = windowOn(folder);
     if (!shell)
         return 4;
     const auto say = [&] {
@@ -116,7 +116,7 @@ int lookBeside(const QString& folder) {
 class TestWholeJobs : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     void open() {
         shell_ = windowOn(dir_->path());
@@ -140,10 +140,10 @@ private Q_SLOTS:
     }
 
     void anEmptyShopExplainsItselfAndTakesTheFirstGuitar() {
-        QCOMPARE(shell_->page(), Shell::Shop);
+        QCOMPARE(shell_->page(), MainWindow::Shop);
         QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
         QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         auto* name = shell_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
         name->setFocus();
         QTest::keyClicks(name, QStringLiteral("First Light"));
@@ -154,7 +154,7 @@ private Q_SLOTS:
         QCOMPARE(shell_->desk().session().job().card.nut, Nut::Caps);
         shell_.reset();
         open(); // all of it was kept without saving, and the next start goes on there
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         QCOMPARE(shell_->desk().session().job().guitar, QStringLiteral("First Light"));
     }
 
@@ -166,7 +166,7 @@ private Q_SLOTS:
     void wholeJobsByKeys() {
         QFETCH(int, index);
         QVERIFY(!shell_->desk().session().keep(demo(index)));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         Hands hands(*shell_);
         for (int k = 0; k < 500 && !hands.through(); ++k)
             hands.act();
@@ -185,7 +185,7 @@ private Q_SLOTS:
 
     void aWarningIsShownAndTakesAReasonByKeys() {
         QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         auto* steps = shell_->findChild<JobPage*>();
         while (currentStep(shell_->desk().session().job())->id != StepId::BlockIn)
             QTest::keyClick(steps, Qt::Key_Space);
@@ -211,7 +211,7 @@ private Q_SLOTS:
             if (apply(job, derived, WorkEvent::Done, {}, now))
                 QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("to get there"), now));
         QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         auto* table = shell_->findChild<QTableWidget*>(QStringLiteral("returnTable"));
         auto* keep = shell_->findChild<QPushButton*>(QStringLiteral("keepReturn"));
         QVERIFY(!keep->isEnabled());
@@ -260,7 +260,7 @@ private Q_SLOTS:
 
     void stepsAreUndoneAndRedoneLikeEverythingElse() {
         QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         auto* steps = shell_->findChild<JobPage*>();
         const auto current = [&] { return currentStep(shell_->desk().session().job())->id; };
         while (current() != StepId::Slacken)
@@ -281,17 +281,17 @@ private Q_SLOTS:
 
     void aSecondWindowShowsTheShopAndChangesNothing() {
         QVERIFY(!shell_->desk().session().keep(demo(0)));
-        Shell second(pathsIn(dir_->path()), bundledCatalogue().value());
+        MainWindow second(pathsIn(dir_->path()), bundledCatalogue().value());
         second.openShop();
         second.show();
-        QCOMPARE(second.page(), Shell::Shop);
+        QCOMPARE(second.page(), MainWindow::Shop);
         QVERIFY(second.message().contains(QLatin1String("another window")));
         QVERIFY(second.windowTitle().contains(QLatin1String("read only")));
         second.newGuitar();
         QVERIFY(second.message().contains(QLatin1String("only reads")));
         QCOMPARE(shell_->desk().session().logbook()->jobCount(), 1);
         shell_->newGuitar(); // what the first one writes, the second one sees
-        second.showPage(Shell::Shop);
+        second.showPage(MainWindow::Shop);
         QCOMPARE(second.findChild<QTableWidget*>(QStringLiteral("jobs"))->rowCount(), 2);
     }
 
@@ -319,7 +319,7 @@ private Q_SLOTS:
 
     void waysAreChosenByKeysAndKeptForTheHouse() {
         QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(Shell::JobSteps);
+        shell_->showPage(MainWindow::JobSteps);
         auto* steps = shell_->findChild<JobPage*>();
         while (currentStep(shell_->desk().session().job())->id != StepId::Plan)
             QTest::keyClick(steps, Qt::Key_Space);
@@ -349,7 +349,7 @@ private Q_SLOTS:
 
     void theShopFindsRepeatsAndCompares() {
         shell_->stockWithDemo();
-        shell_->showPage(Shell::Shop);
+        shell_->showPage(MainWindow::Shop);
         auto* table = shell_->findChild<QTableWidget*>(QStringLiteral("jobs"));
         auto* search = shell_->findChild<QLineEdit*>(QStringLiteral("search"));
         QCOMPARE(table->rowCount(), 12);
@@ -360,10 +360,10 @@ private Q_SLOTS:
                     ->text()
                     .contains(QLatin1String("Pull of all strings")));
         QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), Shell::JobSteps);
+        QCOMPARE(shell_->page(), MainWindow::JobSteps);
         QVERIFY(shell_->desk().session().job().prior.has_value());
         QCOMPARE(shell_->desk().session().logbook()->jobCount(), 13);
-        shell_->showPage(Shell::Shop);
+        shell_->showPage(MainWindow::Shop);
         search->clear();
         QTest::keyClicks(search, QStringLiteral("meadow"));
         QTest::keyClick(search, Qt::Key_Return);
@@ -384,7 +384,7 @@ private Q_SLOTS:
         QVERIFY(damaged.open(QIODevice::WriteOnly));
         damaged.write(QByteArray(20000, 'z'));
         damaged.close();
-        shell_ = std::make_unique<Shell>(pathsIn(dir_->path()), bundledCatalogue().value());
+        shell_ = std::make_unique<MainWindow>(pathsIn(dir_->path()), bundledCatalogue().value());
         shell_->show();
         shell_->openShop();
         QVERIFY(shell_->message().contains(QLatin1String("damaged")));

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "app/shots.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
@@ -35,7 +35,7 @@ using namespace flenzo;
 class TestWindow : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<Shell> shell_;
+    std::unique_ptr<MainWindow> shell_;
 
     Session& session() { return shell_->desk().session(); }
     template <class T> T* find(const char* name) {
@@ -65,7 +65,7 @@ class TestWindow : public QObject {
     /// Types what the hidden guitar answers, the way a technician would.
     void answerByHand() {
         const Job& job = session().job();
-        SimulatedGuitar guitar(benchJobOf(job), Spread(), *job.simulatedSeed);
+        SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
         guitar.hear(job.log);
         const NextAct next = session().derived().next();
         if (next.what == NextAct::Do::Claw) {
@@ -94,7 +94,7 @@ private Q_SLOTS:
         const ShellPaths paths{dir_->filePath(QStringLiteral("recovery")), dir_->filePath(QStringLiteral("flenzo.ini")),
                                dir_->filePath(QStringLiteral("own.json")),
                                dir_->filePath(QStringLiteral("shop.flenzo-logbook"))};
-        shell_ = std::make_unique<Shell>(paths, bundledCatalogue().value());
+        shell_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
         shell_->openDemo(0);
         shell_->show();
         shell_->activateWindow();
@@ -108,7 +108,7 @@ private Q_SLOTS:
     }
 
     void theDemoStartsWithItsStory() {
-        QCOMPARE(shell_->page(), Shell::Bench);
+        QCOMPARE(shell_->page(), MainWindow::Bench);
         QVERIFY(text("story").contains(QLatin1String("drop A")));
         QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
         QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
@@ -125,7 +125,7 @@ private Q_SLOTS:
         for (const double reading : session().derived().now().readings_cents)
             QVERIFY(std::abs(reading) <= job.goal.pitchTolerance_cents);
         // The guitar nobody saw agrees.
-        SimulatedGuitar guitar(benchJobOf(job), Spread(), *job.simulatedSeed);
+        SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
         guitar.hear(job.log);
         QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.3);
         QVERIFY(std::abs(guitar.state().angle_rad) < radians(0.2));
@@ -230,12 +230,12 @@ private Q_SLOTS:
     void pagesByKeyAndRail() {
         for (int page = 0; page < 7; ++page) {
             press(Qt::Key_1 + page, Qt::AltModifier);
-            QCOMPARE(shell_->page(), static_cast<Shell::Page>(page));
+            QCOMPARE(shell_->page(), static_cast<MainWindow::Page>(page));
         }
         QTest::mouseClick(find<QToolButton>("rail4"), Qt::LeftButton);
-        QCOMPARE(shell_->page(), Shell::Answer);
+        QCOMPARE(shell_->page(), MainWindow::Answer);
         press(Qt::Key_F1);
-        QCOMPARE(shell_->page(), Shell::Help);
+        QCOMPARE(shell_->page(), MainWindow::Help);
     }
 
     void unitsAndThemesSwitch() {
@@ -279,10 +279,10 @@ private Q_SLOTS:
 
     void aGuitarThatCannotFloatSaysSo() {
         shell_->openDemo(3);
-        QCOMPARE(shell_->page(), Shell::Answer);
+        QCOMPARE(shell_->page(), MainWindow::Answer);
         QVERIFY(text("verdict").contains(QLatin1String("No stable float")));
         QVERIFY(text("reason").contains(QLatin1String("float stiffness")));
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
         QVERIFY(shell_->message().contains(QLatin1String("impossible")));
     }
@@ -292,8 +292,8 @@ private Q_SLOTS:
         for (int d = 0; d < demoNames().size(); ++d) {
             shell_->openDemo(d);
             shell_->resize(1024, 700);
-            for (int page = 0; page < Shell::PageCount; ++page) {
-                shell_->showPage(static_cast<Shell::Page>(page));
+            for (int page = 0; page < MainWindow::PageCount; ++page) {
+                shell_->showPage(static_cast<MainWindow::Page>(page));
                 QCoreApplication::processEvents();
                 QVERIFY2(
                     shell_->width() <= 1024 && shell_->height() <= 700,
@@ -362,10 +362,10 @@ private Q_SLOTS:
     }
 
     void newStringsAreStretchedUntilTheySettle() {
-        shell_->showPage(Shell::Change);
+        shell_->showPage(MainWindow::Change);
         find<QCheckBox>("stretch")->click();
         QVERIFY(session().job().habit.stretch);
-        shell_->showPage(Shell::Bench);
+        shell_->showPage(MainWindow::Bench);
         int stretches = 0, acts = 0;
         for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
             if (session().derived().next().what == NextAct::Do::Stretch) {
@@ -381,7 +381,7 @@ private Q_SLOTS:
     }
 
     void aTrialIsPlayedBesideTheWork() {
-        shell_->showPage(Shell::Trial);
+        shell_->showPage(MainWindow::Trial);
         find<QSpinBox>("trialGuitars")->setValue(2);
         auto* start = find<QPushButton>("startTrial");
         QTest::mouseClick(start, Qt::LeftButton);
@@ -408,7 +408,7 @@ private Q_SLOTS:
             press(Qt::Key_F9);
         QVERIFY2(text("act").startsWith(QLatin1String("In tune")), qPrintable(text("act")));
         const Job& job = session().job();
-        SimulatedGuitar guitar(benchJobOf(job), Spread(), *job.simulatedSeed);
+        SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
         guitar.hear(job.log);
         QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.4);
     }

@@ -90,7 +90,7 @@ private Q_SLOTS:
         QVERIFY(readings(up)[2] > 5.0);
         QVERIFY(std::abs(readings(turnFineTuner(rig_, up, 2, -0.0002).state)[2]) < 1e-6);
         const State off = removeString(rig_, level_, 2).state;
-        QCOMPARE(turnFineTuner(rig_, off, 2, 0.001).state.rest_m[2], 0.0);
+        QCOMPARE(turnFineTuner(rig_, off, 2, 0.001).state.unstretchedLength_m[2], 0.0);
     }
 
     void lockingCarriesTheTensionOver() {
@@ -102,7 +102,7 @@ private Q_SLOTS:
         const double openShift = readings(turnClaw(rig_, level_, {0.25, 0.25}).state)[0];
         const double lockedShift = readings(turnClaw(rig_, locked, {0.25, 0.25}).state)[0];
         QVERIFY(openShift > 0.0 && lockedShift > 0.0);
-        QCOMPARE(lockNut(rig_, locked).state.rest_m, locked.rest_m);
+        QCOMPARE(lockNut(rig_, locked).state.unstretchedLength_m, locked.unstretchedLength_m);
     }
 
     void raisingThePostsTiltsTheStringsDown() {

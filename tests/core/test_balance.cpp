@@ -70,19 +70,19 @@ private Q_SLOTS:
             const BalanceEquation equation(rig, start);
             const Limits limits = limitsOf(rig.bridge, std::nullopt);
             const double from = std::uniform_real_distribution<double>(limits.low_rad, limits.high_rad)(dice);
-            const Rest rest = findRest(equation, limits, from);
-            QVERIFY(rest.kind != RestKind::NotFound);
+            const Equilibrium rest = findEquilibrium(equation, limits, from);
+            QVERIFY(rest.kind != EquilibriumKind::NotFound);
             QVERIFY(rest.angle_rad >= limits.low_rad && rest.angle_rad <= limits.high_rad);
-            if (rest.kind == RestKind::Free) {
+            if (rest.kind == EquilibriumKind::Free) {
                 ++free;
                 QVERIFY(std::abs(rest.moment_Nm) < 1e-9);
                 const double here = equation.energy_J(rest.angle_rad);
                 for (const double step : {-1e-4, 1e-4})
                     QVERIFY(equation.energy_J(rest.angle_rad + step) >= here - 1e-12);
             }
-            if (rest.kind == RestKind::RearStop)
+            if (rest.kind == EquilibriumKind::RearStop)
                 QVERIFY(rest.moment_Nm <= 0.0);
-            if (rest.kind == RestKind::ForwardStop)
+            if (rest.kind == EquilibriumKind::ForwardStop)
                 QVERIFY(rest.moment_Nm >= 0.0);
         }
         QVERIFY(free > 10000);
@@ -109,13 +109,13 @@ private Q_SLOTS:
                 rig.bridge.mass_kg = value;
                 break;
             case 4:
-                state.rest_m.front() = value;
+                state.unstretchedLength_m.front() = value;
                 break;
             default:
                 state.angle_rad = value;
                 break;
             }
-            const Rest rest = settle(rig, state).rest;
+            const Equilibrium rest = settle(rig, state).rest;
             QVERIFY(std::isfinite(rest.angle_rad));
             QVERIFY(rest.evaluations < 20000);
         }
@@ -124,11 +124,11 @@ private Q_SLOTS:
     /// The cost promised for the ordinary case: a peg or screw moves a little, the bridge finds its rest again.
     void aNearbyRestTakesFiveEvaluations() {
         const Rig rig = sixString();
-        const Level level = levelSolution(rig, bareState(rig), {});
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
         QCOMPARE(level.status, LevelStatus::Found);
         for (const double turns : {-0.25, -0.0625, 0.0625, 0.25}) {
             const Outcome moved = turnClaw(rig, level.state, {turns, turns});
-            QCOMPARE(moved.rest.kind, RestKind::Free);
+            QCOMPARE(moved.rest.kind, EquilibriumKind::Free);
             QVERIFY2(moved.rest.evaluations <= 5, qPrintable(QString::number(moved.rest.evaluations)));
         }
     }
@@ -137,25 +137,25 @@ private Q_SLOTS:
         // Strings slack and springs on: from anywhere the bridge goes back to its rear stop.
         const Rig rig = sixString();
         const BalanceEquation equation(rig, bareState(rig));
-        const Rest rest = findRest(equation, limitsOf(rig.bridge, std::nullopt), radians(5.0));
-        QCOMPARE(rest.kind, RestKind::RearStop);
+        const Equilibrium rest = findEquilibrium(equation, limitsOf(rig.bridge, std::nullopt), radians(5.0));
+        QCOMPARE(rest.kind, EquilibriumKind::RearStop);
         // No springs: the strings win.
         Rig bare = rig;
         bare.springs.clear();
         const State taut = stringUp(bare, bareState(bare), std::vector<double>(6, -100.0), 0.0).state;
-        QCOMPARE(settle(bare, taut).rest.kind, RestKind::ForwardStop);
+        QCOMPARE(settle(bare, taut).rest.kind, EquilibriumKind::ForwardStop);
     }
 
     void severalBalancesAreToldApart() {
         // A spring that only bites when the bridge leans far forward makes a second balance there.
         Rig rig = sixString();
         rig.bridge.forwardStop_rad = radians(40.0);
-        const Level level = levelSolution(rig, bareState(rig), {});
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
         const BalanceEquation equation(rig, level.state);
         const Limits limits = limitsOf(rig.bridge, std::nullopt);
         std::vector<double> rests;
         for (double from = -6.0; from < 40.0; from += 0.5) {
-            const Rest rest = findRest(equation, limits, radians(from));
+            const Equilibrium rest = findEquilibrium(equation, limits, radians(from));
             // Whatever lies between start and rest must push towards the rest.
             for (int s = 1; s < 40; ++s) {
                 const double at = radians(from) + (rest.angle_rad - radians(from)) * s / 40.0;
@@ -175,8 +175,8 @@ private Q_SLOTS:
         State state = stringUp(rig, bareState(rig), {-200.0}, 0.0).state;
         rig.springs[0].free_m = 0.075;
         state.angle_rad = 0.1;
-        const Rest rest = settle(rig, state).rest;
-        QCOMPARE(rest.kind, RestKind::SpringEdge);
+        const Equilibrium rest = settle(rig, state).rest;
+        QCOMPARE(rest.kind, EquilibriumKind::SpringEdge);
         const BalanceEquation equation(rig, state);
         QVERIFY(equation.at(rest.angle_rad + 1e-9).moment_Nm < 0.0);
         QVERIFY(equation.at(rest.angle_rad - 1e-9).moment_Nm > 0.0);
@@ -190,7 +190,7 @@ private Q_SLOTS:
         QVERIFY(std::abs(putBlock(rig, level, {Block::Kind::Rear, down}).state.angle_rad) < 1e-9);
         QVERIFY(std::abs(putBlock(rig, level, {Block::Kind::Front, down}).state.angle_rad - down) < 1e-12);
         QVERIFY(std::abs(putBlock(rig, level, {Block::Kind::Front, up}).state.angle_rad) < 1e-9);
-        QCOMPARE(putBlock(rig, level, {Block::Kind::Captive, up}).rest.kind, RestKind::Blocked);
+        QCOMPARE(putBlock(rig, level, {Block::Kind::Captive, up}).rest.kind, EquilibriumKind::Blocked);
     }
 
     void leftHandedIsTheSame() {
@@ -222,7 +222,8 @@ private Q_SLOTS:
             spring.rate_Npm *= 2.0;
             spring.initial_N *= 2.0;
         }
-        const Level one = levelSolution(rig, bareState(rig), {}), two = levelSolution(strong, bareState(strong), {});
+        const LevelSolution one = levelSolution(rig, bareState(rig), {}),
+                            two = levelSolution(strong, bareState(strong), {});
         QVERIFY(std::abs(one.moreTurns - two.moreTurns) < 1e-9);
         QVERIFY(std::abs(2.0 * one.stiffness_NmPerRad / two.stiffness_NmPerRad - 1.0) < 1e-9);
     }

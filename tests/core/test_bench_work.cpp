@@ -61,7 +61,7 @@ private Q_SLOTS:
         for (std::uint32_t seed = 1; seed <= 5; ++seed) {
             for (const bool byAims : {false, true}) {
                 const BenchJob job = jobOf(rig, off, byAims);
-                SimulatedGuitar guitar(job, Spread{}, seed);
+                SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
                 (byAims ? aims : exact) += playByAdvice(job, guitar, false).passes;
             }
         }
@@ -72,13 +72,13 @@ private Q_SLOTS:
         std::vector<SetString> off;
         const Rig rig = heavierChange(off);
         const BenchJob job = jobOf(rig, off, true);
-        const SimulatedGuitar hidden(job, Spread{}, 9);
-        QVERIFY(hidden.rig() == SimulatedGuitar(job, Spread{}, 9).rig());
-        QVERIFY(!(hidden.rig() == SimulatedGuitar(job, Spread{}, 10).rig()));
+        const SimulatedGuitar hidden(job, UncertaintyModel{}, 9);
+        QVERIFY(hidden.rig() == SimulatedGuitar(job, UncertaintyModel{}, 9).rig());
+        QVERIFY(!(hidden.rig() == SimulatedGuitar(job, UncertaintyModel{}, 10).rig()));
         NextAct read;
         read.strings = {0, 1, 2};
         read.gap = true;
-        QVERIFY(hidden.answer(read) == SimulatedGuitar(job, Spread{}, 9).answer(read));
+        QVERIFY(hidden.answer(read) == SimulatedGuitar(job, UncertaintyModel{}, 9).answer(read));
         // It stood level with the old set, as it was told.
         const Rig old = withSet(hidden.rig(), off);
         QVERIFY(std::abs(levelSolution(old, bareState(old), {}).moreTurns) < 1e-6);
@@ -119,22 +119,22 @@ private Q_SLOTS:
         Event off;
         off.kind = Event::Kind::Off;
         off.string = 2;
-        QCOMPARE(acted(rig, start, off).rest_m[2], 0.0);
+        QCOMPARE(acted(rig, start, off).unstretchedLength_m[2], 0.0);
         QVERIFY(acted(rig, start, Event::tuned(11, 0.0)) == start);
     }
 
     /// A plate on a sticking pivot stays where it is for little, and slides to the edge of its band for more.
     void platesSlide() {
         const Rig rig = sixString();
-        const Level level = levelSolution(rig, bareState(rig), {});
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
         State moved = level.state;
         moved.claw = moved.claw.plus(0.02);
         const Limits limits = limitsOf(rig.bridge, std::nullopt);
         const double held_Nm = std::abs(BalanceEquation(rig, moved).at(0.0).moment_Nm);
         QCOMPARE(slide(BalanceEquation(rig, moved), limits, 0.0, 1.01 * held_Nm).angle_rad, 0.0);
-        const Rest edge = slide(BalanceEquation(rig, moved), limits, 0.0, 0.4 * held_Nm);
+        const Equilibrium edge = slide(BalanceEquation(rig, moved), limits, 0.0, 0.4 * held_Nm);
         QVERIFY(std::abs(std::abs(BalanceEquation(rig, moved).at(edge.angle_rad).moment_Nm) - 0.4 * held_Nm) < 1e-8);
-        const Rest free = slide(BalanceEquation(rig, moved), limits, 0.0, held_Nm, false); // the arm was wiggled
+        const Equilibrium free = slide(BalanceEquation(rig, moved), limits, 0.0, held_Nm, false); // the arm was wiggled
         QVERIFY(std::abs(BalanceEquation(rig, moved).at(free.angle_rad).moment_Nm) < 1e-8);
         QVERIFY(std::abs(edge.angle_rad) < std::abs(free.angle_rad));
     }

@@ -141,7 +141,8 @@ private Q_SLOTS:
             model.setGuitar(by);
             State state = bareState(model.rig());
             for (std::size_t i = 0; i < 6; ++i)
-                state.rest_m[i] = model.restLength_m(i, -30.0 + 7.0 * static_cast<double>(i), false);
+                state.unstretchedLength_m[i] =
+                    model.unstretchedLength_m(i, -30.0 + 7.0 * static_cast<double>(i), false);
             const BalanceEquation equation(model.rig(), state);
             for (const double angle : {-0.03, 0.0, 0.02}) {
                 double moment =
@@ -166,7 +167,7 @@ private Q_SLOTS:
         for (std::uint32_t seed = 1; seed <= 4; ++seed) {
             BenchJob job = changeJob(seed % 2 == 0 ? 0.93 : 1.07);
             job.tools.tuner_cents = 1.0;
-            SimulatedGuitar guitar(job, Spread{}, seed);
+            SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
             const Ended end = playOn(job, guitar);
             for (std::size_t events = 1; events <= end.log.size(); events += 3) {
                 job.log.assign(end.log.begin(), end.log.begin() + static_cast<long>(events));
@@ -212,7 +213,7 @@ private Q_SLOTS:
 
     void goingOnIsTheSameAsBeginningAnew() {
         BenchJob job = changeJob(0.93);
-        SimulatedGuitar guitar(job, Spread{}, 11);
+        SimulatedGuitar guitar(job, UncertaintyModel{}, 11);
         const Ended end = playOn(job, guitar);
         job.log = end.log;
         const Estimate cold = estimate(job);
@@ -235,7 +236,7 @@ private Q_SLOTS:
         double nominal = 0.0, learned = 0.0;
         for (std::uint32_t seed = 1; seed <= 12; ++seed) {
             BenchJob job = changeJob(0.93);
-            SimulatedGuitar hidden(job, Spread{}, seed);
+            SimulatedGuitar hidden(job, UncertaintyModel{}, seed);
             const double truth = levelSolution(hidden.rig(), bareState(hidden.rig()), {}).moreTurns;
             nominal += std::abs(levelSolution(job.rig, bareState(job.rig), {}).moreTurns - truth);
             job.log.push_back(hidden.perform(readAct(6)));
@@ -250,7 +251,7 @@ private Q_SLOTS:
         int within = 0, all = 0;
         for (std::uint32_t seed = 60; seed < 72; ++seed) {
             BenchJob job = changeJob(0.94);
-            SimulatedGuitar hidden(job, Spread{}, seed);
+            SimulatedGuitar hidden(job, UncertaintyModel{}, seed);
             for (int act = 0; act < 10; ++act) {
                 const Advice advice = advise(job);
                 if (isOver(advice.act))
@@ -269,7 +270,7 @@ private Q_SLOTS:
 
     void aSlipIsFoundAndSwappedStringsToo() {
         BenchJob job = changeJob(0.95);
-        SimulatedGuitar hidden(job, Spread{}, 4);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 4);
         const Ended end = playOn(job, hidden);
         job.log = end.log;
         job.log.push_back(hidden.perform(readAct(6)));
@@ -300,7 +301,7 @@ private Q_SLOTS:
 
     void aWrongOctaveIsCalledOne() {
         BenchJob job = changeJob(0.95);
-        SimulatedGuitar hidden(job, Spread{}, 8);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 8);
         job.log = playOn(job, hidden).log;
         job.log.push_back(Event::tuned(3, hidden.reading_cents(3)));
         job.log.push_back(Event::read(1, hidden.reading_cents(1) - 1200.0));
@@ -314,7 +315,7 @@ private Q_SLOTS:
         const auto learned = [](std::optional<double> told, double true_cents) {
             BenchJob job = changeJob(0.95);
             job.tools.tuner_cents = told;
-            Spread spread;
+            UncertaintyModel spread;
             spread.tuner_cents = true_cents;
             SimulatedGuitar hidden(job, spread, 3);
             for (std::size_t i = 0; i < 6; ++i)
@@ -347,7 +348,7 @@ private Q_SLOTS:
 
     void blocksLockAndStringsOffAreFollowed() {
         const BenchJob base = changeJob(1.0);
-        const Level level = levelSolution(base.rig, slackStart(base.rig, base.rig.claw.turns, 0.0), base.goal);
+        const LevelSolution level = levelSolution(base.rig, slackStart(base.rig, base.rig.claw.turns, 0.0), base.goal);
         BenchJob job = base;
         job.rig.claw.turns = level.state.claw;
         job.log = {fullReading({0, 0, 0, 0, 0, 0}, job.rig.bridge.rearGap_m)};
@@ -364,7 +365,7 @@ private Q_SLOTS:
             QVERIFY(std::abs(reading) < 6.0);
         job.log.push_back(ofKind(Event::Kind::Off, 0));
         const Estimate off = estimate(job);
-        QCOMPARE(off.state.rest_m[0], 0.0);
+        QCOMPARE(off.state.unstretchedLength_m[0], 0.0);
         QVERIFY(off.state.angle_rad < radians(-0.5)); // springs win
         QVERIFY(off.readings_cents[3] > 20.0);        // and the others go sharp
     }
@@ -395,7 +396,7 @@ private Q_SLOTS:
 
     void theNextJobStartsFromWhatWasLearned() {
         BenchJob job = changeJob(0.93);
-        SimulatedGuitar hidden(job, Spread{}, 5);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 5);
         const Ended end = playOn(job, hidden);
         BenchJob next = job;
         next.log.clear();

@@ -17,7 +17,7 @@ namespace {
 
 /// Plays the job against a simulated guitar and returns how it stands and the log.
 Ended played(const BenchJob& job, std::uint32_t seed, int most = 400) {
-    SimulatedGuitar guitar(job, Spread{}, seed);
+    SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
     return playOn(job, guitar, most);
 }
 
@@ -73,7 +73,7 @@ private Q_SLOTS:
 
     /// A visit turns what the way allows and no more, and gets there.
     void oneGoAtTheClawIsTheShopsWay() {
-        const ClawHand at_once{ClawWay::BothScrews, 1.0 / 16.0}, quarters{ClawWay::Quarters, 1.0 / 16.0},
+        const ClawStepPolicy at_once{ClawWay::BothScrews, 1.0 / 16.0}, quarters{ClawWay::Quarters, 1.0 / 16.0},
             coarse{ClawWay::CoarseThenQuarters, 1.0 / 16.0};
         for (const double wanted : {-3.7, -1.0, -0.3, -0.06, 0.06, 0.25, 0.99, 1.0, 2.4}) {
             QCOMPARE(at_once.atOneGo_turns(wanted), wanted);
@@ -114,26 +114,26 @@ private Q_SLOTS:
         BenchJob job = changeJob(0.9);
         job.habit.claw = ClawWay::BothScrews;
         const State start = slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
-        const Level level = levelSolution(job.rig, start, job.goal);
+        const LevelSolution level = levelSolution(job.rig, start, job.goal);
         QVERIFY(level.moreTurns > 0.5);
-        const ClawHand far = clawHandOf(job.habit, job.rig, level, job.goal);
+        const ClawStepPolicy far = clawStepPolicyOf(job.habit, job.rig, level, job.goal);
         QCOMPARE(far.step_turns, 1.0 / 16.0);
         State between = start;
         between.claw = level.state.claw.plus(1.0 / 32.0);
-        const Level left = levelSolution(job.rig, between, job.goal);
-        QCOMPARE(clawHandOf(job.habit, job.rig, left, job.goal).step_turns, ClawHand::finest_turns);
+        const LevelSolution left = levelSolution(job.rig, between, job.goal);
+        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, job.goal).step_turns, ClawStepPolicy::finest_turns);
         // Nearly a whole step more of both is worth it, unless the last one has just been taken back.
         State near = start;
         near.claw = level.state.claw.plus(-0.05);
-        const Level most = levelSolution(job.rig, near, job.goal);
-        QCOMPARE(clawHandOf(job.habit, job.rig, most, job.goal).step_turns, ClawHand::both_turns);
-        QCOMPARE(clawHandOf(job.habit, job.rig, most, job.goal, true).step_turns, ClawHand::finest_turns);
+        const LevelSolution most = levelSolution(job.rig, near, job.goal);
+        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, most, job.goal).step_turns, ClawStepPolicy::both_turns);
+        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, most, job.goal, true).step_turns, ClawStepPolicy::finest_turns);
         Goal wide = job.goal;
         wide.angleTolerance_rad = radians(2.0);
-        QCOMPARE(clawHandOf(job.habit, job.rig, left, wide).step_turns, 1.0 / 16.0);
+        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, wide).step_turns, 1.0 / 16.0);
         Goal decked = job.goal;
         decked.deckLoad_Nm = 1.0;
-        QCOMPARE(clawHandOf(job.habit, job.rig, left, decked).step_turns, 1.0 / 16.0);
+        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, decked).step_turns, 1.0 / 16.0);
     }
 
     /// Turns with nothing but looks between them are one visit; anything else begins another.
@@ -313,7 +313,7 @@ private Q_SLOTS:
         int home = 0, stable = 0;
         for (std::uint32_t seed = 300; seed < 330; ++seed) {
             const BenchJob job = changed(changeJob(1.0), ChangeKind::FewerSprings);
-            SimulatedGuitar guitar(job, Spread{}, seed);
+            SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
             if (levelSolution(guitar.rig(), bareState(guitar.rig()), job.goal).status != LevelStatus::Found)
                 continue;
             const Ended end = playOn(job, guitar);
@@ -327,12 +327,12 @@ private Q_SLOTS:
 
     void aCentOfAStringIsWorthItsWire() {
         const BenchJob job = changeJob(1.0);
-        const Level level = levelSolution(job.rig, bareState(job.rig), job.goal);
+        const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
         const EstimatorOptions options;
         const RestModel model(job.rig, job.goal, options);
         for (std::size_t i = 0; i < 6; ++i) {
             State longer = level.state;
-            longer.rest_m[i] += 1.0 / model.zPerMetre_cents(i);
+            longer.unstretchedLength_m[i] += 1.0 / model.zPerMetre_cents(i);
             longer.block = Block{Block::Kind::Captive, job.goal.angle_rad};
             QVERIFY(std::abs(readings_cents(job.rig, longer)[i] + 1.0) < 0.05);
         }

@@ -2,7 +2,7 @@
 #include "core/operations/acts.h"
 #include "core/planning/change.h"
 #include "core/planning/habit.h"
-#include "core/planning/spread.h"
+#include "core/planning/uncertainty.h"
 #include "core/statics/readings.h"
 #include "support/rigs.h"
 
@@ -17,7 +17,7 @@ using namespace flenzo::testing;
 class TestPlan : public QObject {
     Q_OBJECT
     Rig rig_ = sixString();
-    Level level_ = levelSolution(rig_, bareState(rig_), {});
+    LevelSolution level_ = levelSolution(rig_, bareState(rig_), {});
 
 private Q_SLOTS:
     void theLevelSolutionIsOne() {
@@ -108,7 +108,7 @@ private Q_SLOTS:
         double last = -100.0;
         for (const double share : {0.9, 0.95, 1.0, 1.05, 1.1}) {
             const Rig heavier = withSet(rig_, scaledSet(rig_, share));
-            const Level level = levelSolution(heavier, bareState(heavier), {});
+            const LevelSolution level = levelSolution(heavier, bareState(heavier), {});
             QVERIFY(level.moreTurns > last);
             last = level.moreTurns;
         }
@@ -142,24 +142,24 @@ private Q_SLOTS:
         }
         for (RigString& string : soft.strings)
             string.saddle_m.x() = -0.022;
-        const Level level = levelSolution(soft, bareState(soft), {});
+        const LevelSolution level = levelSolution(soft, bareState(soft), {});
         QCOMPARE(level.status, LevelStatus::NoStableFloat);
         QVERIFY(level.floatStiffness_NmPerRad <= 0.0);
         // And so it is: nudged off level, kept at pitch, it runs to a stop.
         State nudged = level.state;
         nudged.angle_rad = radians(0.2);
-        QVERIFY(!landingAsIs(soft, nudged, {}).stable);
+        QVERIFY(!equilibriumAtPitch(soft, nudged, {}).stable);
     }
 
     void clawOutOfReachIsAResult() {
         Rig rig = rig_;
         rig.claw.most_turns = level_.state.claw.mean() - 1.0;
-        const Level tooShort = levelSolution(rig, bareState(rig), {});
+        const LevelSolution tooShort = levelSolution(rig, bareState(rig), {});
         QCOMPARE(tooShort.status, LevelStatus::ClawTooShort);
         QVERIFY(tooShort.missing_Nm > 0.0);
         rig = rig_;
         rig.claw.least_turns = level_.state.claw.mean() + 1.0;
-        const Level tooTight = levelSolution(rig, bareState(rig), {});
+        const LevelSolution tooTight = levelSolution(rig, bareState(rig), {});
         QCOMPARE(tooTight.status, LevelStatus::ClawTooTight);
         QVERIFY(tooTight.missing_Nm < 0.0);
         rig = rig_;
@@ -171,8 +171,8 @@ private Q_SLOTS:
         Rig rig = rig_;
         const auto off = scaledSet(rig, 0.92);
         rig.claw.turns = *clawBefore(rig, {off});
-        Spread tight;
-        tight.springRate = tight.initialTension = tight.clawLead = tight.clawHand = 0.01;
+        UncertaintyModel tight;
+        tight.springRate = tight.initialTension = tight.clawLead = tight.clawTurnError = 0.01;
         tight.arm_m = 0.0001;
         const Order order = orderOf(OrderKind::LowToHigh, 6);
         const PlanUncertainty wide = planUncertainty(rig, {off}, {}, order, -300.0, {});

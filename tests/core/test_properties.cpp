@@ -46,9 +46,10 @@ State randomState(const Rig& rig, std::mt19937& dice) {
     State state = bareState(rig);
     const BalanceEquation equation(rig, state);
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        state.rest_m[i] = between(0.0, 1.0) < 0.1
-                              ? 0.0
-                              : equation.restForPitch_m(i, rig.strings[i].target_Hz * between(0.3, 1.2), 0.0);
+        state.unstretchedLength_m[i] =
+            between(0.0, 1.0) < 0.1
+                ? 0.0
+                : equation.unstretchedForPitch_m(i, rig.strings[i].target_Hz * between(0.3, 1.2), 0.0);
     state.angle_rad = between(-1.0, 1.0);
     return state;
 }
@@ -73,7 +74,7 @@ private Q_SLOTS:
             const Outcome rest = settle(rig, randomState(rig, dice));
             QVERIFY2(std::isfinite(rest.state.angle_rad) && std::isfinite(rest.rest.moment_Nm),
                      qPrintable(QString::number(k)));
-            if (rest.rest.kind != RestKind::Free)
+            if (rest.rest.kind != EquilibriumKind::Free)
                 continue;
             ++free;
             QVERIFY2(std::abs(rest.rest.moment_Nm) < 1e-9,
@@ -124,7 +125,7 @@ private Q_SLOTS:
             rig.bridge.mass_kg *= 2.0;
             const Outcome twice = settle(rig, state);
             QCOMPARE(once.rest.kind, twice.rest.kind);
-            if (once.rest.kind == RestKind::Free)
+            if (once.rest.kind == EquilibriumKind::Free)
                 QVERIFY(std::abs(once.state.angle_rad - twice.state.angle_rad) < 1e-8);
         }
     }

@@ -195,7 +195,7 @@ private Q_SLOTS:
     /// Strings at their length and the plate forward: the claw brings both home, no peg is turned.
     void nearClawWhereOnlyThePlateIsOff() {
         BenchJob job = changeJob(1.0);
-        const Level level = levelSolution(job.rig, slackStart(job.rig, job.rig.claw.turns, 0.0), job.goal);
+        const LevelSolution level = levelSolution(job.rig, slackStart(job.rig, job.rig.claw.turns, 0.0), job.goal);
         State off = level.state;
         off.claw = off.claw.plus(-0.4);
         off = settle(job.rig, off).state;
@@ -272,7 +272,7 @@ private Q_SLOTS:
     /// Nobody can tell where the plate is: the strings are brought home, and it is not asked for without end.
     void withoutGapAndAngleOnlyPitchIsBroughtHome() {
         BenchJob job = changeJob(1.0);
-        SimulatedGuitar hidden(job, Spread{}, 3);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 3);
         const Ended end = playOn(job, hidden, 200, [](std::vector<Event>& log, Event event) {
             event.gap_m.reset();
             log.push_back(std::move(event));
@@ -298,14 +298,14 @@ private Q_SLOTS:
         job.rig.bridge.family = Family::Fixed;
         job.rig.springs.clear();
         job.old.wasLevel = false;
-        SimulatedGuitar hidden(job, Spread{}, 3);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 3);
         const Ended end = playOn(job, hidden);
         QCOMPARE(end.advice.act.what, NextAct::Do::Done);
         QVERIFY(end.counts.clawVisits == 0 && end.counts.passes < 2.1 && end.worst_cents < 2.5);
     }
 
     void clawTurnsAreDealtInSixteenths() {
-        const ClawHand singly, together{ClawWay::BothScrews, 1.0 / 16.0};
+        const ClawStepPolicy singly, together{ClawWay::BothScrews, 1.0 / 16.0};
         for (double wanted = -3.0; wanted <= 3.0; wanted += 0.0137) {
             for (const ClawTurns stands : {ClawTurns{0.0, 0.0}, ClawTurns{-0.0625, 0.0}, ClawTurns{1.0, 0.5}}) {
                 const ClawTurns turns = singly.dealt(wanted, stands);
@@ -331,7 +331,7 @@ private Q_SLOTS:
         std::vector<double> passes;
         int lost = 0;
         for (std::uint32_t seed = 1; seed <= 12; ++seed) {
-            SimulatedGuitar guitar(job, Spread{}, seed);
+            SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
             if (levelSolution(guitar.rig(), bareState(guitar.rig()), job.goal).status != LevelStatus::Found)
                 continue;
             const Ended end = playOn(job, guitar);
@@ -347,7 +347,7 @@ private Q_SLOTS:
 
     void theSameLogGetsTheSameAdvice() {
         BenchJob job = changeJob(0.93);
-        SimulatedGuitar hidden(job, Spread{}, 5);
+        SimulatedGuitar hidden(job, UncertaintyModel{}, 5);
         job.log = playOn(job, hidden, 6).log;
         const Advice once = advise(job), again = advise(job);
         QCOMPARE(once.act.what, again.act.what);

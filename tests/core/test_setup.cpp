@@ -37,7 +37,7 @@ Rig softRig() {
 class TestSetup : public QObject {
     Q_OBJECT
     Rig rig_ = sixString();
-    Level level_ = levelSolution(rig_, bareState(rig_), {});
+    LevelSolution level_ = levelSolution(rig_, bareState(rig_), {});
 
 private Q_SLOTS:
     void wrapsAsTheTradeCountsThem() {
@@ -108,7 +108,7 @@ private Q_SLOTS:
             State pulled = level_.state;
             const double extra_m = 1e-6 / (2.0 * rig.strings[i].clampHold_m);
             const double path_m = rig.strings[i].scale_m + tails_m(rig.strings[i], false);
-            pulled.rest_m[i] *= path_m / (path_m + extra_m);
+            pulled.unstretchedLength_m[i] *= path_m / (path_m + extra_m);
             const double before = BalanceEquation(rig, level_.state).frequency_Hz(i, 0.0);
             const double after = BalanceEquation(rig, pulled).frequency_Hz(i, 0.0);
             QVERIFY(near(shifts[i], 1200.0 * std::log2(after / before), 0.02 * shifts[i]));
@@ -212,13 +212,13 @@ private Q_SLOTS:
         rig.bridge.assist = CentringAssist{0.0, 0.3, 2.0};
         State state = level_.state;
         const double perTurn = 0.3; // well inside the preload
-        QCOMPARE(turnClaw(rig, state, {perTurn * 0.1, perTurn * 0.1}).rest.kind, RestKind::Centred);
+        QCOMPARE(turnClaw(rig, state, {perTurn * 0.1, perTurn * 0.1}).rest.kind, EquilibriumKind::Centred);
         const Outcome far = turnClaw(rig, state, {2.0, 2.0});
-        QCOMPARE(far.rest.kind, RestKind::Free);
+        QCOMPARE(far.rest.kind, EquilibriumKind::Free);
         QVERIFY(far.state.angle_rad < 0.0);
         QVERIFY(std::abs(far.rest.moment_Nm) < 1e-9);
         // And comes back to the centre from either side.
-        QCOMPARE(turnClaw(rig, far.state, {-2.0, -2.0}).rest.kind, RestKind::Centred);
+        QCOMPARE(turnClaw(rig, far.state, {-2.0, -2.0}).rest.kind, EquilibriumKind::Centred);
         const Outcome ahead = turnClaw(rig, state, {-2.0, -2.0});
         QVERIFY(ahead.state.angle_rad > 0.0);
         QCOMPARE(turnClaw(rig, ahead.state, {2.0, 2.0}).state.angle_rad, 0.0);
@@ -227,10 +227,10 @@ private Q_SLOTS:
         Goal goal;
         goal.angle_rad = rig_.bridge.rearStop_rad;
         goal.deckLoad_Nm = 0.6;
-        const Level level = levelSolution(rig_, bareState(rig_), goal);
+        const LevelSolution level = levelSolution(rig_, bareState(rig_), goal);
         QCOMPARE(level.status, LevelStatus::Found);
         const Outcome rest = settle(rig_, level.state);
-        QCOMPARE(rest.rest.kind, RestKind::RearStop);
+        QCOMPARE(rest.rest.kind, EquilibriumKind::RearStop);
         QVERIFY(near(upPullOf(rig_, rest.state).stopLoad_Nm, 0.6, 1e-6));
         QCOMPARE(upPullOf(rig_, rest.state).angle_rad, 0.0);
         const UpPull floating = upPullOf(rig_, level_.state);
@@ -253,7 +253,7 @@ private Q_SLOTS:
         spring.seat_m = 0.022;
         spring.lever_m = 0.031;
         rig.springs = {spring};
-        const Level level = levelSolution(rig, bareState(rig), {});
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
         QCOMPARE(level.status, LevelStatus::Found);
         Rig shimmed = rig;
         shimmed.springs[0].free_m += *shimForAngle_m(rig, level.state, 0.0);
@@ -271,10 +271,10 @@ private Q_SLOTS:
     void aFixedBridgeDoesNotMove() {
         Rig rig = rig_;
         rig.bridge.family = Family::Fixed;
-        const Level level = levelSolution(rig, bareState(rig), {});
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
         QCOMPARE(level.status, LevelStatus::Found);
         const Outcome without = removeString(rig, level.state, 0);
-        QCOMPARE(without.rest.kind, RestKind::Fixed);
+        QCOMPARE(without.rest.kind, EquilibriumKind::Fixed);
         QVERIFY(near(BalanceEquation(rig, without.state).frequency_Hz(3, 0.0), rig.strings[3].target_Hz, 1e-9));
         QVERIFY(coupling(rig, level.state).isIdentity());
     }

@@ -156,9 +156,9 @@ private Q_SLOTS:
             return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
         };
         for (const Theme* theme : {&benchLight(), &benchDark()})
-            for (const Ink ink :
-                 {Ink::Text, Ink::Quiet, Ink::Strings, Ink::Springs, Ink::Goal, Ink::Warn, Ink::Focus, Ink::Forecast}) {
-                const double a = luminance((*theme)[ink]), b = luminance((*theme)[Ink::Sheet]);
+            for (const ColourRole ink : {ColourRole::Text, ColourRole::Quiet, ColourRole::Strings, ColourRole::Springs,
+                                         ColourRole::Goal, ColourRole::Warn, ColourRole::Focus, ColourRole::Forecast}) {
+                const double a = luminance((*theme)[ink]), b = luminance((*theme)[ColourRole::Sheet]);
                 QVERIFY((std::max(a, b) + 0.05) / (std::min(a, b) + 0.05) >= 4.5);
             }
     }
@@ -255,7 +255,7 @@ private Q_SLOTS:
         for (int x = 0; x < 400; x += 3)
             for (int y = 0; y < 260; y += 3)
                 colours.insert(image.pixel(x, y));
-        QVERIFY(colours.contains(benchDark()[Ink::Wood].rgb()));
+        QVERIFY(colours.contains(benchDark()[ColourRole::Wood].rgb()));
         QVERIFY(colours.size() > 6);
     }
 };

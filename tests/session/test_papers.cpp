@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
 #include "domain/compare.h"
-#include "domain/finder.h"
+#include "domain/troubleshooting.h"
 #include "domain/workflow.h"
 #include "session/demo.h"
 #include "session/pass_sheet.h"
@@ -22,7 +22,7 @@ namespace {
 /// A demo job played by the adviser to its end.
 Job finished(int index) {
     Job job = demoJob(index).value();
-    SimulatedGuitar guitar(benchJobOf(job), Spread(), job.simulatedSeed.value_or(1));
+    SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), job.simulatedSeed.value_or(1));
     guitar.hear(job.log);
     for (int act = 0; act < 250; ++act) {
         const Advice advice = advise(benchJobOf(job));

@@ -214,7 +214,7 @@ private Q_SLOTS:
 
     void theForwardBlockJumpsAndTheNeutralDoesNot() {
         Job job = everything();
-        const Level level = derive(job).report.level;
+        const LevelSolution level = derive(job).report.level;
         QVERIFY(level.balanced());
         QCOMPARE(blockJump_cents(job, job.rig, level), 0.0);
         chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
 #include "domain/compare.h"
-#include "domain/finder.h"
+#include "domain/troubleshooting.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"
 #include "session/demo.h"
@@ -194,7 +194,7 @@ private Q_SLOTS:
 
     void theNextJobBeginsWhereTheLastEnded() {
         Job last = demo(0);
-        SimulatedGuitar guitar(benchJobOf(last), Spread(), *last.simulatedSeed);
+        SimulatedGuitar guitar(benchJobOf(last), UncertaintyModel(), *last.simulatedSeed);
         guitar.hear(last.log);
         for (int act = 0; act < 200; ++act) {
             const NextAct next = advise(benchJobOf(last)).act;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/shell.h"
+#include "app/main_window.h"
 #include "store/catalogue_files.h"
 
 #include <QDir>
@@ -18,8 +18,8 @@ inline ShellPaths pathsIn(const QString& folder) {
 }
 
 /// A window on the shop of that folder, active so that it hears keys; nothing if it does not come.
-inline std::unique_ptr<Shell> windowOn(const QString& folder) {
-    auto shell = std::make_unique<Shell>(pathsIn(folder), bundledCatalogue().value());
+inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
+    auto shell = std::make_unique<MainWindow>(pathsIn(folder), bundledCatalogue().value());
     shell->openShop();
     shell->resize(1280, 800);
     shell->show();

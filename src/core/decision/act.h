@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/planning/claw_way.h"
+#include "core/planning/claw_steps.h"
 #include "core/planning/passes.h"
 
 namespace flenzo {
@@ -21,10 +21,10 @@ struct NextAct {
     Do what = Do::Read;
     std::vector<std::size_t> strings;
     bool gap = false;
-    ClawTurns turns; ///< in sixteenths on each screw
-    ClawHand hand;   ///< how the claw is turned here
+    ClawTurns turns;     ///< in sixteenths on each screw
+    ClawStepPolicy hand; ///< how the claw is turned here
     Aim aim;
-    Level level; ///< where everything aims at, from the claw as it stands
+    LevelSolution level; ///< where everything aims at, from the claw as it stands
 };
 
 } // namespace flenzo

@@ -27,7 +27,7 @@ NextAct plain(const Situation& now, Do what) {
 }
 
 bool isOn(const Situation& now, std::size_t string) {
-    return now.guitar.state.rest_m[string] > 0.0;
+    return now.guitar.state.unstretchedLength_m[string] > 0.0;
 }
 
 /// All that has not been read here, or once more all there is.
@@ -56,9 +56,9 @@ NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
     const State& state = now.guitar.state;
     const double target_Hz = now.job.rig.strings[string].target_Hz;
     BalanceEquation equation(now.guitar.rig, state);
-    equation.setRest(string, equation.restForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
-    const Rest rest = slide(equation, limitsOf(now.guitar.rig.bridge, state.block), state.angle_rad,
-                            now.guitar.rig.bridge.friction.pivot_Nm);
+    equation.setRest(string, equation.unstretchedForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
+    const Equilibrium rest = slide(equation, limitsOf(now.guitar.rig.bridge, state.block), state.angle_rad,
+                                   now.guitar.rig.bridge.friction.pivot_Nm);
     const double f_Hz = equation.frequency_Hz(string, rest.angle_rad);
     act.aim = {string, cents(f_Hz, target_Hz), f_Hz};
     return act;
@@ -246,9 +246,9 @@ bool loadIsWrong(const Situation& now) {
         return false;
     State state = now.level.state;
     state.claw = now.guitar.state.claw;
-    const Landing asIs = landingAsIs(now.guitar.rig, state, now.job.goal);
+    const EquilibriumAtPitch asIs = equilibriumAtPitch(now.guitar.rig, state, now.job.goal);
     const double load_Nm = -asIs.rest.moment_Nm;
-    return asIs.rest.kind != RestKind::RearStop || load_Nm < now.options.leastLoad * now.job.goal.deckLoad_Nm ||
+    return asIs.rest.kind != EquilibriumKind::RearStop || load_Nm < now.options.leastLoad * now.job.goal.deckLoad_Nm ||
            load_Nm > now.options.mostLoad * now.job.goal.deckLoad_Nm;
 }
 bool farClaw(const Situation& now) {

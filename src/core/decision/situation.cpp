@@ -40,7 +40,7 @@ Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const Adv
     look();
     plateTolerance_rad = std::max(plateTolerance_rad, options.tellPlate * oneLook_rad(job, guitar));
     judgeFloat();
-    hand = clawHandOf(job.habit, guitar.rig, level, job.goal, clawTurnedBack);
+    hand = clawStepPolicyOf(job.habit, guitar.rig, level, job.goal, clawTurnedBack);
 }
 
 bool Situation::isTuned(std::size_t string) const {
@@ -84,7 +84,7 @@ void Situation::findHome() {
     if (!hasClaw(job.rig))
         home_rad = level.state.angle_rad;
     else if (floats(job.rig, job.goal) && !plateCounts)
-        if (const Landing landing = landingAsIs(guitar.rig, guitar.state, job.goal); landing.stable)
+        if (const EquilibriumAtPitch landing = equilibriumAtPitch(guitar.rig, guitar.state, job.goal); landing.stable)
             home_rad = landing.state.angle_rad;
 }
 
@@ -100,9 +100,10 @@ void Situation::look() {
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto string = static_cast<std::size_t>(i);
         const double f_Hz = equation.frequency_Hz(string, angle);
-        z_cents[i] = guitar.state.rest_m[string] > 0.0 ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)),
-                                                               job.rig.strings[string].target_Hz)
-                                                       : 0.0;
+        z_cents[i] =
+            guitar.state.unstretchedLength_m[string] > 0.0
+                ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)), job.rig.strings[string].target_Hz)
+                : 0.0;
         const double c = centsPerRad[i] = equation.centsPerRadian(string, angle);
         const Eigen::MatrixXd& all = guitar.covariance;
         zDeviation_cents[i] = std::sqrt(std::max(0.0, all(i + 1, i + 1) - 2.0 * c * all(0, i + 1) + c * c * all(0, 0)));
@@ -165,12 +166,12 @@ void Situation::count() {
     plateCounts = floats(job.rig, job.goal) && (plateEverRead || !givenUp);
     fullReads = plateCounts ? plateReads : std::numeric_limits<int>::max();
     for (std::size_t i = 0; i < strings; ++i)
-        if (guitar.state.rest_m[i] > 0.0) // a string that is off has nothing to read
+        if (guitar.state.unstretchedLength_m[i] > 0.0) // a string that is off has nothing to read
             fullReads = std::min(fullReads, reads[i]);
     urgent = fullReads >= options.mostReads || readOutBefore();
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
-    clawTurnedBack = flenzo::clawTurnedBack(log, ClawHand::both_turns);
+    clawTurnedBack = flenzo::clawTurnedBack(log, ClawStepPolicy::both_turns);
     bool atClaw = false;
     for (const Event& event : log) {
         const bool look = event.kind == Event::Kind::Read && event.readings_cents.empty();
@@ -201,7 +202,7 @@ void Situation::judgeFloat() {
     for (Eigen::Index k = 0; k < learnedCount; ++k) {
         GuitarUnknowns other = guitar.at.guitar;
         other.value[k] += guitar.guitarDeviation[k];
-        const Level there = levelSolution(correctedRig(job.rig, priors, other), guitar.state, job.goal);
+        const LevelSolution there = levelSolution(correctedRig(job.rig, priors, other), guitar.state, job.goal);
         variance += std::pow(there.floatStiffness_NmPerRad - level.floatStiffness_NmPerRad, 2);
     }
     mayFloat = level.floatStiffness_NmPerRad > -options.floatDeviations * std::sqrt(variance);

@@ -26,8 +26,8 @@ struct Situation {
     const Estimate& guitar;
     const AdvisorOptions& options;
     std::size_t strings;
-    Level level; ///< at the goal, from the claw as it stands
-    ClawHand hand;
+    LevelSolution level; ///< at the goal, from the claw as it stands
+    ClawStepPolicy hand;
     bool mayFloat = false; ///< a stable float exists, or may for all that is known
 
     // What is wanted, as far as the tools can tell.

@@ -76,7 +76,7 @@ State Equations::stateAt(const Unknowns& at, std::size_t rest) const {
     State state = bareState(model_.rig());
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
         if (point.stretch[i] != RestPoint::none)
-            state.rest_m[i] = model_.restLength_m(i, zAt_cents(at, rest, i), point.nutLocked);
+            state.unstretchedLength_m[i] = model_.unstretchedLength_m(i, zAt_cents(at, rest, i), point.nutLocked);
     state.claw = clawAt(at, rest);
     state.block = point.block;
     state.orientation = point.orientation;
@@ -380,7 +380,8 @@ void Equations::turnClaw(const Unknowns& at, std::size_t visit) {
     const ClawTurns& counted = line_.claws[visit].counted;
     const auto screw = [&](double now, double before, double turned, std::size_t which) {
         const double deviation =
-            turned == 0.0 ? 1e-4 : std::max(options_.clawHandLeast_turns, options_.clawHand * std::abs(turned));
+            turned == 0.0 ? 1e-4
+                          : std::max(options_.clawTurnErrorLeast_turns, options_.clawTurnError * std::abs(turned));
         row_.add(layout_.claw[visit][which], 1.0 / deviation);
         row_.add(layout_.claw[visit - 1][which], -1.0 / deviation);
         row_.finish((now - before - turned) / deviation);

@@ -4,7 +4,7 @@
 #include "core/estimation/giving.h"
 #include "core/estimation/normal_row.h"
 #include "core/estimation/rest_model.h"
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 namespace flenzo {
 

@@ -114,11 +114,12 @@ void Guess::beginAngle(std::size_t rest, const BalanceEquation& equation) {
         angle = *seen;
         return;
     }
-    const Rest found = slide(equation, limitsOf(bridge, point.block), angle, bridge.friction.pivot_Nm, point.remembers);
+    const Equilibrium found =
+        slide(equation, limitsOf(bridge, point.block), angle, bridge.friction.pivot_Nm, point.remembers);
     const bool closed = std::any_of(line_.observations.begin(), line_.observations.end(),
                                     [&](const Observation& o) { return o.rest == rest && o.closed; });
-    const bool lost = first && !closed && found.isHeld() && !point.block && found.kind != RestKind::Centred;
-    if (found.kind != RestKind::NotFound && !lost)
+    const bool lost = first && !closed && found.isHeld() && !point.block && found.kind != EquilibriumKind::Centred;
+    if (found.kind != EquilibriumKind::NotFound && !lost)
         angle = found.angle_rad;
 }
 

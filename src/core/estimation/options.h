@@ -24,8 +24,8 @@ struct EstimatorOptions {
     double rememberedLevel_rad = 0.004; ///< of "the old set stood level"
     double rememberedPitch_cents = 3.0; ///< of "and was in tune", each string
     // Hands.
-    double clawHand = 0.03; ///< share of the turns counted, each screw
-    double clawHandLeast_turns = 0.004;
+    double clawTurnError = 0.03; ///< share of the turns counted, each screw
+    double clawTurnErrorLeast_turns = 0.004;
     double lockShift_cents = 4.0;  ///< of what the clamp adds beyond what is computed
     double blockAngle_rad = 0.001; ///< of the angle at which a block was said to hold
     // The model: what it leaves open.

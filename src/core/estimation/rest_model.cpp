@@ -122,8 +122,8 @@ RestModel::RestModel(const Rig& nominal, const Goal& goal, const EstimatorOption
     prepare();
     for (std::size_t i = 0; i < nominal.strings.size(); ++i) {
         constexpr double step_cents = 5.0;
-        const double flat_m = restLength_m(i, -step_cents, nominal.nutLocked),
-                     at_m = restLength_m(i, 0.0, nominal.nutLocked);
+        const double flat_m = unstretchedLength_m(i, -step_cents, nominal.nutLocked),
+                     at_m = unstretchedLength_m(i, 0.0, nominal.nutLocked);
         zPerMetre_cents_.push_back(step_cents / (flat_m - at_m));
     }
 }
@@ -285,7 +285,7 @@ double RestModel::zOfReading_cents(std::size_t index, double cents, double angle
     return string.reading(pullHome, string.home.speaking_m);
 }
 
-double RestModel::restLength_m(std::size_t index, double z_cents, bool nutLocked) const {
+double RestModel::unstretchedLength_m(std::size_t index, double z_cents, bool nutLocked) const {
     const Strung<double>& string = prepared_->plain[nutLocked][index];
     return string.stiffness * string.home.path_m / (string.stiffness + string.pullAtHome(z_cents));
 }

@@ -59,7 +59,7 @@ public:
     /// z of a string that reads `cents` at an angle.
     [[nodiscard]] double zOfReading_cents(std::size_t index, double cents, double angle_rad, bool nutLocked) const;
     /// Its rest length.
-    [[nodiscard]] double restLength_m(std::size_t index, double z_cents, bool nutLocked) const;
+    [[nodiscard]] double unstretchedLength_m(std::size_t index, double z_cents, bool nutLocked) const;
     /// Cents by which z falls for a metre of wire that comes out.
     [[nodiscard]] double zPerMetre_cents(std::size_t index) const { return zPerMetre_cents_[index]; }
     [[nodiscard]] const Rig& rig() const { return rig_; }

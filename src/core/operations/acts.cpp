@@ -8,34 +8,36 @@
 namespace flenzo {
 
 Outcome settle(const Rig& rig, State state) {
-    const Rest rest = findRest(BalanceEquation(rig, state), limitsOf(rig.bridge, state.block), state.angle_rad);
+    const Equilibrium rest =
+        findEquilibrium(BalanceEquation(rig, state), limitsOf(rig.bridge, state.block), state.angle_rad);
     state.angle_rad = rest.angle_rad;
     return {std::move(state), rest};
 }
 
 Outcome tunePeg(const Rig& rig, State state, std::size_t string, double frequency_Hz) {
     BalanceEquation equation(rig, state);
-    const Rest rest = tunePegOn(equation, limitsOf(rig.bridge, state.block), state, string, frequency_Hz);
+    const Equilibrium rest = tunePegOn(equation, limitsOf(rig.bridge, state.block), state, string, frequency_Hz);
     return {std::move(state), rest};
 }
 
-Rest tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string, double frequency_Hz) {
+Equilibrium tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string,
+                      double frequency_Hz) {
     equation.holdAtPitch(string, frequency_Hz);
-    const Rest rest = findRest(equation, limits, state.angle_rad);
+    const Equilibrium rest = findEquilibrium(equation, limits, state.angle_rad);
     state.angle_rad = rest.angle_rad;
-    state.rest_m[string] = equation.restForPitch_m(string, frequency_Hz, rest.angle_rad);
-    equation.setRest(string, state.rest_m[string]);
+    state.unstretchedLength_m[string] = equation.unstretchedForPitch_m(string, frequency_Hz, rest.angle_rad);
+    equation.setRest(string, state.unstretchedLength_m[string]);
     return rest;
 }
 
-Outcome setRest(const Rig& rig, State state, std::size_t string, double rest_m) {
-    state.rest_m[string] = rest_m;
+Outcome setRest(const Rig& rig, State state, std::size_t string, double unstretchedLength_m) {
+    state.unstretchedLength_m[string] = unstretchedLength_m;
     return settle(rig, std::move(state));
 }
 
 Outcome turnFineTuner(const Rig& rig, State state, std::size_t string, double travel_m) {
-    if (state.rest_m[string] > 0.0)
-        state.rest_m[string] = std::max(1e-3, state.rest_m[string] - travel_m);
+    if (state.unstretchedLength_m[string] > 0.0)
+        state.unstretchedLength_m[string] = std::max(1e-3, state.unstretchedLength_m[string] - travel_m);
     return settle(rig, std::move(state));
 }
 
@@ -66,9 +68,9 @@ Outcome lockNut(const Rig& rig, State state) {
                 rig.bridge.family == Family::KnifeEdge
                     ? link(rig.strings[i].saddle_m, nutPoint_m(rig.strings[i])).at(Turned(state.angle_rad)).length_m
                     : rig.strings[i].scale_m;
-            state.rest_m[i] *=
+            state.unstretchedLength_m[i] *=
                 (speaking_m + tails_m(rig.strings[i], true)) / (speaking_m + tails_m(rig.strings[i], false));
-            state.rest_m[i] -= clampedWire_m(rig.strings[i]);
+            state.unstretchedLength_m[i] -= clampedWire_m(rig.strings[i]);
         }
     state.nutLocked = true;
     return settle(rig, std::move(state));
@@ -82,8 +84,8 @@ Outcome turnGuitar(const Rig& rig, State state, Orientation to) {
 Outcome stringUp(const Rig& rig, State state, const std::vector<double>& offsets_cents, double held_rad) {
     const BalanceEquation equation(rig, state);
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        state.rest_m[i] =
-            equation.restForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offsets_cents[i]), held_rad);
+        state.unstretchedLength_m[i] =
+            equation.unstretchedForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offsets_cents[i]), held_rad);
     state.angle_rad = held_rad;
     return settle(rig, std::move(state));
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 namespace flenzo {
 
@@ -9,7 +9,7 @@ namespace flenzo {
 /// again; the rig is never changed but by the acts that move hardware, which return a new rig.
 struct Outcome {
     State state;
-    Rest rest;
+    Equilibrium rest;
 };
 
 /// Lets the bridge go from its last angle.
@@ -18,9 +18,10 @@ struct Outcome {
 [[nodiscard]] Outcome tunePeg(const Rig& rig, State state, std::size_t string, double frequency_Hz);
 /// The same on an equation that already stands for the state and is left standing for the next one: a log has hundreds
 /// of pegs, and building the equation costs as much as turning one.
-Rest tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string, double frequency_Hz);
+Equilibrium tunePegOn(BalanceEquation& equation, const Limits& limits, State& state, std::size_t string,
+                      double frequency_Hz);
 /// Gives the string a rest length, whatever it then sounds.
-[[nodiscard]] Outcome setRest(const Rig& rig, State state, std::size_t string, double rest_m);
+[[nodiscard]] Outcome setRest(const Rig& rig, State state, std::size_t string, double unstretchedLength_m);
 /// Turns a fine tuner: positive travel shortens the string (sharper).
 [[nodiscard]] Outcome turnFineTuner(const Rig& rig, State state, std::size_t string, double travel_m);
 [[nodiscard]] Outcome turnClaw(const Rig& rig, State state, const ClawTurns& by);

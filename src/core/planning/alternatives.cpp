@@ -14,12 +14,12 @@ constexpr int steps = 40;
 constexpr double usualDeckLoad_Nm = 0.6;
 constexpr double usualAssist_Nm = 0.5;
 
-Level levelOf(const Rig& rig, const Goal& goal) {
+LevelSolution levelOf(const Rig& rig, const Goal& goal) {
     return levelSolution(rig, bareState(rig), goal);
 }
 
 bool comfortable(const Rig& rig, const Goal& goal) {
-    const Level level = levelOf(rig, goal);
+    const LevelSolution level = levelOf(rig, goal);
     return level.status == LevelStatus::Found && level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad;
 }
 

@@ -23,7 +23,7 @@ struct Alternative {
     int springs = 0;         ///< MoreSprings: how many in all
     double share = 0.0;      ///< StifferSprings: factor on the rate; LighterSet: factor on the gauges
     double assist_Nm = 0.0;  ///< CentringAssist: preload
-    Level level;             ///< status, claw, K, Kf
+    LevelSolution level;     ///< status, claw, K, Kf
     double passFactor = 0.0; ///< of exact passes; 0 where nothing moves, 1 where it never ends
     double pull_N = 0.0;     ///< of all strings
 };

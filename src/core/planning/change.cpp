@@ -17,7 +17,7 @@ constexpr double sameTurns = 1.0 / 16.0;
 constexpr double touchUpTurns = 0.25;
 constexpr int mostPasses = 60;
 
-Verdict verdictOf(const Level& level) {
+Verdict verdictOf(const LevelSolution& level) {
     if (level.status != LevelStatus::Found)
         return Verdict::Rebalance;
     const double turns = std::abs(level.moreTurns);
@@ -54,7 +54,7 @@ std::optional<ClawTurns> clawBefore(const Rig& rig, const OldSet& old) {
     const Rig before = asItWas(rig, old);
     Goal stood;
     stood.angle_rad = old.angle_rad;
-    const Level level = levelSolution(before, bareState(before), stood);
+    const LevelSolution level = levelSolution(before, bareState(before), stood);
     if (!level.balanced())
         return std::nullopt;
     return level.state.claw;
@@ -71,7 +71,7 @@ ChangeReport reportChange(const Rig& rig, const OldSet& old, const Goal& goal, c
     report.hasClaw = hasClaw(rig);
     report.verdict = verdictOf(report.level);
     const State asIs = slackStart(rig, rig.claw.turns, slack_cents);
-    report.alone = landingAsIs(rig, asIs, goal);
+    report.alone = equilibriumAtPitch(rig, asIs, goal);
     report.aloneFirst = exactPass(rig, asIs, order);
     report.aloneFirst_cents = readings_cents(rig, report.aloneFirst.after);
     if (!report.level.balanced())

@@ -35,11 +35,11 @@ enum class Verdict {
 struct ChangeReport {
     std::vector<double> before_N, after_N; ///< tensions at pitch, string by string
     double sumBefore_N = 0.0, sumAfter_N = 0.0;
-    Level level; ///< the new set, from the claw as it stands
+    LevelSolution level; ///< the new set, from the claw as it stands
     Verdict verdict = Verdict::Rebalance;
     bool hasClaw = true;
-    Landing alone;   ///< claw left alone, retuned without end
-    Pass aloneFirst; ///< claw left alone, one pass exactly to pitch
+    EquilibriumAtPitch alone; ///< claw left alone, retuned without end
+    Pass aloneFirst;          ///< claw left alone, one pass exactly to pitch
     std::vector<double> aloneFirst_cents;
     std::vector<Pass> exactPasses; ///< claw set right, every string exactly to pitch, until done
     bool exactDone = false;        ///< whether those passes reached the goal's pitch tolerance

@@ -11,13 +11,13 @@ namespace flenzo {
 PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const Habit& habit, const State& from,
                             const std::vector<std::size_t>& tuned, int mostPasses) {
     PlannedPasses out;
-    const Level level = levelSolution(rig, from, goal);
+    const LevelSolution level = levelSolution(rig, from, goal);
     if (level.status != LevelStatus::Found)
         return out;
-    const ClawHand hand = clawHandOf(habit, rig, level, goal);
+    const ClawStepPolicy hand = clawStepPolicyOf(habit, rig, level, goal);
     State state = from;
     state.block.reset();
-    Level target = level;
+    LevelSolution target = level;
     if (hasClaw(rig) && std::abs(level.moreTurns) >= worthAStep * hand.step_turns) {
         const ClawTurns by = hand.dealt(level.moreTurns, from.claw);
         state.claw = {from.claw.bass + by.bass, from.claw.treble + by.treble};
@@ -25,7 +25,7 @@ PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const Habit& habit
     }
     state = settle(rig, std::move(state)).state;
     // What the steps of the claw leave is pitch at the claw as it then stands.
-    if (const Landing landing = landingAsIs(rig, state, goal); landing.stable)
+    if (const EquilibriumAtPitch landing = equilibriumAtPitch(rig, state, goal); landing.stable)
         target.state = landing.state;
     for (int pass = 0; pass < mostPasses && !withinGoal(rig, state, goal); ++pass) {
         Order order;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/planning/claw_way.h"
+#include "core/planning/claw_steps.h"
 #include "core/planning/passes.h"
 
 namespace flenzo {

@@ -31,10 +31,10 @@ Pass exactPass(const Rig& rig, State from, const Order& order) {
     return pass;
 }
 
-Pass aimedPass(const Rig& rig, State from, const Level& level, const Order& order) {
+Pass aimedPass(const Rig& rig, State from, const LevelSolution& level, const Order& order) {
     Pass pass;
     for (const std::size_t string : order) {
-        Outcome next = setRest(rig, std::move(from), string, level.state.rest_m[string]);
+        Outcome next = setRest(rig, std::move(from), string, level.state.unstretchedLength_m[string]);
         from = std::move(next.state);
         pass.rest = next.rest.kind;
         pass.aims.push_back(readingOf(rig, from, string));
@@ -43,11 +43,11 @@ Pass aimedPass(const Rig& rig, State from, const Level& level, const Order& orde
     return pass;
 }
 
-Aim aimOf(const Rig& rig, const State& from, const Level& level, std::size_t string) {
-    return readingOf(rig, setRest(rig, from, string, level.state.rest_m[string]).state, string);
+Aim aimOf(const Rig& rig, const State& from, const LevelSolution& level, std::size_t string) {
+    return readingOf(rig, setRest(rig, from, string, level.state.unstretchedLength_m[string]).state, string);
 }
 
-std::vector<Aim> blockedAims(const Rig& rig, const Level& level, double block_rad) {
+std::vector<Aim> blockedAims(const Rig& rig, const LevelSolution& level, double block_rad) {
     State held = level.state;
     held.angle_rad = block_rad;
     std::vector<Aim> aims;

@@ -17,7 +17,7 @@ struct Aim {
 struct Pass {
     std::vector<Aim> aims; ///< in the order they were tuned
     State after;
-    RestKind rest = RestKind::Free;
+    EquilibriumKind rest = EquilibriumKind::Free;
 };
 
 /// One round that tunes every string in `order` exactly to its target.
@@ -25,13 +25,13 @@ struct Pass {
 
 /// One round that gives every string in `order` its rest length of `level`: what the tuner says at that moment is the
 /// aim (eq. 21). The claw should stand as in `level`; if it does not, the strings land once it does.
-[[nodiscard]] Pass aimedPass(const Rig& rig, State from, const Level& level, const Order& order);
+[[nodiscard]] Pass aimedPass(const Rig& rig, State from, const LevelSolution& level, const Order& order);
 
 /// Aim of the one string from where the guitar stands now.
-[[nodiscard]] Aim aimOf(const Rig& rig, const State& from, const Level& level, std::size_t string);
+[[nodiscard]] Aim aimOf(const Rig& rig, const State& from, const LevelSolution& level, std::size_t string);
 
 /// Readings under a block at `block_rad` that land at pitch once it is out, with the claw of `level`.
-[[nodiscard]] std::vector<Aim> blockedAims(const Rig& rig, const Level& level, double block_rad);
+[[nodiscard]] std::vector<Aim> blockedAims(const Rig& rig, const LevelSolution& level, double block_rad);
 
 /// Exact passes until all strings are within the goal's tolerance, at most `most`; the last one is the answer.
 [[nodiscard]] std::vector<Pass> exactPassesUntilDone(const Rig& rig, const State& from, const Goal& goal,

@@ -41,7 +41,7 @@ std::vector<SpringOption> springOptions(const Rig& rig, const State& state, doub
             spring.free_m += *packing_m;
         Goal goal;
         goal.angle_rad = angle_rad;
-        const Level level = levelSolution(other, state, goal);
+        const LevelSolution level = levelSolution(other, state, goal);
         options.push_back({other.springs.front().rate_Npm, other.springs.front().free_m, level.state.angle_rad,
                            armTipHeight_m(rig.bridge, level.state.angle_rad), level.floatStiffness_NmPerRad,
                            level.status == LevelStatus::Found});

@@ -10,8 +10,9 @@ namespace flenzo {
 UpPull upPullOf(const Rig& rig, const State& atRest) {
     UpPull pull;
     pull.rise_cents.assign(rig.strings.size(), 0.0);
-    const Rest rest = findRest(BalanceEquation(rig, atRest), limitsOf(rig.bridge, atRest.block), atRest.angle_rad);
-    if (rest.kind == RestKind::RearStop)
+    const Equilibrium rest =
+        findEquilibrium(BalanceEquation(rig, atRest), limitsOf(rig.bridge, atRest.block), atRest.angle_rad);
+    if (rest.kind == EquilibriumKind::RearStop)
         pull.stopLoad_Nm = -rest.moment_Nm;
     pull.angle_rad = std::max(0.0, rest.angle_rad - rig.bridge.rearStop_rad);
     if (pull.angle_rad == 0.0 || rig.bridge.family == Family::Fixed)

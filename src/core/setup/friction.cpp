@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/setup/friction.h"
 
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 #include <algorithm>
 #include <cmath>
@@ -30,7 +30,7 @@ double heldBack_cents(double tension_N, double stiffness_N, double mu, double br
 DeadBands deadBandsOf(const Rig& rig, const State& state) {
     DeadBands bands;
     const BalanceEquation equation(rig, state);
-    const Rest rest = findRest(equation, limitsOf(rig.bridge, state.block), state.angle_rad);
+    const Equilibrium rest = findEquilibrium(equation, limitsOf(rig.bridge, state.block), state.angle_rad);
     if (!rest.isHeld() && rest.stiffness_NmPerRad > 0.0)
         bands.pivot_rad = rig.bridge.friction.pivot_Nm / rest.stiffness_NmPerRad;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {

@@ -65,7 +65,8 @@ IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard,
     rearGap_ = job.rig.bridge.rearGap_m;
     balanceOldSet(job);
     for (String& string : strings_)
-        string.rest_m = restFor(string, string.target_Hz * std::exp2(between(-400.0, -200.0) / 1200.0), 0.0);
+        string.unstretchedLength_m =
+            restFor(string, string.target_Hz * std::exp2(between(-400.0, -200.0) / 1200.0), 0.0);
     comeToRest();
 }
 
@@ -83,9 +84,9 @@ double IndependentGuitar::length(const String& s, double angle) const {
 }
 
 double IndependentGuitar::pull(const String& s, double angle) const {
-    if (s.rest_m <= 0.0)
+    if (s.unstretchedLength_m <= 0.0)
         return 0.0;
-    const double strain = (length(s, angle) + s.tail_m) / s.rest_m - 1.0;
+    const double strain = (length(s, angle) + s.tail_m) / s.unstretchedLength_m - 1.0;
     return strain > 0.0 ? s.stiffness_N * strain * (1.0 + hard_.stringsStiffen * strain) : 0.0;
 }
 
@@ -97,10 +98,10 @@ double IndependentGuitar::pitch(const String& s, double angle) const {
 double IndependentGuitar::restFor(String s, double wanted_Hz, double angle) const {
     double low = 0.9 * (scale_ + s.tail_m), high = 1.02 * (scale_ + s.tail_m);
     for (int k = 0; k < 52; ++k) {
-        s.rest_m = 0.5 * (low + high);
-        (pitch(s, angle) > wanted_Hz ? low : high) = s.rest_m;
+        s.unstretchedLength_m = 0.5 * (low + high);
+        (pitch(s, angle) > wanted_Hz ? low : high) = s.unstretchedLength_m;
     }
-    return s.rest_m;
+    return s.unstretchedLength_m;
 }
 
 double IndependentGuitar::springPull(double angle) const {
@@ -133,7 +134,7 @@ void IndependentGuitar::comeToRest() {
     const double held = pivot_Nm_ / std::max(1.0, stiff);
     angle_ = std::clamp(angle_, rest - held, rest + held);
     for (String& s : strings_) {
-        if (s.mostHeld_cents <= 0.0 || s.rest_m <= 0.0)
+        if (s.mostHeld_cents <= 0.0 || s.unstretchedLength_m <= 0.0)
             continue;
         const double moved_cents = 1200.0 * std::log2(pitch(s, angle_) / pitch(s, before));
         const double behind = s.tail_m / (scale_ + s.tail_m);
@@ -169,7 +170,7 @@ void IndependentGuitar::tune(std::size_t i, double wanted_cents) {
     for (int k = 0; k < 25; ++k) {
         s.held_cents = up ? -s.mostHeld_cents : s.mostHeld_cents;
         const double before = angle_;
-        s.rest_m = restFor(s, s.target_Hz * std::exp2((wanted_cents - s.held_cents) / 1200.0), angle_);
+        s.unstretchedLength_m = restFor(s, s.target_Hz * std::exp2((wanted_cents - s.held_cents) / 1200.0), angle_);
         comeToRest();
         s.held_cents = up ? -s.mostHeld_cents : s.mostHeld_cents;
         if (std::abs(angle_ - before) < 1e-9)
@@ -182,8 +183,8 @@ void IndependentGuitar::letGive(std::size_t own, bool ownPeg) {
         String& s = strings_[i];
         const double let_m = s.gives_m * s.creepShare * (i == own && ownPeg ? 3.0 : 1.0);
         s.gives_m -= let_m;
-        if (s.rest_m > 0.0)
-            s.rest_m += let_m;
+        if (s.unstretchedLength_m > 0.0)
+            s.unstretchedLength_m += let_m;
     }
 }
 
@@ -205,7 +206,7 @@ void IndependentGuitar::clampNut() {
         const double wanted_Hz = pitch(s, angle_) * std::exp2(shift / 1200.0);
         s.tail_m = 0.0;
         s.held_cents = s.mostHeld_cents = 0.0;
-        s.rest_m = restFor(s, wanted_Hz, angle_);
+        s.unstretchedLength_m = restFor(s, wanted_Hz, angle_);
     }
 }
 
@@ -237,7 +238,7 @@ Event IndependentGuitar::perform(const NextAct& act) {
         String& s = strings_[event.string];
         const double let_m = s.gives_m * s.pullShare * (1.0 + noise(0.12));
         s.gives_m -= let_m;
-        s.rest_m += let_m;
+        s.unstretchedLength_m += let_m;
         comeToRest();
         event.to_cents = typed_cents(event.string);
         return event;

@@ -43,7 +43,7 @@ public:
 
 private:
     struct String {
-        double stiffness_N, mass_kgpm, tail_m, height_m, back_m, target_Hz, rest_m = 0.0;
+        double stiffness_N, mass_kgpm, tail_m, height_m, back_m, target_Hz, unstretchedLength_m = 0.0;
         double held_cents = 0.0, mostHeld_cents = 0.0;
         double gives_m = 0.0, pullShare = 0.0, creepShare = 0.0;
     };

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/play.h"
 
-#include "core/base/dice.h"
-#include "core/planning/spread.h"
+#include "core/base/random_stream.h"
+#include "core/planning/uncertainty.h"
 
 #include <algorithm>
 #include <cmath>
@@ -38,8 +38,8 @@ public:
         : job_(job), habit_(habit), guitar_(guitar), hand_(hand), eye_(seed, 77),
           order_(orderOf(habit.order, job.rig.strings.size())) {
         if (habit.toTheGoal) {
-            hand_.eye_rad =
-                job.tools.angle_rad.value_or(job.tools.gap_m.value_or(Spread{}.gap_m) / job.rig.bridge.rearEdge_m);
+            hand_.eye_rad = job.tools.angle_rad.value_or(job.tools.gap_m.value_or(UncertaintyModel{}.gap_m) /
+                                                         job.rig.bridge.rearEdge_m);
             hand_.level_rad = job.goal.angleTolerance_rad;
             hand_.within_cents = job.goal.pitchTolerance_cents;
         }
@@ -155,7 +155,7 @@ private:
     const ShopHabit& habit_;
     BenchGuitar& guitar_;
     PractisedHand hand_;
-    Dice eye_;
+    RandomStream eye_;
     Order order_;
     Played played_;
     std::vector<double> known_;

@@ -54,7 +54,7 @@ BenchJob withSteadyHand(BenchJob job) {
     return job;
 }
 
-Spread steady() {
+UncertaintyModel steady() {
     return {0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0};
 }
 
@@ -109,7 +109,7 @@ private:
         Rig mixed = asItWas(guitar_.rig(), job_.old);
         State state = bareState(mixed);
         state.angle_rad = job_.goal.angle_rad;
-        state = landingAsIs(mixed, state, job_.goal).state;
+        state = equilibriumAtPitch(mixed, state, job_.goal).state;
         const auto toPitch = [&](std::size_t string) {
             state = tunePeg(mixed, state, string, mixed.strings[string].target_Hz).state;
             paid_.push_back(Event::tuned(string, 0.0));

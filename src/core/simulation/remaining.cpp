@@ -13,8 +13,8 @@ namespace flenzo {
 namespace {
 
 /// The shop's tools as the estimate holds them to be.
-Spread toolsOf(const BenchJob& job, const Advice& advice) {
-    Spread spread;
+UncertaintyModel toolsOf(const BenchJob& job, const Advice& advice) {
+    UncertaintyModel spread;
     spread.tuner_cents = advice.guitar.noise.tuner_cents;
     const auto& made = advice.guitar.line.observations;
     const auto look = std::find_if(made.rbegin(), made.rend(),
@@ -37,7 +37,7 @@ public:
         root_ = root_.array().isFinite().select(root_, 0.0);
     }
     [[nodiscard]] SimulatedGuitar guitar(std::uint32_t seed) const {
-        Dice dice(seed, 1);
+        RandomStream dice(seed, 1);
         Eigen::VectorXd unit(root_.rows());
         for (double& value : unit)
             value = dice.normal(1.0);
@@ -51,13 +51,13 @@ public:
         State state = advice_.guitar.state;
         for (Eigen::Index i = 0; i < n; ++i) {
             const auto string = static_cast<std::size_t>(i);
-            if (state.rest_m[string] > 0.0)
-                state.rest_m[string] =
-                    model.restLength_m(string, advice_.guitar.z_cents[string] + off[i + 1], state.nutLocked);
+            if (state.unstretchedLength_m[string] > 0.0)
+                state.unstretchedLength_m[string] =
+                    model.unstretchedLength_m(string, advice_.guitar.z_cents[string] + off[i + 1], state.nutLocked);
         }
-        const Rest rest = slide(BalanceEquation(model.rig(), state), limitsOf(model.rig().bridge, state.block),
-                                state.angle_rad + off[0], model.rig().bridge.friction.pivot_Nm);
-        if (rest.kind != RestKind::NotFound)
+        const Equilibrium rest = slide(BalanceEquation(model.rig(), state), limitsOf(model.rig().bridge, state.block),
+                                       state.angle_rad + off[0], model.rig().bridge.friction.pivot_Nm);
+        if (rest.kind != EquilibriumKind::NotFound)
             state.angle_rad = rest.angle_rad;
         std::vector<Settling> settling;
         for (const StringSettling& string : advice_.guitar.settling) {

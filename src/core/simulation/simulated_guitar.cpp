@@ -15,19 +15,19 @@ namespace {
 
 enum Stream : std::uint32_t { Build = 1, Start = 2, Wire = 3, FirstEvent = 16 };
 
-Rig departedRig(const BenchJob& job, const Spread& spread, std::uint32_t seed) {
-    Dice dice(seed, Build);
-    Departure by;
+Rig departedRig(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed) {
+    RandomStream dice(seed, Build);
+    Perturbation by;
     by.springRate = dice.normal(spread.springRate);
     by.initialTension = dice.normal(spread.initialTension);
     by.hookDepth_m = dice.normal(spread.arm_m);
     by.stringHeight_m = dice.normal(spread.arm_m);
     by.clawLead = dice.normal(spread.clawLead);
     Rig rig = job.rig;
-    Dice wire(seed, Wire);
+    RandomStream wire(seed, Wire);
     for (RigString& string : rig.strings)
         string.wire.stiffness_N = axialStiffness_N(string.wire) * (1.0 + wire.normal(spread.stringStiffness));
-    return departed(rig, by, job.old);
+    return perturbed(rig, by, job.old);
 }
 
 double rounded(double value, double step) {
@@ -36,9 +36,9 @@ double rounded(double value, double step) {
 
 } // namespace
 
-SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const Spread& spread, std::uint32_t seed)
+SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed)
     : rig_(departedRig(job, spread, seed)), spread_(spread), seed_(seed) {
-    Dice dice(seed, Start);
+    RandomStream dice(seed, Start);
     std::vector<double> offsets_cents(rig_.strings.size());
     for (double& offset : offsets_cents)
         offset = dice.between(-400.0, -200.0);
@@ -51,8 +51,8 @@ SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const Spread& spread, std:
         }
 }
 
-SimulatedGuitar::SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling, const Spread& spread,
-                                 std::uint32_t seed)
+SimulatedGuitar::SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling,
+                                 const UncertaintyModel& spread, std::uint32_t seed)
     : rig_(rig), spread_(spread), seed_(seed), state_(std::move(state)), settling_(std::move(settling)) {}
 
 void SimulatedGuitar::hear(const std::vector<Event>& log) {
@@ -62,24 +62,24 @@ void SimulatedGuitar::hear(const std::vector<Event>& log) {
 
 /// The plate goes where the pivot lets it, from where it was before the act.
 void SimulatedGuitar::slideFrom(double angle_rad) {
-    const Rest rest = slide(BalanceEquation(rig_, state_), limitsOf(rig_.bridge, state_.block), angle_rad,
-                            rig_.bridge.friction.pivot_Nm);
-    if (rest.kind != RestKind::NotFound)
+    const Equilibrium rest = slide(BalanceEquation(rig_, state_), limitsOf(rig_.bridge, state_.block), angle_rad,
+                                   rig_.bridge.friction.pivot_Nm);
+    if (rest.kind != EquilibriumKind::NotFound)
         state_.angle_rad = rest.angle_rad;
 }
 
 void SimulatedGuitar::hear(const Event& logged) {
     Event event = logged;
-    Dice noise(seed_, FirstEvent + heard_++);
+    RandomStream noise(seed_, FirstEvent + heard_++);
     const double was_rad = state_.angle_rad;
     switch (event.kind) {
     case Event::Kind::Read:
         return;
     case Event::Kind::Stretched:
-        if (event.string < settling_.size() && state_.rest_m[event.string] > 0.0)
-            state_ =
-                setRest(rig_, state_, event.string, state_.rest_m[event.string] + settling_[event.string].stretch())
-                    .state;
+        if (event.string < settling_.size() && state_.unstretchedLength_m[event.string] > 0.0)
+            state_ = setRest(rig_, state_, event.string,
+                             state_.unstretchedLength_m[event.string] + settling_[event.string].stretch())
+                         .state;
         slideFrom(was_rad);
         return;
     case Event::Kind::Tuned:
@@ -91,13 +91,15 @@ void SimulatedGuitar::hear(const Event& logged) {
             frequencyAt_Hz(rig_.strings[event.string].target_Hz, event.to_cents - noise.normal(spread_.tuner_cents));
         BalanceEquation held(rig_, state_);
         held.holdAtPitch(event.string, wanted_Hz);
-        const Rest rest = slide(held, limitsOf(rig_.bridge, state_.block), was_rad, rig_.bridge.friction.pivot_Nm);
-        state_.angle_rad = rest.kind == RestKind::NotFound ? was_rad : rest.angle_rad;
-        state_.rest_m[event.string] = held.restForPitch_m(event.string, wanted_Hz, state_.angle_rad);
+        const Equilibrium rest =
+            slide(held, limitsOf(rig_.bridge, state_.block), was_rad, rig_.bridge.friction.pivot_Nm);
+        state_.angle_rad = rest.kind == EquilibriumKind::NotFound ? was_rad : rest.angle_rad;
+        state_.unstretchedLength_m[event.string] =
+            held.unstretchedForPitch_m(event.string, wanted_Hz, state_.angle_rad);
         return;
     }
     case Event::Kind::Claw: {
-        const double hand = 1.0 + noise.normal(spread_.clawHand);
+        const double hand = 1.0 + noise.normal(spread_.clawTurnError);
         event.turns = {event.turns.bass * hand, event.turns.treble * hand};
         break;
     }
@@ -113,12 +115,12 @@ double SimulatedGuitar::reading_cents(std::size_t string) const {
     return cents(BalanceEquation(rig_, state_).frequency_Hz(string, state_.angle_rad), rig_.strings[string].target_Hz);
 }
 
-double SimulatedGuitar::typed_cents(std::size_t string, Dice& noise) const {
+double SimulatedGuitar::typed_cents(std::size_t string, RandomStream& noise) const {
     return rounded(reading_cents(string) + noise.normal(spread_.tuner_cents), 0.1);
 }
 
 Event SimulatedGuitar::answer(const NextAct& act) const {
-    Dice noise(seed_, FirstEvent + heard_);
+    RandomStream noise(seed_, FirstEvent + heard_);
     Event event;
     switch (act.what) {
     case NextAct::Do::Tune: {

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/dice.h"
+#include "core/base/random_stream.h"
 #include "core/log/bench_job.h"
-#include "core/planning/spread.h"
+#include "core/planning/uncertainty.h"
 #include "core/simulation/bench_guitar.h"
 
 namespace flenzo {
@@ -15,9 +15,9 @@ namespace flenzo {
 /// Noise depends on the seed and on how many events went before only, so the same question gets the same answer.
 class SimulatedGuitar : public BenchGuitar {
 public:
-    SimulatedGuitar(const BenchJob& job, const Spread& spread, std::uint32_t seed);
+    SimulatedGuitar(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed);
     /// One that is what `rig` says and stands as `state` says.
-    SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling, const Spread& spread,
+    SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling, const UncertaintyModel& spread,
                     std::uint32_t seed);
 
     Event perform(const NextAct& act) override;
@@ -38,11 +38,11 @@ public:
     [[nodiscard]] const std::vector<Settling>& settling() const { return settling_; }
 
 private:
-    [[nodiscard]] double typed_cents(std::size_t string, Dice& noise) const;
+    [[nodiscard]] double typed_cents(std::size_t string, RandomStream& noise) const;
     void slideFrom(double angle_rad);
 
     Rig rig_;
-    Spread spread_;
+    UncertaintyModel spread_;
     std::uint32_t seed_, heard_ = 0;
     State state_;
     std::vector<Settling> settling_; ///< empty: settled

@@ -61,7 +61,7 @@ Made makeGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed
         const bool stable = guitar->floatsInTune();
         return {std::move(guitar), stable};
     }
-    Spread spread;
+    UncertaintyModel spread;
     spread.tuner_cents = tools.tools.tuner_cents;
     spread.peg_cents = tools.tools.peg_cents;
     spread.gap_m = tools.tools.gap_m;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/statics/coupling.h"
 
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 #include <Eigen/Eigenvalues>
 #include <cmath>
@@ -12,7 +12,7 @@ Eigen::MatrixXd coupling(const Rig& rig, const State& state) {
     const auto n = static_cast<Eigen::Index>(rig.strings.size());
     Eigen::MatrixXd matrix = Eigen::MatrixXd::Identity(n, n);
     const BalanceEquation elastic(rig, state);
-    if (findRest(elastic, limitsOf(rig.bridge, state.block), state.angle_rad).isHeld())
+    if (findEquilibrium(elastic, limitsOf(rig.bridge, state.block), state.angle_rad).isHeld())
         return matrix; // nothing moves, so no string hears of another
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto peg = static_cast<std::size_t>(i);

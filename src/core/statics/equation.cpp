@@ -24,7 +24,7 @@ BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
         term.tails_m = tails_m(string, state.nutLocked);
         term.scale_m = string.scale_m;
         term.link = link(string.saddle_m, nutPoint_m(string));
-        setRest(i, i < state.rest_m.size() ? state.rest_m[i] : 0.0);
+        setRest(i, i < state.unstretchedLength_m.size() ? state.unstretchedLength_m[i] : 0.0);
     }
     for (std::size_t j = 0; j < springCount_; ++j) {
         const Spring& spring = rig.springs[j];
@@ -38,11 +38,11 @@ void BalanceEquation::holdAtPitch(std::size_t string, double frequency_Hz) {
     strings_[string].value = frequency_Hz;
 }
 
-void BalanceEquation::setRest(std::size_t string, double rest_m) {
+void BalanceEquation::setRest(std::size_t string, double unstretchedLength_m) {
     StringTerm& term = strings_[string];
-    term.mode = rest_m > 0.0 ? Mode::Elastic : Mode::Off;
-    term.value = rest_m;
-    term.pullPerMetre = rest_m > 0.0 ? term.stiffness_N / rest_m : 0.0;
+    term.mode = unstretchedLength_m > 0.0 ? Mode::Elastic : Mode::Off;
+    term.value = unstretchedLength_m;
+    term.pullPerMetre = unstretchedLength_m > 0.0 ? term.stiffness_N / unstretchedLength_m : 0.0;
 }
 
 void BalanceEquation::setClaw(const Rig& rig, const ClawTurns& turns) {
@@ -221,7 +221,7 @@ double BalanceEquation::centsPerRadian(std::size_t string, double angle_rad) con
     return centsPerNeper * (fromTension - length.slope / length.length_m);
 }
 
-double BalanceEquation::restForPitch_m(std::size_t string, double frequency_Hz, double angle_rad) const {
+double BalanceEquation::unstretchedForPitch_m(std::size_t string, double frequency_Hz, double angle_rad) const {
     const Turned turned(angle_rad);
     const StringTerm& term = strings_[string];
     const Reach length = speaking(term, turned);

@@ -29,14 +29,14 @@ struct MomentParts {
 ///
 /// Each string is elastic (fixed rest length), held at a pitch (someone keeps retuning it), or off.
 /// Stops and blocks are not in here: they bound the angle (`limitsOf`). A centring assist is in `at` away from its
-/// centre; at the centre it can hold any moment up to its preload, which `findRest` knows.
+/// centre; at the centre it can hold any moment up to its preload, which `findEquilibrium` knows.
 class BalanceEquation {
 public:
     /// Strings elastic at the state's rest lengths. At most `maxStrings` strings and `maxSprings` springs.
     BalanceEquation(const Rig& rig, const State& state);
 
     void holdAtPitch(std::size_t string, double frequency_Hz);
-    void setRest(std::size_t string, double rest_m); ///< 0 takes the string off
+    void setRest(std::size_t string, double unstretchedLength_m); ///< 0 takes the string off
     void addMoment(double extra_Nm) { extraMoment_Nm_ += extra_Nm; }
     /// Moves every claw anchor; both screws as given.
     void setClaw(const Rig& rig, const ClawTurns& turns);
@@ -56,8 +56,8 @@ public:
     [[nodiscard]] double frequency_Hz(std::size_t string, double angle_rad) const;
     /// Cents the elastic string gains per radian; 0 when slack or off.
     [[nodiscard]] double centsPerRadian(std::size_t string, double angle_rad) const;
-    /// Rest length that gives the string this pitch at this angle.
-    [[nodiscard]] double restForPitch_m(std::size_t string, double frequency_Hz, double angle_rad) const;
+    /// Equilibrium length that gives the string this pitch at this angle.
+    [[nodiscard]] double unstretchedForPitch_m(std::size_t string, double frequency_Hz, double angle_rad) const;
     /// Moment the string gains, at this angle, when it is tuned one cent sharper.
     [[nodiscard]] double momentPerCent_Nm(std::size_t string, double frequency_Hz, double angle_rad) const;
     [[nodiscard]] std::size_t stringCount() const { return stringCount_; }

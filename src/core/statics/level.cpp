@@ -22,13 +22,14 @@ void tuneAll(const Rig& rig, State& state, double angle_rad, double offset_cents
     const BalanceEquation equation(rig, state);
     state.angle_rad = angle_rad;
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        state.rest_m[i] = equation.restForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad);
+        state.unstretchedLength_m[i] =
+            equation.unstretchedForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad);
 }
 
 /// No claw to turn: where the bridge rests in tune is what there is.
-Level inTune(const Rig& rig, const State& from, const Goal& goal) {
-    Level level;
-    const Landing landing = landingAsIs(rig, from, goal);
+LevelSolution inTune(const Rig& rig, const State& from, const Goal& goal) {
+    LevelSolution level;
+    const EquilibriumAtPitch landing = equilibriumAtPitch(rig, from, goal);
     level.state = landing.state;
     level.tensions_N = tensions_N(rig, level.state);
     level.springForces_N = springForces_N(rig, level.state);
@@ -49,10 +50,10 @@ bool heldAtGoal(const Rig& rig, const Goal& goal) {
 
 } // namespace
 
-Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
+LevelSolution levelSolution(const Rig& rig, const State& from, const Goal& goal) {
     if (!hasClaw(rig))
         return inTune(rig, from, goal);
-    Level level;
+    LevelSolution level;
     level.state = from;
     level.state.block.reset();
     BalanceEquation equation = allAtPitch(rig, level.state);
@@ -96,15 +97,15 @@ Level levelSolution(const Rig& rig, const State& from, const Goal& goal) {
     return level;
 }
 
-Landing landingAsIs(const Rig& rig, const State& from, const Goal& goal, double offset_cents) {
-    Landing landing;
+EquilibriumAtPitch equilibriumAtPitch(const Rig& rig, const State& from, const Goal& goal, double offset_cents) {
+    EquilibriumAtPitch landing;
     landing.state = from;
     landing.state.block.reset();
     const Limits limits = limitsOf(rig.bridge, std::nullopt);
-    landing.rest = findRest(allAtPitch(rig, landing.state, offset_cents), limits, from.angle_rad);
-    const RestKind kind = landing.rest.kind;
-    landing.stable = kind == RestKind::Free || kind == RestKind::Centred || kind == RestKind::Fixed ||
-                     (kind == RestKind::RearStop && goal.deckLoad_Nm > 0.0);
+    landing.rest = findEquilibrium(allAtPitch(rig, landing.state, offset_cents), limits, from.angle_rad);
+    const EquilibriumKind kind = landing.rest.kind;
+    landing.stable = kind == EquilibriumKind::Free || kind == EquilibriumKind::Centred ||
+                     kind == EquilibriumKind::Fixed || (kind == EquilibriumKind::RearStop && goal.deckLoad_Nm > 0.0);
     tuneAll(rig, landing.state, landing.rest.angle_rad, offset_cents);
     return landing;
 }

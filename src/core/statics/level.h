@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 #include <vector>
 
@@ -38,7 +38,7 @@ enum class LevelStatus {
 };
 
 /// All strings at pitch with the bridge at the goal angle (PHYSICS section 5).
-struct Level {
+struct LevelSolution {
     LevelStatus status = LevelStatus::NoMoment;
     State state;                          ///< the state itself; its claw holds the answer
     double moreTurns = 0.0;               ///< turns from the claw as it was, both screws alike
@@ -55,16 +55,17 @@ struct Level {
 /// One root of the moment in the claw; block and last angle of `from` do not matter, its claw, orientation and
 /// lock do. Without a claw (roller shaft, fixed bridge) it is the state in tune on the springs there are. With
 /// a centring assist at the goal's angle the claw is the one that leaves the assist nothing to hold.
-[[nodiscard]] Level levelSolution(const Rig& rig, const State& from, const Goal& goal);
+[[nodiscard]] LevelSolution levelSolution(const Rig& rig, const State& from, const Goal& goal);
 
 /// The same claw, every string at pitch: where the plate ends when someone retunes without end.
 /// `stable` is false when that balance does not exist or runs to a stop it should not rest on.
-struct Landing {
+struct EquilibriumAtPitch {
     bool stable = false;
     State state;
-    Rest rest;
+    Equilibrium rest;
 };
 /// All strings are held `offset_cents` from their pitch. A decked goal wants the rear stop.
-[[nodiscard]] Landing landingAsIs(const Rig& rig, const State& from, const Goal& goal, double offset_cents = 0.0);
+[[nodiscard]] EquilibriumAtPitch equilibriumAtPitch(const Rig& rig, const State& from, const Goal& goal,
+                                                    double offset_cents = 0.0);
 
 } // namespace flenzo

@@ -8,7 +8,7 @@ namespace flenzo {
 
 State bareState(const Rig& rig) {
     State state;
-    state.rest_m.assign(rig.strings.size(), 0.0);
+    state.unstretchedLength_m.assign(rig.strings.size(), 0.0);
     state.claw = rig.claw.turns;
     state.orientation = rig.orientation;
     state.nutLocked = rig.nutLocked;

@@ -22,7 +22,7 @@ struct Block {
 
 /// What changes while a guitar is worked on. Pure data: acts take one and return the next.
 struct State {
-    std::vector<double> rest_m; ///< rest length of each string in document order; 0 = the string is off
+    std::vector<double> unstretchedLength_m; ///< rest length of each string in document order; 0 = the string is off
     ClawTurns claw;
     std::optional<Block> block;
     Orientation orientation = Orientation::Flat;

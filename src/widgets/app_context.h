@@ -10,10 +10,10 @@
 namespace flenzo {
 
 /// What every page works on: the session, the catalogue, the user's preferences, and one place to say things.
-class Desk : public QObject {
+class AppContext : public QObject {
     Q_OBJECT
 public:
-    Desk(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent = nullptr);
+    AppContext(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent = nullptr);
 
     [[nodiscard]] Session& session() { return session_; }
     [[nodiscard]] const Preferences& preferences() const { return preferences_; }

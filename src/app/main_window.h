@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/actions.h"
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include <QMainWindow>
 #include <memory>
@@ -30,14 +30,14 @@ struct ShellPaths {
 [[nodiscard]] ShellPaths defaultPaths();
 
 /// The window: arranges the pages, holds the actions, opens and saves.
-class Shell : public QMainWindow {
+class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     enum Page { Shop, JobSteps, Guitar, Change, Answer, Bench, Trial, Help, PageCount };
-    Shell(const ShellPaths& paths, Catalogue catalogue);
-    ~Shell() override;
+    MainWindow(const ShellPaths& paths, Catalogue catalogue);
+    ~MainWindow() override;
 
-    [[nodiscard]] Desk& desk() { return *desk_; }
+    [[nodiscard]] AppContext& desk() { return *desk_; }
     void showPage(Page page);
     [[nodiscard]] Page page() const;
     bool openFile(const QString& path);
@@ -92,7 +92,7 @@ private:
 
     ShellPaths paths_;
     Session session_;
-    Desk* desk_;
+    AppContext* desk_;
     std::unique_ptr<Actions> actions_;
     QStackedWidget* stack_;
     BenchPage* bench_;

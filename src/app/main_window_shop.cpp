@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 
 #include "domain/workflow.h"
 #include "session/demo.h"
@@ -7,10 +7,10 @@
 #include "store/exchange.h"
 #include "store/files.h"
 #include "widgets/bench_page.h"
-#include "widgets/finder_dialog.h"
 #include "widgets/job_page.h"
 #include "widgets/job_sheet.h"
 #include "widgets/shop_page.h"
+#include "widgets/troubleshooting_dialog.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -21,7 +21,7 @@
 
 namespace flenzo {
 
-void Shell::openShop() {
+void MainWindow::openShop() {
     auto book = Logbook::open(paths_.logbookFile);
     if (!book.ok()) {
         const QString why = sentence(paths_.logbookFile, book.fault());
@@ -39,7 +39,7 @@ void Shell::openShop() {
     refresh();
 }
 
-void Shell::offerBackup(const QString& why) {
+void MainWindow::offerBackup(const QString& why) {
     const QStringList backups = backupsOf(paths_.logbookFile);
     auto* box = new QMessageBox(
         QMessageBox::Warning, tr("The logbook is damaged"),
@@ -53,11 +53,11 @@ void Shell::offerBackup(const QString& why) {
     QPushButton* replace = box->addButton(tr("Put it aside"), QMessageBox::AcceptRole);
     replace->setObjectName(QStringLiteral("putAside"));
     box->addButton(tr("Leave it"), QMessageBox::RejectRole);
-    connect(replace, &QPushButton::clicked, this, &Shell::replaceDamaged);
+    connect(replace, &QPushButton::clicked, this, &MainWindow::replaceDamaged);
     box->open();
 }
 
-void Shell::replaceDamaged() {
+void MainWindow::replaceDamaged() {
     const QStringList backups = backupsOf(paths_.logbookFile);
     const Result<QString> aside = setAside(paths_.logbookFile, backups.isEmpty() ? QString() : backups.first());
     if (!aside.ok()) {
@@ -68,7 +68,7 @@ void Shell::replaceDamaged() {
     showMessage(tr("The damaged logbook lies at %1.").arg(aside.value()), false);
 }
 
-void Shell::stockWithDemo() {
+void MainWindow::stockWithDemo() {
     const auto& book = session_.logbook();
     if (!book || book->jobCount() > 0)
         return;
@@ -103,7 +103,7 @@ void Shell::stockWithDemo() {
         showPage(session_.job().log.empty() ? JobSteps : Bench);
 }
 
-void Shell::newGuitar() {
+void MainWindow::newGuitar() {
     Job job = newJob();
     job.work.received = QDate::currentDate();
     const auto& book = session_.logbook();
@@ -117,14 +117,14 @@ void Shell::newGuitar() {
         showPage(JobSteps);
 }
 
-void Shell::showFinder() {
+void MainWindow::showFinder() {
     if (!finder_)
         finder_ = new FinderDialog(this);
     const auto step = currentStep(session_.job());
     finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
 }
 
-void Shell::setBig(bool big) {
+void MainWindow::setBig(bool big) {
     isBig_ = big;
     steps_->setBig(big);
     bench_->setBig(big);
@@ -135,14 +135,14 @@ void Shell::setBig(bool big) {
         showPage(JobSteps);
 }
 
-std::optional<Fault> Shell::exportSheet(const QString& path) {
+std::optional<Fault> MainWindow::exportSheet(const QString& path) {
     const QString html = illustratedSheet(session_.job(), session_.derived());
     const bool pdf = QFileInfo(path).suffix().toLower() == QLatin1String("pdf");
     // Drawn into memory first: a full disk then leaves the old file as it was.
     return writeFile(path, pdf ? sheetPdf(html, session_.job().guitar) : html.toUtf8());
 }
 
-void Shell::previewSheet() {
+void MainWindow::previewSheet() {
     const auto keep = [this](const QString& path) {
         if (desk_->accept(exportSheet(path)))
             showMessage(tr("Kept as %1.").arg(path), false);
@@ -153,13 +153,13 @@ void Shell::previewSheet() {
     dialog->show();
 }
 
-void Shell::backUp() {
+void MainWindow::backUp() {
     const QString path = backupPath(paths_.logbookFile, QDateTime::currentDateTime());
     if (desk_->accept(session_.logbook()->backUp(path)))
         showMessage(tr("Backed up as %1.").arg(path), false);
 }
 
-void Shell::restore() {
+void MainWindow::restore() {
     const QStringList backups = backupsOf(paths_.logbookFile);
     const QString path =
         QFileDialog::getOpenFileName(this, tr("Put a backup in the logbook's place"),
@@ -178,7 +178,7 @@ void Shell::restore() {
     showMessage(tr("The backup is in place. What was there before lies at %1.").arg(aside.value()), false);
 }
 
-void Shell::exportEverything() {
+void MainWindow::exportEverything() {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for jobs.csv and events.csv"));
     if (folder.isEmpty())
         return;
@@ -193,7 +193,7 @@ void Shell::exportEverything() {
         showMessage(tr("Written to %1.").arg(folder), false);
 }
 
-void Shell::addExchangeActions(std::vector<ActionSpec>& list, const QString& menu) {
+void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString& menu) {
     const auto open = [this] { return session_.logbook() != nullptr; };
     list.push_back({"import",
                     menu,
@@ -229,7 +229,7 @@ void Shell::addExchangeActions(std::vector<ActionSpec>& list, const QString& men
     list.push_back({"exportCsv", menu, tr("Export everything as &tables…"), {}, [this] { exportEverything(); }, open});
 }
 
-void Shell::addShopActions(std::vector<ActionSpec>& list) {
+void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
     const QString menu = tr("&Shop");
     const auto open = [this] { return session_.logbook() != nullptr; };
     list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P)}, [this] {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 
 #include "app/help_page.h"
 #include "core/statics/readings.h"
@@ -50,9 +50,9 @@ ShellPaths defaultPaths() {
             data + QStringLiteral("/own-catalogue.json"), data + QStringLiteral("/shop.flenzo-logbook")};
 }
 
-Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
+MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     : paths_(paths), session_(paths.recoveryFolder),
-      desk_(new Desk(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
+      desk_(new AppContext(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
     desk_->setPreferences(loadPreferences(paths_.settingsFile));
     applyLook(desk_->preferences());
     auto* centre = new QWidget(this);
@@ -83,35 +83,35 @@ Shell::Shell(const ShellPaths& paths, Catalogue catalogue)
         messageFrame_->hide();
         refresh();
     });
-    connect(&session_, &Session::identityChanged, this, &Shell::refresh);
+    connect(&session_, &Session::identityChanged, this, &MainWindow::refresh);
     // A command shows its job before the stack has moved on, so what can be undone is known only now.
     connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
-    connect(shop_, &ShopPage::newGuitarWanted, this, &Shell::newGuitar);
+    connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
     connect(steps_, &JobPage::benchWanted, this, [this] { showPage(Bench); });
-    connect(steps_, &JobPage::finderWanted, this, &Shell::showFinder);
+    connect(steps_, &JobPage::finderWanted, this, &MainWindow::showFinder);
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
-    connect(desk_, &Desk::said, this, &Shell::showMessage);
-    connect(desk_, &Desk::preferencesChanged, this, &Shell::refresh);
+    connect(desk_, &AppContext::said, this, &MainWindow::showMessage);
+    connect(desk_, &AppContext::preferencesChanged, this, &MainWindow::refresh);
     resize(1280, 800);
     showPage(Guitar);
     refresh();
 }
 
-Shell::~Shell() {
+MainWindow::~MainWindow() {
     // Its undo stack speaks once more when it goes.
     session_.undoStack().disconnect(this);
     session_.disconnect(this);
     delete takeCentralWidget(); // the pages read the session to the last, so they go before it
 }
 
-QWidget* Shell::buildHead() {
+QWidget* MainWindow::buildHead() {
     auto* head = new QFrame(this);
     auto* row = new QHBoxLayout(head);
     row->setContentsMargins(16, 5, 12, 0);
-    guitar_ = label(Voice::Heading, head, QStringLiteral("guitarTitle"));
-    story_ = label(Voice::Small, head, QStringLiteral("story"));
+    guitar_ = label(TextRole::Heading, head, QStringLiteral("guitarTitle"));
+    story_ = label(TextRole::Small, head, QStringLiteral("story"));
     story_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     row->addWidget(guitar_);
     row->addSpacing(12);
@@ -130,7 +130,7 @@ QWidget* Shell::buildHead() {
     return head;
 }
 
-QWidget* Shell::buildRail() {
+QWidget* MainWindow::buildRail() {
     auto* rail = new QWidget(this);
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(0, 8, 0, 8);
@@ -154,12 +154,12 @@ QWidget* Shell::buildRail() {
     return rail;
 }
 
-QWidget* Shell::buildMessage() {
+QWidget* MainWindow::buildMessage() {
     messageFrame_ = new QFrame(this);
     messageFrame_->setObjectName(QStringLiteral("message"));
     auto* row = new QHBoxLayout(messageFrame_);
     row->setContentsMargins(14, 6, 8, 6);
-    message_ = label(Voice::Body, messageFrame_, QStringLiteral("messageText"));
+    message_ = label(TextRole::Body, messageFrame_, QStringLiteral("messageText"));
     message_->setWordWrap(true);
     message_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     auto* hide = new QPushButton(tr("Understood"), messageFrame_);
@@ -170,12 +170,12 @@ QWidget* Shell::buildMessage() {
     return messageFrame_;
 }
 
-QWidget* Shell::buildRecoveryBanner() {
+QWidget* MainWindow::buildRecoveryBanner() {
     banner_ = new QFrame(this);
     banner_->setObjectName(QStringLiteral("message"));
     auto* row = new QHBoxLayout(banner_);
     row->setContentsMargins(14, 6, 8, 6);
-    QLabel* words = label(Voice::Body, banner_, QStringLiteral("recoveryText"));
+    QLabel* words = label(TextRole::Body, banner_, QStringLiteral("recoveryText"));
     auto* bring = new QPushButton(tr("Bring it back"), banner_);
     bring->setObjectName(QStringLiteral("bringBack"));
     auto* drop = new QPushButton(tr("Throw it away"), banner_);
@@ -197,7 +197,7 @@ QWidget* Shell::buildRecoveryBanner() {
     return banner_;
 }
 
-void Shell::offerRecovery() {
+void MainWindow::offerRecovery() {
     leftover_ = session_.recovery().leftover();
     banner_->setVisible(leftover_.has_value());
     if (leftover_)
@@ -207,7 +207,7 @@ void Shell::offerRecovery() {
                           .arg(leftover_->job.log.size()));
 }
 
-void Shell::showPage(Page page) {
+void MainWindow::showPage(Page page) {
     stack_->setCurrentIndex(page);
     for (int p = 0; p < PageCount; ++p)
         rail_[static_cast<std::size_t>(p)]->setChecked(p == page);
@@ -219,11 +219,11 @@ void Shell::showPage(Page page) {
         steps_->takeFocus();
 }
 
-Shell::Page Shell::page() const {
+MainWindow::Page MainWindow::page() const {
     return static_cast<Page>(stack_->currentIndex());
 }
 
-void Shell::refresh() {
+void MainWindow::refresh() {
     const Job& job = session_.job();
     const TrackedState& now = session_.derived().now();
     const QString name = job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
@@ -254,18 +254,18 @@ void Shell::refresh() {
         actions_->refresh();
 }
 
-void Shell::showMessage(const QString& sentence, bool complaint) {
+void MainWindow::showMessage(const QString& sentence, bool complaint) {
     message_->setText(sentence);
     messageFrame_->setProperty("alarm", complaint);
     messageFrame_->style()->polish(messageFrame_);
     messageFrame_->show();
 }
 
-QString Shell::message() const {
+QString MainWindow::message() const {
     return messageFrame_->isHidden() ? QString() : message_->text();
 }
 
-bool Shell::openFile(const QString& path) {
+bool MainWindow::openFile(const QString& path) {
     if (const auto fault = session_.open(path)) {
         showMessage(sentence(path, *fault) + QStringLiteral(". The job that was open is untouched."), true);
         return false;
@@ -275,7 +275,7 @@ bool Shell::openFile(const QString& path) {
     return true;
 }
 
-bool Shell::saveFile(const QString& path) {
+bool MainWindow::saveFile(const QString& path) {
     if (const auto fault = session_.save(path)) {
         showMessage(sentence(path, *fault), true);
         return false;
@@ -285,7 +285,7 @@ bool Shell::saveFile(const QString& path) {
     return true;
 }
 
-void Shell::openDemo(int index) {
+void MainWindow::openDemo(int index) {
     const Result<Job> job = demoJob(index);
     if (!job.ok()) {
         showMessage(sentence(tr("demo"), job.fault()), true);
@@ -295,7 +295,7 @@ void Shell::openDemo(int index) {
     showPage(session_.derived().next().what == NextAct::Do::Stuck ? Answer : Bench);
 }
 
-bool Shell::leaveJob() {
+bool MainWindow::leaveJob() {
     if (!session_.isModified())
         return true;
     QMessageBox box(QMessageBox::Question, tr("Not saved"),
@@ -306,7 +306,7 @@ bool Shell::leaveJob() {
     return answer == QMessageBox::Save ? askSave(false) : answer == QMessageBox::Discard;
 }
 
-void Shell::askOpen() {
+void MainWindow::askOpen() {
     if (!leaveJob())
         return;
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), QFileInfo(session_.path()).path(),
@@ -315,7 +315,7 @@ void Shell::askOpen() {
         openFile(path);
 }
 
-bool Shell::askSave(bool newName) {
+bool MainWindow::askSave(bool newName) {
     QString path = session_.path();
     if (path.isEmpty() || newName)
         path = QFileDialog::getSaveFileName(
@@ -328,7 +328,7 @@ bool Shell::askSave(bool newName) {
     return saveFile(path);
 }
 
-void Shell::closeEvent(QCloseEvent* event) {
+void MainWindow::closeEvent(QCloseEvent* event) {
     if (!leaveJob()) {
         event->ignore();
         return;
@@ -337,7 +337,7 @@ void Shell::closeEvent(QCloseEvent* event) {
     event->accept();
 }
 
-void Shell::change(const std::function<void(Preferences&)>& change) {
+void MainWindow::change(const std::function<void(Preferences&)>& change) {
     Preferences preferences = desk_->preferences();
     change(preferences);
     savePreferences(paths_.settingsFile, preferences);

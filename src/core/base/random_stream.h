@@ -8,9 +8,9 @@ namespace flenzo {
 
 /// One stream of random numbers for each purpose of each sample, so that results depend neither on who asked before nor
 /// on the number of threads.
-class Dice {
+class RandomStream {
 public:
-    Dice(std::uint32_t seed, std::uint32_t stream) : engine_{(std::uint64_t{seed} << 32U) ^ stream} {
+    RandomStream(std::uint32_t seed, std::uint32_t stream) : engine_{(std::uint64_t{seed} << 32U) ^ stream} {
         engine_(); // neighbouring seeds look alike before the first mix
     }
     /// Normal about 0, cut at twice the deviation.

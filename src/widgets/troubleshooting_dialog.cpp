@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "widgets/finder_dialog.h"
+#include "widgets/troubleshooting_dialog.h"
 
 #include "widgets/look.h"
 
@@ -23,16 +23,16 @@ FinderDialog::FinderDialog(QWidget* parent) : QDialog(parent) {
     list_->setAccessibleName(tr("Symptoms"));
     column->addWidget(search_);
     column->addWidget(list_, 1);
-    const auto line = [&](Voice voice, const char* name) {
+    const auto line = [&](TextRole voice, const char* name) {
         QLabel* made = label(voice, this, QLatin1String(name));
         made->setWordWrap(true);
         column->addWidget(made);
         return made;
     };
-    cause_ = line(Voice::Body, "finderCause");
-    remedy_ = line(Voice::Heading, "finderRemedy");
-    prevention_ = line(Voice::Body, "finderPrevention");
-    QLabel* refer = line(Voice::Small, "finderRefer");
+    cause_ = line(TextRole::Body, "finderCause");
+    remedy_ = line(TextRole::Heading, "finderRemedy");
+    prevention_ = line(TextRole::Body, "finderPrevention");
+    QLabel* refer = line(TextRole::Small, "finderRefer");
     refer->setText(
         tr("Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional."));
     connect(search_, &QLineEdit::textChanged, this, &FinderDialog::refresh);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell.h"
+#include "app/main_window.h"
 
 #include "domain/warnings.h"
 #include "session/demo.h"
@@ -15,7 +15,7 @@
 
 namespace flenzo {
 
-void Shell::addFileActions(std::vector<ActionSpec>& list) {
+void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     const QString file = tr("&Job");
     list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] {
                         if (leaveJob())
@@ -41,7 +41,7 @@ void Shell::addFileActions(std::vector<ActionSpec>& list) {
                     [this] { return session_.undoStack().canRedo(); }});
 }
 
-void Shell::addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu) {
+void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu) {
     const auto blocked = [this] { return session_.derived().now().state.block.has_value(); };
     list.push_back({"blockIn",
                     menu,
@@ -77,7 +77,7 @@ void Shell::addGuitarStateActions(std::vector<ActionSpec>& list, const QString& 
         list.push_back({ids[o], menu, turned[o], {}, [this, o] { turnGuitar(static_cast<Orientation>(o)); }});
 }
 
-void Shell::turnGuitar(Orientation to) {
+void MainWindow::turnGuitar(Orientation to) {
     Event event;
     event.kind = Event::Kind::Turn;
     event.to = to;
@@ -94,7 +94,7 @@ void Shell::turnGuitar(Orientation to) {
     desk_->accept(session_.append(tr("turn the guitar"), event));
 }
 
-void Shell::askBlock() {
+void MainWindow::askBlock() {
     const Bridge& bridge = session_.job().rig.bridge;
     bool ok = false;
     const QString typed = QInputDialog::getText(
@@ -106,7 +106,7 @@ void Shell::askBlock() {
         desk_->accept(putBlock(typed, bridge));
 }
 
-std::optional<Fault> Shell::putBlock(const QString& thickness, const Bridge& bridge) {
+std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge& bridge) {
     const Result<double> value = parseLength_m(thickness, desk_->preferences().units.inches);
     if (!value.ok())
         return value.fault();
@@ -120,7 +120,7 @@ std::optional<Fault> Shell::putBlock(const QString& thickness, const Bridge& bri
     return session_.append(tr("put a block in"), event);
 }
 
-void Shell::addBenchActions(std::vector<ActionSpec>& list) {
+void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     const QString bench = tr("&Bench");
     list.push_back({"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] {
                         desk_->accept(session_.confirmAct());
@@ -150,7 +150,7 @@ void Shell::addBenchActions(std::vector<ActionSpec>& list) {
                         }});
 }
 
-void Shell::addViewActions(std::vector<ActionSpec>& list) {
+void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
     const QString view = tr("&View");
     static const char* const ids[] = {"pageShop",   "pageJob",   "pageGuitar", "pageChange",
                                       "pageAnswer", "pageBench", "pageTrial"};
@@ -208,7 +208,7 @@ void Shell::addViewActions(std::vector<ActionSpec>& list) {
     list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
 }
 
-std::vector<ActionSpec> Shell::specs() {
+std::vector<ActionSpec> MainWindow::specs() {
     std::vector<ActionSpec> list;
     addFileActions(list);
     addShopActions(list);
@@ -217,7 +217,7 @@ std::vector<ActionSpec> Shell::specs() {
     return list;
 }
 
-void Shell::buildMenus() {
+void MainWindow::buildMenus() {
     QMenu* menu = nullptr;
     for (std::size_t i = 0; i < actions_->specs().size(); ++i) {
         const QString& name = actions_->specs()[i].menu;
@@ -240,7 +240,7 @@ void Shell::buildMenus() {
     refreshRecent();
 }
 
-void Shell::refreshRecent() {
+void MainWindow::refreshRecent() {
     if (!recent_)
         return;
     recent_->clear();
@@ -255,7 +255,7 @@ void Shell::refreshRecent() {
     recent_->setEnabled(!recent_->isEmpty());
 }
 
-void Shell::about() {
+void MainWindow::about() {
     QMessageBox::about(
         this, tr("About Flenzo"),
         tr("<h3>Flenzo %1</h3><p>The balance of floating vibrato bridges: claw turns, aims and passes for people who "

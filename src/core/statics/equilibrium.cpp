@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/statics/rest.h"
+#include "core/statics/equilibrium.h"
 
 #include <algorithm>
 #include <boost/math/tools/toms748_solve.hpp>
@@ -29,26 +29,26 @@ private:
     int count_ = 0;
 };
 
-Rest restAt(RestKind kind, double angle_rad, const Moment& m, const Probe& probe) {
+Equilibrium restAt(EquilibriumKind kind, double angle_rad, const Moment& m, const Probe& probe) {
     return {kind, angle_rad, m.moment_Nm, -m.slope_NmPerRad, probe.count()};
 }
 
-Rest contact(const Limits& limits, bool high, Probe& probe) {
+Equilibrium contact(const Limits& limits, bool high, Probe& probe) {
     const double angle = high ? limits.high_rad : limits.low_rad;
     const bool block = high ? limits.highIsBlock : limits.lowIsBlock;
-    const RestKind stop = high ? RestKind::ForwardStop : RestKind::RearStop;
-    return restAt(block ? RestKind::Blocked : stop, angle, probe.at(angle), probe);
+    const EquilibriumKind stop = high ? EquilibriumKind::ForwardStop : EquilibriumKind::RearStop;
+    return restAt(block ? EquilibriumKind::Blocked : stop, angle, probe.at(angle), probe);
 }
 
 /// Newton while it is safe; `settled` says whether the returned rest is the answer.
-Rest newton(Probe& probe, const Limits& limits, double start_rad, Moment m, bool& settled) {
+Equilibrium newton(Probe& probe, const Limits& limits, double start_rad, Moment m, bool& settled) {
     double angle = start_rad;
     for (int i = 0; i < newtonBudget; ++i) {
         if (m.slope_NmPerRad >= 0.0)
             break;
         if (std::abs(m.moment_Nm) <= balanced_Nm) {
             settled = true;
-            return restAt(RestKind::Free, angle, m, probe);
+            return restAt(EquilibriumKind::Free, angle, m, probe);
         }
         const double next = angle - m.moment_Nm / m.slope_NmPerRad;
         if (!(std::abs(next - angle) < newtonReach_rad) || next < limits.low_rad || next > limits.high_rad)
@@ -61,11 +61,11 @@ Rest newton(Probe& probe, const Limits& limits, double start_rad, Moment m, bool
 }
 
 /// Root of a bracket [a, b] with opposite signs; a jump of the moment (a spring just loose) is told from a root.
-Rest bracketed(Probe& probe, double a, double b, double ma, double mb) {
+Equilibrium bracketed(Probe& probe, double a, double b, double ma, double mb) {
     if (ma == 0.0)
-        return restAt(RestKind::Free, a, probe.at(a), probe);
+        return restAt(EquilibriumKind::Free, a, probe.at(a), probe);
     if (mb == 0.0)
-        return restAt(RestKind::Free, b, probe.at(b), probe);
+        return restAt(EquilibriumKind::Free, b, probe.at(b), probe);
     if (a > b) {
         std::swap(a, b);
         std::swap(ma, mb);
@@ -79,9 +79,9 @@ Rest bracketed(Probe& probe, double a, double b, double ma, double mb) {
     const Moment& best = firstBetter ? first : second;
     const double angle = firstBetter ? root.first : root.second;
     if (std::abs(best.moment_Nm) <= 1e-9)
-        return restAt(RestKind::Free, angle, best, probe);
+        return restAt(EquilibriumKind::Free, angle, best, probe);
     const bool narrow = root.second - root.first <= 1e-12;
-    return restAt(narrow ? RestKind::SpringEdge : RestKind::NotFound, angle, best, probe);
+    return restAt(narrow ? EquilibriumKind::SpringEdge : EquilibriumKind::NotFound, angle, best, probe);
 }
 
 /// Deepest point of a cell whose ends push the same way while the moment dips towards zero between them.
@@ -97,7 +97,7 @@ double dipOf(Probe& probe, double a, double b, double direction) {
     return (low + high) / 2.0;
 }
 
-Rest scan(Probe& probe, const Limits& limits, double start_rad, Moment m) {
+Equilibrium scan(Probe& probe, const Limits& limits, double start_rad, Moment m) {
     // On an exactly unstable balance the bridge tips forward: strings are what a technician disturbs.
     const double direction = m.moment_Nm < 0.0 ? -1.0 : 1.0;
     const double end = direction > 0.0 ? limits.high_rad : limits.low_rad;
@@ -120,23 +120,23 @@ Rest scan(Probe& probe, const Limits& limits, double start_rad, Moment m) {
     return contact(limits, direction > 0.0, probe);
 }
 
-/// Rest on a stretch of angles on which the moment is smooth but for springs that come loose.
-Rest restBetween(Probe& probe, const Limits& limits, double start) {
+/// Equilibrium on a stretch of angles on which the moment is smooth but for springs that come loose.
+Equilibrium restBetween(Probe& probe, const Limits& limits, double start) {
     const Moment m = probe.at(start);
     if (!std::isfinite(m.moment_Nm))
-        return restAt(RestKind::NotFound, start, m, probe);
+        return restAt(EquilibriumKind::NotFound, start, m, probe);
     if (start == limits.low_rad && m.moment_Nm < 0.0)
         return contact(limits, false, probe);
     if (start == limits.high_rad && m.moment_Nm > 0.0)
         return contact(limits, true, probe);
     bool settled = false;
-    const Rest fast = newton(probe, limits, start, m, settled);
+    const Equilibrium fast = newton(probe, limits, start, m, settled);
     return settled ? fast : scan(probe, limits, start, m);
 }
 
 /// The moment jumps at the assist's centre, so each side is a stretch of its own: up to the centre, then, unless the
 /// assist holds what is left there, on into the other side.
-Rest restAcrossCentre(const BalanceEquation& equation, Probe& probe, const Limits& limits, double start) {
+Equilibrium restAcrossCentre(const BalanceEquation& equation, Probe& probe, const Limits& limits, double start) {
     const CentringAssist& assist = *equation.assist();
     const double below = std::nextafter(assist.centre_rad, -10.0), above = std::nextafter(assist.centre_rad, 10.0);
     Limits low = limits, high = limits;
@@ -144,13 +144,13 @@ Rest restAcrossCentre(const BalanceEquation& equation, Probe& probe, const Limit
     high.low_rad = above;
     if (start != assist.centre_rad) {
         const bool isBelow = start < assist.centre_rad;
-        const Rest rest = restBetween(probe, isBelow ? low : high, start);
+        const Equilibrium rest = restBetween(probe, isBelow ? low : high, start);
         if (rest.angle_rad != (isBelow ? below : above))
             return rest;
     }
     const Moment left = equation.unassisted(assist.centre_rad);
     if (std::abs(left.moment_Nm) <= assist.preload_Nm)
-        return restAt(RestKind::Centred, assist.centre_rad, left, probe);
+        return restAt(EquilibriumKind::Centred, assist.centre_rad, left, probe);
     return left.moment_Nm < 0.0 ? restBetween(probe, low, below) : restBetween(probe, high, above);
 }
 
@@ -174,10 +174,10 @@ Limits limitsOf(const Bridge& bridge, const std::optional<Block>& block) {
     return limits;
 }
 
-Rest findRest(const BalanceEquation& equation, const Limits& limits, double start_rad) {
+Equilibrium findEquilibrium(const BalanceEquation& equation, const Limits& limits, double start_rad) {
     Probe probe(equation);
     if (equation.family() == Family::Fixed)
-        return restAt(RestKind::Fixed, 0.0, probe.at(0.0), probe);
+        return restAt(EquilibriumKind::Fixed, 0.0, probe.at(0.0), probe);
     if (limits.high_rad <= limits.low_rad)
         return contact(limits, true, probe);
     const double start = std::clamp(std::isfinite(start_rad) ? start_rad : 0.0, limits.low_rad, limits.high_rad);

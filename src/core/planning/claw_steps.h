@@ -7,7 +7,7 @@
 namespace flenzo {
 
 /// How the claw is turned on one guitar.
-struct ClawHand {
+struct ClawStepPolicy {
     static constexpr double finest_turns = 1.0 / 32.0; ///< a sixteenth on one screw alone, as the screws' mean
     static constexpr double both_turns = 1.0 / 16.0;   ///< a sixteenth on both
     ClawWay way = ClawWay::EachScrew;
@@ -29,7 +29,7 @@ inline constexpr double worthAStep = 0.64;
 /// The shop's way; but where both screws together can bring a soft float no nearer and it is not near enough, the last
 /// sixteenth goes on one screw whatever the habit. `turnedBack`: both have gone a sixteenth one way and the other, so
 /// less than a whole one more will not do.
-[[nodiscard]] ClawHand clawHandOf(const Habit& habit, const Rig& rig, const Level& level, const Goal& goal,
-                                  bool turnedBack = false);
+[[nodiscard]] ClawStepPolicy clawStepPolicyOf(const Habit& habit, const Rig& rig, const LevelSolution& level,
+                                              const Goal& goal, bool turnedBack = false);
 
 } // namespace flenzo

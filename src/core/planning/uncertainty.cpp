@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/planning/spread.h"
+#include "core/planning/uncertainty.h"
 
 #include <array>
 #include <cmath>
@@ -8,7 +8,7 @@ namespace flenzo {
 
 namespace {
 
-void depart(std::vector<Spring>& springs, const Departure& by) {
+void depart(std::vector<Spring>& springs, const Perturbation& by) {
     for (Spring& spring : springs) {
         spring.rate_Npm *= 1.0 + by.springRate;
         spring.initial_N *= 1.0 + by.initialTension;
@@ -19,7 +19,7 @@ void depart(std::vector<Spring>& springs, const Departure& by) {
 
 } // namespace
 
-Rig departed(const Rig& nominal, const Departure& by, const OldSet& old) {
+Rig perturbed(const Rig& nominal, const Perturbation& by, const OldSet& old) {
     Rig rig = nominal;
     rig.claw.lead_m *= 1.0 + by.clawLead;
     depart(rig.springs, by);
@@ -38,27 +38,28 @@ Rig departed(const Rig& nominal, const Departure& by, const OldSet& old) {
 }
 
 PlanUncertainty planUncertainty(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order,
-                                double slack_cents, const Spread& spread) {
+                                double slack_cents, const UncertaintyModel& spread) {
     struct Plan {
         double turns = 0.0;
         std::vector<double> aims;
     };
-    const auto planOf = [&](const Departure& by) {
-        const Rig other = departed(rig, by, old);
-        const Level level = levelSolution(other, bareState(other), goal);
+    const auto planOf = [&](const Perturbation& by) {
+        const Rig other = perturbed(rig, by, old);
+        const LevelSolution level = levelSolution(other, bareState(other), goal);
         Plan plan{level.moreTurns, std::vector<double>(rig.strings.size(), 0.0)};
         if (level.balanced())
             for (const Aim& aim : aimedPass(other, slackStart(other, level.state.claw, slack_cents), level, order).aims)
                 plan.aims[aim.string] = aim.cents;
         return plan;
     };
-    const std::array<Departure, 5> steps{Departure{spread.springRate, 0, 0, 0, 0},
-                                         Departure{0, spread.initialTension, 0, 0, 0},
-                                         Departure{0, 0, spread.arm_m, 0, 0}, Departure{0, 0, 0, spread.arm_m, 0},
-                                         Departure{0, 0, 0, 0, spread.clawLead}};
+    const std::array<Perturbation, 5> steps{
+        Perturbation{spread.springRate, 0, 0, 0, 0}, Perturbation{0, spread.initialTension, 0, 0, 0},
+        Perturbation{0, 0, spread.arm_m, 0, 0}, Perturbation{0, 0, 0, spread.arm_m, 0},
+        Perturbation{0, 0, 0, 0, spread.clawLead}};
     const Plan nominal = planOf({});
-    PlanUncertainty sum{std::pow(nominal.turns * spread.clawHand, 2), std::vector<double>(rig.strings.size(), 0.0)};
-    for (const Departure& step : steps) {
+    PlanUncertainty sum{std::pow(nominal.turns * spread.clawTurnError, 2),
+                        std::vector<double>(rig.strings.size(), 0.0)};
+    for (const Perturbation& step : steps) {
         const Plan moved = planOf(step);
         sum.claw_turns += std::pow(moved.turns - nominal.turns, 2);
         for (std::size_t i = 0; i < rig.strings.size(); ++i)

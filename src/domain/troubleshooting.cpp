@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/finder.h"
+#include "domain/troubleshooting.h"
 
 #include <QCoreApplication>
 #include <algorithm>

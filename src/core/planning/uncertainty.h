@@ -6,13 +6,13 @@
 namespace flenzo {
 
 /// How far real guitars lie from nominal and how steady hands and gauges are: standard deviations (PHYSICS section 6).
-struct Spread {
+struct UncertaintyModel {
     double springRate = 0.15;      ///< share
     double initialTension = 0.30;  ///< share
     double arm_m = 0.001;          ///< hook depth and string height
     double clawLead = 0.05;        ///< share
     double stringStiffness = 0.03; ///< share, each string for itself: cores differ from the catalogue
-    double clawHand = 0.03;        ///< share of the turns asked for
+    double clawTurnError = 0.03;   ///< share of the turns asked for
     double tuner_cents = 0.5;
     double peg_cents = 0.8;
     double gap_m = 0.00004;
@@ -20,13 +20,13 @@ struct Spread {
 };
 
 /// A guitar's departure from its nominal rig, in the quantities that matter.
-struct Departure {
+struct Perturbation {
     double springRate = 0.0, initialTension = 0.0; ///< shares
     double hookDepth_m = 0.0, stringHeight_m = 0.0;
     double clawLead = 0.0; ///< share
 };
-/// The rig so departed; it stands with the old set at the rig's claw as the real one did.
-[[nodiscard]] Rig departed(const Rig& nominal, const Departure& by, const OldSet& old);
+/// The rig so perturbed; it stands with the old set at the rig's claw as the real one did.
+[[nodiscard]] Rig perturbed(const Rig& nominal, const Perturbation& by, const OldSet& old);
 
 /// Standard deviations of the plan's figures over the spread, by first differences in each quantity.
 struct PlanUncertainty {
@@ -34,6 +34,6 @@ struct PlanUncertainty {
     std::vector<double> aims_cents; ///< document order, first pass at the right claw
 };
 [[nodiscard]] PlanUncertainty planUncertainty(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order,
-                                              double slack_cents, const Spread& spread);
+                                              double slack_cents, const UncertaintyModel& spread);
 
 } // namespace flenzo

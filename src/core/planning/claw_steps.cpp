@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/planning/claw_way.h"
+#include "core/planning/claw_steps.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,19 +11,19 @@ namespace {
 constexpr double quarter_turns = 0.25;
 
 /// Whether no step of both screws would bring the plate nearer, and it is further off than anybody would leave it.
-bool isStuckBetweenSteps(const Rig& rig, const Level& level, const Goal& goal, bool turnedBack) {
+bool isStuckBetweenSteps(const Rig& rig, const LevelSolution& level, const Goal& goal, bool turnedBack) {
     const double least = turnedBack ? 1.0 : worthAStep;
-    if (!floats(rig, goal) || std::abs(level.moreTurns) >= least * ClawHand::both_turns)
+    if (!floats(rig, goal) || std::abs(level.moreTurns) >= least * ClawStepPolicy::both_turns)
         return false;
     State as = level.state;
     as.claw = as.claw.plus(-level.moreTurns);
-    const Landing landing = landingAsIs(rig, as, goal);
+    const EquilibriumAtPitch landing = equilibriumAtPitch(rig, as, goal);
     return !landing.stable || std::abs(landing.state.angle_rad - goal.angle_rad) > clawShare * goal.angleTolerance_rad;
 }
 
 } // namespace
 
-double ClawHand::atOneGo_turns(double wanted_turns) const {
+double ClawStepPolicy::atOneGo_turns(double wanted_turns) const {
     if (!looks())
         return wanted_turns;
     if (way == ClawWay::CoarseThenQuarters && std::abs(wanted_turns) >= 1.0)
@@ -31,7 +31,7 @@ double ClawHand::atOneGo_turns(double wanted_turns) const {
     return std::clamp(wanted_turns, -quarter_turns, quarter_turns);
 }
 
-ClawTurns ClawHand::dealt(double mean_turns, const ClawTurns& stands) const {
+ClawTurns ClawStepPolicy::dealt(double mean_turns, const ClawTurns& stands) const {
     const double mean = std::round(mean_turns / step_turns) * step_turns;
     const double both = std::trunc(mean / both_turns) * both_turns;
     const double odd = 2.0 * (mean - both);
@@ -41,9 +41,10 @@ ClawTurns ClawHand::dealt(double mean_turns, const ClawTurns& stands) const {
     return turns;
 }
 
-ClawHand clawHandOf(const Habit& habit, const Rig& rig, const Level& level, const Goal& goal, bool turnedBack) {
+ClawStepPolicy clawStepPolicyOf(const Habit& habit, const Rig& rig, const LevelSolution& level, const Goal& goal,
+                                bool turnedBack) {
     const bool single = habit.claw == ClawWay::EachScrew || isStuckBetweenSteps(rig, level, goal, turnedBack);
-    return {habit.claw, single ? ClawHand::finest_turns : ClawHand::both_turns};
+    return {habit.claw, single ? ClawStepPolicy::finest_turns : ClawStepPolicy::both_turns};
 }
 
 } // namespace flenzo

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "widgets/desk.h"
+#include "widgets/app_context.h"
 
 #include "store/catalogue_files.h"
 #include "store/files.h"
 
 namespace flenzo {
 
-Desk::Desk(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent)
+AppContext::AppContext(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent)
     : QObject(parent), session_(session), bundled_(std::move(bundled)), catalogue_(bundled_),
       ownFile_(ownCatalogueFile) {
     const Result<OwnCatalogue> own = readOwnCatalogue(ownFile_);
@@ -15,14 +15,14 @@ Desk::Desk(Session& session, Catalogue bundled, const QString& ownCatalogueFile,
     catalogue_ = with(bundled_, own_);
 }
 
-void Desk::setPreferences(const Preferences& preferences) {
+void AppContext::setPreferences(const Preferences& preferences) {
     if (preferences == preferences_)
         return;
     preferences_ = preferences;
     Q_EMIT preferencesChanged();
 }
 
-void Desk::setOwn(const OwnCatalogue& own) {
+void AppContext::setOwn(const OwnCatalogue& own) {
     if (const auto fault = writeOwnCatalogue(ownFile_, own)) {
         Q_EMIT said(sentence(ownFile_, *fault), true);
         return;
@@ -32,7 +32,7 @@ void Desk::setOwn(const OwnCatalogue& own) {
     Q_EMIT catalogueChanged();
 }
 
-bool Desk::accept(const std::optional<Fault>& fault) {
+bool AppContext::accept(const std::optional<Fault>& fault) {
     if (!fault)
         return true;
     QString words = QString::fromStdString(fault->field + (fault->field.empty() ? "" : " ") + fault->what);
