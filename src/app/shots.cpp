@@ -24,6 +24,7 @@ bool shoot(MainWindow& shell, const QString& file) {
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();
     shell.desk().session().finishRemaining(); // so that no picture says it is still being worked out
+    QCoreApplication::processEvents();        // and what it says is laid out
     if (shell.grab().save(file, "PNG"))
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));

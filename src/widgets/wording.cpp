@@ -264,11 +264,11 @@ QString outlook(const Derived& derived) {
         return tr("Working out what is left…");
     const RemainingWork& left = *derived.remaining;
     const double strings = static_cast<double>(derived.rig().strings.size());
-    const QString claw = left.clawVisits.p90 > 0.0
-                             ? tr(", visits to the claw %1")
-                                   .arg(rangeText(std::round(left.clawVisits.p10), std::round(left.clawVisits.p90)))
-                             : QString();
-    return tr("Peg turns to go %1%2, about %3 min at the shop's pace (8 in 10 guitars like this one)")
+    const QString claw =
+        left.clawVisits.p90 > 0.0
+            ? tr(", %1 claw visits").arg(rangeText(std::round(left.clawVisits.p10), std::round(left.clawVisits.p90)))
+            : QString();
+    return tr("To go, 8 times in 10: %1 pegs%2, %3 min")
         .arg(rangeText(std::round(strings * left.passes.p10), std::round(strings * left.passes.p90)), claw,
              rangeText(std::max(1.0, std::round(left.minutes.p10)), std::max(1.0, std::round(left.minutes.p90))));
 }
