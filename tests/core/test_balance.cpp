@@ -182,6 +182,17 @@ private Q_SLOTS:
         QVERIFY(equation.at(rest.angle_rad - 1e-9).moment_Nm > 0.0);
     }
 
+    /// No claw holds one light string level against a spring that pulls too much as soon as it is tight.
+    void aLevelOnASpringsEdgeIsNotCalledFound() {
+        Rig rig = sixString();
+        rig.strings.resize(1);
+        rig.springs.resize(1);
+        rig.springs[0].initial_N = 150.0;
+        const LevelSolution level = levelSolution(rig, bareState(rig), {});
+        QCOMPARE(level.status, LevelStatus::SpringEdge);
+        QVERIFY(!level.balanced());
+    }
+
     void blocksAreOneSided() {
         const Rig rig = sixString();
         const State level = levelSolution(rig, bareState(rig), {}).state;

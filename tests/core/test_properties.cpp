@@ -3,6 +3,7 @@
 #include "core/simulation/remaining.h"
 #include "core/simulation/trial.h"
 #include "core/statics/readings.h"
+#include "support/bench.h"
 #include "support/rigs.h"
 
 #include <QTest>
@@ -165,6 +166,21 @@ private Q_SLOTS:
             few.mostActs = 10;
             QVERIFY(std::isfinite(remainingWork(job, advice, few).minutes.p90));
         }
+    }
+
+    /// "Within goal" is the job's own goal, not a fixed one.
+    void aTrialIsJudgedByTheJobsGoal() {
+        TrialSetup setup;
+        setup.job = changeJob(1.05);
+        setup.guitars = 6;
+        setup.habits = setup.forecasts = false;
+        const auto share = [&setup](double cents, double plate_rad) {
+            setup.job.goal.pitchTolerance_cents = cents;
+            setup.job.goal.angleTolerance_rad = plate_rad;
+            return runTrial(setup).rows.back().share([](const Played& played) { return played.home; });
+        };
+        QCOMPARE(share(30.0, radians(2.0)), 1.0);
+        QVERIFY(share(0.01, radians(0.001)) < 0.5);
     }
 
     void theTrialIsTheSameOnAnyNumberOfThreads() {
