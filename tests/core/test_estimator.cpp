@@ -436,6 +436,38 @@ private Q_SLOTS:
         options = {};
         options.mostSteps = 0;
         QVERIFY(!options.isValid(&error) && error.find("mostSteps") != std::string::npos);
+        options = {};
+        options.longLog = 0;
+        QVERIFY(!options.isValid(&error) && error.find("longLog is 0") != std::string::npos);
+    }
+
+    /// A string whose readings never agree is asked for a few times and then no more.
+    void doubtsEnd() {
+        BenchJob job = changeJob(1.0);
+        const std::vector<double> inTune(6, 0.0);
+        job.log = {fullReading(inTune, job.rig.bridge.rearGap_m), fullReading(inTune, job.rig.bridge.rearGap_m)};
+        bool questioned = false;
+        for (int k = 1; k <= 6; ++k) {
+            job.log.push_back(Event::read(2, (k % 2 == 0 ? 60.0 : -60.0) * k));
+            const auto open = estimate(job).open;
+            questioned = questioned || open.has_value();
+            QVERIFY(k < 4 || !open);
+        }
+        QVERIFY(questioned);
+    }
+
+    /// The next string of the same wire is of the same make, one of another wire is not.
+    void aStringsMakeIsKept() {
+        BenchJob job = changeJob(1.0);
+        SimulatedGuitar guitar(job, UncertaintyModel{}, 5);
+        job.prior = playOn(job, guitar).advice.guitar.learned;
+        QCOMPARE(job.prior->strings.size(), std::size_t{6});
+        const auto stiffness = [&job] { return estimate(job).at.guitar.value[GuitarUnknowns::stiffness(3)]; };
+        QVERIFY(std::abs(stiffness() - job.prior->strings[3].stiffness) < 1e-6);
+        QVERIFY(std::abs(job.prior->strings[3].stiffness) > 1e-3);
+        job.rig.strings[3].wire.gauge_m *= 1.1;
+        job.old.wasLevel = false;
+        QVERIFY(std::abs(stiffness()) < 1e-6);
     }
 
     /// Readings that the technician stands by are taken in one after another, going on from what was known.

@@ -64,12 +64,20 @@ constexpr std::array<Bound<EstimatorOptions>, 49> bounds{{
 } // namespace
 
 bool EstimatorOptions::isValid(std::string* error) const {
-    if (mostSteps < 1 || noiseRounds < 0) {
-        if (error)
-            *error = "mostSteps is " + std::to_string(mostSteps) + " and noiseRounds " + std::to_string(noiseRounds) +
-                     "; they must be at least 1 and 0";
-        return false;
-    }
+    struct Count {
+        const char* name;
+        int value, least;
+    };
+    for (const Count& count : {Count{"mostChecks", mostChecks, 1},
+                               {"mostSteps", mostSteps, 1},
+                               {"noiseRounds", noiseRounds, 0},
+                               {"longLog", longLog, 3}})
+        if (count.value < count.least) {
+            if (error)
+                *error = std::string(count.name) + " is " + std::to_string(count.value) + "; it must be at least " +
+                         std::to_string(count.least);
+            return false;
+        }
     return withinBounds(*this, bounds, error);
 }
 
