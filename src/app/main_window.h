@@ -16,7 +16,7 @@ class QToolButton;
 namespace flenzo {
 
 class BenchPage;
-class FinderDialog;
+class TroubleshootingDialog;
 class JobPage;
 class ShopPage;
 
@@ -100,7 +100,7 @@ private:
     JobPage* steps_;
     QWidget* railPlace_ = nullptr;
     bool isBig_ = false;
-    FinderDialog* finder_ = nullptr;
+    TroubleshootingDialog* finder_ = nullptr;
     std::vector<QToolButton*> rail_;
     QLabel *guitar_, *story_, *simulated_, *blocked_, *tension_, *message_;
     QFrame *messageFrame_, *banner_;

@@ -119,7 +119,7 @@ void MainWindow::newGuitar() {
 
 void MainWindow::showFinder() {
     if (!finder_)
-        finder_ = new FinderDialog(this);
+        finder_ = new TroubleshootingDialog(this);
     const auto step = currentStep(session_.job());
     finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
 }

@@ -10,7 +10,7 @@
 
 namespace flenzo {
 
-FinderDialog::FinderDialog(QWidget* parent) : QDialog(parent) {
+TroubleshootingDialog::TroubleshootingDialog(QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("What went wrong?"));
     setObjectName(QStringLiteral("finder"));
     auto* column = new QVBoxLayout(this);
@@ -35,12 +35,12 @@ FinderDialog::FinderDialog(QWidget* parent) : QDialog(parent) {
     QLabel* refer = line(TextRole::Small, "finderRefer");
     refer->setText(
         tr("Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional."));
-    connect(search_, &QLineEdit::textChanged, this, &FinderDialog::refresh);
-    connect(list_, &QListWidget::currentRowChanged, this, &FinderDialog::showPicked);
+    connect(search_, &QLineEdit::textChanged, this, &TroubleshootingDialog::refresh);
+    connect(list_, &QListWidget::currentRowChanged, this, &TroubleshootingDialog::showPicked);
     resize(680, 560);
 }
 
-void FinderDialog::showFor(Phase phase) {
+void TroubleshootingDialog::showFor(Phase phase) {
     phase_ = phase;
     search_->clear();
     refresh();
@@ -49,7 +49,7 @@ void FinderDialog::showFor(Phase phase) {
     search_->setFocus();
 }
 
-void FinderDialog::refresh() {
+void TroubleshootingDialog::refresh() {
     found_ = mishaps(phase_, search_->text());
     list_->clear();
     for (const Mishap& mishap : found_)
@@ -58,7 +58,7 @@ void FinderDialog::refresh() {
     showPicked();
 }
 
-void FinderDialog::showPicked() {
+void TroubleshootingDialog::showPicked() {
     const int row = list_->currentRow();
     const bool any = row >= 0 && row < found_.size();
     cause_->setText(any ? tr("Cause: %1").arg(found_.at(row).cause) : tr("Nothing fits these words; try fewer."));

@@ -12,10 +12,10 @@ class QListWidget;
 namespace flenzo {
 
 /// "What went wrong?": from what is seen to cause, remedy and prevention; what is likely at the present step first.
-class FinderDialog : public QDialog {
+class TroubleshootingDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit FinderDialog(QWidget* parent);
+    explicit TroubleshootingDialog(QWidget* parent);
     void showFor(Phase phase);
 
 private:
