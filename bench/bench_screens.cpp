@@ -2,9 +2,9 @@
 #include "domain/catalogue.h"
 #include "session/demo.h"
 #include "store/catalogue_files.h"
-#include "widgets/bench_page.h"
 #include "widgets/look.h"
-#include "widgets/rig_page.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/rig_page.h"
 
 #include <QApplication>
 #include <QKeyEvent>

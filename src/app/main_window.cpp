@@ -6,14 +6,14 @@
 #include "domain/warnings.h"
 #include "session/demo.h"
 #include "store/files.h"
-#include "widgets/answer_page.h"
-#include "widgets/bench_page.h"
-#include "widgets/change_page.h"
-#include "widgets/job_page.h"
 #include "widgets/look.h"
-#include "widgets/rig_page.h"
-#include "widgets/shop_page.h"
-#include "widgets/trial_page.h"
+#include "widgets/pages/answer_page.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/change_page.h"
+#include "widgets/pages/job_page.h"
+#include "widgets/pages/rig_page.h"
+#include "widgets/pages/shop_page.h"
+#include "widgets/pages/trial_page.h"
 
 #include <QBoxLayout>
 #include <QCloseEvent>

@@ -6,11 +6,11 @@
 #include "session/pace.h"
 #include "store/exchange.h"
 #include "store/files.h"
-#include "widgets/bench_page.h"
-#include "widgets/job_page.h"
-#include "widgets/job_sheet.h"
-#include "widgets/shop_page.h"
-#include "widgets/troubleshooting_dialog.h"
+#include "widgets/dialogs/job_sheet.h"
+#include "widgets/dialogs/troubleshooting_dialog.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/job_page.h"
+#include "widgets/pages/shop_page.h"
 
 #include <QFileDialog>
 #include <QFileInfo>

@@ -5,9 +5,9 @@
 #include "paint/section.h"
 #include "session/demo.h"
 #include "store/rig_json.h"
-#include "widgets/fitting_label.h"
+#include "widgets/controls/fitting_label.h"
+#include "widgets/controls/rig_fields.h"
 #include "widgets/look.h"
-#include "widgets/rig_fields.h"
 
 #include <QApplication>
 #include <QCheckBox>

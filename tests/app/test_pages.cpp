@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 #include "support/window.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
-#include "widgets/scene_view.h"
 
 #include <QAction>
 #include <QCheckBox>

@@ -4,8 +4,8 @@
 #include "domain/workflow.h"
 #include "session/demo.h"
 #include "support/window.h"
-#include "widgets/job_page.h"
 #include "widgets/look.h"
+#include "widgets/pages/job_page.h"
 
 #include <QAction>
 #include <QComboBox>

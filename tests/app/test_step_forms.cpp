@@ -4,12 +4,12 @@
 #include "domain/warnings.h"
 #include "session/demo.h"
 #include "support/window.h"
-#include "widgets/bench_page.h"
-#include "widgets/job_page.h"
+#include "widgets/controls/step_clock.h"
+#include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/look.h"
-#include "widgets/photo_level_dialog.h"
-#include "widgets/step_clock.h"
-#include "widgets/step_panel.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/job_page.h"
+#include "widgets/pages/step_panel.h"
 
 #include <QAction>
 #include <QCheckBox>

@@ -5,8 +5,8 @@
 #include "domain/measuring.h"
 #include "domain/warnings.h"
 #include "support/window.h"
-#include "widgets/job_page.h"
 #include "widgets/look.h"
+#include "widgets/pages/job_page.h"
 
 #include <QApplication>
 #include <QLabel>

@@ -4,8 +4,8 @@
 #include "session/demo.h"
 #include "store/job_json.h"
 #include "support/window.h"
-#include "widgets/job_page.h"
 #include "widgets/look.h"
+#include "widgets/pages/job_page.h"
 
 #include <QApplication>
 #include <QComboBox>

@@ -7,10 +7,10 @@
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"
-#include "widgets/bench_page.h"
+#include "widgets/controls/pass_sheet_view.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
-#include "widgets/pass_sheet_view.h"
-#include "widgets/scene_view.h"
+#include "widgets/pages/bench_page.h"
 
 #include <QAction>
 #include <QApplication>

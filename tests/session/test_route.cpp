@@ -4,7 +4,7 @@
 #include "domain/warnings.h"
 #include "domain/workflow.h"
 #include "session/demo.h"
-#include "widgets/step_words.h"
+#include "widgets/text/step_words.h"
 
 #include <QSet>
 #include <QTest>

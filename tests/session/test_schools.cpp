@@ -8,7 +8,7 @@
 #include "session/demo.h"
 #include "session/pace.h"
 #include "store/job_json.h"
-#include "widgets/step_words.h"
+#include "widgets/text/step_words.h"
 
 #include <QDateTime>
 #include <QTest>

@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/field_table.h"
+
+#include "widgets/look.h"
+
+#include <QAbstractTableModel>
+#include <QHeaderView>
+
+namespace flenzo {
+
+class FieldTable::Model : public QAbstractTableModel {
+public:
+    Model(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName, QObject* parent)
+        : QAbstractTableModel(parent), desk_(desk), fields_(fields), count_(std::move(count)),
+          rowName_(std::move(rowName)) {}
+
+    void refresh() {
+        beginResetModel();
+        endResetModel();
+    }
+    [[nodiscard]] bool applies(int column) const {
+        return fields_[static_cast<std::size_t>(column)].appliesTo(desk_.session().job());
+    }
+    int rowCount(const QModelIndex& parent = {}) const override {
+        return parent.isValid() ? 0 : static_cast<int>(count_(desk_.session().job())) + 1;
+    }
+    int columnCount(const QModelIndex& parent = {}) const override {
+        return parent.isValid() ? 0 : static_cast<int>(fields_.size());
+    }
+    QVariant data(const QModelIndex& index, int role) const override {
+        if (index.row() >= rowCount())
+            return {};
+        const RigField& field = fields_[static_cast<std::size_t>(index.column())];
+        const Job& job = desk_.session().job();
+        if (role == Qt::TextAlignmentRole)
+            return static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
+        if (index.row() == 0) {
+            if (role == Qt::CheckStateRole)
+                return job.measured.count(field.key) ? Qt::Checked : Qt::Unchecked;
+            if (role == Qt::AccessibleTextRole || role == Qt::ToolTipRole)
+                return job.measured.count(field.key) ? FieldTable::tr("measured") : FieldTable::tr("assumed");
+            return {};
+        }
+        if (role == Qt::DisplayRole || role == Qt::EditRole)
+            return field.text(job, static_cast<std::size_t>(index.row()) - 1, desk_.preferences().units);
+        return {};
+    }
+    bool setData(const QModelIndex& index, const QVariant& value, int role) override {
+        const RigField& field = fields_[static_cast<std::size_t>(index.column())];
+        if (index.row() == 0 && role == Qt::CheckStateRole)
+            return desk_.accept(desk_.session().edit(FieldTable::tr("mark of %1").arg(field.label), [&](Job& job) {
+                if (value.toInt() == Qt::Checked)
+                    job.measured.insert(field.key);
+                else
+                    job.measured.erase(field.key);
+            }));
+        if (index.row() == 0 || role != Qt::EditRole || value == data(index, Qt::EditRole))
+            return false;
+        const Result<double> parsed = field.parse(value.toString(), desk_.preferences().units);
+        if (!parsed.ok())
+            return desk_.accept(parsed.fault());
+        return desk_.accept(desk_.session().edit(field.label, [&](Job& job) {
+            field.member(job, static_cast<std::size_t>(index.row()) - 1) = parsed.value();
+        }));
+    }
+    QVariant headerData(int section, Qt::Orientation orientation, int role) const override {
+        if (role != Qt::DisplayRole || (orientation == Qt::Vertical && section >= rowCount()))
+            return {};
+        if (orientation == Qt::Vertical)
+            return section == 0 ? FieldTable::tr("measured")
+                                : rowName_(desk_.session().job(), static_cast<std::size_t>(section) - 1);
+        const RigField& field = fields_[static_cast<std::size_t>(section)];
+        const QString unit = field.unit(desk_.preferences().units);
+        return unit.isEmpty() ? field.label : QStringLiteral("%1, %2").arg(field.label, unit);
+    }
+    Qt::ItemFlags flags(const QModelIndex& index) const override {
+        const Qt::ItemFlags common = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+        return common | (index.row() == 0 ? Qt::ItemIsUserCheckable : Qt::ItemIsEditable);
+    }
+
+private:
+    AppContext& desk_;
+    const std::vector<RigField>& fields_;
+    Count count_;
+    RowName rowName_;
+};
+
+FieldTable::FieldTable(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName,
+                       const QString& name, QWidget* parent)
+    : QTableView(parent), desk_(desk), model_(new Model(desk, fields, std::move(count), std::move(rowName), this)) {
+    setModel(model_);
+    setAccessibleName(name);
+    setTabKeyNavigation(false);
+    setEditTriggers(DoubleClicked | SelectedClicked | EditKeyPressed | AnyKeyPressed);
+    horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setDefaultAlignment(Qt::AlignCenter | static_cast<Qt::Alignment>(Qt::TextWordWrap));
+    refresh();
+}
+
+void FieldTable::refresh() {
+    model_->refresh();
+    for (int column = 0; column < model_->columnCount(); ++column)
+        setColumnHidden(column, !model_->applies(column));
+    const double base = basePixels(desk_.preferences());
+    verticalHeader()->setDefaultSectionSize(static_cast<int>(base * 1.75));
+    horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 4.8)); // else it scrolls
+    horizontalHeader()->setFixedHeight(static_cast<int>(base * 4.0));
+}
+
+} // namespace flenzo

@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/figure_table.h"
+
+#include <QHeaderView>
+
+namespace flenzo {
+
+FigureTable::FigureTable(const QStringList& headers, const QString& name, QWidget* parent)
+    : QTableWidget(0, static_cast<int>(headers.size()), parent) {
+    setHorizontalHeaderLabels(headers);
+    setAccessibleName(name);
+    setEditTriggers(NoEditTriggers);
+    setSelectionMode(NoSelection);
+    setFocusPolicy(Qt::TabFocus);
+    setShowGrid(false);
+    setTabKeyNavigation(false);
+    verticalHeader()->hide();
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    if (QTableWidgetItem* first = horizontalHeaderItem(0))
+        first->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+}
+
+void FigureTable::show(const QList<QStringList>& rows, double basePixels) {
+    setRowCount(static_cast<int>(rows.size()));
+    verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels * 2.0));
+    for (int r = 0; r < rowCount(); ++r)
+        for (int c = 0; c < columnCount(); ++c) {
+            auto* item = new QTableWidgetItem(rows.at(r).value(c));
+            item->setTextAlignment((c == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+            setItem(r, c, item);
+        }
+}
+
+} // namespace flenzo

@@ -1,0 +1,124 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/pass_sheet_view.h"
+
+#include "widgets/look.h"
+
+#include <QHeaderView>
+#include <QPainter>
+#include <QScrollBar>
+#include <QStyledItemDelegate>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+/// Paints one field: aim small and quiet, reading large; flat to the left with a wedge pointing down, sharp to the
+/// right with one pointing up; a bar at the edge for what was measured, dashes around what is only forecast.
+class CellPainter : public QStyledItemDelegate {
+public:
+    CellPainter(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Theme& theme = desk_.preferences().theme();
+        const auto cell = index.data(PassSheetModel::CellRole).value<SheetCell>();
+        const bool plate = index.row() == index.model()->rowCount() - 1;
+        const QRectF box = QRectF(option.rect).adjusted(1, 1, -1, -1);
+        painter->save();
+        painter->setRenderHint(QPainter::Antialiasing);
+        painter->fillRect(option.rect, theme[cell.next ? ColourRole::FocusSoft : ColourRole::Sheet]);
+        frame(*painter, box, cell, theme);
+        if (cell.aim_cents)
+            write(*painter, box.adjusted(8, 0, 0, 0), signedNumber(*cell.aim_cents, 1), theme[ColourRole::Quiet], 0.87,
+                  false, Qt::AlignLeft);
+        if (cell.reading_cents)
+            reading(*painter, box, cell, plate, theme);
+        painter->restore();
+    }
+
+private:
+    static void frame(QPainter& painter, const QRectF& box, const SheetCell& cell, const Theme& theme) {
+        if (cell.kind == SheetCell::Kind::Measured)
+            painter.fillRect(QRectF(box.left(), box.top(), 4, box.height()), theme[ColourRole::Text]);
+        if (cell.kind == SheetCell::Kind::Forecast) {
+            painter.setRenderHint(QPainter::Antialiasing, false); // straight lines need none, and it is dear for dashes
+            painter.setPen(QPen(theme[ColourRole::Forecast], 1.0, Qt::DashLine));
+            painter.drawRect(box.adjusted(2, 2, -2, -2));
+            painter.setRenderHint(QPainter::Antialiasing);
+        }
+        if (cell.next) {
+            painter.setPen(QPen(theme[ColourRole::Focus], 2.5));
+            painter.drawRect(box);
+        }
+    }
+
+    void write(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, double share, bool bold,
+               Qt::Alignment side) const {
+        QFont font = painter.font();
+        font.setPixelSize(static_cast<int>(std::lround(basePixels(desk_.preferences()) * share)));
+        font.setBold(bold);
+        painter.setFont(font);
+        painter.setPen(colour);
+        painter.drawText(box, static_cast<int>(side | Qt::AlignVCenter), text);
+    }
+
+    void reading(QPainter& painter, const QRectF& box, const SheetCell& cell, bool plate, const Theme& theme) const {
+        const double value = *cell.reading_cents;
+        const bool forecast = cell.kind == SheetCell::Kind::Forecast;
+        const QString text = (cell.kind == SheetCell::Kind::Measured ? QString() : QStringLiteral("≈ ")) +
+                             signedNumber(value, plate ? 2 : 1) + (plate ? QStringLiteral("°") : QString());
+        const QColor& colour = forecast ? theme[ColourRole::Forecast] : theme[ColourRole::Text];
+        write(painter, box.adjusted(0, 0, -24, 0), text, colour, 1.07, cell.kind == SheetCell::Kind::Measured,
+              Qt::AlignRight);
+        const QPointF middle(box.right() - 12, box.center().y());
+        painter.setPen(Qt::NoPen);
+        if (cell.within) {
+            painter.setPen(QPen(theme[ColourRole::Goal], 2.5));
+            painter.drawPolyline(QPolygonF{middle + QPointF(-5, 0), middle + QPointF(-1, 4), middle + QPointF(6, -5)});
+        } else if (value > 0.0) {
+            painter.setBrush(theme[ColourRole::Strings]);
+            painter.drawPolygon(QPolygonF{middle + QPointF(-5, 4), middle + QPointF(5, 4), middle + QPointF(0, -5)});
+        } else {
+            painter.setBrush(theme[ColourRole::Springs]);
+            painter.drawPolygon(QPolygonF{middle + QPointF(-5, -4), middle + QPointF(5, -4), middle + QPointF(0, 5)});
+        }
+    }
+
+    AppContext& desk_;
+};
+
+} // namespace
+
+PassSheetView::PassSheetView(AppContext& desk, QWidget* parent) : QTableView(parent), desk_(desk) {
+    setModel(&model_);
+    setItemDelegate(new CellPainter(desk, this));
+    setObjectName(QStringLiteral("passSheet"));
+    setAccessibleName(tr("Pass sheet"));
+    setEditTriggers(NoEditTriggers);
+    setSelectionMode(NoSelection);
+    setTabKeyNavigation(false);
+    setHorizontalScrollMode(ScrollPerPixel);
+    horizontalHeader()->setHighlightSections(false);
+    verticalHeader()->setHighlightSections(false);
+    connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
+        if (index.row() == model_.rowCount() - 1)
+            desk_.session().pickGap();
+        else
+            desk_.session().pickString(static_cast<std::size_t>(index.row()));
+    });
+}
+
+void PassSheetView::refresh() {
+    model_.show(desk_.session().job(), desk_.session().derived());
+    const double base = basePixels(desk_.preferences());
+    // Few strings get tall rows, many get low ones, so that the pictures above keep their room.
+    const double share = std::clamp(17.5 / model_.rowCount(), 1.5, 2.1);
+    verticalHeader()->setDefaultSectionSize(static_cast<int>(base * share));
+    horizontalHeader()->setFixedHeight(static_cast<int>(base * 2.6));
+    setMaximumHeight(horizontalHeader()->height() + model_.rowCount() * verticalHeader()->defaultSectionSize() + 4 +
+                     (horizontalScrollBar()->isVisible() ? horizontalScrollBar()->height() : 0));
+    horizontalHeader()->setDefaultSectionSize(static_cast<int>(base * 10.4));
+    scrollTo(model_.index(0, model_.nowColumn()));
+}
+
+} // namespace flenzo

@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/photo_strip.h"
+
+#include "session/photos.h"
+#include "widgets/look.h"
+
+#include <QBoxLayout>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLabel>
+#include <QPixmap>
+#include <QPushButton>
+
+namespace flenzo {
+
+PhotoStrip::PhotoStrip(QWidget* parent) : QWidget(parent), row_(new QHBoxLayout(this)) {
+    row_->setContentsMargins(0, 0, 0, 0);
+    hide();
+}
+
+void PhotoStrip::show(const QStringList& files) {
+    setVisible(!files.isEmpty());
+    if (files == shown_)
+        return;
+    shown_ = files;
+    while (QLayoutItem* item = row_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    constexpr int height = 120;
+    for (const QString& file : files) {
+        QLabel* shown = label(TextRole::Small, this, QStringLiteral("photo"));
+        const QString name = QFileInfo(file).fileName();
+        const QPixmap pixmap(file);
+        if (pixmap.isNull())
+            shown->setText(tr("%1 is no longer there").arg(name));
+        else
+            shown->setPixmap(pixmap.scaledToHeight(height, Qt::SmoothTransformation));
+        shown->setToolTip(file);
+        shown->setAccessibleName(tr("Photo %1").arg(name));
+        row_->addWidget(shown);
+    }
+    row_->addStretch();
+}
+
+CardPhotos::CardPhotos(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    strip_ = new PhotoStrip(this);
+    auto* button = new QPushButton(tr("Add a photo…"), this);
+    button->setObjectName(QStringLiteral("cardPhoto"));
+    connect(button, &QPushButton::clicked, this, &CardPhotos::add);
+    column->addWidget(strip_);
+    column->addWidget(button, 0, Qt::AlignLeft);
+    const auto refresh = [this] { strip_->show(desk_.session().job().card.photos); };
+    connect(&desk_.session(), &Session::changed, this, refresh);
+    refresh();
+}
+
+void CardPhotos::add() {
+    const QString kept = askForPhoto(desk_, this, tr("Photo of the guitar"));
+    if (!kept.isEmpty())
+        desk_.accept(desk_.session().edit(tr("photo"), [&](Job& job) { job.card.photos.append(kept); }));
+}
+
+QString askForPhoto(AppContext& desk, QWidget* parent, const QString& title) {
+    const QString file =
+        QFileDialog::getOpenFileName(parent, title, QString(), PhotoStrip::tr("Pictures (*.png *.jpg *.jpeg)"));
+    if (file.isEmpty())
+        return {};
+    const Result<QString> kept = keepPhoto(desk.session(), file);
+    if (kept.ok())
+        return kept.value();
+    desk.accept(kept.fault());
+    return {};
+}
+
+} // namespace flenzo

@@ -1,0 +1,320 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/rig_fields.h"
+
+#include "session/entry.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+using Kind = RigField::Kind;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("RigFields", text);
+}
+
+/// SI per unit of the file and of the ranges.
+double fileUnit(Kind kind) {
+    switch (kind) {
+    case Kind::Length:
+        return metresPerMm;
+    case Kind::Angle:
+        return radiansPerDegree;
+    case Kind::Rate:
+        return 1000.0;
+    default:
+        return 1.0;
+    }
+}
+
+/// SI per unit on the screen.
+double shownUnit(Kind kind, const Units& units) {
+    if (kind == Kind::Length && units.inches)
+        return 0.0254;
+    if (kind == Kind::Force && units.poundForce)
+        return newtonsPerPoundForce;
+    if (kind == Kind::Rate && (units.poundForce || units.inches))
+        return (units.poundForce ? newtonsPerPoundForce : 1.0) / (units.inches ? 0.0254 : metresPerMm);
+    return fileUnit(kind);
+}
+
+int decimalsOf(Kind kind, const Units& units) {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? 4 : 2;
+    case Kind::Rate:
+    case Kind::Mass:
+    case Kind::Turns:
+    case Kind::Moment:
+        return 3;
+    default:
+        return 2;
+    }
+}
+
+/// One step of a figure under the hand, in units of the screen.
+double stepOf(Kind kind, const Units& units) {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? 0.005 : 0.1;
+    case Kind::Force:
+        return 0.5;
+    case Kind::Rate:
+        return 0.02;
+    case Kind::Mass:
+        return 0.005;
+    case Kind::Turns:
+        return 0.125;
+    case Kind::Moment:
+        return 0.001;
+    default:
+        return 0.1;
+    }
+}
+
+RigField field(const char* key, const QString& label, Kind kind, const Range& range,
+               std::function<double&(Job&, std::size_t)> member, bool marked = true) {
+    return {QLatin1String(key), label, kind, range, std::move(member), marked};
+}
+
+bool isKnife(const Job& job) {
+    return job.rig.bridge.family == Family::KnifeEdge;
+}
+bool isRoller(const Job& job) {
+    return job.rig.bridge.family == Family::RollerShaft;
+}
+bool moves(const Job& job) {
+    return job.rig.bridge.family != Family::Fixed;
+}
+bool isAssisted(const Job& job) {
+    return isKnife(job) && job.rig.bridge.assist.has_value();
+}
+/// The nut stays open in play: friction and break angle there matter.
+bool isOpen(const Job& job) {
+    const Bridge& bridge = job.rig.bridge;
+    return bridge.family != Family::KnifeEdge || bridge.form == Form::TwoPost || bridge.form == Form::SixScrew;
+}
+bool hasFineTuners(const Job& job) {
+    return !isOpen(job);
+}
+
+/// The field, for some guitars only.
+RigField only(std::function<bool(const Job&)> applies, RigField made) {
+    made.applies = std::move(applies);
+    return made;
+}
+
+/// The assist's figures live only while there is one; asked without, a stand-in is read and written.
+CentringAssist& assistOf(Job& job) {
+    static CentringAssist none;
+    return job.rig.bridge.assist ? *job.rig.bridge.assist : none;
+}
+
+} // namespace
+
+QString RigField::unit(const Units& units) const {
+    switch (kind) {
+    case Kind::Length:
+        return units.inches ? tr("in") : tr("mm");
+    case Kind::Angle:
+        return QStringLiteral("°");
+    case Kind::Force:
+        return units.poundForce ? tr("lbf") : tr("N");
+    case Kind::Rate:
+        return QStringLiteral("%1/%2").arg(units.poundForce ? tr("lbf") : tr("N"), units.inches ? tr("in") : tr("mm"));
+    case Kind::Mass:
+        return tr("kg");
+    case Kind::Turns:
+        return tr("turns");
+    case Kind::Moment:
+        return tr("N·m");
+    case Kind::AngularRate:
+        return tr("N·m/rad");
+    case Kind::Cents:
+        return QStringLiteral("¢");
+    case Kind::Number:
+        return {};
+    }
+    return {};
+}
+
+QString RigField::text(const Job& job, std::size_t index, const Units& units) const {
+    Job& readable = const_cast<Job&>(job); // the accessor serves reading and writing alike
+    return textOf(member(readable, index), units);
+}
+
+QString RigField::textOf(double value, const Units& units) const {
+    const double shown = value / shownUnit(kind, units);
+    QString digits = QString::number(shown, 'f', decimalsOf(kind, units));
+    while (digits.contains(QLatin1Char('.')) &&
+           (digits.endsWith(QLatin1Char('0')) || digits.endsWith(QLatin1Char('.')))) {
+        const bool point = digits.endsWith(QLatin1Char('.'));
+        digits.chop(1);
+        if (point)
+            break;
+    }
+    return digits == QLatin1String("-0") ? QStringLiteral("0") : digits;
+}
+
+QString RigField::stepped(const QString& text, int steps, const Units& units) const {
+    const Result<double> from = parse(text, units);
+    if (!from.ok())
+        return text;
+    const double wanted = from.value() + steps * stepOf(kind, units) * shownUnit(kind, units);
+    // A limit written in few digits may lie beyond it; the next digit inside does not.
+    const double digit = std::pow(10.0, -decimalsOf(kind, units)) * shownUnit(kind, units);
+    const auto inside = [digit](double limit, double inwards) {
+        return std::abs(std::remainder(limit, digit)) < 1e-6 * digit ? limit : limit + inwards * digit;
+    };
+    const double value =
+        std::clamp(wanted, inside(range.least * fileUnit(kind), 1.0), inside(range.most * fileUnit(kind), -1.0));
+    return (textOf(value, units) + QLatin1Char(' ') + unit(units)).trimmed();
+}
+
+Result<double> RigField::parse(const QString& text, const Units& units) const {
+    double value = 0.0;
+    bool ok = false;
+    if (kind == Kind::Length) {
+        const Result<double> length = parseLength_m(text, units.inches);
+        ok = length.ok();
+        value = ok ? length.value() : 0.0;
+    } else {
+        QString digits = text.trimmed();
+        digits.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
+        if (const QString suffix = unit(units); !suffix.isEmpty() && digits.endsWith(suffix))
+            digits.chop(suffix.size());
+        value = digits.trimmed().toDouble(&ok) * shownUnit(kind, units);
+    }
+    const double inFile = value / fileUnit(kind);
+    if (ok && std::isfinite(value) && inFile >= range.least - 1e-9 && inFile <= range.most + 1e-9)
+        return value;
+    const double perShown = fileUnit(kind) / shownUnit(kind, units);
+    return Fault{label.toStdString(), QStringLiteral("%1 must lie between %2 and %3 %4: %5")
+                                          .arg(ok ? QString() : tr("is no number;"))
+                                          .arg(range.least * perShown, 0, 'g', 4)
+                                          .arg(range.most * perShown, 0, 'g', 4)
+                                          .arg(unit(units), QLatin1String(range.reason))
+                                          .simplified()
+                                          .toStdString()};
+}
+
+const std::vector<RigField>& bridgeFields() {
+    static const std::vector<RigField> fields{
+        only(isKnife, field("bridge.rearGap", tr("rear gap at level"), Kind::Length, ranges::gap_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; })),
+        only(isKnife, field("bridge.rearEdge", tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
+        only(isRoller, field("bridge.shaft", tr("shaft radius"), Kind::Length, ranges::shaft_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.shaftRadius_m; })),
+        only(isRoller, field("bridge.armTip", tr("shaft to arm's tip"), Kind::Length, ranges::arm_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTip_m; })),
+        only(isRoller, field("bridge.armTipHeight", tr("tip height at level"), Kind::Length, ranges::arm_mm,
+                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
+        only(moves, field("bridge.rearStop", tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; })),
+        only(moves, field("bridge.forwardStop", tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
+        only(moves, field("bridge.mass", tr("bridge mass"), Kind::Mass, ranges::mass_kg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; })),
+        only(moves, field("bridge.comX", tr("its centre, ahead"), Kind::Length, ranges::place_mm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
+        only(moves, field("bridge.comY", tr("its centre, above"), Kind::Length, ranges::place_mm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
+        only(moves, field("bridge.pivotFriction", tr("pivot friction"), Kind::Moment, ranges::pivot_Nm,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
+        only(isOpen, field("bridge.nutFriction", tr("friction at the nut"), Kind::Number, ranges::friction,
+                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
+        only(isAssisted, field("assist.preload", tr("assist holds"), Kind::Moment, ranges::preload_Nm,
+                               [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
+        only(isAssisted, field("assist.rate", tr("assist rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
+                               [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
+    return fields;
+}
+
+const std::vector<RigField>& clawFields() {
+    static const std::vector<RigField> fields{
+        only(isKnife, field("claw.lead", tr("travel per turn"), Kind::Length, ranges::lead_mm,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; })),
+        only(isKnife, field("claw.bass", tr("bass screw now"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; })),
+        only(isKnife, field("claw.treble", tr("treble screw now"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; })),
+        only(isKnife, field("claw.least", tr("loosest it goes"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; })),
+        only(isKnife, field("claw.most", tr("tightest it goes"), Kind::Turns, ranges::turns,
+                            [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; }))};
+    return fields;
+}
+
+const std::vector<RigField>& goalFields() {
+    static const std::vector<RigField> fields{
+        only(isKnife, field(
+                          "goal.angle", tr("plate angle wanted"), Kind::Angle,
+                          {-60.0, 60.0, "degrees from parallel, forward is positive"},
+                          [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
+        only(isKnife, field(
+                          "goal.angleTolerance", tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
+                          [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
+        only([](const Job& job) { return isKnife(job) && job.goal.deckLoad_Nm > 0.0; },
+             field(
+                 "goal.deckLoad", tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
+                 [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
+        field(
+            "goal.pitchTolerance", tr("pitch, give or take"), Kind::Cents, ranges::pitchTolerance_cents,
+            [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
+    return fields;
+}
+
+const std::vector<RigField>& springFields() {
+    static const std::vector<RigField> fields{
+        only(isKnife, field("springs.slot", tr("slot 0…1"), Kind::Number, ranges::slot,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
+        field("springs.rate", tr("rate"), Kind::Rate, ranges::rate_Npmm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
+        field("springs.initial", tr("initial tension"), Kind::Force, ranges::initial_N,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),
+        field("springs.free", tr("free length"), Kind::Length, ranges::free_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].free_m; }),
+        only(isRoller, field("springs.seat", tr("height at level"), Kind::Length, ranges::seat_mm,
+                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].seat_m; })),
+        only(isRoller, field("springs.lever", tr("lever"), Kind::Length, ranges::lever_mm,
+                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].lever_m; })),
+        only(isKnife, field("springs.hookX", tr("hook ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
+        only(isKnife, field("springs.hookY", tr("hook height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
+        only(isKnife, field("springs.anchorX", tr("claw ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
+        only(isKnife, field("springs.anchorY", tr("claw height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
+        only(isKnife, field("springs.aside", tr("slant"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].aside_m; }))};
+    return fields;
+}
+
+const std::vector<RigField>& stringFields() {
+    static const std::vector<RigField> fields{
+        field("strings.scale", tr("scale"), Kind::Length, ranges::scale_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
+        only(isKnife, field("strings.saddleX", tr("saddle ahead"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
+        only(isKnife, field("strings.saddleY", tr("saddle height"), Kind::Length, ranges::place_mm,
+                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
+        field("strings.nutTail", tr("nut to post"), Kind::Length, ranges::tail_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
+        field("strings.saddleTail", tr("behind saddle"), Kind::Length, ranges::tail_mm,
+              [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
+        only(isOpen, field("strings.nutBreak", tr("break at nut"), Kind::Angle, ranges::break_deg,
+                           [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
+        only(hasFineTuners, field("strings.fine", tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
+                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
+        only(hasFineTuners, field("strings.fineAt", tr("its turns in"), Kind::Number, ranges::fineTurns,
+                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
+    return fields;
+}
+
+} // namespace flenzo

@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/rig_picture.h"
+
+#include "paint/section.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QLabel>
+
+namespace flenzo {
+
+RigPicture::RigPicture(AppContext& desk, QWidget* parent) : QFrame(parent), desk_(desk) {
+    setProperty("panel", true);
+    auto* column = new QVBoxLayout(this);
+    section_ = new SceneView(this);
+    section_->setObjectName(QStringLiteral("rigSection"));
+    section_->setAccessibleName(tr("Side section of the bridge"));
+    words_ = label(TextRole::Body, this, QStringLiteral("rigWords"));
+    words_->setWordWrap(true);
+    column->addWidget(section_, 1);
+    column->addWidget(words_);
+}
+
+void RigPicture::show(const Job& job, const Advice& advice) {
+    const Rig& rig = advice.guitar.rig;
+    const LevelSolution& level = advice.act.level;
+    State asItIs = advice.guitar.state;
+    asItIs.block.reset();
+    const EquilibriumAtPitch landing = equilibriumAtPitch(rig, asItIs, job.goal);
+    const Units units = desk_.preferences().units;
+    const double scale = desk_.preferences().textScale;
+    const auto values = [rig, state = landing.state, goal = job.goal, units, scale] {
+        return SectionValues{rig, state, goal, units, false, scale};
+    };
+    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
+    words_->setText(wording::atPitch(rig, landing, level));
+}
+
+} // namespace flenzo

@@ -1,0 +1,65 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/step_clock.h"
+
+#include "widgets/look.h"
+
+#include <QApplication>
+#include <QBoxLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+#include <QTimer>
+
+namespace flenzo {
+
+namespace {
+
+QString clockText(qint64 seconds) {
+    return QStringLiteral("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QLatin1Char('0'));
+}
+
+} // namespace
+
+StepClock::StepClock(QWidget* parent) : QWidget(parent), tick_(new QTimer(this)) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    words_ = label(TextRole::Small, this, QStringLiteral("stepClock"));
+    words_->setToolTip(tr("Time at this step"));
+    start_ = new QPushButton(tr("Timer"), this);
+    start_->setObjectName(QStringLiteral("soakTimer"));
+    start_->setFocusPolicy(Qt::TabFocus);
+    start_->setToolTip(tr("Counts down while oil soaks or glue sets, and rings"));
+    auto* menu = new QMenu(start_);
+    for (const int minutes : {1, 2, 5, 10, 20})
+        menu->addAction(tr("%n minute(s)", nullptr, minutes), this, [this, minutes] { soak(minutes); });
+    start_->setMenu(menu);
+    row->addWidget(words_);
+    row->addWidget(start_);
+    clock_.start();
+    tick_->setInterval(1000);
+    connect(tick_, &QTimer::timeout, this, [this] { lookAt(clock_.elapsed() / 1000); });
+    tick_->start();
+    lookAt(0);
+}
+
+void StepClock::restart() {
+    stepFrom_s_ = clock_.elapsed() / 1000;
+    lookAt(stepFrom_s_);
+}
+
+void StepClock::soak(int minutes) {
+    soakUntil_s_ = clock_.elapsed() / 1000 + 60 * minutes;
+    lookAt(clock_.elapsed() / 1000);
+}
+
+void StepClock::lookAt(qint64 elapsed_s) {
+    if (isSoaking() && elapsed_s >= soakUntil_s_) {
+        soakUntil_s_ = 0;
+        QApplication::beep();
+        Q_EMIT soakIsOver();
+    }
+    const QString step = tr("step %1").arg(clockText(std::max<qint64>(0, elapsed_s - stepFrom_s_)));
+    words_->setText(isSoaking() ? tr("soaks %1 more  ·  %2").arg(clockText(soakUntil_s_ - elapsed_s), step) : step);
+}
+
+} // namespace flenzo

@@ -1,0 +1,123 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/dialogs/job_sheet.h"
+
+#include "paint/pass_chart.h"
+#include "session/pass_sheet.h"
+#include "session/sheet.h"
+
+#include <QBoxLayout>
+#include <QBuffer>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QImage>
+#include <QPdfWriter>
+#include <QPrintDialog>
+#include <QPrintPreviewWidget>
+#include <QPrinter>
+#include <QPushButton>
+#include <QTextDocument>
+
+namespace flenzo {
+
+namespace {
+
+PassReadings readingsOf(const Job& job, const Derived& derived) {
+    PassReadings readings;
+    readings.tolerance_cents = job.goal.pitchTolerance_cents;
+    for (const RigString& string : job.rig.strings)
+        readings.lines.push_back({QString::fromStdString(string.name), {}});
+    for (const SheetColumn& column : buildPassSheet(job, derived)) {
+        if (column.kind == SheetColumn::Kind::Forecast)
+            continue;
+        readings.columns.append(columnTitle(column));
+        for (std::size_t i = 0; i < readings.lines.size(); ++i)
+            readings.lines[i].cents.push_back(i < column.cells.size() ? column.cells[i].reading_cents : std::nullopt);
+    }
+    return readings;
+}
+
+/// The readings of a job, pass by pass, as a picture for paper.
+QByteArray passChartPng(const Job& job, const Derived& derived) {
+    constexpr int width = 640, height = 300, fine = 2; // twice the screen's pixels: it is printed
+    QImage image(width * fine, height * fine, QImage::Format_RGB32);
+    image.setDevicePixelRatio(fine);
+    QPainter painter(&image);
+    paint(painter, buildPassChart(readingsOf(job, derived), QSizeF(width, height), 1.0), benchLight());
+    painter.end();
+    QByteArray png;
+    QBuffer buffer(&png);
+    buffer.open(QIODevice::WriteOnly);
+    image.save(&buffer, "PNG");
+    return png;
+}
+
+/// Sizes on paper are points: those of the screen's pixels would be specks to a printer.
+void fill(QTextDocument& document, const QString& html) {
+    QFont font = document.defaultFont();
+    font.setPointSizeF(9.0);
+    document.setDefaultFont(font);
+    document.setHtml(html);
+}
+
+} // namespace
+
+QString illustratedSheet(const Job& job, const Derived& derived) {
+    return jobSheetHtml(job, derived, passChartPng(job, derived));
+}
+
+QByteArray sheetPdf(const QString& html, const QString& title) {
+    QBuffer pdf;
+    pdf.open(QIODevice::WriteOnly);
+    QTextDocument document;
+    fill(document, html);
+    QPdfWriter writer(&pdf);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setTitle(title);
+    document.print(&writer);
+    return pdf.data();
+}
+
+SheetDialog::SheetDialog(const QString& html, const QString& title, std::function<void(const QString&)> keep,
+                         QWidget* parent)
+    : QDialog(parent), document_(std::make_unique<QTextDocument>()),
+      printer_(std::make_unique<QPrinter>(QPrinter::HighResolution)), keep_(std::move(keep)) {
+    setObjectName(QStringLiteral("sheetPreview"));
+    setWindowTitle(tr("Job sheet"));
+    fill(*document_, html);
+    printer_->setPageSize(QPageSize(QPageSize::A4));
+    printer_->setDocName(title);
+    auto* column = new QVBoxLayout(this);
+    auto* pages = new QPrintPreviewWidget(printer_.get(), this);
+    pages->setObjectName(QStringLiteral("sheetPages"));
+    pages->setAccessibleName(tr("Pages of the job sheet"));
+    connect(pages, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* to) { document_->print(to); });
+    pages->fitToWidth();
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
+    QPushButton* print = buttons->addButton(tr("&Print…"), QDialogButtonBox::ActionRole);
+    print->setObjectName(QStringLiteral("printSheet"));
+    QPushButton* file = buttons->addButton(tr("&Keep as PDF or HTML…"), QDialogButtonBox::ActionRole);
+    file->setObjectName(QStringLiteral("keepSheet"));
+    connect(print, &QPushButton::clicked, this, &SheetDialog::print);
+    connect(file, &QPushButton::clicked, this, [this, title] { askWhere(title); });
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::close);
+    column->addWidget(pages, 1);
+    column->addWidget(buttons);
+    resize(900, 720);
+}
+
+SheetDialog::~SheetDialog() = default;
+
+void SheetDialog::print() {
+    QPrintDialog dialog(printer_.get(), this);
+    if (dialog.exec() == QDialog::Accepted)
+        document_->print(printer_.get());
+}
+
+void SheetDialog::askWhere(const QString& title) {
+    const QString path = QFileDialog::getSaveFileName(this, tr("Keep the job sheet"), title + QStringLiteral(".pdf"),
+                                                      tr("PDF (*.pdf);;HTML (*.html)"));
+    if (!path.isEmpty())
+        keep_(path);
+}
+
+} // namespace flenzo

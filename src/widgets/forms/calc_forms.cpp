@@ -1,0 +1,233 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/forms/calc_forms.h"
+
+#include "core/setup/fretting.h"
+#include "core/statics/readings.h"
+#include "domain/caliper.h"
+#include "domain/edits.h"
+#include "session/entry.h"
+#include "widgets/controls/figure_table.h"
+#include "widgets/dialogs/photo_level_dialog.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+QLabel* wordsUnder(JobForm& form, const char* name) {
+    QLabel* words = label(TextRole::Heading, &form, QLatin1String(name));
+    words->setWordWrap(true);
+    form.rows().addRow(words);
+    return words;
+}
+
+QString nameOf(const RigString& string) {
+    return QString::fromStdString(string.name);
+}
+
+/// As tall as what it holds: the page scrolls, not the table.
+void fitHeight(QTableWidget& table) {
+    const int rows = table.verticalHeader()->length() + table.horizontalHeader()->sizeHint().height() + 6;
+    table.setMinimumHeight(rows);
+    table.setMaximumHeight(rows);
+}
+
+} // namespace
+
+CaliperForm::CaliperForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+    const auto again = [this] { reckon(); };
+    thickest_ = number(QStringLiteral("caliper"), tr("caliper, thickest string"), again);
+    thinnest_ = number(QStringLiteral("caliperThin"), tr("caliper, thinnest string"), again);
+    words_ = wordsUnder(*this, "caliperSays");
+    take_ = new QPushButton(tr("Note it as the old set"), this);
+    take_->setObjectName(QStringLiteral("takeOldSet"));
+    take_->setEnabled(false);
+    connect(take_, &QPushButton::clicked, this, &CaliperForm::takeSet);
+    rows().addRow(QString(), take_);
+}
+
+void CaliperForm::reckon() {
+    QStringList lines;
+    std::vector<double> gauges_m;
+    for (const QLineEdit* field : {thickest_, thinnest_}) {
+        if (field->text().trimmed().isEmpty())
+            continue;
+        const Result<CaliperReading> read = parseCaliper(field->text());
+        if (!read.ok()) {
+            lines.append(tr("The caliper %1.").arg(QString::fromStdString(read.fault().what)));
+            continue;
+        }
+        const double gauge_m = read.value().gauge_m;
+        gauges_m.push_back(gauge_m);
+        const CatalogueString* nearest = nearestString(desk_.catalogue(), gauge_m);
+        lines.append(tr("Read as %1: %2 mm or %3 thousandths; nearest string: %4.")
+                         .arg(read.value().inches ? tr("thousandths of an inch") : tr("millimetres"))
+                         .arg(gauge_m / metresPerMm, 0, 'f', 3)
+                         .arg(gauge_m / metresPerThou, 0, 'f', 1)
+                         .arg(nearest ? nearest->label : QString()));
+    }
+    set_ = gauges_m.size() == 2 ? nearestSet(desk_.catalogue(), desk_.session().job().rig.strings.size(),
+                                             gauges_m.front(), gauges_m.back())
+                                : nullptr;
+    if (set_)
+        lines.append(tr("Nearest set: %1.").arg(set_->name));
+    take_->setEnabled(set_ != nullptr);
+    words_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void CaliperForm::takeSet() {
+    reckon(); // the catalogue may have changed since the last key
+    if (set_)
+        edit([this](Job& job) { applySet(job, Side::Off, *set_, desk_.catalogue()); });
+}
+
+HeightForm::HeightForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+    const auto again = [this] { reckon(); };
+    bassNow_ = number(QStringLiteral("actionBass"), tr("action at fret 12 now, bass side"), again);
+    trebleNow_ = number(QStringLiteral("actionTreble"), tr("the same, treble side"), again);
+    bassWish_ = number(QStringLiteral("wishBass"), tr("wished, bass side"), again);
+    trebleWish_ = number(QStringLiteral("wishTreble"), tr("wished, treble side"), again);
+    lead_ = number(QStringLiteral("postLead"), tr("post, mm per turn (assumed)"), again);
+    words_ = wordsUnder(*this, "heightSays");
+    lead_->setText(QStringLiteral("0.7"));
+}
+
+void HeightForm::reckon() {
+    const bool inches = desk_.preferences().units.inches;
+    const auto length = [&](const QLineEdit* field) -> std::optional<double> {
+        const Result<double> read = parseLength_m(field->text(), inches);
+        return read.ok() && read.value() < 0.02 ? std::optional(read.value()) : std::nullopt;
+    };
+    const auto lead_mm = numberIn(lead_);
+    const auto& strings = desk_.session().job().rig.strings;
+    const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m) {
+        const auto from = length(now), to = length(wish);
+        if (!from || !to || !lead_mm || *lead_mm < 0.1 || *lead_mm > 3.0)
+            return QString();
+        const double raise_m = postRaise_m(*to - *from, 12, scale_m);
+        return tr("%1 post: %2 by %3, %4 turns.")
+            .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
+                 lengthText(std::abs(raise_m), desk_.preferences().units))
+            .arg(std::abs(raise_m) / (*lead_mm * metresPerMm), 0, 'f', 2);
+    };
+    const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
+                            side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m)};
+    const QString said = (lines.first() + QLatin1Char('\n') + lines.last()).trimmed();
+    words_->setText(said.isEmpty() ? tr("Type what the ruler shows and what is wished; the turns come by themselves.")
+                                   : said);
+}
+
+IntonateForm::IntonateForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+    const Job& job = desk.session().job();
+    const auto& strings = job.rig.strings;
+    table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
+    table_->setObjectName(QStringLiteral("intonation"));
+    table_->setAccessibleName(tr("Octave fretted against open, cents"));
+    table_->setHorizontalHeaderLabels({tr("fretted − open, ¢"), tr("first guess, ¢"), tr("saddle")});
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    QStringList names;
+    const std::vector<double>& pulls_N = desk.session().derived().report.after_N;
+    constexpr double usualAction_m = 0.0018;
+    for (std::size_t i = 0; i < strings.size(); ++i) {
+        names.append(wording::stringTitle(strings[i]));
+        const double guess = frettingSharp_cents(strings[i], pulls_N[i], usualAction_m, job.card.nut != Nut::Open);
+        for (int c = 1; c < 3; ++c) {
+            auto* item = new QTableWidgetItem(c == 1 ? QString::number(guess, 'f', 1) : QString());
+            item->setFlags(Qt::ItemIsEnabled);
+            table_->setItem(static_cast<int>(i), c, item);
+        }
+    }
+    table_->setVerticalHeaderLabels(names);
+    fitHeight(*table_);
+    rows().addRow(table_);
+    words_ = wordsUnder(*this, "intonationSays");
+    words_->setText(tr("Read each string open and at fret 12. The guess is for an action of 1.8 mm, an assumption."));
+    connect(table_, &QTableWidget::itemChanged, this, [this](const QTableWidgetItem* item) {
+        if (item->column() == 0)
+            reckon();
+    });
+}
+
+void IntonateForm::reckon() {
+    const Job& job = desk_.session().job();
+    std::vector<double> all_cents, scales_m;
+    for (int row = 0; row < table_->rowCount(); ++row) {
+        const QTableWidgetItem* typed = table_->item(row, 0);
+        const auto cents = parseNumber(typed ? typed->text() : QString());
+        const double scale_m = job.rig.strings[static_cast<std::size_t>(row)].scale_m;
+        QString words;
+        if (cents && std::abs(*cents) <= 100.0) {
+            const double move_m = saddleMove_m(*cents, scale_m);
+            words = (move_m < 0.0 ? tr("forward %1") : tr("back %1"))
+                        .arg(lengthText(std::abs(move_m), desk_.preferences().units));
+            all_cents.push_back(*cents);
+            scales_m.push_back(scale_m);
+        }
+        table_->item(row, 2)->setText(words);
+    }
+    // One loose piece of wood: its two ends are all there is to move.
+    if (job.rig.bridge.family != Family::RollerShaft || static_cast<int>(all_cents.size()) < table_->rowCount())
+        return;
+    const LooseBridge place = placeLooseBridge(all_cents, scales_m);
+    const Units& units = desk_.preferences().units;
+    words_->setText(tr("A loose bridge in one piece: bass end %1, treble end %2 away from the nut.")
+                        .arg(lengthText(place.bass_m, units), lengthText(place.treble_m, units)));
+}
+
+SettleForm::SettleForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+    flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
+         desk.session().job().habit.stretch, [](Job& job, bool on) { job.habit.stretch = on; });
+    table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
+                             tr("How settled each string is"), this);
+    table_->setObjectName(QStringLiteral("settling"));
+    rows().addRow(table_);
+    connect(&desk_.session(), &Session::changed, this, &SettleForm::refresh);
+    refresh();
+}
+
+void SettleForm::refresh() {
+    const Job& job = desk_.session().job();
+    BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
+    stretched.habit.stretch = true;
+    const std::vector<StringSettling> settling = estimate(stretched).settling;
+    std::vector<int> pulls(job.rig.strings.size(), 0);
+    std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));
+    for (const Event& event : job.log)
+        if (event.kind == Event::Kind::Stretched && event.string < pulls.size()) {
+            ++pulls[event.string];
+            last[event.string] = centsText(event.to_cents - event.from_cents);
+        }
+    QList<QStringList> lines;
+    for (std::size_t i = 0; i < settling.size() && i < pulls.size(); ++i) {
+        const StringSettling& string = settling[i];
+        const bool settled = string.needed.p50 == 0;
+        lines.append({nameOf(job.rig.strings[i]), settled ? tr("settled") : tr("still gives"),
+                      QString::number(pulls[i]), last[i], centsText(-string.nextDrop_cents),
+                      wording::rangeText(string.needed.p10, string.needed.p90)});
+    }
+    table_->show(lines, basePixels(desk_.preferences()));
+    fitHeight(*table_);
+}
+
+LevelForm::LevelForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+    auto* photo = new QPushButton(tr("Read it off a side photo…"), this);
+    photo->setObjectName(QStringLiteral("levelPhoto"));
+    connect(photo, &QPushButton::clicked, this, [this] {
+        auto* dialog = new PhotoLevelDialog(desk_, window());
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    auto* row = new QHBoxLayout;
+    row->addWidget(photo);
+    row->addStretch();
+    rows().addRow(row);
+}
+
+} // namespace flenzo

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/forms/job_form.h"
+
+class QLabel;
+class QPushButton;
+class QTableWidget;
+
+namespace flenzo {
+
+class FigureTable;
+
+/// Figures that are reckoned at the step that wants them.
+
+/// One or two caliper readings to string and set.
+class CaliperForm : public JobForm {
+    Q_OBJECT
+public:
+    CaliperForm(AppContext& desk, QWidget* parent);
+
+private:
+    void reckon();
+    void takeSet();
+    QLineEdit *thickest_, *thinnest_;
+    QLabel* words_;
+    QPushButton* take_;
+    const CatalogueSet* set_ = nullptr;
+};
+
+/// Action as it is and as it is wished, to millimetres and turns of the posts.
+class HeightForm : public JobForm {
+    Q_OBJECT
+public:
+    HeightForm(AppContext& desk, QWidget* parent);
+
+private:
+    void reckon();
+    QLineEdit *bassNow_, *trebleNow_, *bassWish_, *trebleWish_, *lead_;
+    QLabel* words_;
+};
+
+/// Fretted against open, string by string, to saddle moves; one piece at a time on a loose bridge.
+class IntonateForm : public JobForm {
+    Q_OBJECT
+public:
+    IntonateForm(AppContext& desk, QWidget* parent);
+
+private:
+    void reckon();
+    QTableWidget* table_;
+    QLabel* words_;
+};
+
+/// How settled each string is: pulls so far, the last drop, the next one, pulls left.
+class SettleForm : public JobForm {
+    Q_OBJECT
+public:
+    SettleForm(AppContext& desk, QWidget* parent);
+
+private:
+    void refresh();
+    FigureTable* table_;
+};
+
+/// The level read off a photo taken from the side.
+class LevelForm : public JobForm {
+    Q_OBJECT
+public:
+    LevelForm(AppContext& desk, QWidget* parent);
+};
+
+} // namespace flenzo

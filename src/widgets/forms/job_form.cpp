@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/forms/job_form.h"
+
+#include "session/entry.h"
+
+#include <QLineEdit>
+
+namespace flenzo {
+
+JobForm::JobForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk), layout_(new QFormLayout(this)) {
+    layout_->setContentsMargins(0, 6, 0, 0);
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed); // a long form scrolls, it is not squeezed
+}
+
+void JobForm::edit(const std::function<void(Job&)>& change) {
+    desk_.accept(desk_.session().edit(tr("card"), change));
+}
+
+void JobForm::add(const QString& title, QWidget* field) {
+    field->setAccessibleName(title);
+    layout_->addRow(title, field);
+}
+
+void JobForm::flag(const QString& name, const QString& title, bool now, const std::function<void(Job&, bool)>& set) {
+    auto* box = new QCheckBox(title, this);
+    box->setObjectName(name);
+    box->setChecked(now);
+    connect(box, &QCheckBox::clicked, this, [this, set](bool on) { edit([&](Job& job) { set(job, on); }); });
+    layout_->addRow(QString(), box);
+}
+
+void JobForm::line(const QString& name, const QString& title, const QString& now,
+                   const std::function<void(Job&, const QString&)>& set) {
+    constexpr int longest = 200;
+    auto* field = new QLineEdit(now, this);
+    field->setObjectName(name);
+    connect(field, &QLineEdit::editingFinished, this,
+            [this, field, set] { edit([&](Job& job) { set(job, field->text().trimmed().left(longest)); }); });
+    add(title, field);
+}
+
+QLineEdit* JobForm::number(const QString& name, const QString& title, const std::function<void()>& changed) {
+    auto* field = new QLineEdit(this);
+    field->setObjectName(name);
+    connect(field, &QLineEdit::textChanged, this, changed);
+    add(title, field);
+    return field;
+}
+
+std::optional<double> numberIn(const QLineEdit* field) {
+    return parseNumber(field->text());
+}
+
+} // namespace flenzo

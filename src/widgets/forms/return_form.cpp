@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/forms/return_form.h"
+
+#include "domain/workflow.h"
+#include "session/entry.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QDateTime>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+
+namespace flenzo {
+
+namespace {
+
+QString namesOf(const Job& job, const std::vector<std::size_t>& strings) {
+    QStringList names;
+    for (const std::size_t string : strings)
+        names.append(QString::fromStdString(job.rig.strings[string].name));
+    return names.join(QStringLiteral(", "));
+}
+
+QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
+    const QString which = namesOf(job, verdict.strings);
+    switch (verdict.cause) {
+    case ReturnCause::Returns:
+        return ReturnForm::tr("Every string comes back.");
+    case ReturnCause::NutOrSaddle:
+        return ReturnForm::tr("Hangs at nut or saddle: string %1. Graphite, break angle, windings.").arg(which);
+    case ReturnCause::Pivot:
+        return ReturnForm::tr("The knife edge or its posts hang: a professional repairer should look at them.");
+    case ReturnCause::Slip:
+        return ReturnForm::tr("Slips at clamp or post: string %1. Reseat it.").arg(which);
+    case ReturnCause::NotSettled:
+        return ReturnForm::tr("The strings are not settled yet: stretch and tune once more.");
+    case ReturnCause::Mixed:
+        return ReturnForm::tr("More than one thing hangs or slips: string %1. Take them one by one.").arg(which);
+    }
+    return {};
+}
+
+} // namespace
+
+ReturnForm::ReturnForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 6, 0, 0);
+    const auto& strings = desk_.session().job().rig.strings;
+    table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
+    table_->setObjectName(QStringLiteral("returnTable"));
+    table_->setAccessibleName(tr("Return to pitch, cents"));
+    table_->setHorizontalHeaderLabels({tr("before"), tr("after a dive"), tr("after a pull-up")});
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    QStringList rows;
+    for (const RigString& string : strings)
+        rows.append(wording::stringTitle(string));
+    table_->setVerticalHeaderLabels(rows);
+    table_->setMinimumHeight(table_->verticalHeader()->length() + table_->horizontalHeader()->sizeHint().height() + 6);
+    verdict_ = label(TextRole::Heading, this, QStringLiteral("returnVerdict"));
+    verdict_->setText(tr("Type the cents of every string; what hangs is named here."));
+    verdict_->setWordWrap(true);
+    keep_ = new QPushButton(tr("Keep these readings with the job"), this);
+    keep_->setObjectName(QStringLiteral("keepReturn"));
+    keep_->setEnabled(false);
+    column->addWidget(table_);
+    column->addWidget(verdict_);
+    column->addWidget(keep_);
+    connect(table_, &QTableWidget::itemChanged, this, &ReturnForm::judge);
+    connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
+}
+
+std::optional<ReturnTest> ReturnForm::typed() const {
+    ReturnTest test;
+    for (int row = 0; row < table_->rowCount(); ++row) {
+        std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
+        for (int c = 0; c < 3; ++c) {
+            const QTableWidgetItem* item = table_->item(row, c);
+            const auto cents = parseNumber(item ? item->text() : QString());
+            if (!cents || std::abs(*cents) > 1200.0)
+                return std::nullopt;
+            columns[c]->push_back(*cents);
+        }
+    }
+    return test;
+}
+
+void ReturnForm::judge() {
+    const auto test = typed();
+    keep_->setEnabled(test.has_value());
+    const Job& job = desk_.session().job();
+    verdict_->setText(test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
+                           : tr("Some cells are still empty, or hold no cents between −1200 and 1200."));
+}
+
+void ReturnForm::keep() {
+    const auto test = typed();
+    if (!test)
+        return;
+    QStringList parts;
+    const Job& job = desk_.session().job();
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        parts.append(tr("%1: %2 / %3 / %4")
+                         .arg(QString::fromStdString(job.rig.strings[i].name))
+                         .arg(test->before_cents[i], 0, 'f', 1)
+                         .arg(test->afterDive_cents[i], 0, 'f', 1)
+                         .arg(test->afterPull_cents[i], 0, 'f', 1));
+    const QString words = verdict_->text() + QLatin1Char(' ') + parts.join(QStringLiteral("; "));
+    const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+    std::optional<Fault> fault;
+    const auto refused = desk_.session().edit(tr("return test"), [&](Job& changed) {
+        fault = apply(changed, desk_.session().derived(), WorkEvent::Note, words, now);
+    });
+    if (desk_.accept(fault ? fault : refused))
+        keep_->setEnabled(false);
+}
+
+} // namespace flenzo

@@ -1,0 +1,272 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/forms/step_forms.h"
+
+#include "domain/costs.h"
+#include "domain/edits.h"
+#include "domain/measuring.h"
+#include "domain/schools.h"
+#include "widgets/controls/photo_strip.h"
+#include "widgets/forms/calc_forms.h"
+#include "widgets/forms/job_form.h"
+#include "widgets/forms/return_form.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QDateEdit>
+#include <QFormLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("StepForms", text);
+}
+
+QWidget* cardForm(AppContext& desk, QWidget* parent) {
+    const Card& card = desk.session().job().card;
+    auto* form = new JobForm(desk, parent);
+    form->line(QStringLiteral("cardGuitar"), tr("guitar"), desk.session().job().guitar,
+               [](Job& job, const QString& text) { job.guitar = text; });
+    form->line(QStringLiteral("cardOwner"), tr("owner"), desk.session().job().owner,
+               [](Job& job, const QString& text) { job.owner = text; });
+    auto* kind = new QComboBox(form);
+    kind->setObjectName(QStringLiteral("cardBridge"));
+    for (const BridgeKind& one : bridgeKinds())
+        kind->addItem(one.name);
+    kind->setCurrentIndex(static_cast<int>(kindOf(desk.session().job().rig.bridge)));
+    QObject::connect(kind, &QComboBox::activated, form, [form](int index) {
+        form->edit([&](Job& job) { setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]); });
+    });
+    form->add(tr("bridge"), kind);
+    form->choice<Nut>("cardNut", tr("nut"), {tr("open"), tr("caps on bolts"), tr("a clamp for each string")}, card.nut,
+                      [](Job& job, Nut nut) { job.card.nut = nut; });
+    form->choice<Tuners>(
+        "cardTuners", tr("tuners"),
+        {tr("string through a hole"), tr("slotted with a centre hole"), tr("locking posts"), tr("at the bridge")},
+        card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
+    form->choice<Headstock>("cardHead", tr("headstock"), {tr("all on one side"), tr("split, both sides"), tr("none")},
+                            card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
+    form->choice<Board>("cardBoard", tr("board"), {tr("dark, without lacquer"), tr("maple"), tr("other")}, card.board,
+                        [](Job& job, Board board) { job.card.board = board; });
+    form->flag(QStringLiteral("cardLeft"), tr("left-handed"), card.leftHanded,
+               [](Job& job, bool on) { job.card.leftHanded = on; });
+    form->flag(QStringLiteral("cardBar"), tr("retainer bar behind the nut"), card.retainerBar,
+               [](Job& job, bool on) { job.card.retainerBar = on; });
+    form->flag(QStringLiteral("cardTree"), tr("string tree"), card.stringTree,
+               [](Job& job, bool on) { job.card.stringTree = on; });
+    form->flag(QStringLiteral("cardCover"), tr("cavity with a back cover"), card.cavityCover,
+               [](Job& job, bool on) { job.card.cavityCover = on; });
+    form->line(QStringLiteral("cardContact"), tr("owner is reached by"), card.contact,
+               [](Job& job, const QString& text) { job.card.contact = text; });
+    form->line(QStringLiteral("cardSlots"), tr("springs hang in slots"), card.springSlots,
+               [](Job& job, const QString& text) { job.card.springSlots = text; });
+    form->line(QStringLiteral("cardClawDepth"), tr("claw depth, bass and treble"), card.clawDepth,
+               [](Job& job, const QString& text) { job.card.clawDepth = text; });
+    form->line(QStringLiteral("cardBlock"), tr("block that fits it"), card.block,
+               [](Job& job, const QString& text) { job.card.block = text; });
+    form->line(QStringLiteral("cardLevel"), tr("level is told by"), card.levelMark,
+               [](Job& job, const QString& text) { job.card.levelMark = text; });
+    for (const QString& group : screwGroups())
+        form->line(QStringLiteral("key ") + group, tr("key for %1").arg(group), card.keys.value(group),
+                   [group](Job& job, const QString& text) { job.card.keys[group] = text; });
+    form->rows().addRow(tr("photos"), new CardPhotos(desk, form));
+    return form;
+}
+
+QWidget* ownerForm(AppContext& desk, QWidget* parent) {
+    auto* form = new JobForm(desk, parent);
+    const QSet<QString>& extras = desk.session().job().work.extras;
+    const std::pair<const char*, QString> all[] = {{"clean", tr("clean")},
+                                                   {"polish", tr("polish the frets")},
+                                                   {"oil", tr("oil the board")},
+                                                   {"intonate", tr("intonate")},
+                                                   {"height", tr("set the height")}};
+    for (const auto& [name, title] : all) {
+        const QString extra = QLatin1String(name);
+        form->flag(QStringLiteral("extra-") + extra, title, extras.contains(extra), [extra](Job& job, bool on) {
+            if (on)
+                job.work.extras.insert(extra);
+            else
+                job.work.extras.remove(extra);
+        });
+    }
+    form->line(QStringLiteral("cardNotes"), tr("how it is played"), desk.session().job().card.notes,
+               [](Job& job, const QString& text) { job.card.notes = text; });
+    return form;
+}
+
+/// What a way adds to the job as it is chosen now, without its risk.
+QStringList timeOf(const SchoolCost& cost, const SchoolCost& now) {
+    QStringList parts;
+    if (const double passes = cost.passes.p50 - now.passes.p50; std::abs(passes) > 0.05)
+        parts.append(tr("%1 passes").arg(signedNumber(passes, 1)));
+    if (const double minutes = cost.minutes.p50 - now.minutes.p50; std::abs(minutes) > 0.5)
+        parts.append(tr("%1 min").arg(signedNumber(minutes, 0)));
+    return parts;
+}
+
+void addTopic(JobForm& form, const Job& job, const SchoolTopic& topic, const QList<SchoolCost>& prices,
+              const SchoolCost& now) {
+    auto* box = new QComboBox(&form);
+    box->setObjectName(QStringLiteral("school-") + topic.name);
+    constexpr int leastLetters = 24;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(leastLetters);
+    for (qsizetype k = 0; k < topic.options.size(); ++k) {
+        const SchoolOption& option = topic.options[k];
+        QStringList parts = timeOf(prices[k], now);
+        if (!prices[k].risk.isEmpty())
+            parts.append(prices[k].risk);
+        const QString price = parts.join(QStringLiteral(", "));
+        box->addItem(price.isEmpty() ? option.title : option.title + QStringLiteral(" – ") + price, option.name);
+        box->setItemData(box->count() - 1, option.reason, Qt::ToolTipRole);
+    }
+    box->setCurrentIndex(box->findData(schoolOf(job, topic.name)));
+    QObject::connect(box, &QComboBox::activated, &form, [&form, box, name = topic.name] {
+        const QString way = box->currentData().toString();
+        form.edit([&](Job& changed) { chooseSchool(changed, name, way); });
+    });
+    form.add(topic.title, box);
+}
+
+void heading(JobForm& form, const QString& text) {
+    QLabel* words = label(TextRole::Small, &form);
+    words->setText(text);
+    form.rows().addRow(words);
+}
+
+/// What pitch and level are measured with on this job; it decides how sure the program may be.
+void addTools(JobForm& form, const Job& job) {
+    heading(form, tr("What this guitar is measured with"));
+    struct Row {
+        const char* object;
+        QString title;
+        const QList<MeasuringTool>& list;
+        int now;
+        void (*choose)(Tools&, int);
+    };
+    const Row rows[] = {{"toolTuner", tr("pitch is read with a"), tunersInUse(), tunerOf(job.tools), chooseTuner},
+                        {"toolLevel", tr("level is judged by"), levelTools(), levelToolOf(job.tools), chooseLevelTool},
+                        {"toolPeg", tr("a string is left"), pegHands(), pegHandOf(job.tools), choosePegHand}};
+    for (const Row& row : rows) {
+        if (&row.list == &levelTools() && !floats(job.rig, job.goal))
+            continue;
+        auto* box = new QComboBox(&form);
+        box->setObjectName(QLatin1String(row.object));
+        for (const MeasuringTool& tool : row.list)
+            box->addItem(tool.title);
+        box->setCurrentIndex(row.now);
+        QObject::connect(box, &QComboBox::activated, &form, [&form, choose = row.choose](int index) {
+            form.edit([&](Job& changed) { choose(changed.tools, index); });
+        });
+        form.add(row.title, box);
+    }
+    if (const QString note = toolsNote(job); !note.isEmpty()) {
+        QLabel* words = label(TextRole::Body, &form, QStringLiteral("toolsNote"));
+        words->setWordWrap(true);
+        words->setText(note);
+        form.rows().addRow(words);
+    }
+}
+
+QWidget* planForm(AppContext& desk, QWidget* parent) {
+    auto* form = new JobForm(desk, parent);
+    const Job& job = desk.session().job();
+    const Costs costs(job);
+    const SchoolCost now = costs.asChosen();
+    QLabel* sum = label(TextRole::Heading, form, QStringLiteral("planSum"));
+    sum->setText(tr("As chosen: %1 passes, %2 min in all (minutes partly assumed)")
+                     .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
+                          wording::rangeText(std::round(now.minutes.p10), std::round(now.minutes.p90))));
+    form->rows().addRow(sum);
+    addTools(*form, job);
+    // What costs time here comes first.
+    QList<QPair<const SchoolTopic*, QList<SchoolCost>>> dear, alike;
+    for (const SchoolTopic& topic : schoolTopics()) {
+        if (!topic.appliesTo(job))
+            continue;
+        QList<SchoolCost> prices;
+        for (const SchoolOption& option : topic.options)
+            prices.append(costs.of(topic.name, option.name));
+        const bool differ = std::any_of(prices.begin(), prices.end(),
+                                        [&](const SchoolCost& cost) { return !timeOf(cost, now).isEmpty(); });
+        (differ ? dear : alike).append({&topic, prices});
+    }
+    heading(*form, tr("Ways that change passes or minutes on this guitar"));
+    for (const auto& [topic, prices] : dear)
+        addTopic(*form, job, *topic, prices, now);
+    heading(*form, tr("Ways that change risk or habit only"));
+    for (const auto& [topic, prices] : alike)
+        addTopic(*form, job, *topic, prices, now);
+    if (desk.session().logbook()) {
+        auto* keep = new QPushButton(tr("Keep these ways and tools as shop defaults"), form);
+        keep->setObjectName(QStringLiteral("keepHouse"));
+        QObject::connect(keep, &QPushButton::clicked, form, [&desk] {
+            if (desk.accept(desk.session().logbook()->setSetting(QStringLiteral("house"),
+                                                                 houseOf(desk.session().job()) + QLatin1Char('\n') +
+                                                                     toolLines(desk.session().job().tools))))
+                desk.say(tr("New jobs begin with these ways and tools."));
+        });
+        form->rows().addRow(QString(), keep);
+    }
+    return form;
+}
+
+QWidget* handOverForm(AppContext& desk, QWidget* parent) {
+    auto* form = new JobForm(desk, parent);
+    const Work& work = desk.session().job().work;
+    form->line(QStringLiteral("parts"), tr("parts used or lost"), work.parts,
+               [](Job& job, const QString& text) { job.work.parts = text; });
+    form->line(QStringLiteral("followUps"), tr("follow-ups"), work.followUps,
+               [](Job& job, const QString& text) { job.work.followUps = text; });
+    form->line(QStringLiteral("ownersNote"), tr("note to the owner"), work.ownersNote,
+               [](Job& job, const QString& text) { job.work.ownersNote = text; });
+    auto* due = new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(3), form);
+    due->setObjectName(QStringLiteral("due"));
+    due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
+    due->setCalendarPopup(true);
+    QObject::connect(due, &QDateEdit::dateChanged, form,
+                     [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
+    form->add(tr("next restring"), due);
+    return form;
+}
+
+} // namespace
+
+QWidget* stepForm(StepId step, AppContext& desk, QWidget* parent) {
+    switch (step) {
+    case StepId::LookOver:
+        return cardForm(desk, parent);
+    case StepId::AskOwner:
+        return ownerForm(desk, parent);
+    case StepId::OldSet:
+        return new CaliperForm(desk, parent);
+    case StepId::Settle:
+        return new SettleForm(desk, parent);
+    case StepId::Level:
+        return hasClaw(desk.session().job().rig) ? new LevelForm(desk, parent) : nullptr;
+    case StepId::Height:
+        return new HeightForm(desk, parent);
+    case StepId::Intonate:
+        return new IntonateForm(desk, parent);
+    case StepId::Plan:
+        return planForm(desk, parent);
+    case StepId::ReturnTest:
+        return new ReturnForm(desk, parent);
+    case StepId::HandOver:
+        return handOverForm(desk, parent);
+    default:
+        return nullptr;
+    }
+}
+
+} // namespace flenzo

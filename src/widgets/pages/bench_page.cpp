@@ -1,0 +1,234 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/bench_page.h"
+
+#include "paint/moment_chart.h"
+#include "widgets/controls/pass_sheet_view.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QStyle>
+
+namespace flenzo {
+
+BenchPage::BenchPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(10, 8, 10, 8);
+    column->setSpacing(8);
+    column->addWidget(buildActPanel());
+    auto* pictures = new QHBoxLayout;
+    pictures->setSpacing(8);
+    section_ = new SceneView(this);
+    section_->setObjectName(QStringLiteral("section"));
+    section_->setAccessibleName(tr("Side section of the bridge"));
+    chart_ = new SceneView(this);
+    chart_->setObjectName(QStringLiteral("momentChart"));
+    chart_->setAccessibleName(tr("Moment chart"));
+    pictures->addWidget(section_, 60);
+    pictures->addWidget(chart_, 40);
+    column->addLayout(pictures, 1);
+    sheet_ = new PassSheetView(desk_, this);
+    column->addWidget(sheet_, 1);
+    connect(&desk_.session(), &Session::changed, this, &BenchPage::refresh);
+    connect(&desk_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
+    connect(&desk_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
+    connect(&desk_, &AppContext::preferencesChanged, this, &BenchPage::refresh);
+    refresh();
+}
+
+QWidget* BenchPage::buildActPanel() {
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* row = actRow_ = new QHBoxLayout(panel);
+    row->setContentsMargins(18, 8, 18, 8);
+    row->setSpacing(16);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(2);
+    act_ = label(TextRole::Act, panel, QStringLiteral("act"));
+    act_->setWordWrap(true);
+    aside_ = label(TextRole::Body, panel, QStringLiteral("aside"));
+    aside_->setWordWrap(true);
+    outlook_ = label(TextRole::Small, panel, QStringLiteral("outlook"));
+    outlook_->setWordWrap(true);
+    words->addStretch();
+    words->addWidget(act_);
+    words->addWidget(aside_);
+    words->addWidget(outlook_);
+    words->addStretch();
+    figure_ = label(TextRole::Figure, panel, QStringLiteral("figure"));
+    figure_->setAlignment(Qt::AlignCenter);
+    auto* entryBox = new QVBoxLayout;
+    entryBox->setSpacing(4);
+    entryFor_ = label(TextRole::Small, panel, QStringLiteral("entryFor"));
+    entry_ = new QLineEdit(panel);
+    entry_->setObjectName(QStringLiteral("entry"));
+    entry_->setAccessibleName(tr("Reading"));
+    entry_->setMaximumWidth(260);
+    entry_->installEventFilter(this);
+    auto* buttons = new QHBoxLayout;
+    done_ = new QPushButton(tr("Done  (Space)"), panel);
+    done_->setObjectName(QStringLiteral("done"));
+    done_->setFocusPolicy(Qt::TabFocus);
+    answer_ = new QPushButton(tr("Let it answer  (F9)"), panel);
+    answer_->setObjectName(QStringLiteral("answer"));
+    answer_->setToolTip(tr("The simulated guitar does what is asked and reads it off"));
+    answer_->setFocusPolicy(Qt::TabFocus);
+    buttons->addWidget(done_);
+    buttons->addWidget(answer_);
+    entryBox->addStretch();
+    entryBox->addWidget(entryFor_);
+    entryBox->addWidget(entry_);
+    entryBox->addLayout(buttons);
+    entryBox->addStretch();
+    answerRow_ = new QHBoxLayout;
+    answerRow_->setSpacing(12);
+    answerRow_->addWidget(figure_, 1);
+    answerRow_->addLayout(entryBox, 0);
+    row->addLayout(words, 10);
+    row->addLayout(answerRow_, 11);
+    connect(entry_, &QLineEdit::returnPressed, this, &BenchPage::submit);
+    connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
+    connect(answer_, &QPushButton::clicked, this, [this] { desk_.accept(desk_.session().letSimulationAnswer()); });
+    return panel;
+}
+
+void BenchPage::takeFocus() {
+    entry_->setFocus();
+}
+
+void BenchPage::setBig(bool big) {
+    for (QWidget* picture : std::initializer_list<QWidget*>{section_, chart_, sheet_})
+        picture->setVisible(!big);
+    auto* column = static_cast<QBoxLayout*>(layout());
+    column->setStretch(0, big ? 1 : 0);
+    column->setStretch(1, big ? 0 : 1); // a row of hidden pictures still takes its share
+    isBig_ = big;
+    answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    arrange();
+    for (QLabel* words : {act_, figure_}) {
+        words->setProperty("big", big);
+        words->style()->unpolish(words);
+        words->style()->polish(words);
+    }
+}
+
+/// The act's words stand beside the figure where they have room, else above it.
+void BenchPage::arrange() {
+    const bool narrow = width() < 55.0 * basePixels(desk_.preferences());
+    actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+}
+
+void BenchPage::refresh() {
+    arrange();
+    refreshAct();
+    const double scale = desk_.preferences().textScale;
+    const auto values = [this, scale] {
+        const Session& session = desk_.session();
+        const TrackedState& now = session.derived().now();
+        return SectionValues{session.derived().rig(), now.shown(session.job().rig.bridge),
+                             session.job().goal,      desk_.preferences().units,
+                             now.angleMeasured(),     scale};
+    };
+    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
+    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, desk_.preferences());
+    sheet_->refresh();
+}
+
+void BenchPage::refreshAct() {
+    const Session& session = desk_.session();
+    const Derived& derived = session.derived();
+    wording::ActWords words = wording::act(session.job(), derived, desk_.preferences().units);
+    const auto picked = session.pickedString();
+    const bool asked = derived.next().what == NextAct::Do::Tune && picked == derived.next().aim.string;
+    if (picked && !asked)
+        words.entry = tr("reading of %1").arg(wording::stringTitle(session.job().rig.strings[*picked]));
+    if (session.gapPicked())
+        words.entry = tr("gap under the rear edge, %1").arg(desk_.preferences().units.inches ? tr("in") : tr("mm"));
+    act_->setText(words.act);
+    figure_->setText(words.figure);
+    aside_->setText(words.aside);
+    entryFor_->setText(words.entry);
+    outlook_->setText(wording::outlook(derived));
+    setVoice(act_, TextRole::Act);
+    const auto what = derived.next().what;
+    done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
+    const bool onlyThePlate =
+        what == NextAct::Do::Read && derived.next().strings.empty() && !derived.advice.plateEverRead;
+    if (onlyThePlate)
+        done_->setText(tr("Cannot be measured here  (Space)"));
+    done_->setEnabled(derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
+                      what == NextAct::Do::Unblock || onlyThePlate);
+    answer_->setVisible(session.job().simulatedSeed.has_value());
+    answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
+}
+
+void BenchPage::submit() {
+    if (entry_->text().trimmed().isEmpty()) {
+        desk_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
+        return;
+    }
+    if (desk_.accept(desk_.session().enter(entry_->text(), desk_.preferences().units.inches)))
+        entry_->clear();
+    else
+        entry_->selectAll();
+}
+
+void BenchPage::confirm() {
+    desk_.accept(desk_.session().confirmAct());
+    entry_->setFocus();
+}
+
+void BenchPage::pickNeighbour(int step) {
+    const int rows = static_cast<int>(desk_.session().job().rig.strings.size()) + 1;
+    const int now = desk_.session().gapPicked() ? rows - 1
+                                                : static_cast<int>(desk_.session().pickedString().value_or(
+                                                      step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
+    const int next = (now + step + rows) % rows;
+    if (next == rows - 1)
+        desk_.session().pickGap();
+    else
+        desk_.session().pickString(static_cast<std::size_t>(next));
+}
+
+bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
+    const bool empty = entry_->text().isEmpty();
+    // A line edit takes undo for itself even when it has nothing to undo; on the bench it means the last act.
+    if (watched == entry_ && empty && event->type() == QEvent::ShortcutOverride) {
+        event->ignore();
+        return true;
+    }
+    if (watched != entry_ || event->type() != QEvent::KeyPress)
+        return QWidget::eventFilter(watched, event);
+    const auto* key = static_cast<QKeyEvent*>(event);
+    if (empty && (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo))) {
+        event->ignore();
+        return true;
+    }
+    if (key->key() == Qt::Key_PageDown || (key->key() == Qt::Key_Space && empty)) {
+        confirm();
+        return true;
+    }
+    if (key->key() == Qt::Key_Up || key->key() == Qt::Key_Down) {
+        pickNeighbour(key->key() == Qt::Key_Down ? 1 : -1);
+        return true;
+    }
+    if (key->key() == Qt::Key_Escape) {
+        entry_->clear();
+        desk_.session().pickString(std::nullopt);
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void BenchPage::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    arrange();
+    sheet_->refresh();
+}
+
+} // namespace flenzo

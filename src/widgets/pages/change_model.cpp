@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/change_model.h"
+
+#include "domain/ranges.h"
+#include "session/string_entry.h"
+#include "widgets/text/wording.h"
+
+#include <cmath>
+
+namespace flenzo {
+
+ChangeModel::ChangeModel(AppContext& desk, QObject* parent) : QAbstractTableModel(parent), desk_(desk) {}
+
+void ChangeModel::refresh() {
+    beginResetModel();
+    endResetModel();
+}
+
+int ChangeModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(desk_.session().job().rig.strings.size());
+}
+
+int ChangeModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : ColumnCount;
+}
+
+QString ChangeModel::stringText(Side side, std::size_t i) const {
+    const Job& job = desk_.session().job();
+    const StringPick& pick = (side == Side::Off ? job.offPicks : job.onPicks).strings[i];
+    const Wire& wire = side == Side::Off ? job.off[i].wire : job.rig.strings[i].wire;
+    if (const CatalogueString* entry = desk_.catalogue().stringById(pick.item))
+        return entry->label;
+    return (wire.isWound() ? tr("%1 wound") : tr("%1 plain")).arg(gaugeText(wire.gauge_m, desk_.preferences().units));
+}
+
+QString ChangeModel::pitchText(Side side, std::size_t i) const {
+    const Job& job = desk_.session().job();
+    const StringPick& pick = (side == Side::Off ? job.offPicks : job.onPicks).strings[i];
+    return pick.note.isEmpty() ? hertzText(side == Side::Off ? job.off[i].target_Hz : job.rig.strings[i].target_Hz)
+                               : pick.note;
+}
+
+QVariant ChangeModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || index.row() >= rowCount())
+        return {};
+    const auto i = static_cast<std::size_t>(index.row());
+    const ChangeReport& report = desk_.session().derived().report;
+    const Units& units = desk_.preferences().units;
+    if (role == Qt::TextAlignmentRole)
+        return static_cast<int>(
+            (index.column() == OffString || index.column() == OnString ? Qt::AlignLeft : Qt::AlignRight) |
+            Qt::AlignVCenter);
+    if (role == Qt::ToolTipRole && index.column() == OnMass)
+        return tr("A measured unit mass in grams per metre overrides the formula; empty takes the formula again");
+    if (role != Qt::DisplayRole && role != Qt::EditRole)
+        return {};
+    switch (index.column()) {
+    case OffString:
+        return stringText(Side::Off, i);
+    case OffPitch:
+        return pitchText(Side::Off, i);
+    case OffTension:
+        return forceText(report.before_N[i], units);
+    case OnString:
+        return stringText(Side::On, i);
+    case OnPitch:
+        return pitchText(Side::On, i);
+    case OnMass: {
+        const Wire& wire = desk_.session().job().rig.strings[i].wire;
+        const QString grams = QString::number(unitMass_kgpm(wire) * 1e3, 'f', 3);
+        if (role == Qt::EditRole)
+            return wire.unitMass_kgpm ? grams : QString();
+        return wire.unitMass_kgpm ? tr("%1 measured").arg(grams) : tr("%1 computed").arg(grams);
+    }
+    case OnTension:
+        return forceText(report.after_N[i], units);
+    case Difference: {
+        const double difference_N = report.after_N[i] - report.before_N[i];
+        return signedNumber(units.poundForce ? difference_N / newtonsPerPoundForce : difference_N, 1);
+    }
+    default:
+        return {};
+    }
+}
+
+bool ChangeModel::setMass(std::size_t i, const QString& text) {
+    std::optional<double> mass_kgpm;
+    if (!text.trimmed().isEmpty()) {
+        bool ok = false;
+        const double grams = QString(text).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&ok);
+        if (!ok || grams * 1e-3 < ranges::unitMass_kgpm.least || grams * 1e-3 > ranges::unitMass_kgpm.most)
+            return desk_.accept(
+                Fault{"unit mass", "must be grams per metre between 0.01 and 100; strings weigh 0.2 to 30"});
+        mass_kgpm = grams * 1e-3;
+    }
+    return desk_.accept(
+        desk_.session().edit(tr("unit mass"), [&](Job& job) { job.rig.strings[i].wire.unitMass_kgpm = mass_kgpm; }));
+}
+
+bool ChangeModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (role != Qt::EditRole || !index.isValid() || value == data(index, Qt::EditRole))
+        return false;
+    const auto i = static_cast<std::size_t>(index.row());
+    const QString text = value.toString();
+    const Side side = index.column() < OnString ? Side::Off : Side::On;
+    if (index.column() == OnMass)
+        return setMass(i, text);
+    if (index.column() == OffString || index.column() == OnString) {
+        const Result<const CatalogueString*> found = findString(desk_.catalogue(), text);
+        if (!found.ok())
+            return desk_.accept(found.fault());
+        return desk_.accept(
+            desk_.session().edit(tr("string"), [&](Job& job) { setString(job, side, i, *found.value()); }));
+    }
+    std::optional<Fault> fault;
+    const auto other = desk_.session().edit(tr("pitch"), [&](Job& job) { fault = setPitch(job, side, i, text); });
+    return desk_.accept(fault ? fault : other);
+}
+
+QVariant ChangeModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (role != Qt::DisplayRole)
+        return {};
+    // Between a change of the number of strings and the reset that follows, views may ask for rows that are gone.
+    if (orientation == Qt::Vertical && section >= rowCount())
+        return {};
+    if (orientation == Qt::Vertical)
+        return QString::fromStdString(desk_.session().job().rig.strings[static_cast<std::size_t>(section)].name);
+    const bool pounds = desk_.preferences().units.poundForce;
+    switch (section) {
+    case OffString:
+        return tr("comes off");
+    case OffPitch:
+        return tr("at");
+    case OffTension:
+        return tr("pulls");
+    case OnString:
+        return tr("goes on");
+    case OnPitch:
+        return tr("to");
+    case OnMass:
+        return tr("g per m");
+    case OnTension:
+        return tr("pulls");
+    case Difference:
+        return pounds ? tr("change, lbf") : tr("change, N");
+    default:
+        return {};
+    }
+}
+
+Qt::ItemFlags ChangeModel::flags(const QModelIndex& index) const {
+    Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    if (index.column() != OffTension && index.column() != OnTension && index.column() != Difference)
+        flags |= Qt::ItemIsEditable;
+    return flags;
+}
+
+} // namespace flenzo

@@ -1,0 +1,348 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/change_page.h"
+
+#include "domain/ranges.h"
+#include "domain/schools.h"
+#include "widgets/controls/field_edit.h"
+#include "widgets/look.h"
+#include "widgets/pages/change_model.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QCompleter>
+#include <QFormLayout>
+#include <QHeaderView>
+#include <QInputDialog>
+#include <QLabel>
+#include <QPushButton>
+#include <QStyledItemDelegate>
+#include <QTableView>
+
+namespace flenzo {
+
+namespace {
+
+/// Catalogue strings to choose from, or to type.
+class StringDelegate : public QStyledItemDelegate {
+public:
+    StringDelegate(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex&) const override {
+        auto* edit = new QLineEdit(parent);
+        edit->setAccessibleName(ChangePage::tr("String or gauge"));
+        QStringList labels;
+        for (const CatalogueString& string : desk_.catalogue().strings)
+            labels.append(string.label);
+        auto* completer = new QCompleter(labels, edit);
+        completer->setFilterMode(Qt::MatchContains);
+        completer->setCaseSensitivity(Qt::CaseInsensitive);
+        completer->setMaxVisibleItems(12);
+        edit->setCompleter(completer);
+        return edit;
+    }
+
+private:
+    AppContext& desk_;
+};
+
+std::optional<double> plainNumber(QString text) {
+    bool ok = false;
+    text.remove(QStringLiteral("Hz"), Qt::CaseInsensitive).remove(QChar(0x00b0)).remove(QChar(0x00a2));
+    const double value = text.trimmed()
+                             .replace(QChar(0x2212), QLatin1Char('-'))
+                             .replace(QLatin1Char(','), QLatin1Char('.'))
+                             .toDouble(&ok);
+    return ok ? std::optional(value) : std::nullopt;
+}
+
+/// The number if it is one in the range; otherwise a sentence naming the field.
+Result<double> inRange(const QString& text, const char* field, const Range& range) {
+    const auto value = plainNumber(text);
+    if (value && *value >= range.least && *value <= range.most)
+        return *value;
+    return Fault{field, QStringLiteral("must lie between %1 and %2: %3")
+                            .arg(range.least)
+                            .arg(range.most)
+                            .arg(QLatin1String(range.reason))
+                            .toStdString()};
+}
+
+} // namespace
+
+ChangePage::ChangePage(AppContext& desk, QWidget* parent)
+    : QWidget(parent), desk_(desk), model_(new ChangeModel(desk, this)) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(10, 8, 10, 8);
+    column->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(8);
+    top->addWidget(buildSide(Side::Off, tr("Comes off")), 1);
+    top->addWidget(buildSide(Side::On, tr("Goes on")), 1);
+    top->addWidget(buildHabit(), 1);
+    column->addLayout(top);
+    table_ = new QTableView(this);
+    table_->setObjectName(QStringLiteral("changeTable"));
+    table_->setAccessibleName(tr("Strings, pitches and tensions"));
+    table_->setModel(model_);
+    table_->setItemDelegateForColumn(ChangeModel::OffString, new StringDelegate(desk, table_));
+    table_->setItemDelegateForColumn(ChangeModel::OnString, new StringDelegate(desk, table_));
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    for (const int wide : {ChangeModel::OffString, ChangeModel::OnString, ChangeModel::OnMass})
+        table_->horizontalHeader()->setSectionResizeMode(wide, QHeaderView::ResizeToContents);
+    table_->horizontalHeader()->setHighlightSections(false);
+    table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::SelectedClicked |
+                            QAbstractItemView::EditKeyPressed | QAbstractItemView::AnyKeyPressed);
+    table_->setTabKeyNavigation(false);
+    column->addWidget(table_, 1);
+    auto* foot = new QFrame(this);
+    foot->setProperty("panel", true);
+    auto* words = new QVBoxLayout(foot);
+    verdict_ = label(TextRole::Act, foot, QStringLiteral("changeVerdict"));
+    reason_ = label(TextRole::Body, foot);
+    reason_->setWordWrap(true);
+    sums_ = label(TextRole::Body, foot, QStringLiteral("sums"));
+    words->addWidget(verdict_);
+    words->addWidget(reason_);
+    words->addWidget(sums_);
+    column->addWidget(foot);
+    connect(&desk_.session(), &Session::changed, this, &ChangePage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &ChangePage::refresh);
+    connect(&desk_, &AppContext::catalogueChanged, this, &ChangePage::refresh);
+    refresh();
+}
+
+QWidget* ChangePage::buildSide(Side side, const QString& title) {
+    const auto s = static_cast<std::size_t>(side);
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* column = new QVBoxLayout(panel);
+    QLabel* heading = label(TextRole::Heading, panel);
+    heading->setText(title);
+    column->addWidget(heading);
+    auto* form = new QFormLayout;
+    sets_[s] = new QComboBox(panel);
+    sets_[s]->setObjectName(side == Side::Off ? QStringLiteral("offSet") : QStringLiteral("onSet"));
+    sets_[s]->setAccessibleName(tr("Set: %1").arg(title));
+    tunings_[s] = new QComboBox(panel);
+    tunings_[s]->setObjectName(side == Side::Off ? QStringLiteral("offTuning") : QStringLiteral("onTuning"));
+    tunings_[s]->setAccessibleName(tr("Tuning: %1").arg(title));
+    for (QComboBox* combo : {sets_[s], tunings_[s]}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    }
+    form->addRow(tr("set"), sets_[s]);
+    form->addRow(tr("tuning"), tunings_[s]);
+    column->addLayout(form);
+    if (side == Side::Off) {
+        auto* row = new QHBoxLayout;
+        wasLevel_ = new QCheckBox(tr("in tune on it, the plate stood at"), panel);
+        wasLevel_->setToolTip(
+            tr("Then the program finds where the claw is; otherwise its position on the Guitar page counts"));
+        oldAngle_ = new FieldEdit(
+            tr("Plate angle with the old set"),
+            [this](const QString&) {
+                commitOldAngle();
+                return true;
+            },
+            panel);
+        oldAngle_->setMaximumWidth(90);
+        row->addWidget(wasLevel_);
+        row->addWidget(oldAngle_);
+        row->addStretch();
+        column->addLayout(row);
+        connect(wasLevel_, &QCheckBox::clicked, this, [this](bool on) {
+            desk_.accept(desk_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
+        });
+    } else {
+        auto* row = new QHBoxLayout;
+        auto* keep = new QPushButton(tr("Keep this tuning…"), panel);
+        auto* masses = new QPushButton(tr("Keep masses"), panel);
+        masses->setToolTip(tr("Measured unit masses become this catalogue's own figures for those strings"));
+        connect(keep, &QPushButton::clicked, this, &ChangePage::keepTuning);
+        connect(masses, &QPushButton::clicked, this, &ChangePage::keepMasses);
+        row->addWidget(keep);
+        row->addWidget(masses);
+        row->addStretch();
+        column->addLayout(row);
+    }
+    column->addStretch();
+    connect(sets_[s], &QComboBox::activated, this, [this, side](int index) { chooseSet(side, index); });
+    connect(tunings_[s], &QComboBox::activated, this, [this, side](int index) { chooseTuning(side, index); });
+    return panel;
+}
+
+QWidget* ChangePage::buildHabit() {
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* column = new QVBoxLayout(panel);
+    QLabel* heading = label(TextRole::Heading, panel);
+    heading->setText(tr("House habit"));
+    column->addWidget(heading);
+    auto* form = new QFormLayout;
+    order_ = new QComboBox(panel);
+    order_->setAccessibleName(tr("Order of tuning"));
+    order_->addItems({tr("thick to thin"), tr("thin to thick"), tr("outer pairs inwards"), tr("own order")});
+    aims_ = new QComboBox(panel);
+    aims_->setAccessibleName(tr("Way of tuning"));
+    aims_->addItems({tr("to computed aims"), tr("exactly to pitch, round by round")});
+    claw_ = new QComboBox(panel);
+    claw_->setObjectName(QStringLiteral("clawWay"));
+    claw_->setAccessibleName(tr("Way with the claw"));
+    for (const SchoolOption& way : schoolTopic(QStringLiteral("clawStep"))->options)
+        claw_->addItem(way.title, way.name);
+    for (QComboBox* combo : {order_, aims_, claw_}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    }
+    reference_ = new FieldEdit(
+        tr("Reference pitch"),
+        [this](const QString& text) {
+            const Result<double> value = inRange(text, "reference pitch", ranges::referencePitch_Hz);
+            return value.ok() ? desk_.accept(desk_.session().edit(
+                                    tr("reference pitch"), [&](Job& job) { setReferencePitch(job, value.value()); }))
+                              : desk_.accept(value.fault());
+        },
+        panel);
+    reference_->setObjectName(QStringLiteral("referencePitch"));
+    slack_ = new FieldEdit(
+        tr("New strings start at"),
+        [this](const QString& text) {
+            const Result<double> value = inRange(text, "start of new strings", ranges::slackStart_cents);
+            return value.ok()
+                       ? desk_.accept(desk_.session().edit(tr("start of new strings"),
+                                                           [&](Job& job) { job.slackStart_cents = value.value(); }))
+                       : desk_.accept(value.fault());
+        },
+        panel);
+    form->addRow(tr("order"), order_);
+    form->addRow(tr("tune"), aims_);
+    form->addRow(tr("claw"), claw_);
+    auto* small = new QHBoxLayout;
+    small->addWidget(reference_);
+    small->addWidget(new QLabel(tr("start"), panel));
+    small->addWidget(slack_);
+    form->addRow(tr("A4"), small);
+    stretch_ = new QCheckBox(tr("stretch new strings"), panel);
+    stretch_->setObjectName(QStringLiteral("stretch"));
+    connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.habit.stretch = on; }));
+    });
+    form->addRow(QString(), stretch_);
+    column->addLayout(form);
+    column->addStretch();
+    connect(order_, &QComboBox::activated, this, [this](int index) {
+        if (index < static_cast<int>(OrderKind::Own))
+            desk_.accept(desk_.session().edit(tr("order of tuning"), [index](Job& job) {
+                job.habit.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
+            }));
+    });
+    connect(claw_, &QComboBox::activated, this, [this](int index) {
+        const QString way = claw_->itemData(index).toString();
+        desk_.accept(desk_.session().edit(tr("way with the claw"),
+                                          [&](Job& job) { chooseSchool(job, QStringLiteral("clawStep"), way); }));
+    });
+    connect(aims_, &QComboBox::activated, this, [this](int index) {
+        desk_.accept(desk_.session().edit(tr("way of tuning"), [index](Job& job) { job.habit.aims = index == 0; }));
+    });
+    return panel;
+}
+
+void ChangePage::commitOldAngle() {
+    const Result<double> value =
+        inRange(oldAngle_->text(), "plate angle with the old set", {-10.0, 10.0, "degrees, forward is positive"});
+    const auto fault = value.ok() ? desk_.session().edit(tr("old balance"),
+                                                         [&](Job& job) { job.oldAngle_rad = radians(value.value()); })
+                                  : std::optional<Fault>(value.fault());
+    desk_.accept(fault);
+    oldAngle_->show(degreesText(desk_.session().job().oldAngle_rad));
+}
+
+void ChangePage::chooseSet(Side side, int index) {
+    const auto sets = desk_.catalogue().setsFor(desk_.session().job().rig.strings.size());
+    if (index < 1 || index > static_cast<int>(sets.size()))
+        return;
+    const CatalogueSet& set = *sets[static_cast<std::size_t>(index) - 1];
+    desk_.accept(desk_.session().edit(tr("set"), [&](Job& job) { applySet(job, side, set, desk_.catalogue()); }));
+    refresh();
+}
+
+void ChangePage::chooseTuning(Side side, int index) {
+    const auto tunings = desk_.catalogue().tuningsFor(desk_.session().job().rig.strings.size());
+    if (index < 1 || index > static_cast<int>(tunings.size()))
+        return;
+    const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(index) - 1];
+    desk_.accept(desk_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side, tuning); }));
+    refresh();
+}
+
+void ChangePage::keepTuning() {
+    CatalogueTuning tuning;
+    for (const StringPick& pick : desk_.session().job().onPicks.strings) {
+        if (pick.note.isEmpty()) {
+            desk_.accept(Fault{"tuning", "holds a pitch in hertz; give every string a note to keep it by name"});
+            return;
+        }
+        tuning.notes.append(pick.note);
+    }
+    bool ok = false;
+    tuning.name =
+        QInputDialog::getText(this, tr("Keep this tuning"), tr("Name"), QLineEdit::Normal, QString(), &ok).trimmed();
+    if (!ok || tuning.name.isEmpty())
+        return;
+    OwnCatalogue own = desk_.own();
+    own.tunings.push_back(tuning);
+    desk_.setOwn(own);
+}
+
+void ChangePage::keepMasses() {
+    OwnCatalogue own = desk_.own();
+    const Job& job = desk_.session().job();
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        if (job.rig.strings[i].wire.unitMass_kgpm && !job.onPicks.strings[i].item.isEmpty())
+            own.unitMass_kgpm[job.onPicks.strings[i].item] = *job.rig.strings[i].wire.unitMass_kgpm;
+    desk_.setOwn(own);
+    desk_.say(tr("Measured unit masses in your catalogue: %1.").arg(own.unitMass_kgpm.size()));
+}
+
+void ChangePage::refreshCombos() {
+    const Job& job = desk_.session().job();
+    for (const Side side : {Side::Off, Side::On}) {
+        const auto s = static_cast<std::size_t>(side);
+        const SidePicks& picks = side == Side::Off ? job.offPicks : job.onPicks;
+        sets_[s]->clear();
+        sets_[s]->addItem(picks.setName.isEmpty() ? tr("own choice") : picks.setName);
+        for (const CatalogueSet* set : desk_.catalogue().setsFor(job.rig.strings.size()))
+            sets_[s]->addItem(set->name);
+        tunings_[s]->clear();
+        tunings_[s]->addItem(picks.tuningName.isEmpty() ? tr("own choice") : picks.tuningName);
+        for (const CatalogueTuning* tuning : desk_.catalogue().tuningsFor(job.rig.strings.size()))
+            tunings_[s]->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
+    }
+    order_->setCurrentIndex(static_cast<int>(kindOf(job.habit.order)));
+    aims_->setCurrentIndex(job.habit.aims ? 0 : 1);
+    stretch_->setChecked(job.habit.stretch);
+    claw_->setCurrentIndex(claw_->findData(schoolOf(job, QStringLiteral("clawStep"))));
+    claw_->setEnabled(hasClaw(job.rig));
+}
+
+void ChangePage::refresh() {
+    const Job& job = desk_.session().job();
+    const ChangeReport& report = desk_.session().derived().report;
+    const Units& units = desk_.preferences().units;
+    refreshCombos();
+    model_->refresh();
+    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(desk_.preferences()) * 2.3));
+    wasLevel_->setChecked(job.wasLevel);
+    oldAngle_->setEnabled(job.wasLevel);
+    oldAngle_->show(degreesText(job.oldAngle_rad));
+    reference_->show(QStringLiteral("%1 Hz").arg(job.referencePitch_Hz));
+    slack_->show(centsText(job.slackStart_cents));
+    verdict_->setText(wording::verdict(report));
+    setVoice(verdict_, report.level.status == LevelStatus::Found ? TextRole::Act : TextRole::Warn);
+    reason_->setText(wording::verdictReason(report, units));
+    sums_->setText(tr("In all %1 before, %2 after.")
+                       .arg(forceText(report.sumBefore_N, units), forceText(report.sumAfter_N, units)));
+}
+
+} // namespace flenzo

@@ -1,0 +1,306 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/rig_page.h"
+
+#include "domain/edits.h"
+#include "domain/soundness.h"
+#include "store/rig_json.h"
+#include "widgets/controls/field_edit.h"
+#include "widgets/controls/field_table.h"
+#include "widgets/controls/rig_picture.h"
+#include "widgets/controls/value_drag.h"
+#include "widgets/look.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QTabWidget>
+#include <algorithm>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int leastStrings = 4;
+
+} // namespace
+
+RigPage::RigPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(10, 8, 10, 8);
+    column->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(8);
+    top->addWidget(buildIdentity(), 4);
+    top->addWidget(buildFigures(tr("Bridge"), {&bridgeFields()}), 5);
+    top->addWidget(buildFigures(tr("Claw and goal"), {&clawFields(), &goalFields()}), 5);
+    column->addLayout(top);
+    springs_ = new FieldTable(
+        desk, springFields(), [](const Job& job) { return job.rig.springs.size(); },
+        [](const Job&, std::size_t j) { return tr("spring %1").arg(j + 1); }, tr("Springs"), this);
+    springs_->setObjectName(QStringLiteral("springTable"));
+    strings_ = new FieldTable(
+        desk, stringFields(), [](const Job& job) { return job.rig.strings.size(); },
+        [](const Job& job, std::size_t i) {
+            return tr("string %1").arg(QString::fromStdString(job.rig.strings[i].name));
+        },
+        tr("String geometry"), this);
+    auto* bottom = new QHBoxLayout;
+    bottom->setSpacing(8);
+    picture_ = new RigPicture(desk, this);
+    bottom->addWidget(buildTables(), 12);
+    bottom->addWidget(picture_, 9);
+    column->addLayout(bottom, 1);
+    connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
+    connect(&desk_, &AppContext::preferencesChanged, this, &RigPage::refresh);
+    refresh();
+}
+
+QWidget* RigPage::buildIdentity() {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titledPanel(this, tr("Guitar"), column);
+    auto* form = new QFormLayout;
+    const auto text = [this, panel](const QString& name, QString Job::*member) {
+        return new FieldEdit(
+            name,
+            [this, name, member](const QString& typed) {
+                return desk_.accept(desk_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
+            },
+            panel);
+    };
+    name_ = text(tr("guitar"), &Job::guitar);
+    name_->setObjectName(QStringLiteral("guitarName"));
+    owner_ = text(tr("owner"), &Job::owner);
+    story_ = text(tr("why it is here"), &Job::story);
+    form->addRow(tr("name"), name_);
+    form->addRow(tr("owner"), owner_);
+    form->addRow(tr("here for"), story_);
+    orientation_ = new QComboBox(panel);
+    orientation_->setAccessibleName(tr("How the guitar lies"));
+    orientation_->addItems({tr("flat on its back"), tr("playing position"), tr("hanging upright"), tr("face down")});
+    connect(orientation_, &QComboBox::activated, this, [this](int index) {
+        desk_.accept(desk_.session().edit(
+            tr("orientation"), [index](Job& job) { job.rig.orientation = static_cast<Orientation>(index); }));
+    });
+    form->addRow(tr("lies"), orientation_);
+    buildKind(form, panel);
+    locked_ = new QCheckBox(tr("nut is locked"), panel);
+    connect(locked_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("nut lock"), [on](Job& job) { job.rig.nutLocked = on; }));
+    });
+    form->addRow(QString(), locked_);
+    column->addLayout(form);
+    column->addStretch();
+    return panel;
+}
+
+void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
+    kind_ = new QComboBox(panel);
+    kind_->setObjectName(QStringLiteral("bridgeKind"));
+    kind_->setAccessibleName(tr("How the bridge is built"));
+    for (const BridgeKind& kind : bridgeKinds())
+        kind_->addItem(kind.name);
+    connect(kind_, &QComboBox::activated, this, [this](int index) {
+        desk_.accept(desk_.session().edit(tr("kind of bridge"), [index](Job& job) {
+            setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]);
+        }));
+        refresh();
+    });
+    for (QComboBox* combo : {orientation_, kind_})
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    form->addRow(tr("bridge"), kind_);
+    decked_ = new QCheckBox(tr("decked: rests on the body"), panel);
+    decked_->setObjectName(QStringLiteral("decked"));
+    connect(decked_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
+    });
+    form->addRow(QString(), decked_);
+    assisted_ = new QCheckBox(tr("has a centring assist"), panel);
+    connect(assisted_, &QCheckBox::clicked, this, [this](bool on) {
+        desk_.accept(desk_.session().edit(tr("centring assist"), [on](Job& job) {
+            job.rig.bridge.assist =
+                on ? std::optional<CentringAssist>(CentringAssist{job.goal.angle_rad, 0.5, 2.0}) : std::nullopt;
+        }));
+    });
+    form->addRow(QString(), assisted_);
+}
+
+void RigPage::addRow(QFormLayout* form, const RigField& field) {
+    auto* line = new QHBoxLayout;
+    auto* edit = new FieldEdit(
+        field.label,
+        [this, &field](const QString& typed) {
+            const Result<double> value = field.parse(typed, desk_.preferences().units);
+            const bool taken = desk_.accept(
+                value.ok() ? desk_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); })
+                           : std::optional(value.fault()));
+            if (!taken)
+                showAsItIs(); // the picture may have followed what is refused now
+            return taken;
+        },
+        this);
+    edit->setObjectName(field.key);
+    line->addWidget(edit, 1);
+    QCheckBox* mark = nullptr;
+    if (field.marked) {
+        mark = new QCheckBox(this);
+        mark->setToolTip(tr("Ticked: measured. Otherwise the figure is assumed."));
+        mark->setAccessibleName(tr("%1 is measured").arg(field.label));
+        connect(mark, &QCheckBox::clicked, this, [this, &field](bool on) {
+            desk_.accept(desk_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
+                if (on)
+                    job.measured.insert(field.key);
+                else
+                    job.measured.erase(field.key);
+            }));
+        });
+        line->addWidget(mark);
+    }
+    auto* name = new QLabel(field.label, this);
+    name->setObjectName(QStringLiteral("name of ") + field.key);
+    form->addRow(name, line);
+    auto* drag = new ValueDrag(name, edit);
+    connect(edit, &QLineEdit::textEdited, this, [this, &field](const QString& typed) { tryOut(field, typed); });
+    connect(drag, &ValueDrag::stepped, this, [this, &field, edit](int steps) {
+        edit->setText(field.stepped(edit->text(), steps, desk_.preferences().units));
+        edit->setModified(true);
+        tryOut(field, edit->text());
+    });
+    connect(drag, &ValueDrag::let, edit, &FieldEdit::finish);
+    connect(drag, &ValueDrag::undone, this, [this, edit] {
+        edit->show(edit->shown());
+        showAsItIs();
+    });
+    rows_.push_back({&field, form, line, edit, mark});
+}
+
+QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups) {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titledPanel(this, title, column);
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(3);
+    QLabel* head = label(TextRole::Small, panel);
+    head->setText(tr("measured"));
+    head->setAlignment(Qt::AlignRight);
+    form->addRow(head);
+    heads_.push_back({head, groups});
+    for (const auto* group : groups)
+        for (const RigField& field : *group)
+            addRow(form, field);
+    column->addLayout(form);
+    column->addStretch();
+    return panel;
+}
+
+QWidget* RigPage::buildTables() {
+    auto* tabs = new QTabWidget(this);
+    tabs->setObjectName(QStringLiteral("tables"));
+    const auto add = [tabs](const QString& title, FieldTable* table, QWidget* buttons) {
+        auto* page = new QWidget(tabs);
+        auto* column = new QVBoxLayout(page);
+        column->addWidget(table, 1);
+        column->addWidget(buttons);
+        tabs->addTab(page, title);
+    };
+    add(tr("&Springs"), springs_, springButtons());
+    add(tr("Strings on the bri&dge"), strings_, stringButtons());
+    return tabs;
+}
+
+QWidget* RigPage::springButtons() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto* add = new QPushButton(tr("Hook a spring in"), box);
+    add->setObjectName(QStringLiteral("addSpring"));
+    auto* remove = new QPushButton(tr("Take one out"), box);
+    const auto change = [this](const QString& text, std::optional<Fault> (*act)(Job&)) {
+        std::optional<Fault> fault;
+        const auto other = desk_.session().edit(text, [&](Job& job) { fault = act(job); });
+        desk_.accept(fault ? fault : other);
+    };
+    connect(add, &QPushButton::clicked, this, [change] { change(tr("spring in"), addSpring); });
+    connect(remove, &QPushButton::clicked, this, [change] { change(tr("spring out"), removeSpring); });
+    row->addWidget(add);
+    row->addWidget(remove);
+    row->addStretch();
+    return box;
+}
+
+QWidget* RigPage::stringButtons() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(new QLabel(tr("number of strings"), box));
+    count_ = new QComboBox(box);
+    count_->setObjectName(QStringLiteral("stringCount"));
+    count_->setAccessibleName(tr("Number of strings"));
+    for (int n = leastStrings; n <= static_cast<int>(maxStrings); ++n)
+        count_->addItem(QString::number(n));
+    connect(count_, &QComboBox::activated, this, &RigPage::setCount);
+    row->addWidget(count_);
+    row->addStretch();
+    return box;
+}
+
+void RigPage::setCount(int index) {
+    std::optional<Fault> fault;
+    const auto other = desk_.session().edit(tr("number of strings"), [&](Job& job) {
+        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, desk_.catalogue());
+    });
+    desk_.accept(fault ? fault : other);
+    refresh();
+}
+
+void RigPage::showAsItIs() {
+    picture_->show(desk_.session().job(), desk_.session().derived().advice);
+}
+
+/// The picture follows the hand at once; everything else waits until the value is meant.
+void RigPage::tryOut(const RigField& field, const QString& text) {
+    const Result<double> value = field.parse(text, desk_.preferences().units);
+    if (!value.ok())
+        return;
+    Job tried = desk_.session().job();
+    field.member(tried, 0) = value.value();
+    if (!contradiction(tried.rig))
+        picture_->show(tried, adviseTrying(tried, desk_.session().derived().advice.guitar));
+}
+
+void RigPage::refresh() {
+    const Job& job = desk_.session().job();
+    name_->show(job.guitar);
+    owner_->show(job.owner);
+    story_->show(job.story);
+    orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
+    locked_->setChecked(job.rig.nutLocked);
+    kind_->setCurrentIndex(static_cast<int>(kindOf(job.rig.bridge)));
+    decked_->setChecked(job.goal.deckLoad_Nm > 0.0);
+    assisted_->setChecked(job.rig.bridge.assist.has_value());
+    decked_->setVisible(hasClaw(job.rig));
+    assisted_->setVisible(hasClaw(job.rig));
+    count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
+    for (const Row& row : rows_) {
+        const QString unit = row.field->unit(desk_.preferences().units);
+        row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
+        row.form->setRowVisible(row.line, row.field->appliesTo(job));
+        row.edit->setMinimumWidth(static_cast<int>(basePixels(desk_.preferences()) * 6.0));
+        if (row.mark)
+            row.mark->setChecked(job.measured.count(row.field->key) > 0);
+    }
+    for (const Head& head : heads_)
+        head.label->setVisible(std::any_of(head.groups.begin(), head.groups.end(), [&](const auto* group) {
+            return std::any_of(group->begin(), group->end(),
+                               [&](const RigField& field) { return field.marked && field.appliesTo(job); });
+        }));
+    springs_->refresh();
+    strings_->refresh();
+    showAsItIs();
+    const auto tall = static_cast<int>(basePixels(desk_.preferences()) * 14.0);
+    springs_->setMinimumHeight(tall);
+    strings_->setMinimumHeight(tall);
+}
+
+} // namespace flenzo

@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "widgets/app_context.h"
+#include "widgets/controls/rig_fields.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QComboBox;
+class QFormLayout;
+class QLabel;
+class QLayout;
+
+namespace flenzo {
+
+class FieldEdit;
+class FieldTable;
+class RigPicture;
+
+/// The guitar itself: family, geometry, springs and claw, each figure marked measured or assumed.
+class RigPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit RigPage(AppContext& desk, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    struct Row {
+        const RigField* field;
+        QFormLayout* form;
+        QLayout* line; ///< the row's field in the form
+        FieldEdit* edit;
+        QCheckBox* mark;
+    };
+    struct Head { ///< over the boxes to tick
+        QLabel* label;
+        std::vector<const std::vector<RigField>*> groups;
+    };
+    QWidget* buildIdentity();
+    void buildKind(QFormLayout* form, QWidget* panel);
+    QWidget* buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups);
+    QWidget* buildTables();
+    QWidget* springButtons();
+    QWidget* stringButtons();
+    void addRow(QFormLayout* form, const RigField& field);
+    void setCount(int index);
+    void showAsItIs();
+    void tryOut(const RigField& field, const QString& text);
+
+    AppContext& desk_;
+    std::vector<Row> rows_;
+    std::vector<Head> heads_;
+    FieldEdit *name_, *owner_, *story_;
+    QComboBox *kind_, *orientation_, *count_;
+    QCheckBox *locked_, *decked_, *assisted_;
+    FieldTable *springs_, *strings_;
+    RigPicture* picture_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,284 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/shop_page.h"
+
+#include "domain/compare.h"
+#include "domain/workflow.h"
+#include "session/pace.h"
+#include "widgets/look.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QLocale>
+#include <QPushButton>
+#include <QStackedLayout>
+#include <QTableWidget>
+
+namespace flenzo {
+
+namespace {
+
+enum Filter { All, OnBench, Waiting, Finished, Due };
+constexpr int dueWithin_days = 14;
+
+QString stateWords(const JobRow& row) {
+    switch (row.state) {
+    case JobState::Waiting:
+        return ShopPage::tr("waiting");
+    case JobState::OnBench:
+        return ShopPage::tr("on the bench");
+    case JobState::Finished:
+        return ShopPage::tr("done");
+    }
+    return {};
+}
+
+JobFilter filterOf(int index, const QString& words) {
+    JobFilter filter;
+    filter.words = words;
+    if (index == OnBench)
+        filter.state = JobState::OnBench;
+    else if (index == Waiting)
+        filter.state = JobState::Waiting;
+    else if (index == Finished)
+        filter.state = JobState::Finished;
+    else if (index == Due)
+        filter.dueBy = QDate::currentDate().addDays(dueWithin_days);
+    return filter;
+}
+
+} // namespace
+
+ShopPage::ShopPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+    pages_ = new QStackedLayout(this);
+    pages_->addWidget(buildEmpty());
+    pages_->addWidget(buildList());
+    connect(&desk_.session(), &Session::identityChanged, this, &ShopPage::refresh);
+    connect(&desk_.session(), &Session::changed, this, [this] {
+        if (isVisible())
+            refresh();
+    });
+    refresh();
+}
+
+QWidget* ShopPage::buildEmpty() {
+    auto* page = new QWidget(this);
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(60, 40, 60, 40);
+    column->addStretch();
+    QLabel* title = label(TextRole::Act, page);
+    title->setText(tr("No guitar has been here yet"));
+    QLabel* words = label(TextRole::Body, page, QStringLiteral("emptyShop"));
+    words->setWordWrap(true);
+    words->setText(
+        tr("Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: "
+           "everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each "
+           "step, reading and note is kept at once; nothing has to be saved."));
+    auto* first = new QPushButton(tr("Put a guitar on the bench"), page);
+    first->setObjectName(QStringLiteral("firstGuitar"));
+    connect(first, &QPushButton::clicked, this, &ShopPage::newGuitarWanted);
+    auto* row = new QHBoxLayout;
+    row->addWidget(first);
+    row->addStretch();
+    column->addWidget(title);
+    column->addWidget(words);
+    column->addSpacing(12);
+    column->addLayout(row);
+    column->addStretch();
+    return page;
+}
+
+QWidget* ShopPage::buildList() {
+    auto* page = new QWidget(this);
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(10, 8, 10, 8);
+    auto* top = new QHBoxLayout;
+    search_ = new QLineEdit(page);
+    search_->setObjectName(QStringLiteral("search"));
+    search_->setPlaceholderText(tr("Search guitar, owner, set, tuning or story"));
+    search_->setAccessibleName(tr("Search"));
+    search_->setClearButtonEnabled(true);
+    search_->installEventFilter(this);
+    filter_ = new QComboBox(page);
+    filter_->setObjectName(QStringLiteral("filter"));
+    filter_->setAccessibleName(tr("Which jobs"));
+    filter_->addItems({tr("all jobs"), tr("on the bench"), tr("waiting"), tr("done"), tr("due within two weeks")});
+    count_ = label(TextRole::Small, page, QStringLiteral("jobCount"));
+    top->addWidget(search_, 1);
+    top->addWidget(filter_);
+    top->addWidget(count_);
+    column->addLayout(top);
+    table_ = new QTableWidget(0, 7, page);
+    table_->setObjectName(QStringLiteral("jobs"));
+    table_->setAccessibleName(tr("Jobs"));
+    table_->setHorizontalHeaderLabels(
+        {tr("Guitar"), tr("Owner"), tr("Goes on"), tr("Tuning"), tr("State"), tr("Received"), tr("Due")});
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    table_->verticalHeader()->hide();
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Interactive);
+    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    table_->installEventFilter(this);
+    column->addWidget(table_, 1);
+    QVBoxLayout* inside = nullptr;
+    QFrame* panel = titledPanel(page, tr("This guitar before"), inside);
+    history_ = label(TextRole::Body, panel, QStringLiteral("history"));
+    history_->setWordWrap(true);
+    inside->addWidget(history_);
+    column->addWidget(panel);
+    auto* row = new QHBoxLayout;
+    const auto button = [&](const QString& text, const char* name, void (ShopPage::*run)()) {
+        auto* made = new QPushButton(text, page);
+        made->setObjectName(QLatin1String(name));
+        connect(made, &QPushButton::clicked, this, run);
+        row->addWidget(made);
+        return made;
+    };
+    open_ = button(tr("Go on  (Enter)"), "openJob", &ShopPage::openPicked);
+    repeat_ = button(tr("Repeat this set-up"), "repeatJob", &ShopPage::repeatPicked);
+    compare_ = button(tr("Compare"), "compareJob", &ShopPage::compare);
+    compare_->setToolTip(tr("With the job before on the same guitar"));
+    button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
+    row->addStretch();
+    file_ = label(TextRole::Small, page, QStringLiteral("logbookFile"));
+    row->addWidget(file_);
+    column->addLayout(row);
+    connect(search_, &QLineEdit::textChanged, this, &ShopPage::refresh);
+    connect(filter_, &QComboBox::activated, this, &ShopPage::refresh);
+    connect(table_, &QTableWidget::itemSelectionChanged, this, &ShopPage::refreshHistory);
+    connect(table_, &QTableWidget::cellDoubleClicked, this, &ShopPage::openPicked);
+    return page;
+}
+
+void ShopPage::takeFocus() {
+    refresh();
+    if (pages_->currentIndex() == 1)
+        search_->setFocus();
+}
+
+void ShopPage::refresh() {
+    const auto& book = desk_.session().logbook();
+    const bool empty = !book || book->jobCount() == 0;
+    pages_->setCurrentIndex(empty ? 0 : 1);
+    if (empty)
+        return;
+    const QList<JobRow> rows = book->jobs(filterOf(filter_->currentIndex(), search_->text()));
+    const auto keep = picked();
+    const QSignalBlocker quiet(table_);
+    table_->setRowCount(static_cast<int>(rows.size()));
+    int chosen = rows.isEmpty() ? -1 : 0;
+    for (int r = 0; r < rows.size(); ++r) {
+        const JobRow& row = rows.at(r);
+        const QString cells[] = {row.guitar.isEmpty() ? tr("(no name yet)") : row.guitar,
+                                 row.owner,
+                                 row.setName,
+                                 row.tuning,
+                                 stateWords(row),
+                                 row.received.toString(Qt::ISODate),
+                                 row.due.isValid() ? row.due.toString(Qt::ISODate) : QString()};
+        for (int c = 0; c < 7; ++c) {
+            auto* item = new QTableWidgetItem(cells[c]);
+            item->setToolTip(c == 0 ? row.story : cells[c]);
+            item->setData(Qt::UserRole, row.id);
+            item->setData(Qt::UserRole + 1, row.guitarId);
+            table_->setItem(r, c, item);
+        }
+        if (keep && *keep == row.id)
+            chosen = r;
+    }
+    table_->resizeColumnsToContents();
+    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    if (chosen >= 0)
+        table_->selectRow(chosen);
+    count_->setText(rows.size() < 200 ? tr("%1 of %2").arg(rows.size()).arg(book->jobCount())
+                                      : tr("the first 200 of %1").arg(book->jobCount()));
+    file_->setText(book->readOnly() ? tr("read only: open in another window") : QString());
+    refreshHistory();
+}
+
+std::optional<qint64> ShopPage::picked(int behind) const {
+    const int row = table_->currentRow();
+    if (row < 0 || !table_->item(row, 0))
+        return std::nullopt;
+    return table_->item(row, 0)->data(Qt::UserRole + behind).toLongLong();
+}
+
+void ShopPage::refreshHistory() {
+    const auto guitar = picked(1);
+    for (QPushButton* button : {open_, repeat_, compare_})
+        button->setEnabled(guitar.has_value());
+    if (!guitar) {
+        history_->setText(tr("Nothing found. Clear the search or choose all jobs."));
+        return;
+    }
+    QStringList lines;
+    const QList<JobRow> jobs = desk_.session().logbook()->jobsOf(*guitar);
+    constexpr int most = 4;
+    for (const JobRow& row : jobs.mid(0, most))
+        lines.append(tr("%1: %2, %3; %4, %n entries in its log", nullptr, row.entries)
+                         .arg((row.received.isValid() ? row.received : row.changed.date()).toString(Qt::ISODate),
+                              row.setName.isEmpty() ? tr("own set") : row.setName,
+                              row.tuning.isEmpty() ? tr("own tuning") : row.tuning, stateWords(row)));
+    if (jobs.size() > most)
+        lines.append(tr("and %1 more").arg(jobs.size() - most));
+    compare_->setEnabled(jobs.size() > 1);
+    history_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void ShopPage::openPicked() {
+    if (const auto id = picked(); id && desk_.accept(desk_.session().openKept(*id)))
+        Q_EMIT jobOpened();
+}
+
+void ShopPage::repeatPicked() {
+    const auto id = picked();
+    if (!id)
+        return;
+    const Result<Job> last = desk_.session().logbook()->job(*id);
+    if (!last.ok()) {
+        desk_.accept(last.fault());
+        return;
+    }
+    Job next = repeated(last.value(), derive(last.value()));
+    next.work.usualMinutes = usualMinutesOf(*desk_.session().logbook());
+    if (desk_.accept(desk_.session().keep(next)))
+        Q_EMIT jobOpened();
+}
+
+void ShopPage::compare() {
+    const auto id = picked();
+    const auto guitar = picked(1);
+    if (!id || !guitar)
+        return;
+    const QList<JobRow> jobs = desk_.session().logbook()->jobsOf(*guitar);
+    for (qsizetype k = 0; k + 1 < jobs.size(); ++k)
+        if (jobs.at(k).id == *id || k + 2 == jobs.size()) {
+            const Result<Job> later = desk_.session().logbook()->job(jobs.at(k).id);
+            const Result<Job> earlier = desk_.session().logbook()->job(jobs.at(k + 1).id);
+            if (later.ok() && earlier.ok())
+                history_->setText(differencesOf(earlier.value(), later.value()).join(QLatin1Char('\n')));
+            return;
+        }
+}
+
+bool ShopPage::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) {
+            openPicked();
+            return true;
+        }
+        if (watched == search_ && (key == Qt::Key_Down || key == Qt::Key_Up)) {
+            const int row = table_->currentRow() + (key == Qt::Key_Down ? 1 : -1);
+            if (row >= 0 && row < table_->rowCount())
+                table_->selectRow(row);
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+} // namespace flenzo
