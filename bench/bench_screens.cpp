@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/catalogue.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/catalogue_files.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"

@@ -4,7 +4,7 @@
 #include "app/help_page.h"
 #include "core/statics/readings.h"
 #include "domain/warnings.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/files.h"
 #include "widgets/look.h"
 #include "widgets/pages/answer_page.h"

@@ -2,8 +2,8 @@
 #include "app/main_window.h"
 
 #include "domain/warnings.h"
-#include "session/demo.h"
-#include "session/entry.h"
+#include "session/document/demo.h"
+#include "session/input/entry.h"
 
 #include <QFileInfo>
 #include <QInputDialog>

@@ -2,8 +2,8 @@
 #include "app/main_window.h"
 
 #include "domain/workflow.h"
-#include "session/demo.h"
-#include "session/pace.h"
+#include "session/document/demo.h"
+#include "session/models/pace.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "widgets/dialogs/job_sheet.h"

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/catalogue.h"
-#include "session/session.h"
+#include "session/document/session.h"
 #include "widgets/preferences.h"
 
 #include <QObject>

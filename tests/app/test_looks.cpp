@@ -3,7 +3,7 @@
 #include "domain/derived.h"
 #include "domain/soundness.h"
 #include "paint/section.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/rig_json.h"
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/rig_fields.h"

@@ -2,7 +2,7 @@
 #include "app/main_window.h"
 #include "domain/schools.h"
 #include "domain/workflow.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"

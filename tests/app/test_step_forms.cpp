@@ -2,7 +2,7 @@
 #include "app/main_window.h"
 #include "domain/schools.h"
 #include "domain/warnings.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/photo_level_dialog.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 #include "domain/warnings.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/job_json.h"
 #include "support/window.h"
 #include "widgets/look.h"

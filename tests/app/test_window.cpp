@@ -3,7 +3,7 @@
 #include "app/shots.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"

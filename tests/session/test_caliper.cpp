@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
 #include "domain/caliper.h"
-#include "session/entry.h"
-#include "session/photos.h"
+#include "session/document/photos.h"
+#include "session/input/entry.h"
 #include "store/bundled.h"
 #include "store/catalogue_files.h"
 

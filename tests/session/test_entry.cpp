@@ -2,8 +2,8 @@
 #include "core/base/units.h"
 #include "core/statics/pitch.h"
 #include "domain/edits.h"
-#include "session/entry.h"
-#include "session/string_entry.h"
+#include "session/input/entry.h"
+#include "session/input/string_entry.h"
 #include "store/catalogue_files.h"
 
 #include <QTest>

@@ -3,9 +3,9 @@
 #include "domain/compare.h"
 #include "domain/troubleshooting.h"
 #include "domain/workflow.h"
-#include "session/demo.h"
-#include "session/pass_sheet.h"
-#include "session/sheet.h"
+#include "session/document/demo.h"
+#include "session/models/pass_sheet.h"
+#include "session/models/sheet.h"
 
 #include "support/bench.h"
 #include <QRegularExpression>

@@ -3,7 +3,7 @@
 #include "domain/schools.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "widgets/text/step_words.h"
 
 #include <QSet>

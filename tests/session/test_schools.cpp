@@ -5,8 +5,8 @@
 #include "domain/schools.h"
 #include "domain/ways.h"
 #include "domain/workflow.h"
-#include "session/demo.h"
-#include "session/pace.h"
+#include "session/document/demo.h"
+#include "session/models/pace.h"
 #include "store/job_json.h"
 #include "widgets/text/step_words.h"
 

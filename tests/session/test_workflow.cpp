@@ -4,8 +4,8 @@
 #include "domain/troubleshooting.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"
-#include "session/demo.h"
-#include "session/sheet.h"
+#include "session/document/demo.h"
+#include "session/models/sheet.h"
 
 #include <QSet>
 #include <QTest>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/session.h"
+#include "session/document/session.h"
 #include "store/exchange.h"
 #include "store/job_json.h"
 #include "store/logbook.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/job.h"
-#include "session/demo.h"
+#include "session/document/demo.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "store/job_json.h"

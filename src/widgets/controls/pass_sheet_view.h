@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "session/pass_sheet.h"
+#include "session/models/pass_sheet.h"
 #include "widgets/app_context.h"
 
 #include <QTableView>

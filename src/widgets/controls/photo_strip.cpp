@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/photo_strip.h"
 
-#include "session/photos.h"
+#include "session/document/photos.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>

@@ -2,8 +2,8 @@
 #include "widgets/dialogs/job_sheet.h"
 
 #include "paint/pass_chart.h"
-#include "session/pass_sheet.h"
-#include "session/sheet.h"
+#include "session/models/pass_sheet.h"
+#include "session/models/sheet.h"
 
 #include <QBoxLayout>
 #include <QBuffer>

@@ -5,7 +5,7 @@
 #include "core/statics/readings.h"
 #include "domain/caliper.h"
 #include "domain/edits.h"
-#include "session/entry.h"
+#include "session/input/entry.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/look.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/job_form.h"
 
-#include "session/entry.h"
+#include "session/input/entry.h"
 
 #include <QLineEdit>
 

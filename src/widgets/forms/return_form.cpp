@@ -2,7 +2,7 @@
 #include "widgets/forms/return_form.h"
 
 #include "domain/workflow.h"
-#include "session/entry.h"
+#include "session/input/entry.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 

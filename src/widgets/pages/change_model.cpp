@@ -2,7 +2,7 @@
 #include "widgets/pages/change_model.h"
 
 #include "domain/ranges.h"
-#include "session/string_entry.h"
+#include "session/input/string_entry.h"
 #include "widgets/text/wording.h"
 
 #include <cmath>

@@ -3,7 +3,7 @@
 
 #include "domain/compare.h"
 #include "domain/workflow.h"
-#include "session/pace.h"
+#include "session/models/pace.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/sheet.h"
+#include "session/models/sheet.h"
 
 #include "core/decision/adviser.h"
 #include "core/statics/note.h"
 #include "domain/schools.h"
 #include "domain/workflow.h"
-#include "session/pass_sheet.h"
+#include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
 #include <algorithm>

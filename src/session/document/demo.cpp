@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/demo.h"
+#include "session/document/demo.h"
 
 #include "core/simulation/simulated_guitar.h"
 #include "domain/derived.h"

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "domain/derived.h"
-#include "session/recovery.h"
-#include "session/remaining_player.h"
+#include "session/document/recovery.h"
+#include "session/document/remaining_player.h"
 #include "store/logbook.h"
 
 #include <QObject>

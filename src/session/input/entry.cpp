@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/entry.h"
+#include "session/input/entry.h"
 
 #include "core/base/units.h"
 #include "core/statics/note.h"

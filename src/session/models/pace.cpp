@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/pace.h"
+#include "session/models/pace.h"
 
 #include "domain/measuring.h"
 #include "domain/schools.h"

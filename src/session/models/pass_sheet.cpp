@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/pass_sheet.h"
+#include "session/models/pass_sheet.h"
 
 #include "core/statics/note.h"
 #include "core/statics/readings.h"

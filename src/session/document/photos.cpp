@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/photos.h"
+#include "session/document/photos.h"
 
 #include "store/files.h"
 

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/string_entry.h"
+#include "session/input/string_entry.h"
 
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
 #include "domain/ranges.h"
-#include "session/entry.h"
+#include "session/input/entry.h"
 
 #include <QRegularExpression>
 #include <algorithm>

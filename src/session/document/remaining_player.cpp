@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/remaining_player.h"
+#include "session/document/remaining_player.h"
 
 #include <QCoreApplication>
 

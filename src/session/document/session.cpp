@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/session.h"
+#include "session/document/session.h"
 
 #include "core/simulation/simulated_guitar.h"
 #include "domain/soundness.h"
-#include "session/entry.h"
+#include "session/input/entry.h"
 #include "store/event_json.h"
 #include "store/files.h"
 #include "store/job_json.h"

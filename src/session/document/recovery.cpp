@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/recovery.h"
+#include "session/document/recovery.h"
 
 #include "store/files.h"
 #include "store/job_json.h"
