@@ -54,7 +54,7 @@ void forecastOfTenPasses(benchmark::State& run) {
     for (auto _ : run) {
         State state = bench.slack;
         for (int pass = 0; pass < 10; ++pass)
-            state = exactPass(bench.job.rig, state, bench.job.habit.order).after;
+            state = exactPass(bench.job.rig, state, bench.job.method.order).after;
         benchmark::DoNotOptimize(state);
     }
 }
@@ -113,9 +113,9 @@ void habitsPerGuitar(benchmark::State& run) {
     const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
     std::uint32_t seed = 1;
     for (auto _ : run) {
-        for (const ShopHabit& habit : shopHabits()) {
+        for (const ShopHabit& method : practisedMethods()) {
             SimulatedGuitar guitar(job, UncertaintyModel(), seed);
-            benchmark::DoNotOptimize(playByHabit(job, habit, guitar, seed));
+            benchmark::DoNotOptimize(playByMethod(job, method, guitar, seed));
         }
         ++seed;
     }

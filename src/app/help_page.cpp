@@ -21,7 +21,7 @@ tells the program where the claw is.</td></tr>
 <tr><td><b>Answer</b></td><td>How far to turn the claw, what to tune each string <i>to</i>, and what would happen if the claw were left alone.</td></tr>
 <tr><td><b>Bench</b></td><td>The next act, the number to aim at, and the pass sheet. Type what the tuner says and press Enter; the next aim is
 worked out from what you read.</td></tr>
-<tr><td><b>Trial</b></td><td>What the readings taught of this guitar, and how many passes each habit and the adviser need on guitars like it.</td></tr>
+<tr><td><b>Trial</b></td><td>What the readings taught of this guitar, and how many passes each method and the adviser need on guitars like it.</td></tr>
 </table>
 <h2>Typing readings</h2>
 <table cellpadding="4">

@@ -117,7 +117,7 @@ int runTrials(const TrialOptions& options) {
         setup.strange = options.strange;
         setup.habits = !options.adviserOnly;
         setup.job = base.value();
-        setup.job.habit.stretch = options.stretch;
+        setup.job.method.stretch = options.stretch;
         setup.job = changed(setup.job, kind);
         setup.guitars = options.guitars;
         setup.seed = options.seed;

@@ -4,8 +4,8 @@
 #include "core/setup/friction.h"
 #include "core/setup/lock.h"
 #include "core/simulation/rehearsal.h"
-#include "domain/schools.h"
-#include "domain/ways.h"
+#include "domain/method_figures.h"
+#include "domain/methods.h"
 #include "domain/workflow.h"
 
 #include <QCoreApplication>
@@ -33,25 +33,26 @@ Quantiles operator+(Quantiles a, double more) {
 
 /// How far the claw usually is off when it was turned by nominal figures alone.
 double clawError_turns(const Job& job) {
-    return planUncertainty(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents, UncertaintyModel{})
+    return planUncertainty(job.rig, job.oldSet(), job.goal, job.method.order, job.slackStart_cents, UncertaintyModel{})
         .claw_turns;
 }
 
 /// The ways that come before the adviser, or beside it.
 Opening openingOf(const Job& job) {
     Opening opening;
-    opening.oneByOne = goes(job, "atOnce", "one");
-    const bool blocked = floats(job.rig, job.goal) && !opening.oneByOne && !goes(job, "blockOut", "before");
-    if (blocked && !goes(job, "underBlock", "taut"))
-        opening.block = Opening::UnderBlock{blockAngle_rad(job), goes(job, "underBlock", "aims"), clawError_turns(job)};
-    opening.stretchEach = job.habit.stretch && goes(job, "stretchWhen", "each");
-    opening.slackenAtClaw = hasClaw(job.rig) && goes(job, "clawSlack", "slackened");
+    opening.oneByOne = isChosen(job, "atOnce", "one");
+    const bool blocked = floats(job.rig, job.goal) && !opening.oneByOne && !isChosen(job, "blockOut", "before");
+    if (blocked && !isChosen(job, "underBlock", "taut"))
+        opening.block =
+            Opening::UnderBlock{blockAngle_rad(job), isChosen(job, "underBlock", "aims"), clawError_turns(job)};
+    opening.stretchEach = job.method.stretch && isChosen(job, "stretchWhen", "each");
+    opening.slackenAtClaw = hasClaw(job.rig) && isChosen(job, "clawSlack", "slackened");
     return opening;
 }
 
 /// Looks at the plate that a way adds: block out and in again after each string.
 double lookMinutes(const Job& job) {
-    const bool each = openingOf(job).block && goes(job, "blockOut", "each");
+    const bool each = openingOf(job).block && isChosen(job, "blockOut", "each");
     return each ? 2.0 * static_cast<double>(job.rig.strings.size()) * job.pace.look_s / 60.0 : 0.0;
 }
 
@@ -91,7 +92,7 @@ QString earlyLevelRisk(const Job& job, const ChangeReport& report) {
     if (!report.level.balanced() || report.exactPasses.empty())
         return {};
     State state = slackStart(job.rig, report.level.state.claw, job.slackStart_cents);
-    state = exactPass(job.rig, state, {job.habit.order.front()}).after;
+    state = exactPass(job.rig, state, {job.method.order.front()}).after;
     return tr("%1° from its end after the first string")
         .arg(degrees(std::abs(state.angle_rad - job.goal.angle_rad)), 0, 'f', 1);
 }
@@ -115,8 +116,8 @@ QString clawRisk(const Job& job, const QString& option, const LevelSolution& lev
     if (!level.balanced())
         return {};
     constexpr int most = 200;
-    Habit habit = job.habit;
-    habit.claw = clawWayNamed(option);
+    WorkMethod method = job.method;
+    method.claw = clawWayNamed(option);
     State state = level.state;
     state.claw = state.claw.plus(-level.moreTurns);
     double off_rad = 0.0;
@@ -124,7 +125,7 @@ QString clawRisk(const Job& job, const QString& option, const LevelSolution& lev
     for (; turns < most; ++turns) {
         off_rad = std::abs(equilibriumAtPitch(job.rig, state, job.goal).state.angle_rad - job.goal.angle_rad);
         const LevelSolution left = levelSolution(job.rig, state, job.goal);
-        const ClawStepPolicy hand = clawStepPolicyOf(habit, job.rig, left, job.goal);
+        const ClawStepPolicy hand = clawStepPolicyOf(method, job.rig, left, job.goal);
         if (off_rad <= clawShare * job.goal.angleTolerance_rad ||
             std::abs(left.moreTurns) < worthAStep * hand.step_turns)
             break;
@@ -136,7 +137,7 @@ QString clawRisk(const Job& job, const QString& option, const LevelSolution& lev
 
 /// What a way risks on this guitar, beside the time it takes.
 QString riskOf(const Job& job, const QString& topic, const QString& option) {
-    const ChangeReport report = reportChange(job.rig, job.oldSet(), job.goal, job.habit.order, job.slackStart_cents);
+    const ChangeReport report = reportChange(job.rig, job.oldSet(), job.goal, job.method.order, job.slackStart_cents);
     const LevelSolution& level = report.level;
     const auto is = [&](const char* a, const char* b) {
         return topic == QLatin1String(a) && option == QLatin1String(b);
@@ -166,7 +167,7 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (is("bridge", "decked"))
         return tr("no pull-up; the claw presses it down with %1 N m").arg(job.goal.deckLoad_Nm, 0, 'f', 1);
     if (is("overshoot", "feel"))
-        return tr("the first one %1 cents sharp").arg(cents(job.habit.firstSharp_cents));
+        return tr("the first one %1 cents sharp").arg(cents(job.method.firstSharp_cents));
     if (is("capOrder", "any"))
         return tr("a worn cap slips or shifts the pitch");
     if (is("ballEnd", "reversed"))
@@ -184,12 +185,12 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
 
 /// The same job by the adviser alone: free bridge, computed aims and claw turns, thick to thin.
 BenchJob advisedOnly(BenchJob bench) {
-    Habit& habit = bench.habit;
-    habit.aims = true;
-    habit.backChecks = false;
-    habit.firstSharp_cents = 0.0;
-    habit.claw = ClawWay::EachScrew;
-    habit.order = orderOf(OrderKind::LowToHigh, bench.rig.strings.size());
+    WorkMethod& method = bench.method;
+    method.aims = true;
+    method.backChecks = false;
+    method.firstSharp_cents = 0.0;
+    method.claw = ClawMethod::EachScrew;
+    method.order = orderOf(OrderKind::LowToHigh, bench.rig.strings.size());
     return bench;
 }
 
@@ -211,18 +212,18 @@ Costs::Tuning Costs::tuningOf(const Job& tried) const {
     return tuning;
 }
 
-SchoolCost Costs::costOf(const Job& tried, const Tuning& tuning) const {
-    SchoolCost cost;
+MethodCost Costs::costOf(const Job& tried, const Tuning& tuning) const {
+    MethodCost cost;
     cost.passes = tuning.passes;
     cost.minutes = tuning.minutes + (lookMinutes(tried) + handMinutes(tried));
     return cost;
 }
 
-SchoolCost Costs::of(const QString& topic, const QString& option) const {
+MethodCost Costs::of(const QString& topic, const QString& option) const {
     Job tried = job_;
-    chooseSchool(tried, topic, option);
-    const bool same = tried.habit == job_.habit && tried.goal == job_.goal && openingOf(tried) == openingOf(job_);
-    SchoolCost cost = costOf(tried, same ? tuning_ : tuningOf(tried));
+    chooseMethod(tried, topic, option);
+    const bool same = tried.method == job_.method && tried.goal == job_.goal && openingOf(tried) == openingOf(job_);
+    MethodCost cost = costOf(tried, same ? tuning_ : tuningOf(tried));
     cost.risk = riskOf(tried, topic, option);
     return cost;
 }

@@ -9,7 +9,7 @@
 namespace flenzo {
 
 /// What doing the job one way costs on this guitar, by the model and the minutes of the steps.
-struct SchoolCost {
+struct MethodCost {
     Quantiles passes, minutes; ///< all the same where a way is played without its uncertainty
     QString risk;              ///< may be empty
 };
@@ -18,8 +18,8 @@ struct SchoolCost {
 class Costs {
 public:
     explicit Costs(const Job& job);
-    [[nodiscard]] SchoolCost asChosen() const { return now_; }
-    [[nodiscard]] SchoolCost of(const QString& topic, const QString& option) const;
+    [[nodiscard]] MethodCost asChosen() const { return now_; }
+    [[nodiscard]] MethodCost of(const QString& topic, const QString& option) const;
 
 private:
     struct Tuning {
@@ -32,13 +32,13 @@ private:
         Counts steady;
         RemainingWork outlook;
     };
-    [[nodiscard]] SchoolCost costOf(const Job& tried, const Tuning& tuning) const;
+    [[nodiscard]] MethodCost costOf(const Job& tried, const Tuning& tuning) const;
     [[nodiscard]] Tuning tuningOf(const Job& tried) const;
 
     Job job_;
     Advised advised_;
     Tuning tuning_;
-    SchoolCost now_;
+    MethodCost now_;
 };
 
 } // namespace flenzo

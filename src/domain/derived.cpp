@@ -31,21 +31,21 @@ Derived derive(const Job& job, const Estimate* known) {
     const Rig& rig = derived.rig();
     OldSet old = bench.old;
     correctSprings(old.springs, bench.rig.bridge.family, EstimatorOptions(), derived.advice.guitar.at.guitar);
-    derived.report = reportChange(rig, old, job.goal, job.habit.order, job.slackStart_cents);
+    derived.report = reportChange(rig, old, job.goal, job.method.order, job.slackStart_cents);
     derived.tuned = tunedInThisPass(job.log, rig.strings.size());
     derived.outlook =
-        plannedPasses(rig, job.goal, job.habit, derived.advice.guitar.state, derived.tuned, forecastPasses);
+        plannedPasses(rig, job.goal, job.method, derived.advice.guitar.state, derived.tuned, forecastPasses);
     showAsSaid(job, derived.standings.front());
     const LevelSolution& level = derived.report.level;
     if (level.balanced()) {
-        derived.couplingFactor = passFactor(coupling(rig, level.state), job.habit.order);
+        derived.couplingFactor = passFactor(coupling(rig, level.state), job.method.order);
         derived.uncertainty =
-            planUncertainty(rig, old, job.goal, job.habit.order, job.slackStart_cents, UncertaintyModel{});
+            planUncertainty(rig, old, job.goal, job.method.order, job.slackStart_cents, UncertaintyModel{});
     }
     const bool comfortable = level.status == LevelStatus::Found &&
                              (job.goal.deckLoad_Nm > 0.0 || level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad);
     if (hasClaw(rig) && !comfortable) {
-        derived.alternatives = alternativesFor(rig, job.goal, job.habit.order);
+        derived.alternatives = alternativesFor(rig, job.goal, job.method.order);
         derived.shortfall = shortfallOf(rig, job.goal);
     }
     derived.neutralBlock_m = blockThickness_m(job.goal.angle_rad, job.rig.bridge.rearEdge_m, job.rig.bridge.rearGap_m);

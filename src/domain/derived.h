@@ -5,7 +5,7 @@
 #include "core/estimation/tracked.h"
 #include "core/log/passes.h"
 #include "core/planning/alternatives.h"
-#include "core/planning/outlook.h"
+#include "core/planning/planned_passes.h"
 #include "core/planning/uncertainty.h"
 #include "core/simulation/remaining.h"
 #include "domain/job.h"

@@ -228,7 +228,7 @@ std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue
         applySet(job, side, *sets.front(), catalogue);
         applyTuning(job, side, *tunings.front());
     }
-    job.habit.order = orderOf(kindOf(job.habit.order), count);
+    job.method.order = orderOf(kindOf(job.method.order), count);
     return std::nullopt;
 }
 

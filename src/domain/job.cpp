@@ -2,7 +2,7 @@
 #include "domain/job.h"
 
 #include "core/statics/note.h"
-#include "domain/claw_ways.h"
+#include "domain/claw_methods.h"
 
 #include <algorithm>
 #include <array>
@@ -50,19 +50,19 @@ Job newJob() {
         job.rig.springs.push_back(spring);
     }
     job.rig.claw.lead_m = 0.0016;
-    job.habit.order = orderOf(OrderKind::LowToHigh, nominalSet.size());
+    job.method.order = orderOf(OrderKind::LowToHigh, nominalSet.size());
     return withClawFromOldSet(std::move(job));
 }
 
 Wraps wrapsOnThis(const Job& job) {
     const bool clamped = job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
-    return clamped ? Wraps::Clamped : job.habit.wraps;
+    return clamped ? Wraps::Clamped : job.method.wraps;
 }
 
 BenchJob benchJobOf(const Job& job) {
-    Habit habit = job.habit;
-    habit.wraps = wrapsOnThis(job);
-    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, habit, job.pace, job.tools, job.log, job.prior};
+    WorkMethod method = job.method;
+    method.wraps = wrapsOnThis(job);
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, method, job.pace, job.tools, job.log, job.prior};
 }
 
 Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
@@ -81,7 +81,7 @@ Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
     job.rig.claw.turns = guitar.state.claw;
     job.simulatedSeed.reset();
     job.work = {};
-    job.work.schools = last.work.schools;
+    job.work.methods = last.work.methods;
     job.work.extras = last.work.extras;
     job.work.received = on;
     return job;
@@ -97,12 +97,12 @@ Job withClawFromOldSet(Job job) {
     return job;
 }
 
-QString clawWayName(ClawWay way) {
+QString clawWayName(ClawMethod way) {
     return nameOf(clawWayNames, way);
 }
 
-ClawWay clawWayNamed(const QString& name) {
-    return named(clawWayNames, name).value_or(ClawWay::EachScrew);
+ClawMethod clawWayNamed(const QString& name) {
+    return named(clawWayNames, name).value_or(ClawMethod::EachScrew);
 }
 
 } // namespace flenzo

@@ -4,7 +4,7 @@
 #include "core/base/result.h"
 #include "core/estimation/estimator.h"
 #include "core/planning/change.h"
-#include "core/planning/habit.h"
+#include "core/planning/work_method.h"
 #include "domain/card.h"
 #include "domain/work.h"
 
@@ -46,7 +46,7 @@ struct Job {
     double referencePitch_Hz = 440.0;
     double slackStart_cents = -300.0; ///< assumed start of new strings before anything is read
     Goal goal;
-    Habit habit;
+    WorkMethod method;
     Pace pace;
     Tools tools;                                ///< what this guitar is measured with
     std::optional<Prior> prior;                 ///< learned of this guitar in an earlier job
@@ -77,7 +77,7 @@ struct Job {
 [[nodiscard]] Job withClawFromOldSet(Job job);
 
 /// How files and schools call the ways with the claw; an unknown name is the first of them.
-[[nodiscard]] QString clawWayName(ClawWay way);
-[[nodiscard]] ClawWay clawWayNamed(const QString& name);
+[[nodiscard]] QString clawWayName(ClawMethod way);
+[[nodiscard]] ClawMethod clawWayNamed(const QString& name);
 
 } // namespace flenzo

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "domain/workflow.h"
 
 #include <algorithm>
@@ -38,7 +38,7 @@ public:
              {StepId::LookOver, StepId::AskOwner, StepId::OldSet, StepId::Checks, StepId::Plan, StepId::Tools})
             add(id);
         unlock();
-        if (goes(job_, "atOnce", "one"))
+        if (isChosen(job_, "atOnce", "one"))
             oneByOne();
         else
             allOff();
@@ -57,20 +57,20 @@ private:
         const StepSpec& spec = specOf(id);
         return job_.work.usualMinutes.value(QLatin1String(spec.name), spec.minutes);
     }
-    [[nodiscard]] bool blocks() const { return floats(job_.rig, job_.goal) && goes(job_, "atOnce", "all"); }
+    [[nodiscard]] bool blocks() const { return floats(job_.rig, job_.goal) && isChosen(job_, "atOnce", "all"); }
     [[nodiscard]] bool quickToWind() const { return wrapsOnThis(job_) != Wraps::Usual; }
     [[nodiscard]] bool hasCover() const { return hasClaw(job_.rig) && job_.card.cavityCover; }
 
     void unlock() {
-        add(StepId::CapsOff, job_.card.nut != Nut::Open, goes(job_, "caps", "loosened") ? 0.5 : 1.0);
+        add(StepId::CapsOff, job_.card.nut != Nut::Open, isChosen(job_, "caps", "loosened") ? 0.5 : 1.0);
         add(StepId::ArmOff, hasVibrato(job_));
         add(StepId::BlockIn, blocks());
-        add(StepId::CoverOff, hasCover() && goes(job_, "cover", "start"));
+        add(StepId::CoverOff, hasCover() && isChosen(job_, "cover", "start"));
     }
     void oneByOne() {
         add(StepId::LayOut);
         add(StepId::Dust, wants(job_, "clean"));
-        for (const std::size_t string : job_.habit.order)
+        for (const std::size_t string : job_.method.order)
             steps_.append({StepId::SwapString, string, minutesOf(StepId::SwapString)});
         add(StepId::PresetFine, hasFineTuners(job_));
         add(StepId::RoughTune);
@@ -80,35 +80,35 @@ private:
             add(id);
         add(StepId::PresetFine, hasFineTuners(job_));
         add(StepId::Dust, wants(job_, "clean"));
-        add(StepId::Frets, wants(job_, "polish"), goes(job_, "boardCare", "wool") ? 0.6 : 1.0);
+        add(StepId::Frets, wants(job_, "polish"), isChosen(job_, "boardCare", "wool") ? 0.6 : 1.0);
         add(StepId::OilBoard, wants(job_, "oil") && job_.card.board == Board::DarkUnlacquered);
         add(StepId::TightenTuners, job_.card.tuners != Tuners::AtBridge);
         add(StepId::LayOut);
-        add(StepId::BallEnd, clampsAtSaddle(job_.rig.bridge), goes(job_, "ballEnd", "cut") ? 1.0 : 0.5);
+        add(StepId::BallEnd, clampsAtSaddle(job_.rig.bridge), isChosen(job_, "ballEnd", "cut") ? 1.0 : 0.5);
         add(StepId::Seat);
         add(StepId::Thread, job_.card.nut != Nut::Open || job_.card.retainerBar || job_.card.stringTree,
-            goes(job_, "caps", "loosened") ? 1.25 : 1.0);
-        add(StepId::Wind, true, (quickToWind() ? 0.5 : 1.0) * (goes(job_, "winding", "tie") ? 1.3 : 1.0));
-        const bool early = goes(job_, "trim", "before") && job_.card.headstock != Headstock::None;
+            isChosen(job_, "caps", "loosened") ? 1.25 : 1.0);
+        add(StepId::Wind, true, (quickToWind() ? 0.5 : 1.0) * (isChosen(job_, "winding", "tie") ? 1.3 : 1.0));
+        const bool early = isChosen(job_, "trim", "before") && job_.card.headstock != Headstock::None;
         add(StepId::TrimTails, early);
-        add(StepId::BlockOut, blocks() && goes(job_, "blockOut", "before"));
+        add(StepId::BlockOut, blocks() && isChosen(job_, "blockOut", "before"));
         add(StepId::RoughTune);
-        add(StepId::BlockOut, blocks() && !goes(job_, "blockOut", "before"));
+        add(StepId::BlockOut, blocks() && !isChosen(job_, "blockOut", "before"));
     }
     void settleAndLevel() {
         add(StepId::Settle);
-        add(StepId::CoverOff, hasCover() && goes(job_, "cover", "needed") && !goesOnAsItWas(job_));
+        add(StepId::CoverOff, hasCover() && isChosen(job_, "cover", "needed") && !goesOnAsItWas(job_));
         add(StepId::Intonate, wants(job_, "intonate"));
         add(StepId::Height, wants(job_, "height"));
         add(StepId::Level, hasVibrato(job_));
         add(StepId::Tune);
-        add(StepId::Play, goes(job_, "lockWhen", "played") && job_.card.nut != Nut::Open);
+        add(StepId::Play, isChosen(job_, "lockWhen", "played") && job_.card.nut != Nut::Open);
     }
     void finish() {
         add(StepId::Lock, job_.card.nut != Nut::Open);
         add(StepId::FineTune, job_.card.nut != Nut::Open);
         const bool tails = job_.card.headstock != Headstock::None;
-        add(StepId::TrimTails, tails && (goes(job_, "trim", "after") || goes(job_, "atOnce", "one")));
+        add(StepId::TrimTails, tails && (isChosen(job_, "trim", "after") || isChosen(job_, "atOnce", "one")));
         add(StepId::CloseUp,
             std::any_of(steps_.begin(), steps_.end(), [](const Step& step) { return step.id == StepId::CoverOff; }));
         add(StepId::ArmIn, hasVibrato(job_));

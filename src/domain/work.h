@@ -31,7 +31,7 @@ enum class JobState { Waiting, OnBench, Finished };
 /// The job around the balance: how it is done, how far it is, what comes after.
 struct Work {
     JobState state = JobState::OnBench;
-    QMap<QString, QString> schools; ///< topic -> chosen way; a topic that is missing is done as the shop does it
+    QMap<QString, QString> methods; ///< topic -> chosen way; a topic that is missing is done as the shop does it
     QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
     QList<StepRecord> records;
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/workflow.h"
 
+#include "domain/method_figures.h"
 #include "domain/warnings.h"
-#include "domain/ways.h"
 
 #include <algorithm>
 
@@ -114,7 +114,7 @@ StepRecord::What recordOf(WorkEvent event) {
 
 /// Strings that the bench does not ask to be pulled are settled by hand.
 bool isByHand(const Job& job, StepId step) {
-    return !specOf(step).byAdviser || (step == StepId::Settle && !job.habit.stretch);
+    return !specOf(step).byAdviser || (step == StepId::Settle && !job.method.stretch);
 }
 
 double openMinutes(const Job& job, bool alsoPast) {

@@ -2,7 +2,7 @@
 #include "store/job_json.h"
 #include "store/event_json.h"
 
-#include "domain/claw_ways.h"
+#include "domain/claw_methods.h"
 #include "domain/ranges.h"
 #include "store/card_json.h"
 #include "store/names.h"
@@ -48,22 +48,22 @@ Order orderFromJson(Fields& fields, const Rig& rig) {
     return order;
 }
 
-Habit habitFromJson(Fields fields, const Rig& rig) {
-    Habit habit;
-    habit.order = fields.has("order") ? orderFromJson(fields, rig) : orderOf(OrderKind::LowToHigh, rig.strings.size());
+WorkMethod methodFromJson(Fields fields, const Rig& rig) {
+    WorkMethod method;
+    method.order = fields.has("order") ? orderFromJson(fields, rig) : orderOf(OrderKind::LowToHigh, rig.strings.size());
     const QString tuning = fields.text("tuning", 20, QStringLiteral("aims"));
     if (tuning != QLatin1String("aims") && tuning != QLatin1String("exact"))
         fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
-    habit.aims = tuning == QLatin1String("aims");
-    habit.stretch = fields.flag("stretch", false);
+    method.aims = tuning == QLatin1String("aims");
+    method.stretch = fields.flag("stretch", false);
     // Files from before the ways had names say only whether single screws were turned.
-    const ClawWay old = fields.flag("oneScrew", false) ? ClawWay::EachScrew : ClawWay::BothScrews;
-    habit.claw = readNamed(fields, "claw", clawWayNames, old);
-    habit.wraps = fields.flag("fewWraps", false) ? Wraps::Few : Wraps::Usual;
-    habit.pullShare = fields.number("pullShare", ranges::pullShare, 1.0);
-    habit.backChecks = fields.flag("backChecks", false);
-    habit.firstSharp_cents = fields.number("firstSharpCents", ranges::firstSharp_cents, 0.0);
-    return habit;
+    const ClawMethod old = fields.flag("oneScrew", false) ? ClawMethod::EachScrew : ClawMethod::BothScrews;
+    method.claw = readNamed(fields, "claw", clawWayNames, old);
+    method.wraps = fields.flag("fewWraps", false) ? Wraps::Few : Wraps::Usual;
+    method.pullShare = fields.number("pullShare", ranges::pullShare, 1.0);
+    method.backChecks = fields.flag("backChecks", false);
+    method.firstSharp_cents = fields.number("firstSharpCents", ranges::firstSharp_cents, 0.0);
+    return method;
 }
 
 Pace paceFromJson(Fields fields) {
@@ -293,19 +293,19 @@ QJsonObject changeToJson(const Job& job, QJsonObject json) {
     return json;
 }
 
-QJsonObject habitToJson(const Job& job, QJsonObject json) {
+QJsonObject methodToJson(const Job& job, QJsonObject json) {
     QJsonArray order;
-    for (const std::size_t string : job.habit.order)
+    for (const std::size_t string : job.method.order)
         order.append(QString::fromStdString(job.rig.strings[string].name));
     json[QLatin1String("order")] = order;
-    json[QLatin1String("tuning")] = job.habit.aims ? QStringLiteral("aims") : QStringLiteral("exact");
-    json[QLatin1String("stretch")] = job.habit.stretch;
-    json[QLatin1String("claw")] = clawWayName(job.habit.claw);
+    json[QLatin1String("tuning")] = job.method.aims ? QStringLiteral("aims") : QStringLiteral("exact");
+    json[QLatin1String("stretch")] = job.method.stretch;
+    json[QLatin1String("claw")] = clawWayName(job.method.claw);
     json.remove(QLatin1String("oneScrew")); // a name says it now
-    json[QLatin1String("fewWraps")] = job.habit.wraps == Wraps::Few;
-    json[QLatin1String("pullShare")] = job.habit.pullShare;
-    json[QLatin1String("backChecks")] = job.habit.backChecks;
-    json[QLatin1String("firstSharpCents")] = job.habit.firstSharp_cents;
+    json[QLatin1String("fewWraps")] = job.method.wraps == Wraps::Few;
+    json[QLatin1String("pullShare")] = job.method.pullShare;
+    json[QLatin1String("backChecks")] = job.method.backChecks;
+    json[QLatin1String("firstSharpCents")] = job.method.firstSharp_cents;
     return json;
 }
 
@@ -343,8 +343,8 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.owner = top.text("owner", nameLength);
     job.story = top.text("story", 4000);
     job.goal = goalFromJson(Fields(json.value(QLatin1String("goal")).toObject(), QStringLiteral("goal"), box));
-    job.habit =
-        habitFromJson(Fields(json.value(QLatin1String("habit")).toObject(), QStringLiteral("habit"), box), job.rig);
+    job.method =
+        methodFromJson(Fields(json.value(QLatin1String("habit")).toObject(), QStringLiteral("habit"), box), job.rig);
     job.pace = paceFromJson(Fields(json.value(QLatin1String("pace")).toObject(), QStringLiteral("pace"), box));
     readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
     job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);
@@ -358,8 +358,8 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     if (top.has("work"))
         job.work = workFromJson(Fields(top.object("work"), QStringLiteral("work"), box));
     // Files from before the habit knew of wraps have them among the ways.
-    if (job.work.schools.take(QStringLiteral("wraps")) == QLatin1String("few"))
-        job.habit.wraps = Wraps::Few;
+    if (job.work.methods.take(QStringLiteral("wraps")) == QLatin1String("few"))
+        job.method.wraps = Wraps::Few;
     if (top.has("tools"))
         job.tools = toolsFromJson(Fields(top.object("tools"), QStringLiteral("tools"), box));
     readPrior(job, top);
@@ -385,7 +385,7 @@ QJsonObject jobToJson(const Job& job) {
     goal[QLatin1String("pitchTolCents")] = job.goal.pitchTolerance_cents;
     goal[QLatin1String("deckLoadNm")] = job.goal.deckLoad_Nm;
     json[QLatin1String("goal")] = goal;
-    json[QLatin1String("habit")] = habitToJson(job, json.value(QLatin1String("habit")).toObject());
+    json[QLatin1String("habit")] = methodToJson(job, json.value(QLatin1String("habit")).toObject());
     QJsonObject pace = json.value(QLatin1String("pace")).toObject();
     pace[QLatin1String("tuneMinutes")] = tidy(job.pace.tune_s / 60.0);
     pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);

@@ -34,9 +34,9 @@ Work workFromJson(Fields fields) {
     Work work;
     work.state = readNamed(fields, "state", stateNames, work.state);
     if (fields.has("schools")) {
-        const QJsonObject schools = fields.object("schools");
-        for (auto school = schools.begin(); school != schools.end(); ++school)
-            work.schools[school.key()] = school.value().toString();
+        const QJsonObject methods = fields.object("schools");
+        for (auto method = methods.begin(); method != methods.end(); ++method)
+            work.methods[method.key()] = method.value().toString();
     }
     if (fields.has("extras"))
         for (const QJsonValue& extra : fields.array("extras", 40))
@@ -67,9 +67,9 @@ Work workFromJson(Fields fields) {
 }
 
 QJsonObject workToJson(const Work& work) {
-    QJsonObject schools;
-    for (auto school = work.schools.begin(); school != work.schools.end(); ++school)
-        schools[school.key()] = school.value();
+    QJsonObject methods;
+    for (auto method = work.methods.begin(); method != work.methods.end(); ++method)
+        methods[method.key()] = method.value();
     QJsonObject minutes;
     for (auto step = work.usualMinutes.begin(); step != work.usualMinutes.end(); ++step)
         minutes[step.key()] = step.value();
@@ -82,7 +82,7 @@ QJsonObject workToJson(const Work& work) {
                                    {QStringLiteral("text"), record.text},
                                    {QStringLiteral("at"), record.at}});
     return {{QStringLiteral("state"), jobStateName(work.state)},
-            {QStringLiteral("schools"), schools},
+            {QStringLiteral("schools"), methods},
             {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
             {QStringLiteral("records"), records},
             {QStringLiteral("usualMinutes"), minutes},

@@ -175,9 +175,9 @@ private Q_SLOTS:
         QCOMPARE(way->count(), 4);
         way->setFocus();
         QTest::keyClick(way, Qt::Key_End);
-        QCOMPARE(session().job().habit.claw, ClawWay::CoarseThenQuarters);
+        QCOMPARE(session().job().method.claw, ClawMethod::CoarseThenQuarters);
         QTest::keyClick(way, Qt::Key_Up);
-        QCOMPARE(session().job().habit.claw, ClawWay::Quarters);
+        QCOMPARE(session().job().method.claw, ClawMethod::Quarters);
         session().undoStack().undo();
         QCOMPARE(way->currentData().toString(), QStringLiteral("coarse"));
     }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
 #include "support/window.h"
@@ -100,9 +100,9 @@ private Q_SLOTS:
 
     void aNewGuitarBeginsAsTheHouseDoes() {
         Job taught = newJob();
-        chooseSchool(taught, QStringLiteral("order"), QStringLiteral("outerPairs"));
-        chooseSchool(taught, QStringLiteral("wraps"), QStringLiteral("few"));
-        QVERIFY(!book().setSetting(QStringLiteral("house"), houseOf(taught)));
+        chooseMethod(taught, QStringLiteral("order"), QStringLiteral("outerPairs"));
+        chooseMethod(taught, QStringLiteral("wraps"), QStringLiteral("few"));
+        QVERIFY(!book().setSetting(QStringLiteral("house"), shopDefaultsOf(taught)));
         std::vector<Job> done;
         for (int k = 0; k < 4; ++k) {
             Job job = newJob();
@@ -118,8 +118,8 @@ private Q_SLOTS:
         QVERIFY(!book().addAll(done));
         shell_->newGuitar();
         const Job& job = session().job();
-        QCOMPARE(schoolOf(job, QStringLiteral("order")), QStringLiteral("outerPairs"));
-        QVERIFY(job.habit.wraps == Wraps::Few && job.habit.stretch);
+        QCOMPARE(chosenMethod(job, QStringLiteral("order")), QStringLiteral("outerPairs"));
+        QVERIFY(job.method.wraps == Wraps::Few && job.method.stretch);
         QCOMPARE(job.work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
         const QList<Step> steps = stepsOf(job);
         const auto slacken =

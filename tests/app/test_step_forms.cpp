@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "support/window.h"
@@ -185,7 +185,7 @@ private Q_SLOTS:
         QTRY_VERIFY(bench->height() > 8);
         if (!bench->isChecked())
             bench->click();
-        QVERIFY(job().habit.stretch);
+        QVERIFY(job().method.stretch);
         QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
         QVERIFY(!table->isHidden());
         QCOMPARE(table->item(0, 2)->text(), QStringLiteral("0"));

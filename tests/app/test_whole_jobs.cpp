@@ -328,12 +328,12 @@ private Q_SLOTS:
         const QString before = shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text();
         ways->setFocus();
         QTest::keyClick(ways, Qt::Key_Down);
-        QCOMPARE(shell_->desk().session().job().work.schools.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+        QCOMPARE(shell_->desk().session().job().work.methods.value(QStringLiteral("atOnce")), QStringLiteral("one"));
         QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text() != before);
         QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
         shell_->newGuitar();
-        QCOMPARE(shell_->desk().session().job().work.schools.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+        QCOMPARE(shell_->desk().session().job().work.methods.value(QStringLiteral("atOnce")), QStringLiteral("one"));
     }
 
     void theActFillsTheScreenAndComesBack() {

@@ -364,7 +364,7 @@ private Q_SLOTS:
     void newStringsAreStretchedUntilTheySettle() {
         shell_->showPage(MainWindow::Change);
         find<QCheckBox>("stretch")->click();
-        QVERIFY(session().job().habit.stretch);
+        QVERIFY(session().job().method.stretch);
         shell_->showPage(MainWindow::Bench);
         int stretches = 0, acts = 0;
         for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {

@@ -3,7 +3,7 @@
 #include "core/log/passes.h"
 #include "core/operations/acts.h"
 #include "core/operations/slide.h"
-#include "core/planning/outlook.h"
+#include "core/planning/planned_passes.h"
 #include "core/simulation/play.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
@@ -22,8 +22,8 @@ BenchJob jobOf(const Rig& rig, const std::vector<SetString>& off, bool aims) {
     BenchJob job;
     job.rig = rig;
     job.old = {off};
-    job.habit.order = orderOf(OrderKind::LowToHigh, rig.strings.size());
-    job.habit.aims = aims;
+    job.method.order = orderOf(OrderKind::LowToHigh, rig.strings.size());
+    job.method.aims = aims;
     return job;
 }
 

@@ -127,7 +127,7 @@ private Q_SLOTS:
         job.log = variedLog(0.0031);
         if (!gives)
             job.log.erase(job.log.begin() + 5);
-        job.habit.stretch = gives;
+        job.method.stretch = gives;
         QVERIFY2(worstSlope(job, 7, atRest) < 2e-3, qPrintable(QString::number(worstSlope(job, 7, atRest))));
     }
 
@@ -373,7 +373,7 @@ private Q_SLOTS:
     /// New strings that give while others are tuned: what they have left is learned from their drops.
     void whatStringsStillGiveIsLearned() {
         BenchJob job = changeJob(1.0);
-        job.habit.stretch = true;
+        job.method.stretch = true;
         job.log = {fullReading({-5, -5, -5, -5, -5, -5}, job.rig.bridge.rearGap_m)};
         const auto pulled = [](double from, double to) {
             Event event;

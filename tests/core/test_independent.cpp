@@ -33,7 +33,7 @@ Hardships giving() {
 BenchJob jobOf(std::uint32_t seed, const BenchTools& tools, const Hardships& hard) {
     BenchJob job = changeJob(seed % 3 == 0 ? 0.92 : seed % 3 == 1 ? 1.08 : 1.0, seed % 5 == 4 ? 4 : 3);
     job.tools = tools.told();
-    job.habit.stretch = hard.stringsGive;
+    job.method.stretch = hard.stringsGive;
     return job;
 }
 
@@ -197,7 +197,7 @@ private Q_SLOTS:
             for (std::uint32_t seed = 200; seed < 212; ++seed) {
                 const BenchJob job = changeJob(0.92, springs);
                 IndependentGuitar guitar(job, sticking(), shop, seed);
-                const Played played = playByHabit(job, shopHabits().front(), guitar, seed);
+                const Played played = playByMethod(job, practisedMethods().front(), guitar, seed);
                 passes.push_back(played.passes);
                 visits.push_back(played.clawVisits);
                 cents.push_back(played.worst_cents);

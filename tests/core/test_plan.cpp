@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
 #include "core/planning/change.h"
-#include "core/planning/habit.h"
 #include "core/planning/uncertainty.h"
+#include "core/planning/work_method.h"
 #include "core/statics/readings.h"
 #include "support/rigs.h"
 

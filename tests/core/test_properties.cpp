@@ -142,8 +142,8 @@ private Q_SLOTS:
             for (const RigString& string : job.rig.strings)
                 job.old.strings.push_back({string.wire, string.target_Hz});
             job.old.wasLevel = k % 3 == 0;
-            job.habit.order = orderOf(OrderKind::LowToHigh, job.rig.strings.size());
-            job.habit.stretch = k % 4 == 0;
+            job.method.order = orderOf(OrderKind::LowToHigh, job.rig.strings.size());
+            job.method.stretch = k % 4 == 0;
             for (int e = 0; e < 12; ++e) {
                 Event event;
                 event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 11)(dice));
@@ -187,7 +187,7 @@ private Q_SLOTS:
         TrialSetup setup;
         setup.job.rig = sixString();
         setup.job.rig.springs.push_back(setup.job.rig.springs.back());
-        setup.job.habit.order = orderOf(OrderKind::LowToHigh, 6);
+        setup.job.method.order = orderOf(OrderKind::LowToHigh, 6);
         setup.job = changed(setup.job, ChangeKind::Same);
         setup.guitars = 4;
         setup.threads = 1;

@@ -91,7 +91,7 @@ private Q_SLOTS:
 
     void overABlock() {
         BenchJob job = changeJob(0.85);
-        job.habit.claw = ClawWay::Quarters;
+        job.method.claw = ClawMethod::Quarters;
         std::vector<double> slack(6, -200.0);
         job.log = {block(0.0), fullReading(slack, level_m)};
         Advice advice = advise(job);
@@ -119,10 +119,10 @@ private Q_SLOTS:
 
     void stretchOnlyNewStringsNearPitch() {
         BenchJob job = homeJob();
-        job.habit.stretch = true;
+        job.method.stretch = true;
         Advice advice = advise(job);
         QCOMPARE(QLatin1String(advice.rule), QLatin1String("stretch"));
-        QCOMPARE(advice.act.aim.string, job.habit.order.front());
+        QCOMPARE(advice.act.aim.string, job.method.order.front());
         job.log = {fullReading(std::vector<double>(6, -300.0), 0.0032)};
         QVERIFY(ruleOf(job) != QLatin1String("stretch"));
     }
@@ -137,7 +137,7 @@ private Q_SLOTS:
 
     void aShopThatLooksReadsThePlateAloneOnTheWay() {
         BenchJob job = changeJob(0.85);
-        job.habit.claw = ClawWay::Quarters;
+        job.method.claw = ClawMethod::Quarters;
         job.log = {fullReading(std::vector<double>(6, -300.0), 0.0028)};
         Advice advice = advise(job);
         QCOMPARE(QLatin1String(advice.rule), QLatin1String("far-claw"));
@@ -165,7 +165,7 @@ private Q_SLOTS:
         job.log = {asItStarts(job)};
         const Advice advice = advise(job);
         QCOMPARE(QLatin1String(advice.rule), QLatin1String("far-peg"));
-        QCOMPARE(advice.act.aim.string, job.habit.order.front());
+        QCOMPARE(advice.act.aim.string, job.method.order.front());
         QVERIFY(advice.act.aim.cents > 20.0); // the others still flat, the first one goes sharp
     }
 
@@ -251,7 +251,7 @@ private Q_SLOTS:
 
     void exactRows() {
         BenchJob job = changeJob(1.0);
-        job.habit.aims = false;
+        job.method.aims = false;
         job.log = {fullReading({-30, -20, 0, 0, 0, 0}, level_m)};
         Advice advice = advise(job);
         QCOMPARE(QLatin1String(advice.rule), QLatin1String("exact-peg"));
@@ -262,7 +262,7 @@ private Q_SLOTS:
         job.log = {fullReading(inTune, level_m)};
         QCOMPARE(ruleOf(job), QStringLiteral("exact-done"));
         job = changeJob(0.85);
-        job.habit.aims = false;
+        job.method.aims = false;
         job.log = {fullReading(std::vector<double>(6, -300.0), 0.0028)};
         QCOMPARE(ruleOf(job), QStringLiteral("exact-claw"));
     }
@@ -305,7 +305,7 @@ private Q_SLOTS:
     }
 
     void clawTurnsAreDealtInSixteenths() {
-        const ClawStepPolicy singly, together{ClawWay::BothScrews, 1.0 / 16.0};
+        const ClawStepPolicy singly, together{ClawMethod::BothScrews, 1.0 / 16.0};
         for (double wanted = -3.0; wanted <= 3.0; wanted += 0.0137) {
             for (const ClawTurns stands : {ClawTurns{0.0, 0.0}, ClawTurns{-0.0625, 0.0}, ClawTurns{1.0, 0.5}}) {
                 const ClawTurns turns = singly.dealt(wanted, stands);

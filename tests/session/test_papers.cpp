@@ -150,7 +150,7 @@ private Q_SLOTS:
         QCOMPARE(next.card, last.card);
         QCOMPARE(next.guitar, last.guitar);
         QVERIFY(next.log.empty() && next.work.records.isEmpty() && next.work.parts.isEmpty());
-        QCOMPARE(next.habit, last.habit);
+        QCOMPARE(next.method, last.method);
         QVERIFY(next.prior && !next.simulatedSeed);
         QCOMPARE(next.off.size(), last.rig.strings.size());
         // The claw stands where the last job left it.

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/edits.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
@@ -39,8 +39,8 @@ Job anyJob(std::mt19937& dice) {
     for (const char* extra : {"clean", "polish", "oil", "intonate", "height"})
         if (pick(2) == 1)
             job.work.extras.insert(QLatin1String(extra));
-    for (const SchoolTopic& topic : schoolTopics())
-        chooseSchool(job, topic.name, topic.options[pick(static_cast<int>(topic.options.size()))].name);
+    for (const MethodTopic& topic : methodTopics())
+        chooseMethod(job, topic.name, topic.options[pick(static_cast<int>(topic.options.size()))].name);
     return job;
 }
 

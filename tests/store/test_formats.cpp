@@ -66,7 +66,7 @@ private Q_SLOTS:
         QVERIFY(back.simulatedSeed == job.simulatedSeed);
         QCOMPARE(back.onPicks, job.onPicks);
         QCOMPARE(back.offPicks, job.offPicks);
-        QVERIFY(back.habit == job.habit);
+        QVERIFY(back.method == job.method);
         // Written once more it is the same to the letter.
         QCOMPARE(jobBytes(back), jobBytes(job));
     }
@@ -106,7 +106,7 @@ private Q_SLOTS:
         const Result<Job> read = jobFromJson(bare);
         QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
         QCOMPARE(read.value().off.size(), read.value().rig.strings.size());
-        QCOMPARE(read.value().habit.order.size(), std::size_t{6});
+        QCOMPARE(read.value().method.order.size(), std::size_t{6});
         QVERIFY(!read.value().wasLevel);
     }
 
@@ -250,7 +250,7 @@ private Q_SLOTS:
         string.clampLift_m = 0.0008;
         string.nutBreak_rad = radians(14.0);
         job.goal.deckLoad_Nm = 0.4;
-        job.habit.stretch = true;
+        job.method.stretch = true;
         job.springsBefore.assign(4, job.rig.springs[0]);
         Prior prior;
         prior.mean[1] = 0.25;
@@ -266,7 +266,7 @@ private Q_SLOTS:
         QVERIFY(std::abs(read.value().rig.springs[1].aside_m - 0.006) < 1e-12);
         QVERIFY(std::abs(read.value().rig.strings[2].fineAt_turns - 1.5) < 1e-12);
         QVERIFY(std::abs(read.value().rig.strings[2].nutBreak_rad - radians(14.0)) < 1e-9);
-        QVERIFY(read.value().habit.stretch && read.value().goal.deckLoad_Nm == 0.4);
+        QVERIFY(read.value().method.stretch && read.value().goal.deckLoad_Nm == 0.4);
         QCOMPARE(read.value().springsBefore.size(), std::size_t{4});
         QVERIFY(read.value().prior && read.value().prior->mean.isApprox(prior.mean) &&
                 read.value().prior->covariance.isApprox(prior.covariance));

@@ -78,7 +78,7 @@ private Q_SLOTS:
         job.card.nut = Nut::Caps;
         job.card.keys[QStringLiteral("caps")] = QStringLiteral("3 mm");
         job.card.clampShift_cents = {1.0, 2.5};
-        job.work.schools[QStringLiteral("atOnce")] = QStringLiteral("one");
+        job.work.methods[QStringLiteral("atOnce")] = QStringLiteral("one");
         job.work.extras = {QStringLiteral("clean")};
         job.work.records = {{QStringLiteral("tools"), StepRecord::What::Skipped, QStringLiteral("known"), {}}};
         job.work.due = QDate(2027, 5, 1);

@@ -18,7 +18,7 @@ inline BenchJob changeJob(double oldShare, std::size_t springs = 3) {
     job.old = {scaledSet(job.rig, oldShare)};
     if (const auto claw = clawBefore(job.rig, job.old))
         job.rig.claw.turns = *claw;
-    job.habit.order = orderOf(OrderKind::LowToHigh, 6);
+    job.method.order = orderOf(OrderKind::LowToHigh, 6);
     return job;
 }
 

@@ -73,7 +73,7 @@ NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents) {
 /// The shop's order, strings that are off left out.
 std::vector<std::size_t> stringsInOrder(const Situation& now) {
     std::vector<std::size_t> out;
-    for (const std::size_t string : now.job.habit.order)
+    for (const std::size_t string : now.job.method.order)
         if (isOn(now, string))
             out.push_back(string);
     return out;
@@ -160,7 +160,7 @@ NextAct unblock(const Situation& now) {
 std::optional<std::size_t> givingString(const Situation& now) {
     const std::vector<Event>& log = now.job.log;
     const bool begun = !log.empty() && log.back().kind == Event::Kind::Stretched;
-    if (!now.job.habit.stretch || !(begun || now.nearPitch() || now.guitar.state.block))
+    if (!now.job.method.stretch || !(begun || now.nearPitch() || now.guitar.state.block))
         return std::nullopt;
     for (const std::size_t string : stringsInOrder(now))
         if (string < now.guitar.settling.size() && now.guitar.settling[string].needed.p50 > 0 &&
@@ -183,24 +183,24 @@ NextAct pull(const Situation& now) {
 
 bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
     const double reading = now.guitar.readings_cents[string];
-    const bool sharpByFeel = now.passes() <= 1.0 && now.job.habit.firstSharp_cents > 0.0 &&
-                             string == now.job.habit.order.front() && !now.tuned.empty() && reading > 0.0;
+    const bool sharpByFeel = now.passes() <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
+                             string == now.job.method.order.front() && !now.tuned.empty() && reading > 0.0;
     return !sharpByFeel && !(std::abs(reading) <= least_cents);
 }
 std::optional<std::size_t> exactString(const Situation& now, bool again) {
     constexpr double innerShare = 0.8, coarse_cents = 15.0;
     const double inner_cents = innerShare * now.pitchTolerance_cents;
-    for (const double least_cents : {now.job.habit.backChecks ? coarse_cents : inner_cents, inner_cents})
+    for (const double least_cents : {now.job.method.backChecks ? coarse_cents : inner_cents, inner_cents})
         for (const std::size_t string : stringsInOrder(now)) {
-            const bool skip = now.job.habit.backChecks ? !now.tuned.empty() && now.tuned.back() == string
-                                                       : !again && now.isTuned(string);
+            const bool skip = now.job.method.backChecks ? !now.tuned.empty() && now.tuned.back() == string
+                                                        : !again && now.isTuned(string);
             if (!skip && isOffExactly(now, string, least_cents))
                 return string;
         }
     return std::nullopt;
 }
 bool tunesExactly(const Situation& now) {
-    return !now.job.habit.aims;
+    return !now.job.method.aims;
 }
 bool exactDone(const Situation& now) {
     return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds;
@@ -226,8 +226,8 @@ bool exactPeg(const Situation& now) {
 }
 NextAct tuneNextExactly(const Situation& now) {
     const std::size_t string = *exactString(now, now.allReadHere());
-    const bool firstSharp = now.pegTurns == 0 && string == now.job.habit.order.front();
-    return tuneExactly(now, string, firstSharp ? now.job.habit.firstSharp_cents : 0.0);
+    const bool firstSharp = now.pegTurns == 0 && string == now.job.method.order.front();
+    return tuneExactly(now, string, firstSharp ? now.job.method.firstSharp_cents : 0.0);
 }
 bool exactRead(const Situation& now) {
     return tunesExactly(now) && !now.allReadHere();
@@ -322,7 +322,7 @@ bool clearlyBetter(const Situation& now) {
            (now.leaving().price - now.cheapest().price >= now.options.clear || now.fullReads >= now.options.mostReads);
 }
 bool mayGoOn(const Situation& now) {
-    const double patience = now.job.habit.aims ? 1.0 : exactPatience;
+    const double patience = now.job.method.aims ? 1.0 : exactPatience;
     return now.passes() < patience * now.options.lastPass && now.clawVisits < patience * now.options.lastVisit;
 }
 /// The first string of the cheapest way is outside whatever is read again.

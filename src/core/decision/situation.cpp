@@ -40,7 +40,7 @@ Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const Adv
     look();
     plateTolerance_rad = std::max(plateTolerance_rad, options.tellPlate * oneLook_rad(job, guitar));
     judgeFloat();
-    hand = clawStepPolicyOf(job.habit, guitar.rig, level, job.goal, clawTurnedBack);
+    hand = clawStepPolicyOf(job.method, guitar.rig, level, job.goal, clawTurnedBack);
 }
 
 bool Situation::isTuned(std::size_t string) const {
@@ -66,15 +66,15 @@ bool Situation::nearPitch() const {
                        [this](double reading) { return std::abs(reading) < options.nearPitch_cents; });
 }
 
-const Way& Situation::leaving() const {
+const PegPlan& Situation::leaving() const {
     if (!leaving_)
         leaving_ = leavingAsIs(*this);
     return *leaving_;
 }
 
-const Way& Situation::cheapest() const {
+const PegPlan& Situation::cheapest() const {
     if (!cheapest_)
-        cheapest_ = cheapestWay(*this);
+        cheapest_ = cheapestPlan(*this);
     return *cheapest_;
 }
 

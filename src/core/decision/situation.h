@@ -8,7 +8,7 @@
 namespace flenzo {
 
 /// One way to go on near the goal: pegs, then perhaps the claw, and what is then expected (docs/mechanics.md eq. 30).
-struct Way {
+struct PegPlan {
     std::vector<std::size_t> pegs; ///< in the shop's order
     double clawTurns = 0.0;        ///< of both screws' mean
     Eigen::VectorXd targets_cents; ///< z to leave each string at; those not turned keep theirs
@@ -66,11 +66,11 @@ struct Situation {
     /// All strings sound near enough to pitch that pulling or judging them means something.
     [[nodiscard]] bool nearPitch() const;
     /// What leaving everything as it is comes to, and the cheapest way to go on. Worked out when first asked.
-    [[nodiscard]] const Way& leaving() const;
-    [[nodiscard]] const Way& cheapest() const;
+    [[nodiscard]] const PegPlan& leaving() const;
+    [[nodiscard]] const PegPlan& cheapest() const;
 
 private:
-    mutable std::optional<Way> leaving_, cheapest_;
+    mutable std::optional<PegPlan> leaving_, cheapest_;
     void look();
     void findHome();
     void count();

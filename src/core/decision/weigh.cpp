@@ -26,7 +26,7 @@ public:
 
     /// `offset_cents`: the strings turned are left this far from pitch together, inside their tolerance, to lead the
     /// plate where the claw's steps cannot.
-    [[nodiscard]] Way way(unsigned set, double clawTurns, double offset_cents) const {
+    [[nodiscard]] PegPlan plan(unsigned set, double clawTurns, double offset_cents) const {
         // The plate after it: every peg goes where its string will be in tune with the plate as it then is.
         double moved_Nm = now_.momentPerTurn_Nm * clawTurns, byPlate_Nm = 0.0, most = 0.0;
         for (Eigen::Index i = 0; i < n_; ++i)
@@ -38,7 +38,7 @@ public:
             }
         const double plate = slidesTo_rad(moved_Nm, now_.stiffness_NmPerRad - byPlate_Nm);
         const double went = plate - now_.plate_rad;
-        Way out;
+        PegPlan out;
         out.clawTurns = clawTurns;
         out.targets_cents = now_.z_cents;
         // A pivot that sticks keeps the plate from small moves and leaves it anywhere within its band after large ones.
@@ -78,7 +78,7 @@ public:
                   now_.options.missedPlate * static_cast<double>(n_));
         if (clawTurns != 0.0)
             out.price += now_.options.visitPrice;
-        for (const std::size_t string : now_.job.habit.order)
+        for (const std::size_t string : now_.job.method.order)
             if (set >> string & 1U)
                 out.pegs.push_back(string);
         return out;
@@ -156,13 +156,13 @@ std::vector<unsigned> setsOf(const Situation& now) {
 
 } // namespace
 
-Way leavingAsIs(const Situation& now) {
-    return Weighing(now).way(0, 0.0, 0.0);
+PegPlan leavingAsIs(const Situation& now) {
+    return Weighing(now).plan(0, 0.0, 0.0);
 }
 
-Way cheapestWay(const Situation& now) {
+PegPlan cheapestPlan(const Situation& now) {
     const Weighing weighing(now);
-    Way best = weighing.way(0, 0.0, 0.0);
+    PegPlan best = weighing.plan(0, 0.0, 0.0);
     // Read as often as it may be, and outside by odds: then leaving is no way any more.
     if (now.fullReads >= now.options.mostReads && best.worst >= now.options.insideOdds)
         best.price = std::numeric_limits<double>::max();
@@ -179,9 +179,9 @@ Way cheapestWay(const Situation& now) {
             const auto consider = [&](double turns) {
                 if (pegs + (turns != 0.0 ? now.options.visitPrice : 0.0) >= best.price)
                     return;
-                Way way = weighing.way(set, turns, off);
-                if (way.price < best.price && !(way.leaves() && best.price == std::numeric_limits<double>::max()))
-                    best = std::move(way);
+                PegPlan plan = weighing.plan(set, turns, off);
+                if (plan.price < best.price && !(plan.leaves() && best.price == std::numeric_limits<double>::max()))
+                    best = std::move(plan);
             };
             consider(0.0);
             if (!now.plateCounts || std::abs(home) < 0.3 * step)

@@ -6,8 +6,8 @@
 namespace flenzo {
 
 /// What leaving everything as it is comes to.
-[[nodiscard]] Way leavingAsIs(const Situation& now);
+[[nodiscard]] PegPlan leavingAsIs(const Situation& now);
 /// The cheapest way over all sets of strings and turns of the claw around the ones that bring the plate home.
-[[nodiscard]] Way cheapestWay(const Situation& now);
+[[nodiscard]] PegPlan cheapestPlan(const Situation& now);
 
 } // namespace flenzo

@@ -14,7 +14,7 @@ void GivingModel::set(const GivingUnknowns& by) {
     if (!by.any())
         return;
     const auto& value = by.value;
-    const double usualPull = std::log(1.0 / std::min(0.9, options_.pullShare * job_.habit.pullShare) - 1.0);
+    const double usualPull = std::log(1.0 / std::min(0.9, options_.pullShare * job_.method.pullShare) - 1.0);
     share_ = {1.0 / (1.0 + std::exp(usualPull - options_.pullSpread * value[GivingUnknowns::Pull])),
               std::min(0.5, options_.creepShare * std::exp(options_.shareSpread * value[GivingUnknowns::Elsewhere])),
               std::min(0.5, options_.ownPegShare * std::exp(options_.shareSpread * value[GivingUnknowns::OwnPeg]))};
@@ -29,7 +29,7 @@ void GivingModel::set(const GivingUnknowns& by) {
     unsettled_m_.resize(job_.rig.strings.size());
     for (std::size_t i = 0; i < unsettled_m_.size(); ++i) {
         const Wire& wire = job_.rig.strings[i].wire;
-        const double wraps = wrapsOnPost(wire, job_.habit.wraps) / wrapsOnPost(wire, Wraps::Usual);
+        const double wraps = wrapsOnPost(wire, job_.method.wraps) / wrapsOnPost(wire, Wraps::Usual);
         unsettled_m_[i] =
             options_.unsettled_m * (options_.seatingShare + (1.0 - options_.seatingShare) * wraps) *
             std::exp(options_.unsettledSpread * value[GivingUnknowns::ShareCount + static_cast<Eigen::Index>(i)]);

@@ -24,8 +24,8 @@ void meet(std::vector<int>& first, int a, int b) {
 } // namespace
 
 bool stringsGive(const BenchJob& job) {
-    return job.habit.stretch || std::any_of(job.log.begin(), job.log.end(),
-                                            [](const Event& event) { return event.kind == Event::Kind::Stretched; });
+    return job.method.stretch || std::any_of(job.log.begin(), job.log.end(),
+                                             [](const Event& event) { return event.kind == Event::Kind::Stretched; });
 }
 
 UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)

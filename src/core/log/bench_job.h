@@ -5,7 +5,7 @@
 #include "core/log/prior.h"
 #include "core/log/tools.h"
 #include "core/planning/change.h"
-#include "core/planning/habit.h"
+#include "core/planning/work_method.h"
 
 namespace flenzo {
 
@@ -15,7 +15,7 @@ struct BenchJob {
     OldSet old;
     double slackStart_cents = -300.0; ///< assumed start of strings nobody has read
     Goal goal;
-    Habit habit;
+    WorkMethod method;
     Pace pace;
     Tools tools;
     std::vector<Event> log;

@@ -23,7 +23,7 @@ enum class Wraps { Usual, Few, Clamped };
 
 /// What is usual for a new string before anything is known of it: 0.1 mm of seating and 0.07 mm for each wrap on the
 /// post; plain strings have more wraps. Assumptions, good to a factor of
-/// two. `pullShare` scales what one pull lets go (`Habit::pullShare`).
+/// two. `pullShare` scales what one pull lets go (`WorkMethod::pullShare`).
 [[nodiscard]] Settling usualSettling(const Wire& wire, Wraps wraps, double pullShare = 1.0);
 /// Wraps on the post: 2.5 wound and 4 plain, 1.5 and 2.5 where few are left, half a one where the post clamps.
 [[nodiscard]] double wrapsOnPost(const Wire& wire, Wraps wraps);

@@ -26,7 +26,7 @@ bool isStuckBetweenSteps(const Rig& rig, const LevelSolution& level, const Goal&
 double ClawStepPolicy::atOneGo_turns(double wanted_turns) const {
     if (!looks())
         return wanted_turns;
-    if (way == ClawWay::CoarseThenQuarters && std::abs(wanted_turns) >= 1.0)
+    if (way == ClawMethod::CoarseThenQuarters && std::abs(wanted_turns) >= 1.0)
         return std::trunc(wanted_turns);
     return std::clamp(wanted_turns, -quarter_turns, quarter_turns);
 }
@@ -41,10 +41,10 @@ ClawTurns ClawStepPolicy::dealt(double mean_turns, const ClawTurns& stands) cons
     return turns;
 }
 
-ClawStepPolicy clawStepPolicyOf(const Habit& habit, const Rig& rig, const LevelSolution& level, const Goal& goal,
+ClawStepPolicy clawStepPolicyOf(const WorkMethod& method, const Rig& rig, const LevelSolution& level, const Goal& goal,
                                 bool turnedBack) {
-    const bool single = habit.claw == ClawWay::EachScrew || isStuckBetweenSteps(rig, level, goal, turnedBack);
-    return {habit.claw, single ? ClawStepPolicy::finest_turns : ClawStepPolicy::both_turns};
+    const bool single = method.claw == ClawMethod::EachScrew || isStuckBetweenSteps(rig, level, goal, turnedBack);
+    return {method.claw, single ? ClawStepPolicy::finest_turns : ClawStepPolicy::both_turns};
 }
 
 } // namespace flenzo

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/planning/habit.h"
+#include "core/planning/work_method.h"
 #include "core/statics/level.h"
 
 namespace flenzo {
@@ -10,10 +10,10 @@ namespace flenzo {
 struct ClawStepPolicy {
     static constexpr double finest_turns = 1.0 / 32.0; ///< a sixteenth on one screw alone, as the screws' mean
     static constexpr double both_turns = 1.0 / 16.0;   ///< a sixteenth on both
-    ClawWay way = ClawWay::EachScrew;
+    ClawMethod way = ClawMethod::EachScrew;
     double step_turns = finest_turns; ///< of the screws' mean here: the same, or a sixteenth on both
     /// Whether the shop goes on at the claw after a look at the plate.
-    [[nodiscard]] bool looks() const { return way == ClawWay::Quarters || way == ClawWay::CoarseThenQuarters; }
+    [[nodiscard]] bool looks() const { return way == ClawMethod::Quarters || way == ClawMethod::CoarseThenQuarters; }
     /// What is turned at one go of the turns that are wanted: all, or no more than the shop turns before it looks.
     [[nodiscard]] double atOneGo_turns(double wanted_turns) const;
     /// Turns rounded to the step and dealt out in sixteenths; an odd one goes where it brings the claw, as it stands,
@@ -29,7 +29,7 @@ inline constexpr double worthAStep = 0.64;
 /// The shop's way; but where both screws together can bring a soft float no nearer and it is not near enough, the last
 /// sixteenth goes on one screw whatever the habit. `turnedBack`: both have gone a sixteenth one way and the other, so
 /// less than a whole one more will not do.
-[[nodiscard]] ClawStepPolicy clawStepPolicyOf(const Habit& habit, const Rig& rig, const LevelSolution& level,
+[[nodiscard]] ClawStepPolicy clawStepPolicyOf(const WorkMethod& method, const Rig& rig, const LevelSolution& level,
                                               const Goal& goal, bool turnedBack = false);
 
 } // namespace flenzo

@@ -33,11 +33,11 @@ void judgeEnd(Played& played, const BenchGuitar& guitar, const BenchJob& job, co
 /// A technician at one guitar who goes by tuner and eye.
 class Technician {
 public:
-    Technician(const BenchJob& job, const ShopHabit& habit, BenchGuitar& guitar, std::uint32_t seed,
+    Technician(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
                const PractisedHand& hand)
-        : job_(job), habit_(habit), guitar_(guitar), hand_(hand), eye_(seed, 77),
-          order_(orderOf(habit.order, job.rig.strings.size())) {
-        if (habit.toTheGoal) {
+        : job_(job), method_(method), guitar_(guitar), hand_(hand), eye_(seed, 77),
+          order_(orderOf(method.order, job.rig.strings.size())) {
+        if (method.toTheGoal) {
             hand_.eye_rad = job.tools.angle_rad.value_or(job.tools.gap_m.value_or(UncertaintyModel{}.gap_m) /
                                                          job.rig.bridge.rearEdge_m);
             hand_.level_rad = job.goal.angleTolerance_rad;
@@ -50,7 +50,7 @@ public:
         for (int pass = 0; pass < hand_.mostPasses; ++pass) {
             const double near_cents = level ? hand_.within_cents : hand_.nearEnough_cents;
             tuneRound(pass == 0, near_cents);
-            if (job_.habit.stretch && pass < 4)
+            if (job_.method.stretch && pass < 4)
                 stretchRound();
             readStrings();
             const double off_rad = look();
@@ -73,7 +73,7 @@ private:
     [[nodiscard]] double step_turns(double off_rad) {
         // A change of side says that the last step was too long.
         const double step = off_rad > hand_.wholeFrom_rad ? 1.0 : off_rad > hand_.halfFrom_rad ? 0.5 : 0.25;
-        return habit_.toTheGoal && off_rad < 2.0 * hand_.level_rad ? 0.125 : step;
+        return method_.toTheGoal && off_rad < 2.0 * hand_.level_rad ? 0.125 : step;
     }
     void tune(std::size_t string, double to_cents) {
         NextAct act;
@@ -88,7 +88,7 @@ private:
             if (first || std::abs(now(string)) > near_cents)
                 tune(string, eye_.normal(0.3 * near_cents));
         };
-        if (!habit_.backChecks) {
+        if (!method_.backChecks) {
             for (const std::size_t string : order_)
                 bring(string);
             return;
@@ -152,7 +152,7 @@ private:
     }
 
     const BenchJob& job_;
-    const ShopHabit& habit_;
+    const ShopHabit& method_;
     BenchGuitar& guitar_;
     PractisedHand hand_;
     RandomStream eye_;
@@ -164,7 +164,7 @@ private:
 
 } // namespace
 
-const std::vector<ShopHabit>& shopHabits() {
+const std::vector<ShopHabit>& practisedMethods() {
     static const std::vector<ShopHabit> habits{
         {"low to high", OrderKind::LowToHigh, false, false},
         {"high to low", OrderKind::HighToLow, false, false},
@@ -175,9 +175,9 @@ const std::vector<ShopHabit>& shopHabits() {
     return habits;
 }
 
-Played playByHabit(const BenchJob& job, const ShopHabit& habit, BenchGuitar& guitar, std::uint32_t seed,
-                   const PractisedHand& hand) {
-    return Technician(job, habit, guitar, seed, hand).work();
+Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
+                    const PractisedHand& hand) {
+    return Technician(job, method, guitar, seed, hand).work();
 }
 
 Played playByAdvice(const BenchJob& start, BenchGuitar& guitar, bool wantForecast) {

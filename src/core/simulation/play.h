@@ -26,7 +26,7 @@ struct ShopHabit {
     bool backChecks = false; ///< lowest sharp first, then 1-2-1, 1-2-3 and so on
     bool toTheGoal = false;  ///< goes on until the job's own tolerances are met, with the job's gauge
 };
-[[nodiscard]] const std::vector<ShopHabit>& shopHabits();
+[[nodiscard]] const std::vector<ShopHabit>& practisedMethods();
 
 /// How practitioners work; assumptions, named so that a trial can sweep them.
 struct PractisedHand {
@@ -39,8 +39,8 @@ struct PractisedHand {
     int mostPasses = 80;
 };
 
-[[nodiscard]] Played playByHabit(const BenchJob& job, const ShopHabit& habit, BenchGuitar& guitar, std::uint32_t seed,
-                                 const PractisedHand& hand = {});
+[[nodiscard]] Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
+                                  const PractisedHand& hand = {});
 /// `wantForecast`: the remaining work is played once, after the first full reading.
 [[nodiscard]] Played playByAdvice(const BenchJob& job, BenchGuitar& guitar, bool wantForecast = true);
 

@@ -114,10 +114,10 @@ private:
             state = tunePeg(mixed, state, string, mixed.strings[string].target_Hz).state;
             paid_.push_back(Event::tuned(string, 0.0));
         };
-        for (const std::size_t fresh : job_.habit.order) {
+        for (const std::size_t fresh : job_.method.order) {
             mixed.strings[fresh] = guitar_.rig().strings[fresh];
             toPitch(fresh);
-            for (const std::size_t other : job_.habit.order)
+            for (const std::size_t other : job_.method.order)
                 if (other != fresh && std::abs(readings_cents(mixed, state)[other]) > broughtBack_cents)
                     toPitch(other);
         }
@@ -133,7 +133,7 @@ private:
             turnClaw(guitar_.rig(), guitar_.state(), ClawTurns().plus(opening_.block->clawError_turns)).state);
     }
     void tuneUnderBlock() {
-        for (const std::size_t string : job_.habit.order)
+        for (const std::size_t string : job_.method.order)
             hear(Event::tuned(string, 0.0));
         NextAct out;
         out.what = NextAct::Do::Unblock;
@@ -141,7 +141,7 @@ private:
     }
     void slacken() {
         const std::vector<double> stand = readings_cents(guitar_.rig(), guitar_.state());
-        for (const std::size_t string : job_.habit.order)
+        for (const std::size_t string : job_.method.order)
             if (stand[string] > -aTone_cents / 2.0)
                 hear(Event::tuned(string, -aTone_cents));
     }

@@ -43,9 +43,9 @@ SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const UncertaintyModel& sp
     for (double& offset : offsets_cents)
         offset = dice.between(-400.0, -200.0);
     state_ = stringUp(rig_, bareState(rig_), offsets_cents, 0.0).state;
-    if (job.habit.stretch)
+    if (job.method.stretch)
         for (const RigString& string : rig_.strings) {
-            const Settling usual = usualSettling(string.wire, job.habit.wraps, job.habit.pullShare);
+            const Settling usual = usualSettling(string.wire, job.method.wraps, job.method.pullShare);
             const double left_m = usual.left_m * std::exp(dice.normal(0.5));
             settling_.push_back({left_m, usual.share * dice.between(0.73, 1.27)});
         }

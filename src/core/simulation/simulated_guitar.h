@@ -10,7 +10,7 @@ namespace flenzo {
 
 /// A guitar of the program's own mechanics that differs from its nominal rig in ways nobody is told. Departures are
 /// normal, cut at twice the spread; with the old set it stood as the real one did. New strings start roughly 200 to 400
-/// cents low. With `Habit::stretch` they are unsettled. Its pivot sticks as its rig says.
+/// cents low. With `WorkMethod::stretch` they are unsettled. Its pivot sticks as its rig says.
 ///
 /// Noise depends on the seed and on how many events went before only, so the same question gets the same answer.
 class SimulatedGuitar : public BenchGuitar {

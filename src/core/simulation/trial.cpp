@@ -50,7 +50,7 @@ Made makeGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed
     if (setup.independent) {
         Hardships hard;
         hard.pivot_Nm = tools.pivot_Nm;
-        hard.stringsGive = job.habit.stretch;
+        hard.stringsGive = job.method.stretch;
         if (setup.strange) {
             hard.rollingEdge_m = 0.0004;
             hard.springsStiffen = 3.0;
@@ -162,7 +162,7 @@ Quantiles TrialRow::quantiles(const std::function<double(const Played&)>& of) co
 }
 
 TrialReport runTrial(const TrialSetup& setup) {
-    const std::vector<ShopHabit> habits = setup.habits ? shopHabits() : std::vector<ShopHabit>{};
+    const std::vector<ShopHabit> habits = setup.habits ? practisedMethods() : std::vector<ShopHabit>{};
     BenchJob job = setup.job;
     job.tools = kindOfTools(setup.tools).tools.told();
     const std::size_t players = habits.size() + 1;
@@ -176,7 +176,7 @@ TrialReport runTrial(const TrialSetup& setup) {
             const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
             const std::size_t player = k % players;
             const Made made = makeGuitar(setup, job, seed);
-            plays[k] = player < habits.size() ? playByHabit(job, habits[player], *made.guitar, seed)
+            plays[k] = player < habits.size() ? playByMethod(job, habits[player], *made.guitar, seed)
                                               : playByAdvice(job, *made.guitar, setup.forecasts);
             plays[k].stable = made.stable;
             plays[k].home = plays[k].worst_cents <= job.goal.pitchTolerance_cents &&

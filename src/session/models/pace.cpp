@@ -2,7 +2,7 @@
 #include "session/models/pace.h"
 
 #include "domain/measuring.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 
 #include <algorithm>
 
@@ -53,10 +53,10 @@ QMap<QString, double> usualMinutesOf(const Logbook& book) {
 }
 
 void beginAsTheHouseDoes(Job& job, const Logbook& book) {
-    const QString house = book.setting(QStringLiteral("house"));
-    applyHouse(job, house);
-    applyToolLines(job.tools, house);
-    job.habit.stretch = true; // the strings that go on are new
+    const QString defaults = book.setting(QStringLiteral("house"));
+    applyShopDefaults(job, defaults);
+    applyToolLines(job.tools, defaults);
+    job.method.stretch = true; // the strings that go on are new
     job.work.usualMinutes = usualMinutesOf(book);
 }
 

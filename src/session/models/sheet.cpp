@@ -3,7 +3,7 @@
 
 #include "core/decision/adviser.h"
 #include "core/statics/note.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "domain/workflow.h"
 #include "session/models/pass_sheet.h"
 

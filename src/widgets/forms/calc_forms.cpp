@@ -183,7 +183,7 @@ void IntonateForm::reckon() {
 
 SettleForm::SettleForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
     flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
-         desk.session().job().habit.stretch, [](Job& job, bool on) { job.habit.stretch = on; });
+         desk.session().job().method.stretch, [](Job& job, bool on) { job.method.stretch = on; });
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
                              tr("How settled each string is"), this);
     table_->setObjectName(QStringLiteral("settling"));
@@ -195,7 +195,7 @@ SettleForm::SettleForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent
 void SettleForm::refresh() {
     const Job& job = desk_.session().job();
     BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
-    stretched.habit.stretch = true;
+    stretched.method.stretch = true;
     const std::vector<StringSettling> settling = estimate(stretched).settling;
     std::vector<int> pulls(job.rig.strings.size(), 0);
     std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));

@@ -4,7 +4,7 @@
 #include "domain/costs.h"
 #include "domain/edits.h"
 #include "domain/measuring.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/forms/calc_forms.h"
 #include "widgets/forms/job_form.h"
@@ -105,7 +105,7 @@ QWidget* ownerForm(AppContext& desk, QWidget* parent) {
 }
 
 /// What a way adds to the job as it is chosen now, without its risk.
-QStringList timeOf(const SchoolCost& cost, const SchoolCost& now) {
+QStringList timeOf(const MethodCost& cost, const MethodCost& now) {
     QStringList parts;
     if (const double passes = cost.passes.p50 - now.passes.p50; std::abs(passes) > 0.05)
         parts.append(tr("%1 passes").arg(signedNumber(passes, 1)));
@@ -114,15 +114,15 @@ QStringList timeOf(const SchoolCost& cost, const SchoolCost& now) {
     return parts;
 }
 
-void addTopic(JobForm& form, const Job& job, const SchoolTopic& topic, const QList<SchoolCost>& prices,
-              const SchoolCost& now) {
+void addTopic(JobForm& form, const Job& job, const MethodTopic& topic, const QList<MethodCost>& prices,
+              const MethodCost& now) {
     auto* box = new QComboBox(&form);
     box->setObjectName(QStringLiteral("school-") + topic.name);
     constexpr int leastLetters = 24;
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(leastLetters);
     for (qsizetype k = 0; k < topic.options.size(); ++k) {
-        const SchoolOption& option = topic.options[k];
+        const MethodOption& option = topic.options[k];
         QStringList parts = timeOf(prices[k], now);
         if (!prices[k].risk.isEmpty())
             parts.append(prices[k].risk);
@@ -130,10 +130,10 @@ void addTopic(JobForm& form, const Job& job, const SchoolTopic& topic, const QLi
         box->addItem(price.isEmpty() ? option.title : option.title + QStringLiteral(" – ") + price, option.name);
         box->setItemData(box->count() - 1, option.reason, Qt::ToolTipRole);
     }
-    box->setCurrentIndex(box->findData(schoolOf(job, topic.name)));
+    box->setCurrentIndex(box->findData(chosenMethod(job, topic.name)));
     QObject::connect(box, &QComboBox::activated, &form, [&form, box, name = topic.name] {
         const QString way = box->currentData().toString();
-        form.edit([&](Job& changed) { chooseSchool(changed, name, way); });
+        form.edit([&](Job& changed) { chooseMethod(changed, name, way); });
     });
     form.add(topic.title, box);
 }
@@ -182,7 +182,7 @@ QWidget* planForm(AppContext& desk, QWidget* parent) {
     auto* form = new JobForm(desk, parent);
     const Job& job = desk.session().job();
     const Costs costs(job);
-    const SchoolCost now = costs.asChosen();
+    const MethodCost now = costs.asChosen();
     QLabel* sum = label(TextRole::Heading, form, QStringLiteral("planSum"));
     sum->setText(tr("As chosen: %1 passes, %2 min in all (minutes partly assumed)")
                      .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
@@ -190,15 +190,15 @@ QWidget* planForm(AppContext& desk, QWidget* parent) {
     form->rows().addRow(sum);
     addTools(*form, job);
     // What costs time here comes first.
-    QList<QPair<const SchoolTopic*, QList<SchoolCost>>> dear, alike;
-    for (const SchoolTopic& topic : schoolTopics()) {
+    QList<QPair<const MethodTopic*, QList<MethodCost>>> dear, alike;
+    for (const MethodTopic& topic : methodTopics()) {
         if (!topic.appliesTo(job))
             continue;
-        QList<SchoolCost> prices;
-        for (const SchoolOption& option : topic.options)
+        QList<MethodCost> prices;
+        for (const MethodOption& option : topic.options)
             prices.append(costs.of(topic.name, option.name));
         const bool differ = std::any_of(prices.begin(), prices.end(),
-                                        [&](const SchoolCost& cost) { return !timeOf(cost, now).isEmpty(); });
+                                        [&](const MethodCost& cost) { return !timeOf(cost, now).isEmpty(); });
         (differ ? dear : alike).append({&topic, prices});
     }
     heading(*form, tr("Ways that change passes or minutes on this guitar"));
@@ -211,9 +211,9 @@ QWidget* planForm(AppContext& desk, QWidget* parent) {
         auto* keep = new QPushButton(tr("Keep these ways and tools as shop defaults"), form);
         keep->setObjectName(QStringLiteral("keepHouse"));
         QObject::connect(keep, &QPushButton::clicked, form, [&desk] {
-            if (desk.accept(desk.session().logbook()->setSetting(QStringLiteral("house"),
-                                                                 houseOf(desk.session().job()) + QLatin1Char('\n') +
-                                                                     toolLines(desk.session().job().tools))))
+            if (desk.accept(desk.session().logbook()->setSetting(
+                    QStringLiteral("house"),
+                    shopDefaultsOf(desk.session().job()) + QLatin1Char('\n') + toolLines(desk.session().job().tools))))
                 desk.say(tr("New jobs begin with these ways and tools."));
         });
         form->rows().addRow(QString(), keep);

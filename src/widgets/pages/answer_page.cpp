@@ -214,7 +214,7 @@ void AnswerPage::refreshAlone() {
     const Job& job = desk_.session().job();
     const ChangeReport& report = desk_.session().derived().report;
     QList<QStringList> rows;
-    for (const std::size_t string : job.habit.order)
+    for (const std::size_t string : job.method.order)
         rows.append({QString::fromStdString(job.rig.strings[string].name), centsText(report.aloneFirst_cents[string])});
     alone_->show(rows, basePixels(desk_.preferences()));
     aloneNote_->setText(wording::leftAlone(job, report));

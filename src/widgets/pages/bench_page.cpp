@@ -53,12 +53,12 @@ QWidget* BenchPage::buildActPanel() {
     act_->setWordWrap(true);
     aside_ = label(TextRole::Body, panel, QStringLiteral("aside"));
     aside_->setWordWrap(true);
-    outlook_ = label(TextRole::Small, panel, QStringLiteral("outlook"));
-    outlook_->setWordWrap(true);
+    remaining_ = label(TextRole::Small, panel, QStringLiteral("outlook"));
+    remaining_->setWordWrap(true);
     words->addStretch();
     words->addWidget(act_);
     words->addWidget(aside_);
-    words->addWidget(outlook_);
+    words->addWidget(remaining_);
     words->addStretch();
     figure_ = label(TextRole::Figure, panel, QStringLiteral("figure"));
     figure_->setAlignment(Qt::AlignCenter);
@@ -153,7 +153,7 @@ void BenchPage::refreshAct() {
     figure_->setText(words.figure);
     aside_->setText(words.aside);
     entryFor_->setText(words.entry);
-    outlook_->setText(wording::outlook(derived));
+    remaining_->setText(wording::outlook(derived));
     setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
     done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));

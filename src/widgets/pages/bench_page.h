@@ -40,7 +40,7 @@ private:
     AppContext& desk_;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
-    QLabel *act_, *figure_, *aside_, *entryFor_, *outlook_;
+    QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;
     SceneView *section_, *chart_;

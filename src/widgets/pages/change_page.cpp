@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_page.h"
 
+#include "domain/methods.h"
 #include "domain/ranges.h"
-#include "domain/schools.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/look.h"
 #include "widgets/pages/change_model.h"
@@ -79,7 +79,7 @@ ChangePage::ChangePage(AppContext& desk, QWidget* parent)
     top->setSpacing(8);
     top->addWidget(buildSide(Side::Off, tr("Comes off")), 1);
     top->addWidget(buildSide(Side::On, tr("Goes on")), 1);
-    top->addWidget(buildHabit(), 1);
+    top->addWidget(buildMethod(), 1);
     column->addLayout(top);
     table_ = new QTableView(this);
     table_->setObjectName(QStringLiteral("changeTable"));
@@ -172,7 +172,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     return panel;
 }
 
-QWidget* ChangePage::buildHabit() {
+QWidget* ChangePage::buildMethod() {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
@@ -189,7 +189,7 @@ QWidget* ChangePage::buildHabit() {
     claw_ = new QComboBox(panel);
     claw_->setObjectName(QStringLiteral("clawWay"));
     claw_->setAccessibleName(tr("Way with the claw"));
-    for (const SchoolOption& way : schoolTopic(QStringLiteral("clawStep"))->options)
+    for (const MethodOption& way : methodTopic(QStringLiteral("clawStep"))->options)
         claw_->addItem(way.title, way.name);
     for (QComboBox* combo : {order_, aims_, claw_}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -226,7 +226,7 @@ QWidget* ChangePage::buildHabit() {
     stretch_ = new QCheckBox(tr("stretch new strings"), panel);
     stretch_->setObjectName(QStringLiteral("stretch"));
     connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.habit.stretch = on; }));
+        desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.method.stretch = on; }));
     });
     form->addRow(QString(), stretch_);
     column->addLayout(form);
@@ -234,16 +234,16 @@ QWidget* ChangePage::buildHabit() {
     connect(order_, &QComboBox::activated, this, [this](int index) {
         if (index < static_cast<int>(OrderKind::Own))
             desk_.accept(desk_.session().edit(tr("order of tuning"), [index](Job& job) {
-                job.habit.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
+                job.method.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
             }));
     });
     connect(claw_, &QComboBox::activated, this, [this](int index) {
         const QString way = claw_->itemData(index).toString();
         desk_.accept(desk_.session().edit(tr("way with the claw"),
-                                          [&](Job& job) { chooseSchool(job, QStringLiteral("clawStep"), way); }));
+                                          [&](Job& job) { chooseMethod(job, QStringLiteral("clawStep"), way); }));
     });
     connect(aims_, &QComboBox::activated, this, [this](int index) {
-        desk_.accept(desk_.session().edit(tr("way of tuning"), [index](Job& job) { job.habit.aims = index == 0; }));
+        desk_.accept(desk_.session().edit(tr("way of tuning"), [index](Job& job) { job.method.aims = index == 0; }));
     });
     return panel;
 }
@@ -319,10 +319,10 @@ void ChangePage::refreshCombos() {
         for (const CatalogueTuning* tuning : desk_.catalogue().tuningsFor(job.rig.strings.size()))
             tunings_[s]->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
     }
-    order_->setCurrentIndex(static_cast<int>(kindOf(job.habit.order)));
-    aims_->setCurrentIndex(job.habit.aims ? 0 : 1);
-    stretch_->setChecked(job.habit.stretch);
-    claw_->setCurrentIndex(claw_->findData(schoolOf(job, QStringLiteral("clawStep"))));
+    order_->setCurrentIndex(static_cast<int>(kindOf(job.method.order)));
+    aims_->setCurrentIndex(job.method.aims ? 0 : 1);
+    stretch_->setChecked(job.method.stretch);
+    claw_->setCurrentIndex(claw_->findData(chosenMethod(job, QStringLiteral("clawStep"))));
     claw_->setEnabled(hasClaw(job.rig));
 }
 

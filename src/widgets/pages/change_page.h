@@ -25,7 +25,7 @@ public:
 
 private:
     QWidget* buildSide(Side side, const QString& title);
-    QWidget* buildHabit();
+    QWidget* buildMethod();
     void refreshCombos();
     void chooseSet(Side side, int index);
     void chooseTuning(Side side, int index);

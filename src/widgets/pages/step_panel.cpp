@@ -2,7 +2,7 @@
 #include "widgets/pages/step_panel.h"
 
 #include "domain/measuring.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "paint/section.h"
 #include "paint/step_diagram.h"
 #include "widgets/controls/photo_strip.h"
@@ -150,7 +150,7 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
     const QString name = step ? step->name() : QString();
     // What the ways cost depends on the ways chosen.
     const QString ways = step && step->id == StepId::Plan
-                             ? houseOf(job) + schoolOf(job, QStringLiteral("bridge")) + toolLines(job.tools)
+                             ? shopDefaultsOf(job) + chosenMethod(job, QStringLiteral("bridge")) + toolLines(job.tools)
                              : QString();
     const QString identity = name + ways + QString::number(desk_.session().keptAs().value_or(0));
     if (identity == formFor_)

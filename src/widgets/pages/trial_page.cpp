@@ -187,7 +187,7 @@ void TrialPage::start() {
     run_->setup.guitars = guitars_->value();
     run_->setup.cancel = &run_->cancel;
     run_->setup.progress = [run = run_.get()](int done) { run->done = done; };
-    progress_->setRange(0, guitars_->value() * static_cast<int>(shopHabits().size() + 1));
+    progress_->setRange(0, guitars_->value() * static_cast<int>(practisedMethods().size() + 1));
     progress_->setValue(0);
     start_->setEnabled(false);
     stop_->setEnabled(true);

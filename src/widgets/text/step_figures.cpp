@@ -3,9 +3,9 @@
 
 #include "core/setup/fretting.h"
 #include "core/setup/lock.h"
-#include "domain/schools.h"
+#include "domain/method_figures.h"
+#include "domain/methods.h"
 #include "domain/warnings.h"
-#include "domain/ways.h"
 #include "widgets/text/wording.h"
 
 #include <QCoreApplication>
@@ -26,7 +26,7 @@ QString mm(double length_m) {
 
 /// The slack in the shop's own rule first.
 QString ruleWords(const Job& job, const SlackRules& rules) {
-    const QString rule = schoolOf(job, QStringLiteral("slackRule"));
+    const QString rule = chosenMethod(job, QStringLiteral("slackRule"));
     if (rule == QLatin1String("past"))
         return tr("%1 past the post").arg(mm(rules.slack_m));
     if (rule == QLatin1String("spacings"))
@@ -73,16 +73,16 @@ QString presetWords(const Job& job) {
 }
 
 QString cutWords(const Job& job) {
-    if (goes(job, "ballEnd", "cut"))
+    if (isChosen(job, "ballEnd", "cut"))
         return {};
     return tr("Cut %1 from the ball, measured along the string (nut to post 45 mm and 10 mm in the clamp are assumed).")
         .arg(mm(cutLengthOf_m(job, job.rig.strings.front())));
 }
 
 QString tailWords(const Job& job) {
-    return goes(job, "tail", "flush")  ? tr("Flush at the post.")
-           : goes(job, "tail", "bent") ? tr("Leave 2 mm and bend it in.")
-                                       : tr("Leave 1 cm.");
+    return isChosen(job, "tail", "flush")  ? tr("Flush at the post.")
+           : isChosen(job, "tail", "bent") ? tr("Leave 2 mm and bend it in.")
+                                           : tr("Leave 1 cm.");
 }
 
 QString settleWords(const Job& job, const Derived& derived) {
@@ -137,7 +137,7 @@ QString budgetWords(const Job& job, const Derived& derived) {
 
 QString playingWords(const Job& job, const Derived& derived) {
     const std::vector<double> shifts = playingShift_cents(derived.rig(), derived.now().state);
-    const bool onBench = goes(job, "finalTune", "bench");
+    const bool onBench = isChosen(job, "finalTune", "bench");
     QStringList parts;
     for (std::size_t i = 0; i < shifts.size(); ++i)
         if (std::isfinite(shifts[i]))

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/step_words.h"
 
-#include "domain/schools.h"
+#include "domain/methods.h"
 #include "widgets/text/step_figures.h"
 #include "widgets/text/wording.h"
 
@@ -193,7 +193,7 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
         words.act = tr("Change %1 and bring it back to pitch").arg(title);
     }
     for (const Turn& turn : turns)
-        if (turn.step == step.id && goes(job, turn.topic, turn.option))
+        if (turn.step == step.id && isChosen(job, turn.topic, turn.option))
             words.act = tr(turn.act);
     if (job.rig.bridge.family == Family::RollerShaft && step.id == StepId::Slacken)
         words.caution = tr("The shaft's spring falls out when all tension goes: keep one string on where you can. ") +

@@ -2,8 +2,8 @@
 #include "core/operations/acts.h"
 #include "core/simulation/rehearsal.h"
 #include "domain/costs.h"
-#include "domain/schools.h"
-#include "domain/ways.h"
+#include "domain/method_figures.h"
+#include "domain/methods.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
 #include "session/models/pace.h"
@@ -25,7 +25,7 @@ Job demo(int index) {
 /// A guitar on which every topic is open: double-locking, floating, caps, dark board, polish wanted.
 Job everything() {
     Job job = demo(0);
-    job.habit.stretch = true;
+    job.method.stretch = true;
     job.card.nut = Nut::Caps;
     job.card.tuners = Tuners::ThroughHole;
     job.card.board = Board::DarkUnlacquered;
@@ -34,14 +34,14 @@ Job everything() {
     return job;
 }
 /// All that a technician sees of a way: steps, acts, costs, risk, order.
-QString faceOf(const Job& job, const SchoolCost& cost) {
+QString faceOf(const Job& job, const MethodCost& cost) {
     const Derived derived = derive(job);
     QString face = cost.risk;
     for (const Step& step : stepsOf(job)) {
         const StepWords words = stepWords(job, derived, step, Units());
         face += step.name() + QString::number(step.minutes) + words.act + words.figures;
     }
-    for (const std::size_t string : job.habit.order)
+    for (const std::size_t string : job.method.order)
         face += QString::number(string);
     return face + QString::number(cost.passes.p50, 'f', 2) + QString::number(cost.minutes.p50, 'f', 2);
 }
@@ -52,18 +52,18 @@ class TestSchools : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void everyWayShowsInStepsFiguresOrForecast() {
-        for (const SchoolTopic& topic : schoolTopics()) {
+        for (const MethodTopic& topic : methodTopics()) {
             Job job = everything();
             if (topic.name == QLatin1String("underBlock"))
-                chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
+                chooseMethod(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
             QVERIFY2(topic.appliesTo(job), qPrintable(topic.name));
             const Costs costs(job);
             QStringList seen;
-            for (const SchoolOption& option : topic.options) {
+            for (const MethodOption& option : topic.options) {
                 Job tried = job;
-                chooseSchool(tried, topic.name, option.name);
-                QCOMPARE(schoolOf(tried, topic.name), option.name);
-                const SchoolCost cost = costs.of(topic.name, option.name);
+                chooseMethod(tried, topic.name, option.name);
+                QCOMPARE(chosenMethod(tried, topic.name), option.name);
+                const MethodCost cost = costs.of(topic.name, option.name);
                 QVERIFY(cost.passes.p10 > 0.0 && cost.minutes.p10 > 10.0);
                 QVERIFY(cost.passes.p10 <= cost.passes.p50 && cost.passes.p50 <= cost.passes.p90);
                 const QString face = faceOf(tried, cost);
@@ -77,8 +77,8 @@ private Q_SLOTS:
     void theChosenWayAddsNothing() {
         const Job job = everything();
         const Costs costs(job);
-        for (const SchoolTopic& topic : schoolTopics()) {
-            const SchoolCost same = costs.of(topic.name, schoolOf(job, topic.name));
+        for (const MethodTopic& topic : methodTopics()) {
+            const MethodCost same = costs.of(topic.name, chosenMethod(job, topic.name));
             QCOMPARE(same.passes.p50, costs.asChosen().passes.p50);
             QCOMPARE(same.minutes.p90, costs.asChosen().minutes.p90);
         }
@@ -106,7 +106,7 @@ private Q_SLOTS:
 
     void topicsShowOnlyWhereTheyMatter() {
         const auto applies = [](const Job& job, const char* topic) {
-            return schoolTopic(QLatin1String(topic))->appliesTo(job);
+            return methodTopic(QLatin1String(topic))->appliesTo(job);
         };
         const Job fulcrum = demo(2), shaft = demo(4), headless = demo(5);
         QVERIFY(!applies(fulcrum, "caps") && !applies(fulcrum, "ballEnd") && !applies(fulcrum, "lockWhen"));
@@ -119,63 +119,63 @@ private Q_SLOTS:
         maple.card.board = Board::Maple;
         QVERIFY(!applies(maple, "boardCare"));
         Job decked = everything();
-        chooseSchool(decked, QStringLiteral("bridge"), QStringLiteral("decked"));
+        chooseMethod(decked, QStringLiteral("bridge"), QStringLiteral("decked"));
         QVERIFY(decked.goal.deckLoad_Nm > 0.0 && !applies(decked, "blockHeight"));
-        chooseSchool(decked, QStringLiteral("bridge"), QStringLiteral("floats"));
+        chooseMethod(decked, QStringLiteral("bridge"), QStringLiteral("floats"));
         QCOMPARE(decked.goal, everything().goal);
     }
 
     void theHousesWaysGoIntoANewJob() {
         Job job = newJob();
-        for (const SchoolTopic& topic : schoolTopics())
-            chooseSchool(job, topic.name, topic.options.last().name);
+        for (const MethodTopic& topic : methodTopics())
+            chooseMethod(job, topic.name, topic.options.last().name);
         Job next = newJob();
-        applyHouse(next, houseOf(job));
-        for (const SchoolTopic& topic : schoolTopics())
+        applyShopDefaults(next, shopDefaultsOf(job));
+        for (const MethodTopic& topic : methodTopics())
             if (topic.name != QLatin1String("bridge")) // floating or not is the guitar's
-                QCOMPARE(schoolOf(next, topic.name), topic.options.last().name);
-        QCOMPARE(schoolOf(next, QStringLiteral("bridge")), QStringLiteral("floats"));
+                QCOMPARE(chosenMethod(next, topic.name), topic.options.last().name);
+        QCOMPARE(chosenMethod(next, QStringLiteral("bridge")), QStringLiteral("floats"));
     }
 
     void aForeignHouseChangesNothing() {
         Job next = newJob();
-        applyHouse(next, QStringLiteral("nonsense\natOnce=never\nunheardOf=all\n=\nbridge=decked\norder"));
+        applyShopDefaults(next, QStringLiteral("nonsense\natOnce=never\nunheardOf=all\n=\nbridge=decked\norder"));
         QCOMPARE(next, newJob());
     }
 
     void waysOutliveTheFile() {
-        for (const SchoolTopic& topic : schoolTopics()) {
+        for (const MethodTopic& topic : methodTopics()) {
             Job job = everything();
-            chooseSchool(job, topic.name, topic.options.last().name);
+            chooseMethod(job, topic.name, topic.options.last().name);
             const Result<Job> read = jobFromJson(jobToJson(job));
             QVERIFY2(read.ok(), qPrintable(topic.name));
-            QCOMPARE(schoolOf(read.value(), topic.name), topic.options.last().name);
+            QCOMPARE(chosenMethod(read.value(), topic.name), topic.options.last().name);
         }
         Job old = everything(); // as files had it before the habit knew of wraps
         QJsonObject json = jobToJson(old);
         QJsonObject work = json[QLatin1String("work")].toObject();
         work[QLatin1String("schools")] = QJsonObject{{QStringLiteral("wraps"), QStringLiteral("few")}};
         json[QLatin1String("work")] = work;
-        QJsonObject habit = json[QLatin1String("habit")].toObject();
-        habit.remove(QLatin1String("fewWraps"));
-        json[QLatin1String("habit")] = habit;
-        QCOMPARE(schoolOf(jobFromJson(json).value(), QStringLiteral("wraps")), QStringLiteral("few"));
+        QJsonObject method = json[QLatin1String("habit")].toObject();
+        method.remove(QLatin1String("fewWraps"));
+        json[QLatin1String("habit")] = method;
+        QCOMPARE(chosenMethod(jobFromJson(json).value(), QStringLiteral("wraps")), QStringLiteral("few"));
     }
 
     void theWayWithTheClawHasANameInFiles() {
-        for (const ClawWay way :
-             {ClawWay::EachScrew, ClawWay::BothScrews, ClawWay::Quarters, ClawWay::CoarseThenQuarters}) {
+        for (const ClawMethod way :
+             {ClawMethod::EachScrew, ClawMethod::BothScrews, ClawMethod::Quarters, ClawMethod::CoarseThenQuarters}) {
             Job job = everything();
-            job.habit.claw = way;
-            QCOMPARE(jobFromJson(jobToJson(job)).value().habit.claw, way);
+            job.method.claw = way;
+            QCOMPARE(jobFromJson(jobToJson(job)).value().method.claw, way);
         }
         QJsonObject json = jobToJson(everything());
-        const auto reads = [&](const QJsonObject& habit) {
-            json[QLatin1String("habit")] = habit;
+        const auto reads = [&](const QJsonObject& method) {
+            json[QLatin1String("habit")] = method;
             return jobFromJson(json);
         };
-        QCOMPARE(reads({{QStringLiteral("oneScrew"), true}}).value().habit.claw, ClawWay::EachScrew); // older files
-        QCOMPARE(reads({{QStringLiteral("oneScrew"), false}}).value().habit.claw, ClawWay::BothScrews);
+        QCOMPARE(reads({{QStringLiteral("oneScrew"), true}}).value().method.claw, ClawMethod::EachScrew); // older files
+        QCOMPARE(reads({{QStringLiteral("oneScrew"), false}}).value().method.claw, ClawMethod::BothScrews);
         QVERIFY(
             !jobToJson(reads({{QStringLiteral("oneScrew"), true}}).value())[QLatin1String("habit")].toObject().contains(
                 QLatin1String("oneScrew")));
@@ -185,9 +185,9 @@ private Q_SLOTS:
 
     void postsThatClampTakeNextToNoWraps() {
         Job job = everything();
-        QCOMPARE(benchJobOf(job).habit.wraps, Wraps::Usual);
+        QCOMPARE(benchJobOf(job).method.wraps, Wraps::Usual);
         job.card.tuners = Tuners::Locking;
-        QVERIFY(benchJobOf(job).habit.wraps == Wraps::Clamped && job.habit.wraps == Wraps::Usual);
+        QVERIFY(benchJobOf(job).method.wraps == Wraps::Clamped && job.method.wraps == Wraps::Usual);
         QCOMPARE(wrapsOf(job, job.rig.strings.front().wire), 0.5);
     }
 
@@ -197,7 +197,7 @@ private Q_SLOTS:
         const SlackRules usual = slackOf(job, low);
         // One wrap takes pi (post + gauge).
         QVERIFY(std::abs(usual.slack_m - 2.5 * 3.14159265 * (assumedHead.post_m + low.wire.gauge_m)) < 1e-6);
-        chooseSchool(job, QStringLiteral("wraps"), QStringLiteral("few"));
+        chooseMethod(job, QStringLiteral("wraps"), QStringLiteral("few"));
         QVERIFY(slackOf(job, low).slack_m < usual.slack_m);
         QVERIFY(slackOf(job, low).frets < usual.frets && slackOf(job, low).bow_m < usual.bow_m);
         QVERIFY(cutLengthOf_m(job, low) > low.scale_m + slackOf(job, low).slack_m);
@@ -206,9 +206,9 @@ private Q_SLOTS:
     void lessPressureLowersTheNutAngle() {
         Job job = everything();
         const double more = nutAngleOf_rad(job, job.rig.strings.front());
-        chooseSchool(job, QStringLiteral("nutAngle"), QStringLiteral("less"));
+        chooseMethod(job, QStringLiteral("nutAngle"), QStringLiteral("less"));
         QVERIFY(nutAngleOf_rad(job, job.rig.strings.front()) < more);
-        chooseSchool(job, QStringLiteral("wraps"), QStringLiteral("few"));
+        chooseMethod(job, QStringLiteral("wraps"), QStringLiteral("few"));
         QVERIFY(nutAngleOf_rad(job, job.rig.strings.front()) < more);
     }
 
@@ -217,7 +217,7 @@ private Q_SLOTS:
         const LevelSolution level = derive(job).report.level;
         QVERIFY(level.balanced());
         QCOMPARE(blockJump_cents(job, job.rig, level), 0.0);
-        chooseSchool(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
+        chooseMethod(job, QStringLiteral("blockHeight"), QStringLiteral("forward"));
         QVERIFY(blockAngle_rad(job) > job.goal.angle_rad);
         QVERIFY(blockJump_cents(job, job.rig, level) > 20.0);
     }
@@ -227,7 +227,7 @@ private Q_SLOTS:
         const double all = job.rig.strings.front().fineTurns;
         double last = all;
         for (const char* way : {"middle", "nearlyOut", "allOut"}) {
-            chooseSchool(job, QStringLiteral("finePreset"), QLatin1String(way));
+            chooseMethod(job, QStringLiteral("finePreset"), QLatin1String(way));
             QVERIFY(finePreset_turns(job) >= 0.0 && finePreset_turns(job) < last);
             last = finePreset_turns(job);
         }
@@ -277,4 +277,4 @@ private Q_SLOTS:
 };
 
 QTEST_GUILESS_MAIN(TestSchools)
-#include "test_schools.moc"
+#include "test_methods.moc"

@@ -12,7 +12,7 @@ namespace flenzo {
 enum class OrderKind { LowToHigh, HighToLow, OuterPairs, Own };
 
 /// How a shop turns the claw, as far as there is still to go.
-enum class ClawWay {
+enum class ClawMethod {
     EachScrew,         ///< all at one go; a sixteenth on one screw alone is half a step of both
     BothScrews,        ///< all at one go, the same on both screws
     Quarters,          ///< a quarter on both screws and a look, the last one less
@@ -20,16 +20,16 @@ enum class ClawWay {
 };
 
 /// How a shop tunes.
-struct Habit {
+struct WorkMethod {
     Order order; ///< every string once
-    ClawWay claw = ClawWay::EachScrew;
+    ClawMethod claw = ClawMethod::EachScrew;
     bool aims = true;              ///< to computed aims; false: each string exactly to pitch
     bool stretch = false;          ///< new strings are stretched until they are settled
     Wraps wraps = Wraps::Usual;    ///< less on the post is less to settle
     double pullShare = 1.0;        ///< what one pull lets go, against a gentle one along the whole string
     bool backChecks = false;       ///< exactly tuned strings are brought back before the next one is tuned
     double firstSharp_cents = 0.0; ///< exactly tuned, the first string of the first pass is set this sharp by feel
-    bool operator==(const Habit&) const = default;
+    bool operator==(const WorkMethod&) const = default;
 };
 
 /// The order of a kind for a number of strings. `Own` yields low to high.

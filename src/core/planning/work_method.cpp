@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/planning/habit.h"
+#include "core/planning/work_method.h"
 
 #include <algorithm>
 #include <numeric>

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/ways.h"
+#include "domain/method_figures.h"
 
 #include "core/operations/acts.h"
 
 #include "core/statics/readings.h"
-#include "domain/schools.h"
+#include "domain/methods.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +22,7 @@ constexpr double higherExit_m = 0.0015;
 } // namespace
 
 double blockAngle_rad(const Job& job) {
-    return job.goal.angle_rad + (goes(job, "blockHeight", "forward") ? forwardBlock_rad : 0.0);
+    return job.goal.angle_rad + (isChosen(job, "blockHeight", "forward") ? forwardBlock_rad : 0.0);
 }
 
 double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& level) {
@@ -36,7 +36,7 @@ double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& leve
 
 double wrapsOf(const Job& job, const Wire& wire) {
     const Wraps wraps = wrapsOnThis(job);
-    if (wraps != Wraps::Clamped && goes(job, "winding", "tie"))
+    if (wraps != Wraps::Clamped && isChosen(job, "winding", "tie"))
         return 1.5; // the tie holds, not the wraps
     return wrapsOnPost(wire, wraps);
 }
@@ -51,14 +51,16 @@ double cutLengthOf_m(const Job& job, const RigString& string) {
 }
 
 double nutAngleOf_rad(const Job& job, const RigString& string) {
-    const double exit_m = firstExit_m + (goes(job, "nutAngle", "less") ? higherExit_m : 0.0);
+    const double exit_m = firstExit_m + (isChosen(job, "nutAngle", "less") ? higherExit_m : 0.0);
     const double nutToPost_m = string.nutTail_m > 0.0 ? string.nutTail_m : assumedHead.nutToPost_m;
     return nutBreak_rad(slot_m, exit_m, wrapsOf(job, string.wire), string.wire.gauge_m, nutToPost_m);
 }
 
 double finePreset_turns(const Job& job) {
     const double all = job.rig.strings.front().fineTurns;
-    return goes(job, "finePreset", "middle") ? all / 2.0 : goes(job, "finePreset", "nearlyOut") ? 0.2 * all : 0.0;
+    return isChosen(job, "finePreset", "middle")      ? all / 2.0
+           : isChosen(job, "finePreset", "nearlyOut") ? 0.2 * all
+                                                      : 0.0;
 }
 
 std::vector<double> playingShift_cents(const Rig& rig, const State& now) {

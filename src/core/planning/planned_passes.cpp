@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/planning/outlook.h"
+#include "core/planning/planned_passes.h"
 
 #include "core/operations/acts.h"
 
@@ -8,13 +8,13 @@
 
 namespace flenzo {
 
-PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const Habit& habit, const State& from,
+PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const WorkMethod& method, const State& from,
                             const std::vector<std::size_t>& tuned, int mostPasses) {
     PlannedPasses out;
     const LevelSolution level = levelSolution(rig, from, goal);
     if (level.status != LevelStatus::Found)
         return out;
-    const ClawStepPolicy hand = clawStepPolicyOf(habit, rig, level, goal);
+    const ClawStepPolicy hand = clawStepPolicyOf(method, rig, level, goal);
     State state = from;
     state.block.reset();
     LevelSolution target = level;
@@ -29,12 +29,12 @@ PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const Habit& habit
         target.state = landing.state;
     for (int pass = 0; pass < mostPasses && !withinGoal(rig, state, goal); ++pass) {
         Order order;
-        for (const std::size_t string : habit.order)
+        for (const std::size_t string : method.order)
             if (pass > 0 || out.clawVisits > 0 || std::find(tuned.begin(), tuned.end(), string) == tuned.end())
                 order.push_back(string);
         if (order.empty())
             continue;
-        out.passes.push_back(habit.aims ? aimedPass(rig, state, target, order) : exactPass(rig, state, order));
+        out.passes.push_back(method.aims ? aimedPass(rig, state, target, order) : exactPass(rig, state, order));
         state = out.passes.back().after;
     }
     out.reachesGoal = withinGoal(rig, state, goal);

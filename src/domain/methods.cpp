@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/schools.h"
+#include "domain/methods.h"
 
 #include "domain/edits.h"
 
@@ -17,29 +17,29 @@ constexpr double hardPull = 1.3, endsPull = 0.7;
 using Name = QLatin1String;
 
 QString orderOfJob(const Job& job) {
-    if (job.habit.backChecks)
+    if (job.method.backChecks)
         return Name("backChecks");
-    const OrderKind kind = kindOf(job.habit.order);
+    const OrderKind kind = kindOf(job.method.order);
     return kind == OrderKind::HighToLow    ? Name("highToLow")
            : kind == OrderKind::OuterPairs ? Name("outerPairs")
                                            : Name("lowToHigh");
 }
 
 QString pullOf(const Job& job) {
-    return job.habit.pullShare > 1.0 ? Name("hard") : job.habit.pullShare < 1.0 ? Name("ends") : Name("along");
+    return job.method.pullShare > 1.0 ? Name("hard") : job.method.pullShare < 1.0 ? Name("ends") : Name("along");
 }
 
 /// Topics that habit or goal answer, because the mechanics go by them.
-std::optional<QString> answeredByHabit(const Job& job, const QString& topic) {
-    const Habit& habit = job.habit;
+std::optional<QString> answeredByWorkMethod(const Job& job, const QString& topic) {
+    const WorkMethod& method = job.method;
     if (topic == Name("overshoot"))
-        return habit.aims ? Name("aims") : habit.firstSharp_cents > 0.0 ? Name("feel") : Name("exact");
+        return method.aims ? Name("aims") : method.firstSharp_cents > 0.0 ? Name("feel") : Name("exact");
     if (topic == Name("clawStep"))
-        return clawWayName(habit.claw);
+        return clawWayName(method.claw);
     if (topic == Name("order"))
         return orderOfJob(job);
     if (topic == Name("wraps"))
-        return habit.wraps == Wraps::Few ? Name("few") : Name("usual");
+        return method.wraps == Wraps::Few ? Name("few") : Name("usual");
     if (topic == Name("stretching"))
         return pullOf(job);
     if (topic == Name("bridge"))
@@ -48,29 +48,29 @@ std::optional<QString> answeredByHabit(const Job& job, const QString& topic) {
 }
 
 void chooseOrder(Job& job, const QString& option) {
-    job.habit.backChecks = option == Name("backChecks");
+    job.method.backChecks = option == Name("backChecks");
     const OrderKind kind = option == Name("highToLow")    ? OrderKind::HighToLow
                            : option == Name("outerPairs") ? OrderKind::OuterPairs
                                                           : OrderKind::LowToHigh;
-    job.habit.order = orderOf(kind, job.rig.strings.size());
-    if (job.habit.backChecks)
-        job.habit.aims = false; // to an aim there is nothing to check back
+    job.method.order = orderOf(kind, job.rig.strings.size());
+    if (job.method.backChecks)
+        job.method.aims = false; // to an aim there is nothing to check back
 }
 
 /// Whether a bridge floats is the guitar's and its owner's, not the shop's.
-bool isOfTheHouse(const QString& topic) {
+bool isShopDefault(const QString& topic) {
     return topic != Name("bridge");
 }
 
 } // namespace
 
-bool SchoolTopic::appliesTo(const Job& job) const {
+bool MethodTopic::appliesTo(const Job& job) const {
     const bool claw = hasClaw(job.rig);
     const Card& card = job.card;
     if (name == Name("bridge"))
         return claw && job.rig.bridge.form != Form::DoubleLockingFlush;
     if (name.startsWith(Name("block")) || name == Name("underBlock"))
-        return floats(job.rig, job.goal) && goes(job, "atOnce", "all");
+        return floats(job.rig, job.goal) && isChosen(job, "atOnce", "all");
     if (name == Name("ballEnd") || name == Name("finePreset"))
         return clampsAtSaddle(job.rig.bridge);
     if (name == Name("slackRule") || name == Name("winding") || name == Name("nutAngle"))
@@ -94,54 +94,54 @@ bool SchoolTopic::appliesTo(const Job& job) const {
     return true;
 }
 
-QString schoolOf(const Job& job, const QString& topic) {
-    if (const auto answer = answeredByHabit(job, topic))
+QString chosenMethod(const Job& job, const QString& topic) {
+    if (const auto answer = answeredByWorkMethod(job, topic))
         return *answer;
-    const SchoolTopic* known = schoolTopic(topic);
+    const MethodTopic* known = methodTopic(topic);
     if (!known)
         return {};
-    const QString chosen = job.work.schools.value(topic);
+    const QString chosen = job.work.methods.value(topic);
     return known->has(chosen) ? chosen : known->options.first().name;
 }
 
-bool goes(const Job& job, const char* topic, const char* option) {
-    return schoolOf(job, Name(topic)) == Name(option);
+bool isChosen(const Job& job, const char* topic, const char* option) {
+    return chosenMethod(job, Name(topic)) == Name(option);
 }
 
-void chooseSchool(Job& job, const QString& topic, const QString& option) {
-    const SchoolTopic* known = schoolTopic(topic);
-    if (!known || !known->has(option) || schoolOf(job, topic) == option)
+void chooseMethod(Job& job, const QString& topic, const QString& option) {
+    const MethodTopic* known = methodTopic(topic);
+    if (!known || !known->has(option) || chosenMethod(job, topic) == option)
         return;
     if (topic == Name("overshoot")) {
-        job.habit.aims = option == Name("aims");
-        job.habit.backChecks = job.habit.backChecks && !job.habit.aims;
-        job.habit.firstSharp_cents = option == Name("feel") ? byFeel_cents : 0.0;
+        job.method.aims = option == Name("aims");
+        job.method.backChecks = job.method.backChecks && !job.method.aims;
+        job.method.firstSharp_cents = option == Name("feel") ? byFeel_cents : 0.0;
     } else if (topic == Name("clawStep")) {
-        job.habit.claw = clawWayNamed(option);
+        job.method.claw = clawWayNamed(option);
     } else if (topic == Name("order")) {
         chooseOrder(job, option);
     } else if (topic == Name("wraps")) {
-        job.habit.wraps = option == Name("few") ? Wraps::Few : Wraps::Usual;
+        job.method.wraps = option == Name("few") ? Wraps::Few : Wraps::Usual;
     } else if (topic == Name("stretching")) {
-        job.habit.pullShare = option == Name("hard") ? hardPull : option == Name("ends") ? endsPull : 1.0;
+        job.method.pullShare = option == Name("hard") ? hardPull : option == Name("ends") ? endsPull : 1.0;
     } else if (topic == Name("bridge")) {
         setDecked(job, option == Name("decked"));
     } else {
-        job.work.schools[topic] = option;
+        job.work.methods[topic] = option;
     }
 }
 
-void applyHouse(Job& job, const QString& house) {
-    for (const QString& line : house.split(QLatin1Char('\n'), Qt::SkipEmptyParts))
-        if (const QString topic = line.section(QLatin1Char('='), 0, 0); isOfTheHouse(topic))
-            chooseSchool(job, topic, line.section(QLatin1Char('='), 1));
+void applyShopDefaults(Job& job, const QString& defaults) {
+    for (const QString& line : defaults.split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+        if (const QString topic = line.section(QLatin1Char('='), 0, 0); isShopDefault(topic))
+            chooseMethod(job, topic, line.section(QLatin1Char('='), 1));
 }
 
-QString houseOf(const Job& job) {
+QString shopDefaultsOf(const Job& job) {
     QStringList lines;
-    for (const SchoolTopic& topic : schoolTopics())
-        if (isOfTheHouse(topic.name))
-            lines.append(topic.name + QLatin1Char('=') + schoolOf(job, topic.name));
+    for (const MethodTopic& topic : methodTopics())
+        if (isShopDefault(topic.name))
+            lines.append(topic.name + QLatin1Char('=') + chosenMethod(job, topic.name));
     return lines.join(QLatin1Char('\n'));
 }
 

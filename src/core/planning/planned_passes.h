@@ -13,7 +13,7 @@ struct PlannedPasses {
     bool reachesGoal = false;
 };
 /// `tuned` are the strings tuned so far in the present pass.
-[[nodiscard]] PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const Habit& habit, const State& from,
+[[nodiscard]] PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const WorkMethod& method, const State& from,
                                           const std::vector<std::size_t>& tuned, int mostPasses);
 
 } // namespace flenzo

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/schools.h"
+#include "domain/methods.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -8,12 +8,12 @@ namespace flenzo {
 
 namespace {
 
-struct Way {
+struct PegPlan {
     const char *name, *title, *reason;
 };
 struct Topic {
     const char *name, *title;
-    std::vector<Way> ways;
+    std::vector<PegPlan> ways;
 };
 
 /// In the order in which the work comes to them.
@@ -147,12 +147,12 @@ QString tr(const char* text) {
 
 } // namespace
 
-const QList<SchoolTopic>& schoolTopics() {
-    static const QList<SchoolTopic> list = [] {
-        QList<SchoolTopic> made;
+const QList<MethodTopic>& methodTopics() {
+    static const QList<MethodTopic> list = [] {
+        QList<MethodTopic> made;
         for (const Topic& topic : topics()) {
-            SchoolTopic one{QLatin1String(topic.name), tr(topic.title), {}};
-            for (const Way& way : topic.ways)
+            MethodTopic one{QLatin1String(topic.name), tr(topic.title), {}};
+            for (const PegPlan& way : topic.ways)
                 one.options.append({QLatin1String(way.name), tr(way.title), tr(way.reason)});
             made.append(one);
         }
@@ -161,14 +161,14 @@ const QList<SchoolTopic>& schoolTopics() {
     return list;
 }
 
-const SchoolTopic* schoolTopic(const QString& name) {
-    const auto& all = schoolTopics();
-    const auto at = std::find_if(all.begin(), all.end(), [&](const SchoolTopic& topic) { return topic.name == name; });
+const MethodTopic* methodTopic(const QString& name) {
+    const auto& all = methodTopics();
+    const auto at = std::find_if(all.begin(), all.end(), [&](const MethodTopic& topic) { return topic.name == name; });
     return at == all.end() ? nullptr : &*at;
 }
 
-bool SchoolTopic::has(const QString& option) const {
-    return std::any_of(options.begin(), options.end(), [&](const SchoolOption& one) { return one.name == option; });
+bool MethodTopic::has(const QString& option) const {
+    return std::any_of(options.begin(), options.end(), [&](const MethodOption& one) { return one.name == option; });
 }
 
 } // namespace flenzo

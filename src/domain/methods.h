@@ -6,27 +6,27 @@
 namespace flenzo {
 
 /// One way of doing a thing, as files call it and as people do.
-struct SchoolOption {
+struct MethodOption {
     QString name, title, reason;
 };
 /// A thing on which the trade disagrees.
-struct SchoolTopic {
+struct MethodTopic {
     QString name, title;
-    QList<SchoolOption> options; ///< the first one is taken where nothing was chosen
+    QList<MethodOption> options; ///< the first one is taken where nothing was chosen
     [[nodiscard]] bool appliesTo(const Job& job) const;
     [[nodiscard]] bool has(const QString& option) const;
 };
-[[nodiscard]] const QList<SchoolTopic>& schoolTopics();
-[[nodiscard]] const SchoolTopic* schoolTopic(const QString& name); ///< none of that name: nothing
+[[nodiscard]] const QList<MethodTopic>& methodTopics();
+[[nodiscard]] const MethodTopic* methodTopic(const QString& name); ///< none of that name: nothing
 
 /// The way this job goes on a topic: what was chosen, else the first. Ways that the mechanics need to know stand in the
 /// job's habit and goal.
-[[nodiscard]] QString schoolOf(const Job& job, const QString& topic);
-[[nodiscard]] bool goes(const Job& job, const char* topic, const char* option);
+[[nodiscard]] QString chosenMethod(const Job& job, const QString& topic);
+[[nodiscard]] bool isChosen(const Job& job, const char* topic, const char* option);
 /// Chooses a way; names that are unknown change nothing.
-void chooseSchool(Job& job, const QString& topic, const QString& option);
+void chooseMethod(Job& job, const QString& topic, const QString& option);
 /// The house's ways, for jobs that have not chosen; "topic=option" by line.
-void applyHouse(Job& job, const QString& house);
-[[nodiscard]] QString houseOf(const Job& job);
+void applyShopDefaults(Job& job, const QString& defaults);
+[[nodiscard]] QString shopDefaultsOf(const Job& job);
 
 } // namespace flenzo

@@ -23,46 +23,46 @@ Ended played(const BenchJob& job, std::uint32_t seed, int most = 400) {
 
 } // namespace
 
-Q_DECLARE_METATYPE(flenzo::Habit)
+Q_DECLARE_METATYPE(flenzo::WorkMethod)
 
-class TestHabits : public QObject {
+class TestMethodsPlayed : public QObject {
     Q_OBJECT
 private Q_SLOTS:
-    void everyHabitBringsTheGuitarHome_data() {
-        QTest::addColumn<Habit>("habit");
-        const Habit base{.order = orderOf(OrderKind::LowToHigh, 6)};
-        const auto row = [&](const char* name, void (*change)(Habit&)) {
-            Habit habit = base;
-            change(habit);
-            QTest::newRow(name) << habit;
+    void everyMethodBringsTheGuitarHome_data() {
+        QTest::addColumn<WorkMethod>("method");
+        const WorkMethod base{.order = orderOf(OrderKind::LowToHigh, 6)};
+        const auto row = [&](const char* name, void (*change)(WorkMethod&)) {
+            WorkMethod method = base;
+            change(method);
+            QTest::newRow(name) << method;
         };
-        row("aims", [](Habit&) {});
-        row("both screws", [](Habit& h) { h.claw = ClawWay::BothScrews; });
-        row("quarter turns", [](Habit& h) { h.claw = ClawWay::Quarters; });
-        row("whole turns, then quarters", [](Habit& h) { h.claw = ClawWay::CoarseThenQuarters; });
-        row("stretching", [](Habit& h) { h.stretch = true; });
-        row("stretching, few wraps", [](Habit& h) {
+        row("aims", [](WorkMethod&) {});
+        row("both screws", [](WorkMethod& h) { h.claw = ClawMethod::BothScrews; });
+        row("quarter turns", [](WorkMethod& h) { h.claw = ClawMethod::Quarters; });
+        row("whole turns, then quarters", [](WorkMethod& h) { h.claw = ClawMethod::CoarseThenQuarters; });
+        row("stretching", [](WorkMethod& h) { h.stretch = true; });
+        row("stretching, few wraps", [](WorkMethod& h) {
             h.stretch = true;
             h.wraps = Wraps::Few;
         });
-        row("stretching at the ends", [](Habit& h) {
+        row("stretching at the ends", [](WorkMethod& h) {
             h.stretch = true;
             h.pullShare = 0.7;
         });
-        row("exact", [](Habit& h) { h.aims = false; });
-        row("exact, quarter turns", [](Habit& h) {
+        row("exact", [](WorkMethod& h) { h.aims = false; });
+        row("exact, quarter turns", [](WorkMethod& h) {
             h.aims = false;
-            h.claw = ClawWay::Quarters;
+            h.claw = ClawMethod::Quarters;
         });
-        row("exact, high to low", [](Habit& h) {
+        row("exact, high to low", [](WorkMethod& h) {
             h.aims = false;
             h.order = orderOf(OrderKind::HighToLow, 6);
         });
     }
-    void everyHabitBringsTheGuitarHome() {
-        QFETCH(Habit, habit);
+    void everyMethodBringsTheGuitarHome() {
+        QFETCH(WorkMethod, method);
         BenchJob job = changeJob(0.95);
-        job.habit = habit;
+        job.method = method;
         for (const std::uint32_t seed : {21U, 22U}) {
             const Ended end = played(job, seed);
             QCOMPARE(end.advice.act.what, NextAct::Do::Done);
@@ -73,8 +73,8 @@ private Q_SLOTS:
 
     /// A visit turns what the way allows and no more, and gets there.
     void oneGoAtTheClawIsTheShopsWay() {
-        const ClawStepPolicy at_once{ClawWay::BothScrews, 1.0 / 16.0}, quarters{ClawWay::Quarters, 1.0 / 16.0},
-            coarse{ClawWay::CoarseThenQuarters, 1.0 / 16.0};
+        const ClawStepPolicy at_once{ClawMethod::BothScrews, 1.0 / 16.0}, quarters{ClawMethod::Quarters, 1.0 / 16.0},
+            coarse{ClawMethod::CoarseThenQuarters, 1.0 / 16.0};
         for (const double wanted : {-3.7, -1.0, -0.3, -0.06, 0.06, 0.25, 0.99, 1.0, 2.4}) {
             QCOMPARE(at_once.atOneGo_turns(wanted), wanted);
             QVERIFY(std::abs(quarters.atOneGo_turns(wanted)) <= 0.25);
@@ -88,8 +88,8 @@ private Q_SLOTS:
 
     void theLogShowsTheShopsWayAtTheClaw() {
         BenchJob job = changeJob(0.85);
-        for (const ClawWay way : {ClawWay::Quarters, ClawWay::CoarseThenQuarters}) {
-            job.habit.claw = way;
+        for (const ClawMethod way : {ClawMethod::Quarters, ClawMethod::CoarseThenQuarters}) {
+            job.method.claw = way;
             const Ended end = played(job, 5);
             int looks = 0, turned = 0;
             for (std::size_t e = 0; e < end.log.size(); ++e) {
@@ -99,41 +99,41 @@ private Q_SLOTS:
                     continue;
                 ++turned;
                 const double by = std::abs(event.turns.mean());
-                const bool whole = way == ClawWay::CoarseThenQuarters && by == std::round(by);
+                const bool whole = way == ClawMethod::CoarseThenQuarters && by == std::round(by);
                 QVERIFY(whole || by <= 0.25 + 1.0 / 32.0);
                 QVERIFY(std::abs(event.turns.bass - event.turns.treble) <= 1.0 / 16.0 + 1e-12);
             }
             QVERIFY(looks >= 1); // the plate alone is looked at while more than one turn is to come
             const int visits = end.counts.clawVisits;
-            QVERIFY(way == ClawWay::Quarters ? visits < turned : visits <= turned); // several turns to a visit
+            QVERIFY(way == ClawMethod::Quarters ? visits < turned : visits <= turned); // several turns to a visit
         }
     }
 
     /// Both screws alike, until only half a step of both would still bring a soft float home.
     void bothScrewsStayAlikeWhileThatHelps() {
         BenchJob job = changeJob(0.9);
-        job.habit.claw = ClawWay::BothScrews;
+        job.method.claw = ClawMethod::BothScrews;
         const State start = slackStart(job.rig, job.rig.claw.turns, job.slackStart_cents);
         const LevelSolution level = levelSolution(job.rig, start, job.goal);
         QVERIFY(level.moreTurns > 0.5);
-        const ClawStepPolicy far = clawStepPolicyOf(job.habit, job.rig, level, job.goal);
+        const ClawStepPolicy far = clawStepPolicyOf(job.method, job.rig, level, job.goal);
         QCOMPARE(far.step_turns, 1.0 / 16.0);
         State between = start;
         between.claw = level.state.claw.plus(1.0 / 32.0);
         const LevelSolution left = levelSolution(job.rig, between, job.goal);
-        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, job.goal).step_turns, ClawStepPolicy::finest_turns);
+        QCOMPARE(clawStepPolicyOf(job.method, job.rig, left, job.goal).step_turns, ClawStepPolicy::finest_turns);
         // Nearly a whole step more of both is worth it, unless the last one has just been taken back.
         State near = start;
         near.claw = level.state.claw.plus(-0.05);
         const LevelSolution most = levelSolution(job.rig, near, job.goal);
-        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, most, job.goal).step_turns, ClawStepPolicy::both_turns);
-        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, most, job.goal, true).step_turns, ClawStepPolicy::finest_turns);
+        QCOMPARE(clawStepPolicyOf(job.method, job.rig, most, job.goal).step_turns, ClawStepPolicy::both_turns);
+        QCOMPARE(clawStepPolicyOf(job.method, job.rig, most, job.goal, true).step_turns, ClawStepPolicy::finest_turns);
         Goal wide = job.goal;
         wide.angleTolerance_rad = radians(2.0);
-        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, wide).step_turns, 1.0 / 16.0);
+        QCOMPARE(clawStepPolicyOf(job.method, job.rig, left, wide).step_turns, 1.0 / 16.0);
         Goal decked = job.goal;
         decked.deckLoad_Nm = 1.0;
-        QCOMPARE(clawStepPolicyOf(job.habit, job.rig, left, decked).step_turns, 1.0 / 16.0);
+        QCOMPARE(clawStepPolicyOf(job.method, job.rig, left, decked).step_turns, 1.0 / 16.0);
     }
 
     /// Turns with nothing but looks between them are one visit; anything else begins another.
@@ -153,7 +153,7 @@ private Q_SLOTS:
         BenchJob job = changeJob(0.85);
         job.log = played(job, 9, 1).log;
         const RemainingWork once = remainingWork(job, advise(job));
-        job.habit.claw = ClawWay::Quarters;
+        job.method.claw = ClawMethod::Quarters;
         const RemainingWork quarters = remainingWork(job, advise(job));
         QVERIFY(quarters.minutes.p50 > once.minutes.p50);
         QVERIFY(once.played > 4 && quarters.played > 4);
@@ -180,8 +180,8 @@ private Q_SLOTS:
     /// By feel: the first peg of the job goes sharp, every later one exactly to pitch.
     void theFirstStringGoesSharpByFeelOnce() {
         BenchJob job = changeJob(0.95);
-        job.habit.aims = false;
-        job.habit.firstSharp_cents = 150.0;
+        job.method.aims = false;
+        job.method.firstSharp_cents = 150.0;
         const Ended end = played(job, 31);
         int sharp = 0;
         bool first = true;
@@ -203,8 +203,8 @@ private Q_SLOTS:
     /// With back-checks the string tuned next is always the first one, in order, that is plainly off.
     void backChecksReturnToTheFirstThatFell() {
         BenchJob job = changeJob(0.95);
-        job.habit.aims = false;
-        job.habit.backChecks = true;
+        job.method.aims = false;
+        job.method.backChecks = true;
         const Ended end = played(job, 33, 300);
         std::size_t furthest = 0;
         bool wentBack = false;
@@ -217,30 +217,30 @@ private Q_SLOTS:
         const auto pegs = [](const std::vector<Event>& log) {
             return std::count_if(log.begin(), log.end(), [](const Event& e) { return e.kind == Event::Kind::Tuned; });
         };
-        job.habit.backChecks = false;
+        job.method.backChecks = false;
         QVERIFY(pegs(end.log) > pegs(played(job, 33, 300).log));
     }
 
-    void aRehearsalIsSteadyAndFollowsTheHabit() {
+    void aRehearsalIsSteadyAndFollowsTheMethod() {
         BenchJob job = changeJob(0.95);
         const Counts aims = rehearse(job), again = rehearse(job);
         QCOMPARE(aims.passes, again.passes);
         QCOMPARE(aims.minutes, again.minutes);
         QVERIFY(aims.passes >= 1.0 && aims.passes <= 1.7); // all known and a steady hand: one pass, or a last touch
         QVERIFY(aims.clawVisits >= 1 && aims.clawVisits <= 2);
-        job.habit.aims = false;
+        job.method.aims = false;
         const Counts exact = rehearse(job);
         QVERIFY(exact.passes > aims.passes && exact.minutes > aims.minutes);
-        job.habit.backChecks = true;
+        job.method.backChecks = true;
         QVERIFY(rehearse(job).passes > exact.passes);
         job = changeJob(0.95);
-        job.habit.stretch = true;
+        job.method.stretch = true;
         const Counts stretched = rehearse(job);
         QVERIFY(stretched.stretches > 0 && stretched.minutes > aims.minutes);
-        job.habit.pullShare = 1.3;
+        job.method.pullShare = 1.3;
         QVERIFY(rehearse(job).stretches <= stretched.stretches);
-        job.habit.pullShare = 1.0;
-        job.habit.wraps = Wraps::Few;
+        job.method.pullShare = 1.0;
+        job.method.wraps = Wraps::Few;
         QVERIFY(rehearse(job).stretches < stretched.stretches);
     }
 
@@ -261,12 +261,12 @@ private Q_SLOTS:
         QVERIFY(rehearse(job, pitch).passes > rehearse(job, aims).passes);
         QVERIFY(rehearse(job, surprise).minutes > rehearse(job, aims).minutes);
         QVERIFY(rehearse(job, surprise).clawVisits > rehearse(job, aims).clawVisits);
-        job.habit.aims = false;
+        job.method.aims = false;
         Opening slack;
         slack.slackenAtClaw = true;
         QVERIFY(rehearse(job, slack).passes >= rehearse(job).passes);
-        job.habit.aims = true;
-        job.habit.stretch = true;
+        job.method.aims = true;
+        job.method.stretch = true;
         Opening each;
         each.stretchEach = true;
         QVERIFY(rehearse(job, each).stretches > 0);
@@ -342,5 +342,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestHabits)
-#include "test_habits.moc"
+QTEST_GUILESS_MAIN(TestMethodsPlayed)
+#include "test_methods_played.moc"
