@@ -21,14 +21,14 @@ namespace {
 struct Shown {
     QTemporaryDir dir;
     Session session{dir.filePath(QStringLiteral("recovery"))};
-    AppContext desk{session, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
+    AppContext context{session, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
     Shown() { session.start(demoJob(0).value(), {}); }
 };
 
 /// A value under the hand on the Guitar page: one arrow key from press to picture, the window painting what changed.
 void draggedValueRedraws(benchmark::State& run) {
     Shown shown;
-    RigPage page(shown.desk);
+    RigPage page(shown.context);
     page.resize(1180, 740);
     page.show();
     QApplication::processEvents();
@@ -45,7 +45,7 @@ BENCHMARK(draggedValueRedraws)->Unit(benchmark::kMillisecond);
 /// A value meant: the job edited, the guitar learned anew, all figures derived, the whole bench page painted.
 void editedValueRedraws(benchmark::State& run) {
     Shown shown;
-    BenchPage page(shown.desk);
+    BenchPage page(shown.context);
     page.resize(1180, 740);
     QPixmap picture(page.size());
     double gap_m = 0.004;
@@ -59,7 +59,7 @@ BENCHMARK(editedValueRedraws)->Unit(benchmark::kMillisecond);
 
 void benchPagePainted(benchmark::State& run) {
     Shown shown;
-    BenchPage page(shown.desk);
+    BenchPage page(shown.context);
     page.resize(1180, 740);
     QPixmap picture(page.size());
     for (auto _ : run)

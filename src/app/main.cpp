@@ -42,15 +42,15 @@ int main(int argc, char** argv) {
                  scratch.filePath(QStringLiteral("own.json")), scratch.filePath(QStringLiteral("demo.flenzo-logbook"))};
     if (parser.isSet(logbook))
         paths.logbookFile = parser.value(logbook);
-    MainWindow shell(paths, catalogue.value());
-    shell.openShop();
+    MainWindow window(paths, catalogue.value());
+    window.openShop();
     if (parser.isSet(shots) || parser.isSet(demo))
-        shell.stockWithDemo();
+        window.stockWithDemo();
     if (parser.isSet(shots))
-        return takeShots(shell, parser.value(shots)) ? 0 : 1;
-    shell.offerRecovery();
-    shell.show();
+        return takeShots(window, parser.value(shots)) ? 0 : 1;
+    window.offerRecovery();
+    window.show();
     if (!parser.positionalArguments().isEmpty())
-        shell.openFile(parser.positionalArguments().constFirst());
+        window.openFile(parser.positionalArguments().constFirst());
     return QApplication::exec();
 }

@@ -52,9 +52,9 @@ ShellPaths defaultPaths() {
 
 MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     : paths_(paths), session_(paths.recoveryFolder),
-      desk_(new AppContext(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
-    desk_->setPreferences(loadPreferences(paths_.settingsFile));
-    applyLook(desk_->preferences());
+      context_(new AppContext(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
+    context_->setPreferences(loadPreferences(paths_.settingsFile));
+    applyLook(context_->preferences());
     auto* centre = new QWidget(this);
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
@@ -64,12 +64,12 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     stack_ = new QStackedWidget(centre);
-    shop_ = new ShopPage(*desk_, stack_);
-    steps_ = new JobPage(*desk_, stack_);
-    bench_ = new BenchPage(*desk_, stack_);
-    for (QWidget* each : std::initializer_list<QWidget*>{shop_, steps_, new RigPage(*desk_, stack_),
-                                                         new ChangePage(*desk_, stack_), new AnswerPage(*desk_, stack_),
-                                                         bench_, new TrialPage(*desk_, stack_), new HelpPage(stack_)})
+    shop_ = new ShopPage(*context_, stack_);
+    steps_ = new JobPage(*context_, stack_);
+    bench_ = new BenchPage(*context_, stack_);
+    for (QWidget* each : std::initializer_list<QWidget*>{
+             shop_, steps_, new RigPage(*context_, stack_), new ChangePage(*context_, stack_),
+             new AnswerPage(*context_, stack_), bench_, new TrialPage(*context_, stack_), new HelpPage(stack_)})
         stack_->addWidget(scrolling(each, stack_));
     railPlace_ = buildRail();
     row->addWidget(railPlace_);
@@ -89,11 +89,11 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
     connect(steps_, &JobPage::benchWanted, this, [this] { showPage(Bench); });
-    connect(steps_, &JobPage::finderWanted, this, &MainWindow::showFinder);
+    connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
-    connect(desk_, &AppContext::said, this, &MainWindow::showMessage);
-    connect(desk_, &AppContext::preferencesChanged, this, &MainWindow::refresh);
+    connect(context_, &AppContext::said, this, &MainWindow::showMessage);
+    connect(context_, &AppContext::preferencesChanged, this, &MainWindow::refresh);
     resize(1280, 800);
     showPage(Guitar);
     refresh();
@@ -235,7 +235,7 @@ void MainWindow::refresh() {
     double pull_N = 0.0;
     for (const double tension_N : tensions_N(session_.derived().rig(), now.state))
         pull_N += tension_N;
-    tension_->setText(tr("tension on, %1").arg(forceText(pull_N, desk_->preferences().units)));
+    tension_->setText(tr("tension on, %1").arg(forceText(pull_N, context_->preferences().units)));
     // The model hears of strings only when they are read; the steps know that they are off.
     tension_->setVisible(pull_N > 0.0 && hazardsOf(job).has(Hazard::TensionOn));
     blocked_->setVisible(hasClaw(job.rig));
@@ -338,13 +338,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 void MainWindow::change(const std::function<void(Preferences&)>& change) {
-    Preferences preferences = desk_->preferences();
+    Preferences preferences = context_->preferences();
     change(preferences);
     savePreferences(paths_.settingsFile, preferences);
-    if (preferences == desk_->preferences())
+    if (preferences == context_->preferences())
         return;
     applyLook(preferences);
-    desk_->setPreferences(preferences);
+    context_->setPreferences(preferences);
     refreshRecent();
 }
 

@@ -37,7 +37,7 @@ public:
     MainWindow(const ShellPaths& paths, Catalogue catalogue);
     ~MainWindow() override;
 
-    [[nodiscard]] AppContext& desk() { return *desk_; }
+    [[nodiscard]] AppContext& context() { return *context_; }
     void showPage(Page page);
     [[nodiscard]] Page page() const;
     bool openFile(const QString& path);
@@ -81,7 +81,7 @@ private:
     bool askSave(bool newName);
     void about();
     void askBlock();
-    void showFinder();
+    void showTroubleshooting();
     void previewSheet();
     void backUp();
     void restore();
@@ -92,7 +92,7 @@ private:
 
     ShellPaths paths_;
     Session session_;
-    AppContext* desk_;
+    AppContext* context_;
     std::unique_ptr<Actions> actions_;
     QStackedWidget* stack_;
     BenchPage* bench_;

@@ -56,19 +56,19 @@ void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QStr
                     [this] {
                         Event event;
                         event.kind = Event::Kind::Unblock;
-                        desk_->accept(session_.append(tr("take block out"), event));
+                        context_->accept(session_.append(tr("take block out"), event));
                     },
                     blocked});
     list.push_back({"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::Key_X)}, [this] {
                         const auto string = session_.pickedString();
                         if (!string) {
-                            desk_->accept(Fault{"string", "is not picked; press Ctrl and its number first"});
+                            context_->accept(Fault{"string", "is not picked; press Ctrl and its number first"});
                             return;
                         }
                         Event event;
                         event.kind = Event::Kind::Off;
                         event.string = *string;
-                        desk_->accept(session_.append(tr("string off"), event));
+                        context_->accept(session_.append(tr("string off"), event));
                     }});
     const QString turned[] = {tr("Lay it &flat"), tr("Hold it as &played"), tr("Hang it &upright"),
                               tr("Turn it face do&wn")};
@@ -91,7 +91,7 @@ void MainWindow::turnGuitar(Orientation to) {
             return;
         event.note = why.trimmed().toStdString();
     }
-    desk_->accept(session_.append(tr("turn the guitar"), event));
+    context_->accept(session_.append(tr("turn the guitar"), event));
 }
 
 void MainWindow::askBlock() {
@@ -100,14 +100,14 @@ void MainWindow::askBlock() {
     const QString typed = QInputDialog::getText(
         this, tr("Put a block in"),
         tr("Thickness under the rear edge; level is %1")
-            .arg(lengthText(session_.derived().neutralBlock_m, desk_->preferences().units)),
-        QLineEdit::Normal, lengthText(session_.derived().neutralBlock_m, desk_->preferences().units), &ok);
+            .arg(lengthText(session_.derived().neutralBlock_m, context_->preferences().units)),
+        QLineEdit::Normal, lengthText(session_.derived().neutralBlock_m, context_->preferences().units), &ok);
     if (ok)
-        desk_->accept(putBlock(typed, bridge));
+        context_->accept(putBlock(typed, bridge));
 }
 
 std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge& bridge) {
-    const Result<double> value = parseLength_m(thickness, desk_->preferences().units.inches);
+    const Result<double> value = parseLength_m(thickness, context_->preferences().units.inches);
     if (!value.ok())
         return value.fault();
     const double angle = angleOfGap_rad(bridge, value.value());
@@ -123,13 +123,13 @@ std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge
 void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     const QString bench = tr("&Bench");
     list.push_back({"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] {
-                        desk_->accept(session_.confirmAct());
+                        context_->accept(session_.confirmAct());
                     }});
     list.push_back({"answer",
                     bench,
                     tr("Let the simulated guitar &answer"),
                     {QKeySequence(Qt::Key_F9)},
-                    [this] { desk_->accept(session_.letSimulationAnswer()); },
+                    [this] { context_->accept(session_.letSimulationAnswer()); },
                     [this] { return session_.job().simulatedSeed.has_value(); }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
                         showPage(Bench);
@@ -168,33 +168,33 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
                     {QKeySequence(Qt::CTRL | Qt::Key_D)},
                     [this] { change([](Preferences& p) { p.dark = !p.dark; }); },
                     {},
-                    [this] { return desk_->preferences().dark; }});
+                    [this] { return context_->preferences().dark; }});
     list.push_back({"inches",
                     view,
                     tr("Lengths in &inches"),
                     {QKeySequence(Qt::CTRL | Qt::Key_I)},
                     [this] { change([](Preferences& p) { p.units.inches = !p.units.inches; }); },
                     {},
-                    [this] { return desk_->preferences().units.inches; }});
+                    [this] { return context_->preferences().units.inches; }});
     list.push_back({"pounds",
                     view,
                     tr("Forces in &pounds"),
                     {QKeySequence(Qt::CTRL | Qt::Key_P)},
                     [this] { change([](Preferences& p) { p.units.poundForce = !p.units.poundForce; }); },
                     {},
-                    [this] { return desk_->preferences().units.poundForce; }});
+                    [this] { return context_->preferences().units.poundForce; }});
     list.push_back({"larger",
                     view,
                     tr("&Larger text"),
                     {QKeySequence(Qt::CTRL | Qt::Key_Plus), QKeySequence(Qt::CTRL | Qt::Key_Equal)},
                     [this] { change([](Preferences& p) { p.textScale = std::min(2.0, p.textScale + 0.25); }); },
-                    [this] { return desk_->preferences().textScale < 2.0; }});
+                    [this] { return context_->preferences().textScale < 2.0; }});
     list.push_back({"smaller",
                     view,
                     tr("&Smaller text"),
                     {QKeySequence(Qt::CTRL | Qt::Key_Minus)},
                     [this] { change([](Preferences& p) { p.textScale = std::max(1.0, p.textScale - 0.25); }); },
-                    [this] { return desk_->preferences().textScale > 1.0; }});
+                    [this] { return context_->preferences().textScale > 1.0; }});
     list.push_back({"big",
                     view,
                     tr("Act &fills the screen"),
@@ -203,7 +203,8 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
                     {},
                     [this] { return isBig_; }});
     const QString help = tr("&Help");
-    list.push_back({"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showFinder(); }});
+    list.push_back(
+        {"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showTroubleshooting(); }});
     list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});
     list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
 }
@@ -244,7 +245,7 @@ void MainWindow::refreshRecent() {
     if (!recent_)
         return;
     recent_->clear();
-    for (const QString& file : desk_->preferences().recentFiles)
+    for (const QString& file : context_->preferences().recentFiles)
         recent_
             ->addAction(QFileInfo(file).fileName(), this,
                         [this, file] {

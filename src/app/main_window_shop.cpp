@@ -96,10 +96,10 @@ void MainWindow::stockWithDemo() {
         jobs.push_back(job);
     }
     finished.insert(finished.end(), jobs.begin(), jobs.end());
-    if (!desk_->accept(book->addAll(finished)))
+    if (!context_->accept(book->addAll(finished)))
         return;
     const QList<JobRow> rows = book->jobs({});
-    if (!rows.isEmpty() && desk_->accept(session_.openKept(rows.first().id)))
+    if (!rows.isEmpty() && context_->accept(session_.openKept(rows.first().id)))
         showPage(session_.job().log.empty() ? JobSteps : Bench);
 }
 
@@ -113,11 +113,11 @@ void MainWindow::newGuitar() {
         return;
     }
     beginAsTheHouseDoes(job, *book);
-    if (desk_->accept(session_.keep(job)))
+    if (context_->accept(session_.keep(job)))
         showPage(JobSteps);
 }
 
-void MainWindow::showFinder() {
+void MainWindow::showTroubleshooting() {
     if (!finder_)
         finder_ = new TroubleshootingDialog(this);
     const auto step = currentStep(session_.job());
@@ -144,7 +144,7 @@ std::optional<Fault> MainWindow::exportSheet(const QString& path) {
 
 void MainWindow::previewSheet() {
     const auto keep = [this](const QString& path) {
-        if (desk_->accept(exportSheet(path)))
+        if (context_->accept(exportSheet(path)))
             showMessage(tr("Kept as %1.").arg(path), false);
     };
     auto* dialog =
@@ -155,7 +155,7 @@ void MainWindow::previewSheet() {
 
 void MainWindow::backUp() {
     const QString path = backupPath(paths_.logbookFile, QDateTime::currentDateTime());
-    if (desk_->accept(session_.logbook()->backUp(path)))
+    if (context_->accept(session_.logbook()->backUp(path)))
         showMessage(tr("Backed up as %1.").arg(path), false);
 }
 
@@ -189,7 +189,7 @@ void MainWindow::exportEverything() {
         progress.setValue(done);
         return !progress.wasCanceled();
     });
-    if (desk_->accept(fault))
+    if (context_->accept(fault))
         showMessage(tr("Written to %1.").arg(folder), false);
 }
 
@@ -223,7 +223,7 @@ void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString
                         if (path.isEmpty())
                             return;
                         if (const auto guitar = session_.logbook()->guitarOf(*session_.keptAs()))
-                            desk_->accept(exportGuitar(*session_.logbook(), *guitar, path));
+                            context_->accept(exportGuitar(*session_.logbook(), *guitar, path));
                     },
                     [this] { return session_.isKept(); }});
     list.push_back({"exportCsv", menu, tr("Export everything as &tables…"), {}, [this] { exportEverything(); }, open});

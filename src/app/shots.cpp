@@ -19,27 +19,27 @@ namespace flenzo {
 
 namespace {
 
-bool shoot(MainWindow& shell, const QString& file) {
+bool shoot(MainWindow& window, const QString& file) {
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();
-    shell.desk().session().finishRemaining(); // so that no picture says it is still being worked out
-    QCoreApplication::processEvents();        // and what it says is laid out
-    if (shell.grab().save(file, "PNG"))
+    window.context().session().finishRemaining(); // so that no picture says it is still being worked out
+    QCoreApplication::processEvents();            // and what it says is laid out
+    if (window.grab().save(file, "PNG"))
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));
     return false;
 }
 
 /// A trial that has been played, small enough to be quick.
-bool shootTrial(MainWindow& shell, const QDir& dir) {
-    shell.showPage(MainWindow::Trial);
-    shell.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
-    auto* start = shell.findChild<QPushButton*>(QStringLiteral("startTrial"));
+bool shootTrial(MainWindow& window, const QDir& dir) {
+    window.showPage(MainWindow::Trial);
+    window.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
+    auto* start = window.findChild<QPushButton*>(QStringLiteral("startTrial"));
     start->click();
     while (!start->isEnabled())
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 200);
-    return shoot(shell, dir.filePath(QStringLiteral("trial.png")));
+    return shoot(window, dir.filePath(QStringLiteral("trial.png")));
 }
 
 /// Goes on to a step of the job in the logbook, passing over what warns.
@@ -52,9 +52,9 @@ void goTo(Session& session, StepId wanted) {
         });
 }
 
-bool shootJob(MainWindow& shell, const QDir& dir) {
-    Session& session = shell.desk().session();
-    shell.showPage(MainWindow::JobSteps);
+bool shootJob(MainWindow& window, const QDir& dir) {
+    Session& session = window.context().session();
+    window.showPage(MainWindow::JobSteps);
     bool ok = true;
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "job-card.png"},
                                      {StepId::Plan, "job-plan.png"},
@@ -63,7 +63,7 @@ bool shootJob(MainWindow& shell, const QDir& dir) {
                                      {StepId::Settle, "job-settle.png"},
                                      {StepId::Lock, "job-lock.png"}}) {
         goTo(session, step);
-        ok = ok && shoot(shell, dir.filePath(QLatin1String(name)));
+        ok = ok && shoot(window, dir.filePath(QLatin1String(name)));
     }
     return ok;
 }
@@ -76,39 +76,39 @@ void finish(Session& session) {
 
 } // namespace
 
-bool takeShots(MainWindow& shell, const QString& folder) {
+bool takeShots(MainWindow& window, const QString& folder) {
     if (!QDir().mkpath(folder)) {
         std::fprintf(stderr, "%s: cannot be made; choose another folder\n", qPrintable(folder));
         return false;
     }
     const QDir dir(folder);
     const auto view = [&](MainWindow::Page page, const char* name) {
-        shell.showPage(page);
-        return shoot(shell, dir.filePath(QLatin1String(name)));
+        window.showPage(page);
+        return shoot(window, dir.filePath(QLatin1String(name)));
     };
-    shell.resize(1280, 800);
-    shell.show();
-    bool ok = view(MainWindow::Shop, "shop.png") && shootJob(shell, dir);
-    shell.openDemo(0);
+    window.resize(1280, 800);
+    window.show();
+    bool ok = view(MainWindow::Shop, "shop.png") && shootJob(window, dir);
+    window.openDemo(0);
     ok = ok && view(MainWindow::Bench, "bench.png") && view(MainWindow::Answer, "answer.png") &&
          view(MainWindow::Change, "change.png") && view(MainWindow::Guitar, "guitar.png") &&
          view(MainWindow::Help, "help.png");
-    Preferences dark = shell.desk().preferences();
+    Preferences dark = window.context().preferences();
     dark.dark = true;
-    const Preferences light = shell.desk().preferences();
+    const Preferences light = window.context().preferences();
     applyLook(dark);
-    shell.desk().setPreferences(dark);
+    window.context().setPreferences(dark);
     ok = ok && view(MainWindow::Bench, "bench-dark.png");
     applyLook(light);
-    shell.desk().setPreferences(light);
-    finish(shell.desk().session());
+    window.context().setPreferences(light);
+    finish(window.context().session());
     ok = ok && view(MainWindow::Bench, "bench-done.png");
-    shell.openDemo(3);
+    window.openDemo(3);
     ok = ok && view(MainWindow::Answer, "answer-no-float.png");
-    shell.openDemo(4);
+    window.openDemo(4);
     ok = ok && view(MainWindow::Bench, "bench-shaft.png") && view(MainWindow::Answer, "answer-shaft.png");
-    shell.openDemo(0);
-    return ok && shootTrial(shell, dir);
+    window.openDemo(0);
+    return ok && shootTrial(window, dir);
 }
 
 } // namespace flenzo

@@ -8,6 +8,6 @@ namespace flenzo {
 class MainWindow;
 
 /// Renders every main view of the demo shop into a folder as PNG at 1280x800. False when a file could not be written.
-bool takeShots(MainWindow& shell, const QString& folder);
+bool takeShots(MainWindow& window, const QString& folder);
 
 } // namespace flenzo

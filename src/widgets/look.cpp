@@ -121,15 +121,15 @@ QPushButton#done { background: @focus; color: @sheet; border: 2px solid @focus; 
 QPushButton#done:disabled { background: @rule; border-color: @rule; color: @quiet; }
 QTableView, QListWidget { background: @sheet; border: 1px solid @rule; gridline-color: @rule; selection-background-color: @soft; selection-color: @text; }
 QTableView:focus { border: 2px solid @focus; }
-QHeaderView::section { background: @desk; border: none; border-right: 1px solid @rule; border-bottom: 1px solid @rule; padding: 3px 8px; color: @quiet; }
+QHeaderView::section { background: @context; border: none; border-right: 1px solid @rule; border-bottom: 1px solid @rule; padding: 3px 8px; color: @quiet; }
 QMenuBar, QMenu { background: @sheet; }
 QMenuBar::item:selected, QMenu::item:selected { background: @soft; color: @text; }
 QFrame#message { background: @soft; border: none; border-left: 6px solid @focus; }
 QFrame#message[alarm="true"] { background: @sheet; border: 2px solid @warn; border-left: 8px solid @warn; }
-QTableCornerButton::section { background: @desk; border: none; }
+QTableCornerButton::section { background: @context; border: none; }
 QScrollArea { border: none; background: transparent; }
 QTabWidget::pane { background: @sheet; border: 1px solid @rule; border-radius: 3px; top: -1px; }
-QTabBar::tab { background: @desk; border: 1px solid @rule; padding: 6px 16px; margin-right: 2px; color: @quiet; }
+QTabBar::tab { background: @context; border: 1px solid @rule; padding: 6px 16px; margin-right: 2px; color: @quiet; }
 QTabBar::tab:selected { background: @sheet; border-bottom-color: @sheet; color: @text; }
 QTabBar::tab:selected:focus { color: @focus; text-decoration: underline; }
 QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }

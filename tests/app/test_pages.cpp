@@ -27,29 +27,29 @@ using namespace flenzo::testing;
 class TestPages : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return shell_->desk().session(); }
-    template <class T> T* find(const char* name) { return shell_->findChild<T*>(QLatin1String(name)); }
+    Session& session() { return window_->context().session(); }
+    template <class T> T* find(const char* name) { return window_->findChild<T*>(QLatin1String(name)); }
     QString text(const char* name) { return find<QLabel>(name)->text(); }
 
 private Q_SLOTS:
     void init() {
         loadTypeface();
         dir_ = std::make_unique<QTemporaryDir>();
-        shell_ = windowOn(dir_->path());
-        QVERIFY(shell_);
-        shell_->openDemo(0);
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
+        window_->openDemo(0);
     }
     void cleanup() {
         session().undoStack().setClean();
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
     void aSetIsChosenByKeys() {
-        shell_->actions().find("new")->trigger();
-        shell_->showPage(MainWindow::Change);
+        window_->actions().find("new")->trigger();
+        window_->showPage(MainWindow::Change);
         auto* sets = find<QComboBox>("onSet");
         const double before = session().derived().report.sumAfter_N;
         sets->setFocus();
@@ -64,8 +64,8 @@ private Q_SLOTS:
     }
 
     void aStringIsTypedIntoTheTable() {
-        shell_->actions().find("new")->trigger();
-        shell_->showPage(MainWindow::Change);
+        window_->actions().find("new")->trigger();
+        window_->showPage(MainWindow::Change);
         auto* table = find<QTableView>("changeTable");
         const QModelIndex cell = table->model()->index(0, 3);
         table->setCurrentIndex(cell);
@@ -77,11 +77,11 @@ private Q_SLOTS:
         QTest::keyClick(editor, Qt::Key_Return);
         QTRY_VERIFY(std::abs(session().job().rig.strings[0].wire.gauge_m - 56 * metresPerThou) < 1e-6);
         QVERIFY(!table->model()->setData(table->model()->index(0, 4), QStringLiteral("900 Hz"), Qt::EditRole));
-        QVERIFY(shell_->message().contains(QLatin1String("bears")));
+        QVERIFY(window_->message().contains(QLatin1String("bears")));
     }
 
     void figuresOfTheGuitarAreCheckedAndMarked() {
-        shell_->showPage(MainWindow::Guitar);
+        window_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         const auto enter = [gap](const QString& words) {
             gap->setFocus();
@@ -93,7 +93,7 @@ private Q_SLOTS:
         QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
         enter(QStringLiteral("900"));
         QVERIFY(std::abs(session().job().rig.bridge.rearGap_m - 0.0051) < 1e-9);
-        QVERIFY(shell_->message().contains(QLatin1String("rear gap"), Qt::CaseInsensitive));
+        QVERIFY(window_->message().contains(QLatin1String("rear gap"), Qt::CaseInsensitive));
         QCOMPARE(gap->text(), QStringLiteral("5.1 mm"));
         const std::size_t springs = session().job().rig.springs.size();
         QTest::mouseClick(find<QPushButton>("addSpring"), Qt::LeftButton);
@@ -102,7 +102,7 @@ private Q_SLOTS:
 
     /// Arrow keys and the dragged name try a value: the picture follows, the job waits until it is meant.
     void valuesAreTriedUnderTheHand() {
-        shell_->showPage(MainWindow::Guitar);
+        window_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         auto* picture = find<SceneView>("rigSection");
         const auto drawn = [picture] { return picture->scene().find(QStringLiteral("gap-text"))->text; };
@@ -136,7 +136,7 @@ private Q_SLOTS:
     }
 
     void whatIsRefusedLeavesThePictureToo() {
-        shell_->showPage(MainWindow::Guitar);
+        window_->showPage(MainWindow::Guitar);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         const auto drawn = [this] {
             return find<SceneView>("rigSection")->scene().find(QStringLiteral("gap-text"))->text;
@@ -148,19 +148,19 @@ private Q_SLOTS:
         QVERIFY(drawn() != shown);
         QTest::keyClicks(gap, QStringLiteral(" apples"));
         QTest::keyClick(gap, Qt::Key_Return);
-        QVERIFY(!shell_->message().isEmpty());
+        QVERIFY(!window_->message().isEmpty());
         QCOMPARE(gap->text(), QStringLiteral("4.2 mm"));
         QCOMPARE(drawn(), shown);
     }
 
     void triedValuesStayInTheirRange() {
-        shell_->showPage(MainWindow::Guitar);
+        window_->showPage(MainWindow::Guitar);
         auto* stop = find<QLineEdit>("bridge.forwardStop");
         stop->setFocus();
         for (int k = 0; k < 100; ++k)
             QTest::keyClick(stop, Qt::Key_Up, Qt::ShiftModifier);
         QTest::keyClick(stop, Qt::Key_Return);
-        QVERIFY(shell_->message().isEmpty());
+        QVERIFY(window_->message().isEmpty());
         QVERIFY(session().job().rig.bridge.forwardStop_rad > radians(14.0));
         stop->selectAll();
         QTest::keyClicks(stop, QStringLiteral("no number"));
@@ -170,7 +170,7 @@ private Q_SLOTS:
     }
 
     void theWayWithTheClawIsChosen() {
-        shell_->showPage(MainWindow::Change);
+        window_->showPage(MainWindow::Change);
         auto* way = find<QComboBox>("clawWay");
         QCOMPARE(way->count(), 4);
         way->setFocus();
@@ -183,15 +183,15 @@ private Q_SLOTS:
     }
 
     void waysOutAreShownBeforeAStringComesOff() {
-        shell_->openDemo(3);
-        QCOMPARE(shell_->page(), MainWindow::Answer);
+        window_->openDemo(3);
+        QCOMPARE(window_->page(), MainWindow::Answer);
         QVERIFY(find<QTableWidget>("ways")->rowCount() >= 4);
         QVERIFY(text("clawSentence").contains(QLatin1String("Do not start")));
     }
 
     void aBridgeOfAnotherKindShowsItsOwnFigures() {
-        shell_->actions().find("new")->trigger();
-        shell_->showPage(MainWindow::Guitar);
+        window_->actions().find("new")->trigger();
+        window_->showPage(MainWindow::Guitar);
         auto* kind = find<QComboBox>("bridgeKind");
         QVERIFY(find<QLineEdit>("bridge.rearGap")->isVisible() && !find<QLineEdit>("bridge.shaft")->isVisible());
         kind->setFocus();
@@ -213,14 +213,14 @@ private Q_SLOTS:
 
     void aSheetIsWrittenWholeOrNotAtAll() {
         const QString pdf = dir_->filePath(QStringLiteral("sheet.pdf"));
-        QVERIFY(!shell_->exportSheet(pdf));
+        QVERIFY(!window_->exportSheet(pdf));
         QFile file(pdf);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QByteArray bytes = file.readAll();
         QVERIFY(bytes.startsWith("%PDF-") && bytes.size() > 3000);
         QVERIFY(bytes.trimmed().endsWith("%%EOF"));
-        QVERIFY(!shell_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
-        QVERIFY(shell_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
+        QVERIFY(!window_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
+        QVERIFY(window_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
         QFile page(dir_->filePath(QStringLiteral("sheet.html")));
         QVERIFY(page.open(QIODevice::ReadOnly));
         const QByteArray html = page.readAll();
@@ -230,8 +230,8 @@ private Q_SLOTS:
         const qsizetype from = html.indexOf(start) + start.size();
         const QImage chart = QImage::fromData(QByteArray::fromBase64(html.mid(from, html.indexOf('\'', from) - from)));
         QVERIFY(chart.width() >= 1000 && chart.height() >= 500);
-        shell_->actions().find("sheet")->trigger();
-        auto* dialog = shell_->findChild<QDialog*>(QStringLiteral("sheetPreview"));
+        window_->actions().find("sheet")->trigger();
+        auto* dialog = window_->findChild<QDialog*>(QStringLiteral("sheetPreview"));
         QVERIFY(dialog && dialog->isVisible());
         auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("sheetPages"));
         QTRY_VERIFY(pages->pageCount() >= 1);

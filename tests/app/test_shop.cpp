@@ -23,15 +23,15 @@ using namespace flenzo::testing;
 class TestShop : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return shell_->desk().session(); }
+    Session& session() { return window_->context().session(); }
     Logbook& book() { return *session().logbook(); }
-    QTableWidget* table() { return shell_->findChild<QTableWidget*>(QStringLiteral("jobs")); }
-    QLineEdit* search() { return shell_->findChild<QLineEdit*>(QStringLiteral("search")); }
+    QTableWidget* table() { return window_->findChild<QTableWidget*>(QStringLiteral("jobs")); }
+    QLineEdit* search() { return window_->findChild<QLineEdit*>(QStringLiteral("search")); }
     void open() {
-        shell_ = windowOn(dir_->path());
-        QVERIFY(shell_);
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
     }
     /// So many jobs of made-up guitars, in three states, some due.
     void stock(int count) {
@@ -47,7 +47,7 @@ class TestShop : public QObject {
             jobs.push_back(job);
         }
         QVERIFY(!book().addAll(jobs));
-        shell_->showPage(MainWindow::Shop);
+        window_->showPage(MainWindow::Shop);
     }
 
 private Q_SLOTS:
@@ -57,13 +57,13 @@ private Q_SLOTS:
         open();
     }
     void cleanup() {
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
     void everyFilterShowsItsOwn() {
         stock(30);
-        auto* filter = shell_->findChild<QComboBox*>(QStringLiteral("filter"));
+        auto* filter = window_->findChild<QComboBox*>(QStringLiteral("filter"));
         QVERIFY(filter && filter->count() >= 4);
         QCOMPARE(table()->rowCount(), 30);
         int sum = 0;
@@ -116,7 +116,7 @@ private Q_SLOTS:
             done.push_back(job);
         }
         QVERIFY(!book().addAll(done));
-        shell_->newGuitar();
+        window_->newGuitar();
         const Job& job = session().job();
         QCOMPARE(chosenMethod(job, QStringLiteral("order")), QStringLiteral("outerPairs"));
         QVERIFY(job.method.wraps == Wraps::Few && job.method.stretch);
@@ -126,9 +126,9 @@ private Q_SLOTS:
             std::find_if(steps.begin(), steps.end(), [](const Step& s) { return s.id == StepId::Slacken; });
         QVERIFY(slacken == steps.end() || slacken->minutes == 7.0);
         // Kept: the next start finds it on its step with all of that.
-        shell_.reset();
+        window_.reset();
         open();
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
     }
 
@@ -144,10 +144,10 @@ private Q_SLOTS:
             done.push_back(job);
         }
         QVERIFY(!book().addAll(done));
-        shell_->showPage(MainWindow::Shop);
+        window_->showPage(MainWindow::Shop);
         table()->selectRow(0);
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("tools")), 4.0);
         QVERIFY(session().job().work.records.isEmpty());
         QCOMPARE(book().jobCount(), 4);
@@ -156,9 +156,9 @@ private Q_SLOTS:
     void whatIsRepeatedCanBeRepeatedAgain() {
         QVERIFY(!session().keep(demoJob(0).value()));
         for (int round = 0; round < 3; ++round) {
-            shell_->showPage(MainWindow::Shop);
+            window_->showPage(MainWindow::Shop);
             table()->selectRow(0);
-            QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
+            QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
             QCOMPARE(book().jobCount(), round + 2);
             QVERIFY(session().job().prior && session().job().prior->covariance.allFinite());
         }
@@ -171,9 +171,9 @@ private Q_SLOTS:
             for (const MainWindow::Page page :
                  {MainWindow::Shop, MainWindow::JobSteps, MainWindow::Guitar, MainWindow::Change, MainWindow::Answer,
                   MainWindow::Bench, MainWindow::Trial, MainWindow::Help}) {
-                shell_->showPage(page);
-                QCOMPARE(shell_->page(), page);
-                QVERIFY(!shell_->grab().isNull());
+                window_->showPage(page);
+                QCOMPARE(window_->page(), page);
+                QVERIFY(!window_->grab().isNull());
             }
         }
     }

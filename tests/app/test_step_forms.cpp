@@ -34,11 +34,11 @@ using namespace flenzo::testing;
 class TestStepForms : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return shell_->desk().session(); }
+    Session& session() { return window_->context().session(); }
     const Job& job() { return session().job(); }
-    template <class T = QLabel> T* find(const char* name) { return shell_->findChild<T*>(QLatin1String(name)); }
+    template <class T = QLabel> T* find(const char* name) { return window_->findChild<T*>(QLatin1String(name)); }
     QString text(const char* name) { return find(name)->text(); }
 
     void openAt(int demo, StepId id, const std::function<void(Job&)>& change = {}) {
@@ -49,8 +49,8 @@ class TestStepForms : public QObject {
         if (change)
             change(opened);
         QVERIFY(!session().keep(opened));
-        shell_->showPage(MainWindow::JobSteps);
-        auto* steps = shell_->findChild<JobPage*>();
+        window_->showPage(MainWindow::JobSteps);
+        auto* steps = window_->findChild<JobPage*>();
         auto* reason = find<QLineEdit>("reason");
         for (int k = 0; k < 200 && currentStep(job())->id != id; ++k)
             if (reason->isVisible()) {
@@ -67,7 +67,7 @@ class TestStepForms : public QObject {
         QTest::keyClicks(field, words);
     }
     QAction* action(const QString& part) {
-        for (QAction* one : shell_->findChildren<QAction*>())
+        for (QAction* one : window_->findChildren<QAction*>())
             if (one->text().remove(QLatin1Char('&')).contains(part))
                 return one;
         return nullptr;
@@ -87,11 +87,11 @@ private Q_SLOTS:
     void init() {
         loadTypeface();
         dir_ = std::make_unique<QTemporaryDir>();
-        shell_ = windowOn(dir_->path());
-        QVERIFY(shell_);
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
     }
     void cleanup() {
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
@@ -108,7 +108,7 @@ private Q_SLOTS:
         QTest::mouseClick(take, Qt::LeftButton);
         QVERIFY(std::abs(job().off.front().wire.gauge_m / (46 * 25.4e-6) - 1.0) < 0.1);
         QVERIFY(text("caliperSays").contains(job().offPicks.setName));
-        QTest::keyClick(shell_.get(), Qt::Key_Z, Qt::ControlModifier);
+        QTest::keyClick(window_.get(), Qt::Key_Z, Qt::ControlModifier);
         type("caliperThin", QStringLiteral("17 furlongs"));
         QVERIFY(!take->isEnabled() && text("caliperSays").contains(QLatin1String("wants a number")));
     }
@@ -209,7 +209,7 @@ private Q_SLOTS:
         const QString file = dir_->filePath(QStringLiteral("side.png"));
         QVERIFY(image.save(file));
         QTest::mouseClick(find<QPushButton>("levelPhoto"), Qt::LeftButton);
-        auto* dialog = shell_->findChild<PhotoLevelDialog*>();
+        auto* dialog = window_->findChild<PhotoLevelDialog*>();
         QVERIFY(dialog && dialog->isVisible());
         auto* take = dialog->findChild<QPushButton*>(QStringLiteral("takeAngle"));
         auto* words = dialog->findChild<QLabel*>(QStringLiteral("photoSays"));
@@ -274,7 +274,7 @@ private Q_SLOTS:
 
     void noTensionIsShownWhileTheStringsAreOff() {
         const auto tension = [this] {
-            for (const QLabel* chip : shell_->findChildren<QLabel*>())
+            for (const QLabel* chip : window_->findChildren<QLabel*>())
                 if (chip->text().startsWith(QLatin1String("tension on, ")))
                     return !chip->isHidden();
             return false;
@@ -309,10 +309,10 @@ private Q_SLOTS:
 
     void theTimeIsUpIsSaidInTheWindow() {
         openAt(0, StepId::OilBoard, [](Job& job) { job.card.board = Board::DarkUnlacquered; });
-        auto* clock = shell_->findChild<StepClock*>();
+        auto* clock = window_->findChild<StepClock*>();
         clock->soak(1);
         clock->lookAt(24 * 3600);
-        QVERIFY(shell_->message().contains(QLatin1String("time is up")));
+        QVERIFY(window_->message().contains(QLatin1String("time is up")));
     }
 
     void photosAreShownAtTheirStep() {
@@ -329,10 +329,10 @@ private Q_SLOTS:
         QVERIFY(!fault && find<QLabel>("photo"));
         QVERIFY(!find<QLabel>("photo")->pixmap().isNull());
         QVERIFY(QFile::remove(file));
-        QTest::keyClick(shell_->findChild<JobPage*>(), Qt::Key_Space);
+        QTest::keyClick(window_->findChild<JobPage*>(), Qt::Key_Space);
         QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QVERIFY(!find<QLabel>("photo")); // another step, another picture
-        QTest::keyClick(shell_->findChild<JobPage*>(), Qt::Key_PageUp);
+        QTest::keyClick(window_->findChild<JobPage*>(), Qt::Key_PageUp);
         QVERIFY(text("photo").contains(QLatin1String("no longer there")));
     }
 
@@ -356,7 +356,7 @@ private Q_SLOTS:
         auto* exact = find<QComboBox>("school-overshoot");
         auto* tail = find<QComboBox>("school-tail");
         QVERIFY(exact && tail);
-        QTRY_VERIFY(exact->mapTo(shell_.get(), QPoint()).y() < tail->mapTo(shell_.get(), QPoint()).y());
+        QTRY_VERIFY(exact->mapTo(window_.get(), QPoint()).y() < tail->mapTo(window_.get(), QPoint()).y());
         QVERIFY(exact->itemText(1).contains(QLatin1String("passes")));
         QTRY_VERIFY(exact->height() >= exact->sizeHint().height()); // a long form scrolls, it is not squeezed
         QVERIFY(text("planSum").contains(QLatin1String("passes")) && text("planSum").contains(QLatin1String("min")));
@@ -374,11 +374,11 @@ private Q_SLOTS:
 
     void theBenchFillsTheScreenWithItsAct() {
         openAt(0, StepId::RoughTune);
-        shell_->showPage(MainWindow::Bench);
-        auto* bench = shell_->findChild<BenchPage*>();
+        window_->showPage(MainWindow::Bench);
+        auto* bench = window_->findChild<BenchPage*>();
         const int small = find<QLabel>("figure")->font().pixelSize();
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(shell_->page(), MainWindow::Bench); // it stays with the bench
+        QCOMPARE(window_->page(), MainWindow::Bench); // it stays with the bench
         QVERIFY(!bench->findChild<QWidget*>(QStringLiteral("section"))->isVisible());
         QVERIFY(find<QLabel>("figure")->isVisible() && find<QLineEdit>("entry")->isVisible());
         QVERIFY(find<QLabel>("figure")->font().pixelSize() > small);
@@ -389,22 +389,22 @@ private Q_SLOTS:
     void theJobFillsTheScreenToo() {
         openAt(0, StepId::Slacken);
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
-        QVERIFY(shell_->findChild<JobPage*>()->isBig());
-        QVERIFY(!shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QVERIFY(window_->findChild<JobPage*>()->isBig());
+        QVERIFY(!window_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QVERIFY(!shell_->findChild<JobPage*>()->isBig());
+        QVERIFY(!window_->findChild<JobPage*>()->isBig());
     }
 
     /// Hidden pages do no work; shown, they are up to date.
     void thePageIsRightWhenItIsShown() {
         openAt(0, StepId::Checks);
-        shell_->showPage(MainWindow::Bench);
+        window_->showPage(MainWindow::Bench);
         std::optional<Fault> fault;
         QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& edited) {
             fault = apply(edited, session().derived(), WorkEvent::Done, {}, QStringLiteral("2026-11-25T12:00:00"));
         }));
-        shell_->showPage(MainWindow::JobSteps);
+        window_->showPage(MainWindow::JobSteps);
         QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
     }
 
@@ -412,7 +412,7 @@ private Q_SLOTS:
         for (const StepId id : {StepId::LookOver, StepId::AskOwner, StepId::OldSet, StepId::Plan, StepId::Settle,
                                 StepId::Height, StepId::Intonate}) {
             openAt(0, id);
-            for (QWidget* field : shell_->findChild<StepPanel*>()->findChildren<QWidget*>()) {
+            for (QWidget* field : window_->findChild<StepPanel*>()->findChildren<QWidget*>()) {
                 const bool control = qobject_cast<QLineEdit*>(field) || qobject_cast<QComboBox*>(field) ||
                                      qobject_cast<QTableWidget*>(field);
                 if (!control || !field->isVisible() || field->objectName().startsWith(QLatin1String("qt_")))

@@ -29,18 +29,18 @@ const BenchTools shop{1.0, 1.5e-4, 0.0, 1.2, 1.0, 1e-4, 0.0};
 /// and everything is typed, one figure at a time.
 class Person {
 public:
-    Person(MainWindow& shell, BenchGuitar& guitar)
-        : shell_(shell), steps_(*shell.findChild<JobPage*>()),
-          entry_(*shell.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
+    Person(MainWindow& window, BenchGuitar& guitar)
+        : window_(window), steps_(*window.findChild<JobPage*>()),
+          entry_(*window.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
 
-    [[nodiscard]] const Job& job() const { return shell_.desk().session().job(); }
+    [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
     [[nodiscard]] bool through() const { return !currentStep(job()); }
     [[nodiscard]] const QStringList& overruled() const { return overruled_; }
     [[nodiscard]] int typed() const { return typed_; }
 
     void act() {
         const auto step = currentStep(job());
-        const NextAct next = shell_.desk().session().derived().next();
+        const NextAct next = window_.context().session().derived().next();
         const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
                                       step->id == StepId::Tune || step->id == StepId::FineTune);
         const bool over =
@@ -53,11 +53,11 @@ public:
 
 private:
     void atTheBench(NextAct next) {
-        if (shell_.page() != MainWindow::Bench)
+        if (window_.page() != MainWindow::Bench)
             QTest::keyClick(&steps_, Qt::Key_B);
         if (next.what == NextAct::Do::Read &&
             !next.strings.empty()) { // one string at a time, the one that is asked for
-            next.strings = {*shell_.desk().session().pickedString()};
+            next.strings = {*window_.context().session().pickedString()};
             next.gap = false;
         }
         const Event done = guitar_.perform(next);
@@ -79,12 +79,12 @@ private:
         }
     }
     void atTheSteps() {
-        if (shell_.page() != MainWindow::JobSteps)
-            shell_.showPage(MainWindow::JobSteps);
+        if (window_.page() != MainWindow::JobSteps)
+            window_.showPage(MainWindow::JobSteps);
         const std::size_t before = job().log.size();
-        auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
+        auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
-            overruled_.append(shell_.findChild<QLabel*>(QStringLiteral("question"))->text());
+            overruled_.append(window_.findChild<QLabel*>(QStringLiteral("question"))->text());
             QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
             QTest::keyClick(reason, Qt::Key_Return);
         } else {
@@ -100,11 +100,11 @@ private:
         QTest::keyClicks(&entry_, text);
         QTest::keyClick(&entry_, Qt::Key_Return);
         if (job().log.size() == before)
-            QFAIL(qPrintable(QStringLiteral("\"%1\" was not taken: %2").arg(text, shell_.message())));
+            QFAIL(qPrintable(QStringLiteral("\"%1\" was not taken: %2").arg(text, window_.message())));
         ++typed_;
     }
 
-    MainWindow& shell_;
+    MainWindow& window_;
     JobPage& steps_;
     QLineEdit& entry_;
     BenchGuitar& guitar_;
@@ -136,7 +136,7 @@ Job jobOfKind(const char* kindName) {
 class TestTypedJobs : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
     void onTheLogbook(const char* statement) {
         {
@@ -154,11 +154,11 @@ private Q_SLOTS:
     void init() {
         loadTypeface();
         dir_ = std::make_unique<QTemporaryDir>();
-        shell_ = windowOn(dir_->path());
-        QVERIFY(shell_);
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
     }
     void cleanup() {
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
@@ -187,16 +187,16 @@ private Q_SLOTS:
             guitar = std::make_unique<IndependentGuitar>(bench, sticking, shop, 31);
         else
             guitar = std::make_unique<SimulatedGuitar>(bench, coarse, 31);
-        QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(MainWindow::JobSteps);
-        Person person(*shell_, *guitar);
+        QVERIFY(!window_->context().session().keep(job));
+        window_->showPage(MainWindow::JobSteps);
+        Person person(*window_, *guitar);
         for (int k = 0; k < 400 && !person.through() && !QTest::currentTestFailed(); ++k)
             person.act();
         QVERIFY(person.through());
         QCOMPARE(person.job().work.state, JobState::Finished);
         QVERIFY(person.typed() > 12);
         QVERIFY2(person.overruled().isEmpty(), qPrintable(person.overruled().join(QLatin1Char('|'))));
-        const Derived& derived = shell_->desk().session().derived();
+        const Derived& derived = window_->context().session().derived();
         QCOMPARE(derived.next().what, NextAct::Do::Done);
         const Counts counts = countsOf(person.job().log, person.job().rig.strings.size(), person.job().pace);
         QVERIFY2(counts.passes <= 4.0, qPrintable(QString::number(counts.passes)));
@@ -211,15 +211,15 @@ private Q_SLOTS:
     void inTuneAndLevelTypedOneByOneIsDone() {
         Job job = newJob();
         job.tools = shop.told();
-        QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(MainWindow::Bench);
-        auto* entry = shell_->findChild<QLineEdit*>(QStringLiteral("entry"));
+        QVERIFY(!window_->context().session().keep(job));
+        window_->showPage(MainWindow::Bench);
+        auto* entry = window_->findChild<QLineEdit*>(QStringLiteral("entry"));
         const auto type = [&](const char* text) {
             entry->setFocus();
             QTest::keyClicks(entry, QLatin1String(text));
             QTest::keyClick(entry, Qt::Key_Return);
         };
-        const Session& session = shell_->desk().session();
+        const Session& session = window_->context().session();
         for (int round = 0; round < 2 && session.derived().next().what != NextAct::Do::Done; ++round) {
             for (const char* cents : {"0", "-0.4", "0.3", "0", "0.5", "-0.2"})
                 type(cents);
@@ -234,11 +234,11 @@ private Q_SLOTS:
 
     /// Before anything was read the plate is where it was said to be.
     void aNewGuitarIsDrawnAsItWasSaid() {
-        QVERIFY(!shell_->desk().session().keep(newJob()));
-        QVERIFY(std::abs(shell_->desk().session().derived().now().state.angle_rad) < 1e-12);
+        QVERIFY(!window_->context().session().keep(newJob()));
+        QVERIFY(std::abs(window_->context().session().derived().now().state.angle_rad) < 1e-12);
         // What is drawn is a guitar: figures, not nonsense of a state that is gone.
-        shell_->showPage(MainWindow::Bench);
-        const QString said = shell_->findChild<QWidget*>(QStringLiteral("section"))->accessibleDescription();
+        window_->showPage(MainWindow::Bench);
+        const QString said = window_->findChild<QWidget*>(QStringLiteral("section"))->accessibleDescription();
         QVERIFY2(!said.contains(QLatin1String("nan")) && !said.contains(QLatin1String("inf")), qPrintable(said));
     }
 
@@ -252,8 +252,8 @@ private Q_SLOTS:
 
     /// A step whose undo cannot be written stays, and can be undone later.
     void aFailedUndoKeepsItsStep() {
-        QVERIFY(!shell_->desk().session().keep(newJob()));
-        Session& session = shell_->desk().session();
+        QVERIFY(!window_->context().session().keep(newJob()));
+        Session& session = window_->context().session();
         QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -5.0)));
         QCOMPARE(session.undoStack().index(), 1);
         onTheLogbook("CREATE TRIGGER full BEFORE DELETE ON events BEGIN SELECT RAISE(ABORT, 'disk full'); END");

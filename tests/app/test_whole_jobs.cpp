@@ -30,27 +30,27 @@ namespace {
 /// A technician who works by keys alone.
 class Hands {
 public:
-    explicit Hands(MainWindow& shell) : shell_(shell), steps_(*shell.findChild<JobPage*>()) {}
+    explicit Hands(MainWindow& window) : window_(window), steps_(*window.findChild<JobPage*>()) {}
 
-    [[nodiscard]] const Job& job() const { return shell_.desk().session().job(); }
+    [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
     [[nodiscard]] bool through() const { return !currentStep(job()); }
 
     /// One key press, or one answered question, towards the end of the job.
     void act() {
-        Session& session = shell_.desk().session();
+        Session& session = window_.context().session();
         const auto step = currentStep(session.job());
         const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
                                       step->id == StepId::Tune || step->id == StepId::FineTune);
         const auto next = session.derived().next().what;
         if (atBench && next != NextAct::Do::Done && next != NextAct::Do::Stuck && session.job().simulatedSeed) {
-            if (shell_.page() != MainWindow::Bench)
+            if (window_.page() != MainWindow::Bench)
                 key(&steps_, Qt::Key_B);
-            key(shell_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
+            key(window_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
             return;
         }
-        if (shell_.page() != MainWindow::JobSteps)
-            shell_.showPage(MainWindow::JobSteps);
-        auto* reason = shell_.findChild<QLineEdit*>(QStringLiteral("reason"));
+        if (window_.page() != MainWindow::JobSteps)
+            window_.showPage(MainWindow::JobSteps);
+        auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
             QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
             key(reason, Qt::Key_Return);
@@ -61,7 +61,7 @@ public:
 
 private:
     static void key(QWidget* at, Qt::Key key) { QTest::keyClick(at, key); }
-    MainWindow& shell_;
+    MainWindow& window_;
     JobPage& steps_;
 };
 
@@ -72,12 +72,12 @@ qsizetype entriesOf(const Job& job) {
 
 /// The program that gets killed: goes on with the job in the logbook, and says after each act what it shows.
 int workUntilKilled(const QString& folder) {
-    const std::unique_ptr<MainWindow> shell = windowOn(folder);
-    if (!shell)
+    const std::unique_ptr<MainWindow> window = windowOn(folder);
+    if (!window)
         return 4;
-    if (!shell->desk().session().isKept())
+    if (!window->context().session().isKept())
         return 3;
-    Hands hands(*shell);
+    Hands hands(*window);
     const auto say = [&] {
         const auto step = currentStep(hands.job());
         std::printf("%lld %s\n", static_cast<long long>(entriesOf(hands.job())), step ? qPrintable(step->name()) : "-");
@@ -93,12 +93,12 @@ int workUntilKilled(const QString& folder) {
 
 /// A second program on the same logbook: says what it sees, tries to write, waits for a word, and looks again.
 int lookBeside(const QString& folder) {
-    const std::unique_ptr<MainWindow> shell = windowOn(folder);
-    if (!shell)
+    const std::unique_ptr<MainWindow> window = windowOn(folder);
+    if (!window)
         return 4;
     const auto say = [&] {
-        const auto& book = shell->desk().session().logbook();
-        const bool kept = !shell->desk().session().keep(demoJob(1).value());
+        const auto& book = window->context().session().logbook();
+        const bool kept = !window->context().session().keep(demoJob(1).value());
         std::printf("%s %s %d\n", book->readOnly() ? "reads" : "writes", kept ? "kept" : "refused", book->jobCount());
         std::fflush(stdout);
     };
@@ -116,11 +116,11 @@ int lookBeside(const QString& folder) {
 class TestWholeJobs : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
     void open() {
-        shell_ = windowOn(dir_->path());
-        QVERIFY(shell_);
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
     }
     Job demo(int index) {
         Job job = demoJob(index).value();
@@ -135,27 +135,27 @@ private Q_SLOTS:
         open();
     }
     void cleanup() {
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
     void anEmptyShopExplainsItselfAndTakesTheFirstGuitar() {
-        QCOMPARE(shell_->page(), MainWindow::Shop);
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
-        auto* name = shell_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
+        QCOMPARE(window_->page(), MainWindow::Shop);
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        auto* name = window_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
         name->setFocus();
         QTest::keyClicks(name, QStringLiteral("First Light"));
-        auto* nut = shell_->findChild<QComboBox*>(QStringLiteral("cardNut"));
+        auto* nut = window_->findChild<QComboBox*>(QStringLiteral("cardNut"));
         nut->setFocus(); // leaving the name keeps it
         QTest::keyClick(nut, Qt::Key_Down);
-        QCOMPARE(shell_->desk().session().job().guitar, QStringLiteral("First Light"));
-        QCOMPARE(shell_->desk().session().job().card.nut, Nut::Caps);
-        shell_.reset();
+        QCOMPARE(window_->context().session().job().guitar, QStringLiteral("First Light"));
+        QCOMPARE(window_->context().session().job().card.nut, Nut::Caps);
+        window_.reset();
         open(); // all of it was kept without saving, and the next start goes on there
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
-        QCOMPARE(shell_->desk().session().job().guitar, QStringLiteral("First Light"));
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->context().session().job().guitar, QStringLiteral("First Light"));
     }
 
     void wholeJobsByKeys_data() {
@@ -165,42 +165,42 @@ private Q_SLOTS:
     }
     void wholeJobsByKeys() {
         QFETCH(int, index);
-        QVERIFY(!shell_->desk().session().keep(demo(index)));
-        shell_->showPage(MainWindow::JobSteps);
-        Hands hands(*shell_);
+        QVERIFY(!window_->context().session().keep(demo(index)));
+        window_->showPage(MainWindow::JobSteps);
+        Hands hands(*window_);
         for (int k = 0; k < 500 && !hands.through(); ++k)
             hands.act();
         QVERIFY(hands.through());
         QCOMPARE(hands.job().work.state, JobState::Finished);
-        QCOMPARE(shell_->desk().session().derived().next().what, NextAct::Do::Done);
-        QCOMPARE(shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->text(), QStringLiteral("The job is through"));
-        const auto& book = shell_->desk().session().logbook();
-        QCOMPARE(jobBytes(book->job(*shell_->desk().session().keptAs()).value()), jobBytes(hands.job()));
+        QCOMPARE(window_->context().session().derived().next().what, NextAct::Do::Done);
+        QCOMPARE(window_->findChild<QLabel*>(QStringLiteral("stepAct"))->text(), QStringLiteral("The job is through"));
+        const auto& book = window_->context().session().logbook();
+        QCOMPARE(jobBytes(book->job(*window_->context().session().keptAs()).value()), jobBytes(hands.job()));
         for (const char* name : {"sheet.pdf", "sheet.html"}) {
             const QString file = dir_->filePath(QLatin1String(name));
-            QVERIFY(!shell_->exportSheet(file));
+            QVERIFY(!window_->exportSheet(file));
             QVERIFY(QFileInfo(file).size() > 1500);
         }
     }
 
     void aWarningIsShownAndTakesAReasonByKeys() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(MainWindow::JobSteps);
-        auto* steps = shell_->findChild<JobPage*>();
-        while (currentStep(shell_->desk().session().job())->id != StepId::BlockIn)
+        QVERIFY(!window_->context().session().keep(demo(0)));
+        window_->showPage(MainWindow::JobSteps);
+        auto* steps = window_->findChild<JobPage*>();
+        while (currentStep(window_->context().session().job())->id != StepId::BlockIn)
             QTest::keyClick(steps, Qt::Key_Space);
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("stepSkip")), Qt::LeftButton);
-        auto* reason = shell_->findChild<QLineEdit*>(QStringLiteral("reason"));
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("stepSkip")), Qt::LeftButton);
+        auto* reason = window_->findChild<QLineEdit*>(QStringLiteral("reason"));
         QTest::keyClicks(reason, QStringLiteral("none at hand"));
         QTest::keyClick(reason, Qt::Key_Return);
-        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::Slacken);
+        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageDown); // the pedal
         QVERIFY(reason->isVisible());
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("question"))->text().contains(QLatin1String("still")));
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("question"))->text().contains(QLatin1String("still")));
         QTest::keyClick(reason, Qt::Key_Escape);
-        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::Slacken);
+        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageUp);
-        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::BlockIn);
+        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::BlockIn);
     }
 
     void theReturnTestNamesWhatHangs() {
@@ -210,43 +210,46 @@ private Q_SLOTS:
         while (currentStep(job)->id != StepId::ReturnTest)
             if (apply(job, derived, WorkEvent::Done, {}, now))
                 QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("to get there"), now));
-        QVERIFY(!shell_->desk().session().keep(job));
-        shell_->showPage(MainWindow::JobSteps);
-        auto* table = shell_->findChild<QTableWidget*>(QStringLiteral("returnTable"));
-        auto* keep = shell_->findChild<QPushButton*>(QStringLiteral("keepReturn"));
+        QVERIFY(!window_->context().session().keep(job));
+        window_->showPage(MainWindow::JobSteps);
+        auto* table = window_->findChild<QTableWidget*>(QStringLiteral("returnTable"));
+        auto* keep = window_->findChild<QPushButton*>(QStringLiteral("keepReturn"));
         QVERIFY(!keep->isEnabled());
         for (int row = 0; row < table->rowCount(); ++row)
             for (int column = 0; column < 3; ++column)
                 table->setItem(
                     row, column,
                     new QTableWidgetItem(row == 2 && column == 1 ? QStringLiteral("−6,5") : QStringLiteral("0")));
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("returnVerdict"))
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("returnVerdict"))
                     ->text()
                     .contains(QLatin1String("nut or saddle")));
         QTest::mouseClick(keep, Qt::LeftButton);
-        QVERIFY(shell_->desk().session().job().work.records.last().text.contains(QLatin1String("-6.5")));
+        QVERIFY(window_->context().session().job().work.records.last().text.contains(QLatin1String("-6.5")));
     }
 
     void theFinderOpensFromAStep() {
-        shell_->newGuitar();
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("stepFinder")), Qt::LeftButton);
-        auto* finder = shell_->findChild<QDialog*>(QStringLiteral("finder"));
-        QVERIFY(finder && finder->isVisible());
-        QTest::keyClicks(finder->findChild<QLineEdit*>(QStringLiteral("finderSearch")), QStringLiteral("fine tuner"));
-        QVERIFY(finder->findChild<QLabel*>(QStringLiteral("finderRemedy"))->text().contains(QLatin1String("preset")));
-        finder->close();
+        window_->newGuitar();
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("stepFinder")), Qt::LeftButton);
+        auto* troubleshooting = window_->findChild<QDialog*>(QStringLiteral("finder"));
+        QVERIFY(troubleshooting && troubleshooting->isVisible());
+        QTest::keyClicks(troubleshooting->findChild<QLineEdit*>(QStringLiteral("finderSearch")),
+                         QStringLiteral("fine tuner"));
+        QVERIFY(troubleshooting->findChild<QLabel*>(QStringLiteral("finderRemedy"))
+                    ->text()
+                    .contains(QLatin1String("preset")));
+        troubleshooting->close();
     }
 
     void aCaliperTellsMillimetresFromThousandths() {
-        shell_->newGuitar();
-        auto* steps = shell_->findChild<JobPage*>();
+        window_->newGuitar();
+        auto* steps = window_->findChild<JobPage*>();
         QTest::keyClick(steps, Qt::Key_Space);
         QTest::keyClick(steps, Qt::Key_Space);
-        auto* caliper = shell_->findChild<QLineEdit*>(QStringLiteral("caliper"));
+        auto* caliper = window_->findChild<QLineEdit*>(QStringLiteral("caliper"));
         const auto says = [&](const QString& typed) {
             caliper->clear();
             QTest::keyClicks(caliper, typed);
-            return shell_->findChild<QLabel*>(QStringLiteral("caliperSays"))->text();
+            return window_->findChild<QLabel*>(QStringLiteral("caliperSays"))->text();
         };
         QVERIFY(says(QStringLiteral("0.43")).contains(QLatin1String("17 ")) ||
                 says(QStringLiteral("0.43")).contains(QLatin1String(".017")));
@@ -255,18 +258,18 @@ private Q_SLOTS:
         QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("no guitar string")));
         caliper->setFocus();
         QTest::keyClick(caliper, Qt::Key_Return); // ends the field, not the step
-        QCOMPARE(currentStep(shell_->desk().session().job())->id, StepId::OldSet);
+        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::OldSet);
     }
 
     void stepsAreUndoneAndRedoneLikeEverythingElse() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(MainWindow::JobSteps);
-        auto* steps = shell_->findChild<JobPage*>();
-        const auto current = [&] { return currentStep(shell_->desk().session().job())->id; };
+        QVERIFY(!window_->context().session().keep(demo(0)));
+        window_->showPage(MainWindow::JobSteps);
+        auto* steps = window_->findChild<JobPage*>();
+        const auto current = [&] { return currentStep(window_->context().session().job())->id; };
         while (current() != StepId::Slacken)
             QTest::keyClick(steps, Qt::Key_Space);
         const auto kept = [&] {
-            return shell_->desk().session().logbook()->job(*shell_->desk().session().keptAs()).value();
+            return window_->context().session().logbook()->job(*window_->context().session().keptAs()).value();
         };
         QCOMPARE(kept().log.size(), std::size_t(1)); // the block
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier);
@@ -276,11 +279,11 @@ private Q_SLOTS:
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(current(), StepId::Slacken);
         QVERIFY(hazardsOf(kept()).has(Hazard::BlockIn));
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("hazard1"))->isVisible());
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("hazard1"))->isVisible());
     }
 
     void aSecondWindowShowsTheShopAndChangesNothing() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().keep(demo(0)));
         MainWindow second(pathsIn(dir_->path()), bundledCatalogue().value());
         second.openShop();
         second.show();
@@ -289,14 +292,14 @@ private Q_SLOTS:
         QVERIFY(second.windowTitle().contains(QLatin1String("read only")));
         second.newGuitar();
         QVERIFY(second.message().contains(QLatin1String("only reads")));
-        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 1);
-        shell_->newGuitar(); // what the first one writes, the second one sees
+        QCOMPARE(window_->context().session().logbook()->jobCount(), 1);
+        window_->newGuitar(); // what the first one writes, the second one sees
         second.showPage(MainWindow::Shop);
         QCOMPARE(second.findChild<QTableWidget*>(QStringLiteral("jobs"))->rowCount(), 2);
     }
 
     void aSecondProgramReadsOnlyAndSeesWhatIsWritten() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().keep(demo(0)));
         QProcess beside;
         beside.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--look-beside"), dir_->path()});
         const auto hear = [&beside] {
@@ -305,97 +308,100 @@ private Q_SLOTS:
             return beside.readLine().trimmed();
         };
         QCOMPARE(hear(), QByteArray("reads refused 1"));
-        QVERIFY(!shell_->desk().session().keep(demo(2)));
+        QVERIFY(!window_->context().session().keep(demo(2)));
         beside.write("on\n");
         QCOMPARE(hear(), QByteArray("reads refused 2"));
-        shell_.reset(); // the writer goes while the other one still reads
+        window_.reset(); // the writer goes while the other one still reads
         open();
-        QVERIFY(!shell_->desk().session().logbook()->readOnly() && !shell_->desk().session().logbook()->check());
+        QVERIFY(!window_->context().session().logbook()->readOnly() &&
+                !window_->context().session().logbook()->check());
         beside.write("on\n");
         QVERIFY(beside.waitForFinished(30000));
         QCOMPARE(beside.exitCode(), 0);
-        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 2);
+        QCOMPARE(window_->context().session().logbook()->jobCount(), 2);
     }
 
     void waysAreChosenByKeysAndKeptForTheHouse() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->showPage(MainWindow::JobSteps);
-        auto* steps = shell_->findChild<JobPage*>();
-        while (currentStep(shell_->desk().session().job())->id != StepId::Plan)
+        QVERIFY(!window_->context().session().keep(demo(0)));
+        window_->showPage(MainWindow::JobSteps);
+        auto* steps = window_->findChild<JobPage*>();
+        while (currentStep(window_->context().session().job())->id != StepId::Plan)
             QTest::keyClick(steps, Qt::Key_Space);
-        auto* ways = shell_->findChild<QComboBox*>(QStringLiteral("school-atOnce"));
+        auto* ways = window_->findChild<QComboBox*>(QStringLiteral("school-atOnce"));
         QVERIFY(ways->itemText(1).contains(QLatin1String("passes"))); // what it would add
-        const QString before = shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text();
+        const QString before = window_->findChild<QLabel*>(QStringLiteral("planSum"))->text();
         ways->setFocus();
         QTest::keyClick(ways, Qt::Key_Down);
-        QCOMPARE(shell_->desk().session().job().work.methods.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+        QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
+                 QStringLiteral("one"));
         QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("planSum"))->text() != before);
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
-        shell_->newGuitar();
-        QCOMPARE(shell_->desk().session().job().work.methods.value(QStringLiteral("atOnce")), QStringLiteral("one"));
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("planSum"))->text() != before);
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
+        window_->newGuitar();
+        QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
+                 QStringLiteral("one"));
     }
 
     void theActFillsTheScreenAndComesBack() {
-        shell_->newGuitar();
-        auto* steps = shell_->findChild<JobPage*>();
-        const int before = shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height();
+        window_->newGuitar();
+        auto* steps = window_->findChild<JobPage*>();
+        const int before = window_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height();
         QTest::keyClick(steps, Qt::Key_F11);
-        QVERIFY(steps->isBig() && !shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height() > 1.5 * before);
+        QVERIFY(steps->isBig() && !window_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height() > 1.5 * before);
         QTest::keyClick(steps, Qt::Key_F11);
-        QVERIFY(!steps->isBig() && shell_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        QVERIFY(!steps->isBig() && window_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
     }
 
     void theShopFindsRepeatsAndCompares() {
-        shell_->stockWithDemo();
-        shell_->showPage(MainWindow::Shop);
-        auto* table = shell_->findChild<QTableWidget*>(QStringLiteral("jobs"));
-        auto* search = shell_->findChild<QLineEdit*>(QStringLiteral("search"));
+        window_->stockWithDemo();
+        window_->showPage(MainWindow::Shop);
+        auto* table = window_->findChild<QTableWidget*>(QStringLiteral("jobs"));
+        auto* search = window_->findChild<QLineEdit*>(QStringLiteral("search"));
         QCOMPARE(table->rowCount(), 12);
         QTest::keyClicks(search, QStringLiteral("lantern"));
         QCOMPARE(table->rowCount(), 2);
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("compareJob")), Qt::LeftButton);
-        QVERIFY(shell_->findChild<QLabel*>(QStringLiteral("history"))
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("compareJob")), Qt::LeftButton);
+        QVERIFY(window_->findChild<QLabel*>(QStringLiteral("history"))
                     ->text()
                     .contains(QLatin1String("Pull of all strings")));
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(shell_->page(), MainWindow::JobSteps);
-        QVERIFY(shell_->desk().session().job().prior.has_value());
-        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 13);
-        shell_->showPage(MainWindow::Shop);
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
+        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QVERIFY(window_->context().session().job().prior.has_value());
+        QCOMPARE(window_->context().session().logbook()->jobCount(), 13);
+        window_->showPage(MainWindow::Shop);
         search->clear();
         QTest::keyClicks(search, QStringLiteral("meadow"));
         QTest::keyClick(search, Qt::Key_Return);
-        QVERIFY(shell_->desk().session().job().guitar.contains(QLatin1String("Meadow")));
+        QVERIFY(window_->context().session().job().guitar.contains(QLatin1String("Meadow")));
         search->clear();
         QTest::keyClicks(search, QStringLiteral("no such guitar"));
         QCOMPARE(table->rowCount(), 0);
         QVERIFY(
-            shell_->findChild<QLabel*>(QStringLiteral("history"))->text().startsWith(QLatin1String("Nothing found")));
+            window_->findChild<QLabel*>(QStringLiteral("history"))->text().startsWith(QLatin1String("Nothing found")));
     }
 
     void aDamagedLogbookIsPutAsideForTheNewestBackup() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_->actions().find("backUp")->trigger();
-        shell_.reset();
+        QVERIFY(!window_->context().session().keep(demo(0)));
+        window_->actions().find("backUp")->trigger();
+        window_.reset();
         const QString file = pathsIn(dir_->path()).logbookFile;
         QFile damaged(file);
         QVERIFY(damaged.open(QIODevice::WriteOnly));
         damaged.write(QByteArray(20000, 'z'));
         damaged.close();
-        shell_ = std::make_unique<MainWindow>(pathsIn(dir_->path()), bundledCatalogue().value());
-        shell_->show();
-        shell_->openShop();
-        QVERIFY(shell_->message().contains(QLatin1String("damaged")));
-        QTest::mouseClick(shell_->findChild<QPushButton*>(QStringLiteral("putAside")), Qt::LeftButton);
-        QCOMPARE(shell_->desk().session().logbook()->jobCount(), 1);
-        QVERIFY(shell_->message().contains(QLatin1String("-damaged-")));
+        window_ = std::make_unique<MainWindow>(pathsIn(dir_->path()), bundledCatalogue().value());
+        window_->show();
+        window_->openShop();
+        QVERIFY(window_->message().contains(QLatin1String("damaged")));
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("putAside")), Qt::LeftButton);
+        QCOMPARE(window_->context().session().logbook()->jobCount(), 1);
+        QVERIFY(window_->message().contains(QLatin1String("-damaged-")));
     }
 
     void killedTwentyTimesTheJobGoesOnAtItsStep() {
-        QVERIFY(!shell_->desk().session().keep(demo(0)));
-        shell_.reset();
+        QVERIFY(!window_->context().session().keep(demo(0)));
+        window_.reset();
         QByteArray last;
         int killed = 0;
         for (int run = 0; run < 60; ++run) {

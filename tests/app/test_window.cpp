@@ -35,11 +35,11 @@ using namespace flenzo;
 class TestWindow : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> shell_;
+    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return shell_->desk().session(); }
+    Session& session() { return window_->context().session(); }
     template <class T> T* find(const char* name) {
-        T* found = shell_->findChild<T*>(QLatin1String(name));
+        T* found = window_->findChild<T*>(QLatin1String(name));
         if (!found)
             qFatal("no widget named %s", name);
         return found;
@@ -54,12 +54,12 @@ class TestWindow : public QObject {
     void holdFocus() {
         if (QApplication::activeWindow())
             return;
-        shell_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
     }
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         holdFocus();
-        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : shell_.get(),
+        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : window_.get(),
                         static_cast<Qt::Key>(key), modifiers);
     }
     /// Types what the hidden guitar answers, the way a technician would.
@@ -94,21 +94,21 @@ private Q_SLOTS:
         const ShellPaths paths{dir_->filePath(QStringLiteral("recovery")), dir_->filePath(QStringLiteral("flenzo.ini")),
                                dir_->filePath(QStringLiteral("own.json")),
                                dir_->filePath(QStringLiteral("shop.flenzo-logbook"))};
-        shell_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
-        shell_->openDemo(0);
-        shell_->show();
-        shell_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(shell_.get()));
+        window_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
+        window_->openDemo(0);
+        window_->show();
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
         find<QLineEdit>("entry")->setFocus();
     }
     void cleanup() {
         session().undoStack().setClean();
-        shell_.reset();
+        window_.reset();
         dir_.reset();
     }
 
     void theDemoStartsWithItsStory() {
-        QCOMPARE(shell_->page(), MainWindow::Bench);
+        QCOMPARE(window_->page(), MainWindow::Bench);
         QVERIFY(text("story").contains(QLatin1String("drop A")));
         QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
         QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
@@ -168,7 +168,7 @@ private Q_SLOTS:
         const QByteArray before = jobBytes(session().job());
         type(typed);
         QCOMPARE(jobBytes(session().job()), before);
-        QVERIFY(shell_->message().size() > 20);
+        QVERIFY(window_->message().size() > 20);
         QCOMPARE(find<QLineEdit>("entry")->text(), typed); // to be mended, not typed again
     }
 
@@ -209,9 +209,9 @@ private Q_SLOTS:
 
     void aBlockIsAlwaysInSight() {
         QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("floating"));
-        QVERIFY(shell_->putBlock(QStringLiteral("90 mm"), session().job().rig.bridge));
-        QVERIFY(shell_->putBlock(QStringLiteral("thick"), session().job().rig.bridge));
-        QVERIFY(!shell_->putBlock(QStringLiteral("5 mm"), session().job().rig.bridge));
+        QVERIFY(window_->putBlock(QStringLiteral("90 mm"), session().job().rig.bridge));
+        QVERIFY(window_->putBlock(QStringLiteral("thick"), session().job().rig.bridge));
+        QVERIFY(!window_->putBlock(QStringLiteral("5 mm"), session().job().rig.bridge));
         QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("BLOCK IN"));
         QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("block")));
         QVERIFY(std::abs(gapAt_m(session().job().rig.bridge, session().derived().now().state.angle_rad) - 0.005) <
@@ -230,12 +230,12 @@ private Q_SLOTS:
     void pagesByKeyAndRail() {
         for (int page = 0; page < 7; ++page) {
             press(Qt::Key_1 + page, Qt::AltModifier);
-            QCOMPARE(shell_->page(), static_cast<MainWindow::Page>(page));
+            QCOMPARE(window_->page(), static_cast<MainWindow::Page>(page));
         }
         QTest::mouseClick(find<QToolButton>("rail4"), Qt::LeftButton);
-        QCOMPARE(shell_->page(), MainWindow::Answer);
+        QCOMPARE(window_->page(), MainWindow::Answer);
         press(Qt::Key_F1);
-        QCOMPARE(shell_->page(), MainWindow::Help);
+        QCOMPARE(window_->page(), MainWindow::Help);
     }
 
     void unitsAndThemesSwitch() {
@@ -243,7 +243,7 @@ private Q_SLOTS:
         QVERIFY(
             find<SceneView>("section")->scene().find(QStringLiteral("gap-text"))->text.endsWith(QLatin1String("in")));
         press(Qt::Key_D, Qt::ControlModifier);
-        QVERIFY(shell_->desk().preferences().dark);
+        QVERIFY(window_->context().preferences().dark);
         const Preferences kept = loadPreferences(dir_->filePath(QStringLiteral("flenzo.ini")));
         QVERIFY(kept.dark && kept.units.inches);
         press(Qt::Key_D, Qt::ControlModifier);
@@ -253,17 +253,17 @@ private Q_SLOTS:
     void saveOpenAndRecent() {
         const QString path = dir_->filePath(QStringLiteral("job.flenzo-job"));
         press(Qt::Key_F9);
-        QVERIFY(shell_->saveFile(path));
+        QVERIFY(window_->saveFile(path));
         const QByteArray before = jobBytes(session().job());
         press(Qt::Key_F9);
-        QVERIFY(shell_->windowTitle().contains(QLatin1String("not saved")));
-        QVERIFY(shell_->openFile(path));
+        QVERIFY(window_->windowTitle().contains(QLatin1String("not saved")));
+        QVERIFY(window_->openFile(path));
         QCOMPARE(jobBytes(session().job()), before);
-        QCOMPARE(shell_->desk().preferences().recentFiles.front(), path);
-        QVERIFY(!shell_->openFile(dir_->filePath(QStringLiteral("absent"))));
-        QVERIFY(shell_->message().contains(QLatin1String("untouched")));
-        QVERIFY(!shell_->saveFile(dir_->filePath(QStringLiteral("no/such/folder/x.flenzo-job"))));
-        QVERIFY(shell_->message().contains(QLatin1String("nothing was changed")));
+        QCOMPARE(window_->context().preferences().recentFiles.front(), path);
+        QVERIFY(!window_->openFile(dir_->filePath(QStringLiteral("absent"))));
+        QVERIFY(window_->message().contains(QLatin1String("untouched")));
+        QVERIFY(!window_->saveFile(dir_->filePath(QStringLiteral("no/such/folder/x.flenzo-job"))));
+        QVERIFY(window_->message().contains(QLatin1String("nothing was changed")));
     }
 
     void aCrashIsOffered() {
@@ -271,40 +271,41 @@ private Q_SLOTS:
         Job job = demoJob(1).value();
         job.guitar = QStringLiteral("Left behind");
         QVERIFY(!writeFile(folder.filePath(QStringLiteral("dead.flenzo-job")), jobBytes(job)));
-        shell_->offerRecovery();
+        window_->offerRecovery();
         QVERIFY(text("recoveryText").contains(QLatin1String("Left behind")));
         QTest::mouseClick(find<QPushButton>("bringBack"), Qt::LeftButton);
         QCOMPARE(text("guitarTitle"), QStringLiteral("Left behind"));
     }
 
     void aGuitarThatCannotFloatSaysSo() {
-        shell_->openDemo(3);
-        QCOMPARE(shell_->page(), MainWindow::Answer);
+        window_->openDemo(3);
+        QCOMPARE(window_->page(), MainWindow::Answer);
         QVERIFY(text("verdict").contains(QLatin1String("No stable float")));
         QVERIFY(text("reason").contains(QLatin1String("float stiffness")));
-        shell_->showPage(MainWindow::Bench);
+        window_->showPage(MainWindow::Bench);
         QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
-        QVERIFY(shell_->message().contains(QLatin1String("impossible")));
+        QVERIFY(window_->message().contains(QLatin1String("impossible")));
     }
 
     /// Every view fits 1024x700, and everything that takes the focus has a name for a screen reader.
     void smallWindowsAndNames() {
         for (int d = 0; d < demoNames().size(); ++d) {
-            shell_->openDemo(d);
-            shell_->resize(1024, 700);
+            window_->openDemo(d);
+            window_->resize(1024, 700);
             for (int page = 0; page < MainWindow::PageCount; ++page) {
-                shell_->showPage(static_cast<MainWindow::Page>(page));
+                window_->showPage(static_cast<MainWindow::Page>(page));
                 QCoreApplication::processEvents();
-                QVERIFY2(
-                    shell_->width() <= 1024 && shell_->height() <= 700,
-                    qPrintable(
-                        QStringLiteral("page %1 needs %2 x %3").arg(page).arg(shell_->width()).arg(shell_->height())));
-                const auto* area = qobject_cast<QScrollArea*>(shell_->findChild<QStackedWidget*>()->currentWidget());
+                QVERIFY2(window_->width() <= 1024 && window_->height() <= 700,
+                         qPrintable(QStringLiteral("page %1 needs %2 x %3")
+                                        .arg(page)
+                                        .arg(window_->width())
+                                        .arg(window_->height())));
+                const auto* area = qobject_cast<QScrollArea*>(window_->findChild<QStackedWidget*>()->currentWidget());
                 QVERIFY2(area && area->horizontalScrollBar()->maximum() == 0,
                          qPrintable(QStringLiteral("page %1 is wider than the window").arg(page)));
             }
         }
-        for (QWidget* widget : shell_->findChildren<QWidget*>()) {
+        for (QWidget* widget : window_->findChildren<QWidget*>()) {
             const bool field =
                 widget->inherits("QLineEdit") || widget->inherits("QComboBox") || widget->inherits("QAbstractItemView");
             const bool ours = !widget->objectName().startsWith(QLatin1String("qt_")) &&
@@ -320,12 +321,12 @@ private Q_SLOTS:
     void largeTextKeepsTheActInSight() {
         for (int i = 0; i < 4; ++i)
             press(Qt::Key_Plus, Qt::ControlModifier);
-        QCOMPARE(shell_->desk().preferences().textScale, 2.0);
+        QCOMPARE(window_->context().preferences().textScale, 2.0);
         QCoreApplication::processEvents();
         const QLabel* act = find<QLabel>("act");
         QVERIFY(act->isVisible() && act->visibleRegion().boundingRect().width() > 100);
-        QCOMPARE(shell_->size(), QSize(1280, 800)); // the window has not grown: what does not fit scrolls
-        const QRect window(shell_->mapToGlobal(QPoint()), shell_->size());
+        QCOMPARE(window_->size(), QSize(1280, 800)); // the window has not grown: what does not fit scrolls
+        const QRect window(window_->mapToGlobal(QPoint()), window_->size());
         for (const char* name : {"act", "figure", "entry", "done", "answer"}) {
             const auto* shown = find<QWidget>(name);
             QVERIFY2(window.contains(QRect(shown->mapToGlobal(QPoint()), shown->size())), name);
@@ -336,7 +337,7 @@ private Q_SLOTS:
 
     void picturesAreTaken() {
         const QString folder = dir_->filePath(QStringLiteral("shots"));
-        QVERIFY(takeShots(*shell_, folder));
+        QVERIFY(takeShots(*window_, folder));
         QVERIFY(QDir(folder).entryList({QStringLiteral("*.png")}).size() >= 6);
     }
 
@@ -362,10 +363,10 @@ private Q_SLOTS:
     }
 
     void newStringsAreStretchedUntilTheySettle() {
-        shell_->showPage(MainWindow::Change);
+        window_->showPage(MainWindow::Change);
         find<QCheckBox>("stretch")->click();
         QVERIFY(session().job().method.stretch);
-        shell_->showPage(MainWindow::Bench);
+        window_->showPage(MainWindow::Bench);
         int stretches = 0, acts = 0;
         for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
             if (session().derived().next().what == NextAct::Do::Stretch) {
@@ -381,7 +382,7 @@ private Q_SLOTS:
     }
 
     void aTrialIsPlayedBesideTheWork() {
-        shell_->showPage(MainWindow::Trial);
+        window_->showPage(MainWindow::Trial);
         find<QSpinBox>("trialGuitars")->setValue(2);
         auto* start = find<QPushButton>("startTrial");
         QTest::mouseClick(start, Qt::LeftButton);
@@ -403,7 +404,7 @@ private Q_SLOTS:
     }
     void everyDemoGuitarComesHome() {
         QFETCH(int, demo);
-        shell_->openDemo(demo);
+        window_->openDemo(demo);
         for (int acts = 0; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts)
             press(Qt::Key_F9);
         QVERIFY2(text("act").startsWith(QLatin1String("In tune")), qPrintable(text("act")));

@@ -14,10 +14,10 @@ using flenzo::testing::sixString;
 namespace {
 
 /// Strings a random 0 to 600 cents flat, set with the plate held level.
-State randomState(const Rig& rig, std::mt19937& dice) {
+State randomState(const Rig& rig, std::mt19937& random) {
     std::vector<double> offsets(rig.strings.size());
     for (double& offset : offsets)
-        offset = std::uniform_real_distribution<double>(-600.0, 0.0)(dice);
+        offset = std::uniform_real_distribution<double>(-600.0, 0.0)(random);
     return stringUp(rig, bareState(rig), offsets, 0.0).state;
 }
 
@@ -27,10 +27,10 @@ class TestBalance : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void slopesAgreeWithDifferences() {
-        std::mt19937 dice(11);
+        std::mt19937 random(11);
         for (int n = 0; n < 300; ++n) {
-            const Rig rig = randomRig(dice);
-            const State state = randomState(rig, dice);
+            const Rig rig = randomRig(random);
+            const State state = randomState(rig, random);
             for (const bool held : {false, true}) {
                 BalanceEquation equation(rig, state);
                 if (held)
@@ -48,10 +48,10 @@ private Q_SLOTS:
     }
 
     void momentIsMinusTheSlopeOfEnergy() {
-        std::mt19937 dice(12);
+        std::mt19937 random(12);
         for (int n = 0; n < 200; ++n) {
-            const Rig rig = randomRig(dice);
-            const BalanceEquation equation(rig, randomState(rig, dice));
+            const Rig rig = randomRig(random);
+            const BalanceEquation equation(rig, randomState(rig, random));
             for (const double at : {-0.05, 0.0, 0.04}) {
                 const double h = 1e-6;
                 const double numeric = -(equation.energy_J(at + h) - equation.energy_J(at - h)) / (2 * h);
@@ -62,14 +62,14 @@ private Q_SLOTS:
 
     /// Tens of thousands of random rigs: every reported balance is one, is stable, and nothing nearby is lower.
     void everyFreeRestIsABalance() {
-        std::mt19937 dice(13);
+        std::mt19937 random(13);
         int free = 0;
         for (int n = 0; n < 20000; ++n) {
-            const Rig rig = randomRig(dice);
-            const State start = randomState(rig, dice);
+            const Rig rig = randomRig(random);
+            const State start = randomState(rig, random);
             const BalanceEquation equation(rig, start);
             const Limits limits = limitsOf(rig.bridge, std::nullopt);
-            const double from = std::uniform_real_distribution<double>(limits.low_rad, limits.high_rad)(dice);
+            const double from = std::uniform_real_distribution<double>(limits.low_rad, limits.high_rad)(random);
             const Equilibrium rest = findEquilibrium(equation, limits, from);
             QVERIFY(rest.kind != EquilibriumKind::NotFound);
             QVERIFY(rest.angle_rad >= limits.low_rad && rest.angle_rad <= limits.high_rad);
@@ -89,11 +89,11 @@ private Q_SLOTS:
     }
 
     void absurdRigsComeBackWithAnAnswer() {
-        std::mt19937 dice(14);
+        std::mt19937 random(14);
         const double absurd[] = {0.0, 1e-12, 1e12, -1e6, 1e300, std::nan(""), HUGE_VAL};
         for (int n = 0; n < 3000; ++n) {
-            Rig rig = randomRig(dice);
-            State state = randomState(rig, dice);
+            Rig rig = randomRig(random);
+            State state = randomState(rig, random);
             const double value = absurd[n % 7];
             switch (n / 7 % 6) {
             case 0:

@@ -69,19 +69,19 @@ double worstSlope(const BenchJob& job, std::uint32_t seed, bool plateAtRest) {
     const Timeline line = timelineOf(job);
     const UnknownsLayout layout(job, line);
     Equations equations(job, options, line, layout);
-    std::mt19937 dice(seed);
+    std::mt19937 random(seed);
     std::normal_distribution<double> normal;
     Unknowns at;
     at.guitar = GuitarUnknowns(job.rig.strings.size());
     for (double& value : at.guitar.value)
-        value = 0.5 * normal(dice);
+        value = 0.5 * normal(random);
     if (stringsGive(job))
         at.giving.value = Eigen::VectorXd::Constant(
             GivingUnknowns::ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()), 0.2);
     for (std::size_t r = 0; r < line.rests.size(); ++r)
-        at.angle_rad.push_back(plateAtRest && r > 0 ? at.angle_rad.back() + 1e-5 : -0.01 + 0.005 * normal(dice));
+        at.angle_rad.push_back(plateAtRest && r > 0 ? at.angle_rad.back() + 1e-5 : -0.01 + 0.005 * normal(random));
     for (std::size_t s = 0; s < line.stretches.size(); ++s)
-        at.z_cents.push_back(-100.0 + 50.0 * normal(dice));
+        at.z_cents.push_back(-100.0 + 50.0 * normal(random));
     for (std::size_t k = 0; k < line.claws.size(); ++k)
         at.claw.push_back(job.rig.claw.turns.plus(0.1 * static_cast<double>(k)));
     at.oldAngle_rad = 0.003;

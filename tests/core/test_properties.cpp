@@ -15,12 +15,12 @@ using namespace flenzo::testing;
 namespace {
 
 /// What a rig may be at its worst: figures at the edge of their ranges and beyond sense.
-Rig absurdRig(std::mt19937& dice) {
-    const auto between = [&dice](double low, double high) {
-        return std::uniform_real_distribution<double>(low, high)(dice);
+Rig absurdRig(std::mt19937& random) {
+    const auto between = [&random](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random);
     };
-    Rig rig = randomRig(dice);
-    rig.bridge.family = static_cast<Family>(std::uniform_int_distribution<int>(0, 2)(dice));
+    Rig rig = randomRig(random);
+    rig.bridge.family = static_cast<Family>(std::uniform_int_distribution<int>(0, 2)(random));
     rig.bridge.mass_kg = between(0.0, 5.0);
     rig.bridge.rearStop_rad = radians(between(-60.0, -0.01));
     rig.bridge.forwardStop_rad = radians(between(0.01, 60.0));
@@ -40,9 +40,9 @@ Rig absurdRig(std::mt19937& dice) {
     return rig;
 }
 
-State randomState(const Rig& rig, std::mt19937& dice) {
-    const auto between = [&dice](double low, double high) {
-        return std::uniform_real_distribution<double>(low, high)(dice);
+State randomState(const Rig& rig, std::mt19937& random) {
+    const auto between = [&random](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random);
     };
     State state = bareState(rig);
     const BalanceEquation equation(rig, state);
@@ -68,11 +68,11 @@ private Q_SLOTS:
     }
     void everyRestIsARest() {
         QFETCH(bool, absurd);
-        std::mt19937 dice(absurd ? 7 : 5);
+        std::mt19937 random(absurd ? 7 : 5);
         int free = 0;
         for (int k = 0; k < 20000; ++k) {
-            const Rig rig = absurd ? absurdRig(dice) : randomRig(dice);
-            const Outcome rest = settle(rig, randomState(rig, dice));
+            const Rig rig = absurd ? absurdRig(random) : randomRig(random);
+            const Outcome rest = settle(rig, randomState(rig, random));
             QVERIFY2(std::isfinite(rest.state.angle_rad) && std::isfinite(rest.rest.moment_Nm),
                      qPrintable(QString::number(k)));
             if (rest.rest.kind != EquilibriumKind::Free)
@@ -91,12 +91,12 @@ private Q_SLOTS:
 
     /// The moment is the slope of the energy, assist and all.
     void theMomentIsTheSlopeOfTheEnergy() {
-        std::mt19937 dice(11);
+        std::mt19937 random(11);
         for (int k = 0; k < 3000; ++k) {
-            const Rig rig = absurdRig(dice);
-            const State state = randomState(rig, dice);
+            const Rig rig = absurdRig(random);
+            const State state = randomState(rig, random);
             const BalanceEquation equation(rig, state);
-            const double angle = std::uniform_real_distribution<double>(-0.1, 0.1)(dice), h = 1e-6;
+            const double angle = std::uniform_real_distribution<double>(-0.1, 0.1)(random), h = 1e-6;
             const Moment m = equation.at(angle);
             const double before = equation.energy_J(angle - h), after = equation.energy_J(angle + h);
             const double scale = std::abs(m.moment_Nm) + std::abs(before) * 1e-8 + 1e-3;
@@ -110,10 +110,10 @@ private Q_SLOTS:
 
     /// Twice as wide, stiff and heavy: the same angle. Two halves of every string's and spring's pull are one guitar.
     void strongerAllRoundIsTheSameGuitar() {
-        std::mt19937 dice(13);
+        std::mt19937 random(13);
         for (int k = 0; k < 500; ++k) {
-            Rig rig = randomRig(dice);
-            const State state = randomState(rig, dice);
+            Rig rig = randomRig(random);
+            const State state = randomState(rig, random);
             const Outcome once = settle(rig, state);
             for (RigString& string : rig.strings) {
                 string.wire.unitMass_kgpm = 2.0 * unitMass_kgpm(string.wire);
@@ -132,13 +132,13 @@ private Q_SLOTS:
     }
 
     void theAdviserBearsWhateverIsTyped() {
-        std::mt19937 dice(17);
-        const auto between = [&dice](double low, double high) {
-            return std::uniform_real_distribution<double>(low, high)(dice);
+        std::mt19937 random(17);
+        const auto between = [&random](double low, double high) {
+            return std::uniform_real_distribution<double>(low, high)(random);
         };
         for (int k = 0; k < 60; ++k) {
             BenchJob job;
-            job.rig = k % 2 ? absurdRig(dice) : randomRig(dice);
+            job.rig = k % 2 ? absurdRig(random) : randomRig(random);
             for (const RigString& string : job.rig.strings)
                 job.old.strings.push_back({string.wire, string.target_Hz});
             job.old.wasLevel = k % 3 == 0;
@@ -146,7 +146,7 @@ private Q_SLOTS:
             job.method.stretch = k % 4 == 0;
             for (int e = 0; e < 12; ++e) {
                 Event event;
-                event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 11)(dice));
+                event.kind = static_cast<Event::Kind>(std::uniform_int_distribution<int>(0, 11)(random));
                 event.string =
                     static_cast<std::size_t>(between(0.0, static_cast<double>(job.rig.strings.size()) - 0.01));
                 event.to_cents = between(-2400.0, 1200.0);

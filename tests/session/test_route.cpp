@@ -17,8 +17,8 @@ namespace {
 const QString noon = QStringLiteral("2026-11-25T12:00:00");
 
 /// A guitar nobody ordered: any bridge, nut, tuners, head, board, extras and ways.
-Job anyJob(std::mt19937& dice) {
-    const auto pick = [&dice](int most) { return std::uniform_int_distribution<int>(0, most - 1)(dice); };
+Job anyJob(std::mt19937& random) {
+    const auto pick = [&random](int most) { return std::uniform_int_distribution<int>(0, most - 1)(random); };
     static const std::vector<Job> demos = [] {
         std::vector<Job> list;
         for (int k = 0; k < static_cast<int>(demoNames().size()); ++k)
@@ -68,9 +68,9 @@ class TestRoute : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void anyGuitarHasAWorkableRoute() {
-        std::mt19937 dice(2026);
+        std::mt19937 random(2026);
         for (int k = 0; k < 3000; ++k) {
-            const Job job = anyJob(dice);
+            const Job job = anyJob(random);
             const QList<Step> steps = stepsOf(job);
             const Places places(steps);
             QSet<QString> names;
@@ -113,9 +113,9 @@ private Q_SLOTS:
 
     /// Nothing of a kind appears on a guitar that has no such part.
     void whatAGuitarHasNotIsNotAsked() {
-        std::mt19937 dice(7);
+        std::mt19937 random(7);
         for (int k = 0; k < 2000; ++k) {
-            const Job job = anyJob(dice);
+            const Job job = anyJob(random);
             const Places places(stepsOf(job));
             if (job.rig.bridge.family == Family::Fixed)
                 for (const char* name : {"level", "block-in", "arm-in", "return-test", "cover-off"})
@@ -137,9 +137,9 @@ private Q_SLOTS:
     }
 
     void everyStepOfAnyGuitarHasItsWords() {
-        std::mt19937 dice(11);
+        std::mt19937 random(11);
         for (int k = 0; k < 60; ++k) {
-            const Job job = anyJob(dice);
+            const Job job = anyJob(random);
             const Derived derived = derive(job);
             Units inches;
             inches.inches = true;
@@ -157,9 +157,9 @@ private Q_SLOTS:
 
     /// Done from end to end, warned or not, nothing that can hurt is left standing.
     void atTheEndNothingIsLeftOpen() {
-        std::mt19937 dice(13);
+        std::mt19937 random(13);
         for (int k = 0; k < 40; ++k) {
-            Job job = anyJob(dice);
+            Job job = anyJob(random);
             const Derived derived = derive(job);
             for (int act = 0; act < 300 && currentStep(job); ++act)
                 if (apply(job, derived, WorkEvent::Done, {}, noon))

@@ -21,8 +21,8 @@ using namespace flenzo;
 namespace {
 
 /// Something else in place of one value, anywhere in a document.
-QJsonValue mutated(const QJsonValue& value, std::mt19937& dice) {
-    const auto pick = [&dice](int most) { return std::uniform_int_distribution<int>(0, most - 1)(dice); };
+QJsonValue mutated(const QJsonValue& value, std::mt19937& random) {
+    const auto pick = [&random](int most) { return std::uniform_int_distribution<int>(0, most - 1)(random); };
     if (value.isObject() && pick(12) != 0) {
         QJsonObject object = value.toObject();
         if (object.isEmpty())
@@ -31,7 +31,7 @@ QJsonValue mutated(const QJsonValue& value, std::mt19937& dice) {
         if (pick(8) == 0)
             object.remove(key);
         else
-            object[key] = mutated(object.value(key), dice);
+            object[key] = mutated(object.value(key), random);
         return object;
     }
     if (value.isArray() && pick(12) != 0) {
@@ -44,7 +44,7 @@ QJsonValue mutated(const QJsonValue& value, std::mt19937& dice) {
         else if (pick(8) == 0)
             array.append(array.at(at));
         else
-            array[at] = mutated(array.at(at), dice);
+            array[at] = mutated(array.at(at), random);
         return array;
     }
     const QJsonValue others[] = {QJsonValue(),
@@ -96,12 +96,12 @@ class TestMutations : public QObject {
 private Q_SLOTS:
     /// Any single thing spoiled: the file is read, or refused with the field named; and what is read stands for itself.
     void aSpoiledJobIsReadOrRefusedByName() {
-        std::mt19937 dice(99);
+        std::mt19937 random(99);
         int read = 0, refused = 0;
         for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
             const QJsonObject whole = jobToJson(demoJob(demo).value());
             for (int k = 0; k < 700; ++k) {
-                const QJsonValue spoiled = mutated(whole, dice);
+                const QJsonValue spoiled = mutated(whole, random);
                 if (!spoiled.isObject())
                     continue;
                 const Result<Job> job = jobFromJson(spoiled.toObject());
@@ -132,13 +132,13 @@ private Q_SLOTS:
         QFile file(whole);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QJsonObject json = QJsonDocument::fromJson(file.readAll()).object();
-        std::mt19937 dice(5);
+        std::mt19937 random(5);
         const QString path = dir.filePath(QStringLiteral("spoiled.flenzo-guitar"));
         int came = 0, refused = 0;
         for (int k = 0; k < 120; ++k) {
             QFile spoiled(path);
             QVERIFY(spoiled.open(QIODevice::WriteOnly | QIODevice::Truncate));
-            spoiled.write(QJsonDocument(mutated(json, dice).toObject()).toJson());
+            spoiled.write(QJsonDocument(mutated(json, random).toObject()).toJson());
             spoiled.close();
             const int before = book->jobCount();
             const Result<int> count = importFile(*book, path);

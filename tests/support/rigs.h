@@ -31,12 +31,12 @@ inline Rig sixString() {
 }
 
 /// Nominal rig with random departures, still plausible: 1 to 12 strings, 1 to 5 springs.
-inline Rig randomRig(std::mt19937& dice) {
-    const auto between = [&dice](double low, double high) {
-        return std::uniform_real_distribution<double>(low, high)(dice);
+inline Rig randomRig(std::mt19937& random) {
+    const auto between = [&random](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random);
     };
     Rig rig = sixString();
-    const auto strings = static_cast<std::size_t>(std::uniform_int_distribution<int>(1, 12)(dice));
+    const auto strings = static_cast<std::size_t>(std::uniform_int_distribution<int>(1, 12)(random));
     const RigString base = rig.strings.front();
     rig.strings.clear();
     for (std::size_t i = 0; i < strings; ++i) {
@@ -51,7 +51,7 @@ inline Rig randomRig(std::mt19937& dice) {
         string.target_Hz = std::sqrt(between(40.0, 110.0) / unitMass_kgpm(string.wire)) / (2.0 * string.scale_m);
         rig.strings.push_back(string);
     }
-    rig.springs.resize(static_cast<std::size_t>(std::uniform_int_distribution<int>(1, 5)(dice)), rig.springs.front());
+    rig.springs.resize(static_cast<std::size_t>(std::uniform_int_distribution<int>(1, 5)(random)), rig.springs.front());
     for (Spring& spring : rig.springs) {
         spring.rate_Npm = between(800.0, 4000.0);
         spring.initial_N = between(0.0, 20.0);
@@ -60,7 +60,7 @@ inline Rig randomRig(std::mt19937& dice) {
         spring.slot = between(0.0, 1.0);
     }
     rig.claw.turns = {between(-8.0, 8.0), between(-8.0, 8.0)};
-    rig.orientation = static_cast<Orientation>(std::uniform_int_distribution<int>(0, 3)(dice));
+    rig.orientation = static_cast<Orientation>(std::uniform_int_distribution<int>(0, 3)(random));
     rig.nutLocked = between(0.0, 1.0) < 0.5;
     return rig;
 }

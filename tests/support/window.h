@@ -19,12 +19,12 @@ inline ShellPaths pathsIn(const QString& folder) {
 
 /// A window on the shop of that folder, active so that it hears keys; nothing if it does not come.
 inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
-    auto shell = std::make_unique<MainWindow>(pathsIn(folder), bundledCatalogue().value());
-    shell->openShop();
-    shell->resize(1280, 800);
-    shell->show();
-    shell->activateWindow();
-    return QTest::qWaitForWindowActive(shell.get()) ? std::move(shell) : nullptr;
+    auto window = std::make_unique<MainWindow>(pathsIn(folder), bundledCatalogue().value());
+    window->openShop();
+    window->resize(1280, 800);
+    window->show();
+    window->activateWindow();
+    return QTest::qWaitForWindowActive(window.get()) ? std::move(window) : nullptr;
 }
 
 } // namespace flenzo::testing

@@ -32,10 +32,10 @@ Tools BenchTools::told() const {
 
 IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard, const BenchTools& tools,
                                      std::uint32_t seed)
-    : dice_(seed), hard_(hard), tools_(tools), scale_(job.rig.strings.front().scale_m) {
+    : random_(seed), hard_(hard), tools_(tools), scale_(job.rig.strings.front().scale_m) {
     const auto about = [this](double value, double share) { return value * (1.0 + share * noise(1.0)); };
     const auto between = [this](double low, double high) {
-        return boost::random::uniform_real_distribution<double>(low, high)(dice_);
+        return boost::random::uniform_real_distribution<double>(low, high)(random_);
     };
     const double higher_m = 0.0008 * noise(1.0), further_m = 0.0007 * noise(1.0);
     for (const RigString& string : job.rig.strings) {
@@ -72,7 +72,7 @@ IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard,
 
 double IndependentGuitar::noise(double deviation) {
     boost::random::normal_distribution<double> normal;
-    return deviation * std::clamp(normal(dice_), -2.5, 2.5);
+    return deviation * std::clamp(normal(random_), -2.5, 2.5);
 }
 
 /// From the nut to a saddle carried by a plate that may roll on its edge.
@@ -202,7 +202,7 @@ void IndependentGuitar::hear(const Event& event) {
 void IndependentGuitar::clampNut() {
     constexpr double mostShift_cents = 3.0;
     for (String& s : strings_) {
-        const double shift = boost::random::uniform_real_distribution<double>(0.0, mostShift_cents)(dice_);
+        const double shift = boost::random::uniform_real_distribution<double>(0.0, mostShift_cents)(random_);
         const double wanted_Hz = pitch(s, angle_) * std::exp2(shift / 1200.0);
         s.tail_m = 0.0;
         s.held_cents = s.mostHeld_cents = 0.0;

@@ -62,7 +62,7 @@ private:
 
     void clampNut();
 
-    boost::random::mt19937 dice_;
+    boost::random::mt19937 random_;
     std::optional<double> held_; ///< angle at which a block keeps the plate
     Hardships hard_;
     BenchTools tools_;

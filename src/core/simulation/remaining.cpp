@@ -37,10 +37,10 @@ public:
         root_ = root_.array().isFinite().select(root_, 0.0);
     }
     [[nodiscard]] SimulatedGuitar guitar(std::uint32_t seed) const {
-        RandomStream dice(seed, 1);
+        RandomStream random(seed, 1);
         Eigen::VectorXd unit(root_.rows());
         for (double& value : unit)
-            value = dice.normal(1.0);
+            value = random.normal(1.0);
         const Eigen::VectorXd off = root_ * unit;
         const auto n = static_cast<Eigen::Index>(job_.rig.strings.size());
         GuitarUnknowns made = advice_.guitar.at.guitar;
@@ -62,7 +62,7 @@ public:
         std::vector<Settling> settling;
         for (const StringSettling& string : advice_.guitar.settling) {
             Settling left = string.fit.now;
-            left.left_m *= std::exp(dice.normal(string.fit.leftDeviation));
+            left.left_m *= std::exp(random.normal(string.fit.leftDeviation));
             settling.push_back(left);
         }
         return SimulatedGuitar(model.rig(), state, settling, toolsOf(job_, advice_), seed);

@@ -16,13 +16,13 @@ namespace {
 enum Stream : std::uint32_t { Build = 1, Start = 2, Wire = 3, FirstEvent = 16 };
 
 Rig departedRig(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed) {
-    RandomStream dice(seed, Build);
+    RandomStream random(seed, Build);
     Perturbation by;
-    by.springRate = dice.normal(spread.springRate);
-    by.initialTension = dice.normal(spread.initialTension);
-    by.hookDepth_m = dice.normal(spread.arm_m);
-    by.stringHeight_m = dice.normal(spread.arm_m);
-    by.clawLead = dice.normal(spread.clawLead);
+    by.springRate = random.normal(spread.springRate);
+    by.initialTension = random.normal(spread.initialTension);
+    by.hookDepth_m = random.normal(spread.arm_m);
+    by.stringHeight_m = random.normal(spread.arm_m);
+    by.clawLead = random.normal(spread.clawLead);
     Rig rig = job.rig;
     RandomStream wire(seed, Wire);
     for (RigString& string : rig.strings)
@@ -38,16 +38,16 @@ double rounded(double value, double step) {
 
 SimulatedGuitar::SimulatedGuitar(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed)
     : rig_(departedRig(job, spread, seed)), spread_(spread), seed_(seed) {
-    RandomStream dice(seed, Start);
+    RandomStream random(seed, Start);
     std::vector<double> offsets_cents(rig_.strings.size());
     for (double& offset : offsets_cents)
-        offset = dice.between(-400.0, -200.0);
+        offset = random.between(-400.0, -200.0);
     state_ = stringUp(rig_, bareState(rig_), offsets_cents, 0.0).state;
     if (job.method.stretch)
         for (const RigString& string : rig_.strings) {
             const Settling usual = usualSettling(string.wire, job.method.wraps, job.method.pullShare);
-            const double left_m = usual.left_m * std::exp(dice.normal(0.5));
-            settling_.push_back({left_m, usual.share * dice.between(0.73, 1.27)});
+            const double left_m = usual.left_m * std::exp(random.normal(0.5));
+            settling_.push_back({left_m, usual.share * random.between(0.73, 1.27)});
         }
 }
 

@@ -209,7 +209,7 @@ QString Session::typedLength(double length_m) const {
 std::optional<Fault> Session::doubt(const Event& event) const {
     if (event.confirmed)
         return std::nullopt;
-    const TrackedState& standing = derived_.now();
+    const TrackedState& tracked = derived_.now();
     const auto question = [this](std::size_t string, double got, double expected) -> std::optional<Fault> {
         if (!(std::abs(got - expected) > doubtful_cents))
             return std::nullopt;
@@ -225,8 +225,8 @@ std::optional<Fault> Session::doubt(const Event& event) const {
     if (event.tunes())
         return question(event.string, event.to_cents, event.aim_cents.value_or(0.0));
     for (const auto& [string, reading] : event.readings_cents)
-        if (standing.everRead[string])
-            if (auto fault = question(string, reading, standing.readings_cents[string]))
+        if (tracked.everRead[string])
+            if (auto fault = question(string, reading, tracked.readings_cents[string]))
                 return fault;
     if (event.gap_m) {
         const double least_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.rearStop_rad) - 1e-3;

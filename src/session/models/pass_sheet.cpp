@@ -29,14 +29,14 @@ SheetCell cellOf(double value, bool measured, bool within) {
     return cell;
 }
 
-SheetColumn standingColumn(SheetColumn::Kind kind, const TrackedState& standing, const Bridge& bridge,
-                           const Tolerances& tolerances) {
+SheetColumn trackedColumn(SheetColumn::Kind kind, const TrackedState& tracked, const Bridge& bridge,
+                          const Tolerances& tolerances) {
     SheetColumn column{kind, 0, 0.0, {}};
-    for (std::size_t i = 0; i < standing.readings_cents.size(); ++i)
+    for (std::size_t i = 0; i < tracked.readings_cents.size(); ++i)
         column.cells.push_back(
-            cellOf(standing.shown_cents(i), standing.measured[i], tolerances.pitch(standing.shown_cents(i))));
-    const double plate_rad = standing.shownAngle_rad(bridge);
-    column.cells.push_back(cellOf(degrees(plate_rad), standing.angleMeasured(), tolerances.plate(plate_rad)));
+            cellOf(tracked.shown_cents(i), tracked.measured[i], tolerances.pitch(tracked.shown_cents(i))));
+    const double plate_rad = tracked.shownAngle_rad(bridge);
+    column.cells.push_back(cellOf(degrees(plate_rad), tracked.angleMeasured(), tolerances.plate(plate_rad)));
     return column;
 }
 
@@ -92,7 +92,7 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
     const std::size_t start = startStanding(job);
     if (start < job.log.size())
         columns.push_back(
-            standingColumn(SheetColumn::Kind::Start, derived.standings[start], job.rig.bridge, tolerances));
+            trackedColumn(SheetColumn::Kind::Start, derived.standings[start], job.rig.bridge, tolerances));
     const std::vector<LoggedPass> passes = passesOf(job.log);
     std::size_t counted = 0;
     for (const LoggedPass& pass : passes) {
@@ -101,7 +101,7 @@ std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) 
         columns.back().claw_turns = countedTurns(job.log, counted, pass.events.back());
         counted = pass.events.back();
     }
-    columns.push_back(standingColumn(SheetColumn::Kind::Now, derived.now(), job.rig.bridge, tolerances));
+    columns.push_back(trackedColumn(SheetColumn::Kind::Now, derived.now(), job.rig.bridge, tolerances));
     SheetColumn& now = columns.back();
     now.claw_turns = countedTurns(job.log, counted, job.log.size());
     const NextAct& next = derived.next();

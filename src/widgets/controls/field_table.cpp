@@ -10,8 +10,8 @@ namespace flenzo {
 
 class FieldTable::Model : public QAbstractTableModel {
 public:
-    Model(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName, QObject* parent)
-        : QAbstractTableModel(parent), desk_(desk), fields_(fields), count_(std::move(count)),
+    Model(AppContext& context, const std::vector<RigField>& fields, Count count, RowName rowName, QObject* parent)
+        : QAbstractTableModel(parent), context_(context), fields_(fields), count_(std::move(count)),
           rowName_(std::move(rowName)) {}
 
     void refresh() {
@@ -19,10 +19,10 @@ public:
         endResetModel();
     }
     [[nodiscard]] bool applies(int column) const {
-        return fields_[static_cast<std::size_t>(column)].appliesTo(desk_.session().job());
+        return fields_[static_cast<std::size_t>(column)].appliesTo(context_.session().job());
     }
     int rowCount(const QModelIndex& parent = {}) const override {
-        return parent.isValid() ? 0 : static_cast<int>(count_(desk_.session().job())) + 1;
+        return parent.isValid() ? 0 : static_cast<int>(count_(context_.session().job())) + 1;
     }
     int columnCount(const QModelIndex& parent = {}) const override {
         return parent.isValid() ? 0 : static_cast<int>(fields_.size());
@@ -31,7 +31,7 @@ public:
         if (index.row() >= rowCount())
             return {};
         const RigField& field = fields_[static_cast<std::size_t>(index.column())];
-        const Job& job = desk_.session().job();
+        const Job& job = context_.session().job();
         if (role == Qt::TextAlignmentRole)
             return static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
         if (index.row() == 0) {
@@ -42,24 +42,25 @@ public:
             return {};
         }
         if (role == Qt::DisplayRole || role == Qt::EditRole)
-            return field.text(job, static_cast<std::size_t>(index.row()) - 1, desk_.preferences().units);
+            return field.text(job, static_cast<std::size_t>(index.row()) - 1, context_.preferences().units);
         return {};
     }
     bool setData(const QModelIndex& index, const QVariant& value, int role) override {
         const RigField& field = fields_[static_cast<std::size_t>(index.column())];
         if (index.row() == 0 && role == Qt::CheckStateRole)
-            return desk_.accept(desk_.session().edit(FieldTable::tr("mark of %1").arg(field.label), [&](Job& job) {
-                if (value.toInt() == Qt::Checked)
-                    job.measured.insert(field.key);
-                else
-                    job.measured.erase(field.key);
-            }));
+            return context_.accept(
+                context_.session().edit(FieldTable::tr("mark of %1").arg(field.label), [&](Job& job) {
+                    if (value.toInt() == Qt::Checked)
+                        job.measured.insert(field.key);
+                    else
+                        job.measured.erase(field.key);
+                }));
         if (index.row() == 0 || role != Qt::EditRole || value == data(index, Qt::EditRole))
             return false;
-        const Result<double> parsed = field.parse(value.toString(), desk_.preferences().units);
+        const Result<double> parsed = field.parse(value.toString(), context_.preferences().units);
         if (!parsed.ok())
-            return desk_.accept(parsed.fault());
-        return desk_.accept(desk_.session().edit(field.label, [&](Job& job) {
+            return context_.accept(parsed.fault());
+        return context_.accept(context_.session().edit(field.label, [&](Job& job) {
             field.member(job, static_cast<std::size_t>(index.row()) - 1) = parsed.value();
         }));
     }
@@ -68,9 +69,9 @@ public:
             return {};
         if (orientation == Qt::Vertical)
             return section == 0 ? FieldTable::tr("measured")
-                                : rowName_(desk_.session().job(), static_cast<std::size_t>(section) - 1);
+                                : rowName_(context_.session().job(), static_cast<std::size_t>(section) - 1);
         const RigField& field = fields_[static_cast<std::size_t>(section)];
-        const QString unit = field.unit(desk_.preferences().units);
+        const QString unit = field.unit(context_.preferences().units);
         return unit.isEmpty() ? field.label : QStringLiteral("%1, %2").arg(field.label, unit);
     }
     Qt::ItemFlags flags(const QModelIndex& index) const override {
@@ -79,15 +80,16 @@ public:
     }
 
 private:
-    AppContext& desk_;
+    AppContext& context_;
     const std::vector<RigField>& fields_;
     Count count_;
     RowName rowName_;
 };
 
-FieldTable::FieldTable(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName,
+FieldTable::FieldTable(AppContext& context, const std::vector<RigField>& fields, Count count, RowName rowName,
                        const QString& name, QWidget* parent)
-    : QTableView(parent), desk_(desk), model_(new Model(desk, fields, std::move(count), std::move(rowName), this)) {
+    : QTableView(parent), context_(context),
+      model_(new Model(context, fields, std::move(count), std::move(rowName), this)) {
     setModel(model_);
     setAccessibleName(name);
     setTabKeyNavigation(false);
@@ -102,7 +104,7 @@ void FieldTable::refresh() {
     model_->refresh();
     for (int column = 0; column < model_->columnCount(); ++column)
         setColumnHidden(column, !model_->applies(column));
-    const double base = basePixels(desk_.preferences());
+    const double base = basePixels(context_.preferences());
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * 1.75));
     horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 4.8)); // else it scrolls
     horizontalHeader()->setFixedHeight(static_cast<int>(base * 4.0));

@@ -14,13 +14,13 @@ class FieldTable : public QTableView {
 public:
     using Count = std::function<std::size_t(const Job&)>;
     using RowName = std::function<QString(const Job&, std::size_t)>;
-    FieldTable(AppContext& desk, const std::vector<RigField>& fields, Count count, RowName rowName, const QString& name,
-               QWidget* parent = nullptr);
+    FieldTable(AppContext& context, const std::vector<RigField>& fields, Count count, RowName rowName,
+               const QString& name, QWidget* parent = nullptr);
     void refresh();
 
 private:
     class Model;
-    AppContext& desk_;
+    AppContext& context_;
     Model* model_;
 };
 

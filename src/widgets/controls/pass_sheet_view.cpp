@@ -17,10 +17,10 @@ namespace {
 /// right with one pointing up; a bar at the edge for what was measured, dashes around what is only forecast.
 class CellPainter : public QStyledItemDelegate {
 public:
-    CellPainter(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+    CellPainter(AppContext& context, QObject* parent) : QStyledItemDelegate(parent), context_(context) {}
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Theme& theme = desk_.preferences().theme();
+        const Theme& theme = context_.preferences().theme();
         const auto cell = index.data(PassSheetModel::CellRole).value<SheetCell>();
         const bool plate = index.row() == index.model()->rowCount() - 1;
         const QRectF box = QRectF(option.rect).adjusted(1, 1, -1, -1);
@@ -55,7 +55,7 @@ private:
     void write(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, double share, bool bold,
                Qt::Alignment side) const {
         QFont font = painter.font();
-        font.setPixelSize(static_cast<int>(std::lround(basePixels(desk_.preferences()) * share)));
+        font.setPixelSize(static_cast<int>(std::lround(basePixels(context_.preferences()) * share)));
         font.setBold(bold);
         painter.setFont(font);
         painter.setPen(colour);
@@ -84,14 +84,14 @@ private:
         }
     }
 
-    AppContext& desk_;
+    AppContext& context_;
 };
 
 } // namespace
 
-PassSheetView::PassSheetView(AppContext& desk, QWidget* parent) : QTableView(parent), desk_(desk) {
+PassSheetView::PassSheetView(AppContext& context, QWidget* parent) : QTableView(parent), context_(context) {
     setModel(&model_);
-    setItemDelegate(new CellPainter(desk, this));
+    setItemDelegate(new CellPainter(context, this));
     setObjectName(QStringLiteral("passSheet"));
     setAccessibleName(tr("Pass sheet"));
     setEditTriggers(NoEditTriggers);
@@ -102,15 +102,15 @@ PassSheetView::PassSheetView(AppContext& desk, QWidget* parent) : QTableView(par
     verticalHeader()->setHighlightSections(false);
     connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
         if (index.row() == model_.rowCount() - 1)
-            desk_.session().pickGap();
+            context_.session().pickGap();
         else
-            desk_.session().pickString(static_cast<std::size_t>(index.row()));
+            context_.session().pickString(static_cast<std::size_t>(index.row()));
     });
 }
 
 void PassSheetView::refresh() {
-    model_.show(desk_.session().job(), desk_.session().derived());
-    const double base = basePixels(desk_.preferences());
+    model_.show(context_.session().job(), context_.session().derived());
+    const double base = basePixels(context_.preferences());
     // Few strings get tall rows, many get low ones, so that the pictures above keep their room.
     const double share = std::clamp(17.5 / model_.rowCount(), 1.5, 2.1);
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * share));

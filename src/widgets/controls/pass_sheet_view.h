@@ -12,12 +12,12 @@ namespace flenzo {
 class PassSheetView : public QTableView {
     Q_OBJECT
 public:
-    explicit PassSheetView(AppContext& desk, QWidget* parent = nullptr);
+    explicit PassSheetView(AppContext& context, QWidget* parent = nullptr);
     void refresh();
     [[nodiscard]] const PassSheetModel& sheet() const { return model_; }
 
 private:
-    AppContext& desk_;
+    AppContext& context_;
     PassSheetModel model_;
 };
 

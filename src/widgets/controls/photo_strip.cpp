@@ -43,7 +43,7 @@ void PhotoStrip::show(const QStringList& files) {
     row_->addStretch();
 }
 
-CardPhotos::CardPhotos(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+CardPhotos::CardPhotos(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     strip_ = new PhotoStrip(this);
@@ -52,26 +52,26 @@ CardPhotos::CardPhotos(AppContext& desk, QWidget* parent) : QWidget(parent), des
     connect(button, &QPushButton::clicked, this, &CardPhotos::add);
     column->addWidget(strip_);
     column->addWidget(button, 0, Qt::AlignLeft);
-    const auto refresh = [this] { strip_->show(desk_.session().job().card.photos); };
-    connect(&desk_.session(), &Session::changed, this, refresh);
+    const auto refresh = [this] { strip_->show(context_.session().job().card.photos); };
+    connect(&context_.session(), &Session::changed, this, refresh);
     refresh();
 }
 
 void CardPhotos::add() {
-    const QString kept = askForPhoto(desk_, this, tr("Photo of the guitar"));
+    const QString kept = askForPhoto(context_, this, tr("Photo of the guitar"));
     if (!kept.isEmpty())
-        desk_.accept(desk_.session().edit(tr("photo"), [&](Job& job) { job.card.photos.append(kept); }));
+        context_.accept(context_.session().edit(tr("photo"), [&](Job& job) { job.card.photos.append(kept); }));
 }
 
-QString askForPhoto(AppContext& desk, QWidget* parent, const QString& title) {
+QString askForPhoto(AppContext& context, QWidget* parent, const QString& title) {
     const QString file =
         QFileDialog::getOpenFileName(parent, title, QString(), PhotoStrip::tr("Pictures (*.png *.jpg *.jpeg)"));
     if (file.isEmpty())
         return {};
-    const Result<QString> kept = keepPhoto(desk.session(), file);
+    const Result<QString> kept = keepPhoto(context.session(), file);
     if (kept.ok())
         return kept.value();
-    desk.accept(kept.fault());
+    context.accept(kept.fault());
     return {};
 }
 

@@ -25,15 +25,15 @@ private:
 class CardPhotos : public QWidget {
     Q_OBJECT
 public:
-    CardPhotos(AppContext& desk, QWidget* parent);
+    CardPhotos(AppContext& context, QWidget* parent);
 
 private:
     void add();
-    AppContext& desk_;
+    AppContext& context_;
     PhotoStrip* strip_;
 };
 
 /// Asks for a picture and keeps it with the shop's; empty when none was taken.
-[[nodiscard]] QString askForPhoto(AppContext& desk, QWidget* parent, const QString& title);
+[[nodiscard]] QString askForPhoto(AppContext& context, QWidget* parent, const QString& title);
 
 } // namespace flenzo

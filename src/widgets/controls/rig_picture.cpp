@@ -11,7 +11,7 @@
 
 namespace flenzo {
 
-RigPicture::RigPicture(AppContext& desk, QWidget* parent) : QFrame(parent), desk_(desk) {
+RigPicture::RigPicture(AppContext& context, QWidget* parent) : QFrame(parent), context_(context) {
     setProperty("panel", true);
     auto* column = new QVBoxLayout(this);
     section_ = new SceneView(this);
@@ -29,12 +29,12 @@ void RigPicture::show(const Job& job, const Advice& advice) {
     State asItIs = advice.guitar.state;
     asItIs.block.reset();
     const EquilibriumAtPitch landing = equilibriumAtPitch(rig, asItIs, job.goal);
-    const Units units = desk_.preferences().units;
-    const double scale = desk_.preferences().textScale;
+    const Units units = context_.preferences().units;
+    const double scale = context_.preferences().textScale;
     const auto values = [rig, state = landing.state, goal = job.goal, units, scale] {
         return SectionValues{rig, state, goal, units, false, scale};
     };
-    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
+    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, context_.preferences());
     words_->setText(wording::atPitch(rig, landing, level));
 }
 

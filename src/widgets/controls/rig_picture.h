@@ -15,11 +15,11 @@ class SceneView;
 class RigPicture : public QFrame {
     Q_OBJECT
 public:
-    explicit RigPicture(AppContext& desk, QWidget* parent = nullptr);
+    explicit RigPicture(AppContext& context, QWidget* parent = nullptr);
     void show(const Job& job, const Advice& advice);
 
 private:
-    AppContext& desk_;
+    AppContext& context_;
     SceneView* section_;
     QLabel* words_;
 };

@@ -129,7 +129,7 @@ void PhotoMarks::paintEvent(QPaintEvent*) {
         stroke([&] { painter.drawEllipse(shown(cursor_), 6.0, 6.0); });
 }
 
-PhotoLevelDialog::PhotoLevelDialog(AppContext& desk, QWidget* parent) : QDialog(parent), desk_(desk) {
+PhotoLevelDialog::PhotoLevelDialog(AppContext& context, QWidget* parent) : QDialog(parent), context_(context) {
     setObjectName(QStringLiteral("photoLevel"));
     setWindowTitle(tr("Level from a side photo"));
     auto* column = new QVBoxLayout(this);
@@ -156,7 +156,7 @@ PhotoLevelDialog::PhotoLevelDialog(AppContext& desk, QWidget* parent) : QDialog(
     connect(picture_, &PhotoMarks::marksChanged, this, &PhotoLevelDialog::refresh);
     connect(neckRight_, &QCheckBox::toggled, this, &PhotoLevelDialog::refresh);
     connect(choose, &QPushButton::clicked, this, [this] {
-        if (const QString file = askForPhoto(desk_, this, tr("Side photo")); !file.isEmpty())
+        if (const QString file = askForPhoto(context_, this, tr("Side photo")); !file.isEmpty())
             load(file);
     });
     connect(over, &QPushButton::clicked, picture_, &PhotoMarks::clearMarks);
@@ -205,7 +205,7 @@ void PhotoLevelDialog::take() {
     event.angleDeviation_rad = found->deviation_rad;
     event.at = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
     event.note = tr("from a side photo").toStdString();
-    if (desk_.accept(desk_.session().append(tr("level from a photo"), event)))
+    if (context_.accept(context_.session().append(tr("level from a photo"), event)))
         accept();
 }
 

@@ -44,14 +44,14 @@ private:
 class PhotoLevelDialog : public QDialog {
     Q_OBJECT
 public:
-    PhotoLevelDialog(AppContext& desk, QWidget* parent);
+    PhotoLevelDialog(AppContext& context, QWidget* parent);
     void load(const QString& file);
 
 private:
     [[nodiscard]] std::optional<PhotoAngle> angle() const;
     void refresh();
     void take();
-    AppContext& desk_;
+    AppContext& context_;
     PhotoMarks* picture_;
     QCheckBox* neckRight_;
     QLabel* words_;

@@ -41,7 +41,7 @@ void fitHeight(QTableWidget& table) {
 
 } // namespace
 
-CaliperForm::CaliperForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+CaliperForm::CaliperForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
     const auto again = [this] { reckon(); };
     thickest_ = number(QStringLiteral("caliper"), tr("caliper, thickest string"), again);
     thinnest_ = number(QStringLiteral("caliperThin"), tr("caliper, thinnest string"), again);
@@ -66,14 +66,14 @@ void CaliperForm::reckon() {
         }
         const double gauge_m = read.value().gauge_m;
         gauges_m.push_back(gauge_m);
-        const CatalogueString* nearest = nearestString(desk_.catalogue(), gauge_m);
+        const CatalogueString* nearest = nearestString(context_.catalogue(), gauge_m);
         lines.append(tr("Read as %1: %2 mm or %3 thousandths; nearest string: %4.")
                          .arg(read.value().inches ? tr("thousandths of an inch") : tr("millimetres"))
                          .arg(gauge_m / metresPerMm, 0, 'f', 3)
                          .arg(gauge_m / metresPerThou, 0, 'f', 1)
                          .arg(nearest ? nearest->label : QString()));
     }
-    set_ = gauges_m.size() == 2 ? nearestSet(desk_.catalogue(), desk_.session().job().rig.strings.size(),
+    set_ = gauges_m.size() == 2 ? nearestSet(context_.catalogue(), context_.session().job().rig.strings.size(),
                                              gauges_m.front(), gauges_m.back())
                                 : nullptr;
     if (set_)
@@ -85,10 +85,10 @@ void CaliperForm::reckon() {
 void CaliperForm::takeSet() {
     reckon(); // the catalogue may have changed since the last key
     if (set_)
-        edit([this](Job& job) { applySet(job, Side::Off, *set_, desk_.catalogue()); });
+        edit([this](Job& job) { applySet(job, Side::Off, *set_, context_.catalogue()); });
 }
 
-HeightForm::HeightForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
     const auto again = [this] { reckon(); };
     bassNow_ = number(QStringLiteral("actionBass"), tr("action at fret 12 now, bass side"), again);
     trebleNow_ = number(QStringLiteral("actionTreble"), tr("the same, treble side"), again);
@@ -100,13 +100,13 @@ HeightForm::HeightForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent
 }
 
 void HeightForm::reckon() {
-    const bool inches = desk_.preferences().units.inches;
+    const bool inches = context_.preferences().units.inches;
     const auto length = [&](const QLineEdit* field) -> std::optional<double> {
         const Result<double> read = parseLength_m(field->text(), inches);
         return read.ok() && read.value() < 0.02 ? std::optional(read.value()) : std::nullopt;
     };
     const auto lead_mm = numberIn(lead_);
-    const auto& strings = desk_.session().job().rig.strings;
+    const auto& strings = context_.session().job().rig.strings;
     const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m) {
         const auto from = length(now), to = length(wish);
         if (!from || !to || !lead_mm || *lead_mm < 0.1 || *lead_mm > 3.0)
@@ -114,7 +114,7 @@ void HeightForm::reckon() {
         const double raise_m = postRaise_m(*to - *from, 12, scale_m);
         return tr("%1 post: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
-                 lengthText(std::abs(raise_m), desk_.preferences().units))
+                 lengthText(std::abs(raise_m), context_.preferences().units))
             .arg(std::abs(raise_m) / (*lead_mm * metresPerMm), 0, 'f', 2);
     };
     const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
@@ -124,8 +124,8 @@ void HeightForm::reckon() {
                                    : said);
 }
 
-IntonateForm::IntonateForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
-    const Job& job = desk.session().job();
+IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
+    const Job& job = context.session().job();
     const auto& strings = job.rig.strings;
     table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
     table_->setObjectName(QStringLiteral("intonation"));
@@ -133,7 +133,7 @@ IntonateForm::IntonateForm(AppContext& desk, QWidget* parent) : JobForm(desk, pa
     table_->setHorizontalHeaderLabels({tr("fretted − open, ¢"), tr("first guess, ¢"), tr("saddle")});
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     QStringList names;
-    const std::vector<double>& pulls_N = desk.session().derived().report.after_N;
+    const std::vector<double>& pulls_N = context.session().derived().report.after_N;
     constexpr double usualAction_m = 0.0018;
     for (std::size_t i = 0; i < strings.size(); ++i) {
         names.append(wording::stringTitle(strings[i]));
@@ -156,7 +156,7 @@ IntonateForm::IntonateForm(AppContext& desk, QWidget* parent) : JobForm(desk, pa
 }
 
 void IntonateForm::reckon() {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     std::vector<double> all_cents, scales_m;
     for (int row = 0; row < table_->rowCount(); ++row) {
         const QTableWidgetItem* typed = table_->item(row, 0);
@@ -166,7 +166,7 @@ void IntonateForm::reckon() {
         if (cents && std::abs(*cents) <= 100.0) {
             const double move_m = saddleMove_m(*cents, scale_m);
             words = (move_m < 0.0 ? tr("forward %1") : tr("back %1"))
-                        .arg(lengthText(std::abs(move_m), desk_.preferences().units));
+                        .arg(lengthText(std::abs(move_m), context_.preferences().units));
             all_cents.push_back(*cents);
             scales_m.push_back(scale_m);
         }
@@ -176,24 +176,24 @@ void IntonateForm::reckon() {
     if (job.rig.bridge.family != Family::RollerShaft || static_cast<int>(all_cents.size()) < table_->rowCount())
         return;
     const LooseBridge place = placeLooseBridge(all_cents, scales_m);
-    const Units& units = desk_.preferences().units;
+    const Units& units = context_.preferences().units;
     words_->setText(tr("A loose bridge in one piece: bass end %1, treble end %2 away from the nut.")
                         .arg(lengthText(place.bass_m, units), lengthText(place.treble_m, units)));
 }
 
-SettleForm::SettleForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
     flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
-         desk.session().job().method.stretch, [](Job& job, bool on) { job.method.stretch = on; });
+         context.session().job().method.stretch, [](Job& job, bool on) { job.method.stretch = on; });
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
                              tr("How settled each string is"), this);
     table_->setObjectName(QStringLiteral("settling"));
     rows().addRow(table_);
-    connect(&desk_.session(), &Session::changed, this, &SettleForm::refresh);
+    connect(&context_.session(), &Session::changed, this, &SettleForm::refresh);
     refresh();
 }
 
 void SettleForm::refresh() {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
     stretched.method.stretch = true;
     const std::vector<StringSettling> settling = estimate(stretched).settling;
@@ -212,15 +212,15 @@ void SettleForm::refresh() {
                       QString::number(pulls[i]), last[i], centsText(-string.nextDrop_cents),
                       wording::rangeText(string.needed.p10, string.needed.p90)});
     }
-    table_->show(lines, basePixels(desk_.preferences()));
+    table_->show(lines, basePixels(context_.preferences()));
     fitHeight(*table_);
 }
 
-LevelForm::LevelForm(AppContext& desk, QWidget* parent) : JobForm(desk, parent) {
+LevelForm::LevelForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
     auto* photo = new QPushButton(tr("Read it off a side photo…"), this);
     photo->setObjectName(QStringLiteral("levelPhoto"));
     connect(photo, &QPushButton::clicked, this, [this] {
-        auto* dialog = new PhotoLevelDialog(desk_, window());
+        auto* dialog = new PhotoLevelDialog(context_, window());
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
     });

@@ -17,7 +17,7 @@ class FigureTable;
 class CaliperForm : public JobForm {
     Q_OBJECT
 public:
-    CaliperForm(AppContext& desk, QWidget* parent);
+    CaliperForm(AppContext& context, QWidget* parent);
 
 private:
     void reckon();
@@ -32,7 +32,7 @@ private:
 class HeightForm : public JobForm {
     Q_OBJECT
 public:
-    HeightForm(AppContext& desk, QWidget* parent);
+    HeightForm(AppContext& context, QWidget* parent);
 
 private:
     void reckon();
@@ -44,7 +44,7 @@ private:
 class IntonateForm : public JobForm {
     Q_OBJECT
 public:
-    IntonateForm(AppContext& desk, QWidget* parent);
+    IntonateForm(AppContext& context, QWidget* parent);
 
 private:
     void reckon();
@@ -56,7 +56,7 @@ private:
 class SettleForm : public JobForm {
     Q_OBJECT
 public:
-    SettleForm(AppContext& desk, QWidget* parent);
+    SettleForm(AppContext& context, QWidget* parent);
 
 private:
     void refresh();
@@ -67,7 +67,7 @@ private:
 class LevelForm : public JobForm {
     Q_OBJECT
 public:
-    LevelForm(AppContext& desk, QWidget* parent);
+    LevelForm(AppContext& context, QWidget* parent);
 };
 
 } // namespace flenzo

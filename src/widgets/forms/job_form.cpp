@@ -7,13 +7,14 @@
 
 namespace flenzo {
 
-JobForm::JobForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk), layout_(new QFormLayout(this)) {
+JobForm::JobForm(AppContext& context, QWidget* parent)
+    : QWidget(parent), context_(context), layout_(new QFormLayout(this)) {
     layout_->setContentsMargins(0, 6, 0, 0);
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed); // a long form scrolls, it is not squeezed
 }
 
 void JobForm::edit(const std::function<void(Job&)>& change) {
-    desk_.accept(desk_.session().edit(tr("card"), change));
+    context_.accept(context_.session().edit(tr("card"), change));
 }
 
 void JobForm::add(const QString& title, QWidget* field) {

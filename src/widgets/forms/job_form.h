@@ -16,7 +16,7 @@ namespace flenzo {
 class JobForm : public QWidget {
     Q_OBJECT
 public:
-    JobForm(AppContext& desk, QWidget* parent);
+    JobForm(AppContext& context, QWidget* parent);
     QFormLayout& rows() { return *layout_; }
     void edit(const std::function<void(Job&)>& change);
 
@@ -39,7 +39,7 @@ public:
     QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
 
 protected:
-    AppContext& desk_;
+    AppContext& context_;
 
 private:
     QFormLayout* layout_;

@@ -45,10 +45,10 @@ QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
 
 } // namespace
 
-ReturnForm::ReturnForm(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 6, 0, 0);
-    const auto& strings = desk_.session().job().rig.strings;
+    const auto& strings = context_.session().job().rig.strings;
     table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
     table_->setObjectName(QStringLiteral("returnTable"));
     table_->setAccessibleName(tr("Return to pitch, cents"));
@@ -90,7 +90,7 @@ std::optional<ReturnTest> ReturnForm::typed() const {
 void ReturnForm::judge() {
     const auto test = typed();
     keep_->setEnabled(test.has_value());
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     verdict_->setText(test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
                            : tr("Some cells are still empty, or hold no cents between −1200 and 1200."));
 }
@@ -100,7 +100,7 @@ void ReturnForm::keep() {
     if (!test)
         return;
     QStringList parts;
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         parts.append(tr("%1: %2 / %3 / %4")
                          .arg(QString::fromStdString(job.rig.strings[i].name))
@@ -110,10 +110,10 @@ void ReturnForm::keep() {
     const QString words = verdict_->text() + QLatin1Char(' ') + parts.join(QStringLiteral("; "));
     const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
     std::optional<Fault> fault;
-    const auto refused = desk_.session().edit(tr("return test"), [&](Job& changed) {
-        fault = apply(changed, desk_.session().derived(), WorkEvent::Note, words, now);
+    const auto refused = context_.session().edit(tr("return test"), [&](Job& changed) {
+        fault = apply(changed, context_.session().derived(), WorkEvent::Note, words, now);
     });
-    if (desk_.accept(fault ? fault : refused))
+    if (context_.accept(fault ? fault : refused))
         keep_->setEnabled(false);
 }
 

@@ -16,14 +16,14 @@ namespace flenzo {
 class ReturnForm : public QWidget {
     Q_OBJECT
 public:
-    ReturnForm(AppContext& desk, QWidget* parent);
+    ReturnForm(AppContext& context, QWidget* parent);
 
 private:
     [[nodiscard]] std::optional<ReturnTest> typed() const; ///< nothing while a reading is missing
     void judge();
     void keep();
 
-    AppContext& desk_;
+    AppContext& context_;
     QTableWidget* table_;
     QLabel* verdict_;
     QPushButton* keep_;

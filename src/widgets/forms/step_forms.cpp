@@ -31,18 +31,18 @@ QString tr(const char* text) {
     return QCoreApplication::translate("StepForms", text);
 }
 
-QWidget* cardForm(AppContext& desk, QWidget* parent) {
-    const Card& card = desk.session().job().card;
-    auto* form = new JobForm(desk, parent);
-    form->line(QStringLiteral("cardGuitar"), tr("guitar"), desk.session().job().guitar,
+QWidget* cardForm(AppContext& context, QWidget* parent) {
+    const Card& card = context.session().job().card;
+    auto* form = new JobForm(context, parent);
+    form->line(QStringLiteral("cardGuitar"), tr("guitar"), context.session().job().guitar,
                [](Job& job, const QString& text) { job.guitar = text; });
-    form->line(QStringLiteral("cardOwner"), tr("owner"), desk.session().job().owner,
+    form->line(QStringLiteral("cardOwner"), tr("owner"), context.session().job().owner,
                [](Job& job, const QString& text) { job.owner = text; });
     auto* kind = new QComboBox(form);
     kind->setObjectName(QStringLiteral("cardBridge"));
     for (const BridgeKind& one : bridgeKinds())
         kind->addItem(one.name);
-    kind->setCurrentIndex(static_cast<int>(kindOf(desk.session().job().rig.bridge)));
+    kind->setCurrentIndex(static_cast<int>(kindOf(context.session().job().rig.bridge)));
     QObject::connect(kind, &QComboBox::activated, form, [form](int index) {
         form->edit([&](Job& job) { setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]); });
     });
@@ -78,13 +78,13 @@ QWidget* cardForm(AppContext& desk, QWidget* parent) {
     for (const QString& group : screwGroups())
         form->line(QStringLiteral("key ") + group, tr("key for %1").arg(group), card.keys.value(group),
                    [group](Job& job, const QString& text) { job.card.keys[group] = text; });
-    form->rows().addRow(tr("photos"), new CardPhotos(desk, form));
+    form->rows().addRow(tr("photos"), new CardPhotos(context, form));
     return form;
 }
 
-QWidget* ownerForm(AppContext& desk, QWidget* parent) {
-    auto* form = new JobForm(desk, parent);
-    const QSet<QString>& extras = desk.session().job().work.extras;
+QWidget* ownerForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    const QSet<QString>& extras = context.session().job().work.extras;
     const std::pair<const char*, QString> all[] = {{"clean", tr("clean")},
                                                    {"polish", tr("polish the frets")},
                                                    {"oil", tr("oil the board")},
@@ -99,7 +99,7 @@ QWidget* ownerForm(AppContext& desk, QWidget* parent) {
                 job.work.extras.remove(extra);
         });
     }
-    form->line(QStringLiteral("cardNotes"), tr("how it is played"), desk.session().job().card.notes,
+    form->line(QStringLiteral("cardNotes"), tr("how it is played"), context.session().job().card.notes,
                [](Job& job, const QString& text) { job.card.notes = text; });
     return form;
 }
@@ -178,9 +178,9 @@ void addTools(JobForm& form, const Job& job) {
     }
 }
 
-QWidget* planForm(AppContext& desk, QWidget* parent) {
-    auto* form = new JobForm(desk, parent);
-    const Job& job = desk.session().job();
+QWidget* planForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    const Job& job = context.session().job();
     const Costs costs(job);
     const MethodCost now = costs.asChosen();
     QLabel* sum = label(TextRole::Heading, form, QStringLiteral("planSum"));
@@ -207,23 +207,23 @@ QWidget* planForm(AppContext& desk, QWidget* parent) {
     heading(*form, tr("Ways that change risk or habit only"));
     for (const auto& [topic, prices] : alike)
         addTopic(*form, job, *topic, prices, now);
-    if (desk.session().logbook()) {
+    if (context.session().logbook()) {
         auto* keep = new QPushButton(tr("Keep these ways and tools as shop defaults"), form);
         keep->setObjectName(QStringLiteral("keepHouse"));
-        QObject::connect(keep, &QPushButton::clicked, form, [&desk] {
-            if (desk.accept(desk.session().logbook()->setSetting(
-                    QStringLiteral("house"),
-                    shopDefaultsOf(desk.session().job()) + QLatin1Char('\n') + toolLines(desk.session().job().tools))))
-                desk.say(tr("New jobs begin with these ways and tools."));
+        QObject::connect(keep, &QPushButton::clicked, form, [&context] {
+            if (context.accept(context.session().logbook()->setSetting(
+                    QStringLiteral("house"), shopDefaultsOf(context.session().job()) + QLatin1Char('\n') +
+                                                 toolLines(context.session().job().tools))))
+                context.say(tr("New jobs begin with these ways and tools."));
         });
         form->rows().addRow(QString(), keep);
     }
     return form;
 }
 
-QWidget* handOverForm(AppContext& desk, QWidget* parent) {
-    auto* form = new JobForm(desk, parent);
-    const Work& work = desk.session().job().work;
+QWidget* handOverForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    const Work& work = context.session().job().work;
     form->line(QStringLiteral("parts"), tr("parts used or lost"), work.parts,
                [](Job& job, const QString& text) { job.work.parts = text; });
     form->line(QStringLiteral("followUps"), tr("follow-ups"), work.followUps,
@@ -242,28 +242,28 @@ QWidget* handOverForm(AppContext& desk, QWidget* parent) {
 
 } // namespace
 
-QWidget* stepForm(StepId step, AppContext& desk, QWidget* parent) {
+QWidget* stepForm(StepId step, AppContext& context, QWidget* parent) {
     switch (step) {
     case StepId::LookOver:
-        return cardForm(desk, parent);
+        return cardForm(context, parent);
     case StepId::AskOwner:
-        return ownerForm(desk, parent);
+        return ownerForm(context, parent);
     case StepId::OldSet:
-        return new CaliperForm(desk, parent);
+        return new CaliperForm(context, parent);
     case StepId::Settle:
-        return new SettleForm(desk, parent);
+        return new SettleForm(context, parent);
     case StepId::Level:
-        return hasClaw(desk.session().job().rig) ? new LevelForm(desk, parent) : nullptr;
+        return hasClaw(context.session().job().rig) ? new LevelForm(context, parent) : nullptr;
     case StepId::Height:
-        return new HeightForm(desk, parent);
+        return new HeightForm(context, parent);
     case StepId::Intonate:
-        return new IntonateForm(desk, parent);
+        return new IntonateForm(context, parent);
     case StepId::Plan:
-        return planForm(desk, parent);
+        return planForm(context, parent);
     case StepId::ReturnTest:
-        return new ReturnForm(desk, parent);
+        return new ReturnForm(context, parent);
     case StepId::HandOver:
-        return handOverForm(desk, parent);
+        return handOverForm(context, parent);
     default:
         return nullptr;
     }

@@ -10,6 +10,6 @@ namespace flenzo {
 
 /// What is filled in at a step (the guitar's card, the ways of the job, what the owner wants, a caliper's value, the
 /// hand-over's words), or nothing. Every change goes into the job at once.
-[[nodiscard]] QWidget* stepForm(StepId step, AppContext& desk, QWidget* parent);
+[[nodiscard]] QWidget* stepForm(StepId step, AppContext& context, QWidget* parent);
 
 } // namespace flenzo

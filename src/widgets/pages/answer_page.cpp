@@ -49,7 +49,7 @@ QString inQuarters(double turns) {
 
 } // namespace
 
-AnswerPage::AnswerPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+AnswerPage::AnswerPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -60,8 +60,8 @@ AnswerPage::AnswerPage(AppContext& desk, QWidget* parent) : QWidget(parent), des
     row->addWidget(buildAlone(), 4);
     row->addWidget(buildPasses(), 5);
     column->addLayout(row, 1);
-    connect(&desk_.session(), &Session::changed, this, &AnswerPage::refresh);
-    connect(&desk_, &AppContext::preferencesChanged, this, &AnswerPage::refresh);
+    connect(&context_.session(), &Session::changed, this, &AnswerPage::refresh);
+    connect(&context_, &AppContext::preferencesChanged, this, &AnswerPage::refresh);
     refresh();
 }
 
@@ -119,16 +119,16 @@ void AnswerPage::refresh() {
 }
 
 void AnswerPage::refreshHead() {
-    const Derived& derived = desk_.session().derived();
+    const Derived& derived = context_.session().derived();
     const ChangeReport& report = derived.report;
     const bool found = report.level.status == LevelStatus::Found;
     const double turns = report.level.moreTurns, spread = derived.uncertainty.claw_turns;
     verdict_->setText(wording::verdict(report));
     setVoice(verdict_, found ? TextRole::Heading : TextRole::Warn);
-    reason_->setText(wording::verdictReason(report, desk_.preferences().units));
-    if (found && !hasClaw(desk_.session().job().rig)) {
-        claw_->setText(wording::inTune(derived, desk_.preferences().units));
-        turns_->setText(desk_.session().job().rig.bridge.family == Family::Fixed ? tr("fixed") : tr("spring"));
+    reason_->setText(wording::verdictReason(report, context_.preferences().units));
+    if (found && !hasClaw(context_.session().job().rig)) {
+        claw_->setText(wording::inTune(derived, context_.preferences().units));
+        turns_->setText(context_.session().job().rig.bridge.family == Family::Fixed ? tr("fixed") : tr("spring"));
         screws_->setText(
             tr("There is no claw to turn: what can be changed is the spring, never its length by cutting and "
                "never the arm by bending."));
@@ -152,15 +152,15 @@ void AnswerPage::refreshHead() {
 }
 
 void AnswerPage::refreshAims() {
-    const Job& job = desk_.session().job();
-    const Derived& derived = desk_.session().derived();
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
     QList<QStringList> rows;
     for (const Aim& aim : derived.report.aimedPass.aims)
         rows.append({QString::fromStdString(job.rig.strings[aim.string].name), centsText(aim.cents),
                      QStringLiteral("±%1").arg(derived.uncertainty.aims_cents[aim.string], 0, 'f', 0),
                      QString::number(aim.frequency_Hz, 'f', 2),
                      wording::noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
-    aims_->show(rows, basePixels(desk_.preferences()));
+    aims_->show(rows, basePixels(context_.preferences()));
     aimsNote_->setText(rows.isEmpty()
                            ? tr("No aims without a balance.")
                            : tr("From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is "
@@ -169,8 +169,8 @@ void AnswerPage::refreshAims() {
 }
 
 void AnswerPage::refreshWays() {
-    const Derived& derived = desk_.session().derived();
-    const Job& job = desk_.session().job();
+    const Derived& derived = context_.session().derived();
+    const Job& job = context_.session().job();
     if (job.rig.bridge.family == Family::RollerShaft) {
         refreshSprings();
         return;
@@ -182,16 +182,16 @@ void AnswerPage::refreshWays() {
              QString::number(way.level.floatStiffness_NmPerRad, 'f', 1),
              way.passFactor < 1.0 ? QStringLiteral("%1 %").arg(100.0 * way.passFactor, 0, 'f', 0) : tr("runs away")});
     ways_->setHorizontalHeaderLabels({tr("way"), tr("claw"), tr("float"), tr("pass leaves")});
-    ways_->show(rows, basePixels(desk_.preferences()));
+    ways_->show(rows, basePixels(context_.preferences()));
     if (derived.shortfall)
-        waysNote_->setText(wording::shortfall(*derived.shortfall, desk_.preferences().units));
+        waysNote_->setText(wording::shortfall(*derived.shortfall, context_.preferences().units));
     plan_->setCurrentIndex(rows.isEmpty() ? 0 : 1);
 }
 
 /// A roller shaft's arm stands where its spring lets it: other springs, side by side.
 void AnswerPage::refreshSprings() {
-    const Derived& derived = desk_.session().derived();
-    const Units& units = desk_.preferences().units;
+    const Derived& derived = context_.session().derived();
+    const Units& units = context_.preferences().units;
     const LevelSolution& level = derived.report.level;
     QList<QStringList> rows;
     for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0, {0.6, 0.8, 1.0, 1.25, 1.6}))
@@ -199,7 +199,7 @@ void AnswerPage::refreshSprings() {
                      QString::number(option.floatStiffness_NmPerRad, 'f', 1),
                      option.stable ? tr("level") : tr("runs away")});
     ways_->setHorizontalHeaderLabels({tr("spring rate"), tr("free length"), tr("float"), tr("arm")});
-    ways_->show(rows, basePixels(desk_.preferences()));
+    ways_->show(rows, basePixels(context_.preferences()));
     const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
     waysNote_->setText(!shim_m ? tr("No spring is under the arm.")
                        : *shim_m > 0.0
@@ -211,20 +211,20 @@ void AnswerPage::refreshSprings() {
 }
 
 void AnswerPage::refreshAlone() {
-    const Job& job = desk_.session().job();
-    const ChangeReport& report = desk_.session().derived().report;
+    const Job& job = context_.session().job();
+    const ChangeReport& report = context_.session().derived().report;
     QList<QStringList> rows;
     for (const std::size_t string : job.method.order)
         rows.append({QString::fromStdString(job.rig.strings[string].name), centsText(report.aloneFirst_cents[string])});
-    alone_->show(rows, basePixels(desk_.preferences()));
+    alone_->show(rows, basePixels(context_.preferences()));
     aloneNote_->setText(wording::leftAlone(job, report));
 }
 
 void AnswerPage::refreshPasses() {
-    const Job& job = desk_.session().job();
-    const Derived& derived = desk_.session().derived();
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
     const ChangeReport& report = derived.report;
-    const Units& units = desk_.preferences().units;
+    const Units& units = context_.preferences().units;
     QList<QStringList> rows;
     if (report.level.status == LevelStatus::Found) {
         rows.append({tr("passes with aims"), QStringLiteral("1")});
@@ -242,7 +242,7 @@ void AnswerPage::refreshPasses() {
     if (report.hasClaw)
         rows.append({tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units)});
     rows.append({tr("rig figures measured"), QString::number(job.measured.size())});
-    passes_->show(rows, basePixels(desk_.preferences()));
+    passes_->show(rows, basePixels(context_.preferences()));
 }
 
 } // namespace flenzo

@@ -16,7 +16,7 @@ class FigureTable;
 class AnswerPage : public QWidget {
     Q_OBJECT
 public:
-    explicit AnswerPage(AppContext& desk, QWidget* parent = nullptr);
+    explicit AnswerPage(AppContext& context, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -31,7 +31,7 @@ private:
     void refreshAlone();
     void refreshPasses();
 
-    AppContext& desk_;
+    AppContext& context_;
     QLabel *verdict_, *reason_, *claw_, *turns_, *screws_;
     QLabel *aimsNote_, *aloneNote_;
     FigureTable *aims_, *alone_, *passes_, *ways_;

@@ -16,7 +16,7 @@
 
 namespace flenzo {
 
-BenchPage::BenchPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+BenchPage::BenchPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -32,12 +32,12 @@ BenchPage::BenchPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_
     pictures->addWidget(section_, 60);
     pictures->addWidget(chart_, 40);
     column->addLayout(pictures, 1);
-    sheet_ = new PassSheetView(desk_, this);
+    sheet_ = new PassSheetView(context_, this);
     column->addWidget(sheet_, 1);
-    connect(&desk_.session(), &Session::changed, this, &BenchPage::refresh);
-    connect(&desk_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
-    connect(&desk_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
-    connect(&desk_, &AppContext::preferencesChanged, this, &BenchPage::refresh);
+    connect(&context_.session(), &Session::changed, this, &BenchPage::refresh);
+    connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
+    connect(&context_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
+    connect(&context_, &AppContext::preferencesChanged, this, &BenchPage::refresh);
     refresh();
 }
 
@@ -93,7 +93,8 @@ QWidget* BenchPage::buildActPanel() {
     row->addLayout(answerRow_, 11);
     connect(entry_, &QLineEdit::returnPressed, this, &BenchPage::submit);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
-    connect(answer_, &QPushButton::clicked, this, [this] { desk_.accept(desk_.session().letSimulationAnswer()); });
+    connect(answer_, &QPushButton::clicked, this,
+            [this] { context_.accept(context_.session().letSimulationAnswer()); });
     return panel;
 }
 
@@ -119,36 +120,36 @@ void BenchPage::setBig(bool big) {
 
 /// The act's words stand beside the figure where they have room, else above it.
 void BenchPage::arrange() {
-    const bool narrow = width() < 55.0 * basePixels(desk_.preferences());
+    const bool narrow = width() < 55.0 * basePixels(context_.preferences());
     actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void BenchPage::refresh() {
     arrange();
     refreshAct();
-    const double scale = desk_.preferences().textScale;
+    const double scale = context_.preferences().textScale;
     const auto values = [this, scale] {
-        const Session& session = desk_.session();
+        const Session& session = context_.session();
         const TrackedState& now = session.derived().now();
         return SectionValues{session.derived().rig(), now.shown(session.job().rig.bridge),
-                             session.job().goal,      desk_.preferences().units,
+                             session.job().goal,      context_.preferences().units,
                              now.angleMeasured(),     scale};
     };
-    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, desk_.preferences());
-    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, desk_.preferences());
+    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, context_.preferences());
+    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, context_.preferences());
     sheet_->refresh();
 }
 
 void BenchPage::refreshAct() {
-    const Session& session = desk_.session();
+    const Session& session = context_.session();
     const Derived& derived = session.derived();
-    wording::ActWords words = wording::act(session.job(), derived, desk_.preferences().units);
+    wording::ActWords words = wording::act(session.job(), derived, context_.preferences().units);
     const auto picked = session.pickedString();
     const bool asked = derived.next().what == NextAct::Do::Tune && picked == derived.next().aim.string;
     if (picked && !asked)
         words.entry = tr("reading of %1").arg(wording::stringTitle(session.job().rig.strings[*picked]));
     if (session.gapPicked())
-        words.entry = tr("gap under the rear edge, %1").arg(desk_.preferences().units.inches ? tr("in") : tr("mm"));
+        words.entry = tr("gap under the rear edge, %1").arg(context_.preferences().units.inches ? tr("in") : tr("mm"));
     act_->setText(words.act);
     figure_->setText(words.figure);
     aside_->setText(words.aside);
@@ -169,30 +170,30 @@ void BenchPage::refreshAct() {
 
 void BenchPage::submit() {
     if (entry_->text().trimmed().isEmpty()) {
-        desk_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
+        context_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
         return;
     }
-    if (desk_.accept(desk_.session().enter(entry_->text(), desk_.preferences().units.inches)))
+    if (context_.accept(context_.session().enter(entry_->text(), context_.preferences().units.inches)))
         entry_->clear();
     else
         entry_->selectAll();
 }
 
 void BenchPage::confirm() {
-    desk_.accept(desk_.session().confirmAct());
+    context_.accept(context_.session().confirmAct());
     entry_->setFocus();
 }
 
 void BenchPage::pickNeighbour(int step) {
-    const int rows = static_cast<int>(desk_.session().job().rig.strings.size()) + 1;
-    const int now = desk_.session().gapPicked() ? rows - 1
-                                                : static_cast<int>(desk_.session().pickedString().value_or(
-                                                      step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
+    const int rows = static_cast<int>(context_.session().job().rig.strings.size()) + 1;
+    const int now = context_.session().gapPicked() ? rows - 1
+                                                   : static_cast<int>(context_.session().pickedString().value_or(
+                                                         step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
     const int next = (now + step + rows) % rows;
     if (next == rows - 1)
-        desk_.session().pickGap();
+        context_.session().pickGap();
     else
-        desk_.session().pickString(static_cast<std::size_t>(next));
+        context_.session().pickString(static_cast<std::size_t>(next));
 }
 
 bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
@@ -219,7 +220,7 @@ bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
     }
     if (key->key() == Qt::Key_Escape) {
         entry_->clear();
-        desk_.session().pickString(std::nullopt);
+        context_.session().pickString(std::nullopt);
         return true;
     }
     return QWidget::eventFilter(watched, event);

@@ -19,7 +19,7 @@ class PassSheetView;
 class BenchPage : public QWidget {
     Q_OBJECT
 public:
-    explicit BenchPage(AppContext& desk, QWidget* parent = nullptr);
+    explicit BenchPage(AppContext& context, QWidget* parent = nullptr);
     void takeFocus();
     void refresh();
     /// Fills the page with the act, its number and the entry field, for reading from afar.
@@ -37,7 +37,7 @@ private:
     void confirm();
     void pickNeighbour(int step);
 
-    AppContext& desk_;
+    AppContext& context_;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_;

@@ -9,7 +9,7 @@
 
 namespace flenzo {
 
-ChangeModel::ChangeModel(AppContext& desk, QObject* parent) : QAbstractTableModel(parent), desk_(desk) {}
+ChangeModel::ChangeModel(AppContext& context, QObject* parent) : QAbstractTableModel(parent), context_(context) {}
 
 void ChangeModel::refresh() {
     beginResetModel();
@@ -17,7 +17,7 @@ void ChangeModel::refresh() {
 }
 
 int ChangeModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(desk_.session().job().rig.strings.size());
+    return parent.isValid() ? 0 : static_cast<int>(context_.session().job().rig.strings.size());
 }
 
 int ChangeModel::columnCount(const QModelIndex& parent) const {
@@ -25,16 +25,17 @@ int ChangeModel::columnCount(const QModelIndex& parent) const {
 }
 
 QString ChangeModel::stringText(Side side, std::size_t i) const {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     const StringPick& pick = (side == Side::Off ? job.offPicks : job.onPicks).strings[i];
     const Wire& wire = side == Side::Off ? job.off[i].wire : job.rig.strings[i].wire;
-    if (const CatalogueString* entry = desk_.catalogue().stringById(pick.item))
+    if (const CatalogueString* entry = context_.catalogue().stringById(pick.item))
         return entry->label;
-    return (wire.isWound() ? tr("%1 wound") : tr("%1 plain")).arg(gaugeText(wire.gauge_m, desk_.preferences().units));
+    return (wire.isWound() ? tr("%1 wound") : tr("%1 plain"))
+        .arg(gaugeText(wire.gauge_m, context_.preferences().units));
 }
 
 QString ChangeModel::pitchText(Side side, std::size_t i) const {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     const StringPick& pick = (side == Side::Off ? job.offPicks : job.onPicks).strings[i];
     return pick.note.isEmpty() ? hertzText(side == Side::Off ? job.off[i].target_Hz : job.rig.strings[i].target_Hz)
                                : pick.note;
@@ -44,8 +45,8 @@ QVariant ChangeModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || index.row() >= rowCount())
         return {};
     const auto i = static_cast<std::size_t>(index.row());
-    const ChangeReport& report = desk_.session().derived().report;
-    const Units& units = desk_.preferences().units;
+    const ChangeReport& report = context_.session().derived().report;
+    const Units& units = context_.preferences().units;
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>(
             (index.column() == OffString || index.column() == OnString ? Qt::AlignLeft : Qt::AlignRight) |
@@ -66,7 +67,7 @@ QVariant ChangeModel::data(const QModelIndex& index, int role) const {
     case OnPitch:
         return pitchText(Side::On, i);
     case OnMass: {
-        const Wire& wire = desk_.session().job().rig.strings[i].wire;
+        const Wire& wire = context_.session().job().rig.strings[i].wire;
         const QString grams = QString::number(unitMass_kgpm(wire) * 1e3, 'f', 3);
         if (role == Qt::EditRole)
             return wire.unitMass_kgpm ? grams : QString();
@@ -89,12 +90,12 @@ bool ChangeModel::setMass(std::size_t i, const QString& text) {
         bool ok = false;
         const double grams = QString(text).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&ok);
         if (!ok || grams * 1e-3 < ranges::unitMass_kgpm.least || grams * 1e-3 > ranges::unitMass_kgpm.most)
-            return desk_.accept(
+            return context_.accept(
                 Fault{"unit mass", "must be grams per metre between 0.01 and 100; strings weigh 0.2 to 30"});
         mass_kgpm = grams * 1e-3;
     }
-    return desk_.accept(
-        desk_.session().edit(tr("unit mass"), [&](Job& job) { job.rig.strings[i].wire.unitMass_kgpm = mass_kgpm; }));
+    return context_.accept(
+        context_.session().edit(tr("unit mass"), [&](Job& job) { job.rig.strings[i].wire.unitMass_kgpm = mass_kgpm; }));
 }
 
 bool ChangeModel::setData(const QModelIndex& index, const QVariant& value, int role) {
@@ -106,15 +107,15 @@ bool ChangeModel::setData(const QModelIndex& index, const QVariant& value, int r
     if (index.column() == OnMass)
         return setMass(i, text);
     if (index.column() == OffString || index.column() == OnString) {
-        const Result<const CatalogueString*> found = findString(desk_.catalogue(), text);
+        const Result<const CatalogueString*> found = findString(context_.catalogue(), text);
         if (!found.ok())
-            return desk_.accept(found.fault());
-        return desk_.accept(
-            desk_.session().edit(tr("string"), [&](Job& job) { setString(job, side, i, *found.value()); }));
+            return context_.accept(found.fault());
+        return context_.accept(
+            context_.session().edit(tr("string"), [&](Job& job) { setString(job, side, i, *found.value()); }));
     }
     std::optional<Fault> fault;
-    const auto other = desk_.session().edit(tr("pitch"), [&](Job& job) { fault = setPitch(job, side, i, text); });
-    return desk_.accept(fault ? fault : other);
+    const auto other = context_.session().edit(tr("pitch"), [&](Job& job) { fault = setPitch(job, side, i, text); });
+    return context_.accept(fault ? fault : other);
 }
 
 QVariant ChangeModel::headerData(int section, Qt::Orientation orientation, int role) const {
@@ -124,8 +125,8 @@ QVariant ChangeModel::headerData(int section, Qt::Orientation orientation, int r
     if (orientation == Qt::Vertical && section >= rowCount())
         return {};
     if (orientation == Qt::Vertical)
-        return QString::fromStdString(desk_.session().job().rig.strings[static_cast<std::size_t>(section)].name);
-    const bool pounds = desk_.preferences().units.poundForce;
+        return QString::fromStdString(context_.session().job().rig.strings[static_cast<std::size_t>(section)].name);
+    const bool pounds = context_.preferences().units.poundForce;
     switch (section) {
     case OffString:
         return tr("comes off");

@@ -13,7 +13,7 @@ class ChangeModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { OffString, OffPitch, OffTension, OnString, OnPitch, OnMass, OnTension, Difference, ColumnCount };
-    explicit ChangeModel(AppContext& desk, QObject* parent = nullptr);
+    explicit ChangeModel(AppContext& context, QObject* parent = nullptr);
     void refresh();
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
@@ -26,7 +26,7 @@ private:
     [[nodiscard]] QString stringText(Side side, std::size_t i) const;
     [[nodiscard]] QString pitchText(Side side, std::size_t i) const;
     bool setMass(std::size_t i, const QString& text);
-    AppContext& desk_;
+    AppContext& context_;
 };
 
 } // namespace flenzo

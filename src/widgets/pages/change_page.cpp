@@ -27,12 +27,12 @@ namespace {
 /// Catalogue strings to choose from, or to type.
 class StringDelegate : public QStyledItemDelegate {
 public:
-    StringDelegate(AppContext& desk, QObject* parent) : QStyledItemDelegate(parent), desk_(desk) {}
+    StringDelegate(AppContext& context, QObject* parent) : QStyledItemDelegate(parent), context_(context) {}
     QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex&) const override {
         auto* edit = new QLineEdit(parent);
         edit->setAccessibleName(ChangePage::tr("String or gauge"));
         QStringList labels;
-        for (const CatalogueString& string : desk_.catalogue().strings)
+        for (const CatalogueString& string : context_.catalogue().strings)
             labels.append(string.label);
         auto* completer = new QCompleter(labels, edit);
         completer->setFilterMode(Qt::MatchContains);
@@ -43,7 +43,7 @@ public:
     }
 
 private:
-    AppContext& desk_;
+    AppContext& context_;
 };
 
 std::optional<double> plainNumber(QString text) {
@@ -70,8 +70,8 @@ Result<double> inRange(const QString& text, const char* field, const Range& rang
 
 } // namespace
 
-ChangePage::ChangePage(AppContext& desk, QWidget* parent)
-    : QWidget(parent), desk_(desk), model_(new ChangeModel(desk, this)) {
+ChangePage::ChangePage(AppContext& context, QWidget* parent)
+    : QWidget(parent), context_(context), model_(new ChangeModel(context, this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -85,8 +85,8 @@ ChangePage::ChangePage(AppContext& desk, QWidget* parent)
     table_->setObjectName(QStringLiteral("changeTable"));
     table_->setAccessibleName(tr("Strings, pitches and tensions"));
     table_->setModel(model_);
-    table_->setItemDelegateForColumn(ChangeModel::OffString, new StringDelegate(desk, table_));
-    table_->setItemDelegateForColumn(ChangeModel::OnString, new StringDelegate(desk, table_));
+    table_->setItemDelegateForColumn(ChangeModel::OffString, new StringDelegate(context, table_));
+    table_->setItemDelegateForColumn(ChangeModel::OnString, new StringDelegate(context, table_));
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     for (const int wide : {ChangeModel::OffString, ChangeModel::OnString, ChangeModel::OnMass})
         table_->horizontalHeader()->setSectionResizeMode(wide, QHeaderView::ResizeToContents);
@@ -106,9 +106,9 @@ ChangePage::ChangePage(AppContext& desk, QWidget* parent)
     words->addWidget(reason_);
     words->addWidget(sums_);
     column->addWidget(foot);
-    connect(&desk_.session(), &Session::changed, this, &ChangePage::refresh);
-    connect(&desk_, &AppContext::preferencesChanged, this, &ChangePage::refresh);
-    connect(&desk_, &AppContext::catalogueChanged, this, &ChangePage::refresh);
+    connect(&context_.session(), &Session::changed, this, &ChangePage::refresh);
+    connect(&context_, &AppContext::preferencesChanged, this, &ChangePage::refresh);
+    connect(&context_, &AppContext::catalogueChanged, this, &ChangePage::refresh);
     refresh();
 }
 
@@ -152,7 +152,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
         row->addStretch();
         column->addLayout(row);
         connect(wasLevel_, &QCheckBox::clicked, this, [this](bool on) {
-            desk_.accept(desk_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
+            context_.accept(context_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
         });
     } else {
         auto* row = new QHBoxLayout;
@@ -199,9 +199,9 @@ QWidget* ChangePage::buildMethod() {
         tr("Reference pitch"),
         [this](const QString& text) {
             const Result<double> value = inRange(text, "reference pitch", ranges::referencePitch_Hz);
-            return value.ok() ? desk_.accept(desk_.session().edit(
+            return value.ok() ? context_.accept(context_.session().edit(
                                     tr("reference pitch"), [&](Job& job) { setReferencePitch(job, value.value()); }))
-                              : desk_.accept(value.fault());
+                              : context_.accept(value.fault());
         },
         panel);
     reference_->setObjectName(QStringLiteral("referencePitch"));
@@ -210,9 +210,9 @@ QWidget* ChangePage::buildMethod() {
         [this](const QString& text) {
             const Result<double> value = inRange(text, "start of new strings", ranges::slackStart_cents);
             return value.ok()
-                       ? desk_.accept(desk_.session().edit(tr("start of new strings"),
-                                                           [&](Job& job) { job.slackStart_cents = value.value(); }))
-                       : desk_.accept(value.fault());
+                       ? context_.accept(context_.session().edit(
+                             tr("start of new strings"), [&](Job& job) { job.slackStart_cents = value.value(); }))
+                       : context_.accept(value.fault());
         },
         panel);
     form->addRow(tr("order"), order_);
@@ -226,24 +226,25 @@ QWidget* ChangePage::buildMethod() {
     stretch_ = new QCheckBox(tr("stretch new strings"), panel);
     stretch_->setObjectName(QStringLiteral("stretch"));
     connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("stretching"), [on](Job& job) { job.method.stretch = on; }));
+        context_.accept(context_.session().edit(tr("stretching"), [on](Job& job) { job.method.stretch = on; }));
     });
     form->addRow(QString(), stretch_);
     column->addLayout(form);
     column->addStretch();
     connect(order_, &QComboBox::activated, this, [this](int index) {
         if (index < static_cast<int>(OrderKind::Own))
-            desk_.accept(desk_.session().edit(tr("order of tuning"), [index](Job& job) {
+            context_.accept(context_.session().edit(tr("order of tuning"), [index](Job& job) {
                 job.method.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
             }));
     });
     connect(claw_, &QComboBox::activated, this, [this](int index) {
         const QString way = claw_->itemData(index).toString();
-        desk_.accept(desk_.session().edit(tr("way with the claw"),
-                                          [&](Job& job) { chooseMethod(job, QStringLiteral("clawStep"), way); }));
+        context_.accept(context_.session().edit(tr("way with the claw"),
+                                                [&](Job& job) { chooseMethod(job, QStringLiteral("clawStep"), way); }));
     });
     connect(aims_, &QComboBox::activated, this, [this](int index) {
-        desk_.accept(desk_.session().edit(tr("way of tuning"), [index](Job& job) { job.method.aims = index == 0; }));
+        context_.accept(
+            context_.session().edit(tr("way of tuning"), [index](Job& job) { job.method.aims = index == 0; }));
     });
     return panel;
 }
@@ -251,36 +252,38 @@ QWidget* ChangePage::buildMethod() {
 void ChangePage::commitOldAngle() {
     const Result<double> value =
         inRange(oldAngle_->text(), "plate angle with the old set", {-10.0, 10.0, "degrees, forward is positive"});
-    const auto fault = value.ok() ? desk_.session().edit(tr("old balance"),
-                                                         [&](Job& job) { job.oldAngle_rad = radians(value.value()); })
-                                  : std::optional<Fault>(value.fault());
-    desk_.accept(fault);
-    oldAngle_->show(degreesText(desk_.session().job().oldAngle_rad));
+    const auto fault =
+        value.ok()
+            ? context_.session().edit(tr("old balance"), [&](Job& job) { job.oldAngle_rad = radians(value.value()); })
+            : std::optional<Fault>(value.fault());
+    context_.accept(fault);
+    oldAngle_->show(degreesText(context_.session().job().oldAngle_rad));
 }
 
 void ChangePage::chooseSet(Side side, int index) {
-    const auto sets = desk_.catalogue().setsFor(desk_.session().job().rig.strings.size());
+    const auto sets = context_.catalogue().setsFor(context_.session().job().rig.strings.size());
     if (index < 1 || index > static_cast<int>(sets.size()))
         return;
     const CatalogueSet& set = *sets[static_cast<std::size_t>(index) - 1];
-    desk_.accept(desk_.session().edit(tr("set"), [&](Job& job) { applySet(job, side, set, desk_.catalogue()); }));
+    context_.accept(
+        context_.session().edit(tr("set"), [&](Job& job) { applySet(job, side, set, context_.catalogue()); }));
     refresh();
 }
 
 void ChangePage::chooseTuning(Side side, int index) {
-    const auto tunings = desk_.catalogue().tuningsFor(desk_.session().job().rig.strings.size());
+    const auto tunings = context_.catalogue().tuningsFor(context_.session().job().rig.strings.size());
     if (index < 1 || index > static_cast<int>(tunings.size()))
         return;
     const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(index) - 1];
-    desk_.accept(desk_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side, tuning); }));
+    context_.accept(context_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side, tuning); }));
     refresh();
 }
 
 void ChangePage::keepTuning() {
     CatalogueTuning tuning;
-    for (const StringPick& pick : desk_.session().job().onPicks.strings) {
+    for (const StringPick& pick : context_.session().job().onPicks.strings) {
         if (pick.note.isEmpty()) {
-            desk_.accept(Fault{"tuning", "holds a pitch in hertz; give every string a note to keep it by name"});
+            context_.accept(Fault{"tuning", "holds a pitch in hertz; give every string a note to keep it by name"});
             return;
         }
         tuning.notes.append(pick.note);
@@ -290,33 +293,33 @@ void ChangePage::keepTuning() {
         QInputDialog::getText(this, tr("Keep this tuning"), tr("Name"), QLineEdit::Normal, QString(), &ok).trimmed();
     if (!ok || tuning.name.isEmpty())
         return;
-    OwnCatalogue own = desk_.own();
+    OwnCatalogue own = context_.own();
     own.tunings.push_back(tuning);
-    desk_.setOwn(own);
+    context_.setOwn(own);
 }
 
 void ChangePage::keepMasses() {
-    OwnCatalogue own = desk_.own();
-    const Job& job = desk_.session().job();
+    OwnCatalogue own = context_.own();
+    const Job& job = context_.session().job();
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         if (job.rig.strings[i].wire.unitMass_kgpm && !job.onPicks.strings[i].item.isEmpty())
             own.unitMass_kgpm[job.onPicks.strings[i].item] = *job.rig.strings[i].wire.unitMass_kgpm;
-    desk_.setOwn(own);
-    desk_.say(tr("Measured unit masses in your catalogue: %1.").arg(own.unitMass_kgpm.size()));
+    context_.setOwn(own);
+    context_.say(tr("Measured unit masses in your catalogue: %1.").arg(own.unitMass_kgpm.size()));
 }
 
 void ChangePage::refreshCombos() {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     for (const Side side : {Side::Off, Side::On}) {
         const auto s = static_cast<std::size_t>(side);
         const SidePicks& picks = side == Side::Off ? job.offPicks : job.onPicks;
         sets_[s]->clear();
         sets_[s]->addItem(picks.setName.isEmpty() ? tr("own choice") : picks.setName);
-        for (const CatalogueSet* set : desk_.catalogue().setsFor(job.rig.strings.size()))
+        for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size()))
             sets_[s]->addItem(set->name);
         tunings_[s]->clear();
         tunings_[s]->addItem(picks.tuningName.isEmpty() ? tr("own choice") : picks.tuningName);
-        for (const CatalogueTuning* tuning : desk_.catalogue().tuningsFor(job.rig.strings.size()))
+        for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size()))
             tunings_[s]->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
     }
     order_->setCurrentIndex(static_cast<int>(kindOf(job.method.order)));
@@ -327,12 +330,12 @@ void ChangePage::refreshCombos() {
 }
 
 void ChangePage::refresh() {
-    const Job& job = desk_.session().job();
-    const ChangeReport& report = desk_.session().derived().report;
-    const Units& units = desk_.preferences().units;
+    const Job& job = context_.session().job();
+    const ChangeReport& report = context_.session().derived().report;
+    const Units& units = context_.preferences().units;
     refreshCombos();
     model_->refresh();
-    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(desk_.preferences()) * 2.3));
+    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 2.3));
     wasLevel_->setChecked(job.wasLevel);
     oldAngle_->setEnabled(job.wasLevel);
     oldAngle_->show(degreesText(job.oldAngle_rad));

@@ -20,7 +20,7 @@ class FieldEdit;
 class ChangePage : public QWidget {
     Q_OBJECT
 public:
-    explicit ChangePage(AppContext& desk, QWidget* parent = nullptr);
+    explicit ChangePage(AppContext& context, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -33,7 +33,7 @@ private:
     void keepMasses();
     void commitOldAngle();
 
-    AppContext& desk_;
+    AppContext& context_;
     ChangeModel* model_;
     QTableView* table_;
     QComboBox *sets_[2], *tunings_[2], *order_, *aims_, *claw_;

@@ -40,7 +40,7 @@ QString stepLine(const QString& title, StepState state, bool current) {
 
 } // namespace
 
-JobPage::JobPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+JobPage::JobPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
@@ -79,16 +79,16 @@ JobPage::JobPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(des
     panel->setProperty("panel", true);
     auto* inPanel = new QVBoxLayout(panel);
     inPanel->setContentsMargins(0, 0, 0, 0);
-    step_ = new StepPanel(desk_, panel);
+    step_ = new StepPanel(context_, panel);
     inPanel->addWidget(step_);
     row->addWidget(panel, 76);
     column->addLayout(row, 1);
     column->addWidget(buildAsk());
     column->addWidget(buildButtons());
-    connect(clock_, &StepClock::soakIsOver, this, [this] { desk_.say(tr("The time is up.")); });
-    connect(&desk_.session(), &Session::changed, this, &JobPage::refresh);
-    connect(&desk_.session(), &Session::remainingChanged, this, &JobPage::refresh);
-    connect(&desk_, &AppContext::preferencesChanged, this, &JobPage::refresh);
+    connect(clock_, &StepClock::soakIsOver, this, [this] { context_.say(tr("The time is up.")); });
+    connect(&context_.session(), &Session::changed, this, &JobPage::refresh);
+    connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refresh);
+    connect(&context_, &AppContext::preferencesChanged, this, &JobPage::refresh);
 }
 
 QWidget* JobPage::buildAsk() {
@@ -131,8 +131,8 @@ QWidget* JobPage::buildButtons() {
     auto* skip = button(tr("Skip…"), "stepSkip");
     auto* note = button(tr("Note…"), "stepNote");
     auto* photo = button(tr("Photo…"), "stepPhoto");
-    auto* finder = button(tr("Trouble?"), "stepFinder");
-    finder->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
+    auto* troubleshooting = button(tr("Trouble?"), "stepFinder");
+    troubleshooting->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
     row->addStretch();
     connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
     connect(bench_, &QPushButton::clicked, this, &JobPage::benchWanted);
@@ -140,7 +140,7 @@ QWidget* JobPage::buildButtons() {
     connect(skip, &QPushButton::clicked, this, [this] { ask(WorkEvent::Skip, tr("Why is this step skipped?")); });
     connect(note, &QPushButton::clicked, this, [this] { ask(WorkEvent::Note, tr("Note to this step")); });
     connect(photo, &QPushButton::clicked, this, &JobPage::takePhoto);
-    connect(finder, &QPushButton::clicked, this, &JobPage::finderWanted);
+    connect(troubleshooting, &QPushButton::clicked, this, &JobPage::troubleshootingWanted);
     return bar;
 }
 
@@ -164,7 +164,7 @@ void JobPage::showEvent(QShowEvent* event) {
 }
 
 void JobPage::say(WorkEvent event, const QString& text) {
-    Session& session = desk_.session();
+    Session& session = context_.session();
     const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
     std::optional<Fault> fault;
     const auto change = [&](Job& job) { fault = apply(job, session.derived(), event, text, now); };
@@ -174,7 +174,7 @@ void JobPage::say(WorkEvent event, const QString& text) {
             QString::fromStdString(fault->what) + QLatin1Char(' ') + tr("To go on all the same, say why:"));
         return;
     }
-    if (!desk_.accept(fault ? fault : refused))
+    if (!context_.accept(fault ? fault : refused))
         return;
     ask_->hide();
     reason_->clear();
@@ -194,7 +194,7 @@ void JobPage::ask(WorkEvent event, const QString& question) {
 }
 
 void JobPage::takePhoto() {
-    if (const QString kept = askForPhoto(desk_, this, tr("Photo to this step")); !kept.isEmpty())
+    if (const QString kept = askForPhoto(context_, this, tr("Photo to this step")); !kept.isEmpty())
         say(WorkEvent::Photo, kept);
 }
 
@@ -202,7 +202,7 @@ void JobPage::takePhoto() {
 void JobPage::refresh() {
     if (!isVisible())
         return;
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     const std::optional<Step> current = currentStep(job);
     refreshList(stepsOf(job), current);
     refreshHazards();
@@ -215,8 +215,8 @@ void JobPage::refresh() {
 }
 
 void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = desk_.session().job();
-    const Units& units = desk_.preferences().units;
+    const Job& job = context_.session().job();
+    const Units& units = context_.preferences().units;
     list_->clear();
     QSet<int> headed;
     QListWidgetItem* here = nullptr;
@@ -230,7 +230,7 @@ void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& c
         }
         const bool isCurrent = current && *current == step;
         auto* item = new QListWidgetItem(
-            stepLine(stepWords(job, desk_.session().derived(), step, units).title, stateOf(job, step), isCurrent),
+            stepLine(stepWords(job, context_.session().derived(), step, units).title, stateOf(job, step), isCurrent),
             list_);
         if (isCurrent) {
             QFont bold = font();
@@ -247,19 +247,19 @@ void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& c
     bool passed = false;
     for (const Step& step : steps) {
         if (passed && stateOf(job, step) == StepState::Open) {
-            next = tr("then: %1  ·  ").arg(stepWords(job, desk_.session().derived(), step, units).title);
+            next = tr("then: %1  ·  ").arg(stepWords(job, context_.session().derived(), step, units).title);
             break;
         }
         passed = passed || (current && *current == step);
     }
-    const Quantiles minutes = minutesLeft(job, desk_.session().derived());
+    const Quantiles minutes = minutesLeft(job, context_.session().derived());
     const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
     const QString left = tr("%1 steps left, about %2 min").arg(open).arg(time);
     left_->setTexts({next + left, left, tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)});
 }
 
 void JobPage::refreshHazards() {
-    const Hazards hazards = hazardsOf(desk_.session().job());
+    const Hazards hazards = hazardsOf(context_.session().job());
     for (std::size_t h = 0; h < hazards_.size(); ++h)
         hazards_[h]->setVisible(hazards.has(static_cast<Hazard>(h)));
 }

@@ -22,7 +22,7 @@ class StepPanel;
 class JobPage : public QWidget {
     Q_OBJECT
 public:
-    JobPage(AppContext& desk, QWidget* parent);
+    JobPage(AppContext& context, QWidget* parent);
     void takeFocus();
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
@@ -30,7 +30,7 @@ public:
 
 Q_SIGNALS:
     void benchWanted();
-    void finderWanted();
+    void troubleshootingWanted();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -47,7 +47,7 @@ private:
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
 
-    AppContext& desk_;
+    AppContext& context_;
     QListWidget* list_;
     QFrame* ask_;
     FittingLabel* left_;

@@ -27,7 +27,7 @@ constexpr int leastStrings = 4;
 
 } // namespace
 
-RigPage::RigPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+RigPage::RigPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -38,23 +38,23 @@ RigPage::RigPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(des
     top->addWidget(buildFigures(tr("Claw and goal"), {&clawFields(), &goalFields()}), 5);
     column->addLayout(top);
     springs_ = new FieldTable(
-        desk, springFields(), [](const Job& job) { return job.rig.springs.size(); },
+        context, springFields(), [](const Job& job) { return job.rig.springs.size(); },
         [](const Job&, std::size_t j) { return tr("spring %1").arg(j + 1); }, tr("Springs"), this);
     springs_->setObjectName(QStringLiteral("springTable"));
     strings_ = new FieldTable(
-        desk, stringFields(), [](const Job& job) { return job.rig.strings.size(); },
+        context, stringFields(), [](const Job& job) { return job.rig.strings.size(); },
         [](const Job& job, std::size_t i) {
             return tr("string %1").arg(QString::fromStdString(job.rig.strings[i].name));
         },
         tr("String geometry"), this);
     auto* bottom = new QHBoxLayout;
     bottom->setSpacing(8);
-    picture_ = new RigPicture(desk, this);
+    picture_ = new RigPicture(context, this);
     bottom->addWidget(buildTables(), 12);
     bottom->addWidget(picture_, 9);
     column->addLayout(bottom, 1);
-    connect(&desk_.session(), &Session::changed, this, &RigPage::refresh);
-    connect(&desk_, &AppContext::preferencesChanged, this, &RigPage::refresh);
+    connect(&context_.session(), &Session::changed, this, &RigPage::refresh);
+    connect(&context_, &AppContext::preferencesChanged, this, &RigPage::refresh);
     refresh();
 }
 
@@ -66,7 +66,7 @@ QWidget* RigPage::buildIdentity() {
         return new FieldEdit(
             name,
             [this, name, member](const QString& typed) {
-                return desk_.accept(desk_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
+                return context_.accept(context_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
             },
             panel);
     };
@@ -81,14 +81,14 @@ QWidget* RigPage::buildIdentity() {
     orientation_->setAccessibleName(tr("How the guitar lies"));
     orientation_->addItems({tr("flat on its back"), tr("playing position"), tr("hanging upright"), tr("face down")});
     connect(orientation_, &QComboBox::activated, this, [this](int index) {
-        desk_.accept(desk_.session().edit(
+        context_.accept(context_.session().edit(
             tr("orientation"), [index](Job& job) { job.rig.orientation = static_cast<Orientation>(index); }));
     });
     form->addRow(tr("lies"), orientation_);
     buildKind(form, panel);
     locked_ = new QCheckBox(tr("nut is locked"), panel);
     connect(locked_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("nut lock"), [on](Job& job) { job.rig.nutLocked = on; }));
+        context_.accept(context_.session().edit(tr("nut lock"), [on](Job& job) { job.rig.nutLocked = on; }));
     });
     form->addRow(QString(), locked_);
     column->addLayout(form);
@@ -103,7 +103,7 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     for (const BridgeKind& kind : bridgeKinds())
         kind_->addItem(kind.name);
     connect(kind_, &QComboBox::activated, this, [this](int index) {
-        desk_.accept(desk_.session().edit(tr("kind of bridge"), [index](Job& job) {
+        context_.accept(context_.session().edit(tr("kind of bridge"), [index](Job& job) {
             setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]);
         }));
         refresh();
@@ -114,12 +114,12 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     decked_ = new QCheckBox(tr("decked: rests on the body"), panel);
     decked_->setObjectName(QStringLiteral("decked"));
     connect(decked_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
+        context_.accept(context_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
     });
     form->addRow(QString(), decked_);
     assisted_ = new QCheckBox(tr("has a centring assist"), panel);
     connect(assisted_, &QCheckBox::clicked, this, [this](bool on) {
-        desk_.accept(desk_.session().edit(tr("centring assist"), [on](Job& job) {
+        context_.accept(context_.session().edit(tr("centring assist"), [on](Job& job) {
             job.rig.bridge.assist =
                 on ? std::optional<CentringAssist>(CentringAssist{job.goal.angle_rad, 0.5, 2.0}) : std::nullopt;
         }));
@@ -132,10 +132,11 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     auto* edit = new FieldEdit(
         field.label,
         [this, &field](const QString& typed) {
-            const Result<double> value = field.parse(typed, desk_.preferences().units);
-            const bool taken = desk_.accept(
-                value.ok() ? desk_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); })
-                           : std::optional(value.fault()));
+            const Result<double> value = field.parse(typed, context_.preferences().units);
+            const bool taken = context_.accept(
+                value.ok()
+                    ? context_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); })
+                    : std::optional(value.fault()));
             if (!taken)
                 showAsItIs(); // the picture may have followed what is refused now
             return taken;
@@ -149,7 +150,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         mark->setToolTip(tr("Ticked: measured. Otherwise the figure is assumed."));
         mark->setAccessibleName(tr("%1 is measured").arg(field.label));
         connect(mark, &QCheckBox::clicked, this, [this, &field](bool on) {
-            desk_.accept(desk_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
+            context_.accept(context_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
                 if (on)
                     job.measured.insert(field.key);
                 else
@@ -164,7 +165,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     auto* drag = new ValueDrag(name, edit);
     connect(edit, &QLineEdit::textEdited, this, [this, &field](const QString& typed) { tryOut(field, typed); });
     connect(drag, &ValueDrag::stepped, this, [this, &field, edit](int steps) {
-        edit->setText(field.stepped(edit->text(), steps, desk_.preferences().units));
+        edit->setText(field.stepped(edit->text(), steps, context_.preferences().units));
         edit->setModified(true);
         tryOut(field, edit->text());
     });
@@ -218,8 +219,8 @@ QWidget* RigPage::springButtons() {
     auto* remove = new QPushButton(tr("Take one out"), box);
     const auto change = [this](const QString& text, std::optional<Fault> (*act)(Job&)) {
         std::optional<Fault> fault;
-        const auto other = desk_.session().edit(text, [&](Job& job) { fault = act(job); });
-        desk_.accept(fault ? fault : other);
+        const auto other = context_.session().edit(text, [&](Job& job) { fault = act(job); });
+        context_.accept(fault ? fault : other);
     };
     connect(add, &QPushButton::clicked, this, [change] { change(tr("spring in"), addSpring); });
     connect(remove, &QPushButton::clicked, this, [change] { change(tr("spring out"), removeSpring); });
@@ -247,30 +248,30 @@ QWidget* RigPage::stringButtons() {
 
 void RigPage::setCount(int index) {
     std::optional<Fault> fault;
-    const auto other = desk_.session().edit(tr("number of strings"), [&](Job& job) {
-        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, desk_.catalogue());
+    const auto other = context_.session().edit(tr("number of strings"), [&](Job& job) {
+        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, context_.catalogue());
     });
-    desk_.accept(fault ? fault : other);
+    context_.accept(fault ? fault : other);
     refresh();
 }
 
 void RigPage::showAsItIs() {
-    picture_->show(desk_.session().job(), desk_.session().derived().advice);
+    picture_->show(context_.session().job(), context_.session().derived().advice);
 }
 
 /// The picture follows the hand at once; everything else waits until the value is meant.
 void RigPage::tryOut(const RigField& field, const QString& text) {
-    const Result<double> value = field.parse(text, desk_.preferences().units);
+    const Result<double> value = field.parse(text, context_.preferences().units);
     if (!value.ok())
         return;
-    Job tried = desk_.session().job();
+    Job tried = context_.session().job();
     field.member(tried, 0) = value.value();
     if (!contradiction(tried.rig))
-        picture_->show(tried, adviseTrying(tried, desk_.session().derived().advice.guitar));
+        picture_->show(tried, adviseTrying(tried, context_.session().derived().advice.guitar));
 }
 
 void RigPage::refresh() {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     name_->show(job.guitar);
     owner_->show(job.owner);
     story_->show(job.story);
@@ -283,10 +284,10 @@ void RigPage::refresh() {
     assisted_->setVisible(hasClaw(job.rig));
     count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
     for (const Row& row : rows_) {
-        const QString unit = row.field->unit(desk_.preferences().units);
-        row.edit->show((row.field->text(job, 0, desk_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
+        const QString unit = row.field->unit(context_.preferences().units);
+        row.edit->show((row.field->text(job, 0, context_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
         row.form->setRowVisible(row.line, row.field->appliesTo(job));
-        row.edit->setMinimumWidth(static_cast<int>(basePixels(desk_.preferences()) * 6.0));
+        row.edit->setMinimumWidth(static_cast<int>(basePixels(context_.preferences()) * 6.0));
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
     }
@@ -298,7 +299,7 @@ void RigPage::refresh() {
     springs_->refresh();
     strings_->refresh();
     showAsItIs();
-    const auto tall = static_cast<int>(basePixels(desk_.preferences()) * 14.0);
+    const auto tall = static_cast<int>(basePixels(context_.preferences()) * 14.0);
     springs_->setMinimumHeight(tall);
     strings_->setMinimumHeight(tall);
 }

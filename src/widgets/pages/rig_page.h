@@ -22,7 +22,7 @@ class RigPicture;
 class RigPage : public QWidget {
     Q_OBJECT
 public:
-    explicit RigPage(AppContext& desk, QWidget* parent = nullptr);
+    explicit RigPage(AppContext& context, QWidget* parent = nullptr);
     void refresh();
 
 private:
@@ -48,7 +48,7 @@ private:
     void showAsItIs();
     void tryOut(const RigField& field, const QString& text);
 
-    AppContext& desk_;
+    AppContext& context_;
     std::vector<Row> rows_;
     std::vector<Head> heads_;
     FieldEdit *name_, *owner_, *story_;

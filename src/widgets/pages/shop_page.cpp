@@ -52,12 +52,12 @@ JobFilter filterOf(int index, const QString& words) {
 
 } // namespace
 
-ShopPage::ShopPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(buildEmpty());
     pages_->addWidget(buildList());
-    connect(&desk_.session(), &Session::identityChanged, this, &ShopPage::refresh);
-    connect(&desk_.session(), &Session::changed, this, [this] {
+    connect(&context_.session(), &Session::identityChanged, this, &ShopPage::refresh);
+    connect(&context_.session(), &Session::changed, this, [this] {
         if (isVisible())
             refresh();
     });
@@ -160,7 +160,7 @@ void ShopPage::takeFocus() {
 }
 
 void ShopPage::refresh() {
-    const auto& book = desk_.session().logbook();
+    const auto& book = context_.session().logbook();
     const bool empty = !book || book->jobCount() == 0;
     pages_->setCurrentIndex(empty ? 0 : 1);
     if (empty)
@@ -215,7 +215,7 @@ void ShopPage::refreshHistory() {
         return;
     }
     QStringList lines;
-    const QList<JobRow> jobs = desk_.session().logbook()->jobsOf(*guitar);
+    const QList<JobRow> jobs = context_.session().logbook()->jobsOf(*guitar);
     constexpr int most = 4;
     for (const JobRow& row : jobs.mid(0, most))
         lines.append(tr("%1: %2, %3; %4, %n entries in its log", nullptr, row.entries)
@@ -229,7 +229,7 @@ void ShopPage::refreshHistory() {
 }
 
 void ShopPage::openPicked() {
-    if (const auto id = picked(); id && desk_.accept(desk_.session().openKept(*id)))
+    if (const auto id = picked(); id && context_.accept(context_.session().openKept(*id)))
         Q_EMIT jobOpened();
 }
 
@@ -237,14 +237,14 @@ void ShopPage::repeatPicked() {
     const auto id = picked();
     if (!id)
         return;
-    const Result<Job> last = desk_.session().logbook()->job(*id);
+    const Result<Job> last = context_.session().logbook()->job(*id);
     if (!last.ok()) {
-        desk_.accept(last.fault());
+        context_.accept(last.fault());
         return;
     }
     Job next = repeated(last.value(), derive(last.value()));
-    next.work.usualMinutes = usualMinutesOf(*desk_.session().logbook());
-    if (desk_.accept(desk_.session().keep(next)))
+    next.work.usualMinutes = usualMinutesOf(*context_.session().logbook());
+    if (context_.accept(context_.session().keep(next)))
         Q_EMIT jobOpened();
 }
 
@@ -253,11 +253,11 @@ void ShopPage::compare() {
     const auto guitar = picked(1);
     if (!id || !guitar)
         return;
-    const QList<JobRow> jobs = desk_.session().logbook()->jobsOf(*guitar);
+    const QList<JobRow> jobs = context_.session().logbook()->jobsOf(*guitar);
     for (qsizetype k = 0; k + 1 < jobs.size(); ++k)
         if (jobs.at(k).id == *id || k + 2 == jobs.size()) {
-            const Result<Job> later = desk_.session().logbook()->job(jobs.at(k).id);
-            const Result<Job> earlier = desk_.session().logbook()->job(jobs.at(k + 1).id);
+            const Result<Job> later = context_.session().logbook()->job(jobs.at(k).id);
+            const Result<Job> earlier = context_.session().logbook()->job(jobs.at(k + 1).id);
             if (later.ok() && earlier.ok())
                 history_->setText(differencesOf(earlier.value(), later.value()).join(QLatin1Char('\n')));
             return;

@@ -18,7 +18,7 @@ namespace flenzo {
 class ShopPage : public QWidget {
     Q_OBJECT
 public:
-    ShopPage(AppContext& desk, QWidget* parent);
+    ShopPage(AppContext& context, QWidget* parent);
     void takeFocus();
     void refresh();
 
@@ -36,7 +36,7 @@ private:
     void compare();
     bool eventFilter(QObject* watched, QEvent* event) override;
 
-    AppContext& desk_;
+    AppContext& context_;
     QStackedLayout* pages_;
     QLineEdit* search_;
     QComboBox* filter_;

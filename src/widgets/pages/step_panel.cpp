@@ -68,7 +68,7 @@ QStringList photosOf(const Job& job, const QString& step) {
 
 } // namespace
 
-StepPanel::StepPanel(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
+StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(2, 2, 2, 2);
     auto* scroll = new QScrollArea(this);
@@ -111,7 +111,7 @@ bool StepPanel::showStep(const std::optional<Step>& step) {
     refreshWords(step);
     const bool another = refreshForm(step);
     refreshPicture(step);
-    photos_->show(step ? photosOf(desk_.session().job(), step->name()) : QStringList());
+    photos_->show(step ? photosOf(context_.session().job(), step->name()) : QStringList());
     return another;
 }
 
@@ -131,7 +131,7 @@ bool StepPanel::hasFieldFocus() const {
 void StepPanel::refreshWords(const std::optional<Step>& step) {
     StepWords words;
     if (step)
-        words = stepWords(desk_.session().job(), desk_.session().derived(), *step, desk_.preferences().units);
+        words = stepWords(context_.session().job(), context_.session().derived(), *step, context_.preferences().units);
     else
         words.act = tr("The job is through");
     showText(phase_,
@@ -146,13 +146,13 @@ void StepPanel::refreshWords(const std::optional<Step>& step) {
 }
 
 bool StepPanel::refreshForm(const std::optional<Step>& step) {
-    const Job& job = desk_.session().job();
+    const Job& job = context_.session().job();
     const QString name = step ? step->name() : QString();
     // What the ways cost depends on the ways chosen.
     const QString ways = step && step->id == StepId::Plan
                              ? shopDefaultsOf(job) + chosenMethod(job, QStringLiteral("bridge")) + toolLines(job.tools)
                              : QString();
-    const QString identity = name + ways + QString::number(desk_.session().keptAs().value_or(0));
+    const QString identity = name + ways + QString::number(context_.session().keptAs().value_or(0));
     if (identity == formFor_)
         return false;
     const bool sameStep = !name.isEmpty() && formFor_.startsWith(name);
@@ -162,7 +162,7 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
         form_->hide();
         form_->deleteLater();
     }
-    form_ = step ? stepForm(step->id, desk_, this) : nullptr;
+    form_ = step ? stepForm(step->id, context_, this) : nullptr;
     if (form_)
         formPlace_->addWidget(form_);
     if (sameStep)
@@ -174,25 +174,26 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
 void StepPanel::refreshPicture(const std::optional<Step>& step) {
     const StepId id = step ? step->id : StepId::HandOver;
     const bool section = id == StepId::BlockIn || id == StepId::BlockOut || id == StepId::Checks;
-    const std::optional<Diagram> diagram = diagramOf(desk_.session().job(), id);
+    const std::optional<Diagram> diagram = diagramOf(context_.session().job(), id);
     picture_->setVisible(section || diagram);
     if (diagram)
         picture_->show(
             [this, kind = *diagram](const QSizeF& size) {
-                const Job& drawn = desk_.session().job();
-                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, desk_.preferences().textScale);
+                const Job& drawn = context_.session().job();
+                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, context_.preferences().textScale);
             },
-            desk_.preferences());
+            context_.preferences());
     else if (section)
         picture_->show(
             [this](const QSizeF& size) {
-                const Session& session = desk_.session();
+                const Session& session = context_.session();
                 const TrackedState& now = session.derived().now();
                 return buildSection({session.derived().rig(), now.shown(session.job().rig.bridge), session.job().goal,
-                                     desk_.preferences().units, now.angleMeasured(), desk_.preferences().textScale},
+                                     context_.preferences().units, now.angleMeasured(),
+                                     context_.preferences().textScale},
                                     size);
             },
-            desk_.preferences());
+            context_.preferences());
 }
 
 } // namespace flenzo

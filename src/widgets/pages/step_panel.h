@@ -19,7 +19,7 @@ class SceneView;
 class StepPanel : public QWidget {
     Q_OBJECT
 public:
-    StepPanel(AppContext& desk, QWidget* parent);
+    StepPanel(AppContext& context, QWidget* parent);
     /// Shows the step, or that the job is through. True when it is another one than before.
     bool showStep(const std::optional<Step>& step);
     void setBig(bool big);
@@ -32,7 +32,7 @@ private:
     bool refreshForm(const std::optional<Step>& step);
     void refreshPicture(const std::optional<Step>& step);
 
-    AppContext& desk_;
+    AppContext& context_;
     bool big_ = false;
     QLabel *phase_, *act_, *why_, *figures_, *tools_, *caution_, *doneWhen_;
     QVBoxLayout* formPlace_;

@@ -74,7 +74,8 @@ struct TrialPage::Run {
     std::atomic<int> done{0};
 };
 
-TrialPage::TrialPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_(desk), timer_(new QTimer(this)) {
+TrialPage::TrialPage(AppContext& context, QWidget* parent)
+    : QWidget(parent), context_(context), timer_(new QTimer(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -82,8 +83,8 @@ TrialPage::TrialPage(AppContext& desk, QWidget* parent) : QWidget(parent), desk_
     column->addWidget(buildTrial(), 6);
     timer_->setInterval(pollMs);
     connect(timer_, &QTimer::timeout, this, &TrialPage::poll);
-    connect(&desk_.session(), &Session::changed, this, &TrialPage::refresh);
-    connect(&desk_, &AppContext::preferencesChanged, this, &TrialPage::refresh);
+    connect(&context_.session(), &Session::changed, this, &TrialPage::refresh);
+    connect(&context_, &AppContext::preferencesChanged, this, &TrialPage::refresh);
     refresh();
 }
 
@@ -146,12 +147,12 @@ void TrialPage::refresh() {
 }
 
 void TrialPage::refreshLearned() {
-    const BenchJob job = benchJobOf(desk_.session().job());
-    const Estimate& guitar = desk_.session().derived().advice.guitar;
+    const BenchJob job = benchJobOf(context_.session().job());
+    const Estimate& guitar = context_.session().derived().advice.guitar;
     QList<QStringList> rows;
     if (hasClaw(job.rig))
         for (Eigen::Index k = 0; k < learnedCount; ++k) {
-            const QuantityWords words = wordsOf(job, guitar, static_cast<Learned>(k), desk_.preferences().units);
+            const QuantityWords words = wordsOf(job, guitar, static_cast<Learned>(k), context_.preferences().units);
             rows.append({words.name, words.nominal, words.learned, words.left});
         }
     const double size = EstimatorOptions().stringStiffness;
@@ -164,7 +165,7 @@ void TrialPage::refreshLearned() {
     rows.append({tr("stiffness of single strings"), tr("from gauge and core"),
                  tr("up to %1 % off").arg(100.0 * widest, 0, 'f', 1),
                  QStringLiteral("±%1 %").arg(100.0 * least, 0, 'f', 1)});
-    learned_->show(rows, basePixels(desk_.preferences()));
+    learned_->show(rows, basePixels(context_.preferences()));
     learnedNote_->setText(
         job.log.empty()
             ? tr("Nothing has been read yet: these are the assumed figures and how far guitars usually "
@@ -173,16 +174,16 @@ void TrialPage::refreshLearned() {
 }
 
 void TrialPage::showReport() {
-    const double scale = desk_.preferences().textScale;
+    const double scale = context_.preferences().textScale;
     chart_->show([this, scale](const QSizeF& size) { return buildTrialChart(report_, size, scale); },
-                 desk_.preferences());
+                 context_.preferences());
 }
 
 void TrialPage::start() {
     if (thread_)
         return;
     run_ = std::make_shared<Run>();
-    run_->setup.job = benchJobOf(desk_.session().job());
+    run_->setup.job = benchJobOf(context_.session().job());
     run_->setup.job.log.clear();
     run_->setup.guitars = guitars_->value();
     run_->setup.cancel = &run_->cancel;

@@ -23,7 +23,7 @@ class SceneView;
 class TrialPage : public QWidget {
     Q_OBJECT
 public:
-    explicit TrialPage(AppContext& desk, QWidget* parent = nullptr);
+    explicit TrialPage(AppContext& context, QWidget* parent = nullptr);
     ~TrialPage() override;
     void refresh();
 
@@ -38,7 +38,7 @@ private:
     void poll();
     void finish();
 
-    AppContext& desk_;
+    AppContext& context_;
     FigureTable* learned_;
     QLabel *learnedNote_, *said_;
     SceneView* chart_;
