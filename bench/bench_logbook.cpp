@@ -49,7 +49,7 @@ void openAndList(benchmark::State& run) {
     const QString path = bigShop();
     for (auto _ : run) {
         const auto book = Logbook::open(path).value();
-        benchmark::DoNotOptimize(book->jobs({}));
+        benchmark::DoNotOptimize(book->jobs({}).value());
     }
 }
 BENCHMARK(openAndList)->Unit(benchmark::kMillisecond);
@@ -59,13 +59,13 @@ void search(benchmark::State& run) {
     JobFilter filter;
     filter.words = QStringLiteral("heron 17");
     for (auto _ : run)
-        benchmark::DoNotOptimize(book->jobs(filter));
+        benchmark::DoNotOptimize(book->jobs(filter).value());
 }
 BENCHMARK(search)->Unit(benchmark::kMillisecond);
 
 void commitOfAReading(benchmark::State& run) {
     const auto book = Logbook::open(bigShop()).value();
-    const qint64 id = book->jobs({}).first().id;
+    const qint64 id = book->jobs({}).value().first().id;
     Job job = book->job(id).value();
     for (auto _ : run) {
         Job after = job;

@@ -97,6 +97,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     resize(1280, 800);
     showPage(Guitar);
     refresh();
+    context_->sayWhatWasFound();
 }
 
 MainWindow::~MainWindow() {

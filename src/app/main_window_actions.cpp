@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
+#include "domain/faults.h"
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 
 #include <QFileInfo>
 #include <QInputDialog>
@@ -62,7 +64,7 @@ void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QStr
     list.push_back({"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::Key_X)}, [this] {
                         const auto string = session_.pickedString();
                         if (!string) {
-                            context_->accept(Fault{"string", "is not picked; press Ctrl and its number first"});
+                            context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
                             return;
                         }
                         Event event;
@@ -107,13 +109,14 @@ void MainWindow::askBlock() {
 }
 
 std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge& bridge) {
-    const Result<double> value = parseLength_m(thickness, context_->preferences().units.inches);
+    const Result<double> value =
+        parseQuantity(thickness, Dimension::Length, context_->preferences().units, QStringLiteral("block"));
     if (!value.ok())
         return value.fault();
     const double angle = angleOfGap_rad(bridge, value.value());
     if (value.value() <= 0.0 || angle < bridge.rearStop_rad || angle > bridge.forwardStop_rad ||
         std::abs(gapAt_m(bridge, angle) - value.value()) > 1e-6)
-        return Fault{"block", "would hold the plate beyond its stops; take one between them"};
+        return Fault{faults::blockBeyondStops, QStringLiteral("block")};
     Event event;
     event.kind = Event::Kind::Block;
     event.block = {Block::Kind::Captive, angle};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
+#include "domain/faults.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
 #include "session/models/pace.h"
@@ -26,16 +27,17 @@ void MainWindow::openShop() {
     if (!book.ok()) {
         const QString why = sentence(paths_.logbookFile, book.fault());
         showMessage(why + tr(". The shop stays closed until then; jobs can still be kept as files."), true);
-        if (QString::fromStdString(book.fault().what).startsWith(QLatin1String("is damaged")))
+        if (book.fault().is(faults::bookDamaged))
             offerBackup(why);
         return;
     }
     session_.setLogbook(book.value());
-    const qint64 id = book.value()->setting(QStringLiteral("openJob")).toLongLong();
+    const Result<QString> last = book.value()->setting(QStringLiteral("openJob"));
+    const qint64 id = last.ok() ? last.value().toLongLong() : 0;
     const bool goesOn = id > 0 && !book.value()->readOnly() && !session_.openKept(id);
     showPage(goesOn ? JobSteps : Shop);
     if (book.value()->readOnly())
-        showMessage(tr("The logbook is open in another window. This one shows it and changes nothing."), false);
+        showMessage(sentence(paths_.logbookFile, book.value()->whyReadOnly()), false);
     refresh();
 }
 
@@ -59,7 +61,7 @@ void MainWindow::offerBackup(const QString& why) {
 
 void MainWindow::replaceDamaged() {
     const QStringList backups = backupsOf(paths_.logbookFile);
-    const Result<QString> aside = setAside(paths_.logbookFile, backups.isEmpty() ? QString() : backups.first());
+    const Result<QString> aside = setAsideLogbook(paths_.logbookFile, backups.isEmpty() ? QString() : backups.first());
     if (!aside.ok()) {
         showMessage(sentence(paths_.logbookFile, aside.fault()), true);
         return;
@@ -70,7 +72,10 @@ void MainWindow::replaceDamaged() {
 
 void MainWindow::stockWithDemo() {
     const auto& book = session_.logbook();
-    if (!book || book->jobCount() > 0)
+    if (!book)
+        return;
+    const Result<int> count = book->jobCount();
+    if (!count.ok() || count.value() > 0)
         return;
     std::vector<Job> finished, jobs;
     const QDate today = QDate::currentDate();
@@ -98,8 +103,8 @@ void MainWindow::stockWithDemo() {
     finished.insert(finished.end(), jobs.begin(), jobs.end());
     if (!context_->accept(book->addAll(finished)))
         return;
-    const QList<JobRow> rows = book->jobs({});
-    if (!rows.isEmpty() && context_->accept(session_.openKept(rows.first().id)))
+    const Result<QList<JobRow>> rows = book->jobs({});
+    if (rows.ok() && !rows.value().isEmpty() && context_->accept(session_.openKept(rows.value().first().id)))
         showPage(session_.job().log.empty() ? JobSteps : Bench);
 }
 
@@ -112,8 +117,7 @@ void MainWindow::newGuitar() {
         showPage(Guitar);
         return;
     }
-    beginAsTheHouseDoes(job, *book);
-    if (context_->accept(session_.keep(job)))
+    if (context_->accept(beginAsTheShopDoes(job, *book)) && context_->accept(session_.keep(job)))
         showPage(JobSteps);
 }
 
@@ -169,7 +173,7 @@ void MainWindow::restore() {
         return;
     session_.start(newJob(), QString());
     session_.setLogbook(nullptr); // closes it, so that its file can be moved
-    const Result<QString> aside = setAside(paths_.logbookFile, path);
+    const Result<QString> aside = setAsideLogbook(paths_.logbookFile, path);
     if (!aside.ok()) {
         showMessage(sentence(paths_.logbookFile, aside.fault()), true);
         return;
@@ -182,7 +186,12 @@ void MainWindow::exportEverything() {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for jobs.csv and events.csv"));
     if (folder.isEmpty())
         return;
-    QProgressDialog progress(tr("Writing the tables"), tr("Stop"), 0, session_.logbook()->jobCount(), this);
+    const Result<int> count = session_.logbook()->jobCount();
+    if (!count.ok()) {
+        context_->accept(count.fault());
+        return;
+    }
+    QProgressDialog progress(tr("Writing the tables"), tr("Stop"), 0, count.value(), this);
     progress.setWindowModality(Qt::WindowModal);
     progress.setMinimumDuration(500);
     const auto fault = exportCsv(*session_.logbook(), folder, [&progress](int done) {
@@ -222,8 +231,9 @@ void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString
                             this, tr("Export the guitar"), session_.job().guitar + QStringLiteral(".flenzo-guitar"));
                         if (path.isEmpty())
                             return;
-                        if (const auto guitar = session_.logbook()->guitarOf(*session_.keptAs()))
-                            context_->accept(exportGuitar(*session_.logbook(), *guitar, path));
+                        const Result<qint64> guitar = session_.logbook()->guitarOf(*session_.keptAs());
+                        context_->accept(guitar.ok() ? exportGuitar(*session_.logbook(), guitar.value(), path)
+                                                     : guitar.fault());
                     },
                     [this] { return session_.isKept(); }});
     list.push_back({"exportCsv", menu, tr("Export everything as &tables…"), {}, [this] { exportEverything(); }, open});

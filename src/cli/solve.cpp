@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/solve.h"
 #include "core/operations/acts.h"
+#include "domain/faults.h"
 
 #include "core/planning/passes.h"
 #include "core/planning/spring_choice.h"
@@ -126,14 +127,15 @@ Result<Order> orderFromNames(const Rig& rig, const QStringList& names) {
     for (const QString& name : names) {
         const auto string = stringNamed(rig, name.trimmed().toStdString());
         if (!string)
-            return Fault{"order", "names string \"" + name.toStdString() + "\", which this guitar does not have"};
+            return Fault{faults::namesNoString, QStringLiteral("order"), {name}};
         if (std::find(order.begin(), order.end(), *string) != order.end())
-            return Fault{"order", "names string \"" + name.toStdString() + "\" twice"};
+            return Fault{faults::namesStringTwice, QStringLiteral("order"), {name}};
         order.push_back(*string);
     }
     if (order.size() != rig.strings.size())
-        return Fault{"order", "must name every string once; it names " + std::to_string(order.size()) + " of " +
-                                  std::to_string(rig.strings.size())};
+        return Fault{faults::orderIncomplete,
+                     QStringLiteral("order"),
+                     {QString::number(order.size()), QString::number(rig.strings.size())}};
     return order;
 }
 

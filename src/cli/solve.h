@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
 #include "core/statics/coupling.h"
+#include "domain/fault.h"
 
 #include <QJsonObject>
 #include <QStringList>

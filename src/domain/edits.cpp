@@ -2,6 +2,7 @@
 #include "domain/edits.h"
 
 #include "core/statics/note.h"
+#include "domain/faults.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -208,11 +209,11 @@ void setDecked(Job& job, bool decked) {
 
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue) {
     if (!job.log.empty())
-        return Fault{"strings", "cannot change in number once the log has begun; start a new job for another guitar"};
+        return Fault{faults::stringsFixed, QStringLiteral("strings")};
     const auto sets = catalogue.setsFor(count);
     const auto tunings = catalogue.tuningsFor(count);
     if (sets.empty() || tunings.empty())
-        return Fault{"strings", "must be 4 to 12 in number"};
+        return Fault{faults::stringCount, QStringLiteral("strings")};
     const std::vector<RigString> old = job.rig.strings;
     job.rig.strings.clear();
     for (std::size_t i = 0; i < count; ++i) {
@@ -234,7 +235,7 @@ std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue
 
 std::optional<Fault> addSpring(Job& job) {
     if (job.rig.springs.size() >= maxSprings)
-        return Fault{"springs", "are 8 at most"};
+        return Fault{faults::mostSprings, QStringLiteral("springs")};
     job.rig.springs.push_back(job.rig.springs.empty() ? Spring{} : job.rig.springs.back());
     spreadSlots(job.rig.springs);
     return std::nullopt;
@@ -242,7 +243,7 @@ std::optional<Fault> addSpring(Job& job) {
 
 std::optional<Fault> removeSpring(Job& job) {
     if (job.rig.springs.empty())
-        return Fault{"springs", "are all out already"};
+        return Fault{faults::noSprings, QStringLiteral("springs")};
     job.rig.springs.pop_back();
     spreadSlots(job.rig.springs);
     return std::nullopt;

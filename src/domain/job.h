@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
 #include "core/estimation/estimator.h"
 #include "core/planning/change.h"
 #include "core/planning/work_method.h"
 #include "domain/card.h"
+#include "domain/fault.h"
 #include "domain/work.h"
 
 #include <QDate>

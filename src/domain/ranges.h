@@ -8,59 +8,87 @@ namespace flenzo::ranges {
 
 inline constexpr Range gauge_mm{
     0.12, 3.5, "a string gauge in millimetres; thousandths of an inch need converting, 10 is 0.254 mm"};
-inline constexpr Range core_mm{0.1, 2.0, "the core wire of a wound string in millimetres, thinner than the gauge"};
-inline constexpr Range unitMass_kgpm{1e-5, 0.1, "kilograms per metre; strings weigh 0.0002 to 0.03"};
-inline constexpr Range stiffness_N{500.0, 1e6, "newtons of pull per unit strain"};
-inline constexpr Range wrapDensity_kgpm3{1000.0, 20000.0, "kilograms per cubic metre; steel is about 7850"};
-inline constexpr Range scale_mm{200.0, 1200.0,
-                                "a speaking length in millimetres, from small travel guitars to long basses"};
-inline constexpr Range place_mm{-300.0, 300.0, "a place in millimetres from the pivot"};
-inline constexpr Range tail_mm{0.0, 500.0, "a length of string in millimetres"};
-inline constexpr Range target_Hz{15.0, 2000.0, "a string's pitch in hertz"};
-inline constexpr Range rate_Npmm{0.05, 200.0, "a spring rate in newtons per millimetre"};
-inline constexpr Range initial_N{0.0, 200.0, "the initial tension of a spring in newtons"};
-inline constexpr Range free_mm{3.0, 300.0, "a spring's free length in millimetres"};
-inline constexpr Range seat_mm{1.0, 200.0, "the height of the spring's seat in millimetres"};
-inline constexpr Range lever_mm{0.5, 200.0, "the spring's lever in millimetres"};
-inline constexpr Range slot{0.0, 1.0, "a place across the claw, 0 at the bass screw and 1 at the treble screw"};
-inline constexpr Range lead_mm{0.2, 5.0, "the claw's travel for one turn of its screws in millimetres"};
-inline constexpr Range turns{-60.0, 60.0, "turns of the claw screws"};
-inline constexpr Range mass_kg{0.0, 5.0, "the bridge's mass in kilograms"};
-inline constexpr Range rearStop_deg{-60.0, 0.0, "the angle of the rear stop in degrees, not above level"};
-inline constexpr Range forwardStop_deg{0.0, 60.0, "the angle of the forward stop in degrees, not below level"};
-inline constexpr Range rearEdge_mm{5.0, 200.0, "the distance from the pivot to the plate's rear edge in millimetres"};
-inline constexpr Range gap_mm{0.0, 60.0, "the gap under the plate's rear edge in millimetres"};
-inline constexpr Range shaft_mm{1.0, 30.0, "the radius of the roller shaft in millimetres"};
-inline constexpr Range arm_mm{0.0, 400.0, "a length of the arm in millimetres"};
-inline constexpr Range angle_deg{-60.0, 60.0, "a bridge angle in degrees"};
-inline constexpr Range angleDeviation_deg{0.0, 20.0, "how sure an angle is, in degrees"};
-inline constexpr Range angleTolerance_deg{0.01, 5.0, "a tolerance in degrees"};
-inline constexpr Range pitchTolerance_cents{0.1, 50.0, "a tolerance in cents"};
-inline constexpr Range reading_cents{-2400.0, 1200.0, "cents from the string's target"};
-inline constexpr Range clawStep_turns{-20.0, 20.0, "turns made at one go"};
-inline constexpr Range referencePitch_Hz{400.0, 480.0, "the pitch of A4 in hertz"};
-inline constexpr Range seed{0.0, 4294967295.0, "a whole number"};
-inline constexpr Range slackStart_cents{-1200.0, 0.0, "how far below pitch new strings stand before the first pass"};
-inline constexpr Range pullShare{0.3, 2.0, "what one pull lets go against a gentle one"};
-inline constexpr Range firstSharp_cents{0.0, 300.0, "how sharp the first string is set by feel"};
-inline constexpr Range deckLoad_Nm{0.0, 20.0, "the moment that presses a decked plate onto its stop"};
-inline constexpr Range preload_Nm{0.0, 20.0, "the moment a centring assist holds before it gives"};
-inline constexpr Range assistRate_NmPerRad{0.0, 500.0, "newton metres per radian beyond a centring assist's preload"};
-inline constexpr Range friction{0.0, 1.0, "a coefficient of friction; dry steel on bone is about 0.15"};
-inline constexpr Range pivot_Nm{0.0, 1.0, "the moment the pivot's friction can hold in newton metres"};
-inline constexpr Range elevation_deg{-90.0, 90.0, "the neck's elevation above the horizontal in degrees"};
-inline constexpr Range finePerTurn_mm{0.0, 5.0, "the wire one turn of a fine tuner takes in, in millimetres"};
-inline constexpr Range fineTurns{0.0, 60.0, "turns of a fine tuner"};
-inline constexpr Range lift_mm{0.0, 20.0, "a height in millimetres"};
-inline constexpr Range hold_mm{0.5, 200.0, "a distance in millimetres"};
-inline constexpr Range break_deg{0.0, 80.0, "a break angle in degrees"};
-inline constexpr Range learnedOffset{-10.0, 10.0, "a learned offset in prior deviations"};
-inline constexpr Range learnedDeviation{0.001, 1.0, "how sure something learned is, in prior deviations"};
-inline constexpr Range tuner_cents{0.01, 20.0, "how sure the tuner is, in cents; most show whole cents"};
-inline constexpr Range toolGap_mm{0.005, 3.0, "how sure the gap is measured, in millimetres; a ruler is good to 0.15"};
-inline constexpr Range toolAngle_deg{0.01, 5.0,
-                                     "how sure the plate's angle is read, in degrees; the eye is good to 0.3"};
-inline constexpr Range peg_cents{0.01, 30.0, "how near to its aim a string is left, in cents"};
-inline constexpr Range minutes{0.05, 60.0, "minutes"};
+inline constexpr Range core_mm{
+    0.1, 2.0, QT_TRANSLATE_NOOP("Range", "the core wire of a wound string in millimetres, thinner than the gauge")};
+inline constexpr Range unitMass_kgpm{1e-5, 0.1,
+                                     QT_TRANSLATE_NOOP("Range", "kilograms per metre; strings weigh 0.0002 to 0.03")};
+inline constexpr Range stiffness_N{500.0, 1e6, QT_TRANSLATE_NOOP("Range", "newtons of pull per unit strain")};
+inline constexpr Range wrapDensity_kgpm3{1000.0, 20000.0,
+                                         QT_TRANSLATE_NOOP("Range", "kilograms per cubic metre; steel is about 7850")};
+inline constexpr Range scale_mm{
+    200.0, 1200.0,
+    QT_TRANSLATE_NOOP("Range", "a speaking length in millimetres, from small travel guitars to long basses")};
+inline constexpr Range place_mm{-300.0, 300.0, QT_TRANSLATE_NOOP("Range", "a place in millimetres from the pivot")};
+inline constexpr Range tail_mm{0.0, 500.0, QT_TRANSLATE_NOOP("Range", "a length of string in millimetres")};
+inline constexpr Range target_Hz{15.0, 2000.0, QT_TRANSLATE_NOOP("Range", "a string's pitch in hertz")};
+inline constexpr Range rate_Npmm{0.05, 200.0, QT_TRANSLATE_NOOP("Range", "a spring rate in newtons per millimetre")};
+inline constexpr Range initial_N{0.0, 200.0, QT_TRANSLATE_NOOP("Range", "the initial tension of a spring in newtons")};
+inline constexpr Range free_mm{3.0, 300.0, QT_TRANSLATE_NOOP("Range", "a spring's free length in millimetres")};
+inline constexpr Range seat_mm{1.0, 200.0,
+                               QT_TRANSLATE_NOOP("Range", "the height of the spring's seat in millimetres")};
+inline constexpr Range lever_mm{0.5, 200.0, QT_TRANSLATE_NOOP("Range", "the spring's lever in millimetres")};
+inline constexpr Range slot{
+    0.0, 1.0, QT_TRANSLATE_NOOP("Range", "a place across the claw, 0 at the bass screw and 1 at the treble screw")};
+inline constexpr Range lead_mm{
+    0.2, 5.0, QT_TRANSLATE_NOOP("Range", "the claw's travel for one turn of its screws in millimetres")};
+inline constexpr Range turns{-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "turns of the claw screws")};
+inline constexpr Range mass_kg{0.0, 5.0, QT_TRANSLATE_NOOP("Range", "the bridge's mass in kilograms")};
+inline constexpr Range rearStop_deg{
+    -60.0, 0.0, QT_TRANSLATE_NOOP("Range", "the angle of the rear stop in degrees, not above level")};
+inline constexpr Range forwardStop_deg{
+    0.0, 60.0, QT_TRANSLATE_NOOP("Range", "the angle of the forward stop in degrees, not below level")};
+inline constexpr Range rearEdge_mm{
+    5.0, 200.0, QT_TRANSLATE_NOOP("Range", "the distance from the pivot to the plate's rear edge in millimetres")};
+inline constexpr Range gap_mm{0.0, 60.0,
+                              QT_TRANSLATE_NOOP("Range", "the gap under the plate's rear edge in millimetres")};
+inline constexpr Range shaft_mm{1.0, 30.0, QT_TRANSLATE_NOOP("Range", "the radius of the roller shaft in millimetres")};
+inline constexpr Range arm_mm{0.0, 400.0, QT_TRANSLATE_NOOP("Range", "a length of the arm in millimetres")};
+inline constexpr Range angle_deg{-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "a bridge angle in degrees")};
+inline constexpr Range angleDeviation_deg{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "how sure an angle is, in degrees")};
+inline constexpr Range angleTolerance_deg{0.01, 5.0, QT_TRANSLATE_NOOP("Range", "a tolerance in degrees")};
+inline constexpr Range pitchTolerance_cents{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "a tolerance in cents")};
+inline constexpr Range reading_cents{-2400.0, 1200.0, QT_TRANSLATE_NOOP("Range", "cents from the string's target")};
+inline constexpr Range clawStep_turns{-20.0, 20.0, QT_TRANSLATE_NOOP("Range", "turns made at one go")};
+inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
+inline constexpr Range seed{0.0, 4294967295.0, QT_TRANSLATE_NOOP("Range", "a whole number")};
+inline constexpr Range slackStart_cents{
+    -1200.0, 0.0, QT_TRANSLATE_NOOP("Range", "how far below pitch new strings stand before the first pass")};
+inline constexpr Range pullShare{0.3, 2.0, QT_TRANSLATE_NOOP("Range", "what one pull lets go against a gentle one")};
+inline constexpr Range firstSharp_cents{0.0, 300.0,
+                                        QT_TRANSLATE_NOOP("Range", "how sharp the first string is set by feel")};
+inline constexpr Range deckLoad_Nm{0.0, 20.0,
+                                   QT_TRANSLATE_NOOP("Range", "the moment that presses a decked plate onto its stop")};
+inline constexpr Range preload_Nm{0.0, 20.0,
+                                  QT_TRANSLATE_NOOP("Range", "the moment a centring assist holds before it gives")};
+inline constexpr Range assistRate_NmPerRad{
+    0.0, 500.0, QT_TRANSLATE_NOOP("Range", "newton metres per radian beyond a centring assist's preload")};
+inline constexpr Range friction{
+    0.0, 1.0, QT_TRANSLATE_NOOP("Range", "a coefficient of friction; dry steel on bone is about 0.15")};
+inline constexpr Range pivot_Nm{
+    0.0, 1.0, QT_TRANSLATE_NOOP("Range", "the moment the pivot's friction can hold in newton metres")};
+inline constexpr Range elevation_deg{
+    -90.0, 90.0, QT_TRANSLATE_NOOP("Range", "the neck's elevation above the horizontal in degrees")};
+inline constexpr Range finePerTurn_mm{
+    0.0, 5.0, QT_TRANSLATE_NOOP("Range", "the wire one turn of a fine tuner takes in, in millimetres")};
+inline constexpr Range fineTurns{0.0, 60.0, QT_TRANSLATE_NOOP("Range", "turns of a fine tuner")};
+inline constexpr Range lift_mm{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "a height in millimetres")};
+inline constexpr Range hold_mm{0.5, 200.0, QT_TRANSLATE_NOOP("Range", "a distance in millimetres")};
+inline constexpr Range break_deg{0.0, 80.0, QT_TRANSLATE_NOOP("Range", "a break angle in degrees")};
+inline constexpr Range learnedOffset{-10.0, 10.0, QT_TRANSLATE_NOOP("Range", "a learned offset in prior deviations")};
+inline constexpr Range learnedDeviation{
+    0.001, 1.0, QT_TRANSLATE_NOOP("Range", "how sure something learned is, in prior deviations")};
+inline constexpr Range tuner_cents{
+    0.01, 20.0, QT_TRANSLATE_NOOP("Range", "how sure the tuner is, in cents; most show whole cents")};
+inline constexpr Range toolGap_mm{
+    0.005, 3.0, QT_TRANSLATE_NOOP("Range", "how sure the gap is measured, in millimetres; a ruler is good to 0.15")};
+inline constexpr Range toolAngle_deg{
+    0.01, 5.0, QT_TRANSLATE_NOOP("Range", "how sure the plate's angle is read, in degrees; the eye is good to 0.3")};
+inline constexpr Range peg_cents{0.01, 30.0,
+                                 QT_TRANSLATE_NOOP("Range", "how near to its aim a string is left, in cents")};
+inline constexpr Range postLead_mm{0.1, 3.0, QT_TRANSLATE_NOOP("Range", "a post's rise for one turn in millimetres")};
+inline constexpr Range oldAngle_deg{-10.0, 10.0, QT_TRANSLATE_NOOP("Range", "degrees, forward is positive")};
+inline constexpr Range usualMinutes{0.0, 600.0, QT_TRANSLATE_NOOP("Range", "the minutes a step usually takes")};
+inline constexpr Range covariance{-1e4, 1e4, QT_TRANSLATE_NOOP("Range", "a covariance in squared deviations")};
+inline constexpr Range minutes{0.05, 60.0, QT_TRANSLATE_NOOP("Range", "minutes")};
 
 } // namespace flenzo::ranges

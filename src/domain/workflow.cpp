@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/workflow.h"
 
+#include "domain/faults.h"
 #include "domain/method_figures.h"
 #include "domain/warnings.h"
 
@@ -89,7 +90,7 @@ std::optional<Fault> back(Job& job, const QString& now) {
         last = step;
     }
     if (!last)
-        return Fault{"step", "is the first one; there is nothing to go back to"};
+        return Fault{faults::firstStep, QStringLiteral("step")};
     job.work.records.append({last->name(), StepRecord::What::Reopened, QString(), now});
     return std::nullopt;
 }
@@ -157,14 +158,14 @@ std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, co
         return back(job, now);
     const std::optional<Step> step = currentStep(job);
     if (!step)
-        return Fault{"step", "was the last one; the job is through"};
+        return Fault{faults::lastStep, QStringLiteral("step")};
     if (event != WorkEvent::Done && text.trimmed().isEmpty())
-        return Fault{"reason", "is missing; say in a few words why"};
+        return Fault{faults::reasonMissing, QStringLiteral("reason")};
     const auto warning = warningAt(job, derived, step->id);
     if (event == WorkEvent::Done && warning && !saidOf(job, step->name()).overruled)
-        return Fault{"warning", warning->toStdString()};
+        return Fault{faults::warned, QStringLiteral("warning"), {*warning}};
     if (event == WorkEvent::Overrule && !warning)
-        return Fault{"warning", "does not stand at this step"};
+        return Fault{faults::noWarning, QStringLiteral("warning")};
     job.work.records.append({step->name(), recordOf(event), text, now});
     if (event == WorkEvent::Done)
         finish(job, step->id, now);

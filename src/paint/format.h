@@ -1,16 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/base/display_units.h"
+
 #include <QString>
 
 namespace flenzo {
-
-/// The units a user chose; the core never sees them.
-struct Units {
-    bool inches = false;
-    bool poundForce = false;
-    bool operator==(const Units&) const = default;
-};
 
 /// "+12.3" or "−12.3" with a true minus; "0.0" carries no sign.
 [[nodiscard]] QString signedNumber(double value, int decimals);

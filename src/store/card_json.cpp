@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/card_json.h"
 
+#include "domain/ranges.h"
 #include "store/names.h"
+#include "store/rig_json.h"
 
 #include <QJsonArray>
 
@@ -38,15 +40,11 @@ Card cardFromJson(Fields fields) {
     card.springSlots = fields.text("springSlots", 200);
     card.clawDepth = fields.text("clawDepth", 200);
     card.contact = fields.text("contact", 200);
-    const QJsonObject keys = fields.has("keys") ? fields.object("keys") : QJsonObject();
-    for (auto key = keys.begin(); key != keys.end(); ++key)
-        card.keys[key.key()] = key.value().toString().left(40);
-    if (fields.has("clampShiftCents"))
-        for (const QJsonValue& shift : fields.array("clampShiftCents", 12))
-            card.clampShift_cents.push_back(shift.toDouble());
-    if (fields.has("photos"))
-        for (const QJsonValue& photo : fields.array("photos", 200))
-            card.photos.append(photo.toString());
+    Fields keys = fields.part("keys");
+    for (const QString& key : keys.names())
+        card.keys[key] = keys.text(key, wordsLength);
+    card.clampShift_cents = fields.numbers("clampShiftCents", maxStrings, ranges::reading_cents);
+    card.photos = fields.texts("photos", 200, wordsLength);
     card.notes = fields.text("notes", wordsLength);
     return card;
 }

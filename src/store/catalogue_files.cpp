@@ -3,6 +3,7 @@
 
 #include "core/base/units.h"
 #include "core/statics/note.h"
+#include "domain/faults.h"
 #include "domain/ranges.h"
 #include "store/bundled.h"
 #include "store/files.h"
@@ -18,13 +19,6 @@ namespace {
 
 constexpr qsizetype most = 5000;
 
-QStringList texts(const QJsonArray& array) {
-    QStringList list;
-    for (const QJsonValue& value : array)
-        list.append(value.toString());
-    return list;
-}
-
 CatalogueString stringEntry(Fields fields) {
     CatalogueString entry;
     entry.id = fields.text("id", 60);
@@ -37,24 +31,23 @@ CatalogueString stringEntry(Fields fields) {
 }
 
 CatalogueTuning tuningEntry(Fields fields) {
-    CatalogueTuning tuning{fields.text("name", 100), texts(fields.array("notes", maxStrings))};
+    CatalogueTuning tuning{fields.text("name", 100), fields.texts("notes", maxStrings, 8)};
     for (const QString& note : tuning.notes)
         if (!parseNote(note.toStdString()))
-            fields.box().put(fields.pathOf(QStringLiteral("notes")),
-                             QStringLiteral("holds \"%1\", which is no note like E2 or F#1").arg(note));
+            fields.box().put(faults::notNote, fields.pathOf(QStringLiteral("notes")), {note});
     return tuning;
 }
 
 CatalogueSet setEntry(Fields fields) {
-    return {fields.text("name", 100), texts(fields.array("strings", maxStrings))};
+    return {fields.text("name", 100), fields.texts("strings", maxStrings, 60)};
 }
 
 template <class Entry, class Read> std::vector<Entry> entries(Fields& top, const char* key, const Read& read) {
     std::vector<Entry> list;
-    const QJsonArray array = top.array(key, most);
-    for (qsizetype i = 0; i < array.size(); ++i)
-        list.push_back(
-            read(Fields(array.at(i).toObject(), QStringLiteral("%1[%2]").arg(QLatin1String(key)).arg(i), top.box())));
+    if (!top.has(key))
+        top.box().put(faults::missing, QLatin1String(key));
+    for (const Fields& entry : top.entries(key, most))
+        list.push_back(read(entry));
     return list;
 }
 
@@ -76,14 +69,11 @@ Result<Catalogue> bundledCatalogue() {
     return catalogue;
 }
 
-Result<OwnCatalogue> readOwnCatalogue(const QString& path) {
-    if (!QFileInfo::exists(path))
-        return OwnCatalogue{};
-    const Result<QJsonObject> json = readJsonFile(path);
-    if (!json.ok())
-        return json.fault();
+namespace {
+
+Result<OwnCatalogue> ownFromJson(const QJsonObject& json) {
     FaultBox box;
-    Fields top(json.value(), QString(), box);
+    Fields top(json, QString(), box);
     checkHead(top, "flenzo-own-catalogue", 1);
     OwnCatalogue own;
     own.tunings = entries<CatalogueTuning>(top, "tunings", tuningEntry);
@@ -91,10 +81,19 @@ Result<OwnCatalogue> readOwnCatalogue(const QString& path) {
     const QJsonObject masses = top.object("unitMassKgPerM");
     Fields fields(masses, QStringLiteral("unitMassKgPerM"), box);
     for (const QString& id : masses.keys())
-        own.unitMass_kgpm[id] = fields.number(id.toUtf8().constData(), ranges::unitMass_kgpm);
+        own.unitMass_kgpm[id] = fields.number(id, ranges::unitMass_kgpm);
     if (!box.empty())
         return box.fault();
     return own;
+}
+
+} // namespace
+
+Result<OwnCatalogue> readOwnCatalogue(const QString& path) {
+    if (!QFileInfo::exists(path))
+        return OwnCatalogue{};
+    const Result<QJsonObject> json = readJsonFile(path);
+    return json.ok() ? ownFromJson(json.value()) : Result<OwnCatalogue>(json.fault());
 }
 
 std::optional<Fault> writeOwnCatalogue(const QString& path, const OwnCatalogue& own) {
@@ -113,6 +112,8 @@ std::optional<Fault> writeOwnCatalogue(const QString& path, const OwnCatalogue& 
                            {QStringLiteral("tunings"), tunings},
                            {QStringLiteral("sets"), sets},
                            {QStringLiteral("unitMassKgPerM"), masses}};
+    if (const Result<OwnCatalogue> again = ownFromJson(json); !again.ok())
+        return again.fault();
     return writeFile(path, QJsonDocument(json).toJson());
 }
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
 #include "domain/catalogue.h"
+#include "domain/fault.h"
 
 namespace flenzo {
 

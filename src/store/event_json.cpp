@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/event_json.h"
 
+#include "domain/faults.h"
 #include "domain/ranges.h"
 #include "store/rig_json.h"
 
@@ -35,8 +36,7 @@ std::size_t readString(Fields& fields, const Rig& rig) {
     const QString name = fields.text("string", 8);
     if (const auto string = stringNamed(rig, name.toStdString()))
         return *string;
-    fields.box().put(fields.pathOf(QStringLiteral("string")),
-                     QStringLiteral("names string \"%1\", which this guitar does not have").arg(name));
+    fields.box().put(faults::namesNoString, fields.pathOf(QStringLiteral("string")), {name});
     return 0;
 }
 
@@ -47,10 +47,10 @@ void readReadings(Event& event, Fields& fields, const Rig& rig) {
         for (const QString& name : cents.keys()) {
             const auto string = stringNamed(rig, name.toStdString());
             if (!string) {
-                fields.box().put(inner.pathOf(name), QStringLiteral("names a string this guitar does not have"));
+                fields.box().put(faults::namesNoString, inner.pathOf(name), {name});
                 continue;
             }
-            event.readings_cents.emplace_back(*string, inner.number(name.toUtf8().constData(), ranges::reading_cents));
+            event.readings_cents.emplace_back(*string, inner.number(name, ranges::reading_cents));
         }
     }
     if (fields.has("gapMm"))
@@ -69,8 +69,8 @@ void readBlock(Event& event, Fields& fields) {
             known = true;
         }
     if (!known)
-        fields.box().put(fields.pathOf(QStringLiteral("kind")),
-                         QStringLiteral("must be \"rear\", \"front\" or \"captive\""));
+        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("kind")),
+                         {QStringLiteral("rear, front, captive")});
     event.block.angle_rad = radians(fields.number("angleDeg", ranges::angle_deg));
 }
 
@@ -81,12 +81,11 @@ void readTargets(Event& event, Fields& fields, const Rig& rig) {
     for (const QString& name : from.keys()) {
         const auto string = stringNamed(rig, name.toStdString());
         if (!string) {
-            fields.box().put(before.pathOf(name), QStringLiteral("names a string this guitar does not have"));
+            fields.box().put(faults::namesNoString, before.pathOf(name), {name});
             continue;
         }
-        const QByteArray key = name.toUtf8();
-        event.retargeted.push_back({*string, before.number(key.constData(), ranges::target_Hz),
-                                    after.number(key.constData(), ranges::target_Hz)});
+        event.retargeted.push_back(
+            {*string, before.number(name, ranges::target_Hz), after.number(name, ranges::target_Hz)});
     }
 }
 
@@ -121,8 +120,8 @@ void readByKind(Event& event, Fields& fields, const Rig& rig) {
         if (const auto to = orientationNamed(fields.text("to", 20)))
             event.to = *to;
         else
-            fields.box().put(fields.pathOf(QStringLiteral("to")),
-                             QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
+            fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("to")),
+                             {QStringLiteral("flat, playing, upright, face-down")});
         break;
     case Event::Kind::Retarget:
         readTargets(event, fields, rig);
@@ -159,8 +158,7 @@ Event eventFromJson(Fields fields, const Rig& rig) {
             known = true;
         }
     if (!known) {
-        fields.box().put(fields.pathOf(QStringLiteral("event")),
-                         QStringLiteral("is \"%1\", which is no event this program knows").arg(name));
+        fields.box().put(faults::noSuchEvent, fields.pathOf(QStringLiteral("event")), {name});
         return event;
     }
     readByKind(event, fields, rig);

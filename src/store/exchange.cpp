@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/exchange.h"
 
+#include "domain/faults.h"
 #include "store/event_json.h"
 #include "store/files.h"
 #include "store/job_json.h"
@@ -28,6 +29,12 @@ QString csv(const QStringList& cells) {
     return out.join(QLatin1Char(',')) + QStringLiteral("\r\n");
 }
 
+QString figure(const QJsonObject& json, const char* member, int decimals) {
+    const QJsonValue value = json.value(QLatin1String(member));
+    return value.isDouble() ? QString::number(value.toDouble(), 'f', decimals) : QString();
+}
+
+/// One event; a cell is empty where the event has no such figure.
 QStringList eventCells(const JobRow& row, std::size_t index, const Event& event, const Rig& rig) {
     const QJsonObject json = eventToJson(event, rig);
     QStringList readings;
@@ -39,13 +46,31 @@ QStringList eventCells(const JobRow& row, std::size_t index, const Event& event,
             json.value(QLatin1String("event")).toString(),
             json.value(QLatin1String("at")).toString(),
             json.value(QLatin1String("string")).toString(),
-            readings.isEmpty() ? QString::number(json.value(QLatin1String("toCents")).toDouble(), 'f', 2)
-                               : readings.join(QLatin1Char(' ')),
-            json.contains(QLatin1String("gapMm"))
-                ? QString::number(json.value(QLatin1String("gapMm")).toDouble(), 'f', 3)
-                : QString(),
+            readings.isEmpty() ? figure(json, "toCents", 2) : readings.join(QLatin1Char(' ')),
+            figure(json, "gapMm", 3),
+            figure(json, "angleDeg", 3),
             event.kind == Event::Kind::Claw ? QString::number(event.turns.mean(), 'f', 4) : QString(),
             json.value(QLatin1String("note")).toString()};
+}
+
+/// Both tables or neither: where the second cannot be written, the first becomes what it was.
+std::optional<Fault> writeBoth(const QString& folder, const QByteArray& jobs, const QByteArray& events) {
+    if (!QDir().mkpath(folder))
+        return Fault{faults::folderNotMade, QStringLiteral("folder")};
+    const QString first = QDir(folder).filePath(QStringLiteral("jobs.csv"));
+    QFile old(first);
+    const bool was = old.open(QIODevice::ReadOnly);
+    const QByteArray before = was ? old.readAll() : QByteArray();
+    old.close();
+    if (auto fault = writeFile(first, jobs))
+        return fault;
+    const auto fault = writeFile(QDir(folder).filePath(QStringLiteral("events.csv")), events);
+    if (!fault)
+        return std::nullopt;
+    if (was && !writeFile(first, before))
+        return fault;
+    QFile::remove(first); // no half of a pair stays
+    return fault;
 }
 
 constexpr const char* guitarFormat = "flenzo-guitar";
@@ -53,41 +78,40 @@ constexpr const char* guitarFormat = "flenzo-guitar";
 } // namespace
 
 std::optional<Fault> exportCsv(const Logbook& book, const QString& folder, const std::function<bool(int)>& goOn) {
-    if (!QDir().mkpath(folder))
-        return Fault{"folder", "cannot be made; choose another"};
-    QSaveFile jobs(QDir(folder).filePath(QStringLiteral("jobs.csv")));
-    QSaveFile events(QDir(folder).filePath(QStringLiteral("events.csv")));
-    if (!jobs.open(QIODevice::WriteOnly) || !events.open(QIODevice::WriteOnly))
-        return Fault{"folder", "cannot be written; choose another"};
-    jobs.write(
-        csv({"job", "guitar", "owner", "story", "set", "tuning", "state", "received", "due", "changed", "entries"})
-            .toUtf8());
-    events.write(csv({"job", "number", "event", "at", "string", "cents", "gap mm", "claw turns", "note"}).toUtf8());
+    QByteArray jobs = csv({"job", "guitar", "owner", "story", "set", "tuning", "state", "received", "due", "changed",
+                           "entries"})
+                          .toUtf8();
+    QByteArray events =
+        csv({"job", "number", "event", "at", "string", "cents", "gap mm", "angle deg", "claw turns", "note"}).toUtf8();
     JobFilter all;
     all.most = std::numeric_limits<int>::max();
+    const Result<QList<JobRow>> rows = book.jobs(all);
+    if (!rows.ok())
+        return rows.fault();
     int done = 0;
-    for (const JobRow& row : book.jobs(all)) {
+    for (const JobRow& row : rows.value()) {
         if (goOn && !goOn(done))
-            return Fault{"export", "was stopped; nothing was written"};
+            return Fault{faults::stopped, QStringLiteral("export")};
         ++done;
-        jobs.write(csv({QString::number(row.id), row.guitar, row.owner, row.story, row.setName, row.tuning,
-                        jobStateName(row.state), row.received.toString(Qt::ISODate), row.due.toString(Qt::ISODate),
-                        row.changed.toString(Qt::ISODate), QString::number(row.entries)})
-                       .toUtf8());
+        jobs += csv({QString::number(row.id), row.guitar, row.owner, row.story, row.setName, row.tuning,
+                     jobStateName(row.state), row.received.toString(Qt::ISODate), row.due.toString(Qt::ISODate),
+                     row.changed.toString(Qt::ISODate), QString::number(row.entries)})
+                    .toUtf8();
         const Result<Job> job = book.job(row.id);
         if (!job.ok())
             return job.fault();
         for (std::size_t e = 0; e < job.value().log.size(); ++e)
-            events.write(csv(eventCells(row, e, job.value().log[e], job.value().rig)).toUtf8());
+            events += csv(eventCells(row, e, job.value().log[e], job.value().rig)).toUtf8();
     }
-    if (!jobs.commit() || !events.commit())
-        return Fault{"", "could not be written whole; make room or choose another folder"};
-    return std::nullopt;
+    return writeBoth(folder, jobs, events);
 }
 
 std::optional<Fault> exportGuitar(const Logbook& book, qint64 guitarId, const QString& path) {
     QJsonArray jobs;
-    for (const JobRow& row : book.jobsOf(guitarId)) {
+    const Result<QList<JobRow>> rows = book.jobsOf(guitarId);
+    if (!rows.ok())
+        return rows.fault();
+    for (const JobRow& row : rows.value()) {
         const Result<Job> job = book.job(row.id);
         if (!job.ok())
             return job.fault();
@@ -106,7 +130,9 @@ Result<int> importFile(Logbook& book, const QString& path) {
     QJsonArray list{json.value()};
     if (json.value().value(QLatin1String("format")).toString() == QLatin1String(guitarFormat)) {
         if (json.value().value(QLatin1String("version")).toInt() != 1)
-            return Fault{"version", "is newer than this program knows; update it"};
+            return Fault{faults::newerVersion,
+                         QStringLiteral("version"),
+                         {json.value().value(QLatin1String("version")).toVariant().toString(), QStringLiteral("1")}};
         list = json.value().value(QLatin1String("jobs")).toArray();
     }
     std::vector<Job> jobs;

@@ -1,20 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
+#include "domain/fault.h"
 #include "domain/range.h"
 
 #include <Eigen/Core>
 #include <QJsonObject>
+#include <QJsonArray>
 #include <QString>
 #include <optional>
+#include <vector>
 
 namespace flenzo {
 
 /// The first thing that was wrong with a document; later ones are not kept, since one remedy at a time is enough.
 class FaultBox {
 public:
-    void put(const QString& field, const QString& what);
+    void put(const FaultCode& code, const QString& field, const QStringList& arguments = {});
     [[nodiscard]] bool empty() const { return !fault_.has_value(); }
     [[nodiscard]] const Fault& fault() const { return *fault_; }
 
@@ -28,14 +30,21 @@ class Fields {
 public:
     Fields(const QJsonObject& object, const QString& path, FaultBox& box) : object_(object), path_(path), box_(box) {}
 
-    [[nodiscard]] bool has(const char* name) const { return object_.contains(QLatin1String(name)); }
-    double number(const char* name, const Range& range);
-    double number(const char* name, const Range& range, double fallback);
-    Eigen::Vector2d point(const char* name, const Range& range);
-    QString text(const char* name, qsizetype longest, const QString& fallback = {});
-    bool flag(const char* name, bool fallback);
-    QJsonObject object(const char* name);
-    QJsonArray array(const char* name, qsizetype most);
+    [[nodiscard]] bool has(const QString& name) const { return object_.contains(name); }
+    double number(const QString& name, const Range& range);
+    double number(const QString& name, const Range& range, double fallback);
+    Eigen::Vector2d point(const QString& name, const Range& range);
+    QString text(const QString& name, qsizetype longest, const QString& fallback = {});
+    bool flag(const QString& name, bool fallback);
+    QJsonObject object(const QString& name);
+    QJsonArray array(const QString& name, qsizetype most);
+    /// An object that may be missing; empty then.
+    Fields part(const QString& name);
+    /// Members of a list, each of which must be an object, or may be missing as a whole.
+    std::vector<Fields> entries(const QString& name, qsizetype most);
+    QStringList texts(const QString& name, qsizetype most, qsizetype longest);
+    std::vector<double> numbers(const QString& name, qsizetype most, const Range& range);
+    [[nodiscard]] QStringList names() const { return object_.keys(); }
     [[nodiscard]] QString pathOf(const QString& name) const;
     FaultBox& box() { return box_; }
 

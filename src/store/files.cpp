@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/files.h"
 
+#include "domain/faults.h"
+
 #include <QFile>
 #include <QFileInfo>
 #include <QJsonDocument>
@@ -12,8 +14,8 @@ namespace {
 
 constexpr qint64 largest_bytes = 32 * 1024 * 1024;
 
-Fault whole(const QString& what) {
-    return {"", what.toStdString()};
+Fault whole(const FaultCode& code, const QStringList& arguments = {}) {
+    return {code, QString(), arguments};
 }
 
 } // namespace
@@ -21,19 +23,17 @@ Fault whole(const QString& what) {
 Result<QJsonObject> readJsonFile(const QString& path) {
     QFile file(path);
     if (QFileInfo(path).isDir())
-        return whole(QStringLiteral("is a folder; choose a file in it"));
+        return whole(faults::isFolder);
     if (!file.open(QIODevice::ReadOnly))
-        return whole(QStringLiteral("cannot be read: %1").arg(file.errorString()));
+        return whole(faults::cannotBeRead, {file.errorString()});
     if (file.size() > largest_bytes)
-        return whole(QStringLiteral("is larger than 32 MiB; this is no job or rig"));
+        return whole(faults::fileTooLarge);
     QJsonParseError error;
     const QJsonDocument document = QJsonDocument::fromJson(file.readAll(), &error);
     if (error.error != QJsonParseError::NoError)
-        return whole(QStringLiteral("is damaged or no JSON: %1 at byte %2; use a backup or the recovery copy")
-                         .arg(error.errorString())
-                         .arg(error.offset));
+        return whole(faults::damagedJson, {error.errorString(), QString::number(error.offset)});
     if (!document.isObject())
-        return whole(QStringLiteral("holds no JSON object; this is no job or rig"));
+        return whole(faults::noJsonObject);
     return document.object();
 }
 
@@ -42,14 +42,24 @@ std::optional<Fault> writeFile(const QString& path, const QByteArray& content) {
     const bool written = file.open(QIODevice::WriteOnly) && file.write(content) == content.size() && file.commit();
     if (written)
         return std::nullopt;
-    return whole(
-        QStringLiteral("could not be written: %1; nothing was changed, choose another folder or free some space")
-            .arg(file.errorString()));
+    return whole(faults::cannotBeWritten, {file.errorString()});
 }
 
-QString sentence(const QString& path, const Fault& fault) {
-    const QString field = fault.field.empty() ? QString() : QString::fromStdString(fault.field) + QLatin1Char(' ');
-    return QStringLiteral("%1: %2%3").arg(path, field, QString::fromStdString(fault.what));
+QString nameBeside(const QString& path, const char* mark, const QDateTime& now) {
+    const QFileInfo info(path);
+    const QString stem = info.absolutePath() + QLatin1Char('/') + info.completeBaseName() + QLatin1String(mark) +
+                         now.toString(QStringLiteral("yyyy-MM-dd-HHmmss"));
+    QString name = stem + QLatin1Char('.') + info.suffix();
+    for (int k = 2; QFileInfo::exists(name); ++k)
+        name = stem + QStringLiteral("-%1.").arg(k) + info.suffix();
+    return name;
+}
+
+Result<QString> setAside(const QString& path) {
+    const QString aside = nameBeside(path, "-damaged-", QDateTime::currentDateTime());
+    if (!QFile::rename(path, aside))
+        return Fault{faults::notSetAside, QString()};
+    return aside;
 }
 
 } // namespace flenzo

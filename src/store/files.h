@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
+#include "domain/fault.h"
 
 #include <QByteArray>
+#include <QDateTime>
 #include <QJsonObject>
 #include <QString>
 #include <optional>
@@ -16,7 +17,9 @@ namespace flenzo {
 /// Writes the whole file or leaves the old one untouched; the fault says what to do.
 [[nodiscard]] std::optional<Fault> writeFile(const QString& path, const QByteArray& content);
 
-/// "file: field what", the one sentence a user reads.
-[[nodiscard]] QString sentence(const QString& path, const Fault& fault);
+/// A name beside a file that nobody has yet: "shop-backup-2026-03-31-174500.flenzo".
+[[nodiscard]] QString nameBeside(const QString& path, const char* mark, const QDateTime& now);
+/// Gives a damaged file a name of its own beside where it lay, and says which.
+[[nodiscard]] Result<QString> setAside(const QString& path);
 
 } // namespace flenzo

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/job_json.h"
+#include "domain/faults.h"
 #include "store/event_json.h"
 
 #include "domain/claw_methods.h"
@@ -37,14 +38,12 @@ Goal goalFromJson(Fields fields) {
 
 Order orderFromJson(Fields& fields, const Rig& rig) {
     Order order;
-    const QJsonArray names = fields.array("order", maxStrings);
-    for (const auto& name : names)
-        if (const auto string = stringNamed(rig, name.toString().toStdString()))
+    for (const QString& name : fields.texts("order", maxStrings, nameLength))
+        if (const auto string = stringNamed(rig, name.toStdString()))
             order.push_back(*string);
     if (std::set<std::size_t>(order.begin(), order.end()).size() != rig.strings.size() ||
         order.size() != rig.strings.size())
-        fields.box().put(fields.pathOf(QStringLiteral("order")),
-                         QStringLiteral("must name every string of the guitar once"));
+        fields.box().put(faults::notEveryString, fields.pathOf(QStringLiteral("order")));
     return order;
 }
 
@@ -53,7 +52,7 @@ WorkMethod methodFromJson(Fields fields, const Rig& rig) {
     method.order = fields.has("order") ? orderFromJson(fields, rig) : orderOf(OrderKind::LowToHigh, rig.strings.size());
     const QString tuning = fields.text("tuning", 20, QStringLiteral("aims"));
     if (tuning != QLatin1String("aims") && tuning != QLatin1String("exact"))
-        fields.box().put(fields.pathOf(QStringLiteral("tuning")), QStringLiteral("must be \"aims\" or \"exact\""));
+        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("tuning")), {QStringLiteral("aims, exact")});
     method.aims = tuning == QLatin1String("aims");
     method.stretch = fields.flag("stretch", false);
     // Files from before the ways had names say only whether single screws were turned.
@@ -101,13 +100,13 @@ void readOldSet(Job& job, Fields change, const QJsonArray& offStrings) {
         job.off.push_back({string.wire, string.target_Hz});
     }
     if (job.off.size() != job.rig.strings.size())
-        change.box().put(change.pathOf(QStringLiteral("offStrings")),
-                         QStringLiteral("must have as many strings as the rig, %1").arg(job.rig.strings.size()));
+        change.box().put(faults::stringsUnequal, change.pathOf(QStringLiteral("offStrings")),
+                         {QString::number(job.rig.strings.size())});
 }
 
 void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
     const bool given = top.has("change");
-    Fields change(given ? top.object("change") : QJsonObject(), QStringLiteral("change"), top.box());
+    Fields change = top.part("change");
     job.onPicks = picksFromJson(change, "onSet", "onTuning", onStrings, top.box());
     if (!given) { // a bare job says nothing of the old set: the same strings come off
         for (const RigString& string : job.rig.strings)
@@ -154,10 +153,12 @@ void readQuantity(Prior& prior, Fields& learned, const FiledQuantities& filed, c
     Fields fields(learned.object(name), learned.pathOf(QLatin1String(name)), learned.box());
     const auto k = static_cast<Eigen::Index>(quantity.quantity);
     prior.mean[k] = fields.number("mean", ranges::learnedOffset) * quantity.scale();
-    const QJsonArray row = fields.array("covariance", learnedCount);
-    for (std::size_t j = 0; j < filed.size(); ++j)
+    const std::vector<double> row = fields.numbers("covariance", learnedCount, ranges::covariance);
+    if (row.size() < filed.size())
+        fields.box().put(faults::notCovariance, fields.pathOf(QStringLiteral("covariance")));
+    for (std::size_t j = 0; j < std::min(row.size(), filed.size()); ++j)
         prior.covariance(k, static_cast<Eigen::Index>(filed[j].quantity)) =
-            row.at(static_cast<qsizetype>(j)).toDouble() * quantity.scale() * filed[j].scale();
+            row[j] * quantity.scale() * filed[j].scale();
 }
 
 StringPrior stringPriorFromJson(Fields fields) {
@@ -191,14 +192,10 @@ void readPrior(Job& job, Fields& top) {
     Prior prior;
     for (const FiledQuantity& quantity : filed)
         readQuantity(prior, learned, filed, quantity);
-    const QJsonArray strings = learned.has("strings") ? learned.array("strings", maxStrings) : QJsonArray();
-    for (qsizetype i = 0; i < strings.size(); ++i)
-        prior.strings.push_back(stringPriorFromJson(
-            Fields(strings.at(i).toObject(), learned.pathOf(QStringLiteral("strings[%1]").arg(i)), top.box())));
+    for (Fields& string : learned.entries("strings", maxStrings))
+        prior.strings.push_back(stringPriorFromJson(string));
     if (Eigen::LLT<Eigen::MatrixXd>(prior.covariance).info() != Eigen::Success)
-        top.box().put(
-            QStringLiteral("learned"),
-            QStringLiteral("has a covariance that is not positive definite; leave it out to start from nominal"));
+        top.box().put(faults::notCovariance, QStringLiteral("learned"));
     job.prior = prior;
 }
 
@@ -249,10 +246,10 @@ QJsonObject toolsToJson(const Tools& tools, QJsonObject json) {
 }
 
 void readLog(Job& job, Fields& top) {
-    const QJsonArray log = top.array("log", mostEvents);
-    for (qsizetype i = 0; i < log.size(); ++i)
-        job.log.push_back(
-            eventFromJson(Fields(log.at(i).toObject(), QStringLiteral("log[%1]").arg(i), top.box()), job.rig));
+    if (!top.has("log"))
+        top.box().put(faults::missing, QStringLiteral("log"));
+    for (const Fields& event : top.entries("log", mostEvents))
+        job.log.push_back(eventFromJson(event, job.rig));
 }
 
 QJsonArray withPicks(QJsonArray strings, const SidePicks& picks) {
@@ -342,26 +339,23 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.guitar = top.text("guitar", nameLength);
     job.owner = top.text("owner", nameLength);
     job.story = top.text("story", 4000);
-    job.goal = goalFromJson(Fields(json.value(QLatin1String("goal")).toObject(), QStringLiteral("goal"), box));
+    job.goal = goalFromJson(top.part("goal"));
     job.method =
-        methodFromJson(Fields(json.value(QLatin1String("habit")).toObject(), QStringLiteral("habit"), box), job.rig);
-    job.pace = paceFromJson(Fields(json.value(QLatin1String("pace")).toObject(), QStringLiteral("pace"), box));
+        methodFromJson(top.part("habit"), job.rig);
+    job.pace = paceFromJson(top.part("pace"));
     readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
     job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);
     job.slackStart_cents = top.number("slackStartCents", ranges::slackStart_cents, -300.0);
     if (top.has("simulatedSeed"))
         job.simulatedSeed = static_cast<std::uint32_t>(top.number("simulatedSeed", ranges::seed));
-    for (const auto& name : json.value(QLatin1String("measured")).toArray())
-        job.measured.insert(name.toString());
-    if (top.has("card"))
-        job.card = cardFromJson(Fields(top.object("card"), QStringLiteral("card"), box));
-    if (top.has("work"))
-        job.work = workFromJson(Fields(top.object("work"), QStringLiteral("work"), box));
+    for (const QString& name : top.texts("measured", 1000, nameLength))
+        job.measured.insert(name);
+    job.card = cardFromJson(top.part("card"));
+    job.work = workFromJson(top.part("work"));
     // Files from before the habit knew of wraps have them among the ways.
     if (job.work.methods.take(QStringLiteral("wraps")) == QLatin1String("few"))
         job.method.wraps = Wraps::Few;
-    if (top.has("tools"))
-        job.tools = toolsFromJson(Fields(top.object("tools"), QStringLiteral("tools"), box));
+    job.tools = toolsFromJson(top.part("tools"));
     readPrior(job, top);
     readLog(job, top);
     if (!box.empty())
@@ -419,6 +413,11 @@ QJsonObject jobToJson(const Job& job) {
 
 QByteArray jobBytes(const Job& job) {
     return QJsonDocument(jobToJson(job)).toJson();
+}
+
+std::optional<Fault> unreadable(const Job& job) {
+    const Result<Job> again = jobFromJson(jobToJson(job));
+    return again.ok() ? std::nullopt : std::optional(again.fault());
 }
 
 } // namespace flenzo

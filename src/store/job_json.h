@@ -11,5 +11,7 @@ namespace flenzo {
 [[nodiscard]] Result<Job> jobFromJson(const QJsonObject& json);
 [[nodiscard]] QJsonObject jobToJson(const Job& job);
 [[nodiscard]] QByteArray jobBytes(const Job& job);
+/// Why this job, once written, could not be read again. Whatever changes a job asks this first.
+[[nodiscard]] std::optional<Fault> unreadable(const Job& job);
 
 } // namespace flenzo

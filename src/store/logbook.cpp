@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook.h"
 
+#include "domain/faults.h"
 #include "store/event_json.h"
 #include "store/job_json.h"
 #include "store/work_json.h"
@@ -40,11 +41,9 @@ const char* const rowColumns = "jobs.id, jobs.guitar, guitars.name, owners.name,
 const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guitar JOIN owners ON owners.id = "
                               "guitars.owner ";
 
-Fault faultOf(const QSqlError& error, const char* remedy) {
-    const QString said = error.databaseText().isEmpty() ? error.text() : error.databaseText();
-    return {"", (QStringLiteral("was refused by the disk (") + said + QStringLiteral("); ")).toStdString() + remedy};
+Fault faultOf(const FaultCode& code, const QSqlError& error) {
+    return {code, QStringLiteral("logbook"), {error.databaseText().isEmpty() ? error.text() : error.databaseText()}};
 }
-constexpr const char* writeRemedy = "nothing was changed, make room or choose another folder and do it again";
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
@@ -98,6 +97,13 @@ JobRow rowOf(const QSqlQuery& query) {
     return row;
 }
 
+QList<JobRow> rowsOf(QSqlQuery& query) {
+    QList<JobRow> rows;
+    while (query.next())
+        rows.append(rowOf(query));
+    return rows;
+}
+
 /// The row of a name, made if it is not there yet.
 std::optional<qint64> idOf(QSqlQuery& query, const QString& select, const QString& insert, const QVariantList& values) {
     if (run(query, select, values) && query.next())
@@ -120,8 +126,8 @@ QString likeAll(const QString& words, QVariantList& values, const QString& colum
 
 } // namespace
 
-Logbook::Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock)
-    : path_(std::move(path)), connection_(std::move(connection)), lock_(std::move(lock)) {}
+Logbook::Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock, bool inUse)
+    : path_(std::move(path)), connection_(std::move(connection)), lock_(std::move(lock)), inUse_(inUse) {}
 
 Logbook::~Logbook() {
     database().close();
@@ -134,16 +140,19 @@ QSqlDatabase Logbook::database() const {
 
 Result<std::shared_ptr<Logbook>> Logbook::open(const QString& path) {
     if (!QDir().mkpath(QFileInfo(path).absolutePath()))
-        return Fault{"", "lies in a folder that cannot be made; choose another with --logbook"};
+        return Fault{faults::bookFolderNotMade, QStringLiteral("logbook")};
     auto lock = std::make_unique<QLockFile>(path + QStringLiteral(".lock"));
     lock->setStaleLockTime(0); // only a process that is gone gives it up
-    if (!lock->tryLock(0))
+    bool inUse = false;
+    if (!lock->tryLock(0)) {
+        inUse = lock->error() == QLockFile::LockFailedError; // otherwise this user may not write there
         lock.reset();
+    }
     const bool isNew = QFileInfo(path).size() == 0;
     if (isNew && !lock)
-        return Fault{"", "does not exist yet and its folder cannot be written; choose another with --logbook"};
+        return Fault{faults::bookCannotBeMade, QStringLiteral("logbook")};
     const QString connection = QStringLiteral("logbook-") + QUuid::createUuid().toString(QUuid::WithoutBraces);
-    std::shared_ptr<Logbook> book(new Logbook(path, connection, std::move(lock)));
+    std::shared_ptr<Logbook> book(new Logbook(path, connection, std::move(lock), inUse));
     if (auto fault = book->connect())
         return *fault;
     if (auto fault = book->prepare(isNew))
@@ -151,18 +160,22 @@ Result<std::shared_ptr<Logbook>> Logbook::open(const QString& path) {
     return book;
 }
 
+Fault Logbook::whyReadOnly() const {
+    return {inUse_ ? faults::bookInUse : faults::bookNotWritable, QStringLiteral("logbook")};
+}
+
 std::optional<Fault> Logbook::connect() {
     QSqlDatabase made = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
     made.setDatabaseName(path_);
     made.setConnectOptions(readOnly() ? QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000;QSQLITE_OPEN_READONLY")
                                       : QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000"));
-    return made.open() ? std::nullopt : std::optional(faultOf(made.lastError(), "check the folder's permissions"));
+    return made.open() ? std::nullopt : std::optional(faultOf(faults::bookNotOpened, made.lastError()));
 }
 
 std::optional<Fault> Logbook::prepare(bool isNew) {
     QSqlQuery query(database());
     if (!query.exec(QStringLiteral("PRAGMA schema_version")) || !query.next())
-        return Fault{"", "is damaged: it is no database any more; open a backup instead"};
+        return faultOf(faults::bookDamaged, query.lastError());
     if (!readOnly()) {
         // WAL lets a second window read while this one writes; FULL has every commit on the disk, not only in its
         // cache.
@@ -175,12 +188,12 @@ std::optional<Fault> Logbook::prepare(bool isNew) {
     query.exec(QStringLiteral("PRAGMA user_version"));
     const int version = query.next() ? query.value(0).toInt() : 0;
     if (!isNew && id != applicationId && !(id == 0 && version == 0 && database().tables().isEmpty()))
-        return Fault{"", "belongs to another program; choose another file with --logbook"};
+        return Fault{faults::bookForeign, QStringLiteral("logbook")};
     if (version > schemaVersion)
-        return Fault{"", "was written by a newer version of the program; use that version to open it"};
+        return Fault{faults::bookNewer, QStringLiteral("logbook")};
     if (version < schemaVersion) {
         if (readOnly())
-            return Fault{"", "is of an older version and open in another window; close that one first"};
+            return Fault{faults::bookOlderAndInUse, QStringLiteral("logbook")};
         if (version > 0)
             if (auto fault = backUp(backupPath(path_, QDateTime::currentDateTime())))
                 return fault;
@@ -188,7 +201,7 @@ std::optional<Fault> Logbook::prepare(bool isNew) {
             return fault;
     }
     if (!query.exec(QStringLiteral("SELECT id FROM jobs ORDER BY changed DESC LIMIT 1")))
-        return Fault{"", "is damaged: its list of jobs cannot be read; open a backup instead"};
+        return faultOf(faults::bookDamaged, query.lastError());
     return std::nullopt;
 }
 
@@ -196,7 +209,7 @@ std::optional<Fault> Logbook::migrate(int version) {
     QSqlDatabase base = database();
     QSqlQuery query(base);
     if (!base.transaction())
-        return faultOf(base.lastError(), writeRemedy);
+        return faultOf(faults::bookNotWritten, base.lastError());
     bool ok = true;
     if (version < 1)
         for (const char* const statement : schema)
@@ -208,7 +221,7 @@ std::optional<Fault> Logbook::migrate(int version) {
     if (ok && base.commit())
         return std::nullopt;
     base.rollback();
-    return faultOf(error, writeRemedy);
+    return faultOf(faults::bookNotWritten, error);
 }
 
 std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after) {
@@ -220,7 +233,7 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
                      QStringLiteral("INSERT INTO guitars (owner, name) VALUES (?, ?)"), {*owner, after.guitar})
               : std::nullopt;
     if (!guitar)
-        return faultOf(query.lastError(), writeRemedy);
+        return faultOf(faults::bookNotWritten, query.lastError());
     const QString body = bodyOf(after);
     const QVariantList head{*guitar,
                             jobStateName(after.work.state),
@@ -262,18 +275,18 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
             ok = query.exec();
         }
     }
-    return ok ? std::nullopt : std::optional(faultOf(query.lastError(), writeRemedy));
+    return ok ? std::nullopt : std::optional(faultOf(faults::bookNotWritten, query.lastError()));
 }
 
 std::optional<Fault> Logbook::atOnce(const std::function<std::optional<Fault>()>& writes) {
     if (readOnly())
-        return Fault{"", "is open in another window, so this one only reads; go on there"};
+        return whyReadOnly();
     QSqlDatabase base = database();
     if (!base.transaction())
-        return faultOf(base.lastError(), writeRemedy);
+        return faultOf(faults::bookNotWritten, base.lastError());
     auto fault = writes();
     if (!fault && !base.commit())
-        fault = faultOf(base.lastError(), writeRemedy);
+        fault = faultOf(faults::bookNotWritten, base.lastError());
     if (fault)
         base.rollback();
     return fault;
@@ -307,12 +320,14 @@ std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& afte
 
 Result<Job> Logbook::job(qint64 id) const {
     QSqlQuery query(database());
-    if (!run(query, QStringLiteral("SELECT body FROM jobs WHERE id=?"), {id}) || !query.next())
-        return Fault{"job", "is not in this logbook any more"};
+    if (!run(query, QStringLiteral("SELECT body FROM jobs WHERE id=?"), {id}))
+        return faultOf(faults::bookNotRead, query.lastError());
+    if (!query.next())
+        return Fault{faults::jobGone, QStringLiteral("job")};
     QJsonObject json = QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object();
     QJsonArray log;
     if (!run(query, QStringLiteral("SELECT body FROM events WHERE job=? ORDER BY seq"), {id}))
-        return faultOf(query.lastError(), "check the logbook from the Shop menu");
+        return faultOf(faults::bookNotRead, query.lastError());
     while (query.next())
         log.append(QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object());
     json[QLatin1String("log")] = log;
@@ -321,12 +336,14 @@ Result<Job> Logbook::job(qint64 id) const {
 
 std::optional<Fault> Logbook::remove(qint64 id) {
     QSqlQuery query(database());
-    if (readOnly() || !run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
-        return faultOf(query.lastError(), writeRemedy);
+    if (readOnly())
+        return whyReadOnly();
+    if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
+        return faultOf(faults::bookNotWritten, query.lastError());
     return std::nullopt;
 }
 
-QList<JobRow> Logbook::jobs(const JobFilter& filter) const {
+Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
     QVariantList values;
     QString where = QStringLiteral("WHERE 1") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
     if (filter.state) {
@@ -340,81 +357,66 @@ QList<JobRow> Logbook::jobs(const JobFilter& filter) const {
     values.append(filter.most);
     QSqlQuery query(database());
     query.setForwardOnly(true);
-    QList<JobRow> rows;
-    run(query,
+    if (!run(query,
         QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
             (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
                           : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
-        values);
-    while (query.next())
-        rows.append(rowOf(query));
-    return rows;
+        values))
+        return faultOf(faults::bookNotRead, query.lastError());
+    return rowsOf(query);
 }
 
-std::optional<qint64> Logbook::guitarOf(qint64 jobId) const {
+Result<qint64> Logbook::guitarOf(qint64 jobId) const {
     QSqlQuery query(database());
-    if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}) || !query.next())
-        return std::nullopt;
+    if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}))
+        return faultOf(faults::bookNotRead, query.lastError());
+    if (!query.next())
+        return Fault{faults::jobGone, QStringLiteral("job")};
     return query.value(0).toLongLong();
 }
 
-QList<JobRow> Logbook::jobsOf(qint64 guitarId) const {
+Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
     QSqlQuery query(database());
-    QList<JobRow> rows;
-    run(query,
-        QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
-            QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
-        {guitarId});
-    while (query.next())
-        rows.append(rowOf(query));
-    return rows;
+    if (!run(query,
+             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
+                 QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
+             {guitarId}))
+        return faultOf(faults::bookNotRead, query.lastError());
+    return rowsOf(query);
 }
 
-QList<GuitarRow> Logbook::guitars(const QString& words) const {
-    QVariantList values;
-    const QString where = likeAll(words, values, QStringLiteral("lower(guitars.name || ' ' || owners.name)"));
+Result<int> Logbook::jobCount() const {
     QSqlQuery query(database());
-    QList<GuitarRow> rows;
-    run(query,
-        QStringLiteral("SELECT guitars.id, guitars.name, owners.name, COUNT(jobs.id) FROM guitars JOIN owners ON "
-                       "owners.id=guitars.owner JOIN jobs ON jobs.guitar=guitars.id WHERE 1") +
-            where + QStringLiteral(" GROUP BY guitars.id ORDER BY guitars.name LIMIT 500"),
-        values);
-    while (query.next())
-        rows.append({query.value(0).toLongLong(), query.value(1).toString(), query.value(2).toString(),
-                     query.value(3).toInt()});
-    return rows;
+    if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
+        return faultOf(faults::bookNotRead, query.lastError());
+    return query.value(0).toInt();
 }
 
-int Logbook::jobCount() const {
+Result<QString> Logbook::setting(const QString& key) const {
     QSqlQuery query(database());
-    return query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) && query.next() ? query.value(0).toInt() : 0;
-}
-
-QString Logbook::setting(const QString& key) const {
-    QSqlQuery query(database());
-    return run(query, QStringLiteral("SELECT value FROM settings WHERE key=?"), {key}) && query.next()
-               ? query.value(0).toString()
-               : QString();
+    if (!run(query, QStringLiteral("SELECT value FROM settings WHERE key=?"), {key}))
+        return faultOf(faults::bookNotRead, query.lastError());
+    return query.next() ? query.value(0).toString() : QString();
 }
 
 std::optional<Fault> Logbook::setSetting(const QString& key, const QString& value) {
     QSqlQuery query(database());
-    if (readOnly() ||
-        !run(query,
+    if (readOnly())
+        return whyReadOnly();
+    if (!run(query,
              QStringLiteral("INSERT INTO settings VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value=excluded.value"),
              {key, value}))
-        return faultOf(query.lastError(), writeRemedy);
+        return faultOf(faults::bookNotWritten, query.lastError());
     return std::nullopt;
 }
 
 std::optional<Fault> Logbook::backUp(const QString& path) const {
     QSqlQuery query(database());
     if (QFileInfo::exists(path))
-        return Fault{"backup", "exists already; choose another name"};
+        return Fault{faults::backupExists, QStringLiteral("backup")};
     if (!run(query, QStringLiteral("VACUUM INTO ?"), {path})) {
         QFile::remove(path);
-        return faultOf(query.lastError(), "no backup was made, make room or choose another folder");
+        return faultOf(faults::noBackup, query.lastError());
     }
     return std::nullopt;
 }
@@ -422,13 +424,11 @@ std::optional<Fault> Logbook::backUp(const QString& path) const {
 std::optional<Fault> Logbook::check() const {
     QSqlQuery query(database());
     if (!query.exec(QStringLiteral("PRAGMA integrity_check")) || !query.next())
-        return faultOf(query.lastError(), "restore a backup from the Shop menu");
+        return faultOf(faults::bookDamaged, query.lastError());
     const QString said = query.value(0).toString();
     if (said == QLatin1String("ok"))
         return std::nullopt;
-    return Fault{
-        "", (QStringLiteral("is damaged (") + said.left(200) + QStringLiteral("); restore a backup from the Shop menu"))
-                .toStdString()};
+    return Fault{faults::bookDamaged, QStringLiteral("logbook"), {said.left(200)}};
 }
 
 } // namespace flenzo

@@ -30,13 +30,6 @@ struct JobFilter {
     int most = 200;
 };
 
-/// One line of the list of guitars.
-struct GuitarRow {
-    qint64 id = 0;
-    QString name, owner;
-    int jobs = 0;
-};
-
 /// The shop's memory: every guitar, owner and job with all its events in one SQLite file (docs/formats.md). One
 /// transaction for each thing the user did, on disk when the call returns. One program writes; a second one on the same
 /// file reads only, and sees what the first one writes.
@@ -50,6 +43,7 @@ public:
 
     [[nodiscard]] const QString& path() const { return path_; }
     [[nodiscard]] bool readOnly() const { return !lock_; }
+    [[nodiscard]] Fault whyReadOnly() const; ///< in use, or not to be written by this user
 
     [[nodiscard]] Result<qint64> add(const Job& job);
     /// All of them or none.
@@ -59,15 +53,14 @@ public:
     [[nodiscard]] Result<Job> job(qint64 id) const;
     [[nodiscard]] std::optional<Fault> remove(qint64 id);
 
-    [[nodiscard]] QList<JobRow> jobs(const JobFilter& filter) const;
-    [[nodiscard]] QList<GuitarRow> guitars(const QString& words) const;
-    [[nodiscard]] std::optional<qint64> guitarOf(qint64 jobId) const;
+    [[nodiscard]] Result<QList<JobRow>> jobs(const JobFilter& filter) const;
+    [[nodiscard]] Result<qint64> guitarOf(qint64 jobId) const;
     /// Newest first.
-    [[nodiscard]] QList<JobRow> jobsOf(qint64 guitarId) const;
-    [[nodiscard]] int jobCount() const;
+    [[nodiscard]] Result<QList<JobRow>> jobsOf(qint64 guitarId) const;
+    [[nodiscard]] Result<int> jobCount() const;
 
-    /// A small setting of the shop (house habits, the job that was open).
-    [[nodiscard]] QString setting(const QString& key) const;
+    /// A small setting of the shop (its defaults, the job that was open); empty where there is none.
+    [[nodiscard]] Result<QString> setting(const QString& key) const;
     std::optional<Fault> setSetting(const QString& key, const QString& value);
 
     /// A whole, consistent copy at `path`, which must not exist.
@@ -76,7 +69,7 @@ public:
     [[nodiscard]] std::optional<Fault> check() const;
 
 private:
-    Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock);
+    Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock, bool inUse);
     [[nodiscard]] QSqlDatabase database() const;
     std::optional<Fault> connect();
     std::optional<Fault> prepare(bool isNew);
@@ -88,6 +81,7 @@ private:
 
     QString path_, connection_;
     std::unique_ptr<QLockFile> lock_;
+    bool inUse_ = false; ///< without a lock: somebody else holds it
 };
 
 /// Backups lie beside the logbook; newest first.
@@ -96,6 +90,6 @@ private:
 [[nodiscard]] QString backupPath(const QString& logbookPath, const QDateTime& now);
 /// Puts a damaged logbook aside under a name of its own and, if `backup` is not empty, the backup in its place.
 /// Returns where the damaged one lies.
-[[nodiscard]] Result<QString> setAside(const QString& logbookPath, const QString& backup);
+[[nodiscard]] Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backup);
 
 } // namespace flenzo

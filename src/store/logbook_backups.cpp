@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook.h"
 
+#include "domain/faults.h"
+#include "store/files.h"
+
 #include <QDir>
 #include <QFileInfo>
 
@@ -9,22 +12,11 @@ namespace flenzo {
 namespace {
 
 constexpr const char* backupMark = "-backup-";
-constexpr const char* timeFormat = "yyyy-MM-dd-HHmmss";
-
-QString beside(const QString& path, const char* mark, const QDateTime& now) {
-    const QFileInfo info(path);
-    const QString stem = info.absolutePath() + QLatin1Char('/') + info.completeBaseName() + QLatin1String(mark) +
-                         now.toString(QLatin1String(timeFormat));
-    QString name = stem + QLatin1Char('.') + info.suffix();
-    for (int k = 2; QFileInfo::exists(name); ++k)
-        name = stem + QStringLiteral("-%1.").arg(k) + info.suffix();
-    return name;
-}
 
 } // namespace
 
 QString backupPath(const QString& logbookPath, const QDateTime& now) {
-    return beside(logbookPath, backupMark, now);
+    return nameBeside(logbookPath, backupMark, now);
 }
 
 QStringList backupsOf(const QString& logbookPath) {
@@ -38,16 +30,16 @@ QStringList backupsOf(const QString& logbookPath) {
     return found;
 }
 
-Result<QString> setAside(const QString& logbookPath, const QString& backup) {
-    const QString aside = beside(logbookPath, "-damaged-", QDateTime::currentDateTime());
-    if (!QFile::rename(logbookPath, aside))
-        return Fault{"", "cannot be renamed; check the folder's permissions"};
+Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backup) {
+    const Result<QString> aside = setAside(logbookPath);
+    if (!aside.ok())
+        return aside;
     // What was not yet folded in belongs to the damaged file and would spoil the one that takes its place.
     for (const char* const tail : {"-wal", "-shm"})
         if (QFile::exists(logbookPath + QLatin1String(tail)))
-            QFile::rename(logbookPath + QLatin1String(tail), aside + QLatin1String(tail));
+            QFile::rename(logbookPath + QLatin1String(tail), aside.value() + QLatin1String(tail));
     if (!backup.isEmpty() && !QFile::copy(backup, logbookPath))
-        return Fault{"backup", "cannot be copied into place; make room and copy it by hand"};
+        return Fault{faults::backupNotCopied, QStringLiteral("backup")};
     return aside;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/faults.h"
 #include "domain/names.h"
 #include "store/fields.h"
 
@@ -17,8 +18,7 @@ T readNamed(Fields& fields, const char* member, const Named<T> (&names)[n], T fa
     QStringList all;
     for (const Named<T>& entry : names)
         all.append(QLatin1Char('"') + QLatin1String(entry.name) + QLatin1Char('"'));
-    fields.box().put(fields.pathOf(QLatin1String(member)),
-                     QStringLiteral("must be one of ") + all.join(QStringLiteral(", ")));
+    fields.box().put(faults::notOneOf, fields.pathOf(QLatin1String(member)), {all.join(QStringLiteral(", "))});
     return fallback;
 }
 

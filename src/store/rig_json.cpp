@@ -2,6 +2,7 @@
 #include "store/rig_json.h"
 
 #include "core/statics/pitch.h"
+#include "domain/faults.h"
 #include "domain/ranges.h"
 #include "domain/soundness.h"
 #include "store/names.h"
@@ -60,15 +61,14 @@ Bridge bridgeFromJson(Fields fields) {
     if (const auto known = named(familyNames, family))
         bridge.family = *known;
     else
-        fields.box().put(fields.pathOf(QStringLiteral("family")),
-                         QStringLiteral("must be \"knife-edge\", \"roller-shaft\" or \"fixed\""));
+        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("family")),
+                         {QStringLiteral("knife-edge, roller-shaft, fixed")});
     if (const QString form = fields.text("form", 40, nameOf(formNames, Form::DoubleLocking));
         const auto known = named(formNames, form))
         bridge.form = *known;
     else
-        fields.box().put(fields.pathOf(QStringLiteral("form")),
-                         QStringLiteral("must be \"double-locking\", \"double-locking-flush\", \"two-post\", "
-                                        "\"six-screw\" or \"headless\""));
+        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("form")),
+                         {QStringLiteral("double-locking, double-locking-flush, two-post, six-screw, headless")});
     readAssist(bridge, fields);
     readFriction(bridge.friction, fields);
     if (bridge.family == Family::Fixed)
@@ -221,16 +221,14 @@ QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, cons
 
 void checkHead(Fields& fields, const char* format, int newest) {
     if (fields.text("format", 60) != QLatin1String(format)) {
-        fields.box().put(fields.pathOf(QStringLiteral("format")),
-                         QStringLiteral("must be \"%1\"; this file is something else").arg(QLatin1String(format)));
+        fields.box().put(faults::otherFormat, fields.pathOf(QStringLiteral("format")), {QLatin1String(format)});
         return;
     }
-    const double version = fields.number("version", {1.0, 1e6, "the version of the format"});
+    const double version =
+        fields.number("version", {1.0, 1e6, QT_TRANSLATE_NOOP("Range", "the version of the format")});
     if (version > newest)
-        fields.box().put(fields.pathOf(QStringLiteral("version")),
-                         QStringLiteral("is %1, newer than the %2 this program knows; open it with a newer Flenzo")
-                             .arg(version)
-                             .arg(newest));
+        fields.box().put(faults::newerVersion, fields.pathOf(QStringLiteral("version")),
+                         {QString::number(version), QString::number(newest)});
 }
 
 RigString stringFromJson(Fields& fields, Family family) {
@@ -313,14 +311,14 @@ Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
     if (const auto orientation = orientationNamed(lying))
         rig.orientation = *orientation;
     else
-        box.put(top.pathOf(QStringLiteral("orientation")),
-                QStringLiteral("must be \"flat\", \"playing\", \"upright\" or \"face-down\""));
+        box.put(faults::notOneOf, top.pathOf(QStringLiteral("orientation")),
+                {QStringLiteral("flat, playing, upright, face-down")});
     rig.nutLocked = top.flag("nutLocked", false);
     rig.neckElevation_rad = radians(top.number("neckElevationDeg", ranges::elevation_deg, 0.0));
     if (!box.empty())
         return box.fault();
     if (auto fault = contradiction(rig)) {
-        fault->field = top.pathOf(QString::fromStdString(fault->field)).toStdString();
+        fault->field = top.pathOf(fault->field);
         return *fault;
     }
     return rig;

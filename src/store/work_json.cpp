@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/work_json.h"
 
+#include "domain/faults.h"
+#include "domain/ranges.h"
 #include "store/names.h"
 
 #include <QJsonArray>
@@ -24,7 +26,7 @@ QDate dateOf(Fields& fields, const char* name) {
     const QString text = fields.text(name, 20);
     const QDate date = QDate::fromString(text, Qt::ISODate);
     if (!text.isEmpty() && !date.isValid())
-        fields.box().put(fields.pathOf(QLatin1String(name)), QStringLiteral("must be a date like 2026-03-31"));
+        fields.box().put(faults::notDate, fields.pathOf(QLatin1String(name)));
     return date;
 }
 
@@ -33,31 +35,22 @@ QDate dateOf(Fields& fields, const char* name) {
 Work workFromJson(Fields fields) {
     Work work;
     work.state = readNamed(fields, "state", stateNames, work.state);
-    if (fields.has("schools")) {
-        const QJsonObject methods = fields.object("schools");
-        for (auto method = methods.begin(); method != methods.end(); ++method)
-            work.methods[method.key()] = method.value().toString();
+    Fields methods = fields.part("schools");
+    for (const QString& topic : methods.names())
+        work.methods[topic] = methods.text(topic, 80);
+    for (const QString& extra : fields.texts("extras", 40, 80))
+        work.extras.insert(extra);
+    for (Fields& record : fields.entries("records", mostRecords)) {
+        StepRecord one;
+        one.step = record.text("step", 80);
+        one.what = readNamed(record, "what", whatNames, one.what);
+        one.text = record.text("text", wordsLength);
+        one.at = record.text("at", 40);
+        work.records.append(one);
     }
-    if (fields.has("extras"))
-        for (const QJsonValue& extra : fields.array("extras", 40))
-            work.extras.insert(extra.toString());
-    if (fields.has("records")) {
-        int index = 0;
-        for (const QJsonValue& value : fields.array("records", mostRecords)) {
-            Fields record(value.toObject(), fields.pathOf(QStringLiteral("records[%1]").arg(index++)), fields.box());
-            StepRecord one;
-            one.step = record.text("step", 80);
-            one.what = readNamed(record, "what", whatNames, one.what);
-            one.text = record.text("text", wordsLength);
-            one.at = record.text("at", 40);
-            work.records.append(one);
-        }
-    }
-    if (fields.has("usualMinutes")) {
-        const QJsonObject minutes = fields.object("usualMinutes");
-        for (auto step = minutes.begin(); step != minutes.end(); ++step)
-            work.usualMinutes[step.key()] = std::clamp(step.value().toDouble(), 0.0, 600.0);
-    }
+    Fields minutes = fields.part("usualMinutes");
+    for (const QString& step : minutes.names())
+        work.usualMinutes[step] = minutes.number(step, ranges::usualMinutes);
     work.parts = fields.text("parts", wordsLength);
     work.followUps = fields.text("followUps", wordsLength);
     work.ownersNote = fields.text("ownersNote", wordsLength);

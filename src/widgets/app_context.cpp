@@ -12,7 +12,22 @@ AppContext::AppContext(Session& session, Catalogue bundled, const QString& ownCa
     const Result<OwnCatalogue> own = readOwnCatalogue(ownFile_);
     if (own.ok())
         own_ = own.value();
+    else
+        ownFault_ = own.fault();
     catalogue_ = with(bundled_, own_);
+}
+
+/// A catalogue that cannot be read, or is of a newer version, is put aside, so that keeping something never
+/// overwrites it.
+void AppContext::sayWhatWasFound() {
+    if (!ownFault_)
+        return;
+    const Result<QString> aside = setAside(ownFile_);
+    if (aside.ok())
+        Q_EMIT said(sentence(ownFile_, *ownFault_) + tr(". It now lies at %1; your own sets and tunings begin anew.").arg(aside.value()), true);
+    else
+        Q_EMIT said(sentence(ownFile_, aside.fault()), true);
+    ownFault_ = aside.ok() ? std::nullopt : std::optional(aside.fault());
 }
 
 void AppContext::setPreferences(const Preferences& preferences) {
@@ -23,6 +38,10 @@ void AppContext::setPreferences(const Preferences& preferences) {
 }
 
 void AppContext::setOwn(const OwnCatalogue& own) {
+    if (ownFault_) { // still in the way
+        Q_EMIT said(sentence(ownFile_, *ownFault_), true);
+        return;
+    }
     if (const auto fault = writeOwnCatalogue(ownFile_, own)) {
         Q_EMIT said(sentence(ownFile_, *fault), true);
         return;
@@ -35,7 +54,7 @@ void AppContext::setOwn(const OwnCatalogue& own) {
 bool AppContext::accept(const std::optional<Fault>& fault) {
     if (!fault)
         return true;
-    QString words = QString::fromStdString(fault->field + (fault->field.empty() ? "" : " ") + fault->what);
+    QString words = fault->sentence();
     words[0] = words[0].toUpper();
     Q_EMIT said(words + QLatin1Char('.'), true);
     return false;

@@ -23,6 +23,8 @@ public:
     /// Keeps it on disk, or says why not and changes nothing.
     void setOwn(const OwnCatalogue& own);
 
+    /// Says what was found at the start, once somebody listens.
+    void sayWhatWasFound();
     /// Shows the fault, if there is one. True when there was none.
     bool accept(const std::optional<Fault>& fault);
     void say(const QString& sentence) { Q_EMIT said(sentence, false); }
@@ -38,6 +40,7 @@ private:
     Catalogue bundled_, catalogue_;
     OwnCatalogue own_;
     QString ownFile_;
+    std::optional<Fault> ownFault_; ///< why the own catalogue could not be read; it was put aside
 };
 
 } // namespace flenzo

@@ -102,7 +102,7 @@ private Q_SLOTS:
         QVERIFY(!take->isEnabled());
         type("caliperThin", QStringLiteral("0.25"));
         QVERIFY(text("caliperSays").contains(QLatin1String("Nearest set")));
-        QVERIFY(text("caliperSays").contains(QLatin1String("millimetres")) &&
+        QVERIFY(text("caliperSays").contains(QLatin1String("0.250 mm")) &&
                 text("caliperSays").contains(QLatin1String("thousandths of an inch")));
         QVERIFY(take->isEnabled());
         QTest::mouseClick(take, Qt::LeftButton);
@@ -110,7 +110,7 @@ private Q_SLOTS:
         QVERIFY(text("caliperSays").contains(job().offPicks.setName));
         QTest::keyClick(window_.get(), Qt::Key_Z, Qt::ControlModifier);
         type("caliperThin", QStringLiteral("17 furlongs"));
-        QVERIFY(!take->isEnabled() && text("caliperSays").contains(QLatin1String("wants a number")));
+        QVERIFY(!take->isEnabled() && text("caliperSays").contains(QLatin1String("is not understood")));
     }
 
     void theCardKeepsWhatIsTyped() {

@@ -99,7 +99,8 @@ int lookBeside(const QString& folder) {
     const auto say = [&] {
         const auto& book = window->context().session().logbook();
         const bool kept = !window->context().session().keep(demoJob(1).value());
-        std::printf("%s %s %d\n", book->readOnly() ? "reads" : "writes", kept ? "kept" : "refused", book->jobCount());
+        std::printf("%s %s %d\n", book->readOnly() ? "reads" : "writes", kept ? "kept" : "refused",
+                    book->jobCount().value());
         std::fflush(stdout);
     };
     for (int rounds = 0; rounds < 2; ++rounds) {
@@ -255,7 +256,7 @@ private Q_SLOTS:
                 says(QStringLiteral("0.43")).contains(QLatin1String(".017")));
         QVERIFY(says(QStringLiteral("46")).contains(QLatin1String("thousandths of an inch")));
         QVERIFY(says(QStringLiteral(".010")).contains(QLatin1String("0.254")));
-        QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("no guitar string")));
+        QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("is no string's")));
         caliper->setFocus();
         QTest::keyClick(caliper, Qt::Key_Return); // ends the field, not the step
         QCOMPARE(currentStep(window_->context().session().job())->id, StepId::OldSet);
@@ -292,7 +293,7 @@ private Q_SLOTS:
         QVERIFY(second.windowTitle().contains(QLatin1String("read only")));
         second.newGuitar();
         QVERIFY(second.message().contains(QLatin1String("only reads")));
-        QCOMPARE(window_->context().session().logbook()->jobCount(), 1);
+        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 1);
         window_->newGuitar(); // what the first one writes, the second one sees
         second.showPage(MainWindow::Shop);
         QCOMPARE(second.findChild<QTableWidget*>(QStringLiteral("jobs"))->rowCount(), 2);
@@ -318,7 +319,7 @@ private Q_SLOTS:
         beside.write("on\n");
         QVERIFY(beside.waitForFinished(30000));
         QCOMPARE(beside.exitCode(), 0);
-        QCOMPARE(window_->context().session().logbook()->jobCount(), 2);
+        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 2);
     }
 
     void waysAreChosenByKeysAndKeptForTheHouse() {
@@ -368,7 +369,7 @@ private Q_SLOTS:
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
         QCOMPARE(window_->page(), MainWindow::JobSteps);
         QVERIFY(window_->context().session().job().prior.has_value());
-        QCOMPARE(window_->context().session().logbook()->jobCount(), 13);
+        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 13);
         window_->showPage(MainWindow::Shop);
         search->clear();
         QTest::keyClicks(search, QStringLiteral("meadow"));
@@ -395,7 +396,7 @@ private Q_SLOTS:
         window_->openShop();
         QVERIFY(window_->message().contains(QLatin1String("damaged")));
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("putAside")), Qt::LeftButton);
-        QCOMPARE(window_->context().session().logbook()->jobCount(), 1);
+        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 1);
         QVERIFY(window_->message().contains(QLatin1String("-damaged-")));
     }
 

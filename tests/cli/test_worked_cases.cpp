@@ -69,7 +69,7 @@ private Q_SLOTS:
         const Result<QJsonObject> json = readJsonFile(file);
         QVERIFY(json.ok());
         const Result<Rig> rig = rigFromJson(json.value().value(QLatin1String("rig")).toObject(), QStringLiteral("rig"));
-        QVERIFY2(rig.ok(), rig.ok() ? "" : rig.fault().what.c_str());
+        QVERIFY2(rig.ok(), rig.ok() ? "" : qPrintable(rig.fault().sentence()));
         QStringList names;
         for (const QJsonValue& name : json.value().value(QLatin1String("order")).toArray())
             names.append(name.toString());

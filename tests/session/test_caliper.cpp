@@ -2,7 +2,7 @@
 #include "core/base/units.h"
 #include "domain/caliper.h"
 #include "session/document/photos.h"
-#include "session/input/entry.h"
+#include "session/input/quantity.h"
 #include "store/bundled.h"
 #include "store/catalogue_files.h"
 
@@ -26,39 +26,41 @@ private Q_SLOTS:
     void readingsAreTakenByTheirShape_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<double>("gauge_mm");
-        QTest::addColumn<bool>("inches");
-        QTest::newRow("millimetres") << "0.43" << 0.43 << false;
-        QTest::newRow("comma") << "0,43" << 0.43 << false;
-        QTest::newRow("thousandths") << "17" << 17 * 0.0254 << true;
-        QTest::newRow("half a thousandth") << "10.5" << 10.5 * 0.0254 << true;
-        QTest::newRow("inch with a point first") << ".046" << 46 * 0.0254 << true;
-        QTest::newRow("said: mm") << "1.2 mm" << 1.2 << false;
-        QTest::newRow("said: thou") << "9 thou" << 9 * 0.0254 << true;
-        QTest::newRow("said: in") << "0.052 in" << 52 * 0.0254 << true;
-        QTest::newRow("spaces") << "  26  " << 26 * 0.0254 << true;
-        QTest::newRow("thick millimetres") << "2.2" << 2.2 << false;
+        QTest::newRow("millimetres") << "0.43" << 0.43;
+        QTest::newRow("comma") << "0,43" << 0.43;
+        QTest::newRow("thousandths") << "17" << 17 * 0.0254;
+        QTest::newRow("half a thousandth") << "10.5" << 10.5 * 0.0254;
+        QTest::newRow("inch with a point first") << ".046" << 46 * 0.0254;
+        QTest::newRow("said: mm") << "1.2 mm" << 1.2;
+        QTest::newRow("said: thou") << "9 thou" << 9 * 0.0254;
+        QTest::newRow("said: in") << "0.052 in" << 52 * 0.0254;
+        QTest::newRow("spaces") << "  26  " << 26 * 0.0254;
+        QTest::newRow("millimetres with a point first") << ".43" << 0.43;
+        QTest::newRow("thick millimetres") << "2.2" << 2.2;
     }
     void readingsAreTakenByTheirShape() {
         QFETCH(QString, text);
         QFETCH(double, gauge_mm);
-        QFETCH(bool, inches);
-        const Result<CaliperReading> read = parseCaliper(text);
-        QVERIFY(read.ok());
-        QVERIFY(std::abs(read.value().gauge_m * 1e3 - gauge_mm) < 1e-9);
-        QCOMPARE(read.value().inches, inches);
+        for (const bool inches : {false, true}) { // whatever lengths are typed in
+            const Result<double> read =
+                parseQuantity(text, Dimension::Gauge, {inches, false}, QStringLiteral("caliper"));
+            QVERIFY(read.ok());
+            QVERIFY(std::abs(read.value() * 1e3 - gauge_mm) < 1e-9);
+        }
     }
 
     void nonsenseIsRefusedWithARemedy_data() {
         QTest::addColumn<QString>("text");
-        for (const char* text : {"", "abc", "-0.4", "1e3", "0.4.3", "4.3", "0.05 mm", "300", "0", "17 furlongs", "."})
+        for (const char* text :
+             {"", "abc", "-0.4", ".43 in", "1e3", "0.4.3", "4.3", "0.05 mm", "300", "0", "17 furlongs", "."})
             QTest::newRow(text) << QString::fromLatin1(text);
     }
     void nonsenseIsRefusedWithARemedy() {
         QFETCH(QString, text);
-        const Result<CaliperReading> read = parseCaliper(text);
+        const Result<double> read = parseQuantity(text, Dimension::Gauge, {}, QStringLiteral("caliper"));
         QVERIFY(!read.ok());
-        QCOMPARE(QString::fromStdString(read.fault().field), QStringLiteral("caliper"));
-        QVERIFY(read.fault().what.size() > 20);
+        QCOMPARE(read.fault().field, QStringLiteral("caliper"));
+        QVERIFY(read.fault().whatIsWrong().size() > 20);
     }
 
     void everyCatalogueStringFindsItself() {
@@ -90,7 +92,9 @@ private Q_SLOTS:
     void numbersAreReadAsPeopleTypeThem() {
         QCOMPARE(parseNumber(QStringLiteral(" −12,5 ")), std::optional(-12.5));
         QCOMPARE(parseNumber(QStringLiteral("3.25")), std::optional(3.25));
-        for (const char* text : {"", "1,2,3", "inf", "nan", "12 cents", "--4"})
+        QCOMPARE(parseNumber(QStringLiteral("2 1/4")), std::optional(2.25));
+        QCOMPARE(parseNumber(QStringLiteral("-1/16")), std::optional(-0.0625));
+        for (const char* text : {"", "1,2,3", "inf", "nan", "12 cents", "--4", "1e3", "1/0", "1 2", "0x10"})
             QVERIFY2(!parseNumber(QString::fromLatin1(text)), text);
     }
 
@@ -125,7 +129,7 @@ private Q_SLOTS:
         file.close();
         QVERIFY(!keepPhoto(session, text).ok());
         const Result<QString> gone = keepPhoto(session, dir.filePath(QStringLiteral("gone.png")));
-        QVERIFY(!gone.ok() && gone.fault().what.find("read") != std::string::npos);
+        QVERIFY(!gone.ok() && gone.fault().whatIsWrong().contains(QLatin1String("read")));
         // A folder that cannot be made where a file of its name stands.
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
         QFile inTheWay(photoFolder(session.logbook()->path()));

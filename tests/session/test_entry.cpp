@@ -3,6 +3,7 @@
 #include "core/statics/pitch.h"
 #include "domain/edits.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 #include "session/input/string_entry.h"
 #include "store/catalogue_files.h"
 
@@ -41,7 +42,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         QFETCH(double, cents_);
         const Result<double> read = parseCents(text, lowE);
-        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         QVERIFY2(std::abs(read.value() - cents_) < 0.02, qPrintable(QString::number(read.value())));
     }
 
@@ -55,7 +56,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         const Result<double> read = parseCents(text, lowE);
         QVERIFY(!read.ok());
-        QVERIFY(read.fault().what.size() > 20);
+        QVERIFY(read.fault().whatIsWrong().size() > 20);
     }
 
     void anglesAreToldFromNotes() {
@@ -93,13 +94,19 @@ private Q_SLOTS:
     }
 
     void lengthsInEveryUnit() {
-        QVERIFY(std::abs(parseLength_m(QStringLiteral("4.2"), false).value() - 0.0042) < 1e-12);
-        QVERIFY(std::abs(parseLength_m(QStringLiteral("0.5"), true).value() - 0.0127) < 1e-12);
-        QVERIFY(std::abs(parseLength_m(QStringLiteral("0.5 in"), false).value() - 0.0127) < 1e-12);
-        QVERIFY(std::abs(parseLength_m(QStringLiteral("10 thou"), false).value() - 0.000254) < 1e-12);
-        QVERIFY(std::abs(parseLength_m(QStringLiteral("4.2mm"), true).value() - 0.0042) < 1e-12);
-        QVERIFY(!parseLength_m(QStringLiteral("long"), false).ok());
-        QVERIFY(!parseLength_m(QStringLiteral("4 4"), false).ok());
+        QVERIFY(std::abs(parseQuantity(QStringLiteral("4.2"), Dimension::Length, {false, false}, QString()).value() -
+                         0.0042) < 1e-12);
+        QVERIFY(std::abs(parseQuantity(QStringLiteral("0.5"), Dimension::Length, {true, false}, QString()).value() -
+                         0.0127) < 1e-12);
+        QVERIFY(std::abs(parseQuantity(QStringLiteral("0.5 in"), Dimension::Length, {false, false}, QString()).value() -
+                         0.0127) < 1e-12);
+        QVERIFY(
+            std::abs(parseQuantity(QStringLiteral("10 thou"), Dimension::Length, {false, false}, QString()).value() -
+                     0.000254) < 1e-12);
+        QVERIFY(std::abs(parseQuantity(QStringLiteral("4.2mm"), Dimension::Length, {true, false}, QString()).value() -
+                         0.0042) < 1e-12);
+        QVERIFY(!parseQuantity(QStringLiteral("long"), Dimension::Length, {false, false}, QString()).ok());
+        QVERIFY(!parseQuantity(QStringLiteral("4 4"), Dimension::Length, {false, false}, QString()).ok());
     }
 
     void stringsAsTyped_data() {
@@ -119,6 +126,8 @@ private Q_SLOTS:
                                       << "plain-24";
         QTest::newRow("mm") << "1.17 mm"
                             << "nickel-plated-46";
+        QTest::newRow("mm without saying so") << "1.17"
+                                              << "nickel-plated-46";
         QTest::newRow("id") << "stainless-50"
                             << "stainless-50";
     }
@@ -127,12 +136,12 @@ private Q_SLOTS:
         QFETCH(QString, id);
         const Catalogue catalogue = bundledCatalogue().value();
         const auto found = findString(catalogue, text);
-        QVERIFY2(found.ok(), found.ok() ? "" : found.fault().what.c_str());
+        QVERIFY2(found.ok(), found.ok() ? "" : qPrintable(found.fault().sentence()));
         QCOMPARE(found.value()->id, id);
     }
     void gaugesInTheWrongUnitAreRefused() {
         const Catalogue catalogue = bundledCatalogue().value();
-        for (const char* text : {"1.17", "46 mm", "200", "0", "-3", "thick"})
+        for (const char* text : {"46 mm", "4.3", ".43 in", "200", "0", "-3", "thick"})
             QVERIFY2(!findString(catalogue, QString::fromLatin1(text)).ok(), text);
     }
 };

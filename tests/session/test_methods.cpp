@@ -180,7 +180,7 @@ private Q_SLOTS:
             !jobToJson(reads({{QStringLiteral("oneScrew"), true}}).value())[QLatin1String("habit")].toObject().contains(
                 QLatin1String("oneScrew")));
         const Result<Job> odd = reads({{QStringLiteral("claw"), QStringLiteral("by ear")}});
-        QVERIFY(!odd.ok() && odd.fault().field.find("claw") != std::string::npos);
+        QVERIFY(!odd.ok() && odd.fault().field.contains(QLatin1String("claw")));
     }
 
     void postsThatClampTakeNextToNoWraps() {

@@ -73,7 +73,7 @@ private Q_SLOTS:
         const auto count = session.job().log.size();
         const auto fault = session.enter(QString::number(aim - 400.0), false);
         QVERIFY(fault.has_value());
-        QVERIFY(fault->what.find("4.0 semitones") != std::string::npos);
+        QVERIFY(fault->whatIsWrong().contains(QLatin1String("4.0 semitones")));
         QCOMPARE(session.job().log.size(), count);
         QVERIFY(!session.enter(QString::number(aim - 400.0) + QLatin1Char('!'), false));
         QCOMPARE(session.job().log.size(), count + 1);
@@ -165,7 +165,7 @@ private Q_SLOTS:
         bool seven = false, stuck = false;
         for (int i = 0; i < names.size(); ++i) {
             const Result<Job> job = demoJob(i);
-            QVERIFY2(job.ok(), job.ok() ? "" : (job.fault().field + job.fault().what).c_str());
+            QVERIFY2(job.ok(), job.ok() ? "" : qPrintable(job.fault().sentence()));
             const Derived derived = derive(job.value());
             seven = seven || job.value().rig.strings.size() == 7;
             stuck = stuck || derived.next().what == NextAct::Do::Stuck;
@@ -252,7 +252,7 @@ private Q_SLOTS:
             const Derived derived = derive(withClawFromOldSet(job));
             QVERIFY(derived.report.after_N.size() == n);
             const Result<Job> back = jobFromJson(jobToJson(job));
-            QVERIFY2(back.ok(), back.ok() ? "" : (back.fault().field + " " + back.fault().what).c_str());
+            QVERIFY2(back.ok(), back.ok() ? "" : qPrintable(back.fault().sentence()));
         }
         Job begun = newJob();
         begun.log.push_back(Event::read(0, 1.0));
@@ -295,7 +295,7 @@ private Q_SLOTS:
         session.start(newJob(), {});
         for (const char* text : {"gap 100!", "gap 45 in!"}) {
             const auto fault = session.enter(QString::fromLatin1(text), false);
-            QVERIFY2(fault && fault->what.size() > 20, text);
+            QVERIFY2(fault && fault->whatIsWrong().size() > 20, text);
         }
         QVERIFY(session.job().log.empty());
         QVERIFY(session.enter(QStringLiteral("gap 40"), false)); // beyond the stops: asked
@@ -363,9 +363,9 @@ private Q_SLOTS:
         Session session(freshFolder());
         session.start(newJob(), {});
         const auto fault = session.enter(QStringLiteral("gap 1.5"), true);
-        QVERIFY(fault && QString::fromStdString(fault->what).contains(QStringLiteral("1.500 in")));
+        QVERIFY(fault && fault->whatIsWrong().contains(QStringLiteral("1.500 in")));
         const auto metric = session.enter(QStringLiteral("gap 40"), false);
-        QVERIFY(metric && QString::fromStdString(metric->what).contains(QStringLiteral("40.00 mm")));
+        QVERIFY(metric && metric->whatIsWrong().contains(QStringLiteral("40.00 mm")));
     }
 
     void theReferencePitchMovesNotesOnly() {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
+#include "domain/faults.h"
 #include "domain/compare.h"
 #include "domain/troubleshooting.h"
 #include "domain/warnings.h"
@@ -98,7 +99,7 @@ private Q_SLOTS:
                 QCOMPARE(fault.has_value(), refused);
                 if (refused) {
                     QCOMPARE(after.work, at.work);
-                    QVERIFY(!fault->what.empty());
+                    QVERIFY(!fault->whatIsWrong().isEmpty());
                     continue;
                 }
                 QCOMPARE(after.work.records.size(), at.work.records.size() + 1);
@@ -147,7 +148,8 @@ private Q_SLOTS:
         QVERIFY(!apply(job, derive(job), WorkEvent::Skip, QStringLiteral("no block at hand"), noon));
         goTo(job, StepId::Slacken);
         const auto fault = apply(job, derive(job), WorkEvent::Done, {}, noon);
-        QVERIFY(fault && fault->field == "warning" && fault->what.find("keeps the bridge still") != std::string::npos);
+        QVERIFY(fault && fault->is(faults::warned) &&
+                fault->whatIsWrong().contains(QLatin1String("keeps the bridge still")));
         QVERIFY(!apply(job, derive(job), WorkEvent::Overrule, QStringLiteral("held by hand"), noon));
         QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
         QVERIFY(jobSheetHtml(job, derive(job)).contains(QLatin1String("held by hand")));

@@ -63,7 +63,7 @@ private Q_SLOTS:
             fault = writeFile(path, QByteArray(200000, 'x'));
         }
         QVERIFY(fault.has_value());
-        QVERIFY(QString::fromStdString(fault->what).contains(QLatin1String("nothing was changed")));
+        QVERIFY(fault->whatIsWrong().contains(QLatin1String("nothing was changed")));
         QCOMPARE(contentOf(path), old);
         const QStringList left =
             QDir(dir_.path()).entryList({QStringLiteral("kept.json*")}, QDir::Files | QDir::Hidden);
@@ -80,7 +80,7 @@ private Q_SLOTS:
         QVERIFY(!writeFile(path, "{\"x\": nope}"));
         const Result<QJsonObject> read = readJsonFile(path);
         QVERIFY(!read.ok());
-        QVERIFY(read.fault().what.find("byte") != std::string::npos);
+        QVERIFY(read.fault().whatIsWrong().contains(QLatin1String("byte")));
         const QString words = sentence(path, read.fault());
         QVERIFY(words.startsWith(path));
     }

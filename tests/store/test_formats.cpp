@@ -54,7 +54,7 @@ private Q_SLOTS:
     void aJobSurvivesItsFile() {
         const Job job = sampleJob();
         const Result<Job> read = jobFromJson(QJsonDocument::fromJson(jobBytes(job)).object());
-        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         const Job& back = read.value();
         QCOMPARE(back.guitar, job.guitar);
         QCOMPARE(back.log.size(), job.log.size());
@@ -104,7 +104,7 @@ private Q_SLOTS:
                                {QStringLiteral("rig"), json.value(QLatin1String("rig"))},
                                {QStringLiteral("log"), QJsonArray{}}};
         const Result<Job> read = jobFromJson(bare);
-        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         QCOMPARE(read.value().off.size(), read.value().rig.strings.size());
         QCOMPARE(read.value().method.order.size(), std::size_t{6});
         QVERIFY(!read.value().wasLevel);
@@ -146,8 +146,8 @@ private Q_SLOTS:
         QFETCH(QString, field);
         const Result<Job> read = jobFromJson(with(jobToJson(sampleJob()), key.toUtf8().constData(), value));
         QVERIFY(!read.ok());
-        QCOMPARE(QString::fromStdString(read.fault().field), field);
-        QVERIFY(read.fault().what.size() > 10);
+        QCOMPARE(read.fault().field, field);
+        QVERIFY(read.fault().whatIsWrong().size() > 10);
     }
 
     /// Whatever number in a sound file is replaced by nonsense: refused or read, never a crash or a lasting NaN.
@@ -189,7 +189,7 @@ private Q_SLOTS:
 
     void theCatalogueHoldsWhatItPromises() {
         const Result<Catalogue> read = bundledCatalogue();
-        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         const Catalogue& catalogue = read.value();
         double thinnest = 1.0, thickestPlain = 0.0, thinnestWound = 1.0, thickest = 0.0;
         for (const CatalogueString& string : catalogue.strings) {
@@ -258,7 +258,7 @@ private Q_SLOTS:
         prior.strings = {{0.0005, 0.0, -0.4, 0.6, 0.1, 0.9}, {0.0008, 0.0004, 0.2, 0.5, 0.0, 1.0}};
         job.prior = prior;
         const Result<Job> read = jobFromJson(jobToJson(job));
-        QVERIFY2(read.ok(), read.ok() ? "" : read.fault().what.c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         QCOMPARE(read.value().rig.bridge.form, Form::SixScrew);
         QVERIFY(std::abs(read.value().rig.bridge.assist->preload_Nm - 0.7) < 1e-12);
         QVERIFY(std::abs(read.value().rig.bridge.friction.nut - 0.21) < 1e-12);
@@ -296,7 +296,7 @@ private Q_SLOTS:
                 const Result<Job> read =
                     jobFromJson(with(jobToJson(newJob()), "tools", QJsonObject{{QString::fromLatin1(name), bad}}));
                 QVERIFY2(!read.ok(), name);
-                QCOMPARE(read.fault().field, "tools." + std::string(name));
+                QCOMPARE(read.fault().field, QStringLiteral("tools.") + QLatin1String(name));
             }
     }
 
@@ -315,7 +315,7 @@ private Q_SLOTS:
                 QJsonObject{{QStringLiteral("mean"), 0.8}, {QStringLiteral("covariance"), row}};
         }
         const Result<Job> read = jobFromJson(with(jobToJson(newJob()), "learned", learned));
-        QVERIFY2(read.ok(), read.ok() ? "" : (read.fault().field + " " + read.fault().what).c_str());
+        QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         const Prior& prior = *read.value().prior;
         const auto physical = [&](Learned quantity) {
             return prior.mean[static_cast<Eigen::Index>(quantity)] * priorDeviation(EstimatorOptions(), quantity);
@@ -335,7 +335,7 @@ private Q_SLOTS:
         job.prior->covariance(0, 0) = -1.0;
         const Result<Job> read = jobFromJson(jobToJson(job));
         QVERIFY(!read.ok());
-        QCOMPARE(read.fault().field, std::string("learned"));
+        QCOMPARE(read.fault().field, QStringLiteral("learned"));
     }
 };
 

@@ -33,7 +33,7 @@ int writeUntilKilled(const QString& path) {
     QTemporaryDir recovery;
     Session session(recovery.path());
     session.setLogbook(book.value());
-    const qint64 id = book.value()->setting(QStringLiteral("openJob")).toLongLong();
+    const qint64 id = book.value()->setting(QStringLiteral("openJob")).value().toLongLong();
     if (id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())).has_value()
                 : session.openKept(id).has_value())
         return 4;
@@ -62,7 +62,7 @@ class TestLogbook : public QObject {
     std::shared_ptr<Logbook> open() {
         auto book = Logbook::open(path_);
         if (!book.ok())
-            qFatal("%s", book.fault().what.c_str());
+            qFatal("%s", qPrintable(book.fault().sentence()));
         return book.value();
     }
 
@@ -86,7 +86,7 @@ private Q_SLOTS:
         {
             const auto book = open();
             const Result<qint64> added = book->add(job);
-            QVERIFY2(added.ok(), added.ok() ? "" : added.fault().what.c_str());
+            QVERIFY2(added.ok(), added.ok() ? "" : qPrintable(added.fault().sentence()));
             id = added.value();
         }
         const Job back = open()->job(id).value();
@@ -110,7 +110,7 @@ private Q_SLOTS:
         session.undoStack().redo();
         QCOMPARE(book->job(id).value().log.size(), std::size_t(4));
         QVERIFY(!session.edit(QStringLiteral("name"), [](Job& job) { job.guitar = QStringLiteral("High Gate"); }));
-        QCOMPARE(book->jobs({}).first().guitar, QStringLiteral("High Gate"));
+        QCOMPARE(book->jobs({}).value().first().guitar, QStringLiteral("High Gate"));
         QVERIFY(!session.isModified());
     }
 
@@ -126,7 +126,7 @@ private Q_SLOTS:
         put("Slow Heron", JobState::Waiting, {});
         put("Grey Heron", JobState::Finished, QDate(2026, 12, 1));
         put("Grey Finch", JobState::Finished, QDate(2027, 6, 1));
-        const auto count = [&](const JobFilter& filter) { return book->jobs(filter).size(); };
+        const auto count = [&](const JobFilter& filter) { return book->jobs(filter).value().size(); };
         QCOMPARE(count({}), 4);
         QCOMPARE(count({QStringLiteral("heron"), {}, {}}), 2);
         QCOMPARE(count({QStringLiteral("HERON grey"), {}, {}}), 1);
@@ -134,7 +134,6 @@ private Q_SLOTS:
         QCOMPARE(count({QStringLiteral("1_0"), {}, {}}), 0);
         QCOMPARE(count({QStringLiteral("slow"), JobState::Waiting, {}}), 1);
         QCOMPARE(count({QString(), {}, QDate(2026, 12, 31)}), 1);
-        QCOMPARE(book->guitars(QStringLiteral("heron")).size(), 2);
     }
 
     void aSecondWindowReadsButDoesNotWrite() {
@@ -142,7 +141,7 @@ private Q_SLOTS:
         const qint64 id = first->add(jobOf(QStringLiteral("Shared"), QString())).value();
         const auto second = open();
         QVERIFY(!first->readOnly() && second->readOnly());
-        QCOMPARE(second->jobs({}).size(), 1);
+        QCOMPARE(second->jobs({}).value().size(), 1);
         QVERIFY(!second->add(jobOf(QStringLiteral("Other"), QString())).ok());
         Job job = first->job(id).value();
         Job after = job;
@@ -165,10 +164,10 @@ private Q_SLOTS:
             QVERIFY(book->add(jobOf(QStringLiteral("After"), QString())).ok());
         }
         QCOMPARE(backupsOf(path_), QStringList{backup});
-        const Result<QString> aside = setAside(path_, backup);
+        const Result<QString> aside = setAsideLogbook(path_, backup);
         QVERIFY(aside.ok() && QFile::exists(aside.value()));
         const auto book = open();
-        QCOMPARE(book->jobCount(), 1);
+        QCOMPARE(book->jobCount().value(), 1);
         QCOMPARE(book->job(id).value().guitar, QStringLiteral("Before"));
     }
 
@@ -179,14 +178,14 @@ private Q_SLOTS:
         Job second = first;
         second.story = QStringLiteral("Again");
         QVERIFY(!book->addAll({first, second}));
-        const qint64 guitar = book->guitars({}).first().id;
+        const qint64 guitar = book->jobs({}).value().first().guitarId;
         const QString file = dir_->filePath(QStringLiteral("one.flenzo-guitar"));
         QVERIFY(!exportGuitar(*book, guitar, file));
         const QString other = dir_->filePath(QStringLiteral("other.flenzo-logbook"));
         const auto elsewhere = Logbook::open(other).value();
         QCOMPARE(importFile(*elsewhere, file).value(), 2);
-        QCOMPARE(elsewhere->jobs({}).first().story, QStringLiteral("Again")); // the newest is the newest again
-        QCOMPARE(elsewhere->job(elsewhere->jobs({}).last().id).value().log, first.log);
+        QCOMPARE(elsewhere->jobs({}).value().first().story, QStringLiteral("Again")); // the newest is the newest again
+        QCOMPARE(elsewhere->job(elsewhere->jobs({}).value().last().id).value().log, first.log);
         // One bad job in the file, and none comes in.
         QFile broken(file);
         QVERIFY(broken.open(QIODevice::ReadWrite));
@@ -197,8 +196,8 @@ private Q_SLOTS:
         broken.write(text);
         broken.close();
         const auto refused = importFile(*elsewhere, file);
-        QVERIFY(!refused.ok() && !refused.fault().field.empty());
-        QCOMPARE(elsewhere->jobCount(), 2);
+        QVERIFY(!refused.ok() && !refused.fault().field.isEmpty());
+        QCOMPARE(elsewhere->jobCount().value(), 2);
     }
 
     void tablesHoldEverythingAndNoFormulas() {
@@ -251,13 +250,13 @@ private Q_SLOTS:
         json[member] = QJsonDocument::fromJson(value.toUtf8()).object();
         const Result<Job> job = jobFromJson(json);
         QVERIFY(!job.ok());
-        QCOMPARE(QString::fromStdString(job.fault().field), field);
-        QVERIFY(!job.fault().what.empty());
+        QCOMPARE(job.fault().field, field);
+        QVERIFY(!job.fault().whatIsWrong().isEmpty());
     }
 
     void anUnwritableFolderIsSaid() {
         const auto book = Logbook::open(QStringLiteral("/proc/flenzo/shop.flenzo-logbook"));
-        QVERIFY(!book.ok() && book.fault().what.find("--logbook") != std::string::npos);
+        QVERIFY(!book.ok() && book.fault().whatIsWrong().contains(QLatin1String("--logbook")));
         const auto mine = open();
         QVERIFY(mine->backUp(QStringLiteral("/proc/flenzo/backup")).has_value());
         QVERIFY(exportCsv(*mine, QStringLiteral("/proc/flenzo/tables")).has_value());
@@ -268,8 +267,8 @@ private Q_SLOTS:
     void settingsAreKept() {
         open()->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=one"));
         open()->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=all"));
-        QCOMPARE(open()->setting(QStringLiteral("house")), QStringLiteral("atOnce=all"));
-        QVERIFY(open()->setting(QStringLiteral("nothing")).isEmpty());
+        QCOMPARE(open()->setting(QStringLiteral("house")).value(), QStringLiteral("atOnce=all"));
+        QVERIFY(open()->setting(QStringLiteral("nothing")).value().isEmpty());
     }
 
     void aJobCanBeTakenOut() {
@@ -278,7 +277,7 @@ private Q_SLOTS:
         job.log = {Event::read(0, 1.0)};
         const qint64 id = book->add(job).value();
         QVERIFY(!book->remove(id));
-        QCOMPARE(book->jobCount(), 0);
+        QCOMPARE(book->jobCount().value(), 0);
         QVERIFY(!book->check()); // its events went with it
     }
 
@@ -289,7 +288,7 @@ private Q_SLOTS:
             file.write(QByteArray(8192, 'x'));
         }
         auto damaged = Logbook::open(path_);
-        QVERIFY(!damaged.ok() && damaged.fault().what.find("damaged") != std::string::npos);
+        QVERIFY(!damaged.ok() && damaged.fault().whatIsWrong().contains(QLatin1String("damaged")));
         QFile::remove(path_);
         open().reset();
         const auto pragma = [&](const QString& statement) {
@@ -302,10 +301,10 @@ private Q_SLOTS:
         };
         QVERIFY(pragma(QStringLiteral("PRAGMA user_version=99")));
         auto newer = Logbook::open(path_);
-        QVERIFY(!newer.ok() && newer.fault().what.find("newer") != std::string::npos);
+        QVERIFY(!newer.ok() && newer.fault().whatIsWrong().contains(QLatin1String("newer")));
         QVERIFY(pragma(QStringLiteral("PRAGMA application_id=12")));
         auto foreign = Logbook::open(path_);
-        QVERIFY(!foreign.ok() && foreign.fault().what.find("another program") != std::string::npos);
+        QVERIFY(!foreign.ok() && foreign.fault().whatIsWrong().contains(QLatin1String("another program")));
     }
 
     void aKilledProgramLosesNothingItShowed() {
@@ -326,7 +325,7 @@ private Q_SLOTS:
             const auto book = open();
             QVERIFY(!book->readOnly());
             const std::size_t kept =
-                book->job(book->setting(QStringLiteral("openJob")).toLongLong()).value().log.size();
+                book->job(book->setting(QStringLiteral("openJob")).value().toLongLong()).value().log.size();
             QVERIFY(kept >= shown && kept <= shown + 1); // one may have been written and not yet said
             QVERIFY(!book->check());
         }

@@ -3,6 +3,7 @@
 
 #include "core/simulation/simulated_guitar.h"
 #include "domain/derived.h"
+#include "domain/faults.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/job_json.h"
@@ -35,7 +36,7 @@ QStringList demoNames() {
 
 Result<Job> demoJob(int index) {
     if (index < 0 || index >= static_cast<int>(std::size(demos)))
-        return Fault{"demo", "has no such guitar"};
+        return Fault{faults::noSuchDemo, QStringLiteral("demo")};
     openBundledData();
     const Result<QJsonObject> json =
         readJsonFile(QStringLiteral(":/flenzo/demo/%1.flenzo-job").arg(QLatin1String(demos[index].file)));

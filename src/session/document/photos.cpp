@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/photos.h"
 
+#include "domain/faults.h"
 #include "store/files.h"
 
 #include <QCryptographicHash>
@@ -22,11 +23,11 @@ QString photoFolder(const QString& logbookPath) {
 Result<QString> keepPhoto(const Session& session, const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
-        return Fault{"photo", "cannot be read; see that it is still there"};
+        return Fault{faults::photoUnread, QStringLiteral("photo")};
     if (file.size() > mostBytes)
-        return Fault{"photo", "is larger than 60 MB; take a smaller one"};
+        return Fault{faults::photoTooLarge, QStringLiteral("photo")};
     if (!QImageReader(path).canRead())
-        return Fault{"photo", "is no picture this program can show; use PNG or JPEG"};
+        return Fault{faults::noPhoto, QStringLiteral("photo")};
     if (!session.logbook() || session.logbook()->readOnly())
         return QFileInfo(path).absoluteFilePath();
     const QByteArray bytes = file.readAll();
@@ -37,7 +38,7 @@ Result<QString> keepPhoto(const Session& session, const QString& path) {
     if (QFileInfo::exists(kept))
         return kept;
     if (!folder.mkpath(QStringLiteral(".")))
-        return Fault{"photo", "cannot be kept beside the logbook; see that its folder can be written"};
+        return Fault{faults::photoNotKept, QStringLiteral("photo")};
     if (const auto fault = writeFile(kept, bytes))
         return *fault;
     return kept;

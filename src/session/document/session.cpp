@@ -2,6 +2,7 @@
 #include "session/document/session.h"
 
 #include "core/simulation/simulated_guitar.h"
+#include "domain/faults.h"
 #include "domain/soundness.h"
 #include "session/input/entry.h"
 #include "store/event_json.h"
@@ -161,6 +162,8 @@ void Session::writeRecovery() {
 }
 
 std::optional<Fault> Session::push(const QString& text, Job after) {
+    if (auto fault = unreadable(after))
+        return fault;
     if (isKept())
         if (auto fault = logbook_->save(*keptAs_, job_, after))
             return fault;
@@ -175,7 +178,7 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
         return fault;
     const Rig old = asItWas(after.rig, after.oldSet());
     if (auto fault = contradiction(old)) {
-        fault->field = "old " + fault->field;
+        fault->field.prepend(QStringLiteral("old "));
         return fault;
     }
     if (!(after.rig.claw.turns == job_.rig.claw.turns))
@@ -213,14 +216,11 @@ std::optional<Fault> Session::doubt(const Event& event) const {
     const auto question = [this](std::size_t string, double got, double expected) -> std::optional<Fault> {
         if (!(std::abs(got - expected) > doubtful_cents))
             return std::nullopt;
-        return Fault{"reading",
-                     QStringLiteral("of %1 cents for string %2 is %3 semitones from the expected %4; check string and "
-                                    "octave, or type it again with ! behind it")
-                         .arg(got, 0, 'f', 1)
-                         .arg(QString::fromStdString(job_.rig.strings[string].name))
-                         .arg(std::abs(got - expected) / 100.0, 0, 'f', 1)
-                         .arg(expected, 0, 'f', 1)
-                         .toStdString()};
+        const auto tenths = [](double value) { return QString::number(value, 'f', 1); };
+        return Fault{faults::readingUnlikely,
+                     QStringLiteral("reading"),
+                     {tenths(got), QString::fromStdString(job_.rig.strings[string].name),
+                      tenths(std::abs(got - expected) / 100.0), tenths(expected)}};
     };
     if (event.tunes())
         return question(event.string, event.to_cents, event.aim_cents.value_or(0.0));
@@ -232,11 +232,9 @@ std::optional<Fault> Session::doubt(const Event& event) const {
         const double least_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.rearStop_rad) - 1e-3;
         const double most_m = gapAt_m(job_.rig.bridge, job_.rig.bridge.forwardStop_rad) + 1e-3;
         if (*event.gap_m < std::max(0.0, least_m) || *event.gap_m > most_m)
-            return Fault{"gap",
-                         QStringLiteral("of %1 is beyond the bridge's stops, %2 to %3; measure again or "
-                                        "correct the rig")
-                             .arg(typedLength(*event.gap_m), typedLength(std::max(0.0, least_m)), typedLength(most_m))
-                             .toStdString()};
+            return Fault{faults::gapBeyondStops,
+                         QStringLiteral("gap"),
+                         {typedLength(*event.gap_m), typedLength(std::max(0.0, least_m)), typedLength(most_m)}};
     }
     return std::nullopt;
 }
@@ -306,12 +304,12 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         event = Event::readGap(entry.value().value);
     } else if (entry.value().kind == Entry::Kind::Angle) {
         if (!hasClaw(job_.rig))
-            return Fault{"angle", "is read on a plate with a claw only; this bridge is followed by its strings"};
+            return Fault{faults::angleNeedsClaw, QStringLiteral("angle")};
         event.angle_rad = entry.value().value;
     } else {
         const auto string = stringOf(entry.value().string.value_or(QString()));
         if (!string)
-            return Fault{"reading", "has no string; write it as 4=-3.1 or pick a string first"};
+            return Fault{faults::readingWithoutString, QStringLiteral("reading")};
         const NextAct& next = derived_.next();
         const bool asked = next.aim.string == *string && !derived_.advice.doubt;
         if (next.what == NextAct::Do::Tune && asked) {
@@ -359,11 +357,11 @@ std::optional<Fault> Session::confirmAct() {
             return append(tr("plate not measured"), Event()); // nobody here can: level is then not known
         [[fallthrough]];
     case NextAct::Do::Stretch:
-        return Fault{"reading", "is still missing; type what the tuner or the gauge says and press Enter"};
+        return Fault{faults::readingMissing, QStringLiteral("reading")};
     case NextAct::Do::Leave:
-        return Fault{"act", "is yours to choose: what is left is said above; go on by hand or leave it there"};
+        return Fault{faults::actIsYours, QStringLiteral("act")};
     case NextAct::Do::Stuck:
-        return Fault{"act", "is impossible: this set has no stable balance; see the answer page"};
+        return Fault{faults::actImpossible, QStringLiteral("act")};
     case NextAct::Do::Done:
         break;
     }
@@ -372,7 +370,7 @@ std::optional<Fault> Session::confirmAct() {
 
 std::optional<Fault> Session::letSimulationAnswer() {
     if (!job_.simulatedSeed)
-        return Fault{"simulated guitar", "is not on this bench; readings come from the real one"};
+        return Fault{faults::notSimulated, QStringLiteral("simulated guitar")};
     const NextAct& next = derived_.next();
     if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
         return std::nullopt;

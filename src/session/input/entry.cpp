@@ -4,6 +4,9 @@
 #include "core/base/units.h"
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
+#include "domain/faults.h"
+#include "domain/ranges.h"
+#include "session/input/quantity.h"
 
 #include <QRegularExpression>
 #include <cmath>
@@ -12,18 +15,10 @@ namespace flenzo {
 
 namespace {
 
-Fault notUnderstood(const QString& text) {
-    return {"reading",
-            "\"" + text.toStdString() +
-                "\" is not understood; type cents like -12.5, a frequency like 82.4 Hz, or a note like E2+12"};
-}
-
 Result<double> inRange(double value_cents) {
-    if (!std::isfinite(value_cents) || value_cents < -2400.0 || value_cents > 1200.0)
-        return Fault{"reading",
-                     "is " + std::to_string(std::lround(value_cents)) +
-                         " cents from the target, further than any string on its way; check octave and string"};
-    return value_cents;
+    if (value_cents >= ranges::reading_cents.least && value_cents <= ranges::reading_cents.most)
+        return value_cents;
+    return Fault{faults::readingTooFar, QStringLiteral("reading"), {QString::number(std::lround(value_cents))}};
 }
 
 std::optional<double> noteCents(const QString& text, const EntryContext& context) {
@@ -44,14 +39,6 @@ std::optional<double> noteCents(const QString& text, const EntryContext& context
 }
 
 } // namespace
-
-std::optional<double> parseNumber(QString text) {
-    text = text.trimmed();
-    text.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
-    bool ok = false;
-    const double value = text.toDouble(&ok);
-    return ok && std::isfinite(value) ? std::optional(value) : std::nullopt;
-}
 
 EntryParts splitEntry(const QString& text) {
     EntryParts parts;
@@ -83,20 +70,15 @@ EntryParts splitEntry(const QString& text) {
 }
 
 Result<double> parseOffset_cents(const QString& text, const EntryContext& context) {
-    const QString trimmed = text.trimmed();
-    if (const auto plain = parseNumber(trimmed))
-        return *plain;
-    static const QRegularExpression hertz(QStringLiteral("^(.*\\S)\\s*hz$"), QRegularExpression::CaseInsensitiveOption);
-    if (const auto match = hertz.match(trimmed); match.hasMatch())
-        if (const auto value = parseNumber(match.captured(1)); value && *value > 0.0)
-            return cents(*value, context.target_Hz);
-    static const QRegularExpression centsSign(QStringLiteral("^(.*\\S)\\s*(c|ct|cents?|¢)$"));
-    if (const auto match = centsSign.match(trimmed); match.hasMatch())
-        if (const auto value = parseNumber(match.captured(1)))
-            return *value;
+    const QString trimmed = text.trimmed(), field = QStringLiteral("reading");
+    if (Result<double> plain = parseQuantity(trimmed, Dimension::Cents, {}, field); plain.ok())
+        return plain;
+    if (const Result<double> hertz = parseQuantity(trimmed, Dimension::Frequency, {}, field);
+        hertz.ok() && hertz.value() > 0.0)
+        return cents(hertz.value(), context.target_Hz);
     if (const auto value = noteCents(trimmed, context); value && std::isfinite(*value))
         return *value;
-    return notUnderstood(trimmed);
+    return Fault{faults::noReading, field, {trimmed}};
 }
 
 Result<double> parseCents(const QString& text, const EntryContext& context) {
@@ -106,30 +88,18 @@ Result<double> parseCents(const QString& text, const EntryContext& context) {
 
 Result<double> parseAngle_rad(const QString& text) {
     constexpr double most_deg = 30.0;
-    const auto degrees = parseNumber(text);
-    if (!degrees)
-        return Fault{"angle", "\"" + text.toStdString() + "\" is no angle; type degrees like 0.3° or angle -0.3"};
-    if (std::abs(*degrees) > most_deg)
-        return Fault{"angle",
-                     "is further than any plate goes; it is read against the top, in degrees, forward positive"};
-    return radians(*degrees);
+    const QString field = QStringLiteral("angle");
+    Result<double> angle_rad = parseQuantity(text, Dimension::Angle, {}, field);
+    if (angle_rad.ok() && std::abs(angle_rad.value()) > radians(most_deg))
+        return Fault{faults::angleTooFar, field};
+    return angle_rad;
 }
 
-Result<double> parseLength_m(const QString& text, bool inches) {
-    static const QRegularExpression shape(
-        QStringLiteral("^\\s*([-+\\d.,\\x{2212}]+)\\s*(mm|cm|in|inch|\"|″|thou|mil)?\\s*$"));
-    const auto match = shape.match(text);
-    const auto value = match.hasMatch() ? parseNumber(match.captured(1)) : std::nullopt;
-    if (!value)
-        return Fault{"length", "\"" + text.toStdString() + "\" is no length; type it like 4.2 mm, 0.165 in or 10 thou"};
-    const QString unit = match.captured(2);
-    if (unit == QLatin1String("mm") || (unit.isEmpty() && !inches))
-        return *value * metresPerMm;
-    if (unit == QLatin1String("cm"))
-        return *value * 0.01;
-    if (unit == QLatin1String("thou") || unit == QLatin1String("mil"))
-        return *value * metresPerThou;
-    return *value * 0.0254;
+Result<double> valueOf(const EntryParts& parts, const EntryContext& context) {
+    if (parts.gap)
+        return parseQuantity(parts.rest, Dimension::Length, {context.inches, false}, QStringLiteral("gap"),
+                             ranges::gap_mm);
+    return parts.angle ? parseAngle_rad(parts.rest) : parseCents(parts.rest, context);
 }
 
 } // namespace flenzo

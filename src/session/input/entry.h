@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/result.h"
+#include "domain/faults.h"
 
 #include <QString>
 #include <optional>
@@ -24,9 +24,6 @@ struct EntryContext {
     bool inches = false; ///< unit of a gap typed without one
 };
 
-/// A number as people type it: comma or point, a typographic minus.
-[[nodiscard]] std::optional<double> parseNumber(QString text);
-
 /// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", "0.3°", "angle -0.3", with "!" to
 /// insist.
 /// A note without octave takes the octave nearest to the target. Faults say how to write it.
@@ -36,7 +33,6 @@ template <class ContextOf> Result<Entry> parseEntry(const QString& text, const C
 /// Any pitch in cents from the target; `parseCents` refuses those that no string on its way reads.
 [[nodiscard]] Result<double> parseOffset_cents(const QString& text, const EntryContext& context);
 [[nodiscard]] Result<double> parseCents(const QString& text, const EntryContext& context);
-[[nodiscard]] Result<double> parseLength_m(const QString& text, bool inches);
 [[nodiscard]] Result<double> parseAngle_rad(const QString& text); ///< degrees, as an angle gauge on the plate shows
 /// Splits "4 = 12!" into its parts; `rest` is what is left to read.
 struct EntryParts {
@@ -47,6 +43,8 @@ struct EntryParts {
     bool insist = false;
 };
 [[nodiscard]] EntryParts splitEntry(const QString& text);
+/// What is left, as metres of gap, radians or cents.
+[[nodiscard]] Result<double> valueOf(const EntryParts& parts, const EntryContext& context);
 
 template <class ContextOf> Result<Entry> parseEntry(const QString& text, const ContextOf& contextOf) {
     const EntryParts parts = splitEntry(text);
@@ -55,11 +53,9 @@ template <class ContextOf> Result<Entry> parseEntry(const QString& text, const C
     entry.string = parts.string;
     const std::optional<EntryContext> context = contextOf(parts.string.value_or(QString()));
     if (!context)
-        return Fault{"reading", "is for string " + parts.string->toStdString() + ", which this guitar does not have"};
+        return Fault{faults::readingOfNoString, QStringLiteral("reading"), {*parts.string}};
     entry.kind = parts.gap ? Entry::Kind::Gap : parts.angle ? Entry::Kind::Angle : Entry::Kind::Cents;
-    const Result<double> value = parts.gap     ? parseLength_m(parts.rest, context->inches)
-                                 : parts.angle ? parseAngle_rad(parts.rest)
-                                               : parseCents(parts.rest, *context);
+    const Result<double> value = valueOf(parts, *context);
     if (!value.ok())
         return value.fault();
     entry.value = value.value();

@@ -3,8 +3,10 @@
 
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
+#include "domain/faults.h"
 #include "domain/ranges.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 
 #include <QRegularExpression>
 #include <algorithm>
@@ -30,27 +32,21 @@ Result<const CatalogueString*> findString(const Catalogue& catalogue, const QStr
     for (const CatalogueString& string : catalogue.strings)
         if (string.id == wanted || string.label == wanted)
             return &string;
-    static const QRegularExpression shape(QStringLiteral("^([\\d.,]+)\\s*(mm|in|thou)?\\s*([pw]?)[a-z]*$"),
+    static const QRegularExpression shape(QStringLiteral("^(.*\\d[.,]?)\\s*(mm|inch|in|\"|thou|mil)?\\s*([pw]?)[a-z]*$"),
                                           QRegularExpression::CaseInsensitiveOption);
     const auto match = shape.match(wanted);
-    bool number = false;
-    const double value = match.captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
-    if (!match.hasMatch() || !number)
-        return Fault{"string",
-                     "\"" + wanted.toStdString() +
-                         "\" is not in the catalogue; choose one or type a gauge like 46, .046, 17p or 0.43 mm"};
-    const QString unit = match.captured(2).toLower();
-    const double gauge_m = unit == QLatin1String("mm")                  ? value * metresPerMm
-                           : unit == QLatin1String("in") || value < 1.0 ? value * 0.0254
-                                                                        : value * metresPerThou;
+    const Result<double> gauge =
+        parseQuantity(match.captured(1) + match.captured(2), Dimension::Gauge, {}, QStringLiteral("gauge"));
+    if (!gauge.ok())
+        return gauge.fault().is(faults::noSuchGauge)
+                   ? gauge.fault()
+                   : Fault{faults::notInCatalogue, QStringLiteral("string"), {wanted}};
+    const double gauge_m = gauge.value();
     const QString kind = match.captured(3).toLower();
     const bool wound = kind == QLatin1String("w") || (kind.isEmpty() && gauge_m > 20.5 * metresPerThou);
     const CatalogueString* entry = nearest(catalogue, gauge_m, wound);
     if (!entry || std::abs(entry->wire.gauge_m - gauge_m) > 1.01 * metresPerThou)
-        return Fault{"string",
-                     "of " + std::to_string(gauge_m / metresPerMm) +
-                         " mm is outside the catalogue (plain .007 to .026, wound .017 to .090); check the unit, "
-                         "46 and .046 are thousandths and inches, millimetres need \"mm\""};
+        return Fault{faults::outsideCatalogue, QStringLiteral("string"), {QString::number(gauge_m / metresPerMm)}};
     return entry;
 }
 
@@ -60,10 +56,13 @@ std::optional<Fault> setPitch(Job& job, Side side, std::size_t string, const QSt
     // However it is typed, "82,4" too: a bare number would be cents here, and nobody means that of a pitch.
     const bool bare = parseNumber(text).has_value();
     if (bare || !moved.ok())
-        return Fault{"pitch", bare ? "needs a unit: write 82.4 Hz or a note like E2" : moved.fault().what};
+        return Fault{bare ? faults::pitchNeedsUnit : faults::noReading, QStringLiteral("pitch"),
+                     bare ? QStringList() : QStringList{text.trimmed()}};
     const double wanted_Hz = frequencyAt_Hz(target_Hz, moved.value());
     if (wanted_Hz < ranges::target_Hz.least || wanted_Hz > ranges::target_Hz.most)
-        return Fault{"pitch", "must lie between 15 and 2000 Hz"};
+        return Fault{faults::outOfRange,
+                     QStringLiteral("pitch"),
+                     {QStringLiteral("15"), QStringLiteral("2000 Hz"), reasonOf(ranges::target_Hz)}};
     const auto midi = parseNote(text.trimmed().toStdString());
     setTarget(job, side, string, wanted_Hz, midi ? QString::fromStdString(noteName(*midi)) : QString());
     return std::nullopt;

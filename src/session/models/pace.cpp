@@ -41,23 +41,30 @@ QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
     return usual;
 }
 
-QMap<QString, double> usualMinutesOf(const Logbook& book) {
+Result<QMap<QString, double>> usualMinutesOf(const Logbook& book) {
     std::vector<Job> finished;
     JobFilter filter;
     filter.state = JobState::Finished;
     filter.most = jobsLookedAt;
-    for (const JobRow& row : book.jobs(filter))
-        if (const Result<Job> read = book.job(row.id); read.ok())
+    const Result<QList<JobRow>> rows = book.jobs(filter);
+    if (!rows.ok())
+        return rows.fault();
+    for (const JobRow& row : rows.value())
+        if (const Result<Job> read = book.job(row.id); read.ok()) // one that is damaged takes no part
             finished.push_back(read.value());
     return usualMinutesOf(finished);
 }
 
-void beginAsTheHouseDoes(Job& job, const Logbook& book) {
-    const QString defaults = book.setting(QStringLiteral("house"));
-    applyShopDefaults(job, defaults);
-    applyToolLines(job.tools, defaults);
+std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book) {
+    const Result<QString> defaults = book.setting(QStringLiteral("house"));
+    const Result<QMap<QString, double>> minutes = usualMinutesOf(book);
+    if (!defaults.ok() || !minutes.ok())
+        return defaults.ok() ? minutes.fault() : defaults.fault();
+    applyShopDefaults(job, defaults.value());
+    applyToolLines(job.tools, defaults.value());
     job.method.stretch = true; // the strings that go on are new
-    job.work.usualMinutes = usualMinutesOf(book);
+    job.work.usualMinutes = minutes.value();
+    return std::nullopt;
 }
 
 } // namespace flenzo

@@ -11,10 +11,10 @@ namespace flenzo {
 inline constexpr std::size_t leastSamples = 3;
 
 /// The same over the jobs that a shop finished last.
-[[nodiscard]] QMap<QString, double> usualMinutesOf(const Logbook& book);
+[[nodiscard]] Result<QMap<QString, double>> usualMinutesOf(const Logbook& book);
 
 /// A new job as this shop begins one: its ways, new strings that have to settle, and the minutes its last finished jobs
 /// took.
-void beginAsTheHouseDoes(Job& job, const Logbook& book);
+[[nodiscard]] std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book);
 
 } // namespace flenzo

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/rig_fields.h"
 
-#include "session/input/entry.h"
-
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -11,42 +9,17 @@ namespace flenzo {
 
 namespace {
 
-using Kind = RigField::Kind;
+using Kind = Dimension;
 
 QString tr(const char* text) {
     return QCoreApplication::translate("RigFields", text);
-}
-
-/// SI per unit of the file and of the ranges.
-double fileUnit(Kind kind) {
-    switch (kind) {
-    case Kind::Length:
-        return metresPerMm;
-    case Kind::Angle:
-        return radiansPerDegree;
-    case Kind::Rate:
-        return 1000.0;
-    default:
-        return 1.0;
-    }
-}
-
-/// SI per unit on the screen.
-double shownUnit(Kind kind, const Units& units) {
-    if (kind == Kind::Length && units.inches)
-        return 0.0254;
-    if (kind == Kind::Force && units.poundForce)
-        return newtonsPerPoundForce;
-    if (kind == Kind::Rate && (units.poundForce || units.inches))
-        return (units.poundForce ? newtonsPerPoundForce : 1.0) / (units.inches ? 0.0254 : metresPerMm);
-    return fileUnit(kind);
 }
 
 int decimalsOf(Kind kind, const Units& units) {
     switch (kind) {
     case Kind::Length:
         return units.inches ? 4 : 2;
-    case Kind::Rate:
+    case Kind::SpringRate:
     case Kind::Mass:
     case Kind::Turns:
     case Kind::Moment:
@@ -63,7 +36,7 @@ double stepOf(Kind kind, const Units& units) {
         return units.inches ? 0.005 : 0.1;
     case Kind::Force:
         return 0.5;
-    case Kind::Rate:
+    case Kind::SpringRate:
         return 0.02;
     case Kind::Mass:
         return 0.005;
@@ -117,29 +90,7 @@ CentringAssist& assistOf(Job& job) {
 } // namespace
 
 QString RigField::unit(const Units& units) const {
-    switch (kind) {
-    case Kind::Length:
-        return units.inches ? tr("in") : tr("mm");
-    case Kind::Angle:
-        return QStringLiteral("°");
-    case Kind::Force:
-        return units.poundForce ? tr("lbf") : tr("N");
-    case Kind::Rate:
-        return QStringLiteral("%1/%2").arg(units.poundForce ? tr("lbf") : tr("N"), units.inches ? tr("in") : tr("mm"));
-    case Kind::Mass:
-        return tr("kg");
-    case Kind::Turns:
-        return tr("turns");
-    case Kind::Moment:
-        return tr("N·m");
-    case Kind::AngularRate:
-        return tr("N·m/rad");
-    case Kind::Cents:
-        return QStringLiteral("¢");
-    case Kind::Number:
-        return {};
-    }
-    return {};
+    return unitName(kind, units);
 }
 
 QString RigField::text(const Job& job, std::size_t index, const Units& units) const {
@@ -176,30 +127,7 @@ QString RigField::stepped(const QString& text, int steps, const Units& units) co
 }
 
 Result<double> RigField::parse(const QString& text, const Units& units) const {
-    double value = 0.0;
-    bool ok = false;
-    if (kind == Kind::Length) {
-        const Result<double> length = parseLength_m(text, units.inches);
-        ok = length.ok();
-        value = ok ? length.value() : 0.0;
-    } else {
-        QString digits = text.trimmed();
-        digits.replace(QChar(0x2212), QLatin1Char('-')).replace(QLatin1Char(','), QLatin1Char('.'));
-        if (const QString suffix = unit(units); !suffix.isEmpty() && digits.endsWith(suffix))
-            digits.chop(suffix.size());
-        value = digits.trimmed().toDouble(&ok) * shownUnit(kind, units);
-    }
-    const double inFile = value / fileUnit(kind);
-    if (ok && std::isfinite(value) && inFile >= range.least - 1e-9 && inFile <= range.most + 1e-9)
-        return value;
-    const double perShown = fileUnit(kind) / shownUnit(kind, units);
-    return Fault{label.toStdString(), QStringLiteral("%1 must lie between %2 and %3 %4: %5")
-                                          .arg(ok ? QString() : tr("is no number;"))
-                                          .arg(range.least * perShown, 0, 'g', 4)
-                                          .arg(range.most * perShown, 0, 'g', 4)
-                                          .arg(unit(units), QLatin1String(range.reason))
-                                          .simplified()
-                                          .toStdString()};
+    return parseQuantity(text, kind, units, label, range);
 }
 
 const std::vector<RigField>& bridgeFields() {
@@ -254,7 +182,7 @@ const std::vector<RigField>& goalFields() {
     static const std::vector<RigField> fields{
         only(isKnife, field(
                           "goal.angle", tr("plate angle wanted"), Kind::Angle,
-                          {-60.0, 60.0, "degrees from parallel, forward is positive"},
+                          {-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "degrees from parallel, forward is positive")},
                           [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
         only(isKnife, field(
                           "goal.angleTolerance", tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
@@ -273,7 +201,7 @@ const std::vector<RigField>& springFields() {
     static const std::vector<RigField> fields{
         only(isKnife, field("springs.slot", tr("slot 0…1"), Kind::Number, ranges::slot,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
-        field("springs.rate", tr("rate"), Kind::Rate, ranges::rate_Npmm,
+        field("springs.rate", tr("rate"), Kind::SpringRate, ranges::rate_Npmm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
         field("springs.initial", tr("initial tension"), Kind::Force, ranges::initial_N,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),

@@ -3,7 +3,7 @@
 
 #include "domain/job.h"
 #include "domain/ranges.h"
-#include "paint/format.h"
+#include "session/input/quantity.h"
 
 #include <QString>
 #include <functional>
@@ -14,10 +14,9 @@ namespace flenzo {
 /// One figure of the rig as the Guitar page shows and takes it. `index` counts springs or strings, 0 for single
 /// figures.
 struct RigField {
-    enum class Kind { Length, Angle, Force, Rate, Mass, Turns, Moment, AngularRate, Cents, Number };
     QString key; ///< under which the mark "measured" is kept
     QString label;
-    Kind kind;
+    Dimension kind;
     Range range;                                      ///< in file units
     std::function<double&(Job&, std::size_t)> member; ///< in SI
     bool marked = true;                               ///< carries the mark measured / assumed

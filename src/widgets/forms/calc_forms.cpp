@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/calc_forms.h"
 
+#include "domain/ranges.h"
 #include "core/setup/fretting.h"
 #include "core/statics/readings.h"
 #include "domain/caliper.h"
 #include "domain/edits.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/look.h"
@@ -59,16 +61,15 @@ void CaliperForm::reckon() {
     for (const QLineEdit* field : {thickest_, thinnest_}) {
         if (field->text().trimmed().isEmpty())
             continue;
-        const Result<CaliperReading> read = parseCaliper(field->text());
+        const Result<double> read = parseQuantity(field->text(), Dimension::Gauge, {}, QStringLiteral("caliper"));
         if (!read.ok()) {
-            lines.append(tr("The caliper %1.").arg(QString::fromStdString(read.fault().what)));
+            lines.append(read.fault().sentence() + QLatin1Char('.'));
             continue;
         }
-        const double gauge_m = read.value().gauge_m;
+        const double gauge_m = read.value();
         gauges_m.push_back(gauge_m);
         const CatalogueString* nearest = nearestString(context_.catalogue(), gauge_m);
-        lines.append(tr("Read as %1: %2 mm or %3 thousandths; nearest string: %4.")
-                         .arg(read.value().inches ? tr("thousandths of an inch") : tr("millimetres"))
+        lines.append(tr("%1 mm, %2 thousandths of an inch; nearest string: %3.")
                          .arg(gauge_m / metresPerMm, 0, 'f', 3)
                          .arg(gauge_m / metresPerThou, 0, 'f', 1)
                          .arg(nearest ? nearest->label : QString()));
@@ -100,22 +101,22 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
 }
 
 void HeightForm::reckon() {
-    const bool inches = context_.preferences().units.inches;
+    const Units& units = context_.preferences().units;
     const auto length = [&](const QLineEdit* field) -> std::optional<double> {
-        const Result<double> read = parseLength_m(field->text(), inches);
+        const Result<double> read = parseQuantity(field->text(), Dimension::Length, units, QString());
         return read.ok() && read.value() < 0.02 ? std::optional(read.value()) : std::nullopt;
     };
-    const auto lead_mm = numberIn(lead_);
+    const Result<double> lead = parseQuantity(lead_->text(), Dimension::Length, {}, QString(), ranges::postLead_mm);
     const auto& strings = context_.session().job().rig.strings;
     const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m) {
         const auto from = length(now), to = length(wish);
-        if (!from || !to || !lead_mm || *lead_mm < 0.1 || *lead_mm > 3.0)
+        if (!from || !to || !lead.ok())
             return QString();
         const double raise_m = postRaise_m(*to - *from, 12, scale_m);
         return tr("%1 post: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
                  lengthText(std::abs(raise_m), context_.preferences().units))
-            .arg(std::abs(raise_m) / (*lead_mm * metresPerMm), 0, 'f', 2);
+            .arg(std::abs(raise_m) / lead.value(), 0, 'f', 2);
     };
     const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
                             side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m)};
@@ -160,14 +161,14 @@ void IntonateForm::reckon() {
     std::vector<double> all_cents, scales_m;
     for (int row = 0; row < table_->rowCount(); ++row) {
         const QTableWidgetItem* typed = table_->item(row, 0);
-        const auto cents = parseNumber(typed ? typed->text() : QString());
+        const Result<double> cents = parseQuantity(typed ? typed->text() : QString(), Dimension::Cents, {}, QString());
         const double scale_m = job.rig.strings[static_cast<std::size_t>(row)].scale_m;
         QString words;
-        if (cents && std::abs(*cents) <= 100.0) {
-            const double move_m = saddleMove_m(*cents, scale_m);
+        if (cents.ok() && std::abs(cents.value()) <= 100.0) {
+            const double move_m = saddleMove_m(cents.value(), scale_m);
             words = (move_m < 0.0 ? tr("forward %1") : tr("back %1"))
                         .arg(lengthText(std::abs(move_m), context_.preferences().units));
-            all_cents.push_back(*cents);
+            all_cents.push_back(cents.value());
             scales_m.push_back(scale_m);
         }
         table_->item(row, 2)->setText(words);

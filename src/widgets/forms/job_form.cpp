@@ -48,8 +48,4 @@ QLineEdit* JobForm::number(const QString& name, const QString& title, const std:
     return field;
 }
 
-std::optional<double> numberIn(const QLineEdit* field) {
-    return parseNumber(field->text());
-}
-
 } // namespace flenzo

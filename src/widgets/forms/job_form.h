@@ -45,7 +45,4 @@ private:
     QFormLayout* layout_;
 };
 
-/// What a field of figures holds: comma or point, a typographic minus; nothing when it is no number.
-[[nodiscard]] std::optional<double> numberIn(const QLineEdit* field);
-
 } // namespace flenzo

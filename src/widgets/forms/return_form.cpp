@@ -3,6 +3,7 @@
 
 #include "domain/workflow.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
@@ -78,10 +79,11 @@ std::optional<ReturnTest> ReturnForm::typed() const {
         std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
         for (int c = 0; c < 3; ++c) {
             const QTableWidgetItem* item = table_->item(row, c);
-            const auto cents = parseNumber(item ? item->text() : QString());
-            if (!cents || std::abs(*cents) > 1200.0)
+            const Result<double> cents =
+                parseQuantity(item ? item->text() : QString(), Dimension::Cents, {}, QString());
+            if (!cents.ok() || std::abs(cents.value()) > 1200.0)
                 return std::nullopt;
-            columns[c]->push_back(*cents);
+            columns[c]->push_back(cents.value());
         }
     }
     return test;

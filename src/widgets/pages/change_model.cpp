@@ -2,6 +2,7 @@
 #include "widgets/pages/change_model.h"
 
 #include "domain/ranges.h"
+#include "session/input/quantity.h"
 #include "session/input/string_entry.h"
 #include "widgets/text/wording.h"
 
@@ -87,12 +88,11 @@ QVariant ChangeModel::data(const QModelIndex& index, int role) const {
 bool ChangeModel::setMass(std::size_t i, const QString& text) {
     std::optional<double> mass_kgpm;
     if (!text.trimmed().isEmpty()) {
-        bool ok = false;
-        const double grams = QString(text).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&ok);
-        if (!ok || grams * 1e-3 < ranges::unitMass_kgpm.least || grams * 1e-3 > ranges::unitMass_kgpm.most)
-            return context_.accept(
-                Fault{"unit mass", "must be grams per metre between 0.01 and 100; strings weigh 0.2 to 30"});
-        mass_kgpm = grams * 1e-3;
+        const Result<double> read =
+            parseQuantity(text, Dimension::UnitMass, {}, tr("unit mass"), ranges::unitMass_kgpm);
+        if (!read.ok())
+            return context_.accept(read.fault());
+        mass_kgpm = read.value();
     }
     return context_.accept(
         context_.session().edit(tr("unit mass"), [&](Job& job) { job.rig.strings[i].wire.unitMass_kgpm = mass_kgpm; }));

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_page.h"
 
+#include "domain/faults.h"
 #include "domain/methods.h"
 #include "domain/ranges.h"
+#include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/look.h"
 #include "widgets/pages/change_model.h"
@@ -45,28 +47,6 @@ public:
 private:
     AppContext& context_;
 };
-
-std::optional<double> plainNumber(QString text) {
-    bool ok = false;
-    text.remove(QStringLiteral("Hz"), Qt::CaseInsensitive).remove(QChar(0x00b0)).remove(QChar(0x00a2));
-    const double value = text.trimmed()
-                             .replace(QChar(0x2212), QLatin1Char('-'))
-                             .replace(QLatin1Char(','), QLatin1Char('.'))
-                             .toDouble(&ok);
-    return ok ? std::optional(value) : std::nullopt;
-}
-
-/// The number if it is one in the range; otherwise a sentence naming the field.
-Result<double> inRange(const QString& text, const char* field, const Range& range) {
-    const auto value = plainNumber(text);
-    if (value && *value >= range.least && *value <= range.most)
-        return *value;
-    return Fault{field, QStringLiteral("must lie between %1 and %2: %3")
-                            .arg(range.least)
-                            .arg(range.most)
-                            .arg(QLatin1String(range.reason))
-                            .toStdString()};
-}
 
 } // namespace
 
@@ -198,7 +178,8 @@ QWidget* ChangePage::buildMethod() {
     reference_ = new FieldEdit(
         tr("Reference pitch"),
         [this](const QString& text) {
-            const Result<double> value = inRange(text, "reference pitch", ranges::referencePitch_Hz);
+            const Result<double> value =
+                parseQuantity(text, Dimension::Frequency, {}, tr("reference pitch"), ranges::referencePitch_Hz);
             return value.ok() ? context_.accept(context_.session().edit(
                                     tr("reference pitch"), [&](Job& job) { setReferencePitch(job, value.value()); }))
                               : context_.accept(value.fault());
@@ -208,7 +189,8 @@ QWidget* ChangePage::buildMethod() {
     slack_ = new FieldEdit(
         tr("New strings start at"),
         [this](const QString& text) {
-            const Result<double> value = inRange(text, "start of new strings", ranges::slackStart_cents);
+            const Result<double> value =
+                parseQuantity(text, Dimension::Cents, {}, tr("start of new strings"), ranges::slackStart_cents);
             return value.ok()
                        ? context_.accept(context_.session().edit(
                              tr("start of new strings"), [&](Job& job) { job.slackStart_cents = value.value(); }))
@@ -250,12 +232,11 @@ QWidget* ChangePage::buildMethod() {
 }
 
 void ChangePage::commitOldAngle() {
-    const Result<double> value =
-        inRange(oldAngle_->text(), "plate angle with the old set", {-10.0, 10.0, "degrees, forward is positive"});
+    const Result<double> value = parseQuantity(oldAngle_->text(), Dimension::Angle, {},
+                                               tr("plate angle with the old set"), ranges::oldAngle_deg);
     const auto fault =
-        value.ok()
-            ? context_.session().edit(tr("old balance"), [&](Job& job) { job.oldAngle_rad = radians(value.value()); })
-            : std::optional<Fault>(value.fault());
+        value.ok() ? context_.session().edit(tr("old balance"), [&](Job& job) { job.oldAngle_rad = value.value(); })
+                   : std::optional<Fault>(value.fault());
     context_.accept(fault);
     oldAngle_->show(degreesText(context_.session().job().oldAngle_rad));
 }
@@ -283,7 +264,7 @@ void ChangePage::keepTuning() {
     CatalogueTuning tuning;
     for (const StringPick& pick : context_.session().job().onPicks.strings) {
         if (pick.note.isEmpty()) {
-            context_.accept(Fault{"tuning", "holds a pitch in hertz; give every string a note to keep it by name"});
+            context_.accept(Fault{faults::tuningNeedsNotes, QStringLiteral("tuning")});
             return;
         }
         tuning.notes.append(pick.note);

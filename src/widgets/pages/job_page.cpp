@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/job_page.h"
 
+#include "domain/faults.h"
 #include "domain/warnings.h"
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/photo_strip.h"
@@ -169,9 +170,8 @@ void JobPage::say(WorkEvent event, const QString& text) {
     std::optional<Fault> fault;
     const auto change = [&](Job& job) { fault = apply(job, session.derived(), event, text, now); };
     const auto refused = session.edit(tr("step"), change);
-    if (fault && fault->field == "warning" && event == WorkEvent::Done) {
-        ask(WorkEvent::Overrule,
-            QString::fromStdString(fault->what) + QLatin1Char(' ') + tr("To go on all the same, say why:"));
+    if (fault && fault->is(faults::warned) && event == WorkEvent::Done) {
+        ask(WorkEvent::Overrule, fault->whatIsWrong() + QLatin1Char(' ') + tr("To go on all the same, say why:"));
         return;
     }
     if (!context_.accept(fault ? fault : refused))

@@ -161,11 +161,17 @@ void ShopPage::takeFocus() {
 
 void ShopPage::refresh() {
     const auto& book = context_.session().logbook();
-    const bool empty = !book || book->jobCount() == 0;
+    const Result<int> count = book ? book->jobCount() : Result<int>(0);
+    const bool empty = count.ok() && count.value() == 0;
     pages_->setCurrentIndex(empty ? 0 : 1);
     if (empty)
         return;
-    const QList<JobRow> rows = book->jobs(filterOf(filter_->currentIndex(), search_->text()));
+    const auto read = book->jobs(filterOf(filter_->currentIndex(), search_->text()));
+    if (!count.ok() || !read.ok()) {
+        sayUnread(count.ok() ? read.fault() : count.fault());
+        return;
+    }
+    const QList<JobRow>& rows = read.value();
     const auto keep = picked();
     const QSignalBlocker quiet(table_);
     table_->setRowCount(static_cast<int>(rows.size()));
@@ -193,10 +199,20 @@ void ShopPage::refresh() {
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     if (chosen >= 0)
         table_->selectRow(chosen);
-    count_->setText(rows.size() < 200 ? tr("%1 of %2").arg(rows.size()).arg(book->jobCount())
-                                      : tr("the first 200 of %1").arg(book->jobCount()));
-    file_->setText(book->readOnly() ? tr("read only: open in another window") : QString());
+    count_->setText(rows.size() < 200 ? tr("%1 of %2").arg(rows.size()).arg(count.value())
+                                      : tr("the first 200 of %1").arg(count.value()));
+    file_->setText(book->readOnly() ? tr("read only") : QString());
+    file_->setToolTip(book->readOnly() ? sentence(book->path(), book->whyReadOnly()) : QString());
     refreshHistory();
+}
+
+/// A shop that cannot be read is not an empty one.
+void ShopPage::sayUnread(const Fault& fault) {
+    table_->setRowCount(0);
+    count_->clear();
+    for (QPushButton* button : {open_, repeat_, compare_})
+        button->setEnabled(false);
+    history_->setText(sentence(context_.session().logbook()->path(), fault) + QLatin1Char('.'));
 }
 
 std::optional<qint64> ShopPage::picked(int behind) const {
@@ -215,7 +231,12 @@ void ShopPage::refreshHistory() {
         return;
     }
     QStringList lines;
-    const QList<JobRow> jobs = context_.session().logbook()->jobsOf(*guitar);
+    const auto read = context_.session().logbook()->jobsOf(*guitar);
+    if (!read.ok()) {
+        sayUnread(read.fault());
+        return;
+    }
+    const QList<JobRow>& jobs = read.value();
     constexpr int most = 4;
     for (const JobRow& row : jobs.mid(0, most))
         lines.append(tr("%1: %2, %3; %4, %n entries in its log", nullptr, row.entries)
@@ -243,7 +264,12 @@ void ShopPage::repeatPicked() {
         return;
     }
     Job next = repeated(last.value(), derive(last.value()));
-    next.work.usualMinutes = usualMinutesOf(*context_.session().logbook());
+    const auto minutes = usualMinutesOf(*context_.session().logbook());
+    if (!minutes.ok()) {
+        context_.accept(minutes.fault());
+        return;
+    }
+    next.work.usualMinutes = minutes.value();
     if (context_.accept(context_.session().keep(next)))
         Q_EMIT jobOpened();
 }
@@ -253,7 +279,12 @@ void ShopPage::compare() {
     const auto guitar = picked(1);
     if (!id || !guitar)
         return;
-    const QList<JobRow> jobs = context_.session().logbook()->jobsOf(*guitar);
+    const auto read = context_.session().logbook()->jobsOf(*guitar);
+    if (!read.ok()) {
+        context_.accept(read.fault());
+        return;
+    }
+    const QList<JobRow>& jobs = read.value();
     for (qsizetype k = 0; k + 1 < jobs.size(); ++k)
         if (jobs.at(k).id == *id || k + 2 == jobs.size()) {
             const Result<Job> later = context_.session().logbook()->job(jobs.at(k).id);

@@ -31,6 +31,7 @@ private:
     QWidget* buildList();
     [[nodiscard]] std::optional<qint64> picked(int behind = 0) const;
     void refreshHistory();
+    void sayUnread(const Fault& fault);
     void openPicked();
     void repeatPicked();
     void compare();
