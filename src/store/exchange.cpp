@@ -78,9 +78,9 @@ constexpr const char* guitarFormat = "flenzo-guitar";
 } // namespace
 
 std::optional<Fault> exportCsv(const Logbook& book, const QString& folder, const std::function<bool(int)>& goOn) {
-    QByteArray jobs = csv({"job", "guitar", "owner", "story", "set", "tuning", "state", "received", "due", "changed",
-                           "entries"})
-                          .toUtf8();
+    QByteArray jobs =
+        csv({"job", "guitar", "owner", "story", "set", "tuning", "state", "received", "due", "changed", "entries"})
+            .toUtf8();
     QByteArray events =
         csv({"job", "number", "event", "at", "string", "cents", "gap mm", "angle deg", "claw turns", "note"}).toUtf8();
     JobFilter all;

@@ -87,8 +87,7 @@ std::vector<double> Fields::numbers(const QString& name, qsizetype most, const R
     if (!has(name))
         return list;
     for (const QJsonValue& value : array(name, most))
-        list.push_back(
-            checked(value, QStringLiteral("%1[%2]").arg(pathOf(name)).arg(list.size()), range));
+        list.push_back(checked(value, QStringLiteral("%1[%2]").arg(pathOf(name)).arg(list.size()), range));
     return list;
 }
 
@@ -122,8 +121,7 @@ QJsonArray Fields::array(const QString& name, qsizetype most) {
     if (!value.isArray())
         box_.put(value.isUndefined() ? faults::missing : faults::notList, pathOf(name));
     else if (value.toArray().size() > most) {
-        box_.put(faults::tooMany, pathOf(name),
-                 {QString::number(value.toArray().size()), QString::number(most)});
+        box_.put(faults::tooMany, pathOf(name), {QString::number(value.toArray().size()), QString::number(most)});
         return {};
     }
     return value.toArray();

@@ -340,8 +340,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.owner = top.text("owner", nameLength);
     job.story = top.text("story", 4000);
     job.goal = goalFromJson(top.part("goal"));
-    job.method =
-        methodFromJson(top.part("habit"), job.rig);
+    job.method = methodFromJson(top.part("habit"), job.rig);
     job.pace = paceFromJson(top.part("pace"));
     readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
     job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);

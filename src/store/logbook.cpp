@@ -12,6 +12,7 @@
 #include <QJsonDocument>
 #include <QSqlError>
 #include <QSqlQuery>
+#include <QUrl>
 #include <QUuid>
 #include <algorithm>
 
@@ -43,6 +44,15 @@ const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guit
 
 Fault faultOf(const FaultCode& code, const QSqlError& error) {
     return {code, QStringLiteral("logbook"), {error.databaseText().isEmpty() ? error.text() : error.databaseText()}};
+}
+
+/// A file that is no database, or holds what none can, is damaged; any other failure is of the disk or of permissions.
+Fault readFaultOf(const QSqlError& error) {
+    constexpr const char* damagedCodes[] = {"11", "26"}; // SQLITE_CORRUPT, SQLITE_NOTADB
+    for (const char* const code : damagedCodes)
+        if (error.nativeErrorCode() == QLatin1String(code))
+            return faultOf(faults::bookDamaged, error);
+    return faultOf(faults::bookNotRead, error);
 }
 
 QString compact(const QJsonObject& json) {
@@ -166,16 +176,20 @@ Fault Logbook::whyReadOnly() const {
 
 std::optional<Fault> Logbook::connect() {
     QSqlDatabase made = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
-    made.setDatabaseName(path_);
-    made.setConnectOptions(readOnly() ? QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000;QSQLITE_OPEN_READONLY")
-                                      : QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000"));
+    // A reader shares a small file with the writer; where it may not make one and nobody writes, it does without.
+    const bool alone = readOnly() && !inUse_ && !QFileInfo::exists(path_ + QStringLiteral("-wal"));
+    made.setDatabaseName(
+        alone ? QUrl::fromLocalFile(path_).toString(QUrl::FullyEncoded) + QStringLiteral("?immutable=1") : path_);
+    made.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000") +
+                           (readOnly() ? QStringLiteral(";QSQLITE_OPEN_READONLY") : QString()) +
+                           (alone ? QStringLiteral(";QSQLITE_OPEN_URI") : QString()));
     return made.open() ? std::nullopt : std::optional(faultOf(faults::bookNotOpened, made.lastError()));
 }
 
 std::optional<Fault> Logbook::prepare(bool isNew) {
     QSqlQuery query(database());
     if (!query.exec(QStringLiteral("PRAGMA schema_version")) || !query.next())
-        return faultOf(faults::bookDamaged, query.lastError());
+        return readFaultOf(query.lastError());
     if (!readOnly()) {
         // WAL lets a second window read while this one writes; FULL has every commit on the disk, not only in its
         // cache.
@@ -201,7 +215,7 @@ std::optional<Fault> Logbook::prepare(bool isNew) {
             return fault;
     }
     if (!query.exec(QStringLiteral("SELECT id FROM jobs ORDER BY changed DESC LIMIT 1")))
-        return faultOf(faults::bookDamaged, query.lastError());
+        return readFaultOf(query.lastError());
     return std::nullopt;
 }
 
@@ -321,13 +335,13 @@ std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& afte
 Result<Job> Logbook::job(qint64 id) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT body FROM jobs WHERE id=?"), {id}))
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     if (!query.next())
         return Fault{faults::jobGone, QStringLiteral("job")};
     QJsonObject json = QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object();
     QJsonArray log;
     if (!run(query, QStringLiteral("SELECT body FROM events WHERE job=? ORDER BY seq"), {id}))
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     while (query.next())
         log.append(QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object());
     json[QLatin1String("log")] = log;
@@ -358,18 +372,18 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
     QSqlQuery query(database());
     query.setForwardOnly(true);
     if (!run(query,
-        QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
-            (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
-                          : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
-        values))
-        return faultOf(faults::bookNotRead, query.lastError());
+             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
+                 (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
+                               : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
+             values))
+        return readFaultOf(query.lastError());
     return rowsOf(query);
 }
 
 Result<qint64> Logbook::guitarOf(qint64 jobId) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}))
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     if (!query.next())
         return Fault{faults::jobGone, QStringLiteral("job")};
     return query.value(0).toLongLong();
@@ -381,21 +395,21 @@ Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
              QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
                  QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
              {guitarId}))
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     return rowsOf(query);
 }
 
 Result<int> Logbook::jobCount() const {
     QSqlQuery query(database());
     if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     return query.value(0).toInt();
 }
 
 Result<QString> Logbook::setting(const QString& key) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT value FROM settings WHERE key=?"), {key}))
-        return faultOf(faults::bookNotRead, query.lastError());
+        return readFaultOf(query.lastError());
     return query.next() ? query.value(0).toString() : QString();
 }
 

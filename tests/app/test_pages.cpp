@@ -24,28 +24,15 @@ using namespace flenzo;
 using namespace flenzo::testing;
 
 /// The pages on which a job is set up, and the paper it ends on.
-class TestPages : public QObject {
+class TestPages : public QObject, protected WindowFixture {
     Q_OBJECT
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
-
-    Session& session() { return window_->context().session(); }
-    template <class T> T* find(const char* name) { return window_->findChild<T*>(QLatin1String(name)); }
-    QString text(const char* name) { return find<QLabel>(name)->text(); }
 
 private Q_SLOTS:
     void init() {
-        loadTypeface();
-        dir_ = std::make_unique<QTemporaryDir>();
-        window_ = windowOn(dir_->path());
-        QVERIFY(window_);
+        beginShop();
         window_->openDemo(0);
     }
-    void cleanup() {
-        session().undoStack().setClean();
-        window_.reset();
-        dir_.reset();
-    }
+    void cleanup() { endShop(); }
 
     void aSetIsChosenByKeys() {
         window_->actions().find("new")->trigger();

@@ -3,6 +3,7 @@
 #include "domain/methods.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
+#include "store/files.h"
 #include "support/window.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
@@ -20,19 +21,11 @@
 using namespace flenzo;
 using namespace flenzo::testing;
 
-class TestShop : public QObject {
+class TestShop : public QObject, protected WindowFixture {
     Q_OBJECT
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return window_->context().session(); }
-    Logbook& book() { return *session().logbook(); }
     QTableWidget* table() { return window_->findChild<QTableWidget*>(QStringLiteral("jobs")); }
     QLineEdit* search() { return window_->findChild<QLineEdit*>(QStringLiteral("search")); }
-    void open() {
-        window_ = windowOn(dir_->path());
-        QVERIFY(window_);
-    }
     /// So many jobs of made-up guitars, in three states, some due.
     void stock(int count) {
         std::vector<Job> jobs;
@@ -51,15 +44,8 @@ class TestShop : public QObject {
     }
 
 private Q_SLOTS:
-    void init() {
-        loadTypeface();
-        dir_ = std::make_unique<QTemporaryDir>();
-        open();
-    }
-    void cleanup() {
-        window_.reset();
-        dir_.reset();
-    }
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
 
     void everyFilterShowsItsOwn() {
         stock(30);
@@ -130,6 +116,38 @@ private Q_SLOTS:
         open();
         QCOMPARE(window_->page(), MainWindow::JobSteps);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
+    }
+
+    void aShopThatCannotBeReadIsNotAnEmptyOne() {
+        stock(3);
+        onTheLogbook("ALTER TABLE jobs RENAME TO gone");
+        window_->showPage(MainWindow::Bench);
+        window_->showPage(MainWindow::Shop);
+        QVERIFY(!find("emptyShop")->isVisible());
+        QCOMPARE(table()->rowCount(), 0);
+        QVERIFY2(text("history").contains(QLatin1String("cannot be read")), qPrintable(text("history")));
+    }
+
+    void anOwnCatalogueThatCannotBeReadIsPutAside_data() {
+        QTest::addColumn<QByteArray>("content");
+        QTest::newRow("newer") << QByteArray(R"({"format": "flenzo-own-catalogue", "version": 99})");
+        QTest::newRow("damaged") << QByteArray("{\"format\": \"flenzo-own");
+    }
+    void anOwnCatalogueThatCannotBeReadIsPutAside() {
+        QFETCH(QByteArray, content);
+        window_.reset();
+        QVERIFY(!writeFile(pathsIn(dir_->path()).ownCatalogueFile, content));
+        open();
+        QVERIFY2(window_->message().contains(QLatin1String("own-damaged-")), qPrintable(window_->message()));
+        OwnCatalogue own;
+        own.tunings = {{QStringLiteral("Mine"), {QStringLiteral("E2")}}};
+        window_->context().setOwn(own);
+        QCOMPARE(readOwnCatalogue(pathsIn(dir_->path()).ownCatalogueFile).value().tunings.size(), std::size_t(1));
+        const QStringList aside = QDir(dir_->path()).entryList({QStringLiteral("own-damaged-*.json")});
+        QCOMPARE(aside.size(), 1);
+        QFile old(dir_->filePath(aside.first()));
+        QVERIFY(old.open(QIODevice::ReadOnly));
+        QCOMPARE(old.readAll(), content);
     }
 
     void aRepeatedSetUpTakesTheShopsMinutesAlong() {

@@ -31,15 +31,10 @@
 using namespace flenzo;
 using namespace flenzo::testing;
 
-class TestStepForms : public QObject {
+class TestStepForms : public QObject, protected WindowFixture {
     Q_OBJECT
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
 
-    Session& session() { return window_->context().session(); }
     const Job& job() { return session().job(); }
-    template <class T = QLabel> T* find(const char* name) { return window_->findChild<T*>(QLatin1String(name)); }
-    QString text(const char* name) { return find(name)->text(); }
 
     void openAt(int demo, StepId id, const std::function<void(Job&)>& change = {}) {
         Job opened = demoJob(demo).value();
@@ -84,16 +79,8 @@ class TestStepForms : public QObject {
     }
 
 private Q_SLOTS:
-    void init() {
-        loadTypeface();
-        dir_ = std::make_unique<QTemporaryDir>();
-        window_ = windowOn(dir_->path());
-        QVERIFY(window_);
-    }
-    void cleanup() {
-        window_.reset();
-        dir_.reset();
-    }
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
 
     void twoCaliperReadingsNameTheOldSet() {
         openAt(2, StepId::OldSet);

@@ -133,34 +133,12 @@ Job jobOfKind(const char* kindName) {
 
 } // namespace
 
-class TestTypedJobs : public QObject {
+class TestTypedJobs : public QObject, protected WindowFixture {
     Q_OBJECT
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
-
-    void onTheLogbook(const char* statement) {
-        {
-            QSqlDatabase book = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("beside"));
-            book.setDatabaseName(pathsIn(dir_->path()).logbookFile);
-            QVERIFY(book.open());
-            QSqlQuery query(book);
-            QVERIFY2(query.exec(QLatin1String(statement)), qPrintable(query.lastError().text()));
-            book.close();
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("beside"));
-    }
 
 private Q_SLOTS:
-    void init() {
-        loadTypeface();
-        dir_ = std::make_unique<QTemporaryDir>();
-        window_ = windowOn(dir_->path());
-        QVERIFY(window_);
-    }
-    void cleanup() {
-        window_.reset();
-        dir_.reset();
-    }
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
 
     void wholeJobs_data() {
         QTest::addColumn<QString>("kind");

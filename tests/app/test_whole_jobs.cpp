@@ -114,15 +114,9 @@ int lookBeside(const QString& folder) {
 
 } // namespace
 
-class TestWholeJobs : public QObject {
+class TestWholeJobs : public QObject, protected WindowFixture {
     Q_OBJECT
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
 
-    void open() {
-        window_ = windowOn(dir_->path());
-        QVERIFY(window_);
-    }
     Job demo(int index) {
         Job job = demoJob(index).value();
         job.log.clear();
@@ -130,15 +124,8 @@ class TestWholeJobs : public QObject {
     }
 
 private Q_SLOTS:
-    void init() {
-        loadTypeface();
-        dir_ = std::make_unique<QTemporaryDir>();
-        open();
-    }
-    void cleanup() {
-        window_.reset();
-        dir_.reset();
-    }
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
 
     void anEmptyShopExplainsItselfAndTakesTheFirstGuitar() {
         QCOMPARE(window_->page(), MainWindow::Shop);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
-#include "domain/faults.h"
 #include "domain/compare.h"
+#include "domain/faults.h"
 #include "domain/troubleshooting.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"

@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/base/units.h"
+#include "domain/faults.h"
 #include "session/document/session.h"
 #include "store/exchange.h"
 #include "store/job_json.h"
 #include "store/logbook.h"
 
+#include <QDir>
 #include <QFile>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -13,6 +16,8 @@
 #include <QSqlQuery>
 #include <QTemporaryDir>
 #include <QTest>
+#include <sys/stat.h>
+#include <unistd.h>
 
 using namespace flenzo;
 
@@ -64,6 +69,16 @@ class TestLogbook : public QObject {
         if (!book.ok())
             qFatal("%s", qPrintable(book.fault().sentence()));
         return book.value();
+    }
+
+    /// A statement run on the file behind the program's back.
+    bool pragma(const QString& statement) {
+        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+        raw.setDatabaseName(path_);
+        const bool done = raw.open() && raw.exec(statement).lastError().type() == QSqlError::NoError;
+        raw = {};
+        QSqlDatabase::removeDatabase(QStringLiteral("raw"));
+        return done;
     }
 
 private Q_SLOTS:
@@ -151,6 +166,37 @@ private Q_SLOTS:
         QCOMPARE(second->job(id).value().log.size(), std::size_t(1)); // sees it at once
     }
 
+    /// What this user may not write is read, and nobody is said to have it open.
+    void aBookWithoutTheRightToWriteIsRead() {
+        QVERIFY(open()->add(jobOf(QStringLiteral("Kept"), QString())).ok());
+        QFile::remove(path_ + QStringLiteral(".lock"));
+        QVERIFY(::chmod(qPrintable(path_), 0444) == 0 && ::chmod(qPrintable(dir_->path()), 0555) == 0);
+        const bool root = ::geteuid() == 0;
+        constexpr uid_t nobody = 65534;
+        QVERIFY(!root || ::seteuid(nobody) == 0);
+        const auto book = Logbook::open(path_);
+        const auto rows = book.ok() ? book.value()->jobs({}) : Result<QList<JobRow>>(book.fault());
+        const auto written = book.ok() ? book.value()->add(newJob()) : Result<qint64>(book.fault());
+        QVERIFY(!root || ::seteuid(0) == 0);
+        QVERIFY(::chmod(qPrintable(dir_->path()), 0755) == 0);
+        QVERIFY2(rows.ok(), rows.ok() ? "" : qPrintable(rows.fault().sentence()));
+        QCOMPARE(rows.value().size(), 1);
+        QVERIFY(!written.ok() && written.fault().is(faults::bookNotWritable));
+    }
+
+    void aBookThatCannotBeReadSaysSo() {
+        const auto book = open();
+        const qint64 id = book->add(jobOf(QStringLiteral("Kept"), QString())).value();
+        QVERIFY(pragma(QStringLiteral("DROP TABLE events")));
+        QVERIFY(book->job(id).fault().is(faults::bookNotRead));
+        QVERIFY(pragma(QStringLiteral("ALTER TABLE jobs RENAME TO gone")));
+        QVERIFY(book->jobs({}).fault().is(faults::bookNotRead));
+        QVERIFY(book->jobCount().fault().is(faults::bookNotRead));
+        QVERIFY(book->guitarOf(id).fault().is(faults::bookNotRead));
+        QVERIFY(exportCsv(*book, dir_->filePath(QStringLiteral("tables")))->is(faults::bookNotRead));
+        QVERIFY(!QFile::exists(dir_->filePath(QStringLiteral("tables/jobs.csv"))));
+    }
+
     void backupsAreWholeAndComeBack() {
         qint64 id = 0;
         QString backup;
@@ -215,8 +261,57 @@ private Q_SLOTS:
         QCOMPARE(read("events.csv").count(QLatin1Char('\n')), 3);
         QVERIFY(read("events.csv").contains(QLatin1String("=-12.25")) &&
                 read("events.csv").contains(QLatin1String("0.5000")));
+        // The other half cannot be written: the table that stood there before stays as it was.
+        QVERIFY(QFile::remove(folder + QStringLiteral("/events.csv")) &&
+                QDir(folder).mkdir(QStringLiteral("events.csv")));
+        const QString before = read("jobs.csv");
+        Job more = jobOf(QStringLiteral("More"), QString());
+        QVERIFY(book->add(more).ok());
+        QVERIFY(exportCsv(*book, folder)->is(faults::cannotBeWritten));
+        QCOMPARE(read("jobs.csv"), before);
         QVERIFY(exportCsv(*book, dir_->filePath(QStringLiteral("stopped")), [](int) { return false; }).has_value());
         QVERIFY(!QFile::exists(dir_->filePath(QStringLiteral("stopped/jobs.csv"))));
+    }
+
+    /// A cell is a figure that was read, turned or typed, or empty; nothing is made up.
+    void everyKindOfEventHasItsOwnCells_data() {
+        QTest::addColumn<Event>("event");
+        QTest::addColumn<QString>("cells"); // string, cents, gap, angle, turns
+        Event angle, fine, off;
+        angle.angle_rad = radians(-0.5);
+        fine = Event::tuned(1, 3.0);
+        fine.kind = Event::Kind::Fine;
+        off.kind = Event::Kind::Off;
+        off.string = 2;
+        const auto bare = [](Event::Kind kind) {
+            Event event;
+            event.kind = kind;
+            return event;
+        };
+        QTest::newRow("read") << Event::read(0, -12.25) << QStringLiteral("\"\",\"6=-12.25\",\"\",\"\",\"\"");
+        QTest::newRow("gap") << Event::readGap(0.004) << QStringLiteral("\"\",\"\",\"4.000\",\"\",\"\"");
+        QTest::newRow("angle") << angle << QStringLiteral("\"\",\"\",\"\",\"-0.500\",\"\"");
+        QTest::newRow("tuned") << Event::tuned(1, 0.0) << QStringLiteral("\"5\",\"0.00\",\"\",\"\",\"\"");
+        QTest::newRow("fine") << fine << QStringLiteral("\"5\",\"3.00\",\"\",\"\",\"\"");
+        QTest::newRow("claw") << Event::claw({0.5, 0.25}) << QStringLiteral("\"\",\"\",\"\",\"\",\"0.3750\"");
+        QTest::newRow("off") << off << QStringLiteral("\"4\",\"\",\"\",\"\",\"\"");
+        QTest::newRow("unblock") << bare(Event::Kind::Unblock) << QStringLiteral("\"\",\"\",\"\",\"\",\"\"");
+        QTest::newRow("lock") << bare(Event::Kind::Lock) << QStringLiteral("\"\",\"\",\"\",\"\",\"\"");
+        QTest::newRow("wiggle") << bare(Event::Kind::Wiggle) << QStringLiteral("\"\",\"\",\"\",\"\",\"\"");
+        QTest::newRow("turn") << bare(Event::Kind::Turn) << QStringLiteral("\"\",\"\",\"\",\"\",\"\"");
+    }
+    void everyKindOfEventHasItsOwnCells() {
+        QFETCH(Event, event);
+        QFETCH(QString, cells);
+        const auto book = open();
+        Job job = jobOf(QStringLiteral("Kept"), QString());
+        job.log = {event};
+        QVERIFY(book->add(job).ok());
+        QVERIFY(!exportCsv(*book, dir_->path()));
+        QFile file(dir_->filePath(QStringLiteral("events.csv")));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QString line = QString::fromUtf8(file.readAll()).split(QStringLiteral("\r\n")).at(1);
+        QVERIFY2(line.contains(cells), qPrintable(line));
     }
 
     void aCardOrRecordThatCannotBeIsNamed_data() {
@@ -291,14 +386,6 @@ private Q_SLOTS:
         QVERIFY(!damaged.ok() && damaged.fault().whatIsWrong().contains(QLatin1String("damaged")));
         QFile::remove(path_);
         open().reset();
-        const auto pragma = [&](const QString& statement) {
-            QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-            raw.setDatabaseName(path_);
-            const bool done = raw.open() && raw.exec(statement).lastError().type() == QSqlError::NoError;
-            raw = {};
-            QSqlDatabase::removeDatabase(QStringLiteral("raw"));
-            return done;
-        };
         QVERIFY(pragma(QStringLiteral("PRAGMA user_version=99")));
         auto newer = Logbook::open(path_);
         QVERIFY(!newer.ok() && newer.fault().whatIsWrong().contains(QLatin1String("newer")));

@@ -4,7 +4,14 @@
 #include "app/main_window.h"
 #include "store/catalogue_files.h"
 
+#include "widgets/look.h"
+
 #include <QDir>
+#include <QLabel>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
 #include <QTest>
 #include <memory>
 
@@ -26,5 +33,47 @@ inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
     window->activateWindow();
     return QTest::qWaitForWindowActive(window.get()) ? std::move(window) : nullptr;
 }
+
+/// A shop of its own for each test of a window.
+class WindowFixture {
+protected:
+    void beginShop() {
+        loadTypeface();
+        dir_ = std::make_unique<QTemporaryDir>();
+        open();
+    }
+    void open() {
+        window_ = windowOn(dir_->path());
+        QVERIFY(window_);
+    }
+    void endShop() {
+        if (window_)
+            session().undoStack().setClean(); // or closing would ask
+        window_.reset();
+        dir_.reset();
+    }
+    [[nodiscard]] Session& session() const { return window_->context().session(); }
+    [[nodiscard]] Logbook& book() const { return *session().logbook(); }
+    template <class T = QLabel> [[nodiscard]] T* find(const char* name) const {
+        return window_->findChild<T*>(QLatin1String(name));
+    }
+    [[nodiscard]] QString text(const char* name) const { return find<QLabel>(name)->text(); }
+
+    /// Runs a statement on the logbook behind the program's back.
+    void onTheLogbook(const char* statement) const {
+        {
+            QSqlDatabase beside = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("beside"));
+            beside.setDatabaseName(pathsIn(dir_->path()).logbookFile);
+            QVERIFY(beside.open());
+            QSqlQuery query(beside);
+            QVERIFY2(query.exec(QLatin1String(statement)), qPrintable(query.lastError().text()));
+            beside.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("beside"));
+    }
+
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::unique_ptr<MainWindow> window_;
+};
 
 } // namespace flenzo::testing
