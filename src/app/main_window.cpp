@@ -83,7 +83,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
         messageFrame_->hide();
         refresh();
     });
-    connect(&session_, &Session::identityChanged, this, &MainWindow::refresh);
+    connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
     // A command shows its job before the stack has moved on, so what can be undone is known only now.
     connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
@@ -224,11 +224,14 @@ MainWindow::Page MainWindow::page() const {
     return static_cast<Page>(stack_->currentIndex());
 }
 
+QString MainWindow::titleOf(const Job& job) {
+    return job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
+}
+
 void MainWindow::refresh() {
     const Job& job = session_.job();
     const TrackedState& now = session_.derived().now();
-    const QString name = job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
-    guitar_->setText(name);
+    guitar_->setText(titleOf(job));
     story_->setText(job.story);
     story_->setToolTip(job.story);
     simulated_->setVisible(job.simulatedSeed.has_value());
@@ -245,6 +248,12 @@ void MainWindow::refresh() {
         blocked_->setProperty("alarm", now.state.block.has_value());
         blocked_->style()->polish(blocked_);
     }
+    refreshTitle();
+}
+
+/// What the job is called and where it is kept; needs nothing that is worked out.
+void MainWindow::refreshTitle() {
+    const QString name = titleOf(session_.job());
     const QString file =
         session_.path().isEmpty() ? QString() : QStringLiteral(", ") + QFileInfo(session_.path()).fileName();
     setWindowTitle(

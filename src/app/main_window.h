@@ -73,6 +73,8 @@ private:
     void addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu);
     void addViewActions(std::vector<ActionSpec>& list);
     void refresh();
+    void refreshTitle();
+    [[nodiscard]] static QString titleOf(const Job& job);
     void refreshRecent();
     void change(const std::function<void(Preferences&)>& change);
     void showMessage(const QString& sentence, bool complaint);

@@ -228,4 +228,24 @@ MethodCost Costs::of(const QString& topic, const QString& option) const {
     return cost;
 }
 
+std::optional<PricedPlan> pricedPlan(const Job& job, const std::function<bool(double)>& goOn) {
+    constexpr double playedShare = 0.75; // of the time goes into the remaining work of the plain job
+    if (!goOn(0.0))
+        return std::nullopt;
+    const Costs costs(job);
+    PricedPlan plan{costs.asChosen(), {}};
+    const QList<MethodTopic>& topics = methodTopics();
+    for (qsizetype k = 0; k < topics.size(); ++k) {
+        if (!goOn(playedShare + (1.0 - playedShare) * static_cast<double>(k) / static_cast<double>(topics.size())))
+            return std::nullopt;
+        if (!topics[k].appliesTo(job))
+            continue;
+        PricedTopic priced{&topics[k], {}};
+        for (const MethodOption& option : topics[k].options)
+            priced.prices.append(costs.of(topics[k].name, option.name));
+        plan.topics.append(priced);
+    }
+    return plan;
+}
+
 } // namespace flenzo

@@ -3,6 +3,7 @@
 
 #include "core/simulation/remaining.h"
 #include "domain/job.h"
+#include "domain/methods.h"
 
 #include <functional>
 
@@ -40,5 +41,17 @@ private:
     Tuning tuning_;
     MethodCost now_;
 };
+
+/// Every topic that applies to a job, with the cost of each of its options.
+struct PricedTopic {
+    const MethodTopic* topic = nullptr;
+    QList<MethodCost> prices; ///< by option
+};
+struct PricedPlan {
+    MethodCost now;
+    QList<PricedTopic> topics;
+};
+/// `goOn` hears the share done so far and may stop it; nothing then. Takes a good part of a second.
+[[nodiscard]] std::optional<PricedPlan> pricedPlan(const Job& job, const std::function<bool(double)>& goOn);
 
 } // namespace flenzo

@@ -49,6 +49,7 @@ inline constexpr FaultCode actIsYours{
     QT_TRANSLATE_NOOP("Fault", "is yours to choose: what is left is said above; go on by hand or leave it there")};
 inline constexpr FaultCode actImpossible{
     QT_TRANSLATE_NOOP("Fault", "is impossible: this set has no stable balance; see the answer page")};
+inline constexpr FaultCode stillWorking{QT_TRANSLATE_NOOP("Fault", "is still being worked out; one moment")};
 inline constexpr FaultCode notSimulated{
     QT_TRANSLATE_NOOP("Fault", "is not on this bench; readings come from the real one")};
 inline constexpr FaultCode noSuchDemo{QT_TRANSLATE_NOOP("Fault", "has no such guitar")};

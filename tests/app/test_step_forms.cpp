@@ -340,6 +340,7 @@ private Q_SLOTS:
 
     void waysThatCostSomethingComeFirst() {
         openAt(0, StepId::Plan);
+        QTRY_VERIFY(find<QComboBox>("school-overshoot"));
         auto* exact = find<QComboBox>("school-overshoot");
         auto* tail = find<QComboBox>("school-tail");
         QVERIFY(exact && tail);
@@ -351,6 +352,7 @@ private Q_SLOTS:
 
     void decksAndFloatsByTheChooser() {
         openAt(2, StepId::Plan);
+        QTRY_VERIFY(find<QComboBox>("school-bridge"));
         auto* bridge = find<QComboBox>("school-bridge");
         QVERIFY(bridge);
         const bool was = job().goal.deckLoad_Nm > 0.0;

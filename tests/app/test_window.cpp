@@ -3,6 +3,7 @@
 #include "app/shots.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
+#include "domain/edits.h"
 #include "session/document/demo.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
@@ -22,6 +23,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
+#include <QSignalSpy>
 #include <QSpinBox>
 #include <QStackedWidget>
 #include <QTableView>
@@ -95,6 +97,7 @@ private Q_SLOTS:
                                dir_->filePath(QStringLiteral("own.json")),
                                dir_->filePath(QStringLiteral("shop.flenzo-logbook"))};
         window_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
+        session().setPatience(std::chrono::minutes(1));
         window_->openDemo(0);
         window_->show();
         window_->activateWindow();
@@ -113,6 +116,58 @@ private Q_SLOTS:
         QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
         QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
         QCOMPARE(find<QTableView>("passSheet")->model()->rowCount(), 8);
+    }
+
+    /// With no patience at all: what was typed is in the job and on the screen at once, its advice follows, and nothing
+    /// of the state before stands beside it. Nobody can say "done" to what is not yet shown.
+    void theReadingIsThereBeforeItsAdvice() {
+        session().setPatience(std::chrono::milliseconds(0));
+        const QString before = text("act");
+        int rounds = 0;
+        for (int string = 1; string <= 6; ++string) {
+            const std::size_t entries = session().job().log.size();
+            type(QStringLiteral("%1=-%1.5").arg(string));
+            QCOMPARE(session().job().log.size(), entries + 1);
+            if (!text("act").contains(QLatin1String("Taken")))
+                continue; // it was quicker than we look
+            ++rounds;
+            QVERIFY(text("act").contains(QStringLiteral("%1=-%1.5").arg(string)));
+            QCOMPARE(text("figure"), QStringLiteral("…"));
+            QVERIFY(!window_->findChild<BenchPage*>()->findChild<QPushButton*>(QStringLiteral("done"))->isEnabled());
+            press(Qt::Key_Space);
+            QCOMPARE(session().job().log.size(), entries + 1);
+            QTRY_VERIFY(!text("act").contains(QLatin1String("Taken")));
+        }
+        QVERIFY(rounds > 0);
+        QCOMPARE(session().derived().standings.size(), session().job().log.size() + 1);
+        QVERIFY(text("act") != before || text("figure") != QStringLiteral("…"));
+    }
+
+    /// The latest wins: a burst of edits ends with what follows from the last of them, shown once.
+    void aBurstOfEditsEndsWithTheLast() {
+        session().setPatience(std::chrono::milliseconds(0));
+        QSignalSpy changed(&session(), &Session::changed);
+        for (int k = 1; k <= 20; ++k)
+            QVERIFY(!session().edit(QStringLiteral("gap"),
+                                    [k](Job& job) { job.rig.bridge.rearGap_m = 0.003 + 1e-5 * k; }));
+        QTRY_VERIFY(changed.count() > 0);
+        QCOMPARE(session().derived().rig().bridge.rearGap_m, session().job().rig.bridge.rearGap_m);
+        QVERIFY(changed.count() < 20);
+        QTRY_COMPARE(find<SceneView>("section")->isVisible(), true);
+    }
+
+    /// A page nobody sees does no work, and is right when it is seen.
+    void hiddenPagesWait() {
+        window_->showPage(MainWindow::Change);
+        const QString verdict = text("changeVerdict");
+        window_->showPage(MainWindow::Bench);
+        QVERIFY(!session().edit(QStringLiteral("tuning"), [](Job& job) {
+            for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+                setTarget(job, Side::On, i, job.rig.strings[i].target_Hz * 0.9, QString());
+        }));
+        QCOMPARE(text("changeVerdict"), verdict);
+        window_->showPage(MainWindow::Change);
+        QVERIFY(text("changeVerdict") != verdict);
     }
 
     void fromTheDemoStartToDoneByKeys() {

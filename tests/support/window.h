@@ -27,6 +27,8 @@ inline ShellPaths pathsIn(const QString& folder) {
 /// A window on the shop of that folder, active so that it hears keys; nothing if it does not come.
 inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
     auto window = std::make_unique<MainWindow>(pathsIn(folder), bundledCatalogue().value());
+    // Answers are waited for, however slow the machine is; tests of the waiting itself ask otherwise.
+    window->context().session().setPatience(std::chrono::minutes(1));
     window->openShop();
     window->resize(1280, 800);
     window->show();

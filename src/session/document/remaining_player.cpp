@@ -16,9 +16,14 @@ RemainingPlayer::~RemainingPlayer() {
     pool_.waitForDone();
 }
 
-void RemainingPlayer::play(const BenchJob& job, const Advice& advice) {
+void RemainingPlayer::stop() {
     if (cancel_)
         *cancel_ = true;
+    ++generation_;
+}
+
+void RemainingPlayer::play(const BenchJob& job, const Advice& advice) {
+    stop();
     const auto cancel = cancel_ = std::make_shared<std::atomic<bool>>(false);
     pool_.start([this, job, advice, cancel, generation = ++generation_] {
         RemainingOptions options;

@@ -17,6 +17,8 @@ public:
     explicit RemainingPlayer(QObject* parent = nullptr);
     ~RemainingPlayer() override;
     void play(const BenchJob& job, const Advice& advice);
+    /// Gives up the question under way.
+    void stop();
     /// Waits for the answer under way; for tests and pictures.
     void finish();
 

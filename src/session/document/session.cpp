@@ -55,21 +55,6 @@ namespace {
 /// Further from what the model expects than any honest reading after a sound start: wrong string, octave or slip.
 constexpr double doubtful_cents = 350.0;
 
-/// Whether what was learned still holds: nothing but the log changed, and that only at its end.
-bool onlyTheLogGrew(const Job& before, const Job& after) {
-    if (before.log.empty() || after.log.size() < before.log.size() ||
-        !std::equal(before.log.begin(), before.log.end(), after.log.begin()))
-        return false;
-    Job same = before;
-    same.log = after.log;
-    same.card = after.card;
-    same.work = after.work;
-    same.guitar = after.guitar;
-    same.owner = after.owner;
-    same.story = after.story;
-    return same == after;
-}
-
 QString now() {
     return QDateTime::currentDateTime().toString(Qt::ISODate);
 }
@@ -92,12 +77,13 @@ void noteTargets(const Job& before, Job& after) {
 } // namespace
 
 Session::Session(const QString& recoveryFolder, QObject* parent)
-    : QObject(parent), job_(newJob()), derived_(derive(job_)), recovery_(recoveryFolder) {
+    : QObject(parent), job_(newJob()), deriver_(new Deriver(this)), recovery_(recoveryFolder) {
     connect(&player_, &RemainingPlayer::played, this, [this](const RemainingWork& work) {
-        derived_.remaining = work;
+        deriver_->setRemaining(work);
         Q_EMIT remainingChanged();
     });
-    player_.play(benchJobOf(job_), derived_.advice);
+    connect(deriver_, &Deriver::arrived, this, &Session::showDerived);
+    show(job_);
     connect(&undo_, &QUndoStack::cleanChanged, this, &Session::identityChanged);
     connect(&undo_, &QUndoStack::indexChanged, this, &Session::writeRecovery);
 }
@@ -106,14 +92,24 @@ Session::~Session() {
     undo_.disconnect(this); // it says "clean" when it goes, and what listens may have gone before it
 }
 
-void Session::show(const Job& job) {
-    const bool grown = onlyTheLogGrew(job_, job);
-    job_ = job;
-    const Estimate known = std::move(derived_.advice.guitar);
-    derived_ = derive(job_, grown ? &known : nullptr);
-    player_.play(benchJobOf(job_), derived_.advice);
+void Session::show(Job job) {
+    job_ = std::move(job);
     pick_.reset();
     gapPick_ = false;
+    shown_ = false;
+    player_.stop();
+    deriver_->ask(job_);
+    if (deriver_->wait(patience_))
+        showDerived();
+    else
+        Q_EMIT deriving();
+}
+
+/// Once for each job, whether its answer was waited for or came by itself.
+void Session::showDerived() {
+    if (std::exchange(shown_, true))
+        return;
+    player_.play(benchJobOf(job_), derived().advice);
     Q_EMIT changed();
     Q_EMIT pickChanged();
 }
@@ -212,7 +208,7 @@ QString Session::typedLength(double length_m) const {
 std::optional<Fault> Session::doubt(const Event& event) const {
     if (event.confirmed)
         return std::nullopt;
-    const TrackedState& tracked = derived_.now();
+    const TrackedState& tracked = derived().now();
     const auto question = [this](std::size_t string, double got, double expected) -> std::optional<Fault> {
         if (!(std::abs(got - expected) > doubtful_cents))
             return std::nullopt;
@@ -244,8 +240,8 @@ std::optional<std::size_t> Session::pickedString() const {
         return std::nullopt;
     if (pick_)
         return pick_;
-    const NextAct& next = derived_.next();
-    if (const auto& doubt = derived_.advice.doubt)
+    const NextAct& next = derived().next();
+    if (const auto& doubt = derived().advice.doubt)
         return doubt->string;
     if (next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch)
         return next.aim.string;
@@ -255,9 +251,9 @@ std::optional<std::size_t> Session::pickedString() const {
 }
 
 bool Session::gapPicked() const {
-    const NextAct& next = derived_.next();
-    if (!pick_ && !gapPick_ && derived_.advice.doubt)
-        return !derived_.advice.doubt->string;
+    const NextAct& next = derived().next();
+    if (!pick_ && !gapPick_ && derived().advice.doubt)
+        return !derived().advice.doubt->string;
     return gapPick_ || (!pick_ && next.what == NextAct::Do::Read && next.strings.empty() && next.gap);
 }
 
@@ -275,7 +271,7 @@ void Session::pickGap() {
 Event Session::tuned(std::size_t string, double to_cents, double aim_cents) const {
     Event event = Event::tuned(string, to_cents);
     event.aim_cents = aim_cents;
-    if (derived_.now().state.nutLocked)
+    if (derived().now().state.nutLocked)
         event.kind = Event::Kind::Fine; // the pegs reach no further than the clamp
     return event;
 }
@@ -310,14 +306,14 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         const auto string = stringOf(entry.value().string.value_or(QString()));
         if (!string)
             return Fault{faults::readingWithoutString, QStringLiteral("reading")};
-        const NextAct& next = derived_.next();
-        const bool asked = next.aim.string == *string && !derived_.advice.doubt;
+        const NextAct& next = derived().next();
+        const bool asked = next.aim.string == *string && !derived().advice.doubt;
         if (next.what == NextAct::Do::Tune && asked) {
             event = tuned(*string, entry.value().value, next.aim.cents);
         } else if (next.what == NextAct::Do::Stretch && asked) {
             event = Event::tuned(*string, entry.value().value);
             event.kind = Event::Kind::Stretched;
-            event.from_cents = derived_.now().readings_cents[*string];
+            event.from_cents = derived().now().readings_cents[*string];
         } else {
             event = Event::read(*string, entry.value().value);
         }
@@ -337,9 +333,11 @@ std::optional<Fault> Session::confirmDoubt(std::size_t event) {
 }
 
 std::optional<Fault> Session::confirmAct() {
-    if (const auto& doubt = derived_.advice.doubt)
+    if (!shown_) // nobody has seen what would be confirmed
+        return Fault{faults::stillWorking, QStringLiteral("act")};
+    if (const auto& doubt = derived().advice.doubt)
         return confirmDoubt(doubt->event);
-    const NextAct& next = derived_.next();
+    const NextAct& next = derived().next();
     switch (next.what) {
     case NextAct::Do::Claw:
         return append(tr("turn claw"), Event::claw(next.turns));
@@ -353,7 +351,7 @@ std::optional<Fault> Session::confirmAct() {
                       tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0, next.aim.cents));
     }
     case NextAct::Do::Read:
-        if (next.gap && next.strings.empty() && !derived_.advice.plateEverRead)
+        if (next.gap && next.strings.empty() && !derived().advice.plateEverRead)
             return append(tr("plate not measured"), Event()); // nobody here can: level is then not known
         [[fallthrough]];
     case NextAct::Do::Stretch:
@@ -371,7 +369,7 @@ std::optional<Fault> Session::confirmAct() {
 std::optional<Fault> Session::letSimulationAnswer() {
     if (!job_.simulatedSeed)
         return Fault{faults::notSimulated, QStringLiteral("simulated guitar")};
-    const NextAct& next = derived_.next();
+    const NextAct& next = derived().next();
     if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
         return std::nullopt;
     SimulatedGuitar guitar(benchJobOf(job_), UncertaintyModel(), *job_.simulatedSeed);

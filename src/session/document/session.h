@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/derived.h"
+#include "session/document/deriver.h"
 #include "session/document/recovery.h"
 #include "session/document/remaining_player.h"
 #include "store/logbook.h"
@@ -21,7 +21,11 @@ public:
     ~Session() override;
 
     [[nodiscard]] const Job& job() const { return job_; }
-    [[nodiscard]] const Derived& derived() const { return derived_; }
+    /// What follows from the job; waits for it where it is still being worked out.
+    [[nodiscard]] const Derived& derived() const { return deriver_->latest(); }
+    /// How long a change may hold the window up for its answer before the answer comes by itself: shorter than one
+    /// picture, so that what was typed and what follows appear at once wherever they can.
+    void setPatience(std::chrono::milliseconds patience) { patience_ = patience; }
     [[nodiscard]] QUndoStack& undoStack() { return undo_; }
     [[nodiscard]] const QString& path() const { return path_; }
     /// Whether anything would be lost by leaving the job; never one that is kept in a logbook.
@@ -59,6 +63,7 @@ public:
     [[nodiscard]] Recovery& recovery() { return recovery_; }
 
 Q_SIGNALS:
+    void deriving();         ///< the job has changed and is on disk; what follows from it is being worked out
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
     void pickChanged();
@@ -67,7 +72,8 @@ Q_SIGNALS:
 
 private:
     friend class EditCommand;
-    void show(const Job& job);
+    void show(Job job);
+    void showDerived();
     bool step(const Job& job); ///< undo and redo
     void becomeKept(Job job, qint64 id);
     void writeRecovery();
@@ -78,7 +84,9 @@ private:
     std::optional<Fault> push(const QString& text, Job after);
 
     Job job_;
-    Derived derived_;
+    Deriver* deriver_;
+    std::chrono::milliseconds patience_{12};
+    bool shown_ = false; ///< what follows from the job
     QUndoStack undo_;
     QString path_;
     Recovery recovery_;

@@ -32,8 +32,9 @@ Result<const CatalogueString*> findString(const Catalogue& catalogue, const QStr
     for (const CatalogueString& string : catalogue.strings)
         if (string.id == wanted || string.label == wanted)
             return &string;
-    static const QRegularExpression shape(QStringLiteral("^(.*\\d[.,]?)\\s*(mm|inch|in|\"|thou|mil)?\\s*([pw]?)[a-z]*$"),
-                                          QRegularExpression::CaseInsensitiveOption);
+    static const QRegularExpression shape(
+        QStringLiteral("^(.*\\d[.,]?)\\s*(mm|inch|in|\"|thou|mil)?\\s*([pw]?)[a-z]*$"),
+        QRegularExpression::CaseInsensitiveOption);
     const auto match = shape.match(wanted);
     const Result<double> gauge =
         parseQuantity(match.captured(1) + match.captured(2), Dimension::Gauge, {}, QStringLiteral("gauge"));

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/calc_forms.h"
 
-#include "domain/ranges.h"
 #include "core/setup/fretting.h"
 #include "core/statics/readings.h"
 #include "domain/caliper.h"
 #include "domain/edits.h"
+#include "domain/ranges.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/figure_table.h"

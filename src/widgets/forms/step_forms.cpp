@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/step_forms.h"
 
-#include "domain/costs.h"
 #include "domain/edits.h"
 #include "domain/measuring.h"
 #include "domain/methods.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/forms/calc_forms.h"
 #include "widgets/forms/job_form.h"
+#include "widgets/forms/plan_form.h"
 #include "widgets/forms/return_form.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
@@ -104,123 +104,6 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
     return form;
 }
 
-/// What a way adds to the job as it is chosen now, without its risk.
-QStringList timeOf(const MethodCost& cost, const MethodCost& now) {
-    QStringList parts;
-    if (const double passes = cost.passes.p50 - now.passes.p50; std::abs(passes) > 0.05)
-        parts.append(tr("%1 passes").arg(signedNumber(passes, 1)));
-    if (const double minutes = cost.minutes.p50 - now.minutes.p50; std::abs(minutes) > 0.5)
-        parts.append(tr("%1 min").arg(signedNumber(minutes, 0)));
-    return parts;
-}
-
-void addTopic(JobForm& form, const Job& job, const MethodTopic& topic, const QList<MethodCost>& prices,
-              const MethodCost& now) {
-    auto* box = new QComboBox(&form);
-    box->setObjectName(QStringLiteral("school-") + topic.name);
-    constexpr int leastLetters = 24;
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(leastLetters);
-    for (qsizetype k = 0; k < topic.options.size(); ++k) {
-        const MethodOption& option = topic.options[k];
-        QStringList parts = timeOf(prices[k], now);
-        if (!prices[k].risk.isEmpty())
-            parts.append(prices[k].risk);
-        const QString price = parts.join(QStringLiteral(", "));
-        box->addItem(price.isEmpty() ? option.title : option.title + QStringLiteral(" – ") + price, option.name);
-        box->setItemData(box->count() - 1, option.reason, Qt::ToolTipRole);
-    }
-    box->setCurrentIndex(box->findData(chosenMethod(job, topic.name)));
-    QObject::connect(box, &QComboBox::activated, &form, [&form, box, name = topic.name] {
-        const QString way = box->currentData().toString();
-        form.edit([&](Job& changed) { chooseMethod(changed, name, way); });
-    });
-    form.add(topic.title, box);
-}
-
-void heading(JobForm& form, const QString& text) {
-    QLabel* words = label(TextRole::Small, &form);
-    words->setText(text);
-    form.rows().addRow(words);
-}
-
-/// What pitch and level are measured with on this job; it decides how sure the program may be.
-void addTools(JobForm& form, const Job& job) {
-    heading(form, tr("What this guitar is measured with"));
-    struct Row {
-        const char* object;
-        QString title;
-        const QList<MeasuringTool>& list;
-        int now;
-        void (*choose)(Tools&, int);
-    };
-    const Row rows[] = {{"toolTuner", tr("pitch is read with a"), tunersInUse(), tunerOf(job.tools), chooseTuner},
-                        {"toolLevel", tr("level is judged by"), levelTools(), levelToolOf(job.tools), chooseLevelTool},
-                        {"toolPeg", tr("a string is left"), pegHands(), pegHandOf(job.tools), choosePegHand}};
-    for (const Row& row : rows) {
-        if (&row.list == &levelTools() && !floats(job.rig, job.goal))
-            continue;
-        auto* box = new QComboBox(&form);
-        box->setObjectName(QLatin1String(row.object));
-        for (const MeasuringTool& tool : row.list)
-            box->addItem(tool.title);
-        box->setCurrentIndex(row.now);
-        QObject::connect(box, &QComboBox::activated, &form, [&form, choose = row.choose](int index) {
-            form.edit([&](Job& changed) { choose(changed.tools, index); });
-        });
-        form.add(row.title, box);
-    }
-    if (const QString note = toolsNote(job); !note.isEmpty()) {
-        QLabel* words = label(TextRole::Body, &form, QStringLiteral("toolsNote"));
-        words->setWordWrap(true);
-        words->setText(note);
-        form.rows().addRow(words);
-    }
-}
-
-QWidget* planForm(AppContext& context, QWidget* parent) {
-    auto* form = new JobForm(context, parent);
-    const Job& job = context.session().job();
-    const Costs costs(job);
-    const MethodCost now = costs.asChosen();
-    QLabel* sum = label(TextRole::Heading, form, QStringLiteral("planSum"));
-    sum->setText(tr("As chosen: %1 passes, %2 min in all (minutes partly assumed)")
-                     .arg(wording::rangeText(std::ceil(now.passes.p10), std::ceil(now.passes.p90)),
-                          wording::rangeText(std::round(now.minutes.p10), std::round(now.minutes.p90))));
-    form->rows().addRow(sum);
-    addTools(*form, job);
-    // What costs time here comes first.
-    QList<QPair<const MethodTopic*, QList<MethodCost>>> dear, alike;
-    for (const MethodTopic& topic : methodTopics()) {
-        if (!topic.appliesTo(job))
-            continue;
-        QList<MethodCost> prices;
-        for (const MethodOption& option : topic.options)
-            prices.append(costs.of(topic.name, option.name));
-        const bool differ = std::any_of(prices.begin(), prices.end(),
-                                        [&](const MethodCost& cost) { return !timeOf(cost, now).isEmpty(); });
-        (differ ? dear : alike).append({&topic, prices});
-    }
-    heading(*form, tr("Ways that change passes or minutes on this guitar"));
-    for (const auto& [topic, prices] : dear)
-        addTopic(*form, job, *topic, prices, now);
-    heading(*form, tr("Ways that change risk or habit only"));
-    for (const auto& [topic, prices] : alike)
-        addTopic(*form, job, *topic, prices, now);
-    if (context.session().logbook()) {
-        auto* keep = new QPushButton(tr("Keep these ways and tools as shop defaults"), form);
-        keep->setObjectName(QStringLiteral("keepHouse"));
-        QObject::connect(keep, &QPushButton::clicked, form, [&context] {
-            if (context.accept(context.session().logbook()->setSetting(
-                    QStringLiteral("house"), shopDefaultsOf(context.session().job()) + QLatin1Char('\n') +
-                                                 toolLines(context.session().job().tools))))
-                context.say(tr("New jobs begin with these ways and tools."));
-        });
-        form->rows().addRow(QString(), keep);
-    }
-    return form;
-}
-
 QWidget* handOverForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
     const Work& work = context.session().job().work;
@@ -259,7 +142,7 @@ QWidget* stepForm(StepId step, AppContext& context, QWidget* parent) {
     case StepId::Intonate:
         return new IntonateForm(context, parent);
     case StepId::Plan:
-        return planForm(context, parent);
+        return new PlanForm(context, parent);
     case StepId::ReturnTest:
         return new ReturnForm(context, parent);
     case StepId::HandOver:

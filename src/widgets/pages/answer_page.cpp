@@ -49,7 +49,7 @@ QString inQuarters(double turns) {
 
 } // namespace
 
-AnswerPage::AnswerPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+AnswerPage::AnswerPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -60,9 +60,6 @@ AnswerPage::AnswerPage(AppContext& context, QWidget* parent) : QWidget(parent), 
     row->addWidget(buildAlone(), 4);
     row->addWidget(buildPasses(), 5);
     column->addLayout(row, 1);
-    connect(&context_.session(), &Session::changed, this, &AnswerPage::refresh);
-    connect(&context_, &AppContext::preferencesChanged, this, &AnswerPage::refresh);
-    refresh();
 }
 
 QWidget* AnswerPage::buildHead() {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/app_context.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 
@@ -13,11 +13,11 @@ namespace flenzo {
 class FigureTable;
 
 /// What the change asks for, on one page: claw turns, aims, and what happens if the claw is left alone.
-class AnswerPage : public QWidget {
+class AnswerPage : public Page {
     Q_OBJECT
 public:
     explicit AnswerPage(AppContext& context, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
 
 private:
     QWidget* buildHead();
@@ -31,7 +31,6 @@ private:
     void refreshAlone();
     void refreshPasses();
 
-    AppContext& context_;
     QLabel *verdict_, *reason_, *claw_, *turns_, *screws_;
     QLabel *aimsNote_, *aloneNote_;
     FigureTable *aims_, *alone_, *passes_, *ways_;

@@ -16,7 +16,7 @@
 
 namespace flenzo {
 
-BenchPage::BenchPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -34,11 +34,10 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : QWidget(parent), co
     column->addLayout(pictures, 1);
     sheet_ = new PassSheetView(context_, this);
     column->addWidget(sheet_, 1);
-    connect(&context_.session(), &Session::changed, this, &BenchPage::refresh);
-    connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshAct);
-    connect(&context_.session(), &Session::pickChanged, this, &BenchPage::refreshAct);
-    connect(&context_, &AppContext::preferencesChanged, this, &BenchPage::refresh);
-    refresh();
+    const auto actChanged = [this] { isVisible() ? refreshAct() : refreshWhenSeen(); };
+    connect(&context_.session(), &Session::remainingChanged, this, actChanged);
+    connect(&context_.session(), &Session::pickChanged, this, actChanged);
+    connect(&context_.session(), &Session::deriving, this, &BenchPage::showTaken);
 }
 
 QWidget* BenchPage::buildActPanel() {
@@ -128,15 +127,17 @@ void BenchPage::refresh() {
     arrange();
     refreshAct();
     const double scale = context_.preferences().textScale;
-    const auto values = [this, scale] {
-        const Session& session = context_.session();
-        const TrackedState& now = session.derived().now();
-        return SectionValues{session.derived().rig(), now.shown(session.job().rig.bridge),
-                             session.job().goal,      context_.preferences().units,
-                             now.angleMeasured(),     scale};
-    };
-    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, context_.preferences());
-    chart_->show([values](const QSizeF& size) { return buildMomentChart(values(), size); }, context_.preferences());
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    // By value: a picture that is only resized shows what the words beside it say.
+    const SectionValues values{derived.rig(),
+                               derived.now().shown(job.rig.bridge),
+                               job.goal,
+                               context_.preferences().units,
+                               derived.now().angleMeasured(),
+                               scale};
+    section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
+    chart_->show([values](const QSizeF& size) { return buildMomentChart(values, size); }, context_.preferences());
     sheet_->refresh();
 }
 
@@ -168,11 +169,22 @@ void BenchPage::refreshAct() {
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
 }
 
+/// What was typed is on disk; what it means is still being worked out, and nothing of before stands beside it.
+void BenchPage::showTaken() {
+    act_->setText(typed_.isEmpty() ? tr("Taken.") : tr("Taken: %1").arg(typed_));
+    aside_->setText(tr("Working out what follows…"));
+    figure_->setText(QStringLiteral("…"));
+    remaining_->clear();
+    done_->setEnabled(false);
+    answer_->setEnabled(false);
+}
+
 void BenchPage::submit() {
     if (entry_->text().trimmed().isEmpty()) {
         context_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
         return;
     }
+    typed_ = entry_->text().trimmed();
     if (context_.accept(context_.session().enter(entry_->text(), context_.preferences().units.inches)))
         entry_->clear();
     else
@@ -180,6 +192,7 @@ void BenchPage::submit() {
 }
 
 void BenchPage::confirm() {
+    typed_.clear();
     context_.accept(context_.session().confirmAct());
     entry_->setFocus();
 }

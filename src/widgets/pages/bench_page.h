@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/app_context.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 
@@ -16,12 +16,12 @@ class SceneView;
 class PassSheetView;
 
 /// Where the work happens: the act, the number to aim at, the entry field, section, moment chart and pass sheet.
-class BenchPage : public QWidget {
+class BenchPage : public Page {
     Q_OBJECT
 public:
     explicit BenchPage(AppContext& context, QWidget* parent = nullptr);
     void takeFocus();
-    void refresh();
+    void refresh() override;
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
 
@@ -33,13 +33,14 @@ private:
     QWidget* buildActPanel();
     void arrange();
     void refreshAct();
+    void showTaken();
     void submit();
     void confirm();
     void pickNeighbour(int step);
 
-    AppContext& context_;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
+    QString typed_; ///< last, shown until its advice is there
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;

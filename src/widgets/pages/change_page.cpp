@@ -51,7 +51,7 @@ private:
 } // namespace
 
 ChangePage::ChangePage(AppContext& context, QWidget* parent)
-    : QWidget(parent), context_(context), model_(new ChangeModel(context, this)) {
+    : Page(context, parent), model_(new ChangeModel(context, this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -86,10 +86,6 @@ ChangePage::ChangePage(AppContext& context, QWidget* parent)
     words->addWidget(reason_);
     words->addWidget(sums_);
     column->addWidget(foot);
-    connect(&context_.session(), &Session::changed, this, &ChangePage::refresh);
-    connect(&context_, &AppContext::preferencesChanged, this, &ChangePage::refresh);
-    connect(&context_, &AppContext::catalogueChanged, this, &ChangePage::refresh);
-    refresh();
 }
 
 QWidget* ChangePage::buildSide(Side side, const QString& title) {

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/edits.h"
-#include "widgets/app_context.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 
@@ -17,11 +17,11 @@ class ChangeModel;
 class FieldEdit;
 
 /// Which set and tuning come off, which go on, and how the shop tunes.
-class ChangePage : public QWidget {
+class ChangePage : public Page {
     Q_OBJECT
 public:
     explicit ChangePage(AppContext& context, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
 
 private:
     QWidget* buildSide(Side side, const QString& title);
@@ -33,7 +33,6 @@ private:
     void keepMasses();
     void commitOldAngle();
 
-    AppContext& context_;
     ChangeModel* model_;
     QTableView* table_;
     QComboBox *sets_[2], *tunings_[2], *order_, *aims_, *claw_;

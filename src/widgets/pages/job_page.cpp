@@ -41,7 +41,7 @@ QString stepLine(const QString& title, StepState state, bool current) {
 
 } // namespace
 
-JobPage::JobPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
@@ -87,9 +87,7 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : QWidget(parent), contex
     column->addWidget(buildAsk());
     column->addWidget(buildButtons());
     connect(clock_, &StepClock::soakIsOver, this, [this] { context_.say(tr("The time is up.")); });
-    connect(&context_.session(), &Session::changed, this, &JobPage::refresh);
-    connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refresh);
-    connect(&context_, &AppContext::preferencesChanged, this, &JobPage::refresh);
+    connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refreshWhenSeen);
 }
 
 QWidget* JobPage::buildAsk() {
@@ -156,12 +154,6 @@ bool JobPage::isBig() const {
 void JobPage::setBig(bool big) {
     list_->setVisible(!big);
     step_->setBig(big);
-    refresh();
-}
-
-void JobPage::showEvent(QShowEvent* event) {
-    QWidget::showEvent(event);
-    refresh();
 }
 
 void JobPage::say(WorkEvent event, const QString& text) {
@@ -200,8 +192,6 @@ void JobPage::takePhoto() {
 
 /// Steps, words and figures of the whole job: only worth it while somebody looks.
 void JobPage::refresh() {
-    if (!isVisible())
-        return;
     const Job& job = context_.session().job();
     const std::optional<Step> current = currentStep(job);
     refreshList(stepsOf(job), current);

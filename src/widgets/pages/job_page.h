@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/workflow.h"
-#include "widgets/app_context.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 
@@ -19,7 +19,7 @@ class StepClock;
 class StepPanel;
 
 /// The job step by step: one act at a time, what is dangerous now, what comes next and how much is left.
-class JobPage : public QWidget {
+class JobPage : public Page {
     Q_OBJECT
 public:
     JobPage(AppContext& context, QWidget* parent);
@@ -34,20 +34,18 @@ Q_SIGNALS:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
-    void showEvent(QShowEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     QWidget* buildAsk();
     QWidget* buildButtons();
-    void refresh();
+    void refresh() override;
     void refreshList(const QList<Step>& steps, const std::optional<Step>& current);
     void refreshHazards();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
 
-    AppContext& context_;
     QListWidget* list_;
     QFrame* ask_;
     FittingLabel* left_;

@@ -27,7 +27,7 @@ constexpr int leastStrings = 4;
 
 } // namespace
 
-RigPage::RigPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -53,9 +53,6 @@ RigPage::RigPage(AppContext& context, QWidget* parent) : QWidget(parent), contex
     bottom->addWidget(buildTables(), 12);
     bottom->addWidget(picture_, 9);
     column->addLayout(bottom, 1);
-    connect(&context_.session(), &Session::changed, this, &RigPage::refresh);
-    connect(&context_, &AppContext::preferencesChanged, this, &RigPage::refresh);
-    refresh();
 }
 
 QWidget* RigPage::buildIdentity() {

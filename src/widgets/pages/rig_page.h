@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/app_context.h"
 #include "widgets/controls/rig_fields.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 
@@ -19,11 +19,11 @@ class FieldTable;
 class RigPicture;
 
 /// The guitar itself: family, geometry, springs and claw, each figure marked measured or assumed.
-class RigPage : public QWidget {
+class RigPage : public Page {
     Q_OBJECT
 public:
     explicit RigPage(AppContext& context, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
 
 private:
     struct Row {
@@ -48,7 +48,6 @@ private:
     void showAsItIs();
     void tryOut(const RigField& field, const QString& text);
 
-    AppContext& context_;
     std::vector<Row> rows_;
     std::vector<Head> heads_;
     FieldEdit *name_, *owner_, *story_;

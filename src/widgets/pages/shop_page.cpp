@@ -56,11 +56,12 @@ ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), cont
     pages_ = new QStackedLayout(this);
     pages_->addWidget(buildEmpty());
     pages_->addWidget(buildList());
-    connect(&context_.session(), &Session::identityChanged, this, &ShopPage::refresh);
-    connect(&context_.session(), &Session::changed, this, [this] {
+    const auto refreshIfSeen = [this] {
         if (isVisible())
             refresh();
-    });
+    };
+    connect(&context_.session(), &Session::identityChanged, this, refreshIfSeen);
+    connect(&context_.session(), &Session::changed, this, refreshIfSeen);
     refresh();
 }
 

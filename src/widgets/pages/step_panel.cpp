@@ -146,13 +146,8 @@ void StepPanel::refreshWords(const std::optional<Step>& step) {
 }
 
 bool StepPanel::refreshForm(const std::optional<Step>& step) {
-    const Job& job = context_.session().job();
     const QString name = step ? step->name() : QString();
-    // What the ways cost depends on the ways chosen.
-    const QString ways = step && step->id == StepId::Plan
-                             ? shopDefaultsOf(job) + chosenMethod(job, QStringLiteral("bridge")) + toolLines(job.tools)
-                             : QString();
-    const QString identity = name + ways + QString::number(context_.session().keptAs().value_or(0));
+    const QString identity = name + QString::number(context_.session().keptAs().value_or(0));
     if (identity == formFor_)
         return false;
     const bool sameStep = !name.isEmpty() && formFor_.startsWith(name);

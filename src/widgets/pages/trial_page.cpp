@@ -74,8 +74,7 @@ struct TrialPage::Run {
     std::atomic<int> done{0};
 };
 
-TrialPage::TrialPage(AppContext& context, QWidget* parent)
-    : QWidget(parent), context_(context), timer_(new QTimer(this)) {
+TrialPage::TrialPage(AppContext& context, QWidget* parent) : Page(context, parent), timer_(new QTimer(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
@@ -83,9 +82,6 @@ TrialPage::TrialPage(AppContext& context, QWidget* parent)
     column->addWidget(buildTrial(), 6);
     timer_->setInterval(pollMs);
     connect(timer_, &QTimer::timeout, this, &TrialPage::poll);
-    connect(&context_.session(), &Session::changed, this, &TrialPage::refresh);
-    connect(&context_, &AppContext::preferencesChanged, this, &TrialPage::refresh);
-    refresh();
 }
 
 TrialPage::~TrialPage() {

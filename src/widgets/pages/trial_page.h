@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/simulation/trial.h"
-#include "widgets/app_context.h"
+#include "widgets/pages/page.h"
 
 #include <QWidget>
 #include <memory>
@@ -20,12 +20,12 @@ class FigureTable;
 class SceneView;
 
 /// What the readings taught of this guitar, and a trial of every habit on guitars like it, played in the background.
-class TrialPage : public QWidget {
+class TrialPage : public Page {
     Q_OBJECT
 public:
     explicit TrialPage(AppContext& context, QWidget* parent = nullptr);
     ~TrialPage() override;
-    void refresh();
+    void refresh() override;
 
 private:
     struct Run; ///< shared with the thread that plays
@@ -38,7 +38,6 @@ private:
     void poll();
     void finish();
 
-    AppContext& context_;
     FigureTable* learned_;
     QLabel *learnedNote_, *said_;
     SceneView* chart_;
