@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/languages.h"
 #include "app/main_window.h"
 #include "app/shots.h"
 #include "store/catalogue_files.h"
@@ -15,18 +16,22 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("flenzo"));
     QApplication::setApplicationVersion(QStringLiteral(FLENZO_VERSION));
+    ShellPaths paths = defaultPaths();
+    useLanguage(loadPreferences(paths.settingsFile).language);
     QCommandLineParser parser;
     parser.setApplicationDescription(
-        QStringLiteral("Restringing and setting up guitars with floating vibrato bridges."));
+        QCoreApplication::translate("main", "Restringing and setting up guitars with floating vibrato bridges."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Start with the demo shop."));
-    const QCommandLineOption shots(QStringLiteral("shots"), QStringLiteral("Render every main view into DIR and exit."),
+    const QCommandLineOption demo(QStringLiteral("demo"),
+                                  QCoreApplication::translate("main", "Start with the demo shop."));
+    const QCommandLineOption shots(QStringLiteral("shots"),
+                                   QCoreApplication::translate("main", "Render every main view into DIR and exit."),
                                    QStringLiteral("DIR"));
-    const QCommandLineOption logbook(QStringLiteral("logbook"), QStringLiteral("Use this logbook."),
-                                     QStringLiteral("FILE"));
+    const QCommandLineOption logbook(QStringLiteral("logbook"),
+                                     QCoreApplication::translate("main", "Use this logbook."), QStringLiteral("FILE"));
     parser.addOptions({demo, shots, logbook});
-    parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A flenzo-job to open."),
+    parser.addPositionalArgument(QStringLiteral("file"), QCoreApplication::translate("main", "A flenzo-job to open."),
                                  QStringLiteral("[file]"));
     parser.process(app);
     loadTypeface();
@@ -35,7 +40,6 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "%s\n", qPrintable(sentence(QStringLiteral("catalogue"), catalogue.fault())));
         return 1;
     }
-    ShellPaths paths = defaultPaths();
     QTemporaryDir scratch; // pictures must not depend on, or touch, what the user has set
     if (parser.isSet(shots) || parser.isSet(demo))
         paths = {scratch.filePath(QStringLiteral("recovery")), scratch.filePath(QStringLiteral("flenzo.ini")),

@@ -277,7 +277,7 @@ QString MainWindow::message() const {
 
 bool MainWindow::openFile(const QString& path) {
     if (const auto fault = session_.open(path)) {
-        showMessage(sentence(path, *fault) + QStringLiteral(". The job that was open is untouched."), true);
+        showMessage(tr("%1. The job that was open is untouched.").arg(sentence(path, *fault)), true);
         return false;
     }
     change([&](Preferences& preferences) { remember(preferences, path); });

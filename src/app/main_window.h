@@ -72,6 +72,7 @@ private:
     void addBenchActions(std::vector<ActionSpec>& list);
     void addGuitarStateActions(std::vector<ActionSpec>& list, const QString& menu);
     void addViewActions(std::vector<ActionSpec>& list);
+    void addLanguageActions(std::vector<ActionSpec>& list);
     void refresh();
     void refreshTitle();
     [[nodiscard]] static QString titleOf(const Job& job);

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/languages.h"
 #include "app/main_window.h"
 
 #include "domain/faults.h"
@@ -205,11 +206,30 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
                     [this] { setBig(!isBig_); },
                     {},
                     [this] { return isBig_; }});
+    addLanguageActions(list);
     const QString help = tr("&Help");
     list.push_back(
         {"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showTroubleshooting(); }});
     list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});
     list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
+}
+
+void MainWindow::addLanguageActions(std::vector<ActionSpec>& list) {
+    static const char* const ids[] = {"languageDesktop", "language1", "language2", "language3",
+                                      "language4",       "language5", "language6", "language7"};
+    QStringList codes = languages();
+    codes.prepend(QString());
+    for (qsizetype k = 0; k < std::min<qsizetype>(codes.size(), std::size(ids)); ++k)
+        list.push_back({ids[k],
+                        tr("&View"),
+                        codes[k].isEmpty() ? tr("Language of the desktop") : languageTitle(codes[k]),
+                        {},
+                        [this, code = codes[k]] {
+                            change([&](Preferences& p) { p.language = code; });
+                            showMessage(tr("Shown in that language from the next start."), false);
+                        },
+                        {},
+                        [this, code = codes[k]] { return context_->preferences().language == code; }});
 }
 
 std::vector<ActionSpec> MainWindow::specs() {

@@ -7,7 +7,9 @@
 namespace flenzo::ranges {
 
 inline constexpr Range gauge_mm{
-    0.12, 3.5, "a string gauge in millimetres; thousandths of an inch need converting, 10 is 0.254 mm"};
+    0.12, 3.5,
+    QT_TRANSLATE_NOOP("Range",
+                      "a string gauge in millimetres; thousandths of an inch need converting, 10 is 0.254 mm")};
 inline constexpr Range core_mm{
     0.1, 2.0, QT_TRANSLATE_NOOP("Range", "the core wire of a wound string in millimetres, thinner than the gauge")};
 inline constexpr Range unitMass_kgpm{1e-5, 0.1,

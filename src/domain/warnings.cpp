@@ -11,9 +11,9 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Workflow", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(Warnings)
+};
 
 /// A state that makes an act go wrong, and what to say of it.
 struct Guard {
@@ -21,13 +21,16 @@ struct Guard {
     Hazard hazard;
     const char* sentence;
 };
-constexpr const char* openInserts =
-    "Saddle inserts are open and fall out when the guitar is turned over. Tape them first.";
-constexpr const char* unsettled = "The strings are not settled: what is level now will not be level in an hour.";
-constexpr const char* blocked = "The block is still in: everything moves once it is out.";
+constexpr const char* openInserts = QT_TRANSLATE_NOOP(
+    "Warnings", "Saddle inserts are open and fall out when the guitar is turned over. Tape them first.");
+constexpr const char* unsettled =
+    QT_TRANSLATE_NOOP("Warnings", "The strings are not settled: what is level now will not be level in an hour.");
+constexpr const char* blocked =
+    QT_TRANSLATE_NOOP("Warnings", "The block is still in: everything moves once it is out.");
 constexpr Guard guards[] = {
     {StepId::CutOld, Hazard::TensionOn,
-     "The strings still pull: a string cut now whips and the bridge jumps. Slacken first."},
+     QT_TRANSLATE_NOOP("Warnings",
+                       "The strings still pull: a string cut now whips and the bridge jumps. Slacken first.")},
     {StepId::CoverOff, Hazard::InsertsOpen, openInserts},
     {StepId::CloseUp, Hazard::InsertsOpen, openInserts},
     {StepId::Level, Hazard::Unsettled, unsettled},
@@ -35,7 +38,8 @@ constexpr Guard guards[] = {
     {StepId::Intonate, Hazard::Unsettled, unsettled},
     {StepId::Tune, Hazard::BlockIn, blocked},
     {StepId::FineTune, Hazard::BlockIn, blocked},
-    {StepId::ReturnTest, Hazard::CapsOff, "The caps are off: a dive now pulls the strings through the open nut."},
+    {StepId::ReturnTest, Hazard::CapsOff,
+     QT_TRANSLATE_NOOP("Warnings", "The caps are off: a dive now pulls the strings through the open nut.")},
 };
 
 } // namespace
@@ -69,13 +73,13 @@ Hazards hazardsOf(const Job& job) {
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return tr("Nothing keeps the bridge still: it sinks or drops off its posts when the strings go.");
+        return Words::tr("Nothing keeps the bridge still: it sinks or drops off its posts when the strings go.");
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
-            return tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
+            return Words::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
     for (const Guard& guard : guards)
         if (guard.step == step && hazards.has(guard.hazard))
-            return tr(guard.sentence);
+            return Words::tr(guard.sentence);
     return std::nullopt;
 }
 
@@ -87,20 +91,20 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
         const bool level = std::abs(guitar.state.angle_rad - job.goal.angle_rad) <= advice.plateTolerance_rad;
         const bool inTune = worst_cents(guitar.readings_cents) <= advice.pitchTolerance_cents;
         if (advice.plateCounts && !level)
-            missing.append(tr("the plate is off level"));
+            missing.append(Words::tr("the plate is off level"));
         if (!inTune)
-            missing.append(tr("strings are out of tune"));
+            missing.append(Words::tr("strings are out of tune"));
         if (inTune && (level || !advice.plateCounts))
-            missing.append(tr("what was done last has not been checked"));
+            missing.append(Words::tr("what was done last has not been checked"));
     }
     const Hazards hazards = hazardsOf(job);
     if (hazards.has(Hazard::Unsettled))
-        missing.append(tr("the strings are not settled"));
+        missing.append(Words::tr("the strings are not settled"));
     if (hazards.has(Hazard::BlockIn))
-        missing.append(tr("the block is in"));
+        missing.append(Words::tr("the block is in"));
     for (const Step& step : stepsOf(job))
         if (step.id == StepId::PresetFine && stateOf(job, step) != StepState::Done)
-            missing.append(tr("fine tuners are not at their preset"));
+            missing.append(Words::tr("fine tuners are not at their preset"));
     return missing;
 }
 

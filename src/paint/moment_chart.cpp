@@ -9,9 +9,9 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("MomentChart", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(MomentChart)
+};
 
 constexpr int samples = 36;
 
@@ -92,13 +92,13 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
         mark.id = QLatin1String(id);
         return &mark;
     };
-    curve(curves.kept_Nm, ColourRole::Strings, "kept-curve", true)->tip =
-        tr("Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it "
-           "takes");
+    curve(curves.kept_Nm, ColourRole::Strings, "kept-curve", true)->tip = Words::tr(
+        "Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it "
+        "takes");
     curve(curves.strings_Nm, ColourRole::Strings, "string-curve", false)->tip =
-        tr("Moment of the strings, pegs untouched");
+        Words::tr("Moment of the strings, pegs untouched");
     curve(curves.back_Nm, ColourRole::Springs, "spring-curve", false)->tip =
-        tr("Moment of the springs with the bridge's weight");
+        Words::tr("Moment of the springs with the bridge's weight");
     const MomentParts here = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     const QPointF rest = at(now_deg, here.strings_Nm);
     scene
@@ -106,14 +106,14 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
               ColourRole::Text, ColourRole::Sheet, 2.0)
         .id = QStringLiteral("rest");
     const double line = font * 1.35;
-    scene.text({14.0, 10.0 + font * 0.5}, tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, font,
+    scene.text({14.0, 10.0 + font * 0.5}, Words::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, font,
                Qt::AlignLeft | Qt::AlignVCenter);
     scene
-        .text({14.0, 10.0 + font * 0.5 + line}, tr("strings forward"), ColourRole::Strings, font,
+        .text({14.0, 10.0 + font * 0.5 + line}, Words::tr("strings forward"), ColourRole::Strings, font,
               Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
-        .text({size.width() - 14.0, 10.0 + font * 0.5 + line}, tr("springs back"), ColourRole::Springs, font,
+        .text({size.width() - 14.0, 10.0 + font * 0.5 + line}, Words::tr("springs back"), ColourRole::Springs, font,
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     BalanceEquation kept(v.rig, v.state);
@@ -121,14 +121,14 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
         kept.holdAtPitch(i, v.rig.strings[i].target_Hz);
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
-    const QString stubborn = tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
-    scene.text({14.0, size.height() - 10.0 - font * 1.9}, tr("dashed: strings while kept at pitch"), ColourRole::Quiet,
-               font, Qt::AlignLeft | Qt::AlignVCenter);
+    const QString stubborn = Words::tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
+    scene.text({14.0, size.height() - 10.0 - font * 1.9}, Words::tr("dashed: strings while kept at pitch"),
+               ColourRole::Quiet, font, Qt::AlignLeft | Qt::AlignVCenter);
     scene
         .text({14.0, size.height() - 8.0 - font * 0.6}, stubborn, kf > 0.0 ? ColourRole::Text : ColourRole::Warn, font,
               Qt::AlignLeft | Qt::AlignVCenter)
         .id = QStringLiteral("stiffness");
-    scene.description = tr("Moment chart. The curves cross at %1 with %2 each way. %3.")
+    scene.description = Words::tr("Moment chart. The curves cross at %1 with %2 each way. %3.")
                             .arg(degreesText(v.state.angle_rad), momentText(here.strings_Nm), stubborn);
     return scene;
 }

@@ -11,9 +11,9 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("PassChart", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(PassChart)
+};
 
 /// Straight about 0, by tenfold steps further out.
 double bent(double cents) {
@@ -60,7 +60,7 @@ private:
                     scene_.text({plot_.left() - font_ * 0.6, y}, signedNumber(tick, 0), ColourRole::Quiet, font_,
                                 Qt::AlignRight | Qt::AlignVCenter);
                 }
-        scene_.text({font_ * 0.4, font_ * 0.7}, tr("cents"), ColourRole::Quiet, font_,
+        scene_.text({font_ * 0.4, font_ * 0.7}, Words::tr("cents"), ColourRole::Quiet, font_,
                     Qt::AlignLeft | Qt::AlignVCenter);
         for (qsizetype c = 0; c < readings_.columns.size(); ++c)
             scene_.text({at(static_cast<std::size_t>(c), 0.0).x(), plot_.bottom() + font_ * 1.3}, readings_.columns[c],
@@ -75,7 +75,7 @@ private:
             return;
         Mark& mark = scene_.line(points, ColourRole::Strings, 1.6);
         mark.id = QStringLiteral("string-") + line.name;
-        mark.tip = tr("String %1").arg(line.name);
+        mark.tip = Words::tr("String %1").arg(line.name);
         constexpr double half = 2.5;
         for (const QPointF& point : points)
             scene_.area(QRectF(point - QPointF(half, half), QSizeF(2 * half, 2 * half)), ColourRole::Strings);
@@ -123,9 +123,11 @@ private:
             for (const PassReadings::Line& line : readings_.lines)
                 if (c < line.cents.size())
                     most = std::max(most, std::abs(line.cents[c].value_or(0.0)));
-            worst.append(tr("%1: %2 cents").arg(readings_.columns[static_cast<qsizetype>(c)]).arg(most, 0, 'f', 1));
+            worst.append(
+                Words::tr("%1: %2 cents").arg(readings_.columns[static_cast<qsizetype>(c)]).arg(most, 0, 'f', 1));
         }
-        scene_.description = tr("Readings pass by pass; the worst string at ") + worst.join(QStringLiteral(", "));
+        scene_.description =
+            Words::tr("Readings pass by pass; the worst string at ") + worst.join(QStringLiteral(", "));
     }
 
     const PassReadings& readings_;

@@ -16,9 +16,9 @@ namespace {
 
 using Eigen::Vector2d;
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Section", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(Section)
+};
 
 constexpr double mm = metresPerMm;
 } // namespace
@@ -115,7 +115,7 @@ private:
             scene_.area(paper_.polygon({{-half, head}, {wide, head}, {wide, top - 16 * mm}, {-half, top - 16 * mm}}),
                         ColourRole::Metal, ColourRole::MetalEdge);
         post.id = QStringLiteral("post");
-        post.tip = screws ? tr("One of six screws the plate tips on") : tr("Post with the knife edge");
+        post.tip = screws ? Words::tr("One of six screws the plate tips on") : Words::tr("Post with the knife edge");
         if (screws)
             scene_
                 .area(paper_.polygon(
@@ -136,10 +136,9 @@ private:
             Mark& mark = scene_.line(paper_.polygon({saddle, edge}), ColourRole::Strings, width);
             mark.dashed = pull[i] <= 0.0;
             mark.id = QStringLiteral("string-%1").arg(QString::fromStdString(string.name));
-            mark.tip =
-                pull[i] > 0.0
-                    ? tr("String %1 pulls %2").arg(QString::fromStdString(string.name), forceText(pull[i], v_.units))
-                    : tr("String %1 is slack or off").arg(QString::fromStdString(string.name));
+            mark.tip = pull[i] > 0.0 ? Words::tr("String %1 pulls %2")
+                                           .arg(QString::fromStdString(string.name), forceText(pull[i], v_.units))
+                                     : Words::tr("String %1 is slack or off").arg(QString::fromStdString(string.name));
         }
     }
 
@@ -178,13 +177,13 @@ private:
         Mark& screw =
             scene_.line(paper_.polygon({{clawX - 3 * mm, y}, {extent_.right - 1 * mm, y}}), ColourRole::MetalEdge, 4.0);
         screw.id = QStringLiteral("claw-screw");
-        screw.tip = tr("Claw screws: %1 turns from where they stood")
+        screw.tip = Words::tr("Claw screws: %1 turns from where they stood")
                         .arg(signedNumber(v_.state.claw.mean() - v_.rig.claw.turns.mean(), 2));
     }
 
     [[nodiscard]] QString springTip(std::size_t j, double pull_N) const {
-        return pull_N > 0.0 ? tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull_N, v_.units))
-                            : tr("Spring %1 is loose and may unhook").arg(j + 1);
+        return pull_N > 0.0 ? Words::tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull_N, v_.units))
+                            : Words::tr("Spring %1 is loose and may unhook").arg(j + 1);
     }
     [[nodiscard]] const Mark* sameSpring(const QPolygonF& shape) const {
         constexpr double seen_px = 0.75; // both ends nearer than this: nobody can tell them apart
@@ -228,13 +227,13 @@ private:
                 scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), ColourRole::Goal, 2.0);
             ghost.dashed = true;
             ghost.id = QStringLiteral("goal-plate");
-            ghost.tip = tr("Where the plate should stand");
+            ghost.tip = Words::tr("Where the plate should stand");
         }
         Mark& plate = scene_.area(paper_.polygon({moved(rear, 0), moved(front, 0), moved(0.5 * mm, plateThickness_m),
                                                   moved(rear, plateThickness_m)}),
                                   ColourRole::Metal, ColourRole::MetalEdge, 2.0);
         plate.id = QStringLiteral("plate");
-        plate.tip = tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
+        plate.tip = Words::tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
         for (const RigString& string : v_.rig.strings) {
             const Vector2d s = string.saddle_m;
             scene_.area(
@@ -247,7 +246,7 @@ private:
                                                      moved(rear - 9 * mm, 8 * mm), moved(rear, 7 * mm)}),
                                      ColourRole::Metal, ColourRole::MetalEdge);
             knob.id = QStringLiteral("bridge-tuner");
-            knob.tip = tr("Tuners at the bridge");
+            knob.tip = Words::tr("Tuners at the bridge");
         }
         const QPointF pivot = paper_.at({0, 0});
         scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, ColourRole::Text).id =
@@ -264,7 +263,7 @@ private:
                                                  {under.x() - 3 * mm, under.y()}}),
                                  ColourRole::Warn, ColourRole::Text);
         mark.id = QStringLiteral("block");
-        mark.tip = tr("Block in: the plate is held at %1").arg(degreesText(angle));
+        mark.tip = Words::tr("Block in: the plate is held at %1").arg(degreesText(angle));
     }
 
     void gap() {
@@ -289,12 +288,14 @@ private:
         const Qt::Alignment align = Qt::AlignRight | Qt::AlignVCenter;
         scene_
             .text({right, 16.0 + font_ * 0.2},
-                  (tight_ ? tr("strings %1") : tr("strings pull forward %1")).arg(momentText(parts.strings_Nm)),
+                  (tight_ ? Words::tr("strings %1") : Words::tr("strings pull forward %1"))
+                      .arg(momentText(parts.strings_Nm)),
                   ColourRole::Strings, font_, align)
             .bold = true;
         scene_
             .text({14.0, 16.0 + font_ * 0.2},
-                  (tight_ ? tr("springs %1") : tr("springs pull back %1")).arg(momentText(parts.springs_Nm)),
+                  (tight_ ? Words::tr("springs %1") : Words::tr("springs pull back %1"))
+                      .arg(momentText(parts.springs_Nm)),
                   ColourRole::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
             .bold = true;
     }
@@ -334,11 +335,12 @@ private:
                                                   : ColourRole::Springs,
                                     ColourRole::Sheet, 2.0);
         pointer.id = QStringLiteral("level-pointer");
-        pointer.tip = tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
+        pointer.tip =
+            Words::tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
         const double small = font_ * 0.87;
-        scene_.text({middle - half - 8, y}, tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
+        scene_.text({middle - half - 8, y}, Words::tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({middle + half + 8, y}, tr("up %1°").arg(reach_deg), ColourRole::Quiet, small,
+        scene_.text({middle + half + 8, y}, Words::tr("up %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignLeft | Qt::AlignVCenter);
         plateWords();
     }
@@ -346,11 +348,11 @@ private:
     void plateWords() {
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
         const QString said = degreesText(v_.state.angle_rad);
-        Mark& words =
-            scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
-                        v_.angleMeasured ? tr("plate %1, measured").arg(said) : tr("plate %1, computed").arg(said),
-                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
-                        Qt::AlignLeft | Qt::AlignVCenter);
+        Mark& words = scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
+                                  v_.angleMeasured ? Words::tr("plate %1, measured").arg(said)
+                                                   : Words::tr("plate %1, computed").arg(said),
+                                  level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
+                                  Qt::AlignLeft | Qt::AlignVCenter);
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }
@@ -358,8 +360,9 @@ private:
     void describe() {
         const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
         scene_.description =
-            tr("Side section of the bridge. The plate stands at %1, gap %2. Strings pull forward with %3, springs back "
-               "with %4.")
+            Words::tr("Side section of the bridge. The plate stands at %1, gap %2. Strings pull forward with %3, "
+                      "springs back "
+                      "with %4.")
                 .arg(degreesText(v_.state.angle_rad), lengthText(gapAt_m(v_.rig.bridge, v_.state.angle_rad), v_.units),
                      momentText(parts.strings_Nm), momentText(parts.springs_Nm));
     }

@@ -15,9 +15,9 @@ namespace {
 
 using Eigen::Vector2d;
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Section", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(Section)
+};
 
 constexpr double mm = metresPerMm;
 constexpr double bodyDepth_m = 40.0 * mm; // drawn, not modelled
@@ -49,8 +49,8 @@ void drawString(Scene& scene, const SectionValues& v, const ViewTransform& paper
         scene.line(paper.polygon(path), ColourRole::Strings, std::max(1.0, string.wire.gauge_m * paper.pixelsPerMetre));
     mark.dashed = pull_N <= 0.0;
     mark.id = QStringLiteral("string-%1").arg(name);
-    mark.tip = pull_N > 0.0 ? tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
-                            : tr("String %1 is slack or off").arg(name);
+    mark.tip = pull_N > 0.0 ? Words::tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
+                            : Words::tr("String %1 is slack or off").arg(name);
 }
 
 } // namespace
@@ -89,7 +89,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
                     {right, radius}});
     Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     shaft.id = QStringLiteral("shaft");
-    shaft.tip = tr("Shaft, radius %1").arg(lengthText(radius, v.units));
+    shaft.tip = Words::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     const std::vector<double> push = springForces_N(v.rig, v.state);
     for (std::size_t j = 0; j < v.rig.springs.size(); ++j) {
         const Spring& spring = v.rig.springs[j];
@@ -104,8 +104,8 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
         Mark& mark = scene.line(coil, ColourRole::Springs, 2.6);
         mark.id = QStringLiteral("spring-%1").arg(j + 1);
         mark.dashed = push[j] <= 0.0;
-        mark.tip = push[j] > 0.0 ? tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
-                                 : tr("Spring %1 is loose and may fall out").arg(j + 1);
+        mark.tip = push[j] > 0.0 ? Words::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
+                                 : Words::tr("Spring %1 is loose and may fall out").arg(j + 1);
     }
     const double lever = v.rig.springs.empty() ? 30 * mm : v.rig.springs.front().lever_m;
     Mark& arm = scene.area(
@@ -114,27 +114,28 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
                        turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
         ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     arm.id = QStringLiteral("arm");
-    arm.tip = tr("Arm at %1").arg(degreesText(v.state.angle_rad));
+    arm.tip = Words::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
     const double tip_m = armTipHeight_m(bridge, v.state.angle_rad);
     const Vector2d tip = turned.place({bridge.armTip_m, tipUp});
     scene.line(paper.polygon({{tip.x() + 4 * mm, top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
         QStringLiteral("tip-height");
     const MomentParts parts = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     scene
-        .text({14.0, 16.0 + font * 0.2}, tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
+        .text({14.0, 16.0 + font * 0.2}, Words::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
               ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
-        .text({size.width() - 14.0, 16.0 + font * 0.2}, tr("strings pull down %1").arg(momentText(parts.strings_Nm)),
-              ColourRole::Strings, font, Qt::AlignRight | Qt::AlignVCenter)
+        .text({size.width() - 14.0, 16.0 + font * 0.2},
+              Words::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
+              Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
-    Mark& words = scene.text(
-        {14.0, size.height() - strip * 0.5},
-        tr("arm %1, tip %2 above the top, computed").arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units)),
-        ColourRole::Text, font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+    Mark& words = scene.text({14.0, size.height() - strip * 0.5},
+                             Words::tr("arm %1, tip %2 above the top, computed")
+                                 .arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units)),
+                             ColourRole::Text, font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
-    scene.description = tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.")
+    scene.description = Words::tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.")
                             .arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units));
     return scene;
 }
@@ -158,11 +159,11 @@ Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     const std::vector<double> pull = tensions_N(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
         drawString(scene, v, paper, i, pull[i], {{-30 * mm, 8 * mm}, {0, 15 * mm}, {88 * mm, 16 * mm}});
-    Mark& words =
-        scene.text({14.0, size.height() - strip * 0.5}, tr("fixed bridge: no string moves another, tune each to pitch"),
-                   ColourRole::Text, font * 1.1, Qt::AlignLeft | Qt::AlignVCenter);
+    Mark& words = scene.text({14.0, size.height() - strip * 0.5},
+                             Words::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text,
+                             font * 1.1, Qt::AlignLeft | Qt::AlignVCenter);
     words.id = QStringLiteral("plate-text");
-    scene.description = tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
+    scene.description = Words::tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
     return scene;
 }
 

@@ -15,6 +15,7 @@ Preferences loadPreferences(const QString& iniFile) {
     preferences.dark = settings.value(QStringLiteral("dark"), false).toBool();
     const double scale = settings.value(QStringLiteral("textScale"), 1.0).toDouble();
     preferences.textScale = scale >= 1.0 && scale <= 2.0 ? scale : 1.0;
+    preferences.language = settings.value(QStringLiteral("language")).toString();
     preferences.recentFiles = settings.value(QStringLiteral("recentFiles")).toStringList().mid(0, mostRecentFiles);
     return preferences;
 }
@@ -25,6 +26,7 @@ void savePreferences(const QString& iniFile, const Preferences& preferences) {
     settings.setValue(QStringLiteral("poundForce"), preferences.units.poundForce);
     settings.setValue(QStringLiteral("dark"), preferences.dark);
     settings.setValue(QStringLiteral("textScale"), preferences.textScale);
+    settings.setValue(QStringLiteral("language"), preferences.language);
     settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);
 }
 

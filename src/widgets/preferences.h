@@ -13,6 +13,7 @@ struct Preferences {
     Units units;
     bool dark = false;
     double textScale = 1.0;  ///< 1 to 2
+    QString language;        ///< as "de"; empty: the desktop's
     QStringList recentFiles; ///< newest first
     bool operator==(const Preferences&) const = default;
     [[nodiscard]] const Theme& theme() const { return dark ? benchDark() : benchLight(); }

@@ -15,9 +15,9 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("JobSheet", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(JobSheet)
+};
 QString row(const QStringList& cells, const char* tag = "td") {
     QString out = QStringLiteral("<tr>");
     for (const QString& cell : cells)
@@ -34,27 +34,29 @@ QString note(double frequency_Hz, double a4_Hz) {
     return QString::fromStdString(noteName(nearestNote(frequency_Hz, a4_Hz).midi));
 }
 QString thousandths(const Wire& wire) {
-    return tr("%1 mm (.%2) %3")
+    return Words::tr("%1 mm (.%2) %3")
         .arg(wire.gauge_m * 1e3, 0, 'f', 3)
         .arg(static_cast<int>(std::lround(wire.gauge_m / 25.4e-6)), 3, 10, QLatin1Char('0'))
-        .arg(wire.isWound() ? tr("wound") : tr("plain"));
+        .arg(wire.isWound() ? Words::tr("wound") : Words::tr("plain"));
 }
 
 QString stringsTable(const Job& job, const Derived& derived) {
-    QString table =
-        QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
-        row({tr("String"), tr("Was on"), tr("Tuned to"), tr("Pull"), tr("Is on"), tr("Tuned to"), tr("Pull")}, "th");
+    QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
+                    row({Words::tr("String"), Words::tr("Was on"), Words::tr("Tuned to"), Words::tr("Pull"),
+                         Words::tr("Is on"), Words::tr("Tuned to"), Words::tr("Pull")},
+                        "th");
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const RigString& now = job.rig.strings[i];
         const bool known = i < job.off.size() && i < derived.report.before_N.size();
-        table +=
-            row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : tr("not known"),
-                 known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
-                 known ? tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(), thousandths(now.wire),
-                 note(now.target_Hz, job.referencePitch_Hz),
-                 i < derived.report.after_N.size() ? tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1) : QString()});
+        table += row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : Words::tr("not known"),
+                      known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
+                      known ? Words::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
+                      thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
+                      i < derived.report.after_N.size() ? Words::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
+                                                        : QString()});
     }
-    return table + QStringLiteral("</table><p>") + tr("Pulls are computed by the model.") + QStringLiteral("</p>");
+    return table + QStringLiteral("</table><p>") + Words::tr("Pulls are computed by the model.") +
+           QStringLiteral("</p>");
 }
 
 QString cellText(const SheetCell& cell, bool plate) {
@@ -69,42 +71,44 @@ QString passTable(const Job& job, const Derived& derived) {
     columns.erase(std::remove_if(columns.begin(), columns.end(),
                                  [](const SheetColumn& c) { return c.kind == SheetColumn::Kind::Forecast; }),
                   columns.end());
-    QStringList head{tr("String")};
+    QStringList head{Words::tr("String")};
     for (const SheetColumn& column : columns) {
-        const QString claw =
-            column.claw_turns == 0.0 ? QString() : tr(", claw %1").arg(QString::asprintf("%+.3f", column.claw_turns));
+        const QString claw = column.claw_turns == 0.0
+                                 ? QString()
+                                 : Words::tr(", claw %1").arg(QString::asprintf("%+.3f", column.claw_turns));
         head.append(columnTitle(column) + claw);
     }
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");
     const std::size_t strings = job.rig.strings.size();
     for (std::size_t r = 0; r <= strings; ++r) {
-        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name) : tr("plate, degrees")};
+        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name) : Words::tr("plate, degrees")};
         for (const SheetColumn& column : columns)
             cells.append(r < column.cells.size() ? cellText(column.cells[r], r == strings) : QString());
         table += row(cells);
     }
-    return table + QStringLiteral("</table><p>") + tr("Cents from pitch; bold was measured, the rest is computed.") +
-           QStringLiteral("</p>");
+    return table + QStringLiteral("</table><p>") +
+           Words::tr("Cents from pitch; bold was measured, the rest is computed.") + QStringLiteral("</p>");
 }
 
 QString passChart(const QByteArray& png) {
     if (png.isEmpty())
         return {};
     return QStringLiteral("<p><img width='640' alt='%1' src='data:image/png;base64,%2'></p><p>%3</p>")
-        .arg(tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
-             tr("One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band "
-                "is "
-                "what was allowed."));
+        .arg(Words::tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
+             Words::tr(
+                 "One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band "
+                 "is "
+                 "what was allowed."));
 }
 
 QString workDone(const Job& job) {
     QString list = QStringLiteral("<ul>");
     for (const StepRecord& record : job.work.records) {
-        const QString what = record.what == StepRecord::What::Skipped ? tr("skipped: %1").arg(record.text)
+        const QString what = record.what == StepRecord::What::Skipped ? Words::tr("skipped: %1").arg(record.text)
                              : record.what == StepRecord::What::Overruled
-                                 ? tr("warning passed over: %1").arg(record.text)
-                             : record.what == StepRecord::What::Note  ? tr("note: %1").arg(record.text)
-                             : record.what == StepRecord::What::Photo ? tr("photo: %1").arg(record.text)
+                                 ? Words::tr("warning passed over: %1").arg(record.text)
+                             : record.what == StepRecord::What::Note  ? Words::tr("note: %1").arg(record.text)
+                             : record.what == StepRecord::What::Photo ? Words::tr("photo: %1").arg(record.text)
                                                                       : QString();
         if (!what.isEmpty())
             list += QStringLiteral("<li>%1 – %2</li>").arg(safe(record.step), safe(what));
@@ -124,27 +128,31 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
         QStringLiteral(
             "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:sans-serif'>")
             .arg(safe(job.guitar));
-    html += QStringLiteral("<h1>%1</h1>").arg(safe(job.guitar.isEmpty() ? tr("Guitar without a name") : job.guitar));
-    html += paragraph(tr("Owner"), job.owner) + paragraph(tr("Wanted"), job.story);
-    html += paragraph(tr("Received"), job.work.received.toString(Qt::ISODate));
-    html += heading(tr("Strings")) + stringsTable(job, derived);
-    html += heading(tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
+    html +=
+        QStringLiteral("<h1>%1</h1>").arg(safe(job.guitar.isEmpty() ? Words::tr("Guitar without a name") : job.guitar));
+    html += paragraph(Words::tr("Owner"), job.owner) + paragraph(Words::tr("Wanted"), job.story);
+    html += paragraph(Words::tr("Received"), job.work.received.toString(Qt::ISODate));
+    html += heading(Words::tr("Strings")) + stringsTable(job, derived);
+    html += heading(Words::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
     html +=
         QStringLiteral("<p>") +
-        tr("Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
+        Words::tr(
+            "Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
             .arg(counts.passes, 0, 'f', 1)
             .arg(counts.clawVisits)
             .arg(counts.stretches)
             .arg(counts.minutes, 0, 'f', 0) +
         QStringLiteral("</p>");
-    html += heading(tr("Work")) + workDone(job);
-    html += paragraph(tr("Parts used or lost"), job.work.parts) + paragraph(tr("Follow-ups"), job.work.followUps);
-    html += heading(tr("To the owner")) + paragraph(tr("Note"), job.work.ownersNote);
+    html += heading(Words::tr("Work")) + workDone(job);
+    html += paragraph(Words::tr("Parts used or lost"), job.work.parts) +
+            paragraph(Words::tr("Follow-ups"), job.work.followUps);
+    html += heading(Words::tr("To the owner")) + paragraph(Words::tr("Note"), job.work.ownersNote);
     html += QStringLiteral("<p>") +
-            tr("Stay with this set and tuning: another one asks for a new balance. If all strings drift together, the "
-               "springs or the weather moved; if one does, look at that string.") +
+            Words::tr(
+                "Stay with this set and tuning: another one asks for a new balance. If all strings drift together, the "
+                "springs or the weather moved; if one does, look at that string.") +
             QStringLiteral("</p>");
-    html += paragraph(tr("Next restring"), job.work.due.toString(Qt::ISODate));
+    html += paragraph(Words::tr("Next restring"), job.work.due.toString(Qt::ISODate));
     return html + QStringLiteral("</body></html>");
 }
 

@@ -31,7 +31,7 @@ StepClock::StepClock(QWidget* parent) : QWidget(parent), tick_(new QTimer(this))
     start_->setToolTip(tr("Counts down while oil soaks or glue sets, and rings"));
     auto* menu = new QMenu(start_);
     for (const int minutes : {1, 2, 5, 10, 20})
-        menu->addAction(tr("%n minute(s)", nullptr, minutes), this, [this, minutes] { soak(minutes); });
+        menu->addAction(tr("%n minutes", nullptr, minutes), this, [this, minutes] { soak(minutes); });
     start_->setMenu(menu);
     row->addWidget(words_);
     row->addWidget(start_);

@@ -27,16 +27,16 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("StepForms", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(StepForms)
+};
 
 QWidget* cardForm(AppContext& context, QWidget* parent) {
     const Card& card = context.session().job().card;
     auto* form = new JobForm(context, parent);
-    form->line(QStringLiteral("cardGuitar"), tr("guitar"), context.session().job().guitar,
+    form->line(QStringLiteral("cardGuitar"), Words::tr("guitar"), context.session().job().guitar,
                [](Job& job, const QString& text) { job.guitar = text; });
-    form->line(QStringLiteral("cardOwner"), tr("owner"), context.session().job().owner,
+    form->line(QStringLiteral("cardOwner"), Words::tr("owner"), context.session().job().owner,
                [](Job& job, const QString& text) { job.owner = text; });
     auto* kind = new QComboBox(form);
     kind->setObjectName(QStringLiteral("cardBridge"));
@@ -46,50 +46,53 @@ QWidget* cardForm(AppContext& context, QWidget* parent) {
     QObject::connect(kind, &QComboBox::activated, form, [form](int index) {
         form->edit([&](Job& job) { setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]); });
     });
-    form->add(tr("bridge"), kind);
-    form->choice<Nut>("cardNut", tr("nut"), {tr("open"), tr("caps on bolts"), tr("a clamp for each string")}, card.nut,
+    form->add(Words::tr("bridge"), kind);
+    form->choice<Nut>("cardNut", Words::tr("nut"),
+                      {Words::tr("open"), Words::tr("caps on bolts"), Words::tr("a clamp for each string")}, card.nut,
                       [](Job& job, Nut nut) { job.card.nut = nut; });
-    form->choice<Tuners>(
-        "cardTuners", tr("tuners"),
-        {tr("string through a hole"), tr("slotted with a centre hole"), tr("locking posts"), tr("at the bridge")},
-        card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
-    form->choice<Headstock>("cardHead", tr("headstock"), {tr("all on one side"), tr("split, both sides"), tr("none")},
+    form->choice<Tuners>("cardTuners", Words::tr("tuners"),
+                         {Words::tr("string through a hole"), Words::tr("slotted with a centre hole"),
+                          Words::tr("locking posts"), Words::tr("at the bridge")},
+                         card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
+    form->choice<Headstock>("cardHead", Words::tr("headstock"),
+                            {Words::tr("all on one side"), Words::tr("split, both sides"), Words::tr("none")},
                             card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
-    form->choice<Board>("cardBoard", tr("board"), {tr("dark, without lacquer"), tr("maple"), tr("other")}, card.board,
+    form->choice<Board>("cardBoard", Words::tr("board"),
+                        {Words::tr("dark, without lacquer"), Words::tr("maple"), Words::tr("other")}, card.board,
                         [](Job& job, Board board) { job.card.board = board; });
-    form->flag(QStringLiteral("cardLeft"), tr("left-handed"), card.leftHanded,
+    form->flag(QStringLiteral("cardLeft"), Words::tr("left-handed"), card.leftHanded,
                [](Job& job, bool on) { job.card.leftHanded = on; });
-    form->flag(QStringLiteral("cardBar"), tr("retainer bar behind the nut"), card.retainerBar,
+    form->flag(QStringLiteral("cardBar"), Words::tr("retainer bar behind the nut"), card.retainerBar,
                [](Job& job, bool on) { job.card.retainerBar = on; });
-    form->flag(QStringLiteral("cardTree"), tr("string tree"), card.stringTree,
+    form->flag(QStringLiteral("cardTree"), Words::tr("string tree"), card.stringTree,
                [](Job& job, bool on) { job.card.stringTree = on; });
-    form->flag(QStringLiteral("cardCover"), tr("cavity with a back cover"), card.cavityCover,
+    form->flag(QStringLiteral("cardCover"), Words::tr("cavity with a back cover"), card.cavityCover,
                [](Job& job, bool on) { job.card.cavityCover = on; });
-    form->line(QStringLiteral("cardContact"), tr("owner is reached by"), card.contact,
+    form->line(QStringLiteral("cardContact"), Words::tr("owner is reached by"), card.contact,
                [](Job& job, const QString& text) { job.card.contact = text; });
-    form->line(QStringLiteral("cardSlots"), tr("springs hang in slots"), card.springSlots,
+    form->line(QStringLiteral("cardSlots"), Words::tr("springs hang in slots"), card.springSlots,
                [](Job& job, const QString& text) { job.card.springSlots = text; });
-    form->line(QStringLiteral("cardClawDepth"), tr("claw depth, bass and treble"), card.clawDepth,
+    form->line(QStringLiteral("cardClawDepth"), Words::tr("claw depth, bass and treble"), card.clawDepth,
                [](Job& job, const QString& text) { job.card.clawDepth = text; });
-    form->line(QStringLiteral("cardBlock"), tr("block that fits it"), card.block,
+    form->line(QStringLiteral("cardBlock"), Words::tr("block that fits it"), card.block,
                [](Job& job, const QString& text) { job.card.block = text; });
-    form->line(QStringLiteral("cardLevel"), tr("level is told by"), card.levelMark,
+    form->line(QStringLiteral("cardLevel"), Words::tr("level is told by"), card.levelMark,
                [](Job& job, const QString& text) { job.card.levelMark = text; });
     for (const QString& group : screwGroups())
-        form->line(QStringLiteral("key ") + group, tr("key for %1").arg(group), card.keys.value(group),
+        form->line(QStringLiteral("key ") + group, Words::tr("key for %1").arg(group), card.keys.value(group),
                    [group](Job& job, const QString& text) { job.card.keys[group] = text; });
-    form->rows().addRow(tr("photos"), new CardPhotos(context, form));
+    form->rows().addRow(Words::tr("photos"), new CardPhotos(context, form));
     return form;
 }
 
 QWidget* ownerForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
     const QSet<QString>& extras = context.session().job().work.extras;
-    const std::pair<const char*, QString> all[] = {{"clean", tr("clean")},
-                                                   {"polish", tr("polish the frets")},
-                                                   {"oil", tr("oil the board")},
-                                                   {"intonate", tr("intonate")},
-                                                   {"height", tr("set the height")}};
+    const std::pair<const char*, QString> all[] = {{"clean", Words::tr("clean")},
+                                                   {"polish", Words::tr("polish the frets")},
+                                                   {"oil", Words::tr("oil the board")},
+                                                   {"intonate", Words::tr("intonate")},
+                                                   {"height", Words::tr("set the height")}};
     for (const auto& [name, title] : all) {
         const QString extra = QLatin1String(name);
         form->flag(QStringLiteral("extra-") + extra, title, extras.contains(extra), [extra](Job& job, bool on) {
@@ -99,7 +102,7 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
                 job.work.extras.remove(extra);
         });
     }
-    form->line(QStringLiteral("cardNotes"), tr("how it is played"), context.session().job().card.notes,
+    form->line(QStringLiteral("cardNotes"), Words::tr("how it is played"), context.session().job().card.notes,
                [](Job& job, const QString& text) { job.card.notes = text; });
     return form;
 }
@@ -107,11 +110,11 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
 QWidget* handOverForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
     const Work& work = context.session().job().work;
-    form->line(QStringLiteral("parts"), tr("parts used or lost"), work.parts,
+    form->line(QStringLiteral("parts"), Words::tr("parts used or lost"), work.parts,
                [](Job& job, const QString& text) { job.work.parts = text; });
-    form->line(QStringLiteral("followUps"), tr("follow-ups"), work.followUps,
+    form->line(QStringLiteral("followUps"), Words::tr("follow-ups"), work.followUps,
                [](Job& job, const QString& text) { job.work.followUps = text; });
-    form->line(QStringLiteral("ownersNote"), tr("note to the owner"), work.ownersNote,
+    form->line(QStringLiteral("ownersNote"), Words::tr("note to the owner"), work.ownersNote,
                [](Job& job, const QString& text) { job.work.ownersNote = text; });
     auto* due = new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(3), form);
     due->setObjectName(QStringLiteral("due"));
@@ -119,7 +122,7 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     due->setCalendarPopup(true);
     QObject::connect(due, &QDateEdit::dateChanged, form,
                      [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
-    form->add(tr("next restring"), due);
+    form->add(Words::tr("next restring"), due);
     return form;
 }
 

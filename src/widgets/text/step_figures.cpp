@@ -16,9 +16,9 @@ namespace flenzo {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("StepFigures", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(StepFigures)
+};
 
 QString mm(double length_m) {
     return QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
@@ -28,19 +28,19 @@ QString mm(double length_m) {
 QString ruleWords(const Job& job, const SlackRules& rules) {
     const QString rule = chosenMethod(job, QStringLiteral("slackRule"));
     if (rule == QLatin1String("past"))
-        return tr("%1 past the post").arg(mm(rules.slack_m));
+        return Words::tr("%1 past the post").arg(mm(rules.slack_m));
     if (rule == QLatin1String("spacings"))
-        return tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
+        return Words::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
     if (rule == QLatin1String("bow"))
-        return tr("a bow of %1 over the middle of the board").arg(mm(rules.bow_m));
+        return Words::tr("a bow of %1 over the middle of the board").arg(mm(rules.bow_m));
     if (rule == QLatin1String("hands"))
-        return tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
-    return tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
+        return Words::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
+    return Words::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
 }
 
 QString slackWords(const Job& job) {
     if (job.card.tuners == Tuners::AtBridge)
-        return tr("No slack: the bridge tuner takes up the string.");
+        return Words::tr("No slack: the bridge tuner takes up the string.");
     QStringList lines;
     for (const bool wound : {false, true}) {
         const auto string = std::find_if(job.rig.strings.begin(), job.rig.strings.end(),
@@ -48,26 +48,28 @@ QString slackWords(const Job& job) {
         if (string == job.rig.strings.end())
             continue;
         const SlackRules rules = slackOf(job, *string);
-        lines.append((wound ? tr("Wound: %1 = %2 of slack, %3 wraps") : tr("Plain: %1 = %2 of slack, %3 wraps"))
-                         .arg(ruleWords(job, rules), mm(rules.slack_m))
-                         .arg(wrapsOf(job, string->wire), 0, 'f', 1));
+        lines.append(
+            (wound ? Words::tr("Wound: %1 = %2 of slack, %3 wraps") : Words::tr("Plain: %1 = %2 of slack, %3 wraps"))
+                .arg(ruleWords(job, rules), mm(rules.slack_m))
+                .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(tr("Over the nut it then stands at about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
+    lines.append(Words::tr("Over the nut it then stands at about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
                      .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0));
     return lines.join(QLatin1Char('\n'));
 }
 
 QString blockWords(const Job& job, const Derived& derived, const Units& units) {
-    const QString words =
-        tr("Block under the rear edge: %1.").arg(lengthText(gapAt_m(job.rig.bridge, blockAngle_rad(job)), units));
+    const QString words = Words::tr("Block under the rear edge: %1.")
+                              .arg(lengthText(gapAt_m(job.rig.bridge, blockAngle_rad(job)), units));
     const double jump = blockJump_cents(job, derived.rig(), derived.report.level);
     return words + QLatin1Char(' ') +
-           (jump > 0.0 ? tr("Strings at pitch under it jump up to %1 cents when it comes out.").arg(jump, 0, 'f', 0)
-                       : tr("Neutral: nothing jumps when it comes out."));
+           (jump > 0.0
+                ? Words::tr("Strings at pitch under it jump up to %1 cents when it comes out.").arg(jump, 0, 'f', 0)
+                : Words::tr("Neutral: nothing jumps when it comes out."));
 }
 
 QString presetWords(const Job& job) {
-    return tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+    return Words::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
         .arg(finePreset_turns(job), 0, 'f', 1)
         .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
 }
@@ -75,22 +77,23 @@ QString presetWords(const Job& job) {
 QString cutWords(const Job& job) {
     if (isChosen(job, "ballEnd", "cut"))
         return {};
-    return tr("Cut %1 from the ball, measured along the string (nut to post 45 mm and 10 mm in the clamp are assumed).")
-        .arg(mm(cutLengthOf_m(job, job.rig.strings.front())));
+    return Words::
+        tr("Cut %1 from the ball, measured along the string (nut to post 45 mm and 10 mm in the clamp are assumed).")
+            .arg(mm(cutLengthOf_m(job, job.rig.strings.front())));
 }
 
 QString tailWords(const Job& job) {
-    return isChosen(job, "tail", "flush")  ? tr("Flush at the post.")
-           : isChosen(job, "tail", "bent") ? tr("Leave 2 mm and bend it in.")
-                                           : tr("Leave 1 cm.");
+    return isChosen(job, "tail", "flush")  ? Words::tr("Flush at the post.")
+           : isChosen(job, "tail", "bent") ? Words::tr("Leave 2 mm and bend it in.")
+                                           : Words::tr("Leave 1 cm.");
 }
 
 QString settleWords(const Job& job, const Derived& derived) {
     QStringList parts;
     for (std::size_t i = 0; i < derived.advice.guitar.settling.size(); ++i) {
         const StretchCount& needed = derived.advice.guitar.settling[i].needed;
-        parts.append(needed.p50 == 0 ? tr("%1 settled").arg(QString::fromStdString(job.rig.strings[i].name))
-                                     : tr("%1: %2 pulls")
+        parts.append(needed.p50 == 0 ? Words::tr("%1 settled").arg(QString::fromStdString(job.rig.strings[i].name))
+                                     : Words::tr("%1: %2 pulls")
                                            .arg(QString::fromStdString(job.rig.strings[i].name),
                                                 wording::rangeText(needed.p10, needed.p90)));
     }
@@ -101,22 +104,23 @@ QString levelWords(const Derived& derived, const Units& units) {
     const LevelSolution& level = derived.advice.act.level;
     if (level.status != LevelStatus::Found)
         return wording::stuck(level);
-    return tr("Level shows a gap of %1. By what is known: %2.")
+    return Words::tr("Level shows a gap of %1. By what is known: %2.")
         .arg(lengthText(derived.neutralBlock_m, units), wording::clawTurn(level.moreTurns));
 }
 
 QString lockWords(const Job& job, const Derived& derived) {
     const QStringList missing = missingForLock(job, derived);
-    QStringList lines{missing.isEmpty() ? tr("Ready: level, in tune, settled.")
-                                        : tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
-    lines.append(tr("See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
+    QStringList lines{missing.isEmpty() ? Words::tr("Ready: level, in tune, settled.")
+                                        : Words::tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
+    lines.append(
+        Words::tr("See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
     const std::vector<double>& last = job.card.clampShift_cents;
     if (last.size() == job.rig.strings.size()) {
         QStringList parts;
         for (std::size_t i = 0; i < last.size(); ++i)
             parts.append(
                 QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name), centsText(last[i])));
-        lines.append(tr("Last time locking moved: %1. Leave each string that much the other way.")
+        lines.append(Words::tr("Last time locking moved: %1. Leave each string that much the other way.")
                          .arg(parts.join(QStringLiteral(" · "))));
     }
     return lines.join(QLatin1Char('\n'));
@@ -127,12 +131,12 @@ QString budgetWords(const Job& job, const Derived& derived) {
     QStringList parts;
     for (std::size_t i = 0; i < budgets.size(); ++i)
         if (budgets[i].perTurn_cents > 0.0)
-            parts.append(tr("%1: up %2, down %3 ¢")
+            parts.append(Words::tr("%1: up %2, down %3 ¢")
                              .arg(QString::fromStdString(job.rig.strings[i].name))
                              .arg(budgets[i].up_cents, 0, 'f', 0)
                              .arg(budgets[i].down_cents, 0, 'f', 0));
-    return parts.isEmpty() ? tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
-                           : tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+    return parts.isEmpty() ? Words::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
+                           : Words::tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
 }
 
 QString playingWords(const Job& job, const Derived& derived) {
@@ -143,19 +147,19 @@ QString playingWords(const Job& job, const Derived& derived) {
         if (std::isfinite(shifts[i]))
             parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
                                                      centsText(onBench ? -shifts[i] : shifts[i])));
-    return (onBench ? tr("Lying down, leave: %1 (computed).") : tr("Lifted, it moves by: %1 (computed)."))
+    return (onBench ? Words::tr("Lying down, leave: %1 (computed).") : Words::tr("Lifted, it moves by: %1 (computed)."))
         .arg(parts.join(QStringLiteral(" \u00b7 ")));
 }
 
 QString heightWords(const Job& job) {
     constexpr double tenth_m = 1e-4;
-    return tr("A post raised by %1 mm raises the action at fret 12 by 0.10 mm.")
+    return Words::tr("A post raised by %1 mm raises the action at fret 12 by 0.10 mm.")
         .arg(postRaise_m(tenth_m, 12, job.rig.strings.front().scale_m) * 1e3, 0, 'f', 2);
 }
 
 QString intonateWords(const Job& job) {
     const double move_m = saddleMove_m(1.0, job.rig.strings.front().scale_m);
-    return tr("Fretted sharp by 1 cent: saddle back by %1 mm; flat: forward by as much.")
+    return Words::tr("Fretted sharp by 1 cent: saddle back by %1 mm; flat: forward by as much.")
         .arg(std::abs(move_m) * 1e3, 0, 'f', 2);
 }
 
@@ -166,9 +170,9 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::OldSet:
         return wording::verdict(derived.report) + QLatin1Char(' ') + wording::verdictReason(derived.report, units);
     case StepId::Checks:
-        return hasClaw(job.rig)
-                   ? tr("Level shows a gap of %1 under the rear edge.").arg(lengthText(derived.neutralBlock_m, units))
-                   : QString();
+        return hasClaw(job.rig) ? Words::tr("Level shows a gap of %1 under the rear edge.")
+                                      .arg(lengthText(derived.neutralBlock_m, units))
+                                : QString();
     case StepId::BlockIn:
         return blockWords(job, derived, units);
     case StepId::PresetFine:

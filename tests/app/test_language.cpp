@@ -1,0 +1,157 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/languages.h"
+#include "domain/workflow.h"
+#include "session/document/demo.h"
+#include "support/pseudo.h"
+#include "support/window.h"
+#include "widgets/controls/fitting_label.h"
+#include "widgets/pages/job_page.h"
+
+#include <QAbstractButton>
+#include <QLineEdit>
+#include <QMenu>
+#include <QRegularExpression>
+#include <QTest>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+/// Words that come from the job or the catalogue stay as they are in any language.
+QString withoutData(QString text, const Job& job, const Catalogue& catalogue) {
+    QStringList data{job.guitar,
+                     job.owner,
+                     job.story,
+                     job.onPicks.setName,
+                     job.onPicks.tuningName,
+                     job.offPicks.setName,
+                     job.offPicks.tuningName};
+    for (const CatalogueString& string : catalogue.strings)
+        data.append(string.label);
+    for (const QString& demo : demoNames())
+        data.append(demo);
+    for (const QString& words : data)
+        if (!words.isEmpty())
+            text.remove(words);
+    return text;
+}
+
+/// Three words in a row that nobody translated.
+bool isPlain(const QString& text) {
+    static const QRegularExpression words(QStringLiteral("[A-Za-z]{3,} [A-Za-z]{2,} [A-Za-z]{2,}"));
+    const auto match = words.match(text);
+    return match.hasMatch() && !PseudoTranslator::isSpoken(match.captured());
+}
+
+} // namespace
+
+/// The program in a language half as long again, with accents on everything that can be translated.
+class TestLanguage : public QObject, protected WindowFixture {
+    Q_OBJECT
+    std::unique_ptr<PseudoTranslator> translator_;
+
+    /// Everything a user can read on the window now.
+    QStringList textsNow() const {
+        QStringList texts;
+        for (const QWidget* widget : window_->findChildren<QWidget*>()) {
+            if (!widget->isVisible())
+                continue;
+            texts.append(widget->toolTip());
+            if (const auto* label = qobject_cast<const QLabel*>(widget))
+                texts.append(label->text());
+            if (const auto* button = qobject_cast<const QAbstractButton*>(widget))
+                texts.append(button->text());
+            if (const auto* field = qobject_cast<const QLineEdit*>(widget))
+                texts.append(field->placeholderText());
+        }
+        for (const QAction* action : window_->findChildren<QAction*>())
+            texts.append(action->text());
+        return texts;
+    }
+    void everythingIsSpoken(const QString& where) const {
+        const Catalogue catalogue = bundledCatalogue().value();
+        for (const QString& text : textsNow())
+            QVERIFY2(!isPlain(withoutData(text, session().job(), catalogue)),
+                     qPrintable(where + QStringLiteral(": ") + text));
+    }
+    /// Labels that do not wrap and buttons have the room they ask for, and the window fits its screen.
+    void everythingHasRoom(const QString& where) const {
+        QVERIFY2(window_->minimumSizeHint().width() <= 1280, qPrintable(where));
+        for (const QWidget* widget : window_->findChildren<QWidget*>()) {
+            if (!widget->isVisible())
+                continue;
+            const auto* button = qobject_cast<const QAbstractButton*>(widget);
+            if (button && !button->text().isEmpty())
+                QVERIFY2(button->width() >= button->minimumSizeHint().width(), qPrintable(where + button->text()));
+        }
+    }
+
+private Q_SLOTS:
+    void initTestCase() {
+        translator_ = std::make_unique<PseudoTranslator>();
+        QCoreApplication::installTranslator(translator_.get());
+    }
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
+    void cleanupTestCase() { QCoreApplication::removeTranslator(translator_.get()); }
+
+    void everyPageIsSpokenAndHasRoom_data() {
+        QTest::addColumn<int>("demo");
+        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo)
+            QTest::addRow("guitar %d", demo) << demo;
+    }
+    void everyPageIsSpokenAndHasRoom() {
+        QFETCH(int, demo);
+        window_->openDemo(demo);
+        for (int page = 0; page < MainWindow::PageCount; ++page) {
+            if (page == MainWindow::Help)
+                continue; // the guide is a document of its own
+            window_->showPage(static_cast<MainWindow::Page>(page));
+            QCoreApplication::processEvents();
+            const QString where = QStringLiteral("page %1").arg(page);
+            everythingIsSpoken(where);
+            everythingHasRoom(where);
+        }
+    }
+
+    void everyStepIsSpoken() {
+        QVERIFY(!session().keep(demoJob(0).value()));
+        window_->showPage(MainWindow::JobSteps);
+        auto* steps = window_->findChild<JobPage*>();
+        auto* reason = find<QLineEdit>("reason");
+        int seen = 0;
+        for (int k = 0; k < 200 && currentStep(session().job()); ++k) {
+            everythingIsSpoken(currentStep(session().job())->name());
+            ++seen;
+            if (reason->isVisible()) {
+                QTest::keyClicks(reason, QStringLiteral("for the test"));
+                QTest::keyClick(reason, Qt::Key_Return);
+            } else {
+                QTest::keyClick(steps, Qt::Key_Space);
+            }
+        }
+        QVERIFY(seen > 20);
+    }
+
+    void faultsAreSpoken() {
+        window_->openDemo(0);
+        QVERIFY(session().enter(QStringLiteral("banana"), false));
+        QVERIFY(
+            !isPlain(session().enter(QStringLiteral("banana"), false)->sentence().remove(QStringLiteral("banana"))));
+        QVERIFY(!isPlain(session().enter(QStringLiteral("gap 100!"), false)->sentence()));
+    }
+
+    void aLanguageIsChosenInTheMenuAndKept() {
+        QVERIFY(languages().contains(QStringLiteral("en")));
+        QAction* english = window_->actions().find("language1");
+        QVERIFY(english && !english->isChecked());
+        english->trigger();
+        QVERIFY(window_->actions().find("language1")->isChecked());
+        QCOMPARE(loadPreferences(pathsIn(dir_->path()).settingsFile).language, QStringLiteral("en"));
+        QVERIFY(!window_->message().isEmpty());
+    }
+};
+
+QTEST_MAIN(TestLanguage)
+#include "test_language.moc"

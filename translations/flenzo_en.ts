@@ -1,0 +1,34 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>flenzo::MainWindow</name>
+    <message numerus="yes">
+        <source>%n jobs came in.</source>
+        <translation>
+            <numerusform>%n job came in.</numerusform>
+            <numerusform>%n jobs came in.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ShopPage</name>
+    <message numerus="yes">
+        <source>%1: %2, %3; %4, %n entries in its log</source>
+        <translation>
+            <numerusform>%1: %2, %3; %4, %n entry in its log</numerusform>
+            <numerusform>%1: %2, %3; %4, %n entries in its log</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StepClock</name>
+    <message numerus="yes">
+        <source>%n minutes</source>
+        <translation>
+            <numerusform>%n minute</numerusform>
+            <numerusform>%n minutes</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
