@@ -5,7 +5,6 @@
 #include "domain/faults.h"
 #include "domain/warnings.h"
 #include "session/document/demo.h"
-#include "session/input/entry.h"
 #include "session/input/quantity.h"
 
 #include <QFileInfo>

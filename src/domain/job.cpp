@@ -54,6 +54,13 @@ Job newJob() {
     return withClawFromOldSet(std::move(job));
 }
 
+bool hasFineTuners(const Job& job) {
+    const Bridge& bridge = job.rig.bridge;
+    return clampsAtSaddle(bridge) || (bridge.family == Family::KnifeEdge && bridge.form == Form::Headless) ||
+           std::any_of(job.rig.strings.begin(), job.rig.strings.end(),
+                       [](const RigString& string) { return string.finePerTurn_m > 0.0; });
+}
+
 Wraps wrapsOnThis(const Job& job) {
     const bool clamped = job.card.tuners == Tuners::Locking || job.card.tuners == Tuners::AtBridge;
     return clamped ? Wraps::Clamped : job.method.wraps;

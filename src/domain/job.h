@@ -64,6 +64,10 @@ struct Job {
 /// A six-string with nominal figures and one medium-light set, for a new job.
 [[nodiscard]] Job newJob();
 
+/// Strings leave this bridge fine tuners, or tuners that are as fine, once the nut is locked or has none: those that
+/// clamp at the saddle, those tuned at the bridge, and any whose fine tuners were measured.
+[[nodiscard]] bool hasFineTuners(const Job& job);
+
 /// The shop's way, as far as this guitar's posts leave it any.
 [[nodiscard]] Wraps wrapsOnThis(const Job& job);
 /// What the adviser goes by.

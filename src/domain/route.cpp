@@ -11,11 +11,6 @@ namespace {
 bool hasVibrato(const Job& job) {
     return job.rig.bridge.family != Family::Fixed;
 }
-bool hasFineTuners(const Job& job) {
-    return clampsAtSaddle(job.rig.bridge) ||
-           std::any_of(job.rig.strings.begin(), job.rig.strings.end(),
-                       [](const RigString& string) { return string.finePerTurn_m > 0.0; });
-}
 bool goesOnAsItWas(const Job& job) {
     if (!job.springsBefore.empty() || job.off.size() != job.rig.strings.size())
         return false;

@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <boost/random/normal_distribution.hpp>
+#include <boost/random/uniform_01.hpp>
 #include <cstdint>
-#include <random>
 
 namespace flenzo {
 
 /// One stream of random numbers for each purpose of each sample, so that results depend neither on who asked before nor
-/// on the number of threads.
+/// on the number of threads; the distributions are Boost's, so that a seed means the same with every standard library.
 class RandomStream {
 public:
     RandomStream(std::uint32_t seed, std::uint32_t stream) : engine_{(std::uint64_t{seed} << 32U) ^ stream} {
@@ -21,7 +22,7 @@ public:
         return draw * deviation;
     }
     double between(double least, double most) {
-        return least + (most - least) * std::generate_canonical<double, 53>(engine_);
+        return least + (most - least) * boost::random::uniform_01<double>()(engine_);
     }
 
 private:
@@ -39,7 +40,7 @@ private:
         }
     };
     Engine engine_;
-    std::normal_distribution<double> normal_;
+    boost::random::normal_distribution<double> normal_;
 };
 
 } // namespace flenzo

@@ -71,9 +71,6 @@ bool isOpen(const Job& job) {
     const Bridge& bridge = job.rig.bridge;
     return bridge.family != Family::KnifeEdge || bridge.form == Form::TwoPost || bridge.form == Form::SixScrew;
 }
-bool hasFineTuners(const Job& job) {
-    return !isOpen(job);
-}
 
 /// The field, for some guitars only.
 RigField only(std::function<bool(const Job&)> applies, RigField made) {

@@ -5,8 +5,8 @@
 #include "core/statics/readings.h"
 #include "domain/caliper.h"
 #include "domain/edits.h"
+#include "domain/method_figures.h"
 #include "domain/ranges.h"
-#include "session/input/entry.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/dialogs/photo_level_dialog.h"
@@ -97,7 +97,7 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
     trebleWish_ = number(QStringLiteral("wishTreble"), tr("wished, treble side"), again);
     lead_ = number(QStringLiteral("postLead"), tr("post, mm per turn (assumed)"), again);
     words_ = wordsUnder(*this, "heightSays");
-    lead_->setText(QStringLiteral("0.7"));
+    lead_->setText(QString::number(usualPostLead_m / metresPerMm));
 }
 
 void HeightForm::reckon() {
@@ -135,7 +135,6 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     QStringList names;
     const std::vector<double>& pulls_N = context.session().derived().report.after_N;
-    constexpr double usualAction_m = 0.0018;
     for (std::size_t i = 0; i < strings.size(); ++i) {
         names.append(wording::stringTitle(strings[i]));
         const double guess = frettingSharp_cents(strings[i], pulls_N[i], usualAction_m, job.card.nut != Nut::Open);
@@ -149,7 +148,8 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     fitHeight(*table_);
     rows().addRow(table_);
     words_ = wordsUnder(*this, "intonationSays");
-    words_->setText(tr("Read each string open and at fret 12. The guess is for an action of 1.8 mm, an assumption."));
+    words_->setText(tr("Read each string open and at fret 12. The guess is for an action of %1, an assumption.")
+                        .arg(lengthText(usualAction_m, context_.preferences().units)));
     connect(table_, &QTableWidget::itemChanged, this, [this](const QTableWidgetItem* item) {
         if (item->column() == 0)
             reckon();

@@ -2,7 +2,6 @@
 #include "widgets/forms/return_form.h"
 
 #include "domain/workflow.h"
-#include "session/input/entry.h"
 #include "session/input/quantity.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"

@@ -3,6 +3,7 @@
 
 #include "domain/edits.h"
 #include "domain/measuring.h"
+#include "domain/method_figures.h"
 #include "domain/methods.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/forms/calc_forms.h"
@@ -116,7 +117,8 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
                [](Job& job, const QString& text) { job.work.followUps = text; });
     form->line(QStringLiteral("ownersNote"), Words::tr("note to the owner"), work.ownersNote,
                [](Job& job, const QString& text) { job.work.ownersNote = text; });
-    auto* due = new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(3), form);
+    auto* due =
+        new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(restringAfter_months), form);
     due->setObjectName(QStringLiteral("due"));
     due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     due->setCalendarPopup(true);

@@ -2,6 +2,7 @@
 #include "widgets/pages/shop_page.h"
 
 #include "domain/compare.h"
+#include "domain/method_figures.h"
 #include "domain/workflow.h"
 #include "session/models/pace.h"
 #include "widgets/look.h"
@@ -22,7 +23,6 @@ namespace flenzo {
 namespace {
 
 enum Filter { All, OnBench, Waiting, Finished, Due };
-constexpr int dueWithin_days = 14;
 
 QString stateWords(const JobRow& row) {
     switch (row.state) {
