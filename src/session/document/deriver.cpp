@@ -24,13 +24,10 @@ bool onlyTheLogGrew(const Job& before, const Job& after) {
 
 } // namespace
 
-Deriver::Deriver(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(1); // in their order, so that one that is no longer wanted is passed over
-}
+Deriver::Deriver(QObject* parent) : QObject(parent) {}
 
 Deriver::~Deriver() {
     ++asked_;
-    pool_.waitForDone();
 }
 
 void Deriver::ask(const Job& job) {
@@ -38,7 +35,7 @@ void Deriver::ask(const Job& job) {
     std::optional<Estimate> known;
     if (taken_ > 0 && onlyTheLogGrew(derivedJob_, job))
         known = derived_.advice.guitar;
-    pool_.start([this, job, known = std::move(known), generation = ++asked_] {
+    worker_.start([this, job, known = std::move(known), generation = ++asked_] {
         if (generation != asked_)
             return;
         Derived derived = derive(job, known ? &*known : nullptr);
@@ -47,11 +44,18 @@ void Deriver::ask(const Job& job) {
             answer_ = {generation, std::move(derived)};
         }
         came_.notify_all();
-        QMetaObject::invokeMethod(this, [this, generation] {
-            if (generation == asked_)
-                Q_EMIT arrived();
-        });
+        QMetaObject::invokeMethod(this, "announce", Qt::QueuedConnection);
     });
+}
+
+void Deriver::announce() {
+    {
+        const std::lock_guard lock(mutex_);
+        if (answer_.generation != asked_ || announced_ == asked_)
+            return;
+        announced_ = answer_.generation;
+    }
+    Q_EMIT arrived();
 }
 
 bool Deriver::wait(std::chrono::milliseconds patience) {

@@ -2,9 +2,9 @@
 #pragma once
 
 #include "domain/derived.h"
+#include "session/document/worker.h"
 
 #include <QObject>
-#include <QThreadPool>
 #include <atomic>
 #include <chrono>
 #include <condition_variable>
@@ -31,18 +31,20 @@ Q_SIGNALS:
     void arrived(); ///< the answer to the latest job came, whether or not somebody waited for it
 
 private:
+    Q_INVOKABLE void announce();
     struct Answer {
         int generation = 0;
         Derived derived;
     };
-    QThreadPool pool_;
     std::atomic<int> asked_ = 0; ///< generation of the latest job
     Job askedJob_, derivedJob_;
     Derived derived_;
+    int announced_ = 0;
     int taken_ = 0; ///< generation that `derived_` answers
     std::mutex mutex_;
     std::condition_variable came_;
     Answer answer_; ///< guarded by the mutex
+    Worker worker_; ///< goes first, for it uses all of the above
 };
 
 } // namespace flenzo

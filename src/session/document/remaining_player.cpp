@@ -2,18 +2,14 @@
 #include "session/document/remaining_player.h"
 
 #include <QCoreApplication>
+#include <utility>
 
 namespace flenzo {
 
-RemainingPlayer::RemainingPlayer(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(1);
-    pool_.setThreadPriority(QThread::LowPriority);
-}
+RemainingPlayer::RemainingPlayer(QObject* parent) : QObject(parent) {}
 
 RemainingPlayer::~RemainingPlayer() {
-    if (cancel_)
-        *cancel_ = true;
-    pool_.waitForDone();
+    stop();
 }
 
 void RemainingPlayer::stop() {
@@ -25,21 +21,36 @@ void RemainingPlayer::stop() {
 void RemainingPlayer::play(const BenchJob& job, const Advice& advice) {
     stop();
     const auto cancel = cancel_ = std::make_shared<std::atomic<bool>>(false);
-    pool_.start([this, job, advice, cancel, generation = ++generation_] {
+    worker_.start([this, job, advice, cancel, generation = generation_] {
+        if (*cancel)
+            return;
         RemainingOptions options;
         options.cancel = cancel.get();
         const RemainingWork work = remainingWork(job, advice, options);
         if (*cancel)
             return;
-        QMetaObject::invokeMethod(this, [this, work, generation] {
-            if (generation == generation_)
-                Q_EMIT played(work);
-        });
+        {
+            const std::lock_guard lock(mutex_);
+            answered_ = generation;
+            answer_ = work;
+        }
+        QMetaObject::invokeMethod(this, "announce", Qt::QueuedConnection);
     });
 }
 
+void RemainingPlayer::announce() {
+    RemainingWork work;
+    {
+        const std::lock_guard lock(mutex_);
+        if (std::exchange(answered_, 0) != generation_)
+            return;
+        work = answer_;
+    }
+    Q_EMIT played(work);
+}
+
 void RemainingPlayer::finish() {
-    pool_.waitForDone();
+    worker_.waitForDone();
     QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
 }
 

@@ -2,10 +2,11 @@
 #pragma once
 
 #include "core/simulation/remaining.h"
+#include "session/document/worker.h"
 
 #include <QObject>
-#include <QThreadPool>
 #include <memory>
+#include <mutex>
 
 namespace flenzo {
 
@@ -26,9 +27,13 @@ Q_SIGNALS:
     void played(const flenzo::RemainingWork& work);
 
 private:
-    QThreadPool pool_;
+    Q_INVOKABLE void announce();
     std::shared_ptr<std::atomic<bool>> cancel_;
     int generation_ = 0;
+    std::mutex mutex_;
+    int answered_ = 0; ///< guarded by the mutex, like the answer
+    RemainingWork answer_;
+    Worker worker_; ///< goes first, for it uses all of the above
 };
 
 } // namespace flenzo
