@@ -78,6 +78,7 @@ struct TrialOptions {
     std::uint32_t seed = 1;
     int threads = 0;
     std::string change, job, svg, tools = "lab";
+    std::vector<std::string> set; ///< options to sweep, as "rules.visitPrice=1.5"
     bool json = false, stretch = false, independent = false, strange = false, adviserOnly = false;
 };
 
@@ -86,6 +87,27 @@ Result<BenchJob> trialJob(const QString& path) {
         return benchJobOf(newJob());
     const Result<Job> job = readJob(path);
     return job.ok() ? Result<BenchJob>(benchJobOf(job.value())) : Result<BenchJob>(job.fault());
+}
+
+/// Reads "rules.visitPrice=1.5" and "learning.springRate=0.2" into the trial, or says what is wrong with them.
+std::optional<QString> setOptions(TrialSetup& setup, const std::vector<std::string>& list) {
+    for (const std::string& one : list) {
+        const QString text = QString::fromStdString(one);
+        const QString group = text.section(QLatin1Char('.'), 0, 0);
+        const std::string name = text.section(QLatin1Char('.'), 1).section(QLatin1Char('='), 0, 0).toStdString();
+        bool number = false;
+        const double value = text.section(QLatin1Char('='), 1).toDouble(&number);
+        const bool known = (group == QLatin1String("rules") && setup.rules.set(name, value)) ||
+                           (group == QLatin1String("learning") && setup.learning.set(name, value));
+        if (!number || !known)
+            return QStringLiteral("--set: \"%1\" is none; write it like rules.visitPrice=1.5 or learning.gap_m=1e-4, "
+                                  "with a name from the options' headers")
+                .arg(text);
+    }
+    std::string error;
+    if (!setup.rules.isValid(&error) || !setup.learning.isValid(&error))
+        return QStringLiteral("--set: %1").arg(QString::fromStdString(error));
+    return std::nullopt;
 }
 
 int runTrials(const TrialOptions& options) {
@@ -112,6 +134,8 @@ int runTrials(const TrialOptions& options) {
     QJsonArray results;
     for (const ChangeKind kind : kinds) {
         TrialSetup setup;
+        if (const auto wrong = setOptions(setup, options.set))
+            return refuse(*wrong);
         setup.tools = *tools;
         setup.independent = options.independent || options.strange;
         setup.strange = options.strange;
@@ -172,6 +196,8 @@ int main(int argc, char** argv) {
     trialCommand->add_option("--tools", trial.tools, "what is measured with: lab, shop, fine (sticking pivot) or eye");
     trialCommand->add_flag("--independent", trial.independent, "guitars of another model than the program's");
     trialCommand->add_flag("--strange", trial.strange, "and such as break the program's model");
+    trialCommand->add_option("--set", trial.set,
+                             "an option of the adviser for a sweep, as rules.visitPrice=1.5 or learning.gap_m=1e-4");
     trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop habits");
     trialCommand->add_flag("--json", trial.json, "print JSON instead of tables");
     try {

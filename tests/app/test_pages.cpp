@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
+#include "domain/edits.h"
+#include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 
+#include <QAbstractItemModelTester>
+#include <QAbstractItemView>
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
@@ -48,6 +52,37 @@ private Q_SLOTS:
         tuning->setFocus();
         QTest::keyClick(tuning, Qt::Key_End);
         QVERIFY(session().undoStack().count() >= 2);
+    }
+
+    /// Every table keeps the word a model gives, on every guitar, while the job changes under it.
+    void everyModelKeepsItsWord_data() {
+        QTest::addColumn<int>("demo");
+        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo)
+            QTest::addRow("guitar %d", demo) << demo;
+    }
+    void everyModelKeepsItsWord() {
+        QFETCH(int, demo);
+        std::vector<std::unique_ptr<QAbstractItemModelTester>> testers;
+        for (const auto* view : window_->findChildren<QAbstractItemView*>())
+            if (view->model())
+                testers.push_back(std::make_unique<QAbstractItemModelTester>(
+                    view->model(), QAbstractItemModelTester::FailureReportingMode::QtTest));
+        QVERIFY(testers.size() >= 6);
+        window_->openDemo(demo);
+        for (int page = 0; page < MainWindow::PageCount; ++page) {
+            window_->showPage(static_cast<MainWindow::Page>(page));
+            QVERIFY(!session().append(QStringLiteral("read"), Event::read(1, -7.0)));
+            QVERIFY(!session().edit(QStringLiteral("springs"), [](Job& job) {
+                if (hasClaw(job.rig))
+                    std::ignore = job.rig.springs.size() > 2 ? removeSpring(job) : addSpring(job);
+            }));
+            session().undoStack().undo();
+        }
+        session().undoStack().setClean(); // or it would ask before it goes
+        window_->actions().find("new")->trigger();
+        QVERIFY(!session().edit(QStringLiteral("strings"), [this](Job& job) {
+            std::ignore = setStringCount(job, 12, window_->context().catalogue());
+        }));
     }
 
     void aStringIsTypedIntoTheTable() {

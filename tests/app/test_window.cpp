@@ -148,8 +148,8 @@ private Q_SLOTS:
         session().setPatience(std::chrono::milliseconds(0));
         QSignalSpy changed(&session(), &Session::changed);
         for (int k = 1; k <= 20; ++k)
-            QVERIFY(!session().edit(QStringLiteral("gap"),
-                                    [k](Job& job) { job.rig.bridge.rearGap_m = 0.003 + 1e-5 * k; }));
+            QVERIFY(
+                !session().edit(QStringLiteral("gap"), [k](Job& job) { job.rig.bridge.rearGap_m = 0.003 + 1e-5 * k; }));
         QTRY_VERIFY(changed.count() > 0);
         QCOMPARE(session().derived().rig().bridge.rearGap_m, session().job().rig.bridge.rearGap_m);
         QVERIFY(changed.count() < 20);

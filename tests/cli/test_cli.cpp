@@ -131,6 +131,28 @@ private Q_SLOTS:
         QVERIFY(wrong.err.contains("laser") && wrong.err.count('\n') == 1);
     }
 
+    /// An option that is swept changes what is played; one that is none, or out of bounds, is named.
+    void sweepsOptions() {
+        const auto tried = [](const QString& set) {
+            return run({QStringLiteral("trial"), QStringLiteral("--guitars"), QStringLiteral("6"),
+                        QStringLiteral("--seed"), QStringLiteral("3"), QStringLiteral("--change"),
+                        QStringLiteral("heavier"), QStringLiteral("--adviser-only"), QStringLiteral("--json"),
+                        QStringLiteral("--set"), set});
+        };
+        const Run usual = tried(QStringLiteral("rules.visitPrice=1.0")),
+                  same = tried(QStringLiteral("rules.visitPrice=1"));
+        QVERIFY2(usual.code == 0, usual.err.constData());
+        QCOMPARE(usual.out, same.out);
+        QVERIFY(tried(QStringLiteral("rules.doneOdds=0.2")).out != usual.out);
+        QVERIFY(tried(QStringLiteral("learning.springRate=0.01")).out != usual.out);
+        for (const char* wrong : {"rules.nothing=1", "rules.visitPrice", "learning.springRate=many", "springRate=0.2",
+                                  "rules.doneOdds=7"}) {
+            const Run refused = tried(QString::fromLatin1(wrong));
+            QCOMPARE(refused.code, 2);
+            QVERIFY2(refused.err.startsWith("--set"), refused.err.constData());
+        }
+    }
+
     void takesAnOrder() {
         const Run other =
             run({QStringLiteral("solve"), caseFile, QStringLiteral("--order"), QStringLiteral("1,2,3,4,5,6")});

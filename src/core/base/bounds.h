@@ -31,4 +31,15 @@ bool withinBounds(const Options& options, const Bounds& bounds, std::string* err
     return true;
 }
 
+/// Sets the field of that name, for sweeps; false where there is none.
+template <class Options, class Bounds>
+bool setNamed(Options& options, const Bounds& bounds, const std::string& name, double value) {
+    for (const Bound<Options>& bound : bounds)
+        if (name == bound.name) {
+            options.*bound.field = value;
+            return true;
+        }
+    return false;
+}
+
 } // namespace flenzo

@@ -57,8 +57,9 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     return advice;
 }
 
-Advice advise(const BenchJob& job, const Estimate* known, const AdvisorOptions& options) {
-    return adviseFrom(job, estimate(job, known), options);
+Advice advise(const BenchJob& job, const Estimate* known, const AdvisorOptions& options,
+              const EstimatorOptions& learning) {
+    return adviseFrom(job, estimate(job, known, learning), options);
 }
 
 } // namespace flenzo

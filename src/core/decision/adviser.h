@@ -20,7 +20,8 @@ struct Advice {
 
 /// Learns the guitar from the log, questions implausible readings, and picks the act that brings the job to its goal
 /// soonest. `known` may be the estimate of the same job with a shorter log: it only saves time.
-[[nodiscard]] Advice advise(const BenchJob& job, const Estimate* known = nullptr, const AdvisorOptions& options = {});
+[[nodiscard]] Advice advise(const BenchJob& job, const Estimate* known = nullptr, const AdvisorOptions& options = {},
+                            const EstimatorOptions& learning = {});
 /// From what was learned already.
 [[nodiscard]] Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& options = {});
 

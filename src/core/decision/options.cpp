@@ -49,4 +49,8 @@ bool AdvisorOptions::isValid(std::string* error) const {
     return withinBounds(*this, bounds, error);
 }
 
+bool AdvisorOptions::set(const std::string& name, double value) {
+    return setNamed(*this, bounds, name, value);
+}
+
 } // namespace flenzo

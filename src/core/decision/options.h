@@ -46,6 +46,8 @@ struct AdvisorOptions {
     double floatDeviations = 4.0; ///< beyond doubt
 
     [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+    /// Sets the field of that name, for sweeps; false where there is none. Validate afterwards.
+    [[nodiscard]] bool set(const std::string& name, double value);
 };
 
 } // namespace flenzo

@@ -24,8 +24,8 @@ constexpr std::array<Bound<EstimatorOptions>, 49> bounds{{
     {"sameMakeSpread", &EstimatorOptions::sameMakeSpread, 0.0, 1.0},
     {"rememberedLevel_rad", &EstimatorOptions::rememberedLevel_rad, 4e-06, 0.4},
     {"rememberedPitch_cents", &EstimatorOptions::rememberedPitch_cents, 0.003, 300},
-    {"clawHand", &EstimatorOptions::clawTurnError, 0.0, 1.0},
-    {"clawHandLeast_turns", &EstimatorOptions::clawTurnErrorLeast_turns, 4e-06, 0.4},
+    {"clawTurnError", &EstimatorOptions::clawTurnError, 0.0, 1.0},
+    {"clawTurnErrorLeast_turns", &EstimatorOptions::clawTurnErrorLeast_turns, 4e-06, 0.4},
     {"lockShift_cents", &EstimatorOptions::lockShift_cents, 0.004, 400},
     {"blockAngle_rad", &EstimatorOptions::blockAngle_rad, 1e-06, 0.1},
     {"balance_Nm", &EstimatorOptions::balance_Nm, 4e-07, 0.04},
@@ -79,6 +79,10 @@ bool EstimatorOptions::isValid(std::string* error) const {
             return false;
         }
     return withinBounds(*this, bounds, error);
+}
+
+bool EstimatorOptions::set(const std::string& name, double value) {
+    return setNamed(*this, bounds, name, value);
 }
 
 } // namespace flenzo

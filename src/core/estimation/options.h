@@ -71,6 +71,8 @@ struct EstimatorOptions {
 
     /// False names the field, its value and the bound in `error`.
     [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+    /// Sets the field of that name, for sweeps; false where there is none. Validate afterwards.
+    [[nodiscard]] bool set(const std::string& name, double value);
 };
 
 } // namespace flenzo

@@ -180,13 +180,14 @@ Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& g
     return Technician(job, method, guitar, seed, hand).work();
 }
 
-Played playByAdvice(const BenchJob& start, BenchGuitar& guitar, bool wantForecast) {
+Played playByAdvice(const BenchJob& start, BenchGuitar& guitar, bool wantForecast, const AdvisorOptions& rules,
+                    const EstimatorOptions& learning) {
     BenchJob job = start;
     job.log.clear();
     Played played;
     std::optional<Advice> advice;
     for (; played.acts < mostActs; ++played.acts) {
-        Advice next = advise(job, advice ? &advice->guitar : nullptr);
+        Advice next = advise(job, advice ? &advice->guitar : nullptr, rules, learning);
         advice = std::move(next);
         if (wantForecast && !job.log.empty() && !played.forecast)
             played.forecast = remainingWork(job, *advice);

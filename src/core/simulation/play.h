@@ -42,6 +42,7 @@ struct PractisedHand {
 [[nodiscard]] Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
                                   const PractisedHand& hand = {});
 /// `wantForecast`: the remaining work is played once, after the first full reading.
-[[nodiscard]] Played playByAdvice(const BenchJob& job, BenchGuitar& guitar, bool wantForecast = true);
+[[nodiscard]] Played playByAdvice(const BenchJob& job, BenchGuitar& guitar, bool wantForecast = true,
+                                  const AdvisorOptions& rules = {}, const EstimatorOptions& learning = {});
 
 } // namespace flenzo

@@ -176,8 +176,9 @@ TrialReport runTrial(const TrialSetup& setup) {
             const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
             const std::size_t player = k % players;
             const Made made = makeGuitar(setup, job, seed);
-            plays[k] = player < habits.size() ? playByMethod(job, habits[player], *made.guitar, seed)
-                                              : playByAdvice(job, *made.guitar, setup.forecasts);
+            plays[k] = player < habits.size()
+                           ? playByMethod(job, habits[player], *made.guitar, seed)
+                           : playByAdvice(job, *made.guitar, setup.forecasts, setup.rules, setup.learning);
             plays[k].stable = made.stable;
             plays[k].home = plays[k].worst_cents <= job.goal.pitchTolerance_cents &&
                             plays[k].plate_rad <= job.goal.angleTolerance_rad;

@@ -25,10 +25,12 @@ enum class TrialTools { Laboratory, Shop, Fine, Eye };
 struct TrialSetup {
     BenchJob job;
     TrialTools tools = TrialTools::Laboratory;
-    bool independent = false; ///< guitars of another model than the program's
-    bool strange = false;     ///< and such as break it: a rolling edge, springs that stiffen, a nut that holds
-    bool habits = true;       ///< the shop habits play too
-    bool forecasts = true;    ///< the remaining work is played at each start, to see whether it holds
+    bool independent = false;  ///< guitars of another model than the program's
+    bool strange = false;      ///< and such as break it: a rolling edge, springs that stiffen, a nut that holds
+    bool habits = true;        ///< the shop habits play too
+    bool forecasts = true;     ///< the remaining work is played at each start, to see whether it holds
+    AdvisorOptions rules;      ///< of the adviser that plays, to be swept
+    EstimatorOptions learning; ///< and how it learns
     int guitars = 1000;
     std::uint32_t seed = 1;
     int threads = 0;                      ///< 0: as many as the machine has

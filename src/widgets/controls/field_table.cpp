@@ -75,6 +75,8 @@ public:
         return unit.isEmpty() ? field.label : QStringLiteral("%1, %2").arg(field.label, unit);
     }
     Qt::ItemFlags flags(const QModelIndex& index) const override {
+        if (!index.isValid())
+            return {};
         const Qt::ItemFlags common = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
         return common | (index.row() == 0 ? Qt::ItemIsUserCheckable : Qt::ItemIsEditable);
     }

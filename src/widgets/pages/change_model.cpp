@@ -150,6 +150,8 @@ QVariant ChangeModel::headerData(int section, Qt::Orientation orientation, int r
 }
 
 Qt::ItemFlags ChangeModel::flags(const QModelIndex& index) const {
+    if (!index.isValid())
+        return {};
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     if (index.column() != OffTension && index.column() != OnTension && index.column() != Difference)
         flags |= Qt::ItemIsEditable;

@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/derived.h"
+#include "domain/edits.h"
+#include "domain/soundness.h"
+#include "domain/workflow.h"
+#include "store/catalogue_files.h"
+#include "store/job_json.h"
+
+#include <QSet>
+#include <QTest>
+
+using namespace flenzo;
+
+/// Every kind of bridge made into every other, with few and many strings: a sound guitar each time, that can be kept,
+/// reckoned with and worked on.
+class TestKinds : public QObject {
+    Q_OBJECT
+    Catalogue catalogue_ = bundledCatalogue().value();
+
+    void isWhole(const Job& job, const QString& what) const {
+        const auto wrong = contradiction(job.rig);
+        QVERIFY2(!wrong, wrong ? qPrintable(what + wrong->sentence()) : "");
+        const auto lost = unreadable(job);
+        QVERIFY2(!lost, lost ? qPrintable(what + lost->sentence()) : "");
+        const Derived derived = derive(job);
+        QVERIFY2(derived.advice.rule[0] != '\0', qPrintable(what));
+        QVERIFY2(std::isfinite(derived.now().state.angle_rad), qPrintable(what));
+        for (const double pull_N : derived.report.after_N)
+            QVERIFY2(pull_N > 5.0 && pull_N < 400.0, qPrintable(what));
+        QSet<QString> steps;
+        for (const Step& step : stepsOf(job)) {
+            QVERIFY2(!steps.contains(step.name()), qPrintable(what + step.name()));
+            steps.insert(step.name());
+        }
+        QVERIFY2(steps.size() > 10, qPrintable(what));
+        QCOMPARE(steps.contains(QStringLiteral("preset-fine")), hasFineTuners(job));
+        QCOMPARE(job.rig.bridge.family == Family::Fixed, !steps.contains(QStringLiteral("return-test")));
+    }
+
+private Q_SLOTS:
+    void everyKindBecomesEveryOther_data() {
+        QTest::addColumn<int>("from");
+        QTest::addColumn<int>("strings");
+        for (std::size_t from = 0; from < bridgeKinds().size(); ++from)
+            for (const int strings : {4, 6, 7, 12})
+                QTest::addRow("%s, %d strings", qPrintable(bridgeKinds()[from].name), strings)
+                    << static_cast<int>(from) << strings;
+    }
+    void everyKindBecomesEveryOther() {
+        QFETCH(int, from);
+        QFETCH(int, strings);
+        Job start = newJob();
+        QVERIFY(!setStringCount(start, static_cast<std::size_t>(strings), catalogue_));
+        setBridgeKind(start, bridgeKinds()[static_cast<std::size_t>(from)]);
+        isWhole(start, QStringLiteral("as made: "));
+        for (const BridgeKind& kind : bridgeKinds()) {
+            Job job = start;
+            setBridgeKind(job, kind);
+            QCOMPARE(kindOf(job.rig.bridge), static_cast<std::size_t>(&kind - bridgeKinds().data()));
+            isWhole(job, kind.name + QStringLiteral(": "));
+            if (hasClaw(job.rig))
+                for (const bool decked : {true, false}) {
+                    setDecked(job, decked);
+                    isWhole(job, kind.name + QStringLiteral(", decked or not: "));
+                }
+        }
+    }
+};
+
+QTEST_GUILESS_MAIN(TestKinds)
+#include "test_kinds.moc"
