@@ -3,6 +3,7 @@
 
 #include "app/main_window.h"
 #include "domain/workflow.h"
+#include "widgets/forms/plan_form.h"
 #include "widgets/look.h"
 
 #include <QCoreApplication>
@@ -20,6 +21,8 @@ namespace flenzo {
 namespace {
 
 bool shoot(MainWindow& window, const QString& file) {
+    if (auto* plan = window.findChild<PlanForm*>())
+        plan->finish();
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/format.h"
 
+#include "core/base/fractions.h"
+
 #include "core/base/units.h"
 
 #include <cmath>
@@ -50,13 +52,7 @@ QString gaugeText(double gauge_m, const Units& units) {
 }
 
 QString turnsText(double turns) {
-    const int sixteenths = static_cast<int>(std::lround(std::abs(turns) * 16.0));
-    const int whole = sixteenths / 16, part = sixteenths % 16;
-    if (part == 0)
-        return QString::number(whole);
-    const int common = std::gcd(part, 16);
-    const QString fraction = QStringLiteral("%1/%2").arg(part / common).arg(16 / common);
-    return whole == 0 ? fraction : QStringLiteral("%1 %2").arg(whole).arg(fraction);
+    return QString::fromStdString(inSixteenths(turns));
 }
 
 } // namespace flenzo

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
+#include "paint/act_picture.h"
 #include "paint/moment_chart.h"
 #include "paint/pass_chart.h"
 #include "paint/section.h"
@@ -29,6 +30,64 @@ class TestScenes : public QObject {
     }
 
 private Q_SLOTS:
+    /// A full disc for every whole turn and a slice for the rest, under the screw that gets them; the arrow says which
+    /// way.
+    void theClawIsDrawnInTurns_data() {
+        QTest::addColumn<double>("bass");
+        QTest::addColumn<double>("treble");
+        QTest::addColumn<int>("discs");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("both in") << 2.75 << 2.75 << 6 << QStringLiteral("2 3/4");
+        QTest::newRow("both out") << -1.0 << -1.0 << 2 << QStringLiteral("counter-clockwise");
+        QTest::newRow("bass alone, a sixteenth") << -0.0625 << 0.0 << 1 << QStringLiteral("1/16");
+        QTest::newRow("far") << 9.5 << 9.4375 << 20 << QStringLiteral("9 7/16");
+    }
+    void theClawIsDrawnInTurns() {
+        QFETCH(double, bass);
+        QFETCH(double, treble);
+        QFETCH(int, discs);
+        QFETCH(QString, says);
+        ActPicture act;
+        act.kind = ActPicture::Kind::Claw;
+        act.turns = {bass, treble};
+        const QSizeF size(180, 110);
+        const Scene scene = buildActPicture(act, size);
+        int drawn = 0;
+        for (const Mark& mark : scene.marks) {
+            drawn += mark.id == QLatin1String("turn");
+            for (const QPointF& point : mark.points)
+                QVERIFY2(QRectF(QPointF(-1, -1), size + QSizeF(2, 2)).contains(point), qPrintable(mark.id));
+        }
+        QCOMPARE(drawn, discs);
+        QVERIFY(scene.find(bass > 0.0 ? QStringLiteral("clockwise") : QStringLiteral("counter-clockwise")));
+        QVERIFY2(scene.description.contains(says), qPrintable(scene.description));
+    }
+
+    /// One tuner is meant, whatever the head, the number of strings and the hand; none is drawn twice in one place.
+    void oneTunerIsMeant() {
+        for (const auto pegs : {ActPicture::Pegs::OneSide, ActPicture::Pegs::Split, ActPicture::Pegs::AtBridge})
+            for (const std::size_t strings : {4U, 7U, 12U})
+                for (std::size_t string = 0; string < strings; ++string)
+                    for (const bool left : {false, true}) {
+                        ActPicture act{ActPicture::Kind::Peg, {}, strings, string, left, pegs, left,
+                                       QStringLiteral("3")};
+                        const Scene scene = buildActPicture(act, QSizeF(140, 110));
+                        std::vector<QPointF> places;
+                        int meant = 0;
+                        for (const Mark& mark : scene.marks)
+                            if (mark.id.startsWith(QLatin1String("peg"))) {
+                                meant += mark.id == QLatin1String("peg-meant");
+                                places.push_back(QPolygonF(mark.points).boundingRect().center());
+                            }
+                        QCOMPARE(meant, 1);
+                        QCOMPARE(places.size(), strings);
+                        for (std::size_t a = 0; a < strings; ++a)
+                            for (std::size_t b = a + 1; b < strings; ++b)
+                                QVERIFY(QLineF(places[a], places[b]).length() > 4.0);
+                        QVERIFY(scene.find(left ? QStringLiteral("tighter") : QStringLiteral("looser")));
+                    }
+    }
+
     void diagramsFollowTheGuitar() {
         const QSizeF size(900.0, 360.0);
         const Rig rig = sixString();

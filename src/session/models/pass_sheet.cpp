@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/pass_sheet.h"
 
+#include "core/base/fractions.h"
+
 #include "core/statics/note.h"
 #include "core/statics/readings.h"
 
@@ -177,11 +179,9 @@ QVariant PassSheetModel::headerData(int section, Qt::Orientation orientation, in
     if (orientation == Qt::Vertical)
         return rows_.at(section);
     const SheetColumn& column = columns_[static_cast<std::size_t>(section)];
-    const QString claw =
-        column.claw_turns == 0.0
-            ? QString()
-            : tr("\nclaw %1")
-                  .arg(QString::asprintf("%+.4g", column.claw_turns).replace(QLatin1Char('-'), QChar(0x2212)));
+    const QString claw = column.claw_turns == 0.0 ? QString()
+                                                  : (column.claw_turns > 0.0 ? tr("\nclaw in %1") : tr("\nclaw out %1"))
+                                                        .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
     switch (column.kind) {
     case SheetColumn::Kind::Start:
         return tr("start");

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/sheet.h"
 
+#include "core/base/fractions.h"
+
 #include "core/decision/adviser.h"
 #include "core/statics/note.h"
 #include "domain/methods.h"
@@ -75,7 +77,8 @@ QString passTable(const Job& job, const Derived& derived) {
     for (const SheetColumn& column : columns) {
         const QString claw = column.claw_turns == 0.0
                                  ? QString()
-                                 : Words::tr(", claw %1").arg(QString::asprintf("%+.3f", column.claw_turns));
+                                 : (column.claw_turns > 0.0 ? Words::tr(", claw in %1") : Words::tr(", claw out %1"))
+                                       .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
         head.append(columnTitle(column) + claw);
     }
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");

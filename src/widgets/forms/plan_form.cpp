@@ -68,6 +68,11 @@ PlanForm::~PlanForm() {
     watcher_.waitForFinished();
 }
 
+void PlanForm::finish() {
+    watcher_.waitForFinished();
+    QCoreApplication::sendPostedEvents(&watcher_);
+}
+
 void PlanForm::addHeading(const QString& text) {
     QLabel* words = label(TextRole::Small, this);
     words->setText(text);
@@ -187,6 +192,7 @@ void PlanForm::showTopics(const PricedPlan& plan) {
     topics_->deleteLater();
     topics_->hide();
     topics_ = fresh;
+    topics_->show();
 }
 
 void PlanForm::showTopic(QComboBox& box, const PricedTopic& priced, const MethodCost& now) {

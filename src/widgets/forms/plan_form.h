@@ -18,6 +18,8 @@ class PlanForm : public JobForm {
 public:
     PlanForm(AppContext& context, QWidget* parent);
     ~PlanForm() override;
+    /// Waits until the costs are shown; for pictures.
+    void finish();
 
 private:
     struct ToolRow {

@@ -88,7 +88,11 @@ QWidget* BenchPage::buildActPanel() {
     answerRow_->setSpacing(12);
     answerRow_->addWidget(figure_, 1);
     answerRow_->addLayout(entryBox, 0);
+    picture_ = new SceneView(panel);
+    picture_->setObjectName(QStringLiteral("actPicture"));
+    picture_->setAccessibleName(tr("What to touch"));
     row->addLayout(words, 10);
+    row->addWidget(picture_, 3);
     row->addLayout(answerRow_, 11);
     connect(entry_, &QLineEdit::returnPressed, this, &BenchPage::submit);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
@@ -120,13 +124,16 @@ void BenchPage::setBig(bool big) {
 /// The act's words stand beside the figure where they have room, else above it.
 void BenchPage::arrange() {
     const bool narrow = width() < 55.0 * basePixels(context_.preferences());
+    // As high as the words beside it, so that the pass sheet keeps its rows.
+    picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().textScale).toSize());
+    picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
     actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void BenchPage::refresh() {
     arrange();
-    refreshAct();
     const double scale = context_.preferences().textScale;
+    refreshAct();
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
     // By value: a picture that is only resized shows what the words beside it say.
@@ -151,6 +158,11 @@ void BenchPage::refreshAct() {
         words.entry = tr("reading of %1").arg(wording::stringTitle(session.job().rig.strings[*picked]));
     if (session.gapPicked())
         words.entry = tr("gap under the rear edge, %1").arg(context_.preferences().units.inches ? tr("in") : tr("mm"));
+    const ActPicture touched = wording::actPicture(session.job(), derived);
+    picture_->setVisible(touched.kind != ActPicture::Kind::None);
+    picture_->show([touched, scale = context_.preferences().textScale](
+                       const QSizeF& size) { return buildActPicture(touched, size, scale); },
+                   context_.preferences());
     act_->setText(words.act);
     figure_->setText(words.figure);
     aside_->setText(words.aside);

@@ -44,7 +44,7 @@ private:
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;
-    SceneView *section_, *chart_;
+    SceneView *section_, *chart_, *picture_;
     PassSheetView* sheet_;
 };
 

@@ -43,6 +43,11 @@ ActWords readAct(const Job& job, const NextAct& next) {
     return words;
 }
 
+QString tunerText(double frequency_Hz, double a4_Hz) {
+    const Note note = nearestNote(frequency_Hz, a4_Hz);
+    return QString::fromStdString(noteName(note.midi)) + QLatin1Char(' ') + signedNumber(note.cents, 0);
+}
+
 ActWords tuneAct(const Job& job, const Derived& derived) {
     const Aim& aim = derived.next().aim;
     const RigString& string = job.rig.strings[aim.string];
@@ -51,11 +56,17 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
                     ? Words::tr("Fine-tune string %1 to").arg(QString::fromStdString(string.name))
                 : derived.now().state.block
                     ? Words::tr("Tune string %1 under the block to").arg(QString::fromStdString(string.name))
-                    : Words::tr("Tune string %1 to").arg(QString::fromStdString(string.name));
-    words.figure = centsText(aim.cents);
-    words.aside = Words::tr("of %1, that is %2 or %3")
-                      .arg(QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi)),
-                           noteOf(aim.frequency_Hz, job.referencePitch_Hz), hertzText(aim.frequency_Hz));
+                    : (derived.now().readings_cents[aim.string] > aim.cents ? Words::tr("Tune string %1 down to")
+                                                                            : Words::tr("Tune string %1 up to"))
+                          .arg(QString::fromStdString(string.name));
+    // As a tuner shows it: the note it is nearest to, and how far from it.
+    words.figure = tunerText(aim.frequency_Hz, job.referencePitch_Hz);
+    const QString target = QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi));
+    const double off = std::round(aim.cents * 10.0) / 10.0;
+    words.aside = (off > 0.0   ? Words::tr("%1 ¢ above %2, %3")
+                   : off < 0.0 ? Words::tr("%1 ¢ below %2, %3")
+                               : Words::tr("%1 ¢ from %2, %3"))
+                      .arg(QString::number(std::abs(off), 'f', 1), target, hertzText(aim.frequency_Hz));
     words.entry = Words::tr("what the tuner says");
     return words;
 }
@@ -158,16 +169,12 @@ QString clawTurn(const ClawTurns& turns) {
 
 namespace {
 
-QString signedTurns(double turns) {
-    return (turns > 0.0 ? QStringLiteral("+") : QString(QChar(0x2212))) + turnsText(turns);
-}
-
 QString clawFigure(const ClawTurns& turns) {
     if (turns.bass == turns.treble)
-        return signedTurns(turns.bass);
+        return turnsText(turns.bass);
     if (turns.bass == 0.0 || turns.treble == 0.0)
-        return signedTurns(turns.bass + turns.treble);
-    return signedTurns(turns.bass) + QStringLiteral(" | ") + turnsText(turns.treble);
+        return turnsText(turns.bass + turns.treble);
+    return turnsText(turns.bass) + QStringLiteral(" | ") + turnsText(turns.treble);
 }
 
 ActWords clawAct(const NextAct& next) {
@@ -232,6 +239,33 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
 }
 
 } // namespace
+
+ActPicture actPicture(const Job& job, const Derived& derived) {
+    const NextAct& next = derived.next();
+    ActPicture picture;
+    picture.strings = job.rig.strings.size();
+    picture.leftHanded = job.card.leftHanded;
+    picture.pegs = job.card.tuners == Tuners::AtBridge      ? ActPicture::Pegs::AtBridge
+                   : job.card.headstock == Headstock::Split ? ActPicture::Pegs::Split
+                                                            : ActPicture::Pegs::OneSide;
+    if (derived.advice.doubt)
+        return picture;
+    const bool ofString = next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch;
+    if (ofString) {
+        picture.kind = next.what == NextAct::Do::Tune ? ActPicture::Kind::Peg : ActPicture::Kind::Pull;
+        picture.string = next.aim.string;
+        picture.name = QString::fromStdString(job.rig.strings[next.aim.string].name);
+        picture.tighten = !(derived.now().readings_cents[next.aim.string] > next.aim.cents);
+        if (derived.now().state.nutLocked && clampsAtSaddle(job.rig.bridge))
+            picture.pegs = ActPicture::Pegs::AtBridge; // fine tuners
+    } else if (next.what == NextAct::Do::Claw) {
+        picture.kind = ActPicture::Kind::Claw;
+        picture.turns = next.turns;
+    } else if (next.what == NextAct::Do::Read && next.strings.empty() && next.gap) {
+        picture.kind = ActPicture::Kind::Gap;
+    }
+    return picture;
+}
 
 ActWords act(const Job& job, const Derived& derived, const Units& units) {
     const NextAct& next = derived.next();

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/derived.h"
+#include "paint/act_picture.h"
 #include "paint/format.h"
 
 #include <QString>
@@ -16,6 +17,8 @@ struct ActWords {
     QString entry;  ///< what the entry field wants
 };
 [[nodiscard]] ActWords act(const Job& job, const Derived& derived, const Units& units);
+/// What the hand touches in the next act.
+[[nodiscard]] ActPicture actPicture(const Job& job, const Derived& derived);
 [[nodiscard]] QString outlook(const Derived& derived);
 [[nodiscard]] QString rangeText(double low, double high); ///< "2 to 4", or one figure
 [[nodiscard]] QString clawTurn(double turns);             ///< "Tighten both claw screws 2 1/4 turns"
