@@ -5,8 +5,8 @@
 #include "domain/range.h"
 
 #include <Eigen/Core>
-#include <QJsonObject>
 #include <QJsonArray>
+#include <QJsonObject>
 #include <QString>
 #include <optional>
 #include <vector>

@@ -4,6 +4,7 @@
 #include "domain/faults.h"
 #include "store/event_json.h"
 #include "store/job_json.h"
+#include "store/logbook_sql.h"
 #include "store/work_json.h"
 
 #include <QDir>
@@ -37,24 +38,6 @@ const char* const schema[] = {
     "body TEXT NOT NULL, PRIMARY KEY (job, seq)) STRICT, WITHOUT ROWID",
     "CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT"};
 
-const char* const rowColumns = "jobs.id, jobs.guitar, guitars.name, owners.name, jobs.story, jobs.set_name, "
-                               "jobs.tuning, jobs.state, jobs.received, jobs.due, jobs.changed, jobs.entries";
-const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guitar JOIN owners ON owners.id = "
-                              "guitars.owner ";
-
-Fault faultOf(const FaultCode& code, const QSqlError& error) {
-    return {code, QStringLiteral("logbook"), {error.databaseText().isEmpty() ? error.text() : error.databaseText()}};
-}
-
-/// A file that is no database, or holds what none can, is damaged; any other failure is of the disk or of permissions.
-Fault readFaultOf(const QSqlError& error) {
-    constexpr const char* damagedCodes[] = {"11", "26"}; // SQLITE_CORRUPT, SQLITE_NOTADB
-    for (const char* const code : damagedCodes)
-        if (error.nativeErrorCode() == QLatin1String(code))
-            return faultOf(faults::bookDamaged, error);
-    return faultOf(faults::bookNotRead, error);
-}
-
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
 }
@@ -77,43 +60,6 @@ bool sameNames(const Rig& a, const Rig& b) {
                       [](const RigString& x, const RigString& y) { return x.name == y.name; });
 }
 
-/// Runs a statement with its values in order. Text is never NULL in this file, so a null string goes in as an empty
-/// one.
-bool run(QSqlQuery& query, const QString& statement, const QVariantList& values = {}) {
-    if (!query.prepare(statement))
-        return false;
-    for (const QVariant& value : values)
-        query.addBindValue(
-            value.typeId() == QMetaType::QString && value.toString().isNull() ? QVariant(QLatin1String("")) : value);
-    return query.exec();
-}
-
-JobRow rowOf(const QSqlQuery& query) {
-    JobRow row;
-    row.id = query.value(0).toLongLong();
-    row.guitarId = query.value(1).toLongLong();
-    row.guitar = query.value(2).toString();
-    row.owner = query.value(3).toString();
-    row.story = query.value(4).toString();
-    row.setName = query.value(5).toString();
-    row.tuning = query.value(6).toString();
-    for (const JobState state : {JobState::Waiting, JobState::OnBench, JobState::Finished})
-        if (query.value(7).toString() == jobStateName(state))
-            row.state = state;
-    row.received = QDate::fromString(query.value(8).toString(), Qt::ISODate);
-    row.due = QDate::fromString(query.value(9).toString(), Qt::ISODate);
-    row.changed = QDateTime::fromString(query.value(10).toString(), Qt::ISODateWithMs);
-    row.entries = query.value(11).toInt();
-    return row;
-}
-
-QList<JobRow> rowsOf(QSqlQuery& query) {
-    QList<JobRow> rows;
-    while (query.next())
-        rows.append(rowOf(query));
-    return rows;
-}
-
 /// The row of a name, made if it is not there yet.
 std::optional<qint64> idOf(QSqlQuery& query, const QString& select, const QString& insert, const QVariantList& values) {
     if (run(query, select, values) && query.next())
@@ -121,17 +67,6 @@ std::optional<qint64> idOf(QSqlQuery& query, const QString& select, const QStrin
     if (!run(query, insert, values))
         return std::nullopt;
     return query.lastInsertId().toLongLong();
-}
-
-QString likeAll(const QString& words, QVariantList& values, const QString& column) {
-    QString where;
-    for (QString word : words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-        where += QStringLiteral(" AND ") + column + QStringLiteral(" LIKE ? ESCAPE '!'");
-        for (const char special : {'!', '%', '_'})
-            word.replace(QLatin1Char(special), QStringLiteral("!") + QLatin1Char(special));
-        values.append(QLatin1Char('%') + word + QLatin1Char('%'));
-    }
-    return where;
 }
 
 } // namespace
@@ -355,55 +290,6 @@ std::optional<Fault> Logbook::remove(qint64 id) {
     if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
         return faultOf(faults::bookNotWritten, query.lastError());
     return std::nullopt;
-}
-
-Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
-    QVariantList values;
-    QString where = QStringLiteral("WHERE 1") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
-    if (filter.state) {
-        where += QStringLiteral(" AND jobs.state=?");
-        values.append(jobStateName(*filter.state));
-    }
-    if (filter.dueBy) {
-        where += QStringLiteral(" AND jobs.due<>'' AND jobs.due<=?");
-        values.append(filter.dueBy->toString(Qt::ISODate));
-    }
-    values.append(filter.most);
-    QSqlQuery query(database());
-    query.setForwardOnly(true);
-    if (!run(query,
-             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
-                 (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
-                               : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
-             values))
-        return readFaultOf(query.lastError());
-    return rowsOf(query);
-}
-
-Result<qint64> Logbook::guitarOf(qint64 jobId) const {
-    QSqlQuery query(database());
-    if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}))
-        return readFaultOf(query.lastError());
-    if (!query.next())
-        return Fault{faults::jobGone, QStringLiteral("job")};
-    return query.value(0).toLongLong();
-}
-
-Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
-    QSqlQuery query(database());
-    if (!run(query,
-             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
-                 QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
-             {guitarId}))
-        return readFaultOf(query.lastError());
-    return rowsOf(query);
-}
-
-Result<int> Logbook::jobCount() const {
-    QSqlQuery query(database());
-    if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
-        return readFaultOf(query.lastError());
-    return query.value(0).toInt();
 }
 
 Result<QString> Logbook::setting(const QString& key) const {

@@ -124,34 +124,6 @@ bool Session::step(const Job& job) {
     return true;
 }
 
-void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
-    keptAs_.reset();
-    logbook_ = std::move(logbook);
-}
-
-void Session::becomeKept(Job job, qint64 id) {
-    start(std::move(job), QString());
-    keptAs_ = id;
-    logbook_->setSetting(QStringLiteral("openJob"), QString::number(id));
-    Q_EMIT identityChanged();
-}
-
-std::optional<Fault> Session::keep(Job job) {
-    const Result<qint64> id = logbook_->add(job);
-    if (!id.ok())
-        return id.fault();
-    becomeKept(std::move(job), id.value());
-    return std::nullopt;
-}
-
-std::optional<Fault> Session::openKept(qint64 id) {
-    Result<Job> job = logbook_->job(id);
-    if (!job.ok())
-        return job.fault();
-    becomeKept(std::move(job.value()), id);
-    return std::nullopt;
-}
-
 void Session::writeRecovery() {
     if (undo_.count() > 0 && !isKept())
         recovery_.write(job_, path_); // a full disk must not stop the work; saving will say so
@@ -376,36 +348,6 @@ std::optional<Fault> Session::letSimulationAnswer() {
     guitar.hear(job_.log);
     Event answer = guitar.answer(next);
     return append(tr("simulated answer"), std::move(answer));
-}
-
-void Session::start(Job job, const QString& path) {
-    undo_.clear();
-    keptAs_.reset();
-    path_ = path;
-    recovery_.clear();
-    show(job);
-    Q_EMIT identityChanged();
-}
-
-std::optional<Fault> Session::open(const QString& path) {
-    const Result<QJsonObject> json = readJsonFile(path);
-    if (!json.ok())
-        return json.fault();
-    const Result<Job> job = jobFromJson(json.value());
-    if (!job.ok())
-        return job.fault();
-    start(job.value(), path);
-    return std::nullopt;
-}
-
-std::optional<Fault> Session::save(const QString& path) {
-    if (auto fault = writeFile(path, jobBytes(job_)))
-        return fault;
-    path_ = path;
-    undo_.setClean();
-    recovery_.clear();
-    Q_EMIT identityChanged();
-    return std::nullopt;
 }
 
 } // namespace flenzo

@@ -1,0 +1,104 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/faults.h"
+#include "store/logbook.h"
+#include "store/logbook_sql.h"
+#include "store/work_json.h"
+
+namespace flenzo {
+
+namespace {
+
+const char* const rowColumns = "jobs.id, jobs.guitar, guitars.name, owners.name, jobs.story, jobs.set_name, "
+                               "jobs.tuning, jobs.state, jobs.received, jobs.due, jobs.changed, jobs.entries";
+const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guitar JOIN owners ON owners.id = "
+                              "guitars.owner ";
+
+JobRow rowOf(const QSqlQuery& query) {
+    JobRow row;
+    row.id = query.value(0).toLongLong();
+    row.guitarId = query.value(1).toLongLong();
+    row.guitar = query.value(2).toString();
+    row.owner = query.value(3).toString();
+    row.story = query.value(4).toString();
+    row.setName = query.value(5).toString();
+    row.tuning = query.value(6).toString();
+    for (const JobState state : {JobState::Waiting, JobState::OnBench, JobState::Finished})
+        if (query.value(7).toString() == jobStateName(state))
+            row.state = state;
+    row.received = QDate::fromString(query.value(8).toString(), Qt::ISODate);
+    row.due = QDate::fromString(query.value(9).toString(), Qt::ISODate);
+    row.changed = QDateTime::fromString(query.value(10).toString(), Qt::ISODateWithMs);
+    row.entries = query.value(11).toInt();
+    return row;
+}
+
+QList<JobRow> rowsOf(QSqlQuery& query) {
+    QList<JobRow> rows;
+    while (query.next())
+        rows.append(rowOf(query));
+    return rows;
+}
+
+QString likeAll(const QString& words, QVariantList& values, const QString& column) {
+    QString where;
+    for (QString word : words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        where += QStringLiteral(" AND ") + column + QStringLiteral(" LIKE ? ESCAPE '!'");
+        for (const char special : {'!', '%', '_'})
+            word.replace(QLatin1Char(special), QStringLiteral("!") + QLatin1Char(special));
+        values.append(QLatin1Char('%') + word + QLatin1Char('%'));
+    }
+    return where;
+}
+
+} // namespace
+
+Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
+    QVariantList values;
+    QString where = QStringLiteral("WHERE 1") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
+    if (filter.state) {
+        where += QStringLiteral(" AND jobs.state=?");
+        values.append(jobStateName(*filter.state));
+    }
+    if (filter.dueBy) {
+        where += QStringLiteral(" AND jobs.due<>'' AND jobs.due<=?");
+        values.append(filter.dueBy->toString(Qt::ISODate));
+    }
+    values.append(filter.most);
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    if (!run(query,
+             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
+                 (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
+                               : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
+             values))
+        return readFaultOf(query.lastError());
+    return rowsOf(query);
+}
+
+Result<qint64> Logbook::guitarOf(qint64 jobId) const {
+    QSqlQuery query(database());
+    if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}))
+        return readFaultOf(query.lastError());
+    if (!query.next())
+        return Fault{faults::jobGone, QStringLiteral("job")};
+    return query.value(0).toLongLong();
+}
+
+Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
+    QSqlQuery query(database());
+    if (!run(query,
+             QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
+                 QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
+             {guitarId}))
+        return readFaultOf(query.lastError());
+    return rowsOf(query);
+}
+
+Result<int> Logbook::jobCount() const {
+    QSqlQuery query(database());
+    if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
+        return readFaultOf(query.lastError());
+    return query.value(0).toInt();
+}
+
+} // namespace flenzo
