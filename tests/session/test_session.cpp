@@ -3,6 +3,7 @@
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 #include "domain/edits.h"
+#include "domain/movement.h"
 #include "session/document/demo.h"
 #include "session/document/session.h"
 #include "session/input/string_entry.h"
@@ -327,6 +328,30 @@ private Q_SLOTS:
         QVERIFY(session.job().rig.claw.turns == (ClawTurns{1.5, 1.5}));
         QVERIFY(!session.edit(QStringLiteral("spring"), [](Job& job) { job.rig.springs[0].rate_Npm *= 1.1; }));
         QVERIFY(session.job().rig.claw.turns == (ClawTurns{1.5, 1.5}));
+    }
+
+    /// Tightening one string tips the plate forward and flattens the others, by the plate alone; the claw does the
+    /// opposite. The parts make the whole.
+    void whyAStringMovedIsSaid() {
+        QTemporaryDir dir;
+        Session session(dir.path());
+        session.start(demoJob(0).value(), QString());
+        QVERIFY(lastMovement(session.job(), session.derived()).has_value()); // the demo has been tuned
+        Event tuned = Event::tuned(6, 40.0);
+        tuned.confirmed = true;
+        QVERIFY(!session.append(QStringLiteral("tune"), tuned));
+        const auto fell = lastMovement(session.job(), session.derived());
+        QVERIFY(fell && fell->string != 6);
+        QVERIFY2(fell->cents() < -1.0 && fell->tilt_rad > 0.0 && fell->plate_cents < 0.0,
+                 qPrintable(QString::number(fell->cents())));
+        QVERIFY(std::abs(fell->own_cents) < 0.2 * std::abs(fell->plate_cents));
+        QVERIFY(!session.append(QStringLiteral("claw"), Event::claw({0.5, 0.5})));
+        const auto rose = lastMovement(session.job(), session.derived());
+        QVERIFY(rose && rose->cents() > 1.0 && rose->tilt_rad < 0.0);
+        session.start(newJob(), QString());
+        QVERIFY(!lastMovement(session.job(), session.derived()));
+        QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -3.0)));
+        QVERIFY(!lastMovement(session.job(), session.derived())); // a reading moves nothing
     }
 
     void bridgeKindsKeepWhatWasMeasured() {

@@ -58,6 +58,9 @@ QWidget* BenchPage::buildActPanel() {
     words->addWidget(act_);
     words->addWidget(aside_);
     words->addWidget(remaining_);
+    why_ = label(TextRole::Small, panel, QStringLiteral("whyItMoved"));
+    why_->setWordWrap(true);
+    words->addWidget(why_);
     words->addStretch();
     figure_ = label(TextRole::Figure, panel, QStringLiteral("figure"));
     figure_->setAlignment(Qt::AlignCenter);
@@ -168,6 +171,9 @@ void BenchPage::refreshAct() {
     aside_->setText(words.aside);
     entryFor_->setText(words.entry);
     remaining_->setText(wording::outlook(derived));
+    const QString why = wording::whyItMoved(session.job(), derived);
+    why_->setText(why);
+    why_->setVisible(!why.isEmpty());
     setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
     done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
@@ -187,6 +193,7 @@ void BenchPage::showTaken() {
     aside_->setText(tr("Working out what follows…"));
     figure_->setText(QStringLiteral("…"));
     remaining_->clear();
+    why_->clear();
     done_->setEnabled(false);
     answer_->setEnabled(false);
 }

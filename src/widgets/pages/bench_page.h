@@ -41,7 +41,7 @@ private:
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
     QString typed_; ///< last, shown until its advice is there
-    QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_;
+    QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;
     SceneView *section_, *chart_, *picture_;

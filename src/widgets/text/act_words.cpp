@@ -3,6 +3,7 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/note.h"
+#include "domain/movement.h"
 #include <QCoreApplication>
 #include <QStringList>
 #include <cmath>
@@ -238,6 +239,22 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
 }
 
 } // namespace
+
+QString whyItMoved(const Job& job, const Derived& derived) {
+    const auto moved = lastMovement(job, derived);
+    if (!moved)
+        return {};
+    const auto whole = [](double value_cents) { return signedNumber(value_cents, 0); };
+    const QString string = stringTitle(job.rig.strings[moved->string]);
+    const QString words = (moved->cents() < 0.0 ? Words::tr("Why %1 fell %2 ¢: ") : Words::tr("Why %1 rose %2 ¢: "))
+                              .arg(string, QString::number(std::abs(moved->cents()), 'f', 0));
+    const QString tilt =
+        (moved->tilt_rad > 0.0 ? Words::tr("the plate tipped %1° forward (%2)")
+                               : Words::tr("the plate tipped %1° back (%2)"))
+            .arg(QString::number(std::abs(degrees(moved->tilt_rad)), 'f', 2), whole(moved->plate_cents));
+    const bool gave = std::abs(moved->own_cents) >= 0.5;
+    return words + (gave ? Words::tr("%1, the string itself gave (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
+}
 
 ActPicture actPicture(const Job& job, const Derived& derived) {
     const NextAct& next = derived.next();

@@ -17,6 +17,8 @@ struct ActWords {
     QString entry;  ///< what the entry field wants
 };
 [[nodiscard]] ActWords act(const Job& job, const Derived& derived, const Units& units);
+/// What the last act did to the string it moved most without touching it, and by what; empty where nothing moved.
+[[nodiscard]] QString whyItMoved(const Job& job, const Derived& derived);
 /// What the hand touches in the next act.
 [[nodiscard]] ActPicture actPicture(const Job& job, const Derived& derived);
 [[nodiscard]] QString outlook(const Derived& derived);
