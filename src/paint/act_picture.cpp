@@ -177,8 +177,11 @@ void pull(Scene& scene, const ActPicture& act, double textScale) {
 } // namespace
 
 Scene buildActPicture(const ActPicture& act, const QSizeF& size, double textScale) {
+    // Drawn in the middle of a wide room: a headstock is no table.
+    constexpr double widest = 1.9; // of its height
     Scene scene;
-    scene.size = size;
+    scene.size = {std::min(size.width(), widest * size.height()), size.height()};
+    const QPointF aside((size.width() - scene.size.width()) / 2.0, 0.0);
     switch (act.kind) {
     case ActPicture::Kind::Claw:
         claw(scene, act, textScale);
@@ -195,6 +198,9 @@ Scene buildActPicture(const ActPicture& act, const QSizeF& size, double textScal
     case ActPicture::Kind::None:
         break;
     }
+    for (Mark& mark : scene.marks)
+        mark.points.translate(aside);
+    scene.size = size;
     return scene;
 }
 

@@ -126,10 +126,15 @@ void BenchPage::setBig(bool big) {
 
 /// The act's words stand beside the figure where they have room, else above it.
 void BenchPage::arrange() {
+    constexpr double roomForPicture = 72.0; // in base sizes; below it the words need the place
+    picture_->setVisible(touches_ && (isBig_ || width() >= roomForPicture * basePixels(context_.preferences())));
     const bool narrow = width() < 55.0 * basePixels(context_.preferences());
     // As high as the words beside it, so that the pass sheet keeps its rows.
     picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().textScale).toSize());
     picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
+    const int aside = narrow ? 6 : 18;
+    actRow_->setContentsMargins(aside, 8, aside, 8);
+    answerRow_->setSpacing(narrow ? 4 : 12);
     actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
@@ -162,7 +167,8 @@ void BenchPage::refreshAct() {
     if (session.gapPicked())
         words.entry = tr("gap under the rear edge, %1").arg(context_.preferences().units.inches ? tr("in") : tr("mm"));
     const ActPicture touched = wording::actPicture(session.job(), derived);
-    picture_->setVisible(touched.kind != ActPicture::Kind::None);
+    touches_ = touched.kind != ActPicture::Kind::None;
+    arrange();
     picture_->show([touched, scale = context_.preferences().textScale](
                        const QSizeF& size) { return buildActPicture(touched, size, scale); },
                    context_.preferences());
