@@ -153,46 +153,16 @@ QWidget* ChangePage::buildMethod() {
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
     QLabel* heading = label(TextRole::Heading, panel);
-    heading->setText(tr("House habit"));
+    heading->setText(tr("How it is done"));
     column->addWidget(heading);
-    auto* form = new QFormLayout;
-    order_ = new QComboBox(panel);
-    order_->setAccessibleName(tr("Order of tuning"));
-    order_->addItems({tr("thick to thin"), tr("thin to thick"), tr("outer pairs inwards"), tr("own order")});
-    aims_ = new QComboBox(panel);
-    aims_->setAccessibleName(tr("Way of tuning"));
-    aims_->addItems({tr("to computed aims"), tr("exactly to pitch, round by round")});
-    claw_ = new QComboBox(panel);
-    claw_->setObjectName(QStringLiteral("clawWay"));
-    claw_->setAccessibleName(tr("Way with the claw"));
-    for (const MethodOption& way : methodTopic(QStringLiteral("clawStep"))->options)
-        claw_->addItem(way.title, way.name);
-    for (QComboBox* combo : {order_, aims_, claw_}) {
-        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    }
-    reference_ = new FieldEdit(
-        tr("Reference pitch"),
-        [this](const QString& text) {
-            const Result<double> value =
-                parseQuantity(text, Dimension::Frequency, {}, tr("reference pitch"), ranges::referencePitch_Hz);
-            return value.ok() ? context_.accept(context_.session().edit(
-                                    tr("reference pitch"), [&](Job& job) { setReferencePitch(job, value.value()); }))
-                              : context_.accept(value.fault());
-        },
-        panel);
+    buildChoices(*panel);
+    reference_ =
+        quantityEdit(tr("Reference pitch"), Dimension::Frequency, ranges::referencePitch_Hz, setReferencePitch, panel);
     reference_->setObjectName(QStringLiteral("referencePitch"));
-    slack_ = new FieldEdit(
-        tr("New strings start at"),
-        [this](const QString& text) {
-            const Result<double> value =
-                parseQuantity(text, Dimension::Cents, {}, tr("start of new strings"), ranges::slackStart_cents);
-            return value.ok()
-                       ? context_.accept(context_.session().edit(
-                             tr("start of new strings"), [&](Job& job) { job.slackStart_cents = value.value(); }))
-                       : context_.accept(value.fault());
-        },
-        panel);
+    slack_ = quantityEdit(
+        tr("New strings start at"), Dimension::Cents, ranges::slackStart_cents,
+        [](Job& job, double start_cents) { job.slackStart_cents = start_cents; }, panel);
+    auto* form = new QFormLayout;
     form->addRow(tr("order"), order_);
     form->addRow(tr("tune"), aims_);
     form->addRow(tr("claw"), claw_);
@@ -209,6 +179,26 @@ QWidget* ChangePage::buildMethod() {
     form->addRow(QString(), stretch_);
     column->addLayout(form);
     column->addStretch();
+    return panel;
+}
+
+/// Order, way of tuning and way with the claw.
+void ChangePage::buildChoices(QWidget& panel) {
+    order_ = new QComboBox(&panel);
+    order_->setAccessibleName(tr("Order of tuning"));
+    order_->addItems({tr("thick to thin"), tr("thin to thick"), tr("outer pairs inwards"), tr("own order")});
+    aims_ = new QComboBox(&panel);
+    aims_->setAccessibleName(tr("Way of tuning"));
+    aims_->addItems({tr("to computed aims"), tr("exactly to pitch, round by round")});
+    claw_ = new QComboBox(&panel);
+    claw_->setObjectName(QStringLiteral("clawWay"));
+    claw_->setAccessibleName(tr("Way with the claw"));
+    for (const MethodOption& way : methodTopic(QStringLiteral("clawStep"))->options)
+        claw_->addItem(way.title, way.name);
+    for (QComboBox* combo : {order_, aims_, claw_}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    }
     connect(order_, &QComboBox::activated, this, [this](int index) {
         if (index < static_cast<int>(OrderKind::Own))
             context_.accept(context_.session().edit(tr("order of tuning"), [index](Job& job) {
@@ -224,7 +214,20 @@ QWidget* ChangePage::buildMethod() {
         context_.accept(
             context_.session().edit(tr("way of tuning"), [index](Job& job) { job.method.aims = index == 0; }));
     });
-    return panel;
+}
+
+/// A field for one quantity of the job, refused with its range.
+FieldEdit* ChangePage::quantityEdit(const QString& title, Dimension dimension, const Range& range,
+                                    const std::function<void(Job&, double)>& set, QWidget* panel) {
+    return new FieldEdit(
+        title,
+        [this, title, dimension, range, set](const QString& text) {
+            const Result<double> value = parseQuantity(text, dimension, {}, title, range);
+            return context_.accept(
+                value.ok() ? context_.session().edit(title.toLower(), [&](Job& job) { set(job, value.value()); })
+                           : std::optional<Fault>(value.fault()));
+        },
+        panel);
 }
 
 void ChangePage::commitOldAngle() {

@@ -2,9 +2,12 @@
 #pragma once
 
 #include "domain/edits.h"
+#include "domain/range.h"
+#include "session/input/quantity.h"
 #include "widgets/pages/page.h"
 
 #include <QWidget>
+#include <functional>
 
 class QCheckBox;
 class QComboBox;
@@ -26,6 +29,9 @@ public:
 private:
     QWidget* buildSide(Side side, const QString& title);
     QWidget* buildMethod();
+    void buildChoices(QWidget& panel);
+    FieldEdit* quantityEdit(const QString& title, Dimension dimension, const Range& range,
+                            const std::function<void(Job&, double)>& set, QWidget* panel);
     void refreshCombos();
     void chooseSet(Side side, int index);
     void chooseTuning(Side side, int index);
