@@ -24,7 +24,9 @@ void AppContext::sayWhatWasFound() {
         return;
     const Result<QString> aside = setAside(ownFile_);
     if (aside.ok())
-        Q_EMIT said(sentence(ownFile_, *ownFault_) + tr(". It now lies at %1; your own sets and tunings begin anew.").arg(aside.value()), true);
+        Q_EMIT said(tr("%1. It now lies at %2; your own sets and tunings begin anew.")
+                        .arg(sentence(ownFile_, *ownFault_), aside.value()),
+                    true);
     else
         Q_EMIT said(sentence(ownFile_, aside.fault()), true);
     ownFault_ = aside.ok() ? std::nullopt : std::optional(aside.fault());

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/job_form.h"
 
-
 #include <QLineEdit>
 
 namespace flenzo {

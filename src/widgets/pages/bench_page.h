@@ -41,7 +41,7 @@ private:
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
     bool touches_ = false; ///< there is something to draw of the act
-    QString typed_; ///< last, shown until its advice is there
+    QString typed_;        ///< last, shown until its advice is there
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;
