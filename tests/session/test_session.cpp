@@ -354,6 +354,24 @@ private Q_SLOTS:
         QVERIFY(!lastMovement(session.job(), session.derived())); // a reading moves nothing
     }
 
+    /// The bench says "A#2 -6": who types -6 means that, who types 94 means cents from the target, and a note is a
+    /// note.
+    void whatTheTunerShowsMayBeTypedAsItIs() {
+        QTemporaryDir dir;
+        Session session(dir.path());
+        session.start(demoJob(0).value(), QString());
+        const NextAct next = session.derived().next();
+        QVERIFY(next.what == NextAct::Do::Tune && next.aim.cents > 60.0 && next.aim.cents < 130.0);
+        const double off = next.aim.cents - 100.0; // from the semitone above
+        for (const QString& typed : {QString::number(off, 'f', 1), QString::number(next.aim.cents, 'f', 1)}) {
+            QVERIFY(!session.enter(typed, false));
+            QVERIFY2(std::abs(session.job().log.back().to_cents - next.aim.cents) < 0.1, qPrintable(typed));
+            session.undoStack().undo();
+        }
+        QVERIFY(!session.enter(QStringLiteral("A2+80"), false));
+        QVERIFY(std::abs(session.job().log.back().to_cents - 80.0) < 0.01);
+    }
+
     void bridgeKindsKeepWhatWasMeasured() {
         const auto kind = [](Family family, Form form) {
             for (const BridgeKind& made : bridgeKinds())

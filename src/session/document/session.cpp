@@ -2,9 +2,12 @@
 #include "session/document/session.h"
 
 #include "core/simulation/simulated_guitar.h"
+#include "core/statics/note.h"
+#include "core/statics/pitch.h"
 #include "domain/faults.h"
 #include "domain/soundness.h"
 #include "session/input/entry.h"
+#include "session/input/quantity.h"
 #include "store/event_json.h"
 #include "store/files.h"
 #include "store/job_json.h"
@@ -248,6 +251,17 @@ Event Session::tuned(std::size_t string, double to_cents, double aim_cents) cons
     return event;
 }
 
+/// The aim is shown by the note a tuner shows, so a bare number in answer to it may count from that note as well as
+/// from the string's target: whichever lands nearer to the aim. The two are a semitone apart.
+double Session::asShown_cents(double typed_cents, const Aim& aim) const {
+    const double target_Hz = job_.rig.strings[aim.string].target_Hz;
+    const Note shown = nearestNote(aim.frequency_Hz, job_.referencePitch_Hz);
+    const double from_cents = cents(noteFrequency_Hz(shown.midi, job_.referencePitch_Hz), target_Hz) + typed_cents;
+    constexpr double halfSemitone_cents = 50.0; // further off, it is no answer to this note
+    const double off_cents = std::abs(from_cents - aim.cents);
+    return off_cents < halfSemitone_cents && off_cents < std::abs(typed_cents - aim.cents) ? from_cents : typed_cents;
+}
+
 std::optional<Fault> Session::enter(const QString& text, bool inches) {
     inches_ = inches;
     const auto stringOf = [this](const QString& name) {
@@ -281,7 +295,9 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         const NextAct& next = derived().next();
         const bool asked = next.aim.string == *string && !derived().advice.doubt;
         if (next.what == NextAct::Do::Tune && asked) {
-            event = tuned(*string, entry.value().value, next.aim.cents);
+            const bool bare = parseNumber(splitEntry(text).rest).has_value();
+            event = tuned(*string, bare ? asShown_cents(entry.value().value, next.aim) : entry.value().value,
+                          next.aim.cents);
         } else if (next.what == NextAct::Do::Stretch && asked) {
             event = Event::tuned(*string, entry.value().value);
             event.kind = Event::Kind::Stretched;

@@ -78,6 +78,7 @@ private:
     void becomeKept(Job job, qint64 id);
     void writeRecovery();
     [[nodiscard]] Event tuned(std::size_t string, double to_cents, double aim_cents) const;
+    [[nodiscard]] double asShown_cents(double typed_cents, const Aim& aim) const;
     std::optional<Fault> doubt(const Event& event) const;
     [[nodiscard]] QString typedLength(double length_m) const;
     std::optional<Fault> confirmDoubt(std::size_t event);

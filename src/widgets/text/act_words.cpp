@@ -43,9 +43,12 @@ ActWords readAct(const Job& job, const NextAct& next) {
     return words;
 }
 
-QString tunerText(double frequency_Hz, double a4_Hz) {
+/// With tenths only where the tuner tells them.
+QString tunerText(double frequency_Hz, double a4_Hz, const Tools& tools) {
+    constexpr double tellsTenths_cents = 0.5;
     const Note note = nearestNote(frequency_Hz, a4_Hz);
-    return QString::fromStdString(noteName(note.midi)) + QLatin1Char(' ') + signedNumber(note.cents, 0);
+    return QString::fromStdString(noteName(note.midi)) + QLatin1Char(' ') +
+           signedNumber(note.cents, tools.tuner_cents.value_or(1.0) < tellsTenths_cents ? 1 : 0);
 }
 
 ActWords tuneAct(const Job& job, const Derived& derived) {
@@ -60,14 +63,15 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
                                                                             : Words::tr("Tune string %1 up to"))
                           .arg(QString::fromStdString(string.name));
     // As a tuner shows it: the note it is nearest to, and how far from it.
-    words.figure = tunerText(aim.frequency_Hz, job.referencePitch_Hz);
+    words.figure = tunerText(aim.frequency_Hz, job.referencePitch_Hz, job.tools);
     const QString target = QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi));
     const double off = std::round(aim.cents * 10.0) / 10.0;
     words.aside = (off > 0.0   ? Words::tr("%1 ¢ above %2, %3")
                    : off < 0.0 ? Words::tr("%1 ¢ below %2, %3")
                                : Words::tr("%1 ¢ from %2, %3"))
                       .arg(QString::number(std::abs(off), 'f', 1), target, hertzText(aim.frequency_Hz));
-    words.entry = Words::tr("what the tuner says");
+    words.entry = Words::tr("what the tuner says, cents from %1")
+                      .arg(QString::fromStdString(noteName(nearestNote(aim.frequency_Hz, job.referencePitch_Hz).midi)));
     return words;
 }
 
