@@ -9,13 +9,15 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<AdvisorOptions>, 25> bounds{{
+constexpr std::array<Bound<AdvisorOptions>, 33> bounds{{
     {"far_cents", &AdvisorOptions::far_cents, 0.0, 1000},
     {"farDeviations", &AdvisorOptions::farDeviations, 0.0, 200},
     {"farClaw_turns", &AdvisorOptions::farClaw_turns, 0.0, 50},
     {"checkAngleShare", &AdvisorOptions::checkAngleShare, 0.0, 1.0},
     {"checkString_cents", &AdvisorOptions::checkString_cents, 0.0, 50},
     {"checkGain", &AdvisorOptions::checkGain, 0.0, 1.0},
+    {"passShare", &AdvisorOptions::passShare, 0.0, 10},
+    {"plateShare", &AdvisorOptions::plateShare, 1e-3, 10},
     {"visitPrice", &AdvisorOptions::visitPrice, 0.0, 50},
     {"missedString", &AdvisorOptions::missedString, 0.0, 210},
     {"missedPlate", &AdvisorOptions::missedPlate, 0.0, 140},
@@ -30,6 +32,12 @@ constexpr std::array<Bound<AdvisorOptions>, 25> bounds{{
     {"tellPitch", &AdvisorOptions::tellPitch, 0.0, 130},
     {"tellPeg", &AdvisorOptions::tellPeg, 0.0, 200},
     {"peg_cents", &AdvisorOptions::peg_cents, 0.0, 80},
+    {"blockShare", &AdvisorOptions::blockShare, 0.0, 10},
+    {"blockAgainShare", &AdvisorOptions::blockAgainShare, 0.0, 10},
+    {"exactShare", &AdvisorOptions::exactShare, 0.0, 10},
+    {"exactCoarse_cents", &AdvisorOptions::exactCoarse_cents, 0.0, 1000},
+    {"exactFarClaw_cents", &AdvisorOptions::exactFarClaw_cents, 0.0, 10000},
+    {"exactPatience", &AdvisorOptions::exactPatience, 1.0, 100},
     {"nearPitch_cents", &AdvisorOptions::nearPitch_cents, 0.0, 6000},
     {"worthPulling_cents", &AdvisorOptions::worthPulling_cents, 0.0, 15000},
     {"leastLoad", &AdvisorOptions::leastLoad, 0.0, 60},

@@ -16,6 +16,8 @@ struct AdvisorOptions {
     double checkAngleShare = 0.35;  ///< of the plate's tolerance: less sure than this, look before a peg
     double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
     double checkGain = 0.8;         ///< share to which a look must bring that down
+    double passShare = 0.75;        ///< of the tolerance: a string nearer to its aim is left out of the pass
+    double plateShare = 0.4; ///< of the plate's tolerance by which the strings of a pass may agree on another tilt
     // Near: weighing.
     double visitPrice = 1.0;
     double missedString = 2.1;
@@ -36,6 +38,13 @@ struct AdvisorOptions {
     double tellPitch = 1.3;
     double tellPeg = 2.0;   ///< nor than these many of what a peg leaves
     double peg_cents = 0.8; ///< where the shop has not told how near to its aim it leaves a string
+    // Over a block and exactly to pitch: nearer than this share of the tolerance a string is left in peace.
+    double blockShare = 0.8;
+    double blockAgainShare = 1.5; ///< the same for one that was just tuned: its peg is no finer
+    double exactShare = 0.8;
+    double exactCoarse_cents = 15.0;   ///< with back-checks: these first, and the claw once all are as near
+    double exactFarClaw_cents = 100.0; ///< or while one is still further off than this
+    double exactPatience = 4.0;        ///< times as many passes and visits where strings are tuned exactly to pitch
     // Stretching.
     int mostPulls = 7;
     double nearPitch_cents = 60.0;

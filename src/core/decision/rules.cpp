@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/rules.h"
 
+#include "core/decision/rule_acts.h"
+#include "core/decision/rules_exact.h"
 #include "core/decision/weigh.h"
 #include "core/log/passes.h"
-#include "core/operations/slide.h"
-#include "core/statics/pitch.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,70 +14,6 @@ namespace flenzo {
 namespace {
 
 using Do = NextAct::Do;
-
-/// Strings tuned exactly to pitch take this many times the passes.
-constexpr double exactPatience = 4.0;
-
-NextAct plain(const Situation& now, Do what) {
-    NextAct act;
-    act.what = what;
-    act.hand = now.hand;
-    act.level = now.level;
-    return act;
-}
-
-bool isOn(const Situation& now, std::size_t string) {
-    return now.guitar.state.unstretchedLength_m[string] > 0.0;
-}
-
-/// All that has not been read here, or once more all there is.
-NextAct readAll(const Situation& now) {
-    NextAct act = plain(now, Do::Read);
-    for (std::size_t i = 0; i < now.strings; ++i)
-        if (isOn(now, i) && now.reads[i] <= now.fullReads)
-            act.strings.push_back(i);
-    act.gap = now.plateCounts && now.plateReads <= now.fullReads;
-    return act;
-}
-
-NextAct turnClaw(const Situation& now, double mean_turns) {
-    NextAct act = plain(now, Do::Claw);
-    // Under a block there is nothing to look at between two steps.
-    const double goes = now.guitar.state.block ? mean_turns : now.hand.atOneGo_turns(mean_turns);
-    act.turns = now.hand.dealt(goes, now.guitar.state.claw);
-    if (act.turns.mean() == 0.0)
-        act.turns = now.hand.dealt(std::copysign(now.hand.step_turns, mean_turns), now.guitar.state.claw);
-    return act;
-}
-
-/// What the string will read once its z is the target, after the plate has slid as far as the pivot lets it.
-NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
-    NextAct act = plain(now, Do::Tune);
-    const State& state = now.guitar.state;
-    const double target_Hz = now.job.rig.strings[string].target_Hz;
-    BalanceEquation equation(now.guitar.rig, state);
-    equation.setRest(string, equation.unstretchedForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
-    const Equilibrium rest = slide(equation, limitsOf(now.guitar.rig.bridge, state.block), state.angle_rad,
-                                   now.guitar.rig.bridge.friction.pivot_Nm);
-    const double f_Hz = equation.frequency_Hz(string, rest.angle_rad);
-    act.aim = {string, cents(f_Hz, target_Hz), f_Hz};
-    return act;
-}
-
-NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents) {
-    NextAct act = plain(now, Do::Tune);
-    act.aim = {string, to_cents, frequencyAt_Hz(now.job.rig.strings[string].target_Hz, to_cents)};
-    return act;
-}
-
-/// The shop's order, strings that are off left out.
-std::vector<std::size_t> stringsInOrder(const Situation& now) {
-    std::vector<std::size_t> out;
-    for (const std::size_t string : now.job.method.order)
-        if (isOn(now, string))
-            out.push_back(string);
-    return out;
-}
 
 // --- Whether there is a float at all ---------------------------------------------------------------------------------
 
@@ -122,22 +58,16 @@ bool isAfterClaw(const Situation& now) {
 
 // --- Over a block ----------------------------------------------------------------------------------------------------
 
-bool clawIsWrong(const Situation& now) {
-    return floats(now.job.rig, now.job.goal) && now.plateCounts &&
-           std::abs(now.level.moreTurns) >= worthAStep * now.hand.step_turns;
-}
 bool blockWantsClaw(const Situation& now) {
     return now.guitar.state.block && clawIsWrong(now) && now.tuned.empty() && !now.afterClaw;
-}
-NextAct clawAtOnce(const Situation& now) {
-    return turnClaw(now, now.level.moreTurns);
 }
 /// A string just tuned is left in peace unless it is plainly off: its peg is no finer than this.
 std::optional<std::size_t> blockedString(const Situation& now) {
     for (const bool again : {false, true})
         for (const std::size_t string : stringsInOrder(now))
-            if (now.isTuned(string) == again && std::abs(now.z_cents[static_cast<Eigen::Index>(string)]) >
-                                                    (again ? 1.5 : 0.8) * now.pitchTolerance_cents)
+            if (now.isTuned(string) == again &&
+                std::abs(now.z_cents[static_cast<Eigen::Index>(string)]) >
+                    (again ? now.options.blockAgainShare : now.options.blockShare) * now.pitchTolerance_cents)
                 return string;
     return std::nullopt;
 }
@@ -179,60 +109,6 @@ NextAct pull(const Situation& now) {
     return act;
 }
 
-// --- Exactly to pitch ------------------------------------------------------------------------------------------------
-
-bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
-    const double reading = now.guitar.readings_cents[string];
-    const bool sharpByFeel = now.passes() <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
-                             string == now.job.method.order.front() && !now.tuned.empty() && reading > 0.0;
-    return !sharpByFeel && !(std::abs(reading) <= least_cents);
-}
-std::optional<std::size_t> exactString(const Situation& now, bool again) {
-    constexpr double innerShare = 0.8, coarse_cents = 15.0;
-    const double inner_cents = innerShare * now.pitchTolerance_cents;
-    for (const double least_cents : {now.job.method.backChecks ? coarse_cents : inner_cents, inner_cents})
-        for (const std::size_t string : stringsInOrder(now)) {
-            const bool skip = now.job.method.backChecks ? !now.tuned.empty() && now.tuned.back() == string
-                                                        : !again && now.isTuned(string);
-            if (!skip && isOffExactly(now, string, least_cents))
-                return string;
-        }
-    return std::nullopt;
-}
-bool tunesExactly(const Situation& now) {
-    return !now.job.method.aims;
-}
-bool exactDone(const Situation& now) {
-    return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds;
-}
-NextAct done(const Situation& now) {
-    return plain(now, Do::Done);
-}
-/// Level is judged as the trade does: while far, or with everything near pitch.
-bool exactClaw(const Situation& now) {
-    constexpr double settled_cents = 15.0, far_cents = 100.0;
-    const auto worst = [&now] {
-        double most = 0.0;
-        for (const double reading : now.guitar.readings_cents)
-            most = std::max(most, std::isfinite(reading) ? std::abs(reading) : 0.0);
-        return most;
-    };
-    const bool off = std::abs(now.plate_rad) > 0.5 * now.plateTolerance_rad || std::abs(now.level.moreTurns) >= 0.25;
-    return tunesExactly(now) && clawIsWrong(now) && off && now.tuned.empty() &&
-           (worst() < settled_cents || worst() > far_cents) && now.passes() < exactPatience * now.options.lastPass;
-}
-bool exactPeg(const Situation& now) {
-    return tunesExactly(now) && exactString(now, now.allReadHere()).has_value();
-}
-NextAct tuneNextExactly(const Situation& now) {
-    const std::size_t string = *exactString(now, now.allReadHere());
-    const bool firstSharp = now.pegTurns == 0 && string == now.job.method.order.front();
-    return tuneExactly(now, string, firstSharp ? now.job.method.firstSharp_cents : 0.0);
-}
-bool exactRead(const Situation& now) {
-    return tunesExactly(now) && !now.allReadHere();
-}
-
 // --- Far: the pass ---------------------------------------------------------------------------------------------------
 
 bool atTheClaw(const Situation& now) {
@@ -262,8 +138,7 @@ bool farClaw(const Situation& now) {
 double agreedTilt_rad(const Situation& now) {
     if (!now.plateCounts)
         return 0.0;
-    constexpr double plateShare = 0.4;
-    double sum = 0.0, weight = 1.0 / std::pow(plateShare * now.plateTolerance_rad, 2);
+    double sum = 0.0, weight = 1.0 / std::pow(now.options.plateShare * now.plateTolerance_rad, 2);
     for (const std::size_t string : now.tuned) {
         const auto i = static_cast<Eigen::Index>(string);
         const double w = 1.0 / (1.0 + std::pow(now.zDeviation_cents[i], 2));
@@ -277,8 +152,9 @@ double passTarget_cents(const Situation& now, std::size_t string) {
 }
 std::optional<std::size_t> passString(const Situation& now) {
     for (const std::size_t string : stringsInOrder(now))
-        if (!now.isTuned(string) && std::abs(now.z_cents[static_cast<Eigen::Index>(string)] -
-                                             passTarget_cents(now, string)) > 0.75 * now.pitchTolerance_cents)
+        if (!now.isTuned(string) &&
+            std::abs(now.z_cents[static_cast<Eigen::Index>(string)] - passTarget_cents(now, string)) >
+                now.options.passShare * now.pitchTolerance_cents)
             return string;
     return std::nullopt;
 }
@@ -322,7 +198,7 @@ bool clearlyBetter(const Situation& now) {
            (now.leaving().price - now.cheapest().price >= now.options.clear || now.fullReads >= now.options.mostReads);
 }
 bool mayGoOn(const Situation& now) {
-    const double patience = now.job.method.aims ? 1.0 : exactPatience;
+    const double patience = now.job.method.aims ? 1.0 : now.options.exactPatience;
     return now.passes() < patience * now.options.lastPass && now.clawVisits < patience * now.options.lastVisit;
 }
 /// The first string of the cheapest way is outside whatever is read again.
