@@ -45,91 +45,130 @@ double niceStep(double span, double parts) {
     return power * (share < 1.5 ? 1.0 : share < 3.5 ? 2.0 : share < 7.5 ? 5.0 : 10.0);
 }
 
-} // namespace
+/// The plot's frame: angle to the right, moment upwards.
+struct Frame {
+    QRectF plot;
+    double low_deg = 0.0, high_deg = 0.0, bottom_Nm = 0.0, top_Nm = 0.0, font = 0.0;
 
-Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
-    Scene scene;
-    scene.size = size;
-    const double font = 13.0 * v.textScale;
-    const QRectF plot(14.0 + font * 2.6, 12.0 + font * 3.4, size.width() - 26.0 - font * 3.2,
-                      size.height() - 22.0 - font * 8.2);
+    [[nodiscard]] QPointF at(double angle_deg, double moment_Nm) const {
+        const double up = std::clamp((moment_Nm - bottom_Nm) / (top_Nm - bottom_Nm), 0.0, 1.0);
+        return {plot.left() + (angle_deg - low_deg) / (high_deg - low_deg) * plot.width(),
+                plot.bottom() - up * plot.height()};
+    }
+};
+
+/// Room above and below for so many lines of words.
+constexpr double linesAbove = 3.4, linesBelow = 4.8;
+
+Frame frameOf(const SectionValues& v, const QSizeF& size) {
+    Frame frame;
+    frame.font = 13.0 * v.textScale;
+    frame.plot = QRectF(14.0 + frame.font * 2.6, 12.0 + frame.font * linesAbove, size.width() - 26.0 - frame.font * 3.2,
+                        size.height() - 22.0 - frame.font * (linesAbove + linesBelow));
     const double now_deg = degrees(v.state.angle_rad), goal_deg = degrees(v.goal.angle_rad);
     const double reach = std::max(3.0, std::abs(now_deg - goal_deg) * 1.6);
-    const double low = std::max(degrees(v.rig.bridge.rearStop_rad), goal_deg - reach);
-    const double high = std::min(degrees(v.rig.bridge.forwardStop_rad), goal_deg + reach);
-    const Curves curves = sample(v, low, high);
+    frame.low_deg = std::max(degrees(v.rig.bridge.rearStop_rad), goal_deg - reach);
+    frame.high_deg = std::min(degrees(v.rig.bridge.forwardStop_rad), goal_deg + reach);
+    return frame;
+}
+
+void spanMoments(Frame& frame, const Curves& curves) {
     double top = -1e9, bottom = 1e9;
     for (const auto* list : {&curves.strings_Nm, &curves.back_Nm, &curves.kept_Nm})
         for (const double value : *list)
             top = std::max(top, value), bottom = std::min(bottom, value);
     const double air = std::max(0.1, 0.12 * (top - bottom));
-    top += air;
-    bottom = std::max(std::min(0.0, bottom), bottom - air);
-    const auto at = [&](double angle_deg, double moment) {
-        return QPointF(plot.left() + (angle_deg - low) / (high - low) * plot.width(),
-                       plot.bottom() - std::clamp((moment - bottom) / (top - bottom), 0.0, 1.0) * plot.height());
-    };
-    const Qt::Alignment centred = Qt::AlignHCenter | Qt::AlignVCenter;
-    const double xStep = niceStep(high - low, 6.0), yStep = niceStep(top - bottom, 4.0);
-    for (double x = std::ceil(low / xStep) * xStep; x <= high + 1e-9; x += xStep) {
-        scene.line({at(x, bottom), at(x, top)}, ColourRole::Rule, 0.8);
-        scene.text(at(x, bottom) + QPointF(0, font), signedNumber(x, xStep < 1.0 ? 1 : 0) + QStringLiteral("°"),
-                   ColourRole::Quiet, font, centred);
+    frame.top_Nm = top + air;
+    frame.bottom_Nm = std::max(std::min(0.0, bottom), bottom - air);
+}
+
+void drawGrid(Scene& scene, const Frame& frame) {
+    const double xStep = niceStep(frame.high_deg - frame.low_deg, 6.0);
+    const double yStep = niceStep(frame.top_Nm - frame.bottom_Nm, 4.0);
+    for (double x = std::ceil(frame.low_deg / xStep) * xStep; x <= frame.high_deg + 1e-9; x += xStep) {
+        scene.line({frame.at(x, frame.bottom_Nm), frame.at(x, frame.top_Nm)}, ColourRole::Rule, 0.8);
+        scene.text(frame.at(x, frame.bottom_Nm) + QPointF(0, frame.font),
+                   signedNumber(x, xStep < 1.0 ? 1 : 0) + QStringLiteral("°"), ColourRole::Quiet, frame.font,
+                   Qt::AlignHCenter | Qt::AlignVCenter);
     }
-    for (double y = std::ceil(bottom / yStep) * yStep; y <= top; y += yStep) {
-        scene.line({at(low, y), at(high, y)}, ColourRole::Rule, 0.8);
-        scene.text(at(low, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0), ColourRole::Quiet, font,
-                   Qt::AlignRight | Qt::AlignVCenter);
+    for (double y = std::ceil(frame.bottom_Nm / yStep) * yStep; y <= frame.top_Nm; y += yStep) {
+        scene.line({frame.at(frame.low_deg, y), frame.at(frame.high_deg, y)}, ColourRole::Rule, 0.8);
+        scene.text(frame.at(frame.low_deg, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0),
+                   ColourRole::Quiet, frame.font, Qt::AlignRight | Qt::AlignVCenter);
     }
-    if (hasClaw(v.rig)) // an arm without a claw has no angle to be brought to
-        scene.line({at(goal_deg, bottom), at(goal_deg, top)}, ColourRole::Goal, 2.0).id = QStringLiteral("goal-line");
-    const auto curve = [&](const std::vector<double>& values, ColourRole ink, const char* id, bool dashed) {
+}
+
+void drawCurves(Scene& scene, const Frame& frame, const Curves& curves) {
+    const auto curve = [&](const std::vector<double>& values, ColourRole ink, const char* id, const QString& tip) {
         QPolygonF points;
         for (std::size_t s = 0; s < values.size(); ++s)
-            points.append(at(curves.angle_deg[s], values[s]));
-        Mark& mark = scene.line(points, ink, dashed ? 1.8 : 3.2);
-        mark.dashed = dashed;
+            points.append(frame.at(curves.angle_deg[s], values[s]));
+        const bool kept = &values == &curves.kept_Nm;
+        Mark& mark = scene.line(points, ink, kept ? 1.8 : 3.2);
+        mark.dashed = kept;
         mark.id = QLatin1String(id);
-        return &mark;
+        mark.tip = tip;
     };
-    curve(curves.kept_Nm, ColourRole::Strings, "kept-curve", true)->tip = Words::tr(
-        "Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it "
-        "takes");
-    curve(curves.strings_Nm, ColourRole::Strings, "string-curve", false)->tip =
-        Words::tr("Moment of the strings, pegs untouched");
-    curve(curves.back_Nm, ColourRole::Springs, "spring-curve", false)->tip =
-        Words::tr("Moment of the springs with the bridge's weight");
-    const MomentParts here = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
-    const QPointF rest = at(now_deg, here.strings_Nm);
-    scene
-        .area(QPolygonF{rest + QPointF(0, -9), rest + QPointF(9, 0), rest + QPointF(0, 9), rest + QPointF(-9, 0)},
-              ColourRole::Text, ColourRole::Sheet, 2.0)
-        .id = QStringLiteral("rest");
-    const double line = font * 1.35;
-    scene.text({14.0, 10.0 + font * 0.5}, Words::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, font,
-               Qt::AlignLeft | Qt::AlignVCenter);
-    scene
-        .text({14.0, 10.0 + font * 0.5 + line}, Words::tr("strings forward"), ColourRole::Strings, font,
-              Qt::AlignLeft | Qt::AlignVCenter)
-        .bold = true;
-    scene
-        .text({size.width() - 14.0, 10.0 + font * 0.5 + line}, Words::tr("springs back"), ColourRole::Springs, font,
-              Qt::AlignRight | Qt::AlignVCenter)
-        .bold = true;
+    curve(curves.kept_Nm, ColourRole::Strings, "kept-curve",
+          Words::tr("Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many "
+                    "passes it takes"));
+    curve(curves.strings_Nm, ColourRole::Strings, "string-curve", Words::tr("Moment of the strings, pegs untouched"));
+    curve(curves.back_Nm, ColourRole::Springs, "spring-curve",
+          Words::tr("Moment of the springs with the bridge's weight"));
+}
+
+QString stiffnessText(const SectionValues& v, bool* unstable) {
     BalanceEquation kept(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
         kept.holdAtPitch(i, v.rig.strings[i].target_Hz);
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
-    const QString stubborn = Words::tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
-    scene.text({14.0, size.height() - 10.0 - font * 1.9}, Words::tr("dashed: strings while kept at pitch"),
-               ColourRole::Quiet, font, Qt::AlignLeft | Qt::AlignVCenter);
+    *unstable = kf <= 0.0;
+    return Words::tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
+}
+
+/// Words around the plot, smaller where they would be cut.
+void drawWords(Scene& scene, double font, const QString& stiffness, bool unstable) {
+    const double line = font * 1.35, right = scene.size.width() - 14.0, bottom = scene.size.height() - 8.0;
+    const auto words = [&](const QPointF& at, const QString& text, ColourRole ink, Qt::Alignment side) -> Mark& {
+        const double fits = (scene.size.width() - 28.0) / (0.56 * std::max(1.0, static_cast<double>(text.size())));
+        return scene.text(at, text, ink, std::min(font, fits), side | Qt::AlignVCenter);
+    };
+    const double first = 10.0 + font * 0.5;
+    words({14.0, first}, Words::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, Qt::AlignLeft);
+    words({14.0, first + line}, Words::tr("strings forward"), ColourRole::Strings, Qt::AlignLeft).bold = true;
+    words({right, first + line}, Words::tr("springs back"), ColourRole::Springs, Qt::AlignRight).bold = true;
+    words({14.0, bottom - font * 2.0}, Words::tr("dashed: strings while kept at pitch"), ColourRole::Quiet,
+          Qt::AlignLeft);
+    words({14.0, bottom - font * 0.6}, stiffness, unstable ? ColourRole::Warn : ColourRole::Text, Qt::AlignLeft).id =
+        QStringLiteral("stiffness");
+}
+
+} // namespace
+
+Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
+    Scene scene;
+    scene.size = size;
+    Frame frame = frameOf(v, size);
+    const Curves curves = sample(v, frame.low_deg, frame.high_deg);
+    spanMoments(frame, curves);
+    drawGrid(scene, frame);
+    const double goal_deg = degrees(v.goal.angle_rad);
+    if (hasClaw(v.rig)) // an arm without a claw has no angle to be brought to
+        scene.line({frame.at(goal_deg, frame.bottom_Nm), frame.at(goal_deg, frame.top_Nm)}, ColourRole::Goal, 2.0).id =
+            QStringLiteral("goal-line");
+    drawCurves(scene, frame, curves);
+    const MomentParts here = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
+    const QPointF rest = frame.at(degrees(v.state.angle_rad), here.strings_Nm);
     scene
-        .text({14.0, size.height() - 8.0 - font * 0.6}, stubborn, kf > 0.0 ? ColourRole::Text : ColourRole::Warn, font,
-              Qt::AlignLeft | Qt::AlignVCenter)
-        .id = QStringLiteral("stiffness");
+        .area(QPolygonF{rest + QPointF(0, -9), rest + QPointF(9, 0), rest + QPointF(0, 9), rest + QPointF(-9, 0)},
+              ColourRole::Text, ColourRole::Sheet, 2.0)
+        .id = QStringLiteral("rest");
+    bool unstable = false;
+    const QString stiffness = stiffnessText(v, &unstable);
+    drawWords(scene, frame.font, stiffness, unstable);
     scene.description = Words::tr("Moment chart. The curves cross at %1 with %2 each way. %3.")
-                            .arg(degreesText(v.state.angle_rad), momentText(here.strings_Nm), stubborn);
+                            .arg(degreesText(v.state.angle_rad), momentText(here.strings_Nm), stiffness);
     return scene;
 }
 

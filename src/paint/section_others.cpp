@@ -53,26 +53,26 @@ void drawString(Scene& scene, const SectionValues& v, const ViewTransform& paper
                             : Words::tr("String %1 is slack or off").arg(name);
 }
 
-} // namespace
+/// Measures of a shaft's section on the page (m): where its plate and the top lie below the shaft's axis.
+struct ShaftPlan {
+    double plate = 0.0, top = 0.0, tipUp = 0.0, right = 0.0;
 
-Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
-    Scene scene;
-    scene.size = size;
-    const double font = 15.0 * v.textScale, strip = 34.0 * v.textScale;
-    const Bridge& bridge = v.rig.bridge;
-    const Turned turned(v.state.angle_rad);
-    const double radius = bridge.shaftRadius_m;
-    const double seat = v.rig.springs.empty() ? 20 * mm : v.rig.springs.front().seat_m;
-    const double plate = -seat - 1.5 * mm, top = plate - 2 * mm;
-    const double tipUp = bridge.armTipHeight_m + top;
-    const ViewTransform paper =
-        paperFor(size, -26 * mm, bridge.armTip_m + 16 * mm, std::max(tipUp + bridge.armTip_m * 0.25, radius + 18 * mm),
-                 top - bodyDepth_m * 0.45, strip);
-    const double right = bridge.armTip_m + 14 * mm;
-    scene.area(
-        paper.polygon(
-            {{-24 * mm, top}, {right, top}, {right, top - bodyDepth_m * 0.4}, {-24 * mm, top - bodyDepth_m * 0.4}}),
-        ColourRole::Wood, ColourRole::WoodEdge);
+    explicit ShaftPlan(const Rig& rig) {
+        const double seat = rig.springs.empty() ? 20 * mm : rig.springs.front().seat_m;
+        plate = -seat - 1.5 * mm;
+        top = plate - 2 * mm;
+        tipUp = rig.bridge.armTipHeight_m + top;
+        right = rig.bridge.armTip_m + 14 * mm;
+    }
+};
+
+void drawBase(Scene& scene, const ViewTransform& paper, const ShaftPlan& plan, double radius) {
+    const double top = plan.top, plate = plan.plate;
+    scene.area(paper.polygon({{-24 * mm, top},
+                              {plan.right, top},
+                              {plan.right, top - bodyDepth_m * 0.4},
+                              {-24 * mm, top - bodyDepth_m * 0.4}}),
+               ColourRole::Wood, ColourRole::WoodEdge);
     scene
         .area(
             paper.polygon({{-22 * mm, plate + 1.5 * mm}, {45 * mm, plate + 1.5 * mm}, {45 * mm, top}, {-22 * mm, top}}),
@@ -80,16 +80,9 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
         .id = QStringLiteral("base");
     scene.area(paper.polygon({{-6 * mm, plate}, {6 * mm, plate}, {2 * mm, -radius}, {-2 * mm, -radius}}),
                ColourRole::Metal, ColourRole::MetalEdge);
-    const std::vector<double> pull = tensions_N(v.rig, v.state);
-    for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
-        drawString(scene, v, paper, i, pull[i],
-                   {turned.place({-radius * 0.6, -radius * 0.8}),
-                    turned.place({-radius, 0.0}),
-                    {0.0, radius},
-                    {right, radius}});
-    Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
-    shaft.id = QStringLiteral("shaft");
-    shaft.tip = Words::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
+}
+
+void drawPushSprings(Scene& scene, const SectionValues& v, const ViewTransform& paper, double plate) {
     const std::vector<double> push = springForces_N(v.rig, v.state);
     for (std::size_t j = 0; j < v.rig.springs.size(); ++j) {
         const Spring& spring = v.rig.springs[j];
@@ -107,36 +100,72 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
         mark.tip = push[j] > 0.0 ? Words::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
                                  : Words::tr("Spring %1 is loose and may fall out").arg(j + 1);
     }
+}
+
+/// The arm with the height of its tip marked beside it.
+void drawArm(Scene& scene, const SectionValues& v, const ViewTransform& paper, const ShaftPlan& plan) {
+    const Turned turned(v.state.angle_rad);
     const double lever = v.rig.springs.empty() ? 30 * mm : v.rig.springs.front().lever_m;
-    Mark& arm = scene.area(
-        paper.polygon({turned.place({0.0, 1.5 * mm}), turned.place({lever, 2 * mm}),
-                       turned.place({bridge.armTip_m, tipUp}), turned.place({bridge.armTip_m, tipUp - 3 * mm}),
-                       turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
-        ColourRole::Metal, ColourRole::MetalEdge, 2.0);
+    const double far = v.rig.bridge.armTip_m;
+    Mark& arm = scene.area(paper.polygon({turned.place({0.0, 1.5 * mm}), turned.place({lever, 2 * mm}),
+                                          turned.place({far, plan.tipUp}), turned.place({far, plan.tipUp - 3 * mm}),
+                                          turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
+                           ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     arm.id = QStringLiteral("arm");
     arm.tip = Words::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
-    const double tip_m = armTipHeight_m(bridge, v.state.angle_rad);
-    const Vector2d tip = turned.place({bridge.armTip_m, tipUp});
-    scene.line(paper.polygon({{tip.x() + 4 * mm, top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
+    const Vector2d tip = turned.place({far, plan.tipUp});
+    scene.line(paper.polygon({{tip.x() + 4 * mm, plan.top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
         QStringLiteral("tip-height");
+}
+
+void writeShaftWords(Scene& scene, const SectionValues& v, double font, double strip) {
     const MomentParts parts = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
+    const QString angle = degreesText(v.state.angle_rad);
+    const QString tip = lengthText(armTipHeight_m(v.rig.bridge, v.state.angle_rad), v.units);
     scene
         .text({14.0, 16.0 + font * 0.2}, Words::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
               ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
-        .text({size.width() - 14.0, 16.0 + font * 0.2},
+        .text({scene.size.width() - 14.0, 16.0 + font * 0.2},
               Words::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
-    Mark& words = scene.text({14.0, size.height() - strip * 0.5},
-                             Words::tr("arm %1, tip %2 above the top, computed")
-                                 .arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units)),
-                             ColourRole::Text, font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+    Mark& words = scene.text({14.0, scene.size.height() - strip * 0.5},
+                             Words::tr("arm %1, tip %2 above the top, computed").arg(angle, tip), ColourRole::Text,
+                             font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
-    scene.description = Words::tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.")
-                            .arg(degreesText(v.state.angle_rad), lengthText(tip_m, v.units));
+    scene.description =
+        Words::tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.").arg(angle, tip);
+}
+
+} // namespace
+
+Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
+    Scene scene;
+    scene.size = size;
+    const double font = 15.0 * v.textScale, strip = 34.0 * v.textScale;
+    const double radius = v.rig.bridge.shaftRadius_m;
+    const ShaftPlan plan(v.rig);
+    const ViewTransform paper = paperFor(size, -26 * mm, v.rig.bridge.armTip_m + 16 * mm,
+                                         std::max(plan.tipUp + v.rig.bridge.armTip_m * 0.25, radius + 18 * mm),
+                                         plan.top - bodyDepth_m * 0.45, strip);
+    drawBase(scene, paper, plan, radius);
+    const Turned turned(v.state.angle_rad);
+    const std::vector<double> pull = tensions_N(v.rig, v.state);
+    for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
+        drawString(scene, v, paper, i, pull[i],
+                   {turned.place({-radius * 0.6, -radius * 0.8}),
+                    turned.place({-radius, 0.0}),
+                    {0.0, radius},
+                    {plan.right, radius}});
+    Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
+    shaft.id = QStringLiteral("shaft");
+    shaft.tip = Words::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
+    drawPushSprings(scene, v, paper, plan.plate);
+    drawArm(scene, v, paper, plan);
+    writeShaftWords(scene, v, font, strip);
     return scene;
 }
 
