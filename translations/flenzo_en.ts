@@ -2,6 +2,36 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>ActsDone</name>
+    <message numerus="yes">
+        <source>%n strings read</source>
+        <translation>
+            <numerusform>%n string read</numerusform>
+            <numerusform>%n strings read</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>GuitarPlan</name>
+    <message numerus="yes">
+        <source>The guitar from above, %n strings tight.</source>
+        <translation>
+            <numerusform>The guitar from above, %n string tight.</numerusform>
+            <numerusform>The guitar from above, %n strings tight.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::FirstAnswerForm</name>
+    <message numerus="yes">
+        <source>%n strings</source>
+        <translation>
+            <numerusform>%n string</numerusform>
+            <numerusform>%n strings</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::MainWindow</name>
     <message numerus="yes">
         <source>%n jobs came in.</source>
@@ -18,6 +48,16 @@
         <translation>
             <numerusform>%1: %2, %3; %4, %n entry in its log</numerusform>
             <numerusform>%1: %2, %3; %4, %n entries in its log</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SoakForm</name>
+    <message numerus="yes">
+        <source>%n minutes</source>
+        <translation>
+            <numerusform>%n minute</numerusform>
+            <numerusform>%n minutes</numerusform>
         </translation>
     </message>
 </context>

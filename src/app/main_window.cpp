@@ -7,13 +7,10 @@
 #include "session/document/demo.h"
 #include "store/files.h"
 #include "widgets/look.h"
-#include "widgets/pages/answer_page.h"
-#include "widgets/pages/bench_page.h"
-#include "widgets/pages/change_page.h"
 #include "widgets/pages/job_page.h"
-#include "widgets/pages/rig_page.h"
+#include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
-#include "widgets/pages/trial_page.h"
+#include "widgets/text/step_words.h"
 
 #include <QBoxLayout>
 #include <QCloseEvent>
@@ -66,10 +63,9 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     stack_ = new QStackedWidget(centre);
     shop_ = new ShopPage(*context_, stack_);
     steps_ = new JobPage(*context_, stack_);
-    bench_ = new BenchPage(*context_, stack_);
-    for (QWidget* each : std::initializer_list<QWidget*>{
-             shop_, steps_, new RigPage(*context_, stack_), new ChangePage(*context_, stack_),
-             new AnswerPage(*context_, stack_), bench_, new TrialPage(*context_, stack_), new HelpPage(stack_)})
+    practice_ = new PracticePage(*context_, demoNames(), stack_);
+    help_ = new HelpPage(stack_);
+    for (QWidget* each : std::initializer_list<QWidget*>{shop_, steps_, practice_, help_})
         stack_->addWidget(scrolling(each, stack_));
     railPlace_ = buildRail();
     row->addWidget(railPlace_);
@@ -86,16 +82,20 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
     // A command shows its job before the stack has moved on, so what can be undone is known only now.
     connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
-    connect(shop_, &ShopPage::jobOpened, this, [this] { showPage(JobSteps); });
+    connect(shop_, &ShopPage::jobOpened, this, [this] { showWork(); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
-    connect(steps_, &JobPage::benchWanted, this, [this] { showPage(Bench); });
+    connect(steps_, &JobPage::methodsToCompare, this, [this] { showPage(Practice); });
+    connect(practice_, &PracticePage::guitarPicked, this, [this](int demo) {
+        if (leaveJob())
+            openDemo(demo);
+    });
     connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
     connect(context_, &AppContext::said, this, &MainWindow::showMessage);
     connect(context_, &AppContext::preferencesChanged, this, &MainWindow::refresh);
     resize(1280, 800);
-    showPage(Guitar);
+    showPage(Work);
     refresh();
     context_->sayWhatWasFound();
 }
@@ -109,14 +109,18 @@ MainWindow::~MainWindow() {
 
 QWidget* MainWindow::buildHead() {
     auto* head = new QFrame(this);
-    auto* row = new QHBoxLayout(head);
-    row->setContentsMargins(16, 5, 12, 0);
+    headRows_ = new QHBoxLayout(head);
+    headRows_->setContentsMargins(16, 5, 12, 0);
+    auto* row = new QHBoxLayout;
+    headRows_->addLayout(row, 1);
     guitar_ = label(TextRole::Heading, head, QStringLiteral("guitarTitle"));
     story_ = label(TextRole::Small, head, QStringLiteral("story"));
     story_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     row->addWidget(guitar_);
     row->addSpacing(12);
     row->addWidget(story_, 1);
+    row = new QHBoxLayout; // below the title where large text leaves no room beside it
+    headRows_->addLayout(row);
     const auto chip = [&](const QString& tip) {
         auto* made = new QLabel(head);
         made->setProperty("chip", true);
@@ -125,9 +129,12 @@ QWidget* MainWindow::buildHead() {
         return made;
     };
     simulated_ = chip(tr("Readings can be supplied by a guitar that exists only in the program"));
-    tension_ = chip(tr("How hard the strings pull in all, by the model"));
-    blocked_ = chip(tr("Whether something keeps the bridge still"));
-    blocked_->setObjectName(QStringLiteral("blockChip"));
+    for (std::size_t h = 0; h < hazards_.size(); ++h) {
+        hazards_[h] = chip(tr("What can hurt somebody or the guitar now"));
+        hazards_[h]->setObjectName(QStringLiteral("hazard%1").arg(h));
+        const auto hazard = static_cast<Hazard>(h);
+        hazards_[h]->setProperty("alarm", hazard == Hazard::BlockIn || hazard == Hazard::InsertsOpen);
+    }
     return head;
 }
 
@@ -136,8 +143,7 @@ QWidget* MainWindow::buildRail() {
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(0, 8, 0, 8);
     column->setSpacing(2);
-    const QString names[] = {tr("Shop"),   tr("Job"),   tr("Guitar"), tr("Change"),
-                             tr("Answer"), tr("Bench"), tr("Trial"),  tr("Help")};
+    const QString names[] = {tr("Shop"), tr("Job"), tr("Practice"), tr("Help")};
     for (int page = 0; page < PageCount; ++page) {
         auto* button = new QToolButton(rail);
         button->setText(names[page]);
@@ -148,7 +154,7 @@ QWidget* MainWindow::buildRail() {
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         connect(button, &QToolButton::clicked, this, [this, page] { showPage(static_cast<Page>(page)); });
         column->addWidget(button);
-        if (page == Trial)
+        if (page == Practice)
             column->addStretch();
         rail_.push_back(button);
     }
@@ -188,7 +194,7 @@ QWidget* MainWindow::buildRecoveryBanner() {
         session_.recovery().discard(*leftover_);
         session_.recovery().write(session_.job(), session_.path());
         banner_->hide();
-        showPage(Bench);
+        showWork();
     });
     connect(drop, &QPushButton::clicked, this, [this] {
         session_.recovery().discard(*leftover_);
@@ -212,12 +218,30 @@ void MainWindow::showPage(Page page) {
     stack_->setCurrentIndex(page);
     for (int p = 0; p < PageCount; ++p)
         rail_[static_cast<std::size_t>(p)]->setChecked(p == page);
-    if (page == Bench)
-        bench_->takeFocus();
-    else if (page == Shop)
+    if (page == Shop)
         shop_->takeFocus();
-    else if (page == JobSteps)
+    else if (page == Work)
         steps_->takeFocus();
+}
+
+void MainWindow::showWork() {
+    showPage(Work);
+    steps_->goToWork();
+}
+
+void MainWindow::showBench() {
+    showPage(Work);
+    steps_->showBench();
+}
+
+void MainWindow::lookAt(StepId step) {
+    showPage(Work);
+    steps_->lookAt(step);
+}
+
+void MainWindow::showFigures(bool shown) {
+    showPage(Work);
+    steps_->showFigures(shown);
 }
 
 MainWindow::Page MainWindow::page() const {
@@ -230,25 +254,33 @@ QString MainWindow::titleOf(const Job& job) {
 
 void MainWindow::refresh() {
     const Job& job = session_.job();
-    const TrackedState& now = session_.derived().now();
     guitar_->setText(titleOf(job));
     story_->setText(job.story);
     story_->setToolTip(job.story);
     simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));
-    double pull_N = 0.0;
-    for (const double tension_N : tensions_N(session_.derived().rig(), now.state))
-        pull_N += tension_N;
-    tension_->setText(tr("tension on, %1").arg(forceText(pull_N, context_->preferences().units)));
-    // The model hears of strings only when they are read; the steps know that they are off.
-    tension_->setVisible(pull_N > 0.0 && hazardsOf(job).has(Hazard::TensionOn));
-    blocked_->setVisible(hasClaw(job.rig));
-    blocked_->setText(now.state.block ? tr("BLOCK IN") : tr("floating"));
-    if (blocked_->property("alarm").toBool() != now.state.block.has_value()) {
-        blocked_->setProperty("alarm", now.state.block.has_value());
-        blocked_->style()->polish(blocked_);
-    }
+    refreshHazards();
+    constexpr double largeText = 1.5;
+    headRows_->setDirection(context_->preferences().textScale >= largeText ? QBoxLayout::TopToBottom
+                                                                           : QBoxLayout::LeftToRight);
     refreshTitle();
+}
+
+/// One strip for all that can hurt, wherever one is.
+void MainWindow::refreshHazards() {
+    const Hazards hazards = hazardsOf(session_.job(), session_.derived());
+    double pull_N = 0.0;
+    for (const double tension_N : tensions_N(session_.derived().rig(), session_.derived().now().state))
+        pull_N += tension_N;
+    for (std::size_t h = 0; h < hazards_.size(); ++h) {
+        const auto hazard = static_cast<Hazard>(h);
+        // The model hears of strings only when they are read; the steps know that they are off.
+        const bool pulls = hazard == Hazard::TensionOn && pull_N > 0.0;
+        hazards_[h]->setText(
+            pulls ? tr("%1, %2").arg(hazardWords(hazard), forceText(pull_N, context_->preferences().units))
+                  : hazardWords(hazard));
+        hazards_[h]->setVisible(hazards.has(hazard));
+    }
 }
 
 /// What the job is called and where it is kept; needs nothing that is worked out.
@@ -281,7 +313,7 @@ bool MainWindow::openFile(const QString& path) {
         return false;
     }
     change([&](Preferences& preferences) { remember(preferences, path); });
-    showPage(Bench);
+    showWork();
     return true;
 }
 
@@ -302,7 +334,9 @@ void MainWindow::openDemo(int index) {
         return;
     }
     session_.start(job.value(), QString());
-    showPage(session_.derived().next().what == NextAct::Do::Stuck ? Answer : Bench);
+    showWork();
+    if (session_.derived().next().what == NextAct::Do::Stuck)
+        steps_->lookAt(StepId::Plan); // where the ways out are
 }
 
 bool MainWindow::leaveJob() {

@@ -2,11 +2,14 @@
 #pragma once
 
 #include "app/actions.h"
+#include "domain/step.h"
 #include "widgets/app_context.h"
 
 #include <QMainWindow>
+#include <array>
 #include <memory>
 
+class QBoxLayout;
 class QFrame;
 class QLabel;
 class QMenu;
@@ -15,7 +18,8 @@ class QToolButton;
 
 namespace flenzo {
 
-class BenchPage;
+class HelpPage;
+class PracticePage;
 class TroubleshootingDialog;
 class JobPage;
 class ShopPage;
@@ -33,13 +37,17 @@ struct ShellPaths {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Shop, JobSteps, Guitar, Change, Answer, Bench, Trial, Help, PageCount };
+    enum Page { Shop, Work, Practice, Help, PageCount };
     MainWindow(const ShellPaths& paths, Catalogue catalogue);
     ~MainWindow() override;
 
     [[nodiscard]] AppContext& context() { return *context_; }
     void showPage(Page page);
     [[nodiscard]] Page page() const;
+    void showWork();              ///< the job, at the step where the work is
+    void showBench();             ///< the job, at the bench whatever the step
+    void lookAt(StepId step);     ///< the job, at another of its steps
+    void showFigures(bool shown); ///< the job, with the guitar's figures beside it
     bool openFile(const QString& path);
     bool saveFile(const QString& path);
     void openDemo(int index);
@@ -75,6 +83,7 @@ private:
     void addLanguageActions(std::vector<ActionSpec>& list);
     void refresh();
     void refreshTitle();
+    void refreshHazards();
     [[nodiscard]] static QString titleOf(const Job& job);
     void refreshRecent();
     void change(const std::function<void(Preferences&)>& change);
@@ -98,14 +107,17 @@ private:
     AppContext* context_;
     std::unique_ptr<Actions> actions_;
     QStackedWidget* stack_;
-    BenchPage* bench_;
+    PracticePage* practice_;
+    HelpPage* help_;
     ShopPage* shop_;
     JobPage* steps_;
+    QBoxLayout* headRows_ = nullptr;
     QWidget* railPlace_ = nullptr;
     bool isBig_ = false;
     TroubleshootingDialog* finder_ = nullptr;
     std::vector<QToolButton*> rail_;
-    QLabel *guitar_, *story_, *simulated_, *blocked_, *tension_, *message_;
+    QLabel *guitar_, *story_, *simulated_, *message_;
+    std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
     QFrame *messageFrame_, *banner_;
     QMenu* recent_ = nullptr;
     std::optional<Recovery::Leftover> leftover_;

@@ -6,6 +6,7 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
+#include "widgets/pages/job_page.h"
 
 #include <QFileInfo>
 #include <QInputDialog>
@@ -61,17 +62,18 @@ void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QStr
                         context_->accept(session_.append(tr("take block out"), event));
                     },
                     blocked});
-    list.push_back({"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::Key_X)}, [this] {
-                        const auto string = session_.pickedString();
-                        if (!string) {
-                            context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
-                            return;
-                        }
-                        Event event;
-                        event.kind = Event::Kind::Off;
-                        event.string = *string;
-                        context_->accept(session_.append(tr("string off"), event));
-                    }});
+    list.push_back(
+        {"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_X)}, [this] {
+             const auto string = session_.pickedString();
+             if (!string) {
+                 context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
+                 return;
+             }
+             Event event;
+             event.kind = Event::Kind::Off;
+             event.string = *string;
+             context_->accept(session_.append(tr("string off"), event));
+         }});
     const QString turned[] = {tr("Lay it &flat"), tr("Hold it as &played"), tr("Hang it &upright"),
                               tr("Turn it face do&wn")};
     static const char* const ids[] = {"turnFlat", "turnPlaying", "turnUpright", "turnFaceDown"};
@@ -83,7 +85,7 @@ void MainWindow::turnGuitar(Orientation to) {
     Event event;
     event.kind = Event::Kind::Turn;
     event.to = to;
-    const bool open = hazardsOf(session_.job()).has(Hazard::InsertsOpen);
+    const bool open = hazardsOf(session_.job(), session_.derived()).has(Hazard::InsertsOpen);
     if (open && (to == Orientation::FaceDown || to == Orientation::Upright)) {
         const QString why = QInputDialog::getText(
             this, tr("Inserts are open"),
@@ -125,9 +127,8 @@ std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge
 
 void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     const QString bench = tr("&Bench");
-    list.push_back({"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] {
-                        context_->accept(session_.confirmAct());
-                    }});
+    list.push_back(
+        {"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] { steps_->confirm(); }});
     list.push_back({"answer",
                     bench,
                     tr("Let the simulated guitar &answer"),
@@ -135,7 +136,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     [this] { context_->accept(session_.letSimulationAnswer()); },
                     [this] { return session_.job().simulatedSeed.has_value(); }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
-                        showPage(Bench);
+                        showBench();
                         session_.pickGap();
                     }});
     addGuitarStateActions(list, bench);
@@ -147,7 +148,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                         tr("String %1").arg(digit == 0 ? 10 : digit),
                         {QKeySequence(static_cast<int>(Qt::CTRL) | (Qt::Key_0 + digit))},
                         [this, digit] {
-                            showPage(Bench);
+                            showBench();
                             session_.pickString(
                                 stringNamed(session_.job().rig, std::to_string(digit == 0 ? 10 : digit)));
                         }});
@@ -155,16 +156,26 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
 
 void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
     const QString view = tr("&View");
-    static const char* const ids[] = {"pageShop",   "pageJob",   "pageGuitar", "pageChange",
-                                      "pageAnswer", "pageBench", "pageTrial"};
-    const QString names[] = {tr("&Shop"),   tr("&Job"),   tr("&Guitar"), tr("&Change"),
-                             tr("&Answer"), tr("&Bench"), tr("&Trial")};
-    for (int page = Shop; page <= Trial; ++page)
+    static const char* const ids[] = {"pageShop", "pageJob", "pagePractice"};
+    const QString names[] = {tr("&Shop"), tr("&Job"), tr("&Practice")};
+    for (int page = Shop; page <= Practice; ++page)
         list.push_back({ids[page],
                         view,
                         names[page],
                         {QKeySequence(static_cast<int>(Qt::ALT) | (Qt::Key_1 + page))},
                         [this, page] { showPage(static_cast<Page>(page)); }});
+    list.push_back(
+        {"toWork", view, tr("Where the &work is"), {QKeySequence(Qt::ALT | Qt::Key_Home)}, [this] { showWork(); }});
+    list.push_back({"toBench", view, tr("&Bench and back"), {QKeySequence(Qt::Key_F6)}, [this] {
+                        page() == Work && steps_->isAtBench() ? showWork() : showBench();
+                    }});
+    list.push_back({"figures",
+                    view,
+                    tr("Guitar's &figures"),
+                    {QKeySequence(Qt::Key_F4)},
+                    [this] { showFigures(page() != Work || !steps_->figuresShown()); },
+                    {},
+                    [this] { return steps_->figuresShown(); }});
     list.push_back({"dark",
                     view,
                     tr("&Dark bench"),
@@ -182,7 +193,7 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
     list.push_back({"pounds",
                     view,
                     tr("Forces in &pounds"),
-                    {QKeySequence(Qt::CTRL | Qt::Key_P)},
+                    {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_I)},
                     [this] { change([](Preferences& p) { p.units.poundForce = !p.units.poundForce; }); },
                     {},
                     [this] { return context_->preferences().units.poundForce; }});

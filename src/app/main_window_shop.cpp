@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
+#include "domain/edits.h"
 #include "domain/faults.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
@@ -9,7 +10,6 @@
 #include "store/files.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/troubleshooting_dialog.h"
-#include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/shop_page.h"
 
@@ -35,7 +35,7 @@ void MainWindow::openShop() {
     const Result<QString> last = book.value()->setting(QStringLiteral("openJob"));
     const qint64 id = last.ok() ? last.value().toLongLong() : 0;
     const bool goesOn = id > 0 && !book.value()->readOnly() && !session_.openKept(id);
-    showPage(goesOn ? JobSteps : Shop);
+    goesOn ? showWork() : showPage(Shop);
     if (book.value()->readOnly())
         showMessage(sentence(paths_.logbookFile, book.value()->whyReadOnly()), false);
     refresh();
@@ -105,38 +105,40 @@ void MainWindow::stockWithDemo() {
         return;
     const Result<QList<JobRow>> rows = book->jobs({});
     if (rows.ok() && !rows.value().isEmpty() && context_->accept(session_.openKept(rows.value().first().id)))
-        showPage(session_.job().log.empty() ? JobSteps : Bench);
+        showWork();
 }
 
 void MainWindow::newGuitar() {
     Job job = newJob();
+    fitFirstSet(job, context_->catalogue());
     job.work.received = QDate::currentDate();
     const auto& book = session_.logbook();
     if (!book) {
         session_.start(job, QString());
-        showPage(Guitar);
+        showWork();
         return;
     }
-    if (context_->accept(beginAsTheShopDoes(job, *book)) && context_->accept(session_.keep(job)))
-        showPage(JobSteps);
+    if (context_->accept(beginAsTheShopDoes(job, *book)) && context_->accept(session_.keep(job))) {
+        showWork();
+        steps_->focusWork();
+    }
 }
 
 void MainWindow::showTroubleshooting() {
     if (!finder_)
         finder_ = new TroubleshootingDialog(this);
-    const auto step = currentStep(session_.job());
+    const auto step = currentStep(session_.job(), session_.derived());
     finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
 }
 
 void MainWindow::setBig(bool big) {
     isBig_ = big;
     steps_->setBig(big);
-    bench_->setBig(big);
     railPlace_->setVisible(!big);
     menuBar()->setVisible(!big);
     setWindowState(big ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
-    if (big && page() != Bench)
-        showPage(JobSteps);
+    if (big)
+        showPage(Work);
 }
 
 std::optional<Fault> MainWindow::exportSheet(const QString& path) {
@@ -242,9 +244,7 @@ void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString
 void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
     const QString menu = tr("&Shop");
     const auto open = [this] { return session_.logbook() != nullptr; };
-    list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P)}, [this] {
-                        previewSheet();
-                    }});
+    list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence::Print}, [this] { previewSheet(); }});
     addExchangeActions(list, menu);
     list.push_back({"backUp", menu, tr("&Back up now"), {}, [this] { backUp(); }, open});
     list.push_back({"restore", menu, tr("&Restore a backup…"), {}, [this] { restore(); }});

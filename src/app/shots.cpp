@@ -3,8 +3,9 @@
 
 #include "app/main_window.h"
 #include "domain/workflow.h"
-#include "widgets/forms/plan_form.h"
+#include "session/document/demo.h"
 #include "widgets/look.h"
+#include "widgets/pages/plan_page.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -21,7 +22,7 @@ namespace flenzo {
 namespace {
 
 bool shoot(MainWindow& window, const QString& file) {
-    if (auto* plan = window.findChild<PlanForm*>())
+    if (auto* plan = window.findChild<PlanPage*>())
         plan->finish();
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
@@ -36,19 +37,21 @@ bool shoot(MainWindow& window, const QString& file) {
 
 /// A trial that has been played, small enough to be quick.
 bool shootTrial(MainWindow& window, const QDir& dir) {
-    window.showPage(MainWindow::Trial);
+    window.showPage(MainWindow::Practice);
     window.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
     auto* start = window.findChild<QPushButton*>(QStringLiteral("startTrial"));
     start->click();
     while (!start->isEnabled())
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 200);
-    return shoot(window, dir.filePath(QStringLiteral("trial.png")));
+    return shoot(window, dir.filePath(QStringLiteral("practice.png")));
 }
 
 /// Goes on to a step of the job in the logbook, passing over what warns.
 void goTo(Session& session, StepId wanted) {
     const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
-    for (int k = 0; k < 100 && currentStep(session.job()) && currentStep(session.job())->id != wanted; ++k)
+    for (int k = 0; k < 100 && currentStep(session.job(), session.derived()) &&
+                    currentStep(session.job(), session.derived())->id != wanted;
+         ++k)
         session.edit(QStringLiteral("step"), [&](Job& job) {
             if (apply(job, session.derived(), WorkEvent::Done, {}, now))
                 std::ignore = apply(job, session.derived(), WorkEvent::Overrule, QStringLiteral("shown"), now);
@@ -57,15 +60,29 @@ void goTo(Session& session, StepId wanted) {
 
 bool shootJob(MainWindow& window, const QDir& dir) {
     Session& session = window.context().session();
-    window.showPage(MainWindow::JobSteps);
+    Result<Job> demo = demoJob(0);
+    if (!demo.ok())
+        return false;
+    Job job = demo.value();
+    job.log.clear(); // from the beginning
     bool ok = true;
-    for (const auto& [step, name] : {std::pair{StepId::LookOver, "job-card.png"},
-                                     {StepId::Plan, "job-plan.png"},
-                                     {StepId::Slacken, "job-slacken.png"},
-                                     {StepId::Wind, "job-wind.png"},
-                                     {StepId::Settle, "job-settle.png"},
-                                     {StepId::Lock, "job-lock.png"}}) {
+    if (session.logbook())
+        ok = !session.keep(job);
+    else
+        session.start(job, QString());
+    for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
+                                     {StepId::OldSet, "intake-sets.png"},
+                                     {StepId::Checks, "intake-checks.png"},
+                                     {StepId::Plan, "plan.png"},
+                                     {StepId::Tools, "plan-tools.png"},
+                                     {StepId::BlockIn, "strip-block.png"},
+                                     {StepId::Slacken, "strip-slacken.png"},
+                                     {StepId::LayOut, "string-lay-out.png"},
+                                     {StepId::Wind, "string-wind.png"},
+                                     {StepId::Lock, "lock.png"},
+                                     {StepId::ReturnTest, "hand-over.png"}}) {
         goTo(session, step);
+        window.showWork();
         ok = ok && shoot(window, dir.filePath(QLatin1String(name)));
     }
     return ok;
@@ -85,31 +102,36 @@ bool takeShots(MainWindow& window, const QString& folder) {
         return false;
     }
     const QDir dir(folder);
-    const auto view = [&](MainWindow::Page page, const char* name) {
-        window.showPage(page);
-        return shoot(window, dir.filePath(QLatin1String(name)));
-    };
+    const auto here = [&](const char* name) { return shoot(window, dir.filePath(QLatin1String(name))); };
     window.resize(1280, 800);
     window.show();
-    bool ok = view(MainWindow::Shop, "shop.png") && shootJob(window, dir);
+    window.showPage(MainWindow::Shop);
+    bool ok = here("shop.png") && shootJob(window, dir);
     window.openDemo(0);
-    ok = ok && view(MainWindow::Bench, "bench.png") && view(MainWindow::Answer, "answer.png") &&
-         view(MainWindow::Change, "change.png") && view(MainWindow::Guitar, "guitar.png") &&
-         view(MainWindow::Help, "help.png");
+    window.showBench();
+    ok = ok && here("balance.png");
+    window.showFigures(true);
+    ok = ok && here("figures.png");
+    window.showFigures(false);
+    window.showPage(MainWindow::Help);
+    ok = ok && here("help.png");
     Preferences dark = window.context().preferences();
     dark.dark = true;
     const Preferences light = window.context().preferences();
     applyLook(dark);
     window.context().setPreferences(dark);
-    ok = ok && view(MainWindow::Bench, "bench-dark.png");
+    window.showBench();
+    ok = ok && here("balance-dark.png");
     applyLook(light);
     window.context().setPreferences(light);
     finish(window.context().session());
-    ok = ok && view(MainWindow::Bench, "bench-done.png");
+    window.showBench();
+    ok = ok && here("balance-done.png");
     window.openDemo(3);
-    ok = ok && view(MainWindow::Answer, "answer-no-float.png");
+    ok = ok && here("plan-no-float.png");
     window.openDemo(4);
-    ok = ok && view(MainWindow::Bench, "bench-shaft.png") && view(MainWindow::Answer, "answer-shaft.png");
+    window.showBench();
+    ok = ok && here("balance-shaft.png");
     window.openDemo(0);
     return ok && shootTrial(window, dir);
 }

@@ -138,16 +138,36 @@ void keepMeasured(Job& job, Rig before) {
 }
 
 void presetKind(Job& job, const BridgeKind& kind);
+void presetCard(Card& card, const BridgeKind& kind);
 
 } // namespace
 
 void setBridgeKind(Job& job, const BridgeKind& kind) {
     const Rig before = job.rig;
     presetKind(job, kind);
+    presetCard(job.card, kind);
     keepMeasured(job, before);
 }
 
 namespace {
+
+/// What belongs to a kind of bridge on the rest of the guitar, so that nothing contradicts it.
+void presetCard(Card& card, const BridgeKind& kind) {
+    const bool plate = kind.family == Family::KnifeEdge;
+    const bool locking = plate && (kind.form == Form::DoubleLocking || kind.form == Form::DoubleLockingFlush);
+    const bool headless = plate && kind.form == Form::Headless;
+    card.cavityCover = plate;
+    card.retainerBar = locking;
+    card.nut = locking ? Nut::Caps : headless ? Nut::ClampPerString : Nut::Open;
+    if (headless) {
+        card.tuners = Tuners::AtBridge;
+        card.headstock = Headstock::None;
+        card.stringTree = false;
+    } else if (card.tuners == Tuners::AtBridge || card.headstock == Headstock::None) {
+        card.tuners = Tuners::ThroughHole;
+        card.headstock = Headstock::OneSide;
+    }
+}
 
 void presetKind(Job& job, const BridgeKind& kind) {
     Rig& rig = job.rig;
@@ -207,6 +227,18 @@ void setDecked(Job& job, bool decked) {
     job.goal.angle_rad = decked ? job.rig.bridge.rearStop_rad : 0.0;
 }
 
+void fitFirstSet(Job& job, const Catalogue& catalogue) {
+    const auto sets = catalogue.setsFor(job.rig.strings.size());
+    const auto tunings = catalogue.tuningsFor(job.rig.strings.size());
+    if (sets.empty() || tunings.empty())
+        return;
+    for (const Side side : {Side::Off, Side::On}) {
+        picksOf(job, side).strings.resize(job.rig.strings.size());
+        applySet(job, side, *sets.front(), catalogue);
+        applyTuning(job, side, *tunings.front());
+    }
+}
+
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue) {
     if (!job.log.empty())
         return Fault{faults::stringsFixed, QStringLiteral("strings")};
@@ -224,11 +256,9 @@ std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue
         job.rig.strings.push_back(string);
     }
     job.off.assign(count, {});
-    for (const Side side : {Side::Off, Side::On}) {
+    for (const Side side : {Side::Off, Side::On})
         picksOf(job, side).strings.assign(count, {});
-        applySet(job, side, *sets.front(), catalogue);
-        applyTuning(job, side, *tunings.front());
-    }
+    fitFirstSet(job, catalogue);
     job.method.order = orderOf(kindOf(job.method.order), count);
     return std::nullopt;
 }

@@ -27,11 +27,14 @@ struct BridgeKind {
 };
 [[nodiscard]] const std::vector<BridgeKind>& bridgeKinds();
 [[nodiscard]] std::size_t kindOf(const Bridge& bridge); ///< index into `bridgeKinds`
-/// Gives the guitar another kind of bridge with nominal figures for what that kind has; strings and tuning stay.
+/// Gives the guitar another kind of bridge with nominal figures for what that kind has, and the nut, bar, tuners and
+/// cover that belong to it; strings, tuning and whatever was measured stay.
 void setBridgeKind(Job& job, const BridgeKind& kind);
 /// Rests the plate on its rear stop with the springs winning, or lets it float level again.
 void setDecked(Job& job, bool decked);
 
+/// The first set and tuning of the catalogue that fit, on both sides.
+void fitFirstSet(Job& job, const Catalogue& catalogue);
 /// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
 /// Refused once anything has been logged.
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue);

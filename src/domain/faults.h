@@ -26,6 +26,8 @@ inline constexpr FaultCode gapBeyondStops{
     QT_TRANSLATE_NOOP("Fault", "of %1 is beyond the bridge's stops, %2 to %3; measure again or correct the rig")};
 inline constexpr FaultCode angleTooFar{QT_TRANSLATE_NOOP(
     "Fault", "is further than any plate goes; it is read against the top, in degrees, forward positive")};
+inline constexpr FaultCode noRate{
+    QT_TRANSLATE_NOOP("Fault", "\"%1\" is no rate; type a number with your money's name, like 60 EUR")};
 inline constexpr FaultCode angleNeedsClaw{
     QT_TRANSLATE_NOOP("Fault", "is read on a plate with a claw only; this bridge is followed by its strings")};
 inline constexpr FaultCode notQuantity{QT_TRANSLATE_NOOP("Fault", "\"%1\" is not understood; type it like %2")};

@@ -91,6 +91,19 @@ void choosePegHand(Tools& tools, int which) {
     tools.peg_cents = deviationOf(pegHands(), which, Kind::Cents);
 }
 
+double angleSeen_rad(PlateByEye seen) {
+    constexpr double plainly_deg = 1.2; // what nobody overlooks
+    return seen == PlateByEye::Level ? 0.0 : radians(seen == PlateByEye::Forward ? plainly_deg : -plainly_deg);
+}
+
+Event lookedAt(PlateByEye seen) {
+    constexpr double level_deg = 0.3, tilted_deg = 0.7; // an eye sees level better than how far off it is
+    Event event;
+    event.angle_rad = angleSeen_rad(seen);
+    event.angleDeviation_rad = radians(seen == PlateByEye::Level ? level_deg : tilted_deg);
+    return event;
+}
+
 QString toolsNote(const Job& job) {
     const AdvisorOptions rules;
     QStringList notes;

@@ -23,6 +23,11 @@ void chooseTuner(Tools& tools, int which);
 void chooseLevelTool(Tools& tools, int which);
 void choosePegHand(Tools& tools, int which);
 
+/// The plate as an eye along it sees it, and the reading that makes: coarse, and said to be.
+enum class PlateByEye { Sunk, Level, Forward };
+[[nodiscard]] double angleSeen_rad(PlateByEye seen);
+[[nodiscard]] Event lookedAt(PlateByEye seen);
+
 /// What cannot be promised because the tools are coarser than the tolerances, and what would do; empty when they do.
 [[nodiscard]] QString toolsNote(const Job& job);
 

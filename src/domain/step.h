@@ -51,8 +51,8 @@ enum class StepId : std::uint8_t {
     Count
 };
 
-/// The parts of a job, for headings and for what is left of it.
-enum class Phase : std::uint8_t { Intake, Tools, Unlock, OldOff, Clean, NewOn, Tune, Settle, Level, Lock, HandOver };
+/// The parts of a job, in the order of the work.
+enum class Phase : std::uint8_t { Intake, Plan, Strip, String, Balance, Lock, HandOver, Count };
 
 /// States that can hurt a person or the guitar.
 enum class Hazard : std::uint8_t {
@@ -87,8 +87,8 @@ private:
 /// What is fixed of a step.
 struct StepSpec {
     StepId id;
-    const char* name; ///< as in files
-    Phase phase;
+    const char* name;       ///< as in files
+    Phase phase;            ///< the earliest it belongs to; it never goes back to one before (`phasesOf`)
     double minutes;         ///< an assumption until a shop's own records replace it
     Hazards sets = {};      ///< begin when it is done
     Hazards clears = {};    ///< end when it is done

@@ -51,19 +51,46 @@ bool blockIsIn(const Job& job) {
     return in;
 }
 
-Hazards hazardsOf(const Job& job) {
-    QHash<QString, StepId> known;
-    for (const Step& step : stepsOf(job))
-        known.insert(step.name(), step.id);
+namespace {
+
+/// Steps in the order in which they happened, as far as anybody said: one that was reopened has still happened once.
+/// Those that only the log shows come before the first said one that follows them.
+QList<StepId> happened(const Job& job, const Derived& derived) {
+    const QList<Step> steps = stepsOf(job);
+    const QSet<QString> met = metByLog(job, derived);
+    QHash<QString, qsizetype> places;
+    QSet<QString> said;
+    for (qsizetype k = 0; k < steps.size(); ++k)
+        places.insert(steps[k].name(), k);
+    for (const StepRecord& record : job.work.records)
+        if (record.what == StepRecord::What::Done)
+            said.insert(record.step);
+    QList<StepId> order;
+    qsizetype next = 0;
+    const auto passTo = [&](qsizetype end) {
+        for (; next < end; ++next)
+            if (met.contains(steps[next].name()) && !said.contains(steps[next].name()))
+                order.append(steps[next].id);
+    };
+    for (const StepRecord& record : job.work.records)
+        if (const auto place = places.constFind(record.step);
+            record.what == StepRecord::What::Done && place != places.constEnd()) {
+            passTo(*place);
+            order.append(steps[*place].id);
+        }
+    passTo(steps.size());
+    return order;
+}
+
+} // namespace
+
+Hazards hazardsOf(const Job& job, const Derived& derived) {
     Hazards hazards{Hazard::TensionOn};
     hazards.set(Hazard::ArmIn, job.rig.bridge.family != Family::Fixed);
-    // In the order things were done, not in the order of steps: a step that was reopened has still happened once.
-    for (const StepRecord& record : job.work.records)
-        if (const auto step = known.constFind(record.step);
-            record.what == StepRecord::What::Done && step != known.constEnd()) {
-            hazards.add(specOf(*step).sets);
-            hazards.remove(specOf(*step).clears);
-        }
+    for (const StepId step : happened(job, derived)) {
+        hazards.add(specOf(step).sets);
+        hazards.remove(specOf(step).clears);
+    }
     if (!clampsAtSaddle(job.rig.bridge))
         hazards.set(Hazard::InsertsOpen, false);
     hazards.set(Hazard::BlockIn, blockIsIn(job));
@@ -71,7 +98,7 @@ Hazards hazardsOf(const Job& job) {
 }
 
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
-    const Hazards hazards = hazardsOf(job);
+    const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
         return Words::tr("Nothing keeps the bridge still: it sinks or drops off its posts when the strings go.");
     if (step == StepId::Lock)
@@ -97,13 +124,13 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
         if (inTune && (level || !advice.plateCounts))
             missing.append(Words::tr("what was done last has not been checked"));
     }
-    const Hazards hazards = hazardsOf(job);
+    const Hazards hazards = hazardsOf(job, derived);
     if (hazards.has(Hazard::Unsettled))
         missing.append(Words::tr("the strings are not settled"));
     if (hazards.has(Hazard::BlockIn))
         missing.append(Words::tr("the block is in"));
     for (const Step& step : stepsOf(job))
-        if (step.id == StepId::PresetFine && stateOf(job, step) != StepState::Done)
+        if (step.id == StepId::PresetFine && saidOf(job, step.name()).state != StepState::Done)
             missing.append(Words::tr("fine tuners are not at their preset"));
     return missing;
 }

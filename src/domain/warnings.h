@@ -6,7 +6,7 @@
 namespace flenzo {
 
 /// What is dangerous now, by the steps done so far and the log.
-[[nodiscard]] Hazards hazardsOf(const Job& job);
+[[nodiscard]] Hazards hazardsOf(const Job& job, const Derived& derived);
 [[nodiscard]] bool blockIsIn(const Job& job);
 
 /// A warning at an act that would go wrong now. Work may go on with a reason, which is kept.

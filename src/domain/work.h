@@ -5,6 +5,7 @@
 #include <QList>
 #include <QMap>
 #include <QSet>
+#include <QStringList>
 
 namespace flenzo {
 
@@ -34,6 +35,7 @@ struct Work {
     QMap<QString, QString> methods; ///< topic -> chosen way; a topic that is missing is done as the shop does it
     QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
     QList<StepRecord> records;
+    QMap<QString, QStringList> ticks;   ///< step -> things ticked off at it, as its form names them
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring

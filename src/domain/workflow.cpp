@@ -11,28 +11,6 @@ namespace flenzo {
 
 namespace {
 
-/// What the records say of one step since it was opened last.
-struct Said {
-    StepState state = StepState::Open;
-    bool overruled = false;
-};
-Said saidOf(const Job& job, const QString& step) {
-    Said said;
-    for (const StepRecord& record : job.work.records) {
-        if (record.step != step)
-            continue;
-        if (record.what == StepRecord::What::Done)
-            said.state = StepState::Done;
-        else if (record.what == StepRecord::What::Skipped)
-            said.state = StepState::Skipped;
-        else if (record.what == StepRecord::What::Reopened)
-            said = {};
-        else if (record.what == StepRecord::What::Overruled)
-            said.overruled = true;
-    }
-    return said;
-}
-
 /// Effects of a step on the guitar, beyond what is dangerous: what the model has to know.
 void tellTheModel(Job& job, StepId step, const QString& now) {
     Event event;
@@ -82,10 +60,11 @@ void finish(Job& job, StepId step, const QString& now) {
         job.work.state = JobState::Finished;
 }
 
-std::optional<Fault> back(Job& job, const QString& now) {
+std::optional<Fault> back(Job& job, const Derived& derived, const QString& now) {
+    const std::optional<Step> current = currentStep(job, derived);
     std::optional<Step> last;
     for (const Step& step : stepsOf(job)) {
-        if (stateOf(job, step) == StepState::Open)
+        if (current == step)
             break;
         last = step;
     }
@@ -118,45 +97,42 @@ bool isByHand(const Job& job, StepId step) {
     return !specOf(step).byAdviser || (step == StepId::Settle && !job.method.stretch);
 }
 
-double openMinutes(const Job& job, bool alsoPast) {
-    double minutes = 0.0;
+QList<Step> openSteps(const Job& job, const Derived& derived) {
+    const QSet<QString> met = metByLog(job, derived);
+    QList<Step> open;
     for (const Step& step : stepsOf(job))
-        if (isByHand(job, step.id) && (alsoPast || stateOf(job, step) == StepState::Open))
+        if (saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name()))
+            open.append(step);
+    return open;
+}
+
+double handMinutesOf(const Job& job, const QList<Step>& steps) {
+    double minutes = 0.0;
+    for (const Step& step : steps)
+        if (isByHand(job, step.id))
             minutes += step.minutes;
     return minutes;
 }
 
 } // namespace
 
-StepState stateOf(const Job& job, const Step& step) {
-    return saidOf(job, step.name()).state;
-}
-
-std::optional<Step> currentStep(const Job& job) {
-    for (const Step& step : stepsOf(job))
-        if (stateOf(job, step) == StepState::Open)
-            return step;
-    return std::nullopt;
-}
-
 double handMinutes(const Job& job) {
-    return openMinutes(job, true);
+    return handMinutesOf(job, stepsOf(job));
 }
 
 Quantiles minutesLeft(const Job& job, const Derived& derived) {
-    const QList<Step> steps = stepsOf(job);
-    const bool tuning = std::any_of(steps.begin(), steps.end(), [&](const Step& step) {
-        return !isByHand(job, step.id) && stateOf(job, step) == StepState::Open;
-    });
-    const double byHand = openMinutes(job, false);
+    const QList<Step> open = openSteps(job, derived);
+    const bool tuning =
+        std::any_of(open.begin(), open.end(), [&](const Step& step) { return !isByHand(job, step.id); });
+    const double byHand = handMinutesOf(job, open);
     const Quantiles tune = tuning && derived.remaining ? derived.remaining->minutes : Quantiles();
     return {byHand + tune.p10, byHand + tune.p50, byHand + tune.p90};
 }
 
 std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, const QString& text, const QString& now) {
     if (event == WorkEvent::Back)
-        return back(job, now);
-    const std::optional<Step> step = currentStep(job);
+        return back(job, derived, now);
+    const std::optional<Step> step = currentStep(job, derived);
     if (!step)
         return Fault{faults::lastStep, QStringLiteral("step")};
     if (event != WorkEvent::Done && text.trimmed().isEmpty())

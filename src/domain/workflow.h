@@ -1,25 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/derived.h"
-#include "domain/step.h"
+#include "domain/progress.h"
 
 namespace flenzo {
 
-/// The steps of this job in order: by bridge, nut, tuners, board, size of the change, extras and schools.
-[[nodiscard]] QList<Step> stepsOf(const Job& job);
-
-/// How one step stands.
-enum class StepState { Open, Done, Skipped };
-[[nodiscard]] StepState stateOf(const Job& job, const Step& step);
-/// The first open step; none when the job is through.
-[[nodiscard]] std::optional<Step> currentStep(const Job& job);
 /// Minutes of all steps that the adviser does not lead.
 [[nodiscard]] double handMinutes(const Job& job);
 /// Minutes to the end of the job: open steps, and the tuning as the outlook has it.
 [[nodiscard]] Quantiles minutesLeft(const Job& job, const Derived& derived);
 
-/// What a technician can say of the current step.
+/// What a technician can say of the current step. Going back opens the step before it again, even one that the log
+/// shows to be behind.
 enum class WorkEvent { Done, Skip, Back, Overrule, Note, Photo };
 /// Says it. `text` is the reason, note or file; `now` an ISO time. The job changes, or a fault says why not; a
 /// warning that stands is a fault named "warning" until it is overruled.

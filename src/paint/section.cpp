@@ -63,8 +63,8 @@ public:
         scene_.size = size;
         narrow_ = size.width() < 600.0 * values.textScale;
         tight_ = size.width() < 440.0 * values.textScale;
-        strip_ = 42.0 * values.textScale;
-        const double head = narrow_ ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
+        strip_ = values.bare ? 0.0 : 42.0 * values.textScale;
+        const double head = narrow_ && !values.bare ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
         const QSizeF room(size.width() - 20.0, size.height() - strip_ - head - 12.0);
         const double scale = std::max(1.0, std::min(room.width() / (extent_.right - extent_.left),
                                                     room.height() / (extent_.top - extent_.bottom)));
@@ -80,9 +80,11 @@ public:
         bridge();
         if (v_.state.block)
             block();
-        gap();
-        moments();
-        levelStrip();
+        if (!v_.bare) {
+            gap();
+            moments();
+            levelStrip();
+        }
         describe();
         return std::move(scene_);
     }
@@ -248,9 +250,30 @@ private:
             knob.id = QStringLiteral("bridge-tuner");
             knob.tip = Words::tr("Tuners at the bridge");
         }
+        for (const SectionValues::Outline& outline : v_.outlines)
+            drawOutline(outline);
         const QPointF pivot = paper_.at({0, 0});
         scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, ColourRole::Text).id =
             QStringLiteral("pivot");
+    }
+
+    /// The plate as it would be: forecast, so an outline with its word at the rear edge.
+    void drawOutline(const SectionValues::Outline& outline) {
+        const double rear = -v_.rig.bridge.rearEdge_m, front = 3 * mm;
+        const Turned there(std::clamp(outline.angle_rad, v_.rig.bridge.rearStop_rad, v_.rig.bridge.forwardStop_rad));
+        Mark& mark = scene_.line(
+            paper_.polygon({there.place({rear, 0}), there.place({front, 0}), there.place({0.5 * mm, plateThickness_m}),
+                            there.place({rear, plateThickness_m}), there.place({rear, 0})}),
+            ColourRole::Forecast, 1.6);
+        mark.dashed = true;
+        mark.id = QStringLiteral("outline");
+        mark.tip = Words::tr("%1: plate at %2").arg(outline.words, degreesText(outline.angle_rad));
+        if (tight_)
+            return; // there is room for the line but not for its word; the tip has it
+        const bool above = outline.angle_rad > v_.state.angle_rad;
+        const QPointF end = paper_.at(there.place({rear, above ? plateThickness_m : 0.0}));
+        scene_.text(end + QPointF(0.0, above ? -font_ * 0.7 : font_ * 0.8), outline.words, ColourRole::Forecast,
+                    font_ * 0.87, Qt::AlignLeft | Qt::AlignVCenter);
     }
 
     void block() {

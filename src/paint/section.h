@@ -16,6 +16,13 @@ struct SectionValues {
     Units units;
     bool angleMeasured = false;
     double textScale = 1.0;
+    /// The plate as it would be, drawn as outlines with their words.
+    struct Outline {
+        double angle_rad = 0.0;
+        QString words;
+    };
+    std::vector<Outline> outlines = {};
+    bool bare = false; ///< the bridge alone, without figures and words: as a mark to choose by
 };
 
 /// The bridge from the side, to scale, nut to the right: body and cavity, posts, plate, block, springs, claw, saddles

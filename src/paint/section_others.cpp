@@ -145,7 +145,7 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
 Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     Scene scene;
     scene.size = size;
-    const double font = 15.0 * v.textScale, strip = 34.0 * v.textScale;
+    const double font = 15.0 * v.textScale, strip = v.bare ? 4.0 : 34.0 * v.textScale;
     const double radius = v.rig.bridge.shaftRadius_m;
     const ShaftPlan plan(v.rig);
     const ViewTransform paper = paperFor(size, -26 * mm, v.rig.bridge.armTip_m + 16 * mm,
@@ -165,14 +165,15 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     shaft.tip = Words::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     drawPushSprings(scene, v, paper, plan.plate);
     drawArm(scene, v, paper, plan);
-    writeShaftWords(scene, v, font, strip);
+    if (!v.bare)
+        writeShaftWords(scene, v, font, strip);
     return scene;
 }
 
 Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     Scene scene;
     scene.size = size;
-    const double font = 15.0 * v.textScale, strip = 34.0 * v.textScale;
+    const double font = 15.0 * v.textScale, strip = v.bare ? 4.0 : 34.0 * v.textScale;
     const ViewTransform paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -bodyDepth_m, strip);
     scene.area(
         paper.polygon({{-43 * mm, 0}, {88 * mm, 0}, {88 * mm, -bodyDepth_m * 0.8}, {-43 * mm, -bodyDepth_m * 0.8}}),
@@ -188,10 +189,12 @@ Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     const std::vector<double> pull = tensions_N(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
         drawString(scene, v, paper, i, pull[i], {{-30 * mm, 8 * mm}, {0, 15 * mm}, {88 * mm, 16 * mm}});
-    Mark& words = scene.text({14.0, size.height() - strip * 0.5},
-                             Words::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text,
-                             font * 1.1, Qt::AlignLeft | Qt::AlignVCenter);
-    words.id = QStringLiteral("plate-text");
+    if (!v.bare)
+        scene
+            .text({14.0, size.height() - strip * 0.5},
+                  Words::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text, font * 1.1,
+                  Qt::AlignLeft | Qt::AlignVCenter)
+            .id = QStringLiteral("plate-text");
     scene.description = Words::tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
     return scene;
 }

@@ -20,7 +20,7 @@ constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
 
 constexpr qsizetype wordsLength = 4000;
-constexpr qsizetype mostRecords = 5000;
+constexpr qsizetype mostRecords = 5000, mostTicks = 100;
 
 QDate dateOf(Fields& fields, const char* name) {
     const QString text = fields.text(name, 20);
@@ -48,6 +48,9 @@ Work workFromJson(Fields fields) {
         one.at = record.text("at", 40);
         work.records.append(one);
     }
+    Fields ticks = fields.part("ticks");
+    for (const QString& step : ticks.names())
+        work.ticks[step] = ticks.texts(step, mostTicks, 80);
     Fields minutes = fields.part("usualMinutes");
     for (const QString& step : minutes.names())
         work.usualMinutes[step] = minutes.number(step, ranges::usualMinutes);
@@ -63,6 +66,9 @@ QJsonObject workToJson(const Work& work) {
     QJsonObject methods;
     for (auto method = work.methods.begin(); method != work.methods.end(); ++method)
         methods[method.key()] = method.value();
+    QJsonObject ticks;
+    for (auto step = work.ticks.begin(); step != work.ticks.end(); ++step)
+        ticks[step.key()] = QJsonArray::fromStringList(step.value());
     QJsonObject minutes;
     for (auto step = work.usualMinutes.begin(); step != work.usualMinutes.end(); ++step)
         minutes[step.key()] = step.value();
@@ -78,6 +84,7 @@ QJsonObject workToJson(const Work& work) {
             {QStringLiteral("schools"), methods},
             {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
             {QStringLiteral("records"), records},
+            {QStringLiteral("ticks"), ticks},
             {QStringLiteral("usualMinutes"), minutes},
             {QStringLiteral("parts"), work.parts},
             {QStringLiteral("followUps"), work.followUps},

@@ -111,12 +111,19 @@ QToolButton[rail="true"] { border: none; border-left: 5px solid transparent; pad
 QToolButton[rail="true"]:checked { border-left-color: @focus; background: @sheet; font-weight: bold; }
 QToolButton[rail="true"]:focus, QToolButton[rail="true"]:hover { background: @soft; }
 QLineEdit, QComboBox, QDoubleSpinBox { background: @sheet; border: 1px solid @quiet; border-radius: 3px; padding: 3px 6px; }
+QLineEdit[assumed="true"] { border-style: dotted; }
 QLineEdit:focus, QComboBox:focus { border: 2px solid @focus; padding: 2px 5px; }
 QLineEdit#entry { font-size: @1.9px; padding: 4px 10px; border-width: 2px; border-color: @focus; }
 QPushButton { background: @sheet; border: 1px solid @quiet; border-radius: 3px; padding: 5px 14px; }
 QPushButton:hover { background: @soft; }
 QPushButton:focus { border: 2px solid @focus; padding: 4px 13px; }
 QPushButton:disabled { color: @quiet; border-color: @rule; }
+QPushButton:checked { border: 2px solid @focus; padding: 4px 13px; background: @soft; font-weight: bold; }
+QToolButton[tile="true"] { background: @sheet; border: 1px solid @rule; border-radius: 3px; padding: 4px; font-size: @0.87px; }
+QToolButton[tile="true"]:checked { border: 3px solid @focus; background: @soft; padding: 2px; font-weight: bold; }
+QToolButton[tile="true"]:focus { border-color: @text; }
+QTabWidget#companion::pane { border: none; }
+QTreeView { background: @sheet; border: 1px solid @rule; selection-background-color: @soft; selection-color: @text; }
 QPushButton#done { background: @focus; color: @sheet; border: 2px solid @focus; font-weight: bold; }
 QPushButton#done:disabled { background: @rule; border-color: @rule; color: @quiet; }
 QTableView, QListWidget { background: @sheet; border: 1px solid @rule; gridline-color: @rule; selection-background-color: @soft; selection-color: @text; }

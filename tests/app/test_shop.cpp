@@ -114,14 +114,14 @@ private Q_SLOTS:
         // Kept: the next start finds it on its step with all of that.
         window_.reset();
         open();
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("slacken")), 7.0);
     }
 
     void aShopThatCannotBeReadIsNotAnEmptyOne() {
         stock(3);
         onTheLogbook("ALTER TABLE jobs RENAME TO gone");
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         window_->showPage(MainWindow::Shop);
         QVERIFY(!find("emptyShop")->isVisible());
         QCOMPARE(table()->rowCount(), 0);
@@ -165,7 +165,7 @@ private Q_SLOTS:
         window_->showPage(MainWindow::Shop);
         table()->selectRow(0);
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         QCOMPARE(session().job().work.usualMinutes.value(QStringLiteral("tools")), 4.0);
         QVERIFY(session().job().work.records.isEmpty());
         QCOMPARE(book().jobCount().value(), 4);
@@ -188,11 +188,14 @@ private Q_SLOTS:
     void everyPageOpensOnEveryKindOfGuitar() {
         for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
             QVERIFY(!session().keep(demoJob(demo).value()));
-            for (const MainWindow::Page page :
-                 {MainWindow::Shop, MainWindow::JobSteps, MainWindow::Guitar, MainWindow::Change, MainWindow::Answer,
-                  MainWindow::Bench, MainWindow::Trial, MainWindow::Help}) {
-                window_->showPage(page);
-                QCOMPARE(window_->page(), page);
+            for (int page = 0; page < MainWindow::PageCount; ++page) {
+                window_->showPage(static_cast<MainWindow::Page>(page));
+                QCOMPARE(window_->page(), static_cast<MainWindow::Page>(page));
+                QVERIFY(!window_->grab().isNull());
+            }
+            for (const Step& step : stepsOf(session().job())) {
+                window_->lookAt(step.id);
+                QCOMPARE(work().shownStep()->id, step.id);
                 QVERIFY(!window_->grab().isNull());
             }
         }

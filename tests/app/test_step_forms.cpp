@@ -6,6 +6,7 @@
 #include "support/window.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/photo_level_dialog.h"
+#include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
@@ -26,6 +27,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
+#include <QTreeWidget>
 #include <memory>
 
 using namespace flenzo;
@@ -44,20 +46,21 @@ class TestStepForms : public QObject, protected WindowFixture {
         if (change)
             change(opened);
         QVERIFY(!session().keep(opened));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         auto* reason = find<QLineEdit>("reason");
-        for (int k = 0; k < 200 && currentStep(job())->id != id; ++k)
+        for (int k = 0; k < 200 && currentStep(job(), derived())->id != id; ++k)
             if (reason->isVisible()) {
                 QTest::keyClicks(reason, QStringLiteral("for the test"));
                 QTest::keyClick(reason, Qt::Key_Return);
             } else {
                 QTest::keyClick(steps, Qt::Key_Space);
             }
-        QCOMPARE(currentStep(job())->id, id);
+        QCOMPARE(currentStep(job(), derived())->id, id);
     }
     void type(const char* name, const QString& words) {
         auto* field = find<QLineEdit>(name);
+        field->setFocus();
         field->clear();
         QTest::keyClicks(field, words);
     }
@@ -102,6 +105,7 @@ private Q_SLOTS:
 
     void theCardKeepsWhatIsTyped() {
         openAt(0, StepId::LookOver);
+        find<QPushButton>("moreCard")->click();
         for (const auto& [name, words] : {std::pair("cardContact", "rings after six"),
                                           {"cardSlots", "1, 3 and 5"},
                                           {"cardClawDepth", "12 / 12.5 mm"},
@@ -119,7 +123,7 @@ private Q_SLOTS:
         QCOMPARE(kept.card.clawDepth, QStringLiteral("12 / 12.5 mm"));
         QCOMPARE(kept.card.block, QStringLiteral("felt strip, 9 mm"));
         QCOMPARE(kept.card.levelMark, QStringLiteral("the engraved line"));
-        QCOMPARE(currentStep(job())->id, StepId::LookOver); // Enter ended fields, not the step
+        QCOMPARE(currentStep(job(), derived())->id, StepId::LookOver); // Enter ended fields, not the step
     }
 
     void actionBecomesTurnsOfThePosts() {
@@ -325,7 +329,7 @@ private Q_SLOTS:
 
     void turningOverWithOpenInsertsWantsAReason() {
         openAt(0, StepId::PresetFine);
-        QVERIFY(hazardsOf(job()).has(Hazard::InsertsOpen));
+        QVERIFY(hazardsOf(job(), derived()).has(Hazard::InsertsOpen));
         const std::size_t before = job().log.size();
         answerWith(QString());
         action(QStringLiteral("Turn it face down"))->trigger();
@@ -338,36 +342,58 @@ private Q_SLOTS:
         QCOMPARE(job().log.size(), before + 2);
     }
 
-    void waysThatCostSomethingComeFirst() {
+    void methodsThatCostSomethingComeFirstUnfolded() {
         openAt(0, StepId::Plan);
-        QTRY_VERIFY(find<QComboBox>("school-overshoot"));
-        auto* exact = find<QComboBox>("school-overshoot");
-        auto* tail = find<QComboBox>("school-tail");
+        auto* table = window_->findChild<MethodTable*>();
+        QTRY_VERIFY(table->priced());
+        QTreeWidgetItem *exact = table->topicRow(QStringLiteral("overshoot")),
+                        *tail = table->topicRow(QStringLiteral("tail"));
         QVERIFY(exact && tail);
-        QTRY_VERIFY(exact->mapTo(window_.get(), QPoint()).y() < tail->mapTo(window_.get(), QPoint()).y());
-        QVERIFY(exact->itemText(1).contains(QLatin1String("passes")));
-        QTRY_VERIFY(exact->height() >= exact->sizeHint().height()); // a long form scrolls, it is not squeezed
+        const auto* tree = find<QTreeWidget>("methods");
+        QVERIFY(tree->indexOfTopLevelItem(exact) < tree->indexOfTopLevelItem(tail));
+        QVERIFY(exact->isExpanded() && !tail->isExpanded());
+        QVERIFY(!exact->child(1)->text(2).isEmpty()); // what it would add in passes
         QVERIFY(text("planSum").contains(QLatin1String("passes")) && text("planSum").contains(QLatin1String("min")));
     }
 
-    void decksAndFloatsByTheChooser() {
+    void decksAndFloatsByTheTable() {
         openAt(2, StepId::Plan);
-        QTRY_VERIFY(find<QComboBox>("school-bridge"));
-        auto* bridge = find<QComboBox>("school-bridge");
+        auto* table = window_->findChild<MethodTable*>();
+        QTRY_VERIFY(table->priced());
+        auto* tree = find<QTreeWidget>("methods");
+        QTreeWidgetItem* bridge = table->topicRow(QStringLiteral("bridge"));
         QVERIFY(bridge);
         const bool was = job().goal.deckLoad_Nm > 0.0;
-        bridge->setFocus();
-        QTest::keyClick(bridge, was ? Qt::Key_Up : Qt::Key_Down);
+        bridge->setExpanded(true);
+        tree->setFocus();
+        tree->setCurrentItem(bridge->child(was ? 0 : 1));
+        QTest::keyClick(tree, Qt::Key_Return);
         QCOMPARE(job().goal.deckLoad_Nm > 0.0, !was);
+        QCOMPARE(currentStep(job(), derived())->id, StepId::Plan); // Enter chose a method, it did not end the step
+    }
+
+    void theOfferHasAPriceOnceTheShopHasARate() {
+        openAt(0, StepId::Plan);
+        QTRY_VERIFY(window_->findChild<MethodTable*>()->priced());
+        QVERIFY(!text("offer").contains(QLatin1String("EUR")));
+        const auto rate = [this](const char* words) {
+            type("labourRate", QLatin1String(words));
+            QTest::keyClick(find<QLineEdit>("labourRate"), Qt::Key_Return);
+        };
+        rate("sixty");
+        QVERIFY2(window_->message().contains(QLatin1String("sixty")), qPrintable(window_->message()));
+        rate("60 EUR");
+        QVERIFY2(text("offer").contains(QLatin1String("EUR")), qPrintable(text("offer")));
+        QCOMPARE(book().setting(QStringLiteral("labourRate")).value(), QStringLiteral("60 EUR"));
     }
 
     void theBenchFillsTheScreenWithItsAct() {
         openAt(0, StepId::RoughTune);
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         auto* bench = window_->findChild<BenchPage*>();
         const int small = find<QLabel>("figure")->font().pixelSize();
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(window_->page(), MainWindow::Bench); // it stays with the bench
+        QVERIFY(work().isAtBench()); // it stays with the bench
         QVERIFY(!bench->findChild<QWidget*>(QStringLiteral("section"))->isVisible());
         QVERIFY(find<QLabel>("figure")->isVisible() && find<QLineEdit>("entry")->isVisible());
         QVERIFY(find<QLabel>("figure")->font().pixelSize() > small);
@@ -378,7 +404,7 @@ private Q_SLOTS:
     void theJobFillsTheScreenToo() {
         openAt(0, StepId::Slacken);
         action(QStringLiteral("Act fills the screen"))->trigger();
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         QVERIFY(window_->findChild<JobPage*>()->isBig());
         QVERIFY(!window_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
         action(QStringLiteral("Act fills the screen"))->trigger();
@@ -388,12 +414,12 @@ private Q_SLOTS:
     /// Hidden pages do no work; shown, they are up to date.
     void thePageIsRightWhenItIsShown() {
         openAt(0, StepId::Checks);
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         std::optional<Fault> fault;
         QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& edited) {
             fault = apply(edited, session().derived(), WorkEvent::Done, {}, QStringLiteral("2026-11-25T12:00:00"));
         }));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
     }
 

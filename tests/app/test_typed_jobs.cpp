@@ -34,18 +34,15 @@ public:
           entry_(*window.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
 
     [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
-    [[nodiscard]] bool through() const { return !currentStep(job()); }
+    [[nodiscard]] bool through() const { return !currentStep(job(), window_.context().session().derived()); }
     [[nodiscard]] const QStringList& overruled() const { return overruled_; }
     [[nodiscard]] int typed() const { return typed_; }
 
     void act() {
-        const auto step = currentStep(job());
         const NextAct next = window_.context().session().derived().next();
-        const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
-                                      step->id == StepId::Tune || step->id == StepId::FineTune);
         const bool over =
             next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave;
-        if (atBench && !over)
+        if (steps_.isAtBench() && !over)
             atTheBench(next);
         else
             atTheSteps();
@@ -53,8 +50,6 @@ public:
 
 private:
     void atTheBench(NextAct next) {
-        if (window_.page() != MainWindow::Bench)
-            QTest::keyClick(&steps_, Qt::Key_B);
         if (next.what == NextAct::Do::Read &&
             !next.strings.empty()) { // one string at a time, the one that is asked for
             next.strings = {*window_.context().session().pickedString()};
@@ -79,8 +74,6 @@ private:
         }
     }
     void atTheSteps() {
-        if (window_.page() != MainWindow::JobSteps)
-            window_.showPage(MainWindow::JobSteps);
         const std::size_t before = job().log.size();
         auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
@@ -166,7 +159,7 @@ private Q_SLOTS:
         else
             guitar = std::make_unique<SimulatedGuitar>(bench, coarse, 31);
         QVERIFY(!window_->context().session().keep(job));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         Person person(*window_, *guitar);
         for (int k = 0; k < 400 && !person.through() && !QTest::currentTestFailed(); ++k)
             person.act();
@@ -190,7 +183,7 @@ private Q_SLOTS:
         Job job = newJob();
         job.tools = shop.told();
         QVERIFY(!window_->context().session().keep(job));
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         auto* entry = window_->findChild<QLineEdit*>(QStringLiteral("entry"));
         const auto type = [&](const char* text) {
             entry->setFocus();
@@ -215,7 +208,7 @@ private Q_SLOTS:
         QVERIFY(!window_->context().session().keep(newJob()));
         QVERIFY(std::abs(window_->context().session().derived().now().state.angle_rad) < 1e-12);
         // What is drawn is a guitar: figures, not nonsense of a state that is gone.
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         const QString said = window_->findChild<QWidget*>(QStringLiteral("section"))->accessibleDescription();
         QVERIFY2(!said.contains(QLatin1String("nan")) && !said.contains(QLatin1String("inf")), qPrintable(said));
     }

@@ -4,6 +4,7 @@
 #include "session/document/demo.h"
 #include "store/job_json.h"
 #include "support/window.h"
+#include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
 
@@ -19,6 +20,7 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTreeWidget>
 #include <cstdio>
 #include <memory>
 
@@ -33,23 +35,17 @@ public:
     explicit Hands(MainWindow& window) : window_(window), steps_(*window.findChild<JobPage*>()) {}
 
     [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
-    [[nodiscard]] bool through() const { return !currentStep(job()); }
+    [[nodiscard]] bool through() const { return !currentStep(job(), window_.context().session().derived()); }
 
     /// One key press, or one answered question, towards the end of the job.
     void act() {
         Session& session = window_.context().session();
-        const auto step = currentStep(session.job());
-        const bool atBench = step && (step->id == StepId::Settle || step->id == StepId::Level ||
-                                      step->id == StepId::Tune || step->id == StepId::FineTune);
         const auto next = session.derived().next().what;
-        if (atBench && next != NextAct::Do::Done && next != NextAct::Do::Stuck && session.job().simulatedSeed) {
-            if (window_.page() != MainWindow::Bench)
-                key(&steps_, Qt::Key_B);
+        if (steps_.isAtBench() && next != NextAct::Do::Done && next != NextAct::Do::Stuck &&
+            session.job().simulatedSeed) {
             key(window_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
             return;
         }
-        if (window_.page() != MainWindow::JobSteps)
-            window_.showPage(MainWindow::JobSteps);
         auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
             QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
@@ -79,7 +75,7 @@ int workUntilKilled(const QString& folder) {
         return 3;
     Hands hands(*window);
     const auto say = [&] {
-        const auto step = currentStep(hands.job());
+        const auto step = currentStep(hands.job(), window->context().session().derived());
         std::printf("%lld %s\n", static_cast<long long>(entriesOf(hands.job())), step ? qPrintable(step->name()) : "-");
         std::fflush(stdout);
     };
@@ -131,18 +127,21 @@ private Q_SLOTS:
         QCOMPARE(window_->page(), MainWindow::Shop);
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         auto* name = window_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
         name->setFocus();
         QTest::keyClicks(name, QStringLiteral("First Light"));
+        QTest::keyClick(name, Qt::Key_Return);
+        find<QPushButton>("moreCard")->click();
         auto* nut = window_->findChild<QComboBox*>(QStringLiteral("cardNut"));
-        nut->setFocus(); // leaving the name keeps it
+        const Nut before = window_->context().session().job().card.nut;
+        nut->setFocus();
         QTest::keyClick(nut, Qt::Key_Down);
         QCOMPARE(window_->context().session().job().guitar, QStringLiteral("First Light"));
-        QCOMPARE(window_->context().session().job().card.nut, Nut::Caps);
+        QVERIFY(window_->context().session().job().card.nut != before);
         window_.reset();
         open(); // all of it was kept without saving, and the next start goes on there
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         QCOMPARE(window_->context().session().job().guitar, QStringLiteral("First Light"));
     }
 
@@ -154,14 +153,14 @@ private Q_SLOTS:
     void wholeJobsByKeys() {
         QFETCH(int, index);
         QVERIFY(!window_->context().session().keep(demo(index)));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         Hands hands(*window_);
         for (int k = 0; k < 500 && !hands.through(); ++k)
             hands.act();
         QVERIFY(hands.through());
         QCOMPARE(hands.job().work.state, JobState::Finished);
         QCOMPARE(window_->context().session().derived().next().what, NextAct::Do::Done);
-        QCOMPARE(window_->findChild<QLabel*>(QStringLiteral("stepAct"))->text(), QStringLiteral("The job is through"));
+        QCOMPARE(window_->findChild<QLabel*>(QStringLiteral("stepAct"))->text(), QStringLiteral("Job finished"));
         const auto& book = window_->context().session().logbook();
         QCOMPARE(jobBytes(book->job(*window_->context().session().keptAs()).value()), jobBytes(hands.job()));
         for (const char* name : {"sheet.pdf", "sheet.html"}) {
@@ -173,33 +172,37 @@ private Q_SLOTS:
 
     void aWarningIsShownAndTakesAReasonByKeys() {
         QVERIFY(!window_->context().session().keep(demo(0)));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
-        while (currentStep(window_->context().session().job())->id != StepId::BlockIn)
+        while (currentStep(window_->context().session().job(), window_->context().session().derived())->id !=
+               StepId::BlockIn)
             QTest::keyClick(steps, Qt::Key_Space);
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("stepSkip")), Qt::LeftButton);
         auto* reason = window_->findChild<QLineEdit*>(QStringLiteral("reason"));
         QTest::keyClicks(reason, QStringLiteral("none at hand"));
         QTest::keyClick(reason, Qt::Key_Return);
-        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::Slacken);
+        QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
+                 StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageDown); // the pedal
         QVERIFY(reason->isVisible());
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("question"))->text().contains(QLatin1String("still")));
         QTest::keyClick(reason, Qt::Key_Escape);
-        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::Slacken);
+        QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
+                 StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageUp);
-        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::BlockIn);
+        QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
+                 StepId::BlockIn);
     }
 
     void theReturnTestNamesWhatHangs() {
         Job job = demo(2);
         const QString now = QStringLiteral("2026-11-25T12:00:00");
         const Derived derived = derive(job);
-        while (currentStep(job)->id != StepId::ReturnTest)
+        while (currentStep(job, derive(job))->id != StepId::ReturnTest)
             if (apply(job, derived, WorkEvent::Done, {}, now))
                 QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("to get there"), now));
         QVERIFY(!window_->context().session().keep(job));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         auto* table = window_->findChild<QTableWidget*>(QStringLiteral("returnTable"));
         auto* keep = window_->findChild<QPushButton*>(QStringLiteral("keepReturn"));
         QVERIFY(!keep->isEnabled());
@@ -246,14 +249,17 @@ private Q_SLOTS:
         QVERIFY(says(QStringLiteral("4.3")).contains(QLatin1String("is no string's")));
         caliper->setFocus();
         QTest::keyClick(caliper, Qt::Key_Return); // ends the field, not the step
-        QCOMPARE(currentStep(window_->context().session().job())->id, StepId::OldSet);
+        QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
+                 StepId::OldSet);
     }
 
     void stepsAreUndoneAndRedoneLikeEverythingElse() {
         QVERIFY(!window_->context().session().keep(demo(0)));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
-        const auto current = [&] { return currentStep(window_->context().session().job())->id; };
+        const auto current = [&] {
+            return currentStep(window_->context().session().job(), window_->context().session().derived())->id;
+        };
         while (current() != StepId::Slacken)
             QTest::keyClick(steps, Qt::Key_Space);
         const auto kept = [&] {
@@ -263,10 +269,10 @@ private Q_SLOTS:
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(current(), StepId::BlockIn);
         QVERIFY(kept().log.empty());
-        QVERIFY(!hazardsOf(kept()).has(Hazard::BlockIn));
+        QVERIFY(!hazardsOf(kept(), derive(kept())).has(Hazard::BlockIn));
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(current(), StepId::Slacken);
-        QVERIFY(hazardsOf(kept()).has(Hazard::BlockIn));
+        QVERIFY(hazardsOf(kept(), derive(kept())).has(Hazard::BlockIn));
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("hazard1"))->isVisible());
     }
 
@@ -311,20 +317,26 @@ private Q_SLOTS:
 
     void waysAreChosenByKeysAndKeptForTheHouse() {
         QVERIFY(!window_->context().session().keep(demo(0)));
-        window_->showPage(MainWindow::JobSteps);
+        window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
-        while (currentStep(window_->context().session().job())->id != StepId::Plan)
+        while (currentStep(window_->context().session().job(), window_->context().session().derived())->id !=
+               StepId::Plan)
             QTest::keyClick(steps, Qt::Key_Space);
-        QTRY_VERIFY(find<QComboBox>("school-atOnce"));
-        auto* ways = find<QComboBox>("school-atOnce");
-        QVERIFY(ways->itemText(1).contains(QLatin1String("passes"))); // what it would add
+        auto* table = window_->findChild<MethodTable*>();
+        QTRY_VERIFY(table->priced());
+        auto* tree = window_->findChild<QTreeWidget*>(QStringLiteral("methods"));
+        QTreeWidgetItem* topic = table->topicRow(QStringLiteral("atOnce"));
+        QVERIFY(!topic->child(1)->text(2).isEmpty()); // the passes it would add
         const QString before = text("planSum");
-        ways->setFocus();
-        QTest::keyClick(ways, Qt::Key_Down);
+        tree->setFocus();
+        tree->setCurrentItem(topic);
+        topic->setExpanded(true);
+        QTest::keyClick(tree, Qt::Key_Down);
+        QTest::keyClick(tree, Qt::Key_Down);
+        QTest::keyClick(tree, Qt::Key_Return);
         QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
                  QStringLiteral("one"));
-        QCOMPARE(ways->currentIndex(), 1); // it keeps its place and the keys
-        QVERIFY(ways->hasFocus());
+        QVERIFY(tree->hasFocus() && tree->currentItem() == topic->child(1)); // it keeps its place and the keys
         QTRY_VERIFY(text("planSum").startsWith(QLatin1String("As chosen")) && text("planSum") != before);
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
         window_->newGuitar();
@@ -356,7 +368,7 @@ private Q_SLOTS:
                     ->text()
                     .contains(QLatin1String("Pull of all strings")));
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
-        QCOMPARE(window_->page(), MainWindow::JobSteps);
+        QCOMPARE(window_->page(), MainWindow::Work);
         QVERIFY(window_->context().session().job().prior.has_value());
         QCOMPARE(window_->context().session().logbook()->jobCount().value(), 13);
         window_->showPage(MainWindow::Shop);

@@ -12,6 +12,7 @@
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
+#include "widgets/pages/job_page.h"
 
 #include <QAction>
 #include <QApplication>
@@ -99,6 +100,7 @@ private Q_SLOTS:
         window_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
         session().setPatience(std::chrono::minutes(1));
         window_->openDemo(0);
+        window_->showBench();
         window_->show();
         window_->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(window_.get()));
@@ -111,7 +113,8 @@ private Q_SLOTS:
     }
 
     void theDemoStartsWithItsStory() {
-        QCOMPARE(window_->page(), MainWindow::Bench);
+        QCOMPARE(window_->page(), MainWindow::Work);
+        QVERIFY(window_->findChild<JobPage*>()->isAtBench());
         QVERIFY(text("story").contains(QLatin1String("drop A")));
         QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
         QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
@@ -158,16 +161,17 @@ private Q_SLOTS:
 
     /// A page nobody sees does no work, and is right when it is seen.
     void hiddenPagesWait() {
-        window_->showPage(MainWindow::Change);
-        const QString verdict = text("changeVerdict");
-        window_->showPage(MainWindow::Bench);
+        window_->showFigures(true);
+        const QString words = text("rigWords");
+        window_->showFigures(false);
         QVERIFY(!session().edit(QStringLiteral("tuning"), [](Job& job) {
             for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
                 setTarget(job, Side::On, i, job.rig.strings[i].target_Hz * 0.9, QString());
         }));
-        QCOMPARE(text("changeVerdict"), verdict);
-        window_->showPage(MainWindow::Change);
-        QVERIFY(text("changeVerdict") != verdict);
+        QCOMPARE(text("rigWords"), words);
+        window_->showFigures(true);
+        QVERIFY(text("rigWords") != words);
+        window_->showFigures(false);
     }
 
     void fromTheDemoStartToDoneByKeys() {
@@ -263,34 +267,50 @@ private Q_SLOTS:
     }
 
     void aBlockIsAlwaysInSight() {
-        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("floating"));
+        QVERIFY(!find<QLabel>("hazard1")->isVisible());
         QVERIFY(window_->putBlock(QStringLiteral("90 mm"), session().job().rig.bridge));
         QVERIFY(window_->putBlock(QStringLiteral("thick"), session().job().rig.bridge));
         QVERIFY(!window_->putBlock(QStringLiteral("5 mm"), session().job().rig.bridge));
-        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("BLOCK IN"));
+        QVERIFY(find<QLabel>("hazard1")->isVisible());
+        QCOMPARE(find<QLabel>("hazard1")->text(), QStringLiteral("BLOCK IN"));
         QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("block")));
         QVERIFY(std::abs(gapAt_m(session().job().rig.bridge, session().derived().now().state.angle_rad) - 0.005) <
                 1e-6);
         press(Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
-        QCOMPARE(find<QLabel>("blockChip")->text(), QStringLiteral("floating"));
+        QVERIFY(!find<QLabel>("hazard1")->isVisible());
     }
 
     void aBrokenStringIsLogged() {
         press(Qt::Key_2, Qt::ControlModifier);
-        press(Qt::Key_X, Qt::ControlModifier);
+        press(Qt::Key_X, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(session().job().log.back().kind, Event::Kind::Off);
         QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("string-2"))->dashed);
     }
 
-    void pagesByKeyAndRail() {
-        for (int page = 0; page < 7; ++page) {
+    void placesByKeyAndRail() {
+        for (int page = 0; page < 3; ++page) {
             press(Qt::Key_1 + page, Qt::AltModifier);
             QCOMPARE(window_->page(), static_cast<MainWindow::Page>(page));
         }
-        QTest::mouseClick(find<QToolButton>("rail4"), Qt::LeftButton);
-        QCOMPARE(window_->page(), MainWindow::Answer);
+        QTest::mouseClick(find<QToolButton>("rail1"), Qt::LeftButton);
+        QCOMPARE(window_->page(), MainWindow::Work);
         press(Qt::Key_F1);
         QCOMPARE(window_->page(), MainWindow::Help);
+    }
+
+    /// Cut, copy and paste are the field's own.
+    void standardKeysKeepTheirMeaning() {
+        auto* entry = find<QLineEdit>("entry");
+        const std::size_t before = session().job().log.size();
+        press(Qt::Key_2, Qt::ControlModifier);
+        QTest::keyClicks(entry, QStringLiteral("-12"));
+        entry->selectAll();
+        press(Qt::Key_X, Qt::ControlModifier);
+        QVERIFY(entry->text().isEmpty());
+        QCOMPARE(session().job().log.size(), before);
+        press(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(entry->text(), QStringLiteral("-12"));
+        QCOMPARE(window_->actions().find("sheet")->shortcut(), QKeySequence(QKeySequence::Print));
     }
 
     void unitsAndThemesSwitch() {
@@ -334,10 +354,10 @@ private Q_SLOTS:
 
     void aGuitarThatCannotFloatSaysSo() {
         window_->openDemo(3);
-        QCOMPARE(window_->page(), MainWindow::Answer);
+        QCOMPARE(window_->findChild<JobPage*>()->shownStep()->id, StepId::Plan);
         QVERIFY(text("verdict").contains(QLatin1String("No stable float")));
         QVERIFY(text("reason").contains(QLatin1String("float stiffness")));
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
         QVERIFY(window_->message().contains(QLatin1String("impossible")));
     }
@@ -347,18 +367,26 @@ private Q_SLOTS:
         for (int d = 0; d < demoNames().size(); ++d) {
             window_->openDemo(d);
             window_->resize(1024, 700);
+            const auto fits = [&](const QString& where) {
+                for (int k = 0; k < 3; ++k)
+                    QCoreApplication::processEvents();
+                QVERIFY2(window_->width() <= 1024 && window_->height() <= 700, qPrintable(where));
+                const auto* area = qobject_cast<QScrollArea*>(window_->findChild<QStackedWidget*>()->currentWidget());
+                QVERIFY2(area && area->horizontalScrollBar()->maximum() == 0, qPrintable(where + " is too wide"));
+            };
             for (int page = 0; page < MainWindow::PageCount; ++page) {
                 window_->showPage(static_cast<MainWindow::Page>(page));
-                QCoreApplication::processEvents();
-                QVERIFY2(window_->width() <= 1024 && window_->height() <= 700,
-                         qPrintable(QStringLiteral("page %1 needs %2 x %3")
-                                        .arg(page)
-                                        .arg(window_->width())
-                                        .arg(window_->height())));
-                const auto* area = qobject_cast<QScrollArea*>(window_->findChild<QStackedWidget*>()->currentWidget());
-                QVERIFY2(area && area->horizontalScrollBar()->maximum() == 0,
-                         qPrintable(QStringLiteral("page %1 is wider than the window").arg(page)));
+                fits(QStringLiteral("page %1").arg(page));
             }
+            for (const Step& step : stepsOf(session().job())) {
+                window_->lookAt(step.id);
+                fits(QLatin1String(specOf(step.id).name));
+            }
+            window_->showBench();
+            fits(QStringLiteral("bench"));
+            window_->showFigures(true);
+            fits(QStringLiteral("figures"));
+            window_->showFigures(false);
         }
         for (QWidget* widget : window_->findChildren<QWidget*>()) {
             const bool field =
@@ -418,10 +446,10 @@ private Q_SLOTS:
     }
 
     void newStringsAreStretchedUntilTheySettle() {
-        window_->showPage(MainWindow::Change);
+        window_->lookAt(StepId::OldSet);
         find<QCheckBox>("stretch")->click();
         QVERIFY(session().job().method.stretch);
-        window_->showPage(MainWindow::Bench);
+        window_->showBench();
         int stretches = 0, acts = 0;
         for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
             if (session().derived().next().what == NextAct::Do::Stretch) {
@@ -437,7 +465,7 @@ private Q_SLOTS:
     }
 
     void aTrialIsPlayedBesideTheWork() {
-        window_->showPage(MainWindow::Trial);
+        window_->showPage(MainWindow::Practice);
         find<QSpinBox>("trialGuitars")->setValue(2);
         auto* start = find<QPushButton>("startTrial");
         QTest::mouseClick(start, Qt::LeftButton);
@@ -460,6 +488,7 @@ private Q_SLOTS:
     void everyDemoGuitarComesHome() {
         QFETCH(int, demo);
         window_->openDemo(demo);
+        window_->showBench();
         for (int acts = 0; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts)
             press(Qt::Key_F9);
         QVERIFY2(text("act").startsWith(QLatin1String("In tune")), qPrintable(text("act")));

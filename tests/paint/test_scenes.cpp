@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
 #include "paint/act_picture.h"
+#include "paint/convergence_chart.h"
+#include "paint/guitar_plan.h"
 #include "paint/moment_chart.h"
-#include "paint/pass_chart.h"
+#include "paint/movement_picture.h"
+#include "paint/pull_bars.h"
 #include "paint/section.h"
+#include "paint/set_picture.h"
 #include "paint/step_diagram.h"
 #include "paint/trial_chart.h"
 #include "support/rigs.h"
@@ -266,26 +270,126 @@ private Q_SLOTS:
             buildSection({headless, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("bridge-tuner")));
     }
 
-    void thePassChartGoesThroughWhatWasRead() {
-        PassReadings readings{{QStringLiteral("start"), QStringLiteral("pass 1"), QStringLiteral("end")},
-                              {{QStringLiteral("6"), {-200.0, 40.0, 0.5}}, {QStringLiteral("1"), {-300.0, {}, -1.0}}},
-                              2.0};
-        const Scene scene = buildPassChart(readings, {640, 300}, 1.0);
+    /// Lines go through what is known, points stand where it was read, and nothing leaves its picture.
+    void theWayHomeGoesThroughWhatWasRead() {
+        using Act = Convergence::Act;
+        using Point = Convergence::Point;
+        Convergence way;
+        way.acts = {{QStringLiteral("start"), Act::Kind::Start},
+                    {QStringLiteral("2 strings read"), Act::Kind::Read},
+                    {QStringLiteral("claw tightened 1/4"), Act::Kind::Claw},
+                    {QStringLiteral("string 6 tuned"), Act::Kind::Peg}};
+        way.strings = {{QStringLiteral("6"), {{}, Point{-200.0, true}, Point{-160.0, false}, Point{40.0, true}}},
+                       {QStringLiteral("1"), {{}, Point{-300.0, true}, Point{-260.0, false}, Point{-280.0, false}}}};
+        way.plate_deg = {Point{-1.0, false}, Point{-1.0, true}, Point{-2.0, false}, Point{-1.8, false}};
+        way.likelyActs = 5.0;
+        way.mostActs = 9.0;
+        way.asked = 1;
+        const Scene scene = buildConvergence(way, {640, 320}, 1.0);
         const Mark *six = scene.find(QStringLiteral("string-6")), *one = scene.find(QStringLiteral("string-1"));
         QVERIFY(six && one);
-        QCOMPARE(six->points.size(), 3);
-        QCOMPARE(one->points.size(), 2);                  // nobody knows it after the first pass
+        QCOMPARE(six->points.size(), 3);                  // nobody knew it at the start
         QVERIFY(one->points[0].y() > six->points[0].y()); // flat is down
-        QVERIFY(six->points[1].y() < six->points[2].y());
-        const QRectF band = scene.find(QStringLiteral("tolerance"))->points.boundingRect();
-        QVERIFY(band.contains(QPointF(band.center().x(), six->points[2].y())));
-        QVERIFY(!band.contains(QPointF(band.center().x(), six->points[1].y())));
-        QVERIFY(scene.description.contains(QLatin1String("start: 300.0 cents")));
-        for (const Mark& mark : scene.marks)
-            for (const QPointF& point : mark.points)
-                QVERIFY(QRectF({0, 0}, scene.size).contains(point));
-        const Scene empty = buildPassChart({{}, {}, 2.0}, {640, 300}, 1.0);
-        QVERIFY(empty.find(QStringLiteral("tolerance")) && !empty.find(QStringLiteral("string-6")));
+        QVERIFY(six->points[2].y() < six->points[1].y());
+        QVERIFY(one->width > six->width); // the one that is asked for
+        QVERIFY(scene.find(QStringLiteral("read-6-1")) && scene.find(QStringLiteral("read-6-3")));
+        QVERIFY(!scene.find(QStringLiteral("read-6-2"))); // calculated
+        QVERIFY(scene.find(QStringLiteral("read-6-3"))->tip.contains(QLatin1String("sharp 40.0")));
+        QVERIFY(scene.find(QStringLiteral("claw-2"))->tip.contains(QLatin1String("tightened 1/4")));
+        QVERIFY(scene.find(QStringLiteral("plate-1"))->tip.contains(QLatin1String("sunk 1.00")));
+        const QRectF band = scene.find(QStringLiteral("forecast"))->points.boundingRect();
+        QVERIFY(band.left() >= six->points[2].x() - 1e-9); // only what is to come
+        const QPolygonF edge = scene.find(QStringLiteral("forecast"))->points;
+        double first = 0.0, last = 0.0;
+        for (const QPointF& a : edge)
+            for (const QPointF& b : edge) {
+                if (a.x() == b.x() && a.x() < band.left() + 1.0)
+                    first = std::max(first, std::abs(a.y() - b.y()));
+                if (a.x() == b.x() && a.x() > band.right() - 1.0)
+                    last = std::max(last, std::abs(a.y() - b.y()));
+            }
+        QVERIFY(last < 0.5 * first); // it narrows
+        QVERIFY(scene.description.contains(QLatin1String("3 acts")) &&
+                scene.description.contains(QLatin1String("280.0")));
+        for (const QSizeF& size : {QSizeF(640, 320), QSizeF(300, 140)})
+            for (const Mark& mark : buildConvergence(way, size, 1.0).marks)
+                for (const QPointF& point : mark.points)
+                    QVERIFY(QRectF({-0.5, -0.5}, size + QSizeF(1, 1)).contains(point));
+        const Scene empty = buildConvergence({}, {640, 320}, 1.0);
+        QVERIFY(empty.find(QStringLiteral("tolerance")) && !empty.find(QStringLiteral("forecast")));
+    }
+
+    void whatMovedIsDrawnByShares() {
+        const MovedStrings moved{QStringLiteral("claw tightened 1/4"),
+                                 -0.4,
+                                 {{QStringLiteral("6"), 40.0, 0.0, false}, {QStringLiteral("1"), 30.0, -8.0, true}}};
+        const Scene scene = buildMovement(moved, {500, 160}, 1.0);
+        QVERIFY(scene.description.contains(QStringLiteral("tipped 0.40° back")));
+        QVERIFY(scene.find(QStringLiteral("moved-1"))->tip.contains(QLatin1String("+30.0")));
+        QVERIFY(scene.find(QStringLiteral("moved-6"))->points.boundingRect().width() < 1e-6); // it gave nothing itself
+        QVERIFY(scene.find(QStringLiteral("moved-1"))->points.boundingRect().width() > 5.0);
+        QVERIFY(!buildMovement({}, {500, 160}, 1.0).description.isEmpty());
+    }
+
+    void pullsStandSideBySide() {
+        const PullBars pulls{{{QStringLiteral("6"), 80.0, 100.0}, {QStringLiteral("1"), 70.0, 70.0}}, {}};
+        const Scene scene = buildPullBars(pulls, {400, 220}, 1.0);
+        const QRectF six = scene.find(QStringLiteral("pull-0"))->points.boundingRect();
+        const QRectF one = scene.find(QStringLiteral("pull-1"))->points.boundingRect();
+        QVERIFY(std::abs(six.width() / one.width() - 100.0 / 70.0) < 1e-6);
+        QVERIFY(scene.find(QStringLiteral("pull-sum"))->text.contains(QLatin1String("150.0 N before, 170.0 N after")));
+        QVERIFY(scene.description.contains(QLatin1String("String 6: 80.0 N before, 100.0 N after")));
+    }
+
+    /// Strings are drawn as far as they are ticked off, and every place to look at is numbered.
+    void theGuitarShowsWhatIsStillTight() {
+        using Look = GuitarPlan::StringLook;
+        GuitarPlan plan;
+        plan.marks = {{GuitarPlan::Spot::Tuners, QStringLiteral("down at the pegs")},
+                      {GuitarPlan::Spot::Bridge, QStringLiteral("push out here")}};
+        plan.strings = {Look::Tight, Look::Slack, Look::Cut, Look::Off};
+        plan.names = {QStringLiteral("4"), QStringLiteral("3"), QStringLiteral("2"), QStringLiteral("1")};
+        for (const auto pegs : {GuitarPlan::Pegs::OneSide, GuitarPlan::Pegs::Split, GuitarPlan::Pegs::AtBridge})
+            for (const bool left : {false, true}) {
+                plan.pegs = pegs;
+                plan.leftHanded = left;
+                const Scene scene = buildGuitarPlan(plan, {620, 360}, 1.0);
+                QVERIFY(!scene.find(QStringLiteral("string-4"))->dashed);
+                QVERIFY(scene.find(QStringLiteral("string-3"))->dashed);
+                QVERIFY(!scene.find(QStringLiteral("string-2")) && !scene.find(QStringLiteral("string-1")));
+                QVERIFY(scene.find(QStringLiteral("spot-0")) && scene.find(QStringLiteral("spot-1")));
+                QVERIFY(scene.description.contains(QLatin1String("push out here")));
+                for (const Mark& mark : scene.marks)
+                    for (const QPointF& point : mark.points)
+                        QVERIFY(QRectF(-2, -2, 624, 364).contains(point));
+            }
+    }
+
+    void whatIsEasilySwappedIsBracketed() {
+        LaidSet set{{{QStringLiteral("2"), QStringLiteral(".013"), 0.00033, false, true},
+                     {QStringLiteral("1"), QStringLiteral(".012"), 0.00030, false, false}}};
+        QVERIFY(buildLaidSet(set, {400, 200}, 1.0).find(QStringLiteral("alike-0")));
+        set.strings[0].likeNext = false;
+        QVERIFY(!buildLaidSet(set, {400, 200}, 1.0).find(QStringLiteral("alike-0")));
+        const double ball =
+            buildBallEnd({BallEnd::Kind::CutOff, {}}, {500, 200}, 1.0).find(QStringLiteral("cut"))->points.first().x();
+        const double far = buildBallEnd({BallEnd::Kind::Reversed, {}}, {500, 200}, 1.0)
+                               .find(QStringLiteral("cut"))
+                               ->points.first()
+                               .x();
+        QVERIFY(far > ball + 100.0);
+    }
+
+    void outlinesAreForecasts() {
+        SectionValues values{rig_, level_, goal_, {}, false, 1.0, {}};
+        values.outlines.push_back({radians(2.0), QStringLiteral("after this act")});
+        const Scene scene = buildSection(values, {800, 400});
+        QVERIFY(scene.find(QStringLiteral("outline"))->dashed);
+        QCOMPARE(*scene.find(QStringLiteral("outline"))->stroke, ColourRole::Forecast);
+        values.bare = true;
+        const Scene bare = buildSection(values, {120, 70});
+        QVERIFY(std::none_of(bare.marks.begin(), bare.marks.end(),
+                             [](const Mark& mark) { return mark.id == QLatin1String("gap-text"); }));
     }
 
     void theTrialChartCountsItsGuitars() {

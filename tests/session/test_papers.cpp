@@ -114,9 +114,9 @@ private Q_SLOTS:
     }
 
     void theFinderFindsByEveryPartOfAMishap() {
-        for (const Mishap& mishap : mishaps(Phase::Tune, {})) {
+        for (const Mishap& mishap : mishaps(Phase::Balance, {})) {
             const auto finds = [&](const QString& words) {
-                const QList<Mishap> found = mishaps(Phase::Tune, words);
+                const QList<Mishap> found = mishaps(Phase::Balance, words);
                 return std::any_of(found.begin(), found.end(),
                                    [&](const Mishap& one) { return one.symptom == mishap.symptom; });
             };

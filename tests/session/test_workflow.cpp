@@ -18,8 +18,11 @@ namespace {
 
 const QString noon = QStringLiteral("2026-11-25T12:00:00");
 
+/// A guitar of the demo shop before anything was done to it: with a log, the steps behind it are met.
 Job demo(int index) {
-    return demoJob(index).value();
+    Job job = demoJob(index).value();
+    job.log.clear();
+    return job;
 }
 QStringList namesOf(const Job& job) {
     QStringList names;
@@ -31,7 +34,7 @@ QStringList namesOf(const Job& job) {
 void goTo(Job& job, StepId id) {
     const Derived derived = derive(job);
     for (int k = 0; k < 100; ++k) {
-        const auto step = currentStep(job);
+        const auto step = currentStep(job, derive(job));
         if (!step || step->id == id)
             return;
         if (apply(job, derived, WorkEvent::Done, {}, noon)) {
@@ -86,7 +89,7 @@ private Q_SLOTS:
         const Derived derived = derive(start);
         Job at = start;
         for (const Step& step : stepsOf(start)) {
-            QCOMPARE(currentStep(at), std::optional(step));
+            QCOMPARE(currentStep(at, derive(at)), std::optional(step));
             const auto lock = warningAt(at, derived, step.id);
             for (const WorkEvent event : {WorkEvent::Done, WorkEvent::Skip, WorkEvent::Back, WorkEvent::Overrule,
                                           WorkEvent::Note, WorkEvent::Photo}) {
@@ -104,7 +107,7 @@ private Q_SLOTS:
                 }
                 QCOMPARE(after.work.records.size(), at.work.records.size() + 1);
                 const bool leaves = event == WorkEvent::Done || event == WorkEvent::Skip || event == WorkEvent::Back;
-                QCOMPARE(currentStep(after) == std::optional(step), !leaves);
+                QCOMPARE(currentStep(after, derive(after)) == std::optional(step), !leaves);
                 if (event != WorkEvent::Done && event != WorkEvent::Back) { // words are asked for
                     Job silent = at;
                     QVERIFY(apply(silent, derived, event, QStringLiteral("  "), noon).has_value());
@@ -116,7 +119,7 @@ private Q_SLOTS:
         }
         Job through = start;
         goTo(through, StepId::Count);
-        QVERIFY(!currentStep(through));
+        QVERIFY(!currentStep(through, derive(through)));
         QCOMPARE(through.work.state, JobState::Finished);
         QVERIFY(apply(through, derive(through), WorkEvent::Done, {}, noon).has_value());
         QVERIFY(!apply(through, derive(through), WorkEvent::Back, {}, noon)); // the last one can be opened again
@@ -124,20 +127,22 @@ private Q_SLOTS:
 
     void dangersBeginAndEndWithTheirSteps() {
         Job job = demo(0);
-        QVERIFY(hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::ArmIn));
+        QVERIFY(hazardsOf(job, derive(job)).has(Hazard::TensionOn) && hazardsOf(job, derive(job)).has(Hazard::ArmIn));
         goTo(job, StepId::Slacken);
-        QVERIFY(hazardsOf(job).has(Hazard::BlockIn) && hazardsOf(job).has(Hazard::CapsOff) &&
-                !hazardsOf(job).has(Hazard::ArmIn));
+        QVERIFY(hazardsOf(job, derive(job)).has(Hazard::BlockIn) && hazardsOf(job, derive(job)).has(Hazard::CapsOff) &&
+                !hazardsOf(job, derive(job)).has(Hazard::ArmIn));
         QVERIFY(job.log.back().kind == Event::Kind::Block);
         goTo(job, StepId::PresetFine);
-        QVERIFY(!hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::InsertsOpen));
+        QVERIFY(!hazardsOf(job, derive(job)).has(Hazard::TensionOn) &&
+                hazardsOf(job, derive(job)).has(Hazard::InsertsOpen));
         goTo(job, StepId::RoughTune);
-        QVERIFY(hazardsOf(job).has(Hazard::TensionOn) && hazardsOf(job).has(Hazard::Unsettled) &&
-                !hazardsOf(job).has(Hazard::InsertsOpen));
+        QVERIFY(hazardsOf(job, derive(job)).has(Hazard::TensionOn) &&
+                hazardsOf(job, derive(job)).has(Hazard::Unsettled) &&
+                !hazardsOf(job, derive(job)).has(Hazard::InsertsOpen));
         goTo(job, StepId::Settle);
-        QVERIFY(!hazardsOf(job).has(Hazard::BlockIn));
+        QVERIFY(!hazardsOf(job, derive(job)).has(Hazard::BlockIn));
         goTo(job, StepId::HandOver);
-        const Hazards end = hazardsOf(job);
+        const Hazards end = hazardsOf(job, derive(job));
         QVERIFY(!end.has(Hazard::CapsOff) && !end.has(Hazard::Unlocked) && !end.has(Hazard::CoverOff) &&
                 !end.has(Hazard::Unsettled) && end.has(Hazard::ArmIn));
     }
@@ -189,9 +194,9 @@ private Q_SLOTS:
         Job job = demo(0);
         goTo(job, StepId::Checks);
         QVERIFY(!apply(job, derive(job), WorkEvent::Back, {}, noon));
-        QCOMPARE(currentStep(job)->id, StepId::OldSet);
+        QCOMPARE(currentStep(job, derive(job))->id, StepId::OldSet);
         QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
-        QCOMPARE(currentStep(job)->id, StepId::Checks);
+        QCOMPARE(currentStep(job, derive(job))->id, StepId::Checks);
     }
 
     void theNextJobBeginsWhereTheLastEnded() {
@@ -230,7 +235,7 @@ private Q_SLOTS:
     }
 
     void theSheetSaysWhatWasDone() {
-        Job job = demo(0);
+        Job job = demoJob(0).value();
         job.guitar = QStringLiteral("<b>&");
         job.work.ownersNote = QStringLiteral("Back in spring");
         const QString html = jobSheetHtml(job, derive(job));

@@ -5,6 +5,7 @@
 #include "store/catalogue_files.h"
 
 #include "widgets/look.h"
+#include "widgets/pages/job_page.h"
 
 #include <QDir>
 #include <QLabel>
@@ -55,6 +56,8 @@ protected:
         dir_.reset();
     }
     [[nodiscard]] Session& session() const { return window_->context().session(); }
+    [[nodiscard]] const Derived& derived() const { return session().derived(); }
+    [[nodiscard]] JobPage& work() const { return *window_->findChild<JobPage*>(); }
     [[nodiscard]] Logbook& book() const { return *session().logbook(); }
     template <class T = QLabel> [[nodiscard]] T* find(const char* name) const {
         return window_->findChild<T*>(QLatin1String(name));

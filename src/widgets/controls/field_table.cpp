@@ -18,8 +18,9 @@ public:
         beginResetModel();
         endResetModel();
     }
-    [[nodiscard]] bool applies(int column) const {
-        return fields_[static_cast<std::size_t>(column)].appliesTo(context_.session().job());
+    [[nodiscard]] bool isShown(int column, bool advanced) const {
+        const RigField& field = fields_[static_cast<std::size_t>(column)];
+        return field.appliesTo(context_.session().job()) && (advanced || !field.advanced);
     }
     int rowCount(const QModelIndex& parent = {}) const override {
         return parent.isValid() ? 0 : static_cast<int>(count_(context_.session().job())) + 1;
@@ -102,10 +103,15 @@ FieldTable::FieldTable(AppContext& context, const std::vector<RigField>& fields,
     refresh();
 }
 
+void FieldTable::showAdvanced(bool shown) {
+    advanced_ = shown;
+    refresh();
+}
+
 void FieldTable::refresh() {
     model_->refresh();
     for (int column = 0; column < model_->columnCount(); ++column)
-        setColumnHidden(column, !model_->applies(column));
+        setColumnHidden(column, !model_->isShown(column, advanced_));
     const double base = basePixels(context_.preferences());
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * 1.75));
     horizontalHeader()->setMinimumSectionSize(static_cast<int>(base * 4.8)); // else it scrolls

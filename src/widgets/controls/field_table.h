@@ -17,11 +17,13 @@ public:
     FieldTable(AppContext& context, const std::vector<RigField>& fields, Count count, RowName rowName,
                const QString& name, QWidget* parent = nullptr);
     void refresh();
+    void showAdvanced(bool shown);
 
 private:
     class Model;
     AppContext& context_;
     Model* model_;
+    bool advanced_ = false; ///< columns seldom known are shown too
 };
 
 } // namespace flenzo

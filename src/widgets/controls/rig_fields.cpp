@@ -2,6 +2,7 @@
 #include "widgets/controls/rig_fields.h"
 
 #include <QCoreApplication>
+#include <QSet>
 #include <algorithm>
 #include <cmath>
 
@@ -49,9 +50,26 @@ double stepOf(Kind kind, const Units& units) {
     }
 }
 
+/// Figures that are seldom known, and whose assumed values serve nearly every guitar.
+bool isAdvanced(const char* key) {
+    static const QSet<QString> keys{QStringLiteral("bridge.rearStop"),    QStringLiteral("bridge.forwardStop"),
+                                    QStringLiteral("bridge.mass"),        QStringLiteral("bridge.comX"),
+                                    QStringLiteral("bridge.comY"),        QStringLiteral("bridge.pivotFriction"),
+                                    QStringLiteral("bridge.nutFriction"), QStringLiteral("assist.preload"),
+                                    QStringLiteral("assist.rate"),        QStringLiteral("claw.least"),
+                                    QStringLiteral("claw.most"),          QStringLiteral("springs.slot"),
+                                    QStringLiteral("springs.initial"),    QStringLiteral("springs.hookX"),
+                                    QStringLiteral("springs.hookY"),      QStringLiteral("springs.anchorX"),
+                                    QStringLiteral("springs.anchorY"),    QStringLiteral("springs.aside"),
+                                    QStringLiteral("strings.saddleX"),    QStringLiteral("strings.saddleY"),
+                                    QStringLiteral("strings.saddleTail"), QStringLiteral("strings.nutBreak"),
+                                    QStringLiteral("strings.fine"),       QStringLiteral("strings.fineAt")};
+    return keys.contains(QLatin1String(key));
+}
+
 RigField field(const char* key, const QString& label, Kind kind, const Range& range,
                std::function<double&(Job&, std::size_t)> member, bool marked = true) {
-    return {QLatin1String(key), label, kind, range, std::move(member), marked};
+    return {QLatin1String(key), label, kind, range, std::move(member), marked, {}, isAdvanced(key)};
 }
 
 bool isKnife(const Job& job) {

@@ -11,7 +11,7 @@
 
 namespace flenzo {
 
-/// One figure of the rig as the Guitar page shows and takes it. `index` counts springs or strings, 0 for single
+/// One figure of the rig as the drawer of figures shows and takes it. `index` counts springs or strings, 0 for single
 /// figures.
 struct RigField {
     QString key; ///< under which the mark "measured" is kept
@@ -21,6 +21,7 @@ struct RigField {
     std::function<double&(Job&, std::size_t)> member; ///< in SI
     bool marked = true;                               ///< carries the mark measured / assumed
     std::function<bool(const Job&)> applies = {};     ///< none: to every guitar
+    bool advanced = false;                            ///< seldom known and rarely worth measuring
     [[nodiscard]] bool appliesTo(const Job& job) const { return !applies || applies(job); }
 
     [[nodiscard]] QString unit(const Units& units) const;

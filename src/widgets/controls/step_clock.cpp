@@ -59,6 +59,7 @@ void StepClock::lookAt(qint64 elapsed_s) {
         Q_EMIT soakIsOver();
     }
     const QString step = tr("step %1").arg(clockText(std::max<qint64>(0, elapsed_s - stepFrom_s_)));
+    Q_EMIT soaking(isSoaking() ? soakUntil_s_ - elapsed_s : 0);
     words_->setText(isSoaking() ? tr("soaks %1 more  ·  %2").arg(clockText(soakUntil_s_ - elapsed_s), step) : step);
 }
 

@@ -22,6 +22,7 @@ public:
     void lookAt(qint64 elapsed_s);
 
 Q_SIGNALS:
+    void soaking(qint64 left_s); ///< every second; 0 while nothing soaks
     void soakIsOver();
 
 private:

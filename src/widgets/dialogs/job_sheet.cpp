@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/job_sheet.h"
 
-#include "paint/pass_chart.h"
-#include "session/models/pass_sheet.h"
 #include "session/models/sheet.h"
+#include "widgets/text/convergence.h"
 
 #include <QBoxLayout>
 #include <QBuffer>
@@ -21,28 +20,14 @@ namespace flenzo {
 
 namespace {
 
-PassReadings readingsOf(const Job& job, const Derived& derived) {
-    PassReadings readings;
-    readings.tolerance_cents = job.goal.pitchTolerance_cents;
-    for (const RigString& string : job.rig.strings)
-        readings.lines.push_back({QString::fromStdString(string.name), {}});
-    for (const SheetColumn& column : buildPassSheet(job, derived)) {
-        if (column.kind == SheetColumn::Kind::Forecast)
-            continue;
-        readings.columns.append(columnTitle(column));
-        for (std::size_t i = 0; i < readings.lines.size(); ++i)
-            readings.lines[i].cents.push_back(i < column.cells.size() ? column.cells[i].reading_cents : std::nullopt);
-    }
-    return readings;
-}
-
-/// The readings of a job, pass by pass, as a picture for paper.
-QByteArray passChartPng(const Job& job, const Derived& derived) {
-    constexpr int width = 640, height = 300, fine = 2; // twice the screen's pixels: it is printed
+/// The way home of a job as a picture for paper, in the program's own typeface.
+QByteArray wayHomePng(const Job& job, const Derived& derived) {
+    constexpr int width = 640, height = 320, fine = 2; // twice the screen's pixels: it is printed
     QImage image(width * fine, height * fine, QImage::Format_RGB32);
     image.setDevicePixelRatio(fine);
     QPainter painter(&image);
-    paint(painter, buildPassChart(readingsOf(job, derived), QSizeF(width, height), 1.0), benchLight());
+    painter.setFont(QFont(QStringLiteral("B612")));
+    paint(painter, buildConvergence(convergenceOf(job, derived), QSizeF(width, height), 1.0), benchLight());
     painter.end();
     QByteArray png;
     QBuffer buffer(&png);
@@ -53,7 +38,7 @@ QByteArray passChartPng(const Job& job, const Derived& derived) {
 
 /// Sizes on paper are points: those of the screen's pixels would be specks to a printer.
 void fill(QTextDocument& document, const QString& html) {
-    QFont font = document.defaultFont();
+    QFont font(QStringLiteral("B612"));
     font.setPointSizeF(9.0);
     document.setDefaultFont(font);
     document.setHtml(html);
@@ -62,7 +47,7 @@ void fill(QTextDocument& document, const QString& html) {
 } // namespace
 
 QString illustratedSheet(const Job& job, const Derived& derived) {
-    return jobSheetHtml(job, derived, passChartPng(job, derived));
+    return jobSheetHtml(job, derived, wayHomePng(job, derived));
 }
 
 QByteArray sheetPdf(const QString& html, const QString& title) {

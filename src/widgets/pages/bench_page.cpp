@@ -1,10 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/bench_page.h"
 
+#include "domain/movement.h"
 #include "paint/moment_chart.h"
+#include "paint/movement_picture.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/look.h"
+#include "widgets/text/convergence.h"
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
@@ -13,6 +17,8 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QStyle>
+#include <QTabWidget>
+#include <tuple>
 
 namespace flenzo {
 
@@ -26,18 +32,44 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, paren
     section_ = new SceneView(this);
     section_->setObjectName(QStringLiteral("section"));
     section_->setAccessibleName(tr("Side section of the bridge"));
-    chart_ = new SceneView(this);
-    chart_->setObjectName(QStringLiteral("momentChart"));
-    chart_->setAccessibleName(tr("Moment chart"));
-    pictures->addWidget(section_, 60);
-    pictures->addWidget(chart_, 40);
-    column->addLayout(pictures, 1);
+    pictures->addWidget(section_, 46);
+    pictures->addWidget(buildCompanion(), 54);
+    column->addLayout(pictures, 6);
     sheet_ = new PassSheetView(context_, this);
-    column->addWidget(sheet_, 1);
+    column->addWidget(sheet_, 5);
+    // They share what height there is; what they would like to have is no reason to scroll the page.
+    for (QWidget* sharing : std::initializer_list<QWidget*>{section_, companion_, sheet_})
+        sharing->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     const auto actChanged = [this] { isVisible() ? refreshAct() : refreshWhenSeen(); };
-    connect(&context_.session(), &Session::remainingChanged, this, actChanged);
+    connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshWhenSeen);
     connect(&context_.session(), &Session::pickChanged, this, actChanged);
     connect(&context_.session(), &Session::deriving, this, &BenchPage::showTaken);
+}
+
+/// The way home, and one click deeper why the guitar does as it does.
+QWidget* BenchPage::buildCompanion() {
+    companion_ = new QTabWidget(this);
+    companion_->setObjectName(QStringLiteral("companion"));
+    companion_->setDocumentMode(true);
+    way_ = new SceneView(companion_);
+    way_->setObjectName(QStringLiteral("convergence"));
+    way_->setAccessibleName(tr("The way home"));
+    auto* deeper = new QWidget(companion_);
+    auto* column = new QVBoxLayout(deeper);
+    column->setContentsMargins(0, 0, 0, 0);
+    chart_ = new SceneView(deeper);
+    chart_->setObjectName(QStringLiteral("momentChart"));
+    chart_->setAccessibleName(tr("Moment chart"));
+    movement_ = new SceneView(deeper);
+    movement_->setObjectName(QStringLiteral("movement"));
+    movement_->setAccessibleName(tr("What the last act moved"));
+    column->addWidget(chart_, 3);
+    column->addWidget(movement_, 2);
+    for (SceneView* picture : {way_, chart_, movement_})
+        picture->setMinimumHeight(60); // they share what there is
+    companion_->addTab(way_, tr("The way &home"));
+    companion_->addTab(deeper, tr("Wh&y"));
+    return companion_;
 }
 
 QWidget* BenchPage::buildActPanel() {
@@ -46,7 +78,10 @@ QWidget* BenchPage::buildActPanel() {
     auto* row = actRow_ = new QHBoxLayout(panel);
     row->setContentsMargins(18, 8, 18, 8);
     row->setSpacing(16);
-    auto* words = new QVBoxLayout;
+    // With a least height of its own: wrapped labels would ask for that of a narrow column.
+    wordsBox_ = new QWidget(panel);
+    auto* words = new QVBoxLayout(wordsBox_);
+    words->setContentsMargins(0, 0, 0, 0);
     words->setSpacing(2);
     act_ = label(TextRole::Act, panel, QStringLiteral("act"));
     act_->setWordWrap(true);
@@ -54,9 +89,17 @@ QWidget* BenchPage::buildActPanel() {
     aside_->setWordWrap(true);
     remaining_ = label(TextRole::Small, panel, QStringLiteral("outlook"));
     remaining_->setWordWrap(true);
+    stepTitle_ = label(TextRole::Small, panel, QStringLiteral("benchStep"));
+    caution_ = label(TextRole::Warn, panel, QStringLiteral("benchCaution"));
+    for (QLabel* each : {stepTitle_, caution_}) {
+        each->setWordWrap(true);
+        each->hide();
+    }
     words->addStretch();
+    words->addWidget(stepTitle_);
     words->addWidget(act_);
     words->addWidget(aside_);
+    words->addWidget(caution_);
     words->addWidget(remaining_);
     why_ = label(TextRole::Small, panel, QStringLiteral("whyItMoved"));
     why_->setWordWrap(true);
@@ -86,6 +129,7 @@ QWidget* BenchPage::buildActPanel() {
     entryBox->addWidget(entryFor_);
     entryBox->addWidget(entry_);
     entryBox->addLayout(buttons);
+    entryBox->addLayout(buildPlateKeys(panel));
     entryBox->addStretch();
     answerRow_ = new QHBoxLayout;
     answerRow_->setSpacing(12);
@@ -94,22 +138,64 @@ QWidget* BenchPage::buildActPanel() {
     picture_ = new SceneView(panel);
     picture_->setObjectName(QStringLiteral("actPicture"));
     picture_->setAccessibleName(tr("What to touch"));
-    row->addLayout(words, 10);
+    row->addWidget(wordsBox_, 12);
     row->addWidget(picture_, 3);
-    row->addLayout(answerRow_, 11);
-    connect(entry_, &QLineEdit::returnPressed, this, &BenchPage::submit);
+    row->addLayout(answerRow_, 10);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
     connect(answer_, &QPushButton::clicked, this,
             [this] { context_.accept(context_.session().letSimulationAnswer()); });
     return panel;
 }
 
+/// Level by eye in three keys, or off a photo: shown where the plate is asked for.
+QBoxLayout* BenchPage::buildPlateKeys(QWidget* panel) {
+    auto* row = new QHBoxLayout;
+    const std::tuple<QString, const char*, PlateByEye> keys[] = {
+        {tr("Sunk  (S)"), "eyeSunk", PlateByEye::Sunk},
+        {tr("Level  (L)"), "eyeLevel", PlateByEye::Level},
+        {tr("Forward  (F)"), "eyeForward", PlateByEye::Forward}};
+    for (const auto& [words, name, seen] : keys) {
+        auto* button = new QPushButton(words, panel);
+        button->setObjectName(QLatin1String(name));
+        button->setFocusPolicy(Qt::TabFocus);
+        connect(button, &QPushButton::clicked, this, [this, seen = seen] { see(seen); });
+        row->addWidget(button);
+        plateKeys_.push_back(button);
+    }
+    photo_ = new QPushButton(tr("Off a side photo…"), panel);
+    photo_->setObjectName(QStringLiteral("levelPhoto"));
+    photo_->setFocusPolicy(Qt::TabFocus);
+    connect(photo_, &QPushButton::clicked, this, [this] {
+        auto* dialog = new PhotoLevelDialog(context_, window());
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    row->addWidget(photo_);
+    return row;
+}
+
+void BenchPage::see(PlateByEye seen) {
+    typed_ = seen == PlateByEye::Sunk    ? tr("plate sunk, by eye")
+             : seen == PlateByEye::Level ? tr("plate level, by eye")
+                                         : tr("plate forward, by eye");
+    context_.accept(context_.session().append(tr("look at the plate"), lookedAt(seen)));
+    entry_->setFocus();
+}
+
 void BenchPage::takeFocus() {
     entry_->setFocus();
 }
 
+void BenchPage::setStep(const StepWords& words) {
+    step_ = words;
+    stepTitle_->setVisible(!words.title.isEmpty());
+    caution_->setText(words.caution);
+    caution_->setVisible(!words.caution.isEmpty());
+    arrange();
+}
+
 void BenchPage::setBig(bool big) {
-    for (QWidget* picture : std::initializer_list<QWidget*>{section_, chart_, sheet_})
+    for (QWidget* picture : std::initializer_list<QWidget*>{section_, companion_, sheet_})
         picture->setVisible(!big);
     auto* column = static_cast<QBoxLayout*>(layout());
     column->setStretch(0, big ? 1 : 0);
@@ -131,6 +217,17 @@ void BenchPage::arrange() {
     const bool narrow = width() < 55.0 * basePixels(context_.preferences());
     // As high as the words beside it, so that the pass sheet keeps its rows.
     picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().textScale).toSize());
+    const double base = basePixels(context_.preferences());
+    // Beside the figure the words share its height; above it they take what they need.
+    wordsBox_->setMinimumHeight(narrow || isBig_ ? 0 : static_cast<int>(base * 6.0));
+    const int pictures = static_cast<int>(base * (narrow ? 12.0 : 8.0)); // a narrow page scrolls anyway
+    section_->setMinimumHeight(pictures);
+    companion_->setMinimumHeight(pictures);
+    sheet_->setMinimumHeight(static_cast<int>(base * 5.5));
+    const bool roomy = isBig_ || width() >= roomForPicture * base;
+    stepTitle_->setText(roomy && !step_.doneWhen.isEmpty() ? tr("%1 until %2").arg(step_.title, step_.doneWhen)
+                                                           : step_.title);
+    why_->setVisible(roomy && !why_->text().isEmpty());
     picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
     const int aside = narrow ? 6 : 18;
     actRow_->setContentsMargins(aside, 8, aside, 8);
@@ -145,14 +242,23 @@ void BenchPage::refresh() {
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
     // By value: a picture that is only resized shows what the words beside it say.
-    const SectionValues values{derived.rig(),
-                               derived.now().shown(job.rig.bridge),
-                               job.goal,
-                               context_.preferences().units,
-                               derived.now().angleMeasured(),
-                               scale};
+    SectionValues values{derived.rig(),
+                         derived.now().shown(job.rig.bridge),
+                         job.goal,
+                         context_.preferences().units,
+                         derived.now().angleMeasured(),
+                         scale,
+                         {}};
+    if (const auto after_rad = angleAfterNext_rad(job, derived))
+        values.outlines.push_back({*after_rad, tr("after this act")});
     section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
     chart_->show([values](const QSizeF& size) { return buildMomentChart(values, size); }, context_.preferences());
+    way_->show(
+        [way = convergenceOf(job, derived), scale](const QSizeF& size) { return buildConvergence(way, size, scale); },
+        context_.preferences());
+    movement_->show(
+        [moved = movedStrings(job, derived), scale](const QSizeF& size) { return buildMovement(moved, size, scale); },
+        context_.preferences());
     sheet_->refresh();
 }
 
@@ -179,7 +285,7 @@ void BenchPage::refreshAct() {
     remaining_->setText(wording::outlook(derived));
     const QString why = wording::whyItMoved(session.job(), derived);
     why_->setText(why);
-    why_->setVisible(!why.isEmpty());
+    arrange();
     setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
     done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
@@ -187,8 +293,16 @@ void BenchPage::refreshAct() {
         what == NextAct::Do::Read && derived.next().strings.empty() && !derived.advice.plateEverRead;
     if (onlyThePlate)
         done_->setText(tr("Cannot be measured here  (Space)"));
-    done_->setEnabled(derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
+    const bool over = what == NextAct::Do::Done || what == NextAct::Do::Leave;
+    if (over)
+        done_->setText(tr("Step done  (Space)"));
+    done_->setEnabled(over || derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
                       what == NextAct::Do::Unblock || onlyThePlate);
+    const bool plate =
+        hasClaw(session.job().rig) && (session.gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
+    for (QPushButton* key : plateKeys_)
+        key->setVisible(plate && session.gapPicked());
+    photo_->setVisible(plate && session.gapPicked());
     answer_->setVisible(session.job().simulatedSeed.has_value());
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
 }
@@ -218,6 +332,11 @@ void BenchPage::submit() {
 
 void BenchPage::confirm() {
     typed_.clear();
+    const auto what = context_.session().derived().next().what;
+    if (what == NextAct::Do::Done || what == NextAct::Do::Leave) {
+        Q_EMIT actIsOver();
+        return;
+    }
     context_.accept(context_.session().confirmAct());
     entry_->setFocus();
 }
@@ -252,11 +371,31 @@ bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
         confirm();
         return true;
     }
+    // Taken here, for a line edit hands Enter on to the page, where it means that the step is done.
+    if (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) {
+        if (key->modifiers() & Qt::ControlModifier)
+            return false;
+        submit();
+        return true;
+    }
+    if (empty && plateKeys_.front()->isVisibleTo(this) && key->modifiers() == Qt::NoModifier)
+        for (const auto& [letter, seen] :
+             {std::pair{Qt::Key_S, PlateByEye::Sunk}, {Qt::Key_L, PlateByEye::Level}, {Qt::Key_F, PlateByEye::Forward}})
+            if (key->key() == letter) {
+                see(seen);
+                return true;
+            }
+    if (key->key() == Qt::Key_PageUp || (key->key() == Qt::Key_Backspace && empty)) {
+        Q_EMIT stepBackWanted();
+        return true;
+    }
     if (key->key() == Qt::Key_Up || key->key() == Qt::Key_Down) {
         pickNeighbour(key->key() == Qt::Key_Down ? 1 : -1);
         return true;
     }
     if (key->key() == Qt::Key_Escape) {
+        if (empty)
+            Q_EMIT leaveWanted();
         entry_->clear();
         context_.session().pickString(std::nullopt);
         return true;

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/measuring.h"
 #include "widgets/pages/page.h"
+#include "widgets/text/step_words.h"
 
 #include <QWidget>
 
@@ -9,21 +11,30 @@ class QBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QTabWidget;
 
 namespace flenzo {
 
 class SceneView;
 class PassSheetView;
 
-/// Where the work happens: the act, the number to aim at, the entry field, section, moment chart and pass sheet.
+/// Where the work happens: the act, the number to aim at, the entry field, section, the way home and pass sheet.
 class BenchPage : public Page {
     Q_OBJECT
 public:
     explicit BenchPage(AppContext& context, QWidget* parent = nullptr);
     void takeFocus();
     void refresh() override;
+    void confirm(); ///< done as asked
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
+    /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
+    void setStep(const StepWords& words);
+
+Q_SIGNALS:
+    void actIsOver();      ///< nothing is left to do here, and somebody said done
+    void stepBackWanted(); ///< to the step before
+    void leaveWanted();    ///< back to where the work is
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -31,21 +42,29 @@ protected:
 
 private:
     QWidget* buildActPanel();
+    QWidget* buildCompanion();
+    QBoxLayout* buildPlateKeys(QWidget* panel);
+    void see(PlateByEye seen);
     void arrange();
     void refreshAct();
     void showTaken();
     void submit();
-    void confirm();
     void pickNeighbour(int step);
 
+    QWidget* wordsBox_ = nullptr;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
     bool touches_ = false; ///< there is something to draw of the act
     QString typed_;        ///< last, shown until its advice is there
+    StepWords step_;       ///< whose title and caution stand over the act
+    QLabel *stepTitle_, *caution_;
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
     QLineEdit* entry_;
     QPushButton *done_, *answer_;
-    SceneView *section_, *chart_, *picture_;
+    QPushButton* photo_;
+    std::vector<QPushButton*> plateKeys_;
+    QTabWidget* companion_;
+    SceneView *section_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
 };
 

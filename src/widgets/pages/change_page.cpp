@@ -6,6 +6,7 @@
 #include "domain/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
+#include "widgets/controls/set_picker.h"
 #include "widgets/look.h"
 #include "widgets/pages/change_model.h"
 #include "widgets/text/wording.h"
@@ -96,25 +97,13 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     QLabel* heading = label(TextRole::Heading, panel);
     heading->setText(title);
     column->addWidget(heading);
-    auto* form = new QFormLayout;
-    sets_[s] = new QComboBox(panel);
-    sets_[s]->setObjectName(side == Side::Off ? QStringLiteral("offSet") : QStringLiteral("onSet"));
-    sets_[s]->setAccessibleName(tr("Set: %1").arg(title));
-    tunings_[s] = new QComboBox(panel);
-    tunings_[s]->setObjectName(side == Side::Off ? QStringLiteral("offTuning") : QStringLiteral("onTuning"));
-    tunings_[s]->setAccessibleName(tr("Tuning: %1").arg(title));
-    for (QComboBox* combo : {sets_[s], tunings_[s]}) {
-        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    }
-    form->addRow(tr("set"), sets_[s]);
-    form->addRow(tr("tuning"), tunings_[s]);
-    column->addLayout(form);
+    pickers_[s] = new SetPicker(context_, side, title, panel);
+    column->addWidget(pickers_[s]);
     if (side == Side::Off) {
         auto* row = new QHBoxLayout;
         wasLevel_ = new QCheckBox(tr("in tune on it, the plate stood at"), panel);
         wasLevel_->setToolTip(
-            tr("Then the program finds where the claw is; otherwise its position on the Guitar page counts"));
+            tr("Then the program finds where the claw is; otherwise its position among the figures counts"));
         oldAngle_ = new FieldEdit(
             tr("Plate angle with the old set"),
             [this](const QString&) {
@@ -143,8 +132,6 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
         column->addLayout(row);
     }
     column->addStretch();
-    connect(sets_[s], &QComboBox::activated, this, [this, side](int index) { chooseSet(side, index); });
-    connect(tunings_[s], &QComboBox::activated, this, [this, side](int index) { chooseTuning(side, index); });
     return panel;
 }
 
@@ -240,25 +227,6 @@ void ChangePage::commitOldAngle() {
     oldAngle_->show(degreesText(context_.session().job().oldAngle_rad));
 }
 
-void ChangePage::chooseSet(Side side, int index) {
-    const auto sets = context_.catalogue().setsFor(context_.session().job().rig.strings.size());
-    if (index < 1 || index > static_cast<int>(sets.size()))
-        return;
-    const CatalogueSet& set = *sets[static_cast<std::size_t>(index) - 1];
-    context_.accept(
-        context_.session().edit(tr("set"), [&](Job& job) { applySet(job, side, set, context_.catalogue()); }));
-    refresh();
-}
-
-void ChangePage::chooseTuning(Side side, int index) {
-    const auto tunings = context_.catalogue().tuningsFor(context_.session().job().rig.strings.size());
-    if (index < 1 || index > static_cast<int>(tunings.size()))
-        return;
-    const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(index) - 1];
-    context_.accept(context_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side, tuning); }));
-    refresh();
-}
-
 void ChangePage::keepTuning() {
     CatalogueTuning tuning;
     for (const StringPick& pick : context_.session().job().onPicks.strings) {
@@ -290,18 +258,8 @@ void ChangePage::keepMasses() {
 
 void ChangePage::refreshCombos() {
     const Job& job = context_.session().job();
-    for (const Side side : {Side::Off, Side::On}) {
-        const auto s = static_cast<std::size_t>(side);
-        const SidePicks& picks = side == Side::Off ? job.offPicks : job.onPicks;
-        sets_[s]->clear();
-        sets_[s]->addItem(picks.setName.isEmpty() ? tr("own choice") : picks.setName);
-        for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size()))
-            sets_[s]->addItem(set->name);
-        tunings_[s]->clear();
-        tunings_[s]->addItem(picks.tuningName.isEmpty() ? tr("own choice") : picks.tuningName);
-        for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size()))
-            tunings_[s]->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
-    }
+    for (SetPicker* picker : pickers_)
+        picker->refresh();
     order_->setCurrentIndex(static_cast<int>(kindOf(job.method.order)));
     aims_->setCurrentIndex(job.method.aims ? 0 : 1);
     stretch_->setChecked(job.method.stretch);

@@ -18,6 +18,7 @@ namespace flenzo {
 
 class ChangeModel;
 class FieldEdit;
+class SetPicker;
 
 /// Which set and tuning come off, which go on, and how the shop tunes.
 class ChangePage : public Page {
@@ -33,15 +34,14 @@ private:
     FieldEdit* quantityEdit(const QString& title, Dimension dimension, const Range& range,
                             const std::function<void(Job&, double)>& set, QWidget* panel);
     void refreshCombos();
-    void chooseSet(Side side, int index);
-    void chooseTuning(Side side, int index);
     void keepTuning();
     void keepMasses();
     void commitOldAngle();
 
     ChangeModel* model_;
     QTableView* table_;
-    QComboBox *sets_[2], *tunings_[2], *order_, *aims_, *claw_;
+    SetPicker* pickers_[2];
+    QComboBox *order_, *aims_, *claw_;
     QCheckBox *wasLevel_, *stretch_;
     FieldEdit *reference_, *oldAngle_, *slack_;
     QLabel *sums_, *verdict_, *reason_;

@@ -2,11 +2,13 @@
 #include "widgets/pages/job_page.h"
 
 #include "domain/faults.h"
-#include "domain/warnings.h"
 #include "widgets/controls/fitting_label.h"
+#include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/look.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/rig_page.h"
 #include "widgets/pages/step_panel.h"
 #include "widgets/text/step_words.h"
 #include "widgets/text/wording.h"
@@ -18,25 +20,28 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
-#include <QSet>
+#include <QScrollArea>
+#include <QStackedWidget>
 #include <QStyle>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
 
 namespace {
 
-bool isForBench(StepId step) {
-    return step == StepId::RoughTune || step == StepId::Settle || step == StepId::Level || step == StepId::Tune ||
-           step == StepId::FineTune || step == StepId::Checks;
+/// Steps at which readings lead, so that the bench is their place.
+bool isAtTheBench(const Job& job, StepId step) {
+    return step == StepId::RoughTune || step == StepId::Level || step == StepId::Tune || step == StepId::FineTune ||
+           (step == StepId::Settle && job.method.stretch);
 }
 
-QString stepLine(const QString& title, StepState state, bool current) {
-    const QString mark = current                       ? QStringLiteral("\u25b8  ")
-                         : state == StepState::Done    ? QStringLiteral("\u2713  ")
-                         : state == StepState::Skipped ? QStringLiteral("\u2013  ")
-                                                       : QStringLiteral("     ");
-    return mark + title;
+QString stepLine(const QString& title, bool done, bool skipped, bool current) {
+    return (current   ? QStringLiteral("\u25b8 ")
+            : skipped ? QStringLiteral("\u2013 ")
+            : done    ? QStringLiteral("\u2713 ")
+                      : QStringLiteral("\u00b7 ")) +
+           title;
 }
 
 } // namespace
@@ -44,50 +49,72 @@ QString stepLine(const QString& title, StepState state, bool current) {
 JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(10, 8, 10, 8);
+    column->setContentsMargins(8, 4, 8, 8);
     column->setSpacing(8);
-    auto* top = new QHBoxLayout;
-    for (int h = 0; h < static_cast<int>(Hazard::Count); ++h) {
-        auto* chip = new QLabel(hazardWords(static_cast<Hazard>(h)), this);
-        chip->setObjectName(QStringLiteral("hazard%1").arg(h));
-        chip->setProperty("chip", true);
-        chip->setProperty("alarm",
-                          h == static_cast<int>(Hazard::BlockIn) || h == static_cast<int>(Hazard::InsertsOpen));
-        chip->hide();
-        top->addWidget(chip);
-        hazards_.push_back(chip);
-    }
-    left_ = new FittingLabel(this);
+    column->addWidget(buildTop());
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    work_ = new QStackedWidget(this);
+    panel_ = new QFrame(this);
+    panel_->setProperty("panel", true);
+    auto* inPanel = new QVBoxLayout(panel_);
+    inPanel->setContentsMargins(0, 0, 0, 0);
+    step_ = new StepPanel(context_, panel_);
+    inPanel->addWidget(step_);
+    bench_ = new BenchPage(context_, this);
+    work_->addWidget(panel_);
+    work_->addWidget(bench_);
+    figures_ = new QScrollArea(this);
+    figures_->setObjectName(QStringLiteral("figures"));
+    figures_->setWidgetResizable(true);
+    figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setFocusPolicy(Qt::NoFocus);
+    figures_->setWidget(new RigPage(context_, figures_));
+    figures_->hide();
+    row->addWidget(work_, 3);
+    row->addWidget(figures_, 2);
+    column->addLayout(row, 1);
+    column->addWidget(buildAsk());
+    list_ = new QListWidget(this);
+    list_->setObjectName(QStringLiteral("steps"));
+    list_->setAccessibleName(tr("Steps of this phase"));
+    list_->setFocusPolicy(Qt::NoFocus);
+    list_->setFlow(QListView::LeftToRight);
+    list_->setWrapping(true);
+    list_->setResizeMode(QListView::Adjust);
+    list_->setSelectionMode(QAbstractItemView::NoSelection);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    column->addWidget(list_);
+    column->addWidget(buildButtons());
+    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { look(listed_[list_->row(item)]); });
+    connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
+    // Somebody who only looked at the bench from another step has not done that step.
+    connect(bench_, &BenchPage::actIsOver, this, [this] {
+        current_&& isAtTheBench(context_.session().job(), current_->id) ? say(WorkEvent::Done) : goToWork();
+    });
+    connect(bench_, &BenchPage::stepBackWanted, this, [this] { say(WorkEvent::Back); });
+    connect(bench_, &BenchPage::leaveWanted, this, &JobPage::goToWork);
+    connect(step_, &StepPanel::soakWanted, clock_, &StepClock::soak);
+    connect(clock_, &StepClock::soaking, step_, &StepPanel::showSoak);
+    connect(clock_, &StepClock::soakIsOver, this, [this] { context_.say(tr("The time is up.")); });
+    connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refreshWhenSeen);
+}
+
+QWidget* JobPage::buildTop() {
+    auto* top = new QWidget(this);
+    auto* row = new QHBoxLayout(top);
+    row->setContentsMargins(0, 0, 0, 0);
+    path_ = new PhasePath(top);
+    row->addWidget(path_, 5);
+    left_ = new FittingLabel(top);
     left_->setObjectName(QStringLiteral("stepsLeft"));
     setVoice(left_, TextRole::Small);
     left_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    top->addWidget(left_, 1);
-    clock_ = new StepClock(this);
-    top->addSpacing(10);
-    top->addWidget(clock_);
-    column->addLayout(top);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    list_ = new QListWidget(this);
-    list_->setObjectName(QStringLiteral("steps"));
-    list_->setAccessibleName(tr("Steps of this job"));
-    list_->setFocusPolicy(Qt::NoFocus);
-    list_->setSelectionMode(QAbstractItemView::NoSelection);
-    list_->setMinimumWidth(190);
-    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    row->addWidget(list_, 24);
-    auto* panel = new QFrame(this);
-    panel->setProperty("panel", true);
-    auto* inPanel = new QVBoxLayout(panel);
-    inPanel->setContentsMargins(0, 0, 0, 0);
-    step_ = new StepPanel(context_, panel);
-    inPanel->addWidget(step_);
-    row->addWidget(panel, 76);
-    column->addLayout(row, 1);
-    column->addWidget(buildAsk());
-    column->addWidget(buildButtons());
-    connect(clock_, &StepClock::soakIsOver, this, [this] { context_.say(tr("The time is up.")); });
-    connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refreshWhenSeen);
+    row->addWidget(left_, 2);
+    clock_ = new StepClock(top);
+    row->addWidget(clock_);
+    connect(path_, &PhasePath::picked, this, &JobPage::lookAtPhase);
+    return top;
 }
 
 QWidget* JobPage::buildAsk() {
@@ -101,7 +128,7 @@ QWidget* JobPage::buildAsk() {
     reason_->setObjectName(QStringLiteral("reason"));
     reason_->setAccessibleName(tr("Reason or note"));
     reason_->installEventFilter(this);
-    auto* leave = new QPushButton(tr("Leave it  (Esc)"), ask_);
+    auto* leave = new QPushButton(tr("Cancel  (Esc)"), ask_);
     row->addWidget(question_, 2);
     row->addWidget(reason_, 2);
     row->addWidget(leave);
@@ -115,8 +142,10 @@ QWidget* JobPage::buildAsk() {
 
 QWidget* JobPage::buildButtons() {
     auto* bar = new QWidget(this);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(0, 0, 0, 0);
+    buttonRows_ = new QHBoxLayout(bar);
+    buttonRows_->setContentsMargins(0, 0, 0, 0);
+    auto* row = new QHBoxLayout;
+    buttonRows_->addLayout(row);
     const auto button = [&](const QString& text, const char* name) {
         auto* made = new QPushButton(text, bar);
         made->setObjectName(QLatin1String(name));
@@ -124,39 +153,146 @@ QWidget* JobPage::buildButtons() {
         row->addWidget(made);
         return made;
     };
-    done_ = button(tr("Done  (Space)"), "done");
-    bench_ = button(tr("To the bench  (B)"), "toBench");
+    done_ = button(tr("Step done  (Space)"), "stepDone");
     auto* before = button(tr("Back"), "stepBack");
     auto* skip = button(tr("Skip…"), "stepSkip");
     auto* note = button(tr("Note…"), "stepNote");
     auto* photo = button(tr("Photo…"), "stepPhoto");
-    auto* troubleshooting = button(tr("Trouble?"), "stepFinder");
-    troubleshooting->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
-    row->addStretch();
-    connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
-    connect(bench_, &QPushButton::clicked, this, &JobPage::benchWanted);
+    auto* trouble = button(tr("Trouble?"), "stepFinder");
+    trouble->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
+    row = new QHBoxLayout; // below the others where there is no room beside them
+    buttonRows_->addLayout(row, 1);
+    looking_ = label(TextRole::Small, bar, QStringLiteral("looking"));
+    looking_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    row->addWidget(looking_, 1);
+    toBench_ = button(tr("Bench  (F6)"), "toBench");
+    figuresButton_ = button(tr("Figures  (F4)"), "showFigures");
+    figuresButton_->setCheckable(true);
+    figuresButton_->setToolTip(tr("The guitar's figures, measured or assumed, beside any step"));
+    connect(done_, &QPushButton::clicked, this, [this] { looked_ ? goToWork() : say(WorkEvent::Done); });
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });
     connect(skip, &QPushButton::clicked, this, [this] { ask(WorkEvent::Skip, tr("Why is this step skipped?")); });
     connect(note, &QPushButton::clicked, this, [this] { ask(WorkEvent::Note, tr("Note to this step")); });
     connect(photo, &QPushButton::clicked, this, &JobPage::takePhoto);
-    connect(troubleshooting, &QPushButton::clicked, this, &JobPage::troubleshootingWanted);
+    connect(trouble, &QPushButton::clicked, this, &JobPage::troubleshootingWanted);
+    connect(toBench_, &QPushButton::clicked, this, [this] { isAtBench() ? goToWork() : showBench(); });
+    connect(figuresButton_, &QPushButton::clicked, this, &JobPage::showFigures);
     return bar;
 }
 
-void JobPage::takeFocus() {
-    setFocus();
+void JobPage::focusWork() {
+    step_->focusWork();
 }
 
-bool JobPage::isBig() const {
-    return step_->isBig();
+void JobPage::takeFocus() {
+    isAtBench() ? bench_->takeFocus() : setFocus();
+}
+
+bool JobPage::isAtBench() const {
+    return work_->currentWidget() == bench_;
+}
+
+std::optional<Step> JobPage::shownStep() const {
+    return looked_ ? looked_ : currentStep(context_.session().job(), context_.session().derived());
+}
+
+void JobPage::look(const Step& step) {
+    benchWanted_ = false;
+    looked_ = step;
+    if (step == currentStep(context_.session().job(), context_.session().derived()))
+        looked_.reset();
+    refresh();
+    takeFocus();
+}
+
+void JobPage::lookAt(StepId step) {
+    for (const Step& each : stepsOf(context_.session().job()))
+        if (each.id == step) {
+            look(each);
+            return;
+        }
+}
+
+/// The first step of it that is open, else its first.
+void JobPage::lookAtPhase(Phase phase) {
+    const Job& job = context_.session().job();
+    const QList<Step> steps = stepsOf(job);
+    const QList<Phase> phases = phasesOf(steps);
+    std::optional<Step> first;
+    for (qsizetype k = 0; k < steps.size(); ++k)
+        if (phases[k] == phase) {
+            if (stateOf(job, context_.session().derived(), steps[k]) == StepState::Open) {
+                first = steps[k];
+                break;
+            }
+            first = first ? first : steps[k];
+        }
+    if (first)
+        look(*first);
+}
+
+void JobPage::lookBeside(int by) {
+    const QList<Step> steps = stepsOf(context_.session().job());
+    const auto shown = shownStep();
+    const qsizetype at = shown ? steps.indexOf(*shown) : steps.size();
+    look(steps[std::clamp<qsizetype>(at + by, 0, steps.size() - 1)]);
+}
+
+void JobPage::showBench() {
+    benchWanted_ = true;
+    looked_.reset();
+    refresh();
+    takeFocus();
+}
+
+void JobPage::goToWork() {
+    benchWanted_ = false;
+    looked_.reset();
+    refresh();
+    takeFocus();
+}
+
+void JobPage::confirm() {
+    isAtBench() ? bench_->confirm() : say(WorkEvent::Done);
+}
+
+void JobPage::showFigures(bool shown) {
+    figures_->setVisible(shown);
+    figuresButton_->setChecked(shown);
+    arrange();
+    if (!shown)
+        takeFocus();
+}
+
+bool JobPage::figuresShown() const {
+    return !figures_->isHidden();
+}
+
+/// On a narrow page the figures take the place of the work until they are closed.
+void JobPage::arrange() {
+    const bool narrow = width() < 62.0 * basePixels(context_.preferences());
+    work_->setVisible(!(figuresShown() && narrow));
+    const double base = basePixels(context_.preferences());
+    left_->setVisible(width() > 50.0 * base);
+    clock_->setVisible(width() > 42.0 * base);
+    buttonRows_->setDirection(width() < 58.0 * base ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+}
+
+void JobPage::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    arrange();
 }
 
 void JobPage::setBig(bool big) {
+    isBig_ = big;
     list_->setVisible(!big);
     step_->setBig(big);
+    bench_->setBig(big);
 }
 
 void JobPage::say(WorkEvent event, const QString& text) {
+    if (looked_ && event == WorkEvent::Done)
+        return goToWork(); // nothing is done by looking
     Session& session = context_.session();
     const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
     std::optional<Fault> fault;
@@ -170,6 +306,11 @@ void JobPage::say(WorkEvent event, const QString& text) {
         return;
     ask_->hide();
     reason_->clear();
+    if (event != WorkEvent::Note && event != WorkEvent::Photo) {
+        looked_.reset();
+        benchWanted_ = false;
+        refreshWhenSeen();
+    }
     takeFocus();
     if (event == WorkEvent::Overrule)
         say(WorkEvent::Done);
@@ -193,65 +334,101 @@ void JobPage::takePhoto() {
 /// Steps, words and figures of the whole job: only worth it while somebody looks.
 void JobPage::refresh() {
     const Job& job = context_.session().job();
-    const std::optional<Step> current = currentStep(job);
-    refreshList(stepsOf(job), current);
-    refreshHazards();
-    done_->setEnabled(current.has_value());
-    bench_->setVisible(current && isForBench(current->id));
-    if (step_->showStep(current)) {
+    const QList<Step> steps = stepsOf(job);
+    const std::optional<Step> current = currentStep(job, context_.session().derived());
+    const bool moved = current != current_;
+    current_ = current;
+    if (moved || (looked_ && !steps.contains(*looked_)))
+        looked_.reset();
+    const std::optional<Step> shown = looked_ ? looked_ : current;
+    const bool bench = benchWanted_ || (shown && isAtTheBench(job, shown->id));
+    refreshPath(steps, current);
+    refreshList(steps, current);
+    refreshLeft(steps, current);
+    done_->setText(looked_ ? tr("Back to the work  (Esc)") : tr("Step done  (Space)"));
+    done_->setEnabled(looked_ || current.has_value());
+    looking_->setText(looked_ ? tr("Only looking: the work is at another step.") : QString());
+    toBench_->setText(bench && benchWanted_ ? tr("Step  (F6)") : tr("Bench  (F6)"));
+    toBench_->setVisible(benchWanted_ || !bench);
+    const bool another = step_->showStep(shown);
+    if (moved) {
         clock_->restart();
         ask_->hide();
     }
+    bench_->setStep(bench && shown && isAtTheBench(job, shown->id)
+                        ? stepWords(job, context_.session().derived(), *shown, context_.preferences().units)
+                        : StepWords());
+    const bool hadFocus = isAncestorOf(focusWidget()) || hasFocus() || another;
+    if (isAtBench() != bench) {
+        work_->setCurrentWidget(bench ? static_cast<QWidget*>(bench_) : panel_);
+        if (hadFocus && isVisible() && ask_->isHidden())
+            takeFocus();
+    }
+    arrange();
 }
 
+void JobPage::refreshPath(const QList<Step>& steps, const std::optional<Step>& current) {
+    const Job& job = context_.session().job();
+    const QSet<QString> met = metByLog(job, context_.session().derived());
+    const QList<Phase> phases = phasesOf(steps);
+    PhasePath::States states{};
+    Phase here = Phase::HandOver, shown = Phase::HandOver;
+    for (qsizetype k = 0; k < steps.size(); ++k) {
+        auto& state = states[static_cast<std::size_t>(phases[k])];
+        ++state.steps;
+        state.done += saidOf(job, steps[k].name()).state != StepState::Open || met.contains(steps[k].name()) ? 1 : 0;
+        if (current == steps[k])
+            here = shown = phases[k];
+    }
+    if (looked_)
+        shown = phases[steps.indexOf(*looked_)];
+    path_->show(states, here, shown, context_.preferences());
+}
+
+/// The steps of the phase that is looked at.
 void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {
     const Job& job = context_.session().job();
-    const Units& units = context_.preferences().units;
+    const Derived& derived = context_.session().derived();
+    const QSet<QString> met = metByLog(job, derived);
+    const QList<Phase> phases = phasesOf(steps);
+    const std::optional<Step> shown = looked_ ? looked_ : current;
+    const Phase phase = shown ? phases[steps.indexOf(*shown)] : Phase::HandOver;
     list_->clear();
-    QSet<int> headed;
-    QListWidgetItem* here = nullptr;
-    for (const Step& step : steps) {
-        const Phase phase = specOf(step.id).phase;
-        // The cover comes off where the shop wants it, so its own phase would interrupt another one.
-        if (step.id != StepId::CoverOff && !headed.contains(static_cast<int>(phase))) {
-            headed.insert(static_cast<int>(phase));
-            auto* heading = new QListWidgetItem(phaseTitle(phase).toUpper(), list_);
-            heading->setFlags(Qt::NoItemFlags);
-        }
-        const bool isCurrent = current && *current == step;
-        auto* item = new QListWidgetItem(
-            stepLine(stepWords(job, context_.session().derived(), step, units).title, stateOf(job, step), isCurrent),
-            list_);
-        if (isCurrent) {
+    listed_.clear();
+    for (qsizetype k = 0; k < steps.size(); ++k) {
+        if (phases[k] != phase)
+            continue;
+        const StepState said = saidOf(job, steps[k].name()).state;
+        const QString title = stepWords(job, derived, steps[k], context_.preferences().units).title;
+        auto* item = new QListWidgetItem(stepLine(title, said == StepState::Done || met.contains(steps[k].name()),
+                                                  said == StepState::Skipped, current == steps[k]),
+                                         list_);
+        if (shown == steps[k]) {
             QFont bold = font();
             bold.setBold(true);
             item->setFont(bold);
-            here = item;
         }
+        listed_.append(steps[k]);
     }
-    if (here)
-        list_->scrollToItem(here, QAbstractItemView::PositionAtCenter);
-    const auto open = std::count_if(steps.begin(), steps.end(),
-                                    [&](const Step& step) { return stateOf(job, step) == StepState::Open; });
-    QString next;
-    bool passed = false;
-    for (const Step& step : steps) {
-        if (passed && stateOf(job, step) == StepState::Open) {
-            next = tr("then: %1  ·  ").arg(stepWords(job, context_.session().derived(), step, units).title);
-            break;
-        }
-        passed = passed || (current && *current == step);
-    }
-    const Quantiles minutes = minutesLeft(job, context_.session().derived());
-    const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
-    const QString left = tr("%1 steps left, about %2 min").arg(open).arg(time);
-    left_->setTexts({next + left, left, tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)});
+    list_->doItemsLayout();
+    int bottom = list_->fontMetrics().height();
+    for (int row = 0; row < list_->count(); ++row)
+        bottom = std::max(bottom, list_->visualItemRect(list_->item(row)).bottom());
+    list_->setFixedHeight(bottom + 6);
 }
 
-void JobPage::refreshHazards() {
-    const Hazards hazards = hazardsOf(context_.session().job());
-    for (std::size_t h = 0; h < hazards_.size(); ++h)
-        hazards_[h]->setVisible(hazards.has(static_cast<Hazard>(h)));
+void JobPage::refreshLeft(const QList<Step>& steps, const std::optional<Step>& current) {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const QSet<QString> met = metByLog(job, derived);
+    const auto open = std::count_if(steps.begin(), steps.end(), [&](const Step& step) {
+        return saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name());
+    });
+    const Quantiles minutes = minutesLeft(job, derived);
+    const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
+    left_->setTexts(current ? QStringList{tr("%1 steps, about %2 min left").arg(open).arg(time),
+                                          tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)}
+                            : QStringList{tr("job finished")});
 }
 
 bool JobPage::eventFilter(QObject* watched, QEvent* event) {
@@ -272,9 +449,23 @@ bool JobPage::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void JobPage::keyPressEvent(QKeyEvent* event) {
+    if (figures_->isAncestorOf(focusWidget())) {
+        QWidget::keyPressEvent(event); // a figure that was typed is no step that is done
+        return;
+    }
     const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
     if (enter && step_->hasFieldFocus()) {
         takeFocus(); // Enter ends the field, not the step
+        return;
+    }
+    if (event->modifiers().testFlag(Qt::AltModifier)) {
+        QWidget::keyPressEvent(event);
+        return;
+    }
+    if (event->key() >= Qt::Key_0 && event->key() <= Qt::Key_9) {
+        const int digit = event->key() - Qt::Key_0;
+        if (const auto string = stringNamed(context_.session().job().rig, std::to_string(digit == 0 ? 10 : digit)))
+            step_->tickString(*string);
         return;
     }
     switch (event->key()) {
@@ -288,8 +479,14 @@ void JobPage::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Backspace:
         say(WorkEvent::Back);
         return;
-    case Qt::Key_B:
-        Q_EMIT benchWanted();
+    case Qt::Key_Escape:
+        goToWork();
+        return;
+    case Qt::Key_Left:
+        lookBeside(-1);
+        return;
+    case Qt::Key_Right:
+        lookBeside(1);
         return;
     default:
         QWidget::keyPressEvent(event);

@@ -4,58 +4,90 @@
 #include "domain/workflow.h"
 #include "widgets/pages/page.h"
 
-#include <QWidget>
-
+class QBoxLayout;
 class QFrame;
 class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
+class QScrollArea;
+class QStackedWidget;
 
 namespace flenzo {
 
+class BenchPage;
 class FittingLabel;
+class PhasePath;
 class StepClock;
 class StepPanel;
 
-/// The job step by step: one act at a time, what is dangerous now, what comes next and how much is left.
+/// Everything about one guitar, in the order of the work: the seven phases, the step where the work is with all it
+/// needs, the bench where readings lead, the guitar's figures beside it. The step follows the log; any other can be
+/// looked at, and one key leads back.
 class JobPage : public Page {
     Q_OBJECT
 public:
     JobPage(AppContext& context, QWidget* parent);
     void takeFocus();
+    void focusWork(); ///< the first field of the step
+    /// Shows another step of this job, ahead or behind; nothing is done by looking.
+    void lookAt(StepId step);
+    /// The bench, whatever the step.
+    void showBench();
+    /// Back to the step where the work is.
+    void goToWork();
+    [[nodiscard]] bool isAtBench() const;
+    void confirm(); ///< the act on the bench, or the step, is done as asked
+    /// The step on the screen; none when the job is finished.
+    [[nodiscard]] std::optional<Step> shownStep() const;
+    void showFigures(bool shown); ///< the guitar's figures beside the step
+    [[nodiscard]] bool figuresShown() const;
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
-    [[nodiscard]] bool isBig() const;
+    [[nodiscard]] bool isBig() const { return isBig_; }
 
 Q_SIGNALS:
-    void benchWanted();
     void troubleshootingWanted();
+    void methodsToCompare();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    QWidget* buildTop();
     QWidget* buildAsk();
     QWidget* buildButtons();
     void refresh() override;
+    void refreshPath(const QList<Step>& steps, const std::optional<Step>& current);
     void refreshList(const QList<Step>& steps, const std::optional<Step>& current);
-    void refreshHazards();
+    void refreshLeft(const QList<Step>& steps, const std::optional<Step>& current);
+    void arrange();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
+    void look(const Step& step);
+    void lookAtPhase(Phase phase);
+    void lookBeside(int by);
 
+    PhasePath* path_;
+    QBoxLayout* buttonRows_;
     QListWidget* list_;
-    QFrame* ask_;
+    QFrame *ask_, *panel_;
     FittingLabel* left_;
-    QLabel* question_;
-    std::vector<QLabel*> hazards_;
+    QLabel *question_, *looking_;
     QLineEdit* reason_;
-    QPushButton *done_, *bench_;
+    QPushButton *done_, *toBench_, *figuresButton_;
     StepClock* clock_;
+    QStackedWidget* work_; ///< the step's own panel, or the bench
     StepPanel* step_;
+    BenchPage* bench_;
+    QScrollArea* figures_;
     WorkEvent asked_ = WorkEvent::Skip;
+    std::optional<Step> looked_, current_;
+    QList<Step> listed_;
+    bool benchWanted_ = false, isBig_ = false;
 };
 
 } // namespace flenzo

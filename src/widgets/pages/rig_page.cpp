@@ -6,6 +6,7 @@
 #include "store/rig_json.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/field_table.h"
+#include "widgets/controls/learned_panel.h"
 #include "widgets/controls/rig_picture.h"
 #include "widgets/controls/value_drag.h"
 #include "widgets/look.h"
@@ -16,6 +17,7 @@
 #include <QFormLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyle>
 #include <QTabWidget>
 #include <algorithm>
 
@@ -29,14 +31,8 @@ constexpr int leastStrings = 4;
 
 RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(10, 8, 10, 8);
+    column->setContentsMargins(0, 0, 4, 0);
     column->setSpacing(8);
-    auto* top = new QHBoxLayout;
-    top->setSpacing(8);
-    top->addWidget(buildIdentity(), 4);
-    top->addWidget(buildFigures(tr("Bridge"), {&bridgeFields()}), 5);
-    top->addWidget(buildFigures(tr("Claw and goal"), {&clawFields(), &goalFields()}), 5);
-    column->addLayout(top);
     springs_ = new FieldTable(
         context, springFields(), [](const Job& job) { return job.rig.springs.size(); },
         [](const Job&, std::size_t j) { return tr("spring %1").arg(j + 1); }, tr("Springs"), this);
@@ -47,12 +43,22 @@ RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
             return tr("string %1").arg(QString::fromStdString(job.rig.strings[i].name));
         },
         tr("String geometry"), this);
-    auto* bottom = new QHBoxLayout;
-    bottom->setSpacing(8);
     picture_ = new RigPicture(context, this);
-    bottom->addWidget(buildTables(), 12);
-    bottom->addWidget(picture_, 9);
-    column->addLayout(bottom, 1);
+    learned_ = new LearnedPanel(context, this);
+    advanced_ = new QCheckBox(tr("Advanced figures too: stops, masses, centres, hooks"), this);
+    advanced_->setObjectName(QStringLiteral("advanced"));
+    connect(advanced_, &QCheckBox::clicked, this, [this](bool on) {
+        springs_->showAdvanced(on);
+        strings_->showAdvanced(on);
+        refresh();
+    });
+    column->addWidget(picture_);
+    column->addWidget(buildFigures(tr("Figures of this guitar"), {&bridgeFields(), &clawFields(), &goalFields()}));
+    column->addWidget(buildTables());
+    column->addWidget(advanced_);
+    column->addWidget(buildIdentity());
+    column->addWidget(learned_);
+    column->addStretch();
 }
 
 QWidget* RigPage::buildIdentity() {
@@ -180,7 +186,7 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
     auto* form = new QFormLayout;
     form->setVerticalSpacing(3);
     QLabel* head = label(TextRole::Small, panel);
-    head->setText(tr("measured"));
+    head->setText(tr("dotted: assumed  ·  tick: measured"));
     head->setAlignment(Qt::AlignRight);
     form->addRow(head);
     heads_.push_back({head, groups});
@@ -283,7 +289,13 @@ void RigPage::refresh() {
     for (const Row& row : rows_) {
         const QString unit = row.field->unit(context_.preferences().units);
         row.edit->show((row.field->text(job, 0, context_.preferences().units) + QLatin1Char(' ') + unit).trimmed());
-        row.form->setRowVisible(row.line, row.field->appliesTo(job));
+        const bool assumed = row.field->marked && job.measured.count(row.field->key) == 0;
+        if (row.edit->property("assumed").toBool() != assumed) {
+            row.edit->setProperty("assumed", assumed);
+            row.edit->style()->polish(row.edit);
+        }
+        row.form->setRowVisible(row.line,
+                                row.field->appliesTo(job) && (advanced_->isChecked() || !row.field->advanced));
         row.edit->setMinimumWidth(static_cast<int>(basePixels(context_.preferences()) * 6.0));
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
@@ -296,7 +308,9 @@ void RigPage::refresh() {
     springs_->refresh();
     strings_->refresh();
     showAsItIs();
+    learned_->refresh();
     const auto tall = static_cast<int>(basePixels(context_.preferences()) * 14.0);
+    picture_->setMinimumHeight(tall);
     springs_->setMinimumHeight(tall);
     strings_->setMinimumHeight(tall);
 }

@@ -16,9 +16,11 @@ namespace flenzo {
 
 class FieldEdit;
 class FieldTable;
+class LearnedPanel;
 class RigPicture;
 
-/// The guitar itself: family, geometry, springs and claw, each figure marked measured or assumed.
+/// The guitar itself beside any step: family, geometry, springs and claw, each figure measured or assumed, the section
+/// answering every one of them; the common ones first.
 class RigPage : public Page {
     Q_OBJECT
 public:
@@ -52,9 +54,10 @@ private:
     std::vector<Head> heads_;
     FieldEdit *name_, *owner_, *story_;
     QComboBox *kind_, *orientation_, *count_;
-    QCheckBox *locked_, *decked_, *assisted_;
+    QCheckBox *locked_, *decked_, *assisted_, *advanced_;
     FieldTable *springs_, *strings_;
     RigPicture* picture_;
+    LearnedPanel* learned_;
 };
 
 } // namespace flenzo

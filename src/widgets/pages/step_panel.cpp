@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/step_panel.h"
 
-#include "domain/measuring.h"
-#include "domain/methods.h"
-#include "paint/section.h"
-#include "paint/step_diagram.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/scene_view.h"
-#include "widgets/forms/step_forms.h"
+#include "widgets/forms/soak_form.h"
+#include "widgets/forms/tick_forms.h"
 #include "widgets/look.h"
+#include "widgets/pages/plan_page.h"
+#include "widgets/pages/step_forms.h"
+#include "widgets/text/step_pictures.h"
 #include "widgets/text/step_words.h"
 
 #include <QBoxLayout>
@@ -20,34 +20,6 @@
 namespace flenzo {
 
 namespace {
-
-/// Which picture a step of this guitar has.
-std::optional<Diagram> diagramOf(const Job& job, StepId step) {
-    const auto when = [](bool wanted, Diagram diagram) { return wanted ? std::optional(diagram) : std::nullopt; };
-    switch (step) {
-    case StepId::Wind:
-    case StepId::SwapString:
-        return when(job.card.headstock != Headstock::None,
-                    job.card.headstock == Headstock::Split ? Diagram::Split : Diagram::OneSide);
-    case StepId::Thread:
-        return when(job.card.retainerBar && job.rig.strings.size() > 2, Diagram::Bar);
-    case StepId::CapsOff:
-    case StepId::Lock:
-        return when(job.card.nut == Nut::Caps, Diagram::Caps);
-    case StepId::Seat:
-    case StepId::TakeOut:
-        return when(clampsAtSaddle(job.rig.bridge), Diagram::Clamp);
-    case StepId::PresetFine:
-    case StepId::Intonate:
-    case StepId::Height:
-        return when(clampsAtSaddle(job.rig.bridge), Diagram::Screws);
-    case StepId::CoverOff:
-    case StepId::Level:
-        return when(hasClaw(job.rig), Diagram::Claw);
-    default:
-        return std::nullopt;
-    }
-}
 
 void showText(QLabel* label, const QString& text) {
     label->setText(text);
@@ -82,25 +54,32 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     const auto line = [&](TextRole voice, const char* name) {
         QLabel* made = label(voice, inside, QLatin1String(name));
         made->setWordWrap(true);
+        QSizePolicy tight = made->sizePolicy(); // the room there is belongs to the work
+        tight.setVerticalPolicy(QSizePolicy::Maximum);
+        made->setSizePolicy(tight);
         column->addWidget(made);
         return made;
     };
-    phase_ = line(TextRole::Small, "phase");
     act_ = line(TextRole::Act, "stepAct");
     why_ = line(TextRole::Body, "stepWhy");
     figures_ = line(TextRole::Heading, "stepFigures");
     tools_ = line(TextRole::Body, "stepTools");
     caution_ = line(TextRole::Warn, "stepCaution");
-    doneWhen_ = line(TextRole::Good, "stepDoneWhen");
+    auto* body = new QHBoxLayout;
+    body->setSpacing(16);
+    auto* formSide = new QVBoxLayout;
     formPlace_ = new QVBoxLayout;
-    column->addLayout(formPlace_);
+    formSide->addLayout(formPlace_, 1);
     photos_ = new PhotoStrip(inside);
-    column->addWidget(photos_);
+    formSide->addWidget(photos_);
+    body->addLayout(formSide);
     picture_ = new SceneView(inside);
     picture_->setObjectName(QStringLiteral("stepPicture"));
-    picture_->setMinimumHeight(220);
-    column->addWidget(picture_, 1);
-    column->addStretch();
+    picture_->setAccessibleName(tr("Picture of the step"));
+    body->addWidget(picture_, 4);
+    body_ = body;
+    column->addLayout(body, 1);
+    doneWhen_ = line(TextRole::Good, "stepDoneWhen");
     scroll->setWidget(inside);
     inside->setAutoFillBackground(false);
     scroll->viewport()->setAutoFillBackground(false);
@@ -133,11 +112,9 @@ void StepPanel::refreshWords(const std::optional<Step>& step) {
     if (step)
         words = stepWords(context_.session().job(), context_.session().derived(), *step, context_.preferences().units);
     else
-        words.act = tr("The job is through");
-    showText(phase_,
-             step ? tr("%1  \u00b7  usually %2 min").arg(phaseTitle(specOf(step->id).phase), minutesText(step->minutes))
-                  : QString());
+        words.act = tr("Job finished");
     act_->setText(words.act);
+    act_->setToolTip(step ? tr("usually %1 min").arg(minutesText(step->minutes)) : QString());
     showText(why_, big_ ? QString() : words.why);
     showText(figures_, words.figures);
     showText(tools_, words.tools.isEmpty() ? QString() : tr("Tools: %1").arg(words.tools));
@@ -155,11 +132,18 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
     const QString focused = form_ && focusWidget() ? focusWidget()->objectName() : QString();
     if (form_) {
         form_->hide();
+        form_->setParent(nullptr); // nobody finds it any more
         form_->deleteLater();
     }
-    form_ = step ? stepForm(step->id, context_, this) : nullptr;
-    if (form_)
+    form_ = step ? stepForm(step->id, context_, this) : finishedForm(context_, this);
+    if (form_) {
         formPlace_->addWidget(form_);
+        form_->show(); // now, not when the layout comes round to it: it is filled when it is seen
+    }
+    if (auto* soak = qobject_cast<SoakForm*>(form_))
+        connect(soak, &SoakForm::soakWanted, this, &StepPanel::soakWanted);
+    if (auto* plan = qobject_cast<PlanPage*>(form_))
+        connect(plan, &PlanPage::methodsToCompare, this, &StepPanel::methodsToCompare);
     if (sameStep)
         if (QWidget* again = form_ && !focused.isEmpty() ? form_->findChild<QWidget*>(focused) : nullptr)
             again->setFocus();
@@ -167,28 +151,38 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
 }
 
 void StepPanel::refreshPicture(const std::optional<Step>& step) {
-    const StepId id = step ? step->id : StepId::HandOver;
-    const bool section = id == StepId::BlockIn || id == StepId::BlockOut || id == StepId::Checks;
-    const std::optional<Diagram> diagram = diagramOf(context_.session().job(), id);
-    picture_->setVisible(section || diagram);
-    if (diagram)
-        picture_->show(
-            [this, kind = *diagram](const QSizeF& size) {
-                const Job& drawn = context_.session().job();
-                return buildStepDiagram(kind, drawn.rig, drawn.card.leftHanded, size, context_.preferences().textScale);
-            },
-            context_.preferences());
-    else if (section)
-        picture_->show(
-            [this](const QSizeF& size) {
-                const Session& session = context_.session();
-                const TrackedState& now = session.derived().now();
-                return buildSection({session.derived().rig(), now.shown(session.job().rig.bridge), session.job().goal,
-                                     context_.preferences().units, now.angleMeasured(),
-                                     context_.preferences().textScale},
-                                    size);
-            },
-            context_.preferences());
+    const Session& session = context_.session();
+    const auto builder =
+        step ? stepPicture(session.job(), session.derived(), *step, context_.preferences()) : SceneView::Builder();
+    picture_->setVisible(static_cast<bool>(builder));
+    if (!builder)
+        return;
+    // Beside a form where there is room, else below it; alone it takes the whole width.
+    const double base = basePixels(context_.preferences());
+    body_->setStretch(0, form_ ? 3 : 0);
+    body_->setDirection(form_ && width() < 58.0 * base ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    picture_->setMinimumHeight(static_cast<int>(base * 16.0));
+    picture_->show(builder, context_.preferences());
+}
+
+void StepPanel::showSoak(qint64 left_s) {
+    if (auto* soak = qobject_cast<SoakForm*>(form_))
+        soak->show(left_s);
+}
+
+bool StepPanel::tickString(std::size_t string) {
+    auto* ticks = qobject_cast<StringTicks*>(form_);
+    return ticks && ticks->tick(string);
+}
+
+void StepPanel::focusWork() {
+    if (!form_)
+        return;
+    for (QWidget* child : form_->findChildren<QWidget*>())
+        if ((child->focusPolicy() & Qt::TabFocus) && child->isVisibleTo(form_)) {
+            child->setFocus();
+            return;
+        }
 }
 
 } // namespace flenzo

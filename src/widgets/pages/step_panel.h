@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QBoxLayout;
 class QLabel;
 class QVBoxLayout;
 
@@ -26,6 +27,14 @@ public:
     [[nodiscard]] bool isBig() const { return big_; }
     /// Whether a field of the step's form has the keyboard.
     [[nodiscard]] bool hasFieldFocus() const;
+    /// Ticks that string off at a step that goes string by string; false elsewhere.
+    bool tickString(std::size_t string);
+    void showSoak(qint64 left_s); ///< what is left of the timer that runs
+    void focusWork();             ///< the first field of the step's form takes the keyboard
+
+Q_SIGNALS:
+    void methodsToCompare();
+    void soakWanted(int minutes);
 
 private:
     void refreshWords(const std::optional<Step>& step);
@@ -34,8 +43,9 @@ private:
 
     AppContext& context_;
     bool big_ = false;
-    QLabel *phase_, *act_, *why_, *figures_, *tools_, *caution_, *doneWhen_;
+    QLabel *act_, *why_, *figures_, *tools_, *caution_, *doneWhen_;
     QVBoxLayout* formPlace_;
+    QBoxLayout* body_;
     PhotoStrip* photos_;
     SceneView* picture_;
     QWidget* form_ = nullptr;

@@ -321,17 +321,11 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
 }
 
 QString phaseTitle(Phase phase) {
-    static const char* const titles[] = {QT_TRANSLATE_NOOP("StepWords", "Intake"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Tools"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Unlock and block"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Old strings off"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Clean"),
-                                         QT_TRANSLATE_NOOP("StepWords", "New strings on"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Rough tuning"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Settle"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Level"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Lock"),
-                                         QT_TRANSLATE_NOOP("StepWords", "Hand over")};
+    static const char* const titles[] = {
+        QT_TRANSLATE_NOOP("StepWords", "Intake"),   QT_TRANSLATE_NOOP("StepWords", "Plan"),
+        QT_TRANSLATE_NOOP("StepWords", "Strip"),    QT_TRANSLATE_NOOP("StepWords", "String"),
+        QT_TRANSLATE_NOOP("StepWords", "Balance"),  QT_TRANSLATE_NOOP("StepWords", "Lock"),
+        QT_TRANSLATE_NOOP("StepWords", "Hand over")};
     return Words::tr(titles[static_cast<std::size_t>(phase)]);
 }
 

@@ -70,7 +70,7 @@ QString verdictReason(const ChangeReport& report, const Units& units) {
         return pull + QLatin1Char('.');
     if (report.level.status != LevelStatus::Found)
         return pull + QStringLiteral(". ") + stuck(report.level);
-    return Words::tr("%1, which asks for %2 turns of the claw.").arg(pull, signedNumber(report.level.moreTurns, 2));
+    return QStringLiteral("%1. %2.").arg(pull, clawTurn(report.level.moreTurns));
 }
 
 QString stuck(const LevelSolution& level) {

@@ -12,4 +12,7 @@ namespace flenzo {
 /// hand-over's words), or nothing. Every change goes into the job at once.
 [[nodiscard]] QWidget* stepForm(StepId step, AppContext& context, QWidget* parent);
 
+/// What is shown once every step of the job is done.
+[[nodiscard]] QWidget* finishedForm(AppContext& context, QWidget* parent);
+
 } // namespace flenzo

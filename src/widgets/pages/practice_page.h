@@ -16,30 +16,30 @@ class QTimer;
 
 namespace flenzo {
 
-class FigureTable;
 class SceneView;
 
-/// What the readings taught of this guitar, and a trial of every habit on guitars like it, played in the background.
-class TrialPage : public Page {
+/// Guitars to practise on, and every method compared on guitars like the one in work, played in the background.
+class PracticePage : public Page {
     Q_OBJECT
 public:
-    explicit TrialPage(AppContext& context, QWidget* parent = nullptr);
-    ~TrialPage() override;
+    PracticePage(AppContext& context, const QStringList& guitars, QWidget* parent);
+    ~PracticePage() override;
     void refresh() override;
+
+Q_SIGNALS:
+    void guitarPicked(int index);
 
 private:
     struct Run; ///< shared with the thread that plays
-    QWidget* buildLearned();
+    QWidget* buildGuitars(const QStringList& guitars);
     QWidget* buildTrial();
-    void refreshLearned();
     void showReport();
     void start();
     void stop();
     void poll();
     void finish();
 
-    FigureTable* learned_;
-    QLabel *learnedNote_, *said_;
+    QLabel* said_;
     SceneView* chart_;
     QSpinBox* guitars_;
     QPushButton *start_, *stop_;

@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/controls/set_picker.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+
+namespace flenzo {
+
+SetPicker::SetPicker(AppContext& context, Side side, const QString& title, QWidget* parent)
+    : QWidget(parent), context_(context), side_(side) {
+    auto* form = new QFormLayout(this);
+    form->setContentsMargins(0, 0, 0, 0);
+    sets_ = new QComboBox(this);
+    sets_->setObjectName(side == Side::Off ? QStringLiteral("offSet") : QStringLiteral("onSet"));
+    sets_->setAccessibleName(tr("Set: %1").arg(title));
+    tunings_ = new QComboBox(this);
+    tunings_->setObjectName(side == Side::Off ? QStringLiteral("offTuning") : QStringLiteral("onTuning"));
+    tunings_->setAccessibleName(tr("Tuning: %1").arg(title));
+    for (QComboBox* combo : {sets_, tunings_}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    }
+    form->addRow(tr("set"), sets_);
+    form->addRow(tr("tuning"), tunings_);
+    connect(sets_, &QComboBox::activated, this, &SetPicker::chooseSet);
+    connect(tunings_, &QComboBox::activated, this, &SetPicker::chooseTuning);
+    refresh();
+}
+
+void SetPicker::chooseSet(int index) {
+    const auto sets = context_.catalogue().setsFor(context_.session().job().rig.strings.size());
+    if (index < 1 || index > static_cast<int>(sets.size()))
+        return;
+    const CatalogueSet& set = *sets[static_cast<std::size_t>(index) - 1];
+    context_.accept(
+        context_.session().edit(tr("set"), [&](Job& job) { applySet(job, side_, set, context_.catalogue()); }));
+    refresh();
+}
+
+void SetPicker::chooseTuning(int index) {
+    const auto tunings = context_.catalogue().tuningsFor(context_.session().job().rig.strings.size());
+    if (index < 1 || index > static_cast<int>(tunings.size()))
+        return;
+    const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(index) - 1];
+    context_.accept(context_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side_, tuning); }));
+    refresh();
+}
+
+void SetPicker::refresh() {
+    const Job& job = context_.session().job();
+    const SidePicks& picks = side_ == Side::Off ? job.offPicks : job.onPicks;
+    sets_->clear();
+    sets_->addItem(picks.setName.isEmpty() ? tr("own choice") : picks.setName);
+    for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size()))
+        sets_->addItem(set->name);
+    tunings_->clear();
+    tunings_->addItem(picks.tuningName.isEmpty() ? tr("own choice") : picks.tuningName);
+    for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size()))
+        tunings_->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
+}
+
+} // namespace flenzo

@@ -1,0 +1,212 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/forms/method_table.h"
+
+#include "domain/measuring.h"
+#include "paint/format.h"
+#include "widgets/look.h"
+
+#include <QBoxLayout>
+#include <QHeaderView>
+#include <QKeyEvent>
+#include <QProgressBar>
+#include <QPromise>
+#include <QTimer>
+#include <QtConcurrent>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+using Priced = std::optional<PricedPlan>;
+constexpr int wholeProgress = 100, quietFor_ms = 500;
+enum Column { TopicColumn, MethodColumn, PassesColumn, MinutesColumn, RiskColumn, WhyColumn };
+constexpr int topicRole = Qt::UserRole, optionRole = Qt::UserRole + 1;
+
+QString moreText(double difference, double least, int decimals) {
+    return std::abs(difference) > least ? signedNumber(difference, decimals) : QString();
+}
+QString passesText(const MethodCost& cost, const MethodCost& now) {
+    return moreText(cost.passes.p50 - now.passes.p50, 0.05, 1);
+}
+QString minutesText(const MethodCost& cost, const MethodCost& now) {
+    return moreText(cost.minutes.p50 - now.minutes.p50, 0.5, 0);
+}
+
+bool costsTime(const PricedTopic& priced, const MethodCost& now) {
+    return std::any_of(priced.prices.begin(), priced.prices.end(), [&](const MethodCost& cost) {
+        return !passesText(cost, now).isEmpty() || !minutesText(cost, now).isEmpty();
+    });
+}
+
+void priceInBackground(QPromise<Priced>& promise, const Job& job) {
+    promise.setProgressRange(0, wholeProgress);
+    promise.addResult(pricedPlan(job, [&promise](double share) {
+        promise.setProgressValue(static_cast<int>(share * wholeProgress));
+        return !promise.isCanceled();
+    }));
+}
+
+} // namespace
+
+MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    progress_ = new QProgressBar(this);
+    progress_->setRange(0, wholeProgress);
+    progress_->setAccessibleName(tr("Pricing the methods"));
+    progress_->hide();
+    column->addWidget(progress_);
+    tree_ = new QTreeWidget(this);
+    tree_->setObjectName(QStringLiteral("methods"));
+    tree_->setAccessibleName(tr("Methods and what they cost on this guitar"));
+    tree_->setHeaderLabels({tr("topic"), tr("method"), tr("passes"), tr("minutes"), tr("risk"), tr("why")});
+    tree_->setRootIsDecorated(true);
+    tree_->setAlternatingRowColors(false);
+    tree_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    tree_->header()->setStretchLastSection(true);
+    tree_->installEventFilter(this);
+    tree_->setToolTip(tr("Enter or a click on a method chooses it; passes and minutes are against the plan as it is"));
+    column->addWidget(tree_, 1);
+    connect(tree_, &QTreeWidget::itemClicked, this, &MethodTable::take);
+    connect(&context_.session(), &Session::changed, this, &MethodTable::followJob);
+    connect(&watcher_, &QFutureWatcherBase::progressValueChanged, progress_, &QProgressBar::setValue);
+    connect(&watcher_, &QFutureWatcherBase::finished, this, &MethodTable::showPrices);
+    followJob();
+}
+
+MethodTable::~MethodTable() {
+    watcher_.cancel();
+    watcher_.waitForFinished();
+}
+
+void MethodTable::finish() {
+    watcher_.waitForFinished();
+    QCoreApplication::sendPostedEvents(&watcher_);
+}
+
+/// What the costs follow from, apart from the guitar.
+QString MethodTable::chosen() const {
+    const Job& job = context_.session().job();
+    return shopDefaultsOf(job) + chosenMethod(job, QStringLiteral("bridge")) + toolLines(job.tools);
+}
+
+void MethodTable::followJob() {
+    if (const QString now = chosen(); now != pricedFor_) {
+        pricedFor_ = now;
+        price();
+    }
+}
+
+void MethodTable::price() {
+    watcher_.cancel(); // the latest question wins
+    Q_EMIT pricing();
+    watcher_.setFuture(QtConcurrent::run(priceInBackground, context_.session().job()));
+    QTimer::singleShot(quietFor_ms, progress_, [this] { progress_->setVisible(watcher_.isRunning()); });
+}
+
+void MethodTable::showPrices() {
+    progress_->hide();
+    if (watcher_.isCanceled() || watcher_.future().resultCount() == 0 || !watcher_.result())
+        return;
+    plan_ = watcher_.result();
+    QStringList names;
+    for (const PricedTopic& priced : plan_->topics)
+        names.append(priced.topic->name);
+    if (names != shown_) {
+        shown_ = names;
+        fill();
+    } else {
+        for (const PricedTopic& priced : plan_->topics)
+            fillTopic(*topicRow(priced.topic->name), priced);
+    }
+    Q_EMIT pricedAnew();
+}
+
+QTreeWidgetItem* MethodTable::topicRow(const QString& topic) const {
+    for (int row = 0; row < tree_->topLevelItemCount(); ++row)
+        if (tree_->topLevelItem(row)->data(0, topicRole).toString() == topic)
+            return tree_->topLevelItem(row);
+    return nullptr;
+}
+
+/// What costs time on this guitar comes first, unfolded.
+void MethodTable::fill() {
+    tree_->clear();
+    for (const bool dear : {true, false})
+        for (const PricedTopic& priced : plan_->topics) {
+            if (costsTime(priced, plan_->now) != dear)
+                continue;
+            auto* row = new QTreeWidgetItem(tree_);
+            row->setData(0, topicRole, priced.topic->name);
+            for (const MethodOption& option : priced.topic->options) {
+                auto* child = new QTreeWidgetItem(row);
+                child->setData(0, topicRole, priced.topic->name);
+                child->setData(0, optionRole, option.name);
+            }
+            fillTopic(*row, priced);
+            row->setExpanded(dear);
+        }
+}
+
+void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
+    const QString chosen = chosenMethod(context_.session().job(), priced.topic->name);
+    QFont bold = tree_->font();
+    bold.setBold(true);
+    row.setText(TopicColumn, priced.topic->title);
+    for (qsizetype k = 0; k < priced.topic->options.size(); ++k) {
+        const MethodOption& option = priced.topic->options[k];
+        QTreeWidgetItem& child = *row.child(static_cast<int>(k));
+        const bool isChosen = option.name == chosen;
+        const QString mark = isChosen ? QStringLiteral("\u25c9 ") : QStringLiteral("\u25cb ");
+        const QStringList cells{QString(),
+                                mark + option.title,
+                                isChosen ? QString() : passesText(priced.prices[k], plan_->now),
+                                isChosen ? QString() : minutesText(priced.prices[k], plan_->now),
+                                priced.prices[k].risk,
+                                option.reason};
+        for (int c = 0; c < cells.size(); ++c) {
+            child.setText(c, cells[c]);
+            child.setToolTip(c, cells[c]);
+            child.setTextAlignment(c, (c == PassesColumn || c == MinutesColumn ? Qt::AlignRight : Qt::AlignLeft) |
+                                          Qt::AlignVCenter);
+        }
+        child.setFont(MethodColumn, isChosen ? bold : tree_->font());
+        if (!isChosen)
+            continue;
+        row.setText(MethodColumn, option.title);
+        row.setFont(MethodColumn, bold);
+        row.setText(RiskColumn, priced.prices[k].risk);
+        row.setText(WhyColumn, option.reason);
+    }
+}
+
+void MethodTable::choose(const QString& topic, const QString& option) {
+    context_.accept(context_.session().edit(tr("method"), [&](Job& job) { chooseMethod(job, topic, option); }));
+    if (QTreeWidgetItem* row = topicRow(topic); row && plan_)
+        for (const PricedTopic& priced : plan_->topics)
+            if (priced.topic->name == topic)
+                fillTopic(*row, priced); // the mark follows at once, the prices when they are known
+}
+
+void MethodTable::take(QTreeWidgetItem* item) {
+    const QString option = item->data(0, optionRole).toString();
+    if (option.isEmpty())
+        item->setExpanded(!item->isExpanded());
+    else
+        choose(item->data(0, topicRole).toString(), option);
+}
+
+bool MethodTable::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != tree_ || event->type() != QEvent::KeyPress)
+        return QWidget::eventFilter(watched, event);
+    const int key = static_cast<QKeyEvent*>(event)->key();
+    if ((key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space) && tree_->currentItem()) {
+        take(tree_->currentItem());
+        return true; // else it would mean that the step is done
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+} // namespace flenzo

@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/costs.h"
+#include "widgets/app_context.h"
+
+#include <QFutureWatcher>
+#include <QTreeWidget>
+#include <optional>
+
+class QProgressBar;
+
+namespace flenzo {
+
+/// Every topic on which the trade disagrees and that matters on this guitar: what is chosen and what it costs in
+/// columns, its other methods unfolded below in the same columns. Priced beside the window.
+class MethodTable : public QWidget {
+    Q_OBJECT
+public:
+    MethodTable(AppContext& context, QWidget* parent);
+    ~MethodTable() override;
+    void finish(); ///< waits until the plan is priced; for tests and pictures
+    [[nodiscard]] const std::optional<PricedPlan>& priced() const { return plan_; }
+    /// Chooses a method as a click on its row does.
+    void choose(const QString& topic, const QString& option);
+    [[nodiscard]] QTreeWidgetItem* topicRow(const QString& topic) const;
+
+Q_SIGNALS:
+    void pricing();
+    void pricedAnew();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void followJob();
+    void price();
+    void showPrices();
+    void fill();
+    void fillTopic(QTreeWidgetItem& row, const PricedTopic& priced);
+    void take(QTreeWidgetItem* item);
+    [[nodiscard]] QString chosen() const;
+
+    AppContext& context_;
+    QTreeWidget* tree_;
+    QProgressBar* progress_;
+    QFutureWatcher<std::optional<PricedPlan>> watcher_;
+    std::optional<PricedPlan> plan_;
+    QString pricedFor_;
+    QStringList shown_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,338 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/first_answer_form.h"
+
+#include "domain/measuring.h"
+#include "domain/ranges.h"
+#include "paint/section.h"
+#include "session/input/quantity.h"
+#include "widgets/controls/field_edit.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/controls/set_picker.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QButtonGroup>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QGridLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QToolButton>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr int leastStrings = 4;
+
+/// The kind as its section, at rest with its usual figures.
+QIcon sectionIcon(const BridgeKind& kind, const QSize& size, const Preferences& preferences) {
+    Job job = newJob();
+    setBridgeKind(job, kind);
+    const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
+    SectionValues values{job.rig, level.state, job.goal, preferences.units, false, 1.0, {}};
+    values.bare = true;
+    QPixmap pixels(size);
+    QPainter painter(&pixels);
+    paint(painter, buildSection(values, size), preferences.theme());
+    painter.end();
+    return QIcon(pixels);
+}
+
+QWidget* titled(const QString& title, QWidget* inside, QWidget* parent) {
+    auto* box = new QWidget(parent);
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    QLabel* heading = label(TextRole::Heading, box);
+    heading->setText(title);
+    column->addWidget(heading);
+    column->addWidget(inside);
+    return box;
+}
+
+} // namespace
+
+FirstAnswerForm::FirstAnswerForm(AppContext& context, QWidget* parent) : Page(context, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    column->addWidget(buildNames());
+    column->addWidget(titled(tr("1  Which bridge is it?"), buildBridges(), this));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(24);
+    auto* questions = new QVBoxLayout;
+    questions->addWidget(titled(tr("2  Which strings come off, which go on?"), buildStrings(), this));
+    questions->addWidget(
+        titled(tr("3  In tune on the old strings, the plate is"), new OldLevelForm(context, this), this));
+    questions->addStretch();
+    row->addLayout(questions, 5);
+    row->addWidget(buildAnswer(), 6);
+    column->addLayout(row, 1);
+    connect(&context_.session(), &Session::remainingChanged, this, &FirstAnswerForm::refreshWhenSeen);
+}
+
+QWidget* FirstAnswerForm::buildNames() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    const auto field = [&](const char* objectName, const QString& name, QString Job::*member) {
+        auto* edit = new FieldEdit(
+            name,
+            [this, name, member](const QString& typed) {
+                return context_.accept(context_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
+            },
+            box);
+        edit->setObjectName(QLatin1String(objectName));
+        edit->setAccessibleName(name);
+        edit->setMinimumWidth(80);
+        row->addWidget(new QLabel(name, box));
+        row->addWidget(edit, member == &Job::story ? 2 : 1);
+        return edit;
+    };
+    name_ = field("cardGuitar", tr("guitar"), &Job::guitar);
+    owner_ = field("cardOwner", tr("owner"), &Job::owner);
+    reason_ = field("cardReason", tr("reason for the job"), &Job::story);
+    return box;
+}
+
+QWidget* FirstAnswerForm::buildBridges() {
+    auto* box = new QWidget(this);
+    tiles_ = new QGridLayout(box);
+    tiles_->setContentsMargins(0, 0, 0, 0);
+    kinds_ = new QButtonGroup(this);
+    const auto& kinds = bridgeKinds();
+    for (std::size_t k = 0; k < kinds.size(); ++k) {
+        auto* cell = new QWidget(box);
+        auto* column = new QVBoxLayout(cell);
+        column->setContentsMargins(0, 0, 0, 0);
+        auto* tile = new QToolButton(cell);
+        QLabel* words = label(TextRole::Small, cell);
+        words->setText(QStringLiteral("%1  %2").arg(k + 1).arg(kinds[k].name));
+        words->setWordWrap(true);
+        words->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
+        column->addWidget(tile);
+        column->addWidget(words, 1);
+        tile->setObjectName(QStringLiteral("kind%1").arg(k));
+        tile->setProperty("tile", true);
+        tile->setAccessibleName(kinds[k].name);
+        tile->setCheckable(true);
+        tile->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        tile->setFocusPolicy(Qt::StrongFocus);
+        tile->installEventFilter(this);
+        kinds_->addButton(tile, static_cast<int>(k));
+        bridges_.append(tile);
+    }
+    connect(kinds_, &QButtonGroup::idClicked, this, &FirstAnswerForm::chooseBridge);
+    return box;
+}
+
+QWidget* FirstAnswerForm::buildStrings() {
+    auto* box = new QWidget(this);
+    auto* form = new QFormLayout(box);
+    form->setContentsMargins(0, 0, 0, 0);
+    count_ = new QComboBox(box);
+    count_->setObjectName(QStringLiteral("firstCount"));
+    count_->setAccessibleName(tr("Number of strings"));
+    for (int n = leastStrings; n <= static_cast<int>(maxStrings); ++n)
+        count_->addItem(tr("%n strings", nullptr, n));
+    connect(count_, &QComboBox::activated, this, &FirstAnswerForm::chooseCount);
+    off_ = new SetPicker(context_, Side::Off, tr("comes off"), box);
+    on_ = new SetPicker(context_, Side::On, tr("goes on"), box);
+    form->addRow(tr("number"), count_);
+    form->addRow(tr("comes off"), off_);
+    form->addRow(tr("goes on"), on_);
+    return box;
+}
+
+QWidget* FirstAnswerForm::buildAnswer() {
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* column = new QVBoxLayout(panel);
+    auto* top = new QHBoxLayout;
+    act_ = label(TextRole::Act, panel, QStringLiteral("firstAct"));
+    act_->setWordWrap(true);
+    turns_ = label(TextRole::Figure, panel, QStringLiteral("firstTurns"));
+    top->addWidget(act_, 3);
+    top->addWidget(turns_, 1);
+    column->addLayout(top);
+    sum_ = label(TextRole::Heading, panel, QStringLiteral("firstSum"));
+    assumed_ = label(TextRole::Small, panel, QStringLiteral("firstAssumed"));
+    for (QLabel* each : {sum_, assumed_}) {
+        each->setWordWrap(true);
+        column->addWidget(each);
+    }
+    section_ = new SceneView(panel);
+    section_->setObjectName(QStringLiteral("firstSection"));
+    section_->setAccessibleName(tr("Side section of the bridge"));
+    column->addWidget(section_, 1);
+    return panel;
+}
+
+void FirstAnswerForm::arrangeBridges() {
+    const int wanted = std::clamp(static_cast<int>(width() / (basePixels(context_.preferences()) * 9.4)), 2,
+                                  static_cast<int>(bridges_.size()));
+    if (wanted == columns_)
+        return;
+    columns_ = wanted;
+    for (int k = 0; k < bridges_.size(); ++k)
+        tiles_->addWidget(bridges_[k]->parentWidget(), k / wanted, k % wanted);
+}
+
+void FirstAnswerForm::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    arrangeBridges();
+}
+
+/// Digits and arrows choose a bridge while the keyboard is among them.
+bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::KeyPress)
+        return Page::eventFilter(watched, event);
+    const int key = static_cast<QKeyEvent*>(event)->key(), count = static_cast<int>(bridges_.size());
+    int at = kinds_->checkedId();
+    if (key >= Qt::Key_1 && key < Qt::Key_1 + count)
+        at = key - Qt::Key_1;
+    else if (key == Qt::Key_Right || key == Qt::Key_Down)
+        at = (at + 1) % count;
+    else if (key == Qt::Key_Left || key == Qt::Key_Up)
+        at = (at + count - 1) % count;
+    else
+        return Page::eventFilter(watched, event);
+    chooseBridge(at);
+    bridges_[at]->setFocus();
+    return true;
+}
+
+void FirstAnswerForm::chooseBridge(int kind) {
+    context_.accept(context_.session().edit(
+        tr("kind of bridge"), [kind](Job& job) { setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(kind)]); }));
+    refresh();
+}
+
+void FirstAnswerForm::chooseCount(int index) {
+    std::optional<Fault> fault;
+    const auto other = context_.session().edit(tr("number of strings"), [&](Job& job) {
+        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, context_.catalogue());
+    });
+    context_.accept(fault ? fault : other);
+    refresh();
+}
+
+void FirstAnswerForm::refresh() {
+    const Job& job = context_.session().job();
+    name_->show(job.guitar);
+    owner_->show(job.owner);
+    reason_->show(job.story);
+    count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
+    off_->refresh();
+    on_->refresh();
+    refreshBridges();
+    refreshAnswer();
+    arrangeBridges();
+}
+
+void FirstAnswerForm::refreshBridges() {
+    const double base = basePixels(context_.preferences());
+    const QString look = QStringLiteral("%1 %2").arg(base).arg(context_.preferences().dark);
+    if (look != drawnFor_) {
+        drawnFor_ = look;
+        const QSize size(static_cast<int>(base * 8.4), static_cast<int>(base * 4.8));
+        for (int k = 0; k < bridges_.size(); ++k) {
+            bridges_[k]->setIconSize(size);
+            bridges_[k]->setIcon(sectionIcon(bridgeKinds()[static_cast<std::size_t>(k)], size, context_.preferences()));
+        }
+        columns_ = 0;
+    }
+    bridges_[static_cast<int>(kindOf(context_.session().job().rig.bridge))]->setChecked(true);
+}
+
+void FirstAnswerForm::refreshAnswer() {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const LevelSolution& level = derived.report.level;
+    const bool found = level.status == LevelStatus::Found, claw = hasClaw(job.rig);
+    const double turns = level.moreTurns;
+    act_->setText(!found                       ? tr("Do not start: this set cannot float here")
+                  : !claw                      ? wording::inTune(derived, context_.preferences().units)
+                  : std::abs(turns) < 1.0 / 32 ? tr("No claw change")
+                  : turns > 0.0                ? tr("TIGHTEN both claw screws")
+                                               : tr("LOOSEN both claw screws"));
+    turns_->setText(found && claw && std::abs(turns) >= 1.0 / 32 ? turnsText(turns) : QString());
+    turns_->setVisible(!turns_->text().isEmpty());
+    sum_->setText(found ? wording::outlook(derived) : wording::stuck(level));
+    assumed_->setText(tr("Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct "
+                         "them. Plus or minus %2 turns.")
+                          .arg(job.measured.size())
+                          .arg(turnsText(std::max(derived.uncertainty.claw_turns, 1.0 / 16))));
+    SectionValues values{derived.rig(),
+                         derived.now().shown(job.rig.bridge),
+                         job.goal,
+                         context_.preferences().units,
+                         derived.now().angleMeasured(),
+                         context_.preferences().textScale,
+                         {}};
+    section_->setMinimumHeight(static_cast<int>(basePixels(context_.preferences()) * 8.5));
+    section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
+}
+
+OldLevelForm::OldLevelForm(AppContext& context, QWidget* parent)
+    : QWidget(parent), context_(context), group_(new QButtonGroup(this)) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    const std::pair<QString, const char*> answers[] = {{tr("&level"), "oldLevel"},
+                                                       {tr("&sunk"), "oldSunk"},
+                                                       {tr("&forward"), "oldForward"},
+                                                       {tr("not &known"), "oldUnknown"}};
+    for (int a = 0; a < static_cast<int>(std::size(answers)); ++a) {
+        auto* button = new QPushButton(answers[a].first, this);
+        button->setObjectName(QLatin1String(answers[a].second));
+        button->setCheckable(true);
+        group_->addButton(button, a);
+        row->addWidget(button);
+    }
+    angle_ = new FieldEdit(
+        tr("plate angle with the old set"),
+        [this](const QString& typed) {
+            const Result<double> value =
+                parseQuantity(typed, Dimension::Angle, {}, tr("plate angle with the old set"), ranges::oldAngle_deg);
+            if (value.ok())
+                say(true, value.value());
+            return value.ok() || context_.accept(value.fault());
+        },
+        this);
+    angle_->setObjectName(QStringLiteral("oldAngle"));
+    angle_->setToolTip(tr("Or as an angle, forward positive"));
+    angle_->setMinimumWidth(80);
+    angle_->setMaximumWidth(160);
+    row->addWidget(angle_);
+    row->addStretch();
+    connect(group_, &QButtonGroup::idClicked, this, [this](int answer) {
+        const PlateByEye seen[] = {PlateByEye::Level, PlateByEye::Sunk, PlateByEye::Forward};
+        answer == 3 ? say(false, 0.0) : say(true, angleSeen_rad(seen[answer]));
+    });
+    connect(&context_.session(), &Session::changed, this, &OldLevelForm::follow);
+    follow();
+}
+
+void OldLevelForm::say(bool known, double angle_rad) {
+    context_.accept(context_.session().edit(tr("old balance"), [&](Job& job) {
+        job.wasLevel = known;
+        job.oldAngle_rad = angle_rad;
+    }));
+}
+
+void OldLevelForm::follow() {
+    const Job& job = context_.session().job();
+    const double least_rad = radians(0.05);
+    const int answer = !job.wasLevel ? 3 : job.oldAngle_rad < -least_rad ? 1 : job.oldAngle_rad > least_rad ? 2 : 0;
+    group_->button(answer)->setChecked(true);
+    angle_->show(job.wasLevel ? degreesText(job.oldAngle_rad) : QString());
+    setEnabled(hasClaw(job.rig));
+}
+
+} // namespace flenzo

@@ -1,0 +1,465 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/plan_page.h"
+
+#include "core/planning/spring_choice.h"
+#include "domain/faults.h"
+#include "domain/measuring.h"
+#include "domain/methods.h"
+#include "paint/act_picture.h"
+#include "paint/pull_bars.h"
+#include "paint/section.h"
+#include "widgets/controls/figure_table.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/forms/method_table.h"
+#include "widgets/look.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QTabWidget>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+QFrame* panelIn(QWidget* parent) {
+    auto* panel = new QFrame(parent);
+    panel->setProperty("panel", true);
+    return panel;
+}
+
+/// A table under its note.
+QWidget* tablePanel(QWidget* parent, QLabel** note, FigureTable* table) {
+    auto* panel = new QWidget(parent);
+    auto* column = new QVBoxLayout(panel);
+    if (note) {
+        *note = label(TextRole::Body, panel);
+        (*note)->setWordWrap(true);
+        column->addWidget(*note);
+    }
+    column->addWidget(table, 1);
+    return panel;
+}
+
+/// "60 EUR", "45.50", "€ 60".
+struct LabourRate {
+    double perHour = 0.0;
+    QString currency;
+};
+std::optional<LabourRate> labourRate(const QString& text) {
+    static const QRegularExpression shape(QStringLiteral("^([^\\d]*)([\\d]+(?:[.,]\\d{1,2})?)(.*)$"));
+    const auto match = shape.match(text.trimmed());
+    const double number = match.captured(2).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+    if (!match.hasMatch() || number <= 0.0 || number > 10000.0)
+        return std::nullopt;
+    return LabourRate{number, (match.captured(1) + match.captured(3)).trimmed()};
+}
+
+/// "1 3/4 turns, that is 7 quarter turns" or with sixteenths where quarters do not do.
+QString inQuarters(double turns) {
+    const int sixteenths = static_cast<int>(std::lround(std::abs(turns) * 16.0));
+    const int quarters = sixteenths / 4, rest = sixteenths % 4;
+    const QString whole =
+        quarters == 1 ? PlanPage::tr("1 quarter turn") : PlanPage::tr("%1 quarter turns").arg(quarters);
+    return rest == 0 ? whole : PlanPage::tr("%1 and %2/16").arg(whole).arg(rest);
+}
+
+} // namespace
+
+PlanPage::PlanPage(AppContext& context, QWidget* parent) : Page(context, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    row->addWidget(buildWhat(), 11);
+    row->addWidget(buildTakes(), 9);
+    column->addLayout(row, 1);
+    column->addWidget(buildTables(), 1);
+    column->addWidget(buildFoot());
+    connect(methods_, &MethodTable::pricing, this,
+            [this] { sum_->setText(tr("Working out what each method costs on this guitar…")); });
+    connect(methods_, &MethodTable::pricedAnew, this, &PlanPage::showOffer);
+    connect(&context_.session(), &Session::remainingChanged, this, &PlanPage::refreshWhenSeen);
+}
+
+/// What changes: pull by pull, and where it would leave the plate.
+QWidget* PlanPage::buildWhat() {
+    QFrame* panel = panelIn(this);
+    auto* column = new QVBoxLayout(panel);
+    verdict_ = label(TextRole::Heading, panel, QStringLiteral("verdict"));
+    reason_ = label(TextRole::Body, panel, QStringLiteral("reason"));
+    for (QLabel* each : {verdict_, reason_}) {
+        each->setWordWrap(true);
+        column->addWidget(each);
+    }
+    auto* pictures = new QHBoxLayout;
+    bars_ = new SceneView(panel);
+    bars_->setObjectName(QStringLiteral("pullBars"));
+    bars_->setAccessibleName(tr("Pull of the strings, before and after"));
+    section_ = new SceneView(panel);
+    section_->setObjectName(QStringLiteral("planSection"));
+    section_->setAccessibleName(tr("Side section: the plate now, if the claw is left alone, and level"));
+    pictures->addWidget(bars_, 1);
+    pictures->addWidget(section_, 1);
+    column->addLayout(pictures, 1);
+    return panel;
+}
+
+/// What it takes: claw, passes, minutes, price, and how sure that is.
+QWidget* PlanPage::buildTakes() {
+    QFrame* panel = panelIn(this);
+    auto* column = new QVBoxLayout(panel);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(16);
+    claw_ = label(TextRole::Act, panel, QStringLiteral("clawSentence"));
+    claw_->setWordWrap(true);
+    turns_ = label(TextRole::Figure, panel, QStringLiteral("turns"));
+    turns_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    screwsPicture_ = new SceneView(panel);
+    screwsPicture_->setObjectName(QStringLiteral("planScrews"));
+    screwsPicture_->setAccessibleName(tr("The two claw screws"));
+    column->addWidget(claw_);
+    top->addWidget(turns_);
+    top->addWidget(screwsPicture_);
+    top->addStretch();
+    column->addLayout(top);
+    screws_ = label(TextRole::Small, panel, QStringLiteral("screws"));
+    sum_ = label(TextRole::Heading, panel, QStringLiteral("planSum"));
+    offer_ = label(TextRole::Body, panel, QStringLiteral("offer"));
+    toolsNote_ = label(TextRole::Body, panel, QStringLiteral("toolsNote"));
+    for (QLabel* each : {screws_, sum_, offer_}) {
+        each->setWordWrap(true);
+        column->addWidget(each);
+    }
+    column->addWidget(buildTools());
+    toolsNote_->setWordWrap(true);
+    column->addWidget(toolsNote_);
+    column->addStretch();
+    return panel;
+}
+
+/// What pitch and level are measured with on this job; it decides how sure the program may be.
+QWidget* PlanPage::buildTools() {
+    auto* box = new QWidget(this);
+    auto* form = new QFormLayout(box);
+    form->setContentsMargins(0, 0, 0, 0);
+    const auto row = [&](const char* name, const QString& title, const QList<MeasuringTool>& list,
+                         int (*now)(const Tools&), void (*choose)(Tools&, int)) {
+        auto* combo = new QComboBox(box);
+        combo->setObjectName(QLatin1String(name));
+        combo->setAccessibleName(title);
+        for (const MeasuringTool& tool : list)
+            combo->addItem(tool.title);
+        connect(combo, &QComboBox::activated, this, [this, choose](int index) {
+            context_.accept(
+                context_.session().edit(tr("measuring"), [&](Job& changed) { choose(changed.tools, index); }));
+        });
+        form->addRow(title, combo);
+        tools_.push_back({combo, now});
+    };
+    const Job& job = context_.session().job();
+    row("toolTuner", tr("Pitch is read with"), tunersInUse(), tunerOf, chooseTuner);
+    if (floats(job.rig, job.goal))
+        row("toolLevel", tr("Level is judged by"), levelTools(), levelToolOf, chooseLevelTool);
+    row("toolPeg", tr("A string is left"), pegHands(), pegHandOf, choosePegHand);
+    rate_ = new QLineEdit(box);
+    rate_->setObjectName(QStringLiteral("labourRate"));
+    rate_->setAccessibleName(tr("Labour rate an hour"));
+    rate_->setPlaceholderText(tr("none: no price is offered"));
+    connect(rate_, &QLineEdit::editingFinished, this, &PlanPage::keepRate);
+    form->addRow(tr("Labour, an hour"), rate_);
+    return box;
+}
+
+QWidget* PlanPage::buildTables() {
+    tabs_ = new QTabWidget(this);
+    tabs_->setObjectName(QStringLiteral("planTabs"));
+    methods_ = new MethodTable(context_, tabs_);
+    aims_ = new FigureTable({tr("string"), tr("tune to"), tr("±"), tr("hertz"), tr("that is")}, tr("Aims"), this);
+    aims_->setObjectName(QStringLiteral("aims"));
+    ways_ = new FigureTable({tr("way"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Ways out"), this);
+    ways_->setObjectName(QStringLiteral("ways"));
+    alone_ = new FigureTable({tr("string"), tr("after one pass")}, tr("Claw left alone"), this);
+    passes_ = new FigureTable({tr("figure"), tr("value")}, tr("Passes and balance"), this);
+    passes_->setObjectName(QStringLiteral("passFigures"));
+    tabs_->addTab(methods_, tr("&Methods"));
+    tabs_->addTab(tablePanel(this, &aimsNote_, aims_), tr("A&ims in your order"));
+    tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("If the claw is &left alone"));
+    tabs_->addTab(tablePanel(this, nullptr, passes_), tr("Fi&gures"));
+    waysTab_ = tabs_->addTab(tablePanel(this, &waysNote_, ways_), tr("&What helps"));
+    const auto tall = static_cast<int>(basePixels(context_.preferences()) * 19.0);
+    tabs_->setMinimumHeight(tall);
+    return tabs_;
+}
+
+QWidget* PlanPage::buildFoot() {
+    auto* box = new QWidget(this);
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    if (context_.session().logbook()) {
+        auto* keep = new QPushButton(tr("Keep methods and tools as shop defaults"), box);
+        keep->setObjectName(QStringLiteral("keepHouse"));
+        connect(keep, &QPushButton::clicked, this, [this] {
+            const Job& job = context_.session().job();
+            if (context_.accept(context_.session().logbook()->setSetting(
+                    QStringLiteral("house"), shopDefaultsOf(job) + QLatin1Char('\n') + toolLines(job.tools))))
+                context_.say(tr("New jobs begin with these methods and tools."));
+        });
+        row->addWidget(keep);
+    }
+    auto* compare = new QPushButton(tr("Compare methods on simulated guitars…"), box);
+    compare->setObjectName(QStringLiteral("compareMethods"));
+    connect(compare, &QPushButton::clicked, this, &PlanPage::methodsToCompare);
+    row->addWidget(compare);
+    row->addStretch();
+    return box;
+}
+
+void PlanPage::finish() {
+    methods_->finish();
+}
+
+void PlanPage::refresh() {
+    refreshHead();
+    refreshPictures();
+    refreshAims();
+    refreshWays();
+    refreshAlone();
+    refreshPasses();
+    const Job& job = context_.session().job();
+    for (const ToolRow& row : tools_)
+        row.box->setCurrentIndex(row.chosen(job.tools));
+    const QString note = toolsNote(job);
+    toolsNote_->setText(note);
+    toolsNote_->setVisible(!note.isEmpty());
+    if (!rate_->hasFocus())
+        rate_->setText(rateText());
+    showOffer();
+}
+
+QString PlanPage::rateText() const {
+    const auto& book = context_.session().logbook();
+    const Result<QString> kept = book ? book->setting(QStringLiteral("labourRate")) : Result<QString>(QString());
+    return kept.ok() ? kept.value() : QString();
+}
+
+/// A number, and the shop's own word for its money.
+void PlanPage::keepRate() {
+    const QString typed = rate_->text().trimmed();
+    if (typed == rateText())
+        return;
+    if (!typed.isEmpty() && !labourRate(typed)) {
+        context_.accept(Fault{faults::noRate, tr("labour, an hour"), {typed}});
+        rate_->setText(rateText());
+        return;
+    }
+    if (const auto& book = context_.session().logbook())
+        context_.accept(book->setSetting(QStringLiteral("labourRate"), typed));
+    showOffer();
+}
+
+void PlanPage::showOffer() {
+    const std::optional<PricedPlan>& plan = methods_->priced();
+    const bool offered = context_.session().derived().report.level.status == LevelStatus::Found;
+    sum_->setVisible(offered); // nothing is promised of what cannot float
+    offer_->setVisible(offered);
+    if (!plan)
+        return;
+    const double least_min = std::round(plan->now.minutes.p10), most_min = std::round(plan->now.minutes.p90);
+    sum_->setText(tr("As chosen: %1 passes, %2 min in all")
+                      .arg(wording::rangeText(std::ceil(plan->now.passes.p10), std::ceil(plan->now.passes.p90)),
+                           wording::rangeText(least_min, most_min)));
+    const QString sure = tr("It holds about 8 times in 10; minutes are partly assumed.");
+    const std::optional<LabourRate> rate = labourRate(rateText());
+    offer_->setText(rate ? tr("Labour %1 %2. %3")
+                               .arg(wording::rangeText(std::round(rate->perHour * least_min / 60.0),
+                                                       std::round(rate->perHour * most_min / 60.0)),
+                                    rate->currency, sure)
+                         : sure);
+}
+
+void PlanPage::refreshPictures() {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const Preferences& preferences = context_.preferences();
+    PullBars pulls;
+    pulls.units = preferences.units;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        pulls.bars.push_back(
+            {QString::fromStdString(job.rig.strings[i].name), derived.report.before_N[i], derived.report.after_N[i]});
+    bars_->show(
+        [pulls, scale = preferences.textScale](const QSizeF& size) { return buildPullBars(pulls, size, scale); },
+        preferences);
+    SectionValues values{derived.rig(),
+                         derived.now().shown(job.rig.bridge),
+                         job.goal,
+                         preferences.units,
+                         derived.now().angleMeasured(),
+                         preferences.textScale,
+                         {}};
+    if (hasClaw(job.rig) && derived.report.level.status == LevelStatus::Found)
+        values.outlines.push_back({derived.report.alone.stable ? derived.report.alone.state.angle_rad
+                                                               : derived.report.aloneFirst.after.angle_rad,
+                                   tr("claw left alone")});
+    section_->show([values](const QSizeF& size) { return buildSection(values, size); }, preferences);
+    ActPicture screws;
+    screws.kind = ActPicture::Kind::Claw;
+    screws.leftHanded = job.card.leftHanded;
+    const double turns = std::round(derived.report.level.moreTurns * 16.0) / 16.0;
+    screws.turns = {turns, turns};
+    screwsPicture_->setVisible(hasClaw(job.rig) && derived.report.level.status == LevelStatus::Found &&
+                               std::abs(turns) > 0.0);
+    screwsPicture_->show(
+        [screws, scale = preferences.textScale](const QSizeF& size) { return buildActPicture(screws, size, scale); },
+        preferences);
+    const QSize room(static_cast<int>(110 * preferences.textScale), static_cast<int>(96 * preferences.textScale));
+    screwsPicture_->setFixedSize(room);
+    for (SceneView* picture : {bars_, section_})
+        picture->setMinimumHeight(static_cast<int>(210 * preferences.textScale));
+}
+
+void PlanPage::refreshHead() {
+    const Derived& derived = context_.session().derived();
+    const ChangeReport& report = derived.report;
+    const bool found = report.level.status == LevelStatus::Found;
+    const double turns = report.level.moreTurns, spread = derived.uncertainty.claw_turns;
+    verdict_->setText(wording::verdict(report));
+    setVoice(verdict_, found ? TextRole::Heading : TextRole::Warn);
+    reason_->setText(wording::verdictReason(report, context_.preferences().units));
+    if (found && !hasClaw(context_.session().job().rig)) {
+        claw_->setText(wording::inTune(derived, context_.preferences().units));
+        turns_->clear();
+        screws_->setText(
+            context_.session().job().rig.bridge.family == Family::Fixed
+                ? tr("There is no spring and no claw: nothing moves when a string is tuned.")
+                : tr("There is no claw to turn: what can be changed is the spring, never its length by cutting and "
+                     "never the arm by bending."));
+        return;
+    }
+    const bool nothing = std::abs(turns) < 1.0 / 32;
+    claw_->setText(!found        ? tr("Do not start: find another set or springs first")
+                   : nothing     ? tr("No claw change")
+                   : turns > 0.0 ? tr("TIGHTEN both claw screws")
+                                 : tr("LOOSEN both claw screws"));
+    turns_->setText(!found ? tr("stop") : turnsText(turns));
+    screws_->setText(
+        !found    ? QString()
+        : nothing ? tr("Plus or minus %1 turns, as far as the assumed figures are known")
+                        .arg(turnsText(std::max(spread, 1.0 / 16)))
+                  : tr("%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are "
+                       "known.")
+                        .arg(wording::clawDirection(turns), inQuarters(turns), turnsText(std::max(spread, 1.0 / 16))));
+}
+
+void PlanPage::refreshAims() {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    QList<QStringList> rows;
+    for (const Aim& aim : derived.report.aimedPass.aims)
+        rows.append({QString::fromStdString(job.rig.strings[aim.string].name), centsText(aim.cents),
+                     QStringLiteral("±%1").arg(derived.uncertainty.aims_cents[aim.string], 0, 'f', 0),
+                     QString::number(aim.frequency_Hz, 'f', 2),
+                     wording::noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
+    aims_->show(rows, basePixels(context_.preferences()));
+    aimsNote_->setText(rows.isEmpty()
+                           ? tr("No aims without a balance.")
+                           : tr("From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is "
+                                "worked out anew from what you read.")
+                                 .arg(signedNumber(job.slackStart_cents, 0)));
+}
+
+void PlanPage::refreshWays() {
+    const Derived& derived = context_.session().derived();
+    const Job& job = context_.session().job();
+    if (job.rig.bridge.family == Family::RollerShaft) {
+        refreshSprings();
+        return;
+    }
+    QList<QStringList> rows;
+    for (const Alternative& way : derived.alternatives)
+        rows.append(
+            {wording::wayOut(way), signedNumber(way.level.moreTurns, 1),
+             QString::number(way.level.floatStiffness_NmPerRad, 'f', 1),
+             way.passFactor < 1.0 ? QStringLiteral("%1 %").arg(100.0 * way.passFactor, 0, 'f', 0) : tr("runs away")});
+    ways_->setHorizontalHeaderLabels({tr("way"), tr("claw"), tr("float"), tr("pass leaves")});
+    ways_->show(rows, basePixels(context_.preferences()));
+    if (derived.shortfall)
+        waysNote_->setText(wording::shortfall(*derived.shortfall, context_.preferences().units));
+    showWays(!rows.isEmpty());
+}
+
+/// A roller shaft's arm stands where its spring lets it: other springs, side by side.
+void PlanPage::refreshSprings() {
+    const Derived& derived = context_.session().derived();
+    const Units& units = context_.preferences().units;
+    const LevelSolution& level = derived.report.level;
+    QList<QStringList> rows;
+    for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0, {0.6, 0.8, 1.0, 1.25, 1.6}))
+        rows.append({tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1), lengthText(option.free_m, units),
+                     QString::number(option.floatStiffness_NmPerRad, 'f', 1),
+                     option.stable ? tr("level") : tr("runs away")});
+    ways_->setHorizontalHeaderLabels({tr("spring rate"), tr("free length"), tr("float"), tr("arm")});
+    ways_->show(rows, basePixels(context_.preferences()));
+    const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
+    waysNote_->setText(!shim_m ? tr("No spring is under the arm.")
+                       : *shim_m > 0.0
+                           ? tr("Packing of %1 under this spring brings the arm level; or one of these springs.")
+                                 .arg(lengthText(*shim_m, units))
+                           : tr("For a level arm the spring is %1 too long; one of these lengths fits.")
+                                 .arg(lengthText(-*shim_m, units)));
+    showWays(true);
+}
+
+/// Where there is no comfortable float, what helps comes before how it is done.
+void PlanPage::showWays(bool wanted) {
+    const bool first = wanted && !waysShown_;
+    waysShown_ = wanted;
+    tabs_->setTabVisible(waysTab_, wanted);
+    if (first && context_.session().derived().report.level.status != LevelStatus::Found)
+        tabs_->setCurrentIndex(waysTab_);
+}
+
+void PlanPage::refreshAlone() {
+    const Job& job = context_.session().job();
+    const ChangeReport& report = context_.session().derived().report;
+    QList<QStringList> rows;
+    for (const std::size_t string : job.method.order)
+        rows.append({QString::fromStdString(job.rig.strings[string].name), centsText(report.aloneFirst_cents[string])});
+    alone_->show(rows, basePixels(context_.preferences()));
+    aloneNote_->setText(wording::leftAlone(job, report));
+}
+
+void PlanPage::refreshPasses() {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const ChangeReport& report = derived.report;
+    const Units& units = context_.preferences().units;
+    QList<QStringList> rows;
+    if (report.level.status == LevelStatus::Found) {
+        rows.append({tr("passes with aims"), QStringLiteral("1")});
+        rows.append({tr("passes exactly to pitch"), report.exactDone ? QString::number(report.exactPasses.size())
+                                                                     : tr("over %1").arg(report.exactPasses.size())});
+        rows.append(
+            {tr("error left by each such pass"), QStringLiteral("%1 %").arg(100 * derived.couplingFactor, 0, 'f', 0)});
+        rows.append(
+            {tr("stiffness, pegs untouched"), tr("%1 N·m/rad").arg(report.level.stiffness_NmPerRad, 0, 'f', 1)});
+        rows.append(
+            {tr("stiffness, kept at pitch"), tr("%1 N·m/rad").arg(report.level.floatStiffness_NmPerRad, 0, 'f', 1)});
+    }
+    rows.append({tr("pull before"), forceText(report.sumBefore_N, units)});
+    rows.append({tr("pull after"), forceText(report.sumAfter_N, units)});
+    if (report.hasClaw)
+        rows.append({tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units)});
+    rows.append({tr("rig figures measured"), QString::number(job.measured.size())});
+    passes_->show(rows, basePixels(context_.preferences()));
+}
+
+} // namespace flenzo

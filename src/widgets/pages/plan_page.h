@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/log/tools.h"
+#include "widgets/pages/page.h"
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QTabWidget;
+
+namespace flenzo {
+
+class FigureTable;
+class MethodTable;
+class SceneView;
+
+/// The whole plan of a change: what changes, what it takes and how sure that is, the methods with what each costs, the
+/// aims, and what would happen with the claw left alone.
+class PlanPage : public Page {
+    Q_OBJECT
+public:
+    explicit PlanPage(AppContext& context, QWidget* parent = nullptr);
+    void refresh() override;
+    void finish(); ///< waits until the methods are priced; for tests and pictures
+
+Q_SIGNALS:
+    void methodsToCompare();
+
+private:
+    struct ToolRow {
+        QComboBox* box;
+        int (*chosen)(const Tools&);
+    };
+    QWidget* buildWhat();
+    QWidget* buildTakes();
+    QWidget* buildTools();
+    QWidget* buildTables();
+    QWidget* buildFoot();
+    void refreshHead();
+    void refreshPictures();
+    void refreshAims();
+    void refreshWays();
+    void refreshSprings();
+    void showWays(bool wanted);
+    void refreshAlone();
+    void refreshPasses();
+    void showOffer();
+    void keepRate();
+    [[nodiscard]] QString rateText() const;
+
+    QLabel *verdict_, *reason_, *claw_, *turns_, *screws_, *sum_, *offer_, *toolsNote_;
+    QLabel *aimsNote_, *aloneNote_, *waysNote_;
+    FigureTable *aims_, *alone_, *passes_, *ways_;
+    SceneView *bars_, *section_, *screwsPicture_;
+    QLineEdit* rate_;
+    QTabWidget* tabs_;
+    int waysTab_ = 0;
+    bool waysShown_ = false;
+    MethodTable* methods_;
+    std::vector<ToolRow> tools_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,276 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/pages/step_forms.h"
+
+#include "domain/edits.h"
+#include "domain/measuring.h"
+#include "domain/method_figures.h"
+#include "domain/methods.h"
+#include "domain/workflow.h"
+#include "widgets/controls/photo_strip.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/forms/calc_forms.h"
+#include "widgets/forms/job_form.h"
+#include "widgets/forms/return_form.h"
+#include "widgets/forms/soak_form.h"
+#include "widgets/forms/tick_forms.h"
+#include "widgets/look.h"
+#include "widgets/pages/change_page.h"
+#include "widgets/pages/first_answer_form.h"
+#include "widgets/pages/plan_page.h"
+#include "widgets/text/convergence.h"
+#include "widgets/text/wording.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QDateEdit>
+#include <QDateTime>
+#include <QFormLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(StepForms)
+};
+
+/// Fields of the card; the bridge itself is chosen among the three questions.
+JobForm* cardForm(AppContext& context, QWidget* parent) {
+    const Card& card = context.session().job().card;
+    auto* form = new JobForm(context, parent);
+    form->choice<Nut>("cardNut", Words::tr("nut"),
+                      {Words::tr("open"), Words::tr("caps on bolts"), Words::tr("a clamp for each string")}, card.nut,
+                      [](Job& job, Nut nut) { job.card.nut = nut; });
+    form->choice<Tuners>("cardTuners", Words::tr("tuners"),
+                         {Words::tr("string through a hole"), Words::tr("slotted with a centre hole"),
+                          Words::tr("locking posts"), Words::tr("at the bridge")},
+                         card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
+    form->choice<Headstock>("cardHead", Words::tr("headstock"),
+                            {Words::tr("all on one side"), Words::tr("split, both sides"), Words::tr("none")},
+                            card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
+    form->choice<Board>("cardBoard", Words::tr("board"),
+                        {Words::tr("dark, without lacquer"), Words::tr("maple"), Words::tr("other")}, card.board,
+                        [](Job& job, Board board) { job.card.board = board; });
+    form->flag(QStringLiteral("cardLeft"), Words::tr("left-handed"), card.leftHanded,
+               [](Job& job, bool on) { job.card.leftHanded = on; });
+    form->flag(QStringLiteral("cardBar"), Words::tr("retainer bar behind the nut"), card.retainerBar,
+               [](Job& job, bool on) { job.card.retainerBar = on; });
+    form->flag(QStringLiteral("cardTree"), Words::tr("string tree"), card.stringTree,
+               [](Job& job, bool on) { job.card.stringTree = on; });
+    form->flag(QStringLiteral("cardCover"), Words::tr("cavity with a back cover"), card.cavityCover,
+               [](Job& job, bool on) { job.card.cavityCover = on; });
+    form->line(QStringLiteral("cardContact"), Words::tr("owner is reached by"), card.contact,
+               [](Job& job, const QString& text) { job.card.contact = text; });
+    form->line(QStringLiteral("cardSlots"), Words::tr("springs hang in slots"), card.springSlots,
+               [](Job& job, const QString& text) { job.card.springSlots = text; });
+    form->line(QStringLiteral("cardClawDepth"), Words::tr("claw depth, bass and treble"), card.clawDepth,
+               [](Job& job, const QString& text) { job.card.clawDepth = text; });
+    form->line(QStringLiteral("cardBlock"), Words::tr("block that fits it"), card.block,
+               [](Job& job, const QString& text) { job.card.block = text; });
+    form->line(QStringLiteral("cardLevel"), Words::tr("level is told by"), card.levelMark,
+               [](Job& job, const QString& text) { job.card.levelMark = text; });
+    for (const QString& group : screwGroups())
+        form->line(QStringLiteral("key ") + group, Words::tr("key for %1").arg(group), card.keys.value(group),
+                   [group](Job& job, const QString& text) { job.card.keys[group] = text; });
+    form->rows().addRow(Words::tr("photos"), new CardPhotos(context, form));
+    return form;
+}
+
+/// The three questions, and all else that is worth knowing of the guitar unfolded below.
+QWidget* intakeForm(AppContext& context, QWidget* parent) {
+    auto* both = new QWidget(parent);
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(new FirstAnswerForm(context, both), 1);
+    auto* more = new QPushButton(Words::tr("More about this guitar"), both);
+    more->setObjectName(QStringLiteral("moreCard"));
+    more->setCheckable(true);
+    column->addWidget(more, 0, Qt::AlignLeft);
+    QObject::connect(more, &QPushButton::toggled, both, [column, both, &context](bool on) {
+        auto* card = both->findChild<JobForm*>(QStringLiteral("card"));
+        if (on && !card) {
+            card = cardForm(context, both);
+            card->setObjectName(QStringLiteral("card"));
+            column->addWidget(card);
+        }
+        card->setVisible(on);
+    });
+    return both;
+}
+
+/// What is looked at before a string comes off, and how the plate is now.
+QWidget* checksForm(AppContext& context, QWidget* parent) {
+    const Job& job = context.session().job();
+    QList<std::pair<QString, QString>> things{
+        {QStringLiteral("centred"), Words::tr("strings are centred over the fretboard")},
+        {QStringLiteral("neck"), Words::tr("neck screws are snug")}};
+    if (hasClaw(job.rig)) {
+        things.append({QStringLiteral("claw"), Words::tr("the claw is parallel to its wall")});
+        things.append({QStringLiteral("edges"), Words::tr("knife edges and bridge posts are unworn and firm")});
+    }
+    if (job.rig.bridge.family == Family::RollerShaft)
+        things.append({QStringLiteral("shaft"), Words::tr("the shaft turns freely, its spring is seated")});
+    auto* both = new QWidget(parent);
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    if (hasClaw(job.rig)) {
+        QLabel* question = label(TextRole::Heading, both);
+        question->setText(Words::tr("In tune on the old strings, the plate is"));
+        column->addWidget(question);
+        column->addWidget(new OldLevelForm(context, both));
+    }
+    column->addWidget(new LookForm(context, StepId::Checks, things, both));
+    column->addStretch();
+    return both;
+}
+
+/// What is to be seen with one's own eyes before the nut is locked.
+QWidget* lockForm(AppContext& context, QWidget* parent) {
+    const Job& job = context.session().job();
+    QList<std::pair<QString, QString>> things{
+        {QStringLiteral("floor"), Words::tr("every string is on the floor of its slot")}};
+    if (job.card.nut == Nut::Caps)
+        things.append({QStringLiteral("order"), Words::tr("nut caps are in their order and the right way round")});
+    auto* both = new QWidget(parent);
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(new LookForm(context, StepId::Lock, things, both));
+    const QList<Step> steps = stepsOf(job);
+    const QString preset = QLatin1String(specOf(StepId::PresetFine).name);
+    const bool asks = std::any_of(steps.begin(), steps.end(), [](const Step& s) { return s.id == StepId::PresetFine; });
+    if (asks && saidOf(job, preset).state != StepState::Done) {
+        auto* done = new QPushButton(Words::tr("The fine tuners are at their preset"), both);
+        done->setObjectName(QStringLiteral("presetDone"));
+        QObject::connect(done, &QPushButton::clicked, both, [done, preset, &context] {
+            if (context.accept(context.session().edit(Words::tr("step"), [&](Job& changed) {
+                    changed.work.records.append({preset, StepRecord::What::Done, QString(),
+                                                 QDateTime::currentDateTime().toString(Qt::ISODate)});
+                })))
+                done->hide();
+        });
+        column->addWidget(done, 0, Qt::AlignLeft);
+    }
+    column->addStretch();
+    return both;
+}
+
+QWidget* ownerForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    const QSet<QString>& extras = context.session().job().work.extras;
+    const std::pair<const char*, QString> all[] = {{"clean", Words::tr("clean")},
+                                                   {"polish", Words::tr("polish the frets")},
+                                                   {"oil", Words::tr("oil the board")},
+                                                   {"intonate", Words::tr("intonate")},
+                                                   {"height", Words::tr("set the height")}};
+    for (const auto& [name, title] : all) {
+        const QString extra = QLatin1String(name);
+        form->flag(QStringLiteral("extra-") + extra, title, extras.contains(extra), [extra](Job& job, bool on) {
+            if (on)
+                job.work.extras.insert(extra);
+            else
+                job.work.extras.remove(extra);
+        });
+    }
+    form->line(QStringLiteral("cardNotes"), Words::tr("how it is played"), context.session().job().card.notes,
+               [](Job& job, const QString& text) { job.card.notes = text; });
+    return form;
+}
+
+QWidget* handOverForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    const Work& work = context.session().job().work;
+    form->line(QStringLiteral("parts"), Words::tr("parts used or lost"), work.parts,
+               [](Job& job, const QString& text) { job.work.parts = text; });
+    form->line(QStringLiteral("followUps"), Words::tr("follow-ups"), work.followUps,
+               [](Job& job, const QString& text) { job.work.followUps = text; });
+    form->line(QStringLiteral("ownersNote"), Words::tr("note to the owner"), work.ownersNote,
+               [](Job& job, const QString& text) { job.work.ownersNote = text; });
+    auto* due =
+        new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(restringAfter_months), form);
+    due->setObjectName(QStringLiteral("due"));
+    due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
+    due->setCalendarPopup(true);
+    QObject::connect(due, &QDateEdit::dateChanged, form,
+                     [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
+    form->add(Words::tr("next restring"), due);
+    return form;
+}
+
+QWidget* oneAboveTheOther(QWidget* parent, QWidget* first, QWidget* second) {
+    auto* both = new QWidget(parent);
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(first);
+    column->addWidget(second, 1);
+    return both;
+}
+
+} // namespace
+
+QWidget* stepForm(StepId step, AppContext& context, QWidget* parent) {
+    switch (step) {
+    case StepId::LookOver:
+        return intakeForm(context, parent);
+    case StepId::AskOwner:
+        return ownerForm(context, parent);
+    case StepId::OldSet:
+        return oneAboveTheOther(parent, new CaliperForm(context, parent), new ChangePage(context, parent));
+    case StepId::Checks:
+        return checksForm(context, parent);
+    case StepId::Tools:
+        return new TrayForm(context, parent);
+    case StepId::OilBoard:
+        return new SoakForm(context, parent);
+    case StepId::Lock:
+        return lockForm(context, parent);
+    case StepId::Settle:
+        return oneAboveTheOther(parent, new StringTicks(context, StepId::Settle, parent),
+                                new SettleForm(context, parent));
+    case StepId::Height:
+        return new HeightForm(context, parent);
+    case StepId::Intonate:
+        return new IntonateForm(context, parent);
+    case StepId::Plan:
+        return new PlanPage(context, parent);
+    case StepId::ReturnTest:
+        return new ReturnForm(context, parent);
+    case StepId::HandOver:
+        return handOverForm(context, parent);
+    default:
+        return StringTicks::actsOf(context.session().job(), step).isEmpty() ? nullptr
+                                                                            : new StringTicks(context, step, parent);
+    }
+}
+
+QWidget* finishedForm(AppContext& context, QWidget* parent) {
+    auto* panel = new QWidget(parent);
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(0, 8, 0, 0);
+    const Job& job = context.session().job();
+    const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
+    QLabel* words = label(TextRole::Heading, panel, QStringLiteral("finishedSum"));
+    words->setText(Words::tr("%1 passes, %2 claw visits. Next restring: %3.")
+                       .arg(counts.passes, 0, 'f', 1)
+                       .arg(counts.clawVisits)
+                       .arg(job.work.due.isValid() ? job.work.due.toString(Qt::ISODate) : Words::tr("no date set")));
+    words->setWordWrap(true);
+    column->addWidget(words);
+    auto* way = new SceneView(panel);
+    way->setObjectName(QStringLiteral("finishedWay"));
+    way->setAccessibleName(Words::tr("The way home"));
+    way->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 18.0));
+    way->show([home = convergenceOf(job, context.session().derived()), scale = context.preferences().textScale](
+                  const QSizeF& size) { return buildConvergence(home, size, scale); },
+              context.preferences());
+    column->addWidget(way, 1);
+    return panel;
+}
+
+} // namespace flenzo
