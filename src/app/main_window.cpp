@@ -279,7 +279,9 @@ void MainWindow::refreshHazards() {
         hazards_[h]->setText(
             pulls ? tr("%1, %2").arg(hazardWords(hazard), forceText(pull_N, context_->preferences().units))
                   : hazardWords(hazard));
-        hazards_[h]->setVisible(hazards.has(hazard));
+        // Caps off and unlocked are one thing to whoever looks.
+        const bool said = hazard == Hazard::Unlocked && hazards.has(Hazard::CapsOff);
+        hazards_[h]->setVisible(hazards.has(hazard) && !said);
     }
 }
 

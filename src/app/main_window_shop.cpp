@@ -67,7 +67,7 @@ void MainWindow::replaceDamaged() {
         return;
     }
     openShop();
-    showMessage(tr("The damaged logbook lies at %1.").arg(aside.value()), false);
+    showMessage(tr("The damaged logbook is at %1.").arg(aside.value()), false);
 }
 
 void MainWindow::stockWithDemo() {
@@ -181,7 +181,7 @@ void MainWindow::restore() {
         return;
     }
     openShop();
-    showMessage(tr("The backup is in place. What was there before lies at %1.").arg(aside.value()), false);
+    showMessage(tr("The backup is in place. What was there before is at %1.").arg(aside.value()), false);
 }
 
 void MainWindow::exportEverything() {
@@ -256,7 +256,7 @@ void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
                         if (const auto fault = session_.logbook()->check())
                             showMessage(sentence(paths_.logbookFile, *fault), true);
                         else
-                            showMessage(tr("The logbook is whole."), false);
+                            showMessage(tr("The logbook has no faults."), false);
                     },
                     open});
 }

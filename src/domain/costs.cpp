@@ -151,8 +151,7 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (topic == QLatin1String("nutAngle") && level.balanced() && job.card.nut == Nut::Open)
         return Words::tr("hangs by up to %1 cents").arg(worstHang_cents(job, level), 0, 'f', 1);
     if (is("nutAngle", "less"))
-        return Words::tr("stands %1° over the nut")
-            .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 1);
+        return Words::tr("%1° over the nut").arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 1);
     if (is("levelWhen", "each"))
         return earlyLevelRisk(job, report);
     if (is("finalTune", "bench") && level.balanced())

@@ -60,7 +60,7 @@ inline constexpr FaultCode lastStep{QT_TRANSLATE_NOOP("Fault", "was the last one
 inline constexpr FaultCode reasonMissing{QT_TRANSLATE_NOOP("Fault", "is missing; say in a few words why")};
 /// A step's warning stands; the argument is its sentence.
 inline constexpr FaultCode warned{QT_TRANSLATE_NOOP("Fault", "%1")};
-inline constexpr FaultCode noWarning{QT_TRANSLATE_NOOP("Fault", "does not stand at this step")};
+inline constexpr FaultCode noWarning{QT_TRANSLATE_NOOP("Fault", "is no warning of this step")};
 inline constexpr FaultCode stringsFixed{
     QT_TRANSLATE_NOOP("Fault", "cannot change in number once the log has begun; start a new job for another guitar")};
 inline constexpr FaultCode stringCount{QT_TRANSLATE_NOOP("Fault", "must be 4 to 12 in number")};
@@ -73,13 +73,13 @@ inline constexpr FaultCode stopsCrossed{
     QT_TRANSLATE_NOOP("Fault", "must give the rear stop first, below the forward stop")};
 inline constexpr FaultCode clawLimits{QT_TRANSLATE_NOOP("Fault", "must be more than leastTurns")};
 inline constexpr FaultCode nameEmpty{QT_TRANSLATE_NOOP("Fault", "is empty; every string needs a number or name")};
-inline constexpr FaultCode nameTwice{QT_TRANSLATE_NOOP("Fault", "stands twice; every string needs its own name")};
+inline constexpr FaultCode nameTwice{QT_TRANSLATE_NOOP("Fault", "is there twice; every string needs its own name")};
 inline constexpr FaultCode coreTooThick{
     QT_TRANSLATE_NOOP("Fault", "is not thinner than the gauge; leave it out for a plain string")};
 inline constexpr FaultCode wouldBreak{
     QT_TRANSLATE_NOOP("Fault", "is more than this wire bears: string %1 would need %2 N and breaks at about %3 N; "
                                "lower the pitch or check gauge and unit")};
-inline constexpr FaultCode noLever{QT_TRANSLATE_NOOP("Fault", "lies on the pivot; a spring needs a lever")};
+inline constexpr FaultCode noLever{QT_TRANSLATE_NOOP("Fault", "is on the pivot; a spring needs a lever")};
 
 // Members of files
 inline constexpr FaultCode missing{QT_TRANSLATE_NOOP("Fault", "is missing")};
@@ -129,7 +129,7 @@ inline constexpr FaultCode stopped{QT_TRANSLATE_NOOP("Fault", "was stopped; noth
 
 // The logbook
 inline constexpr FaultCode bookFolderNotMade{
-    QT_TRANSLATE_NOOP("Fault", "lies in a folder that cannot be made; choose another with --logbook")};
+    QT_TRANSLATE_NOOP("Fault", "is in a folder that cannot be made; choose another with --logbook")};
 inline constexpr FaultCode bookCannotBeMade{
     QT_TRANSLATE_NOOP("Fault", "does not exist yet and its folder cannot be written; choose another with --logbook")};
 inline constexpr FaultCode bookDamaged{

@@ -118,7 +118,7 @@ QString toolsNote(const Job& job) {
                                .arg(tuner, 0, 'f', 1)
                                .arg(pitch_cents / rules.tellPitch, 0, 'f', 1)
                          : Words::tr("Strings left that near their aim cannot be promised within %1 ¢: they will be "
-                                     "judged to %2 ¢. Leave each within %3 ¢, or ask for less.")
+                                     "judged to %2 ¢. Leave each within %3 ¢, or widen the tolerance.")
                                .arg(pitch_cents, 0, 'f', 1)
                                .arg(peg, 0, 'f', 1)
                                .arg(pitch_cents / rules.tellPeg, 0, 'f', 1));

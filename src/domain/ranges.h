@@ -54,7 +54,7 @@ inline constexpr Range clawStep_turns{-20.0, 20.0, QT_TRANSLATE_NOOP("Range", "t
 inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
 inline constexpr Range seed{0.0, 4294967295.0, QT_TRANSLATE_NOOP("Range", "a whole number")};
 inline constexpr Range slackStart_cents{
-    -1200.0, 0.0, QT_TRANSLATE_NOOP("Range", "how far below pitch new strings stand before the first pass")};
+    -1200.0, 0.0, QT_TRANSLATE_NOOP("Range", "how far below pitch new strings are before the first pass")};
 inline constexpr Range pullShare{0.3, 2.0, QT_TRANSLATE_NOOP("Range", "what one pull lets go against a gentle one")};
 inline constexpr Range firstSharp_cents{0.0, 300.0,
                                         QT_TRANSLATE_NOOP("Range", "how sharp the first string is set by feel")};

@@ -58,8 +58,8 @@ private:
 
     void unlock() {
         add(StepId::CapsOff, job_.card.nut != Nut::Open, isChosen(job_, "caps", "loosened") ? 0.5 : 1.0);
+        add(StepId::BlockIn, blocks()); // the arm presses the plate down for it, so it comes off after
         add(StepId::ArmOff, hasVibrato(job_));
-        add(StepId::BlockIn, blocks());
         add(StepId::CoverOff, hasCover() && isChosen(job_, "cover", "start"));
     }
     void oneByOne() {

@@ -21,16 +21,16 @@ struct Guard {
     Hazard hazard;
     const char* sentence;
 };
-constexpr const char* openInserts = QT_TRANSLATE_NOOP(
-    "Warnings", "Saddle inserts are open and fall out when the guitar is turned over. Tape them first.");
+constexpr const char* openInserts =
+    QT_TRANSLATE_NOOP("Warnings", "Tape the open saddle inserts first: they fall out when the guitar is turned over.");
 constexpr const char* unsettled =
-    QT_TRANSLATE_NOOP("Warnings", "The strings are not settled: what is level now will not be level in an hour.");
+    QT_TRANSLATE_NOOP("Warnings", "Settle the strings first: they still give, and level and pitch go with them.");
 constexpr const char* blocked =
-    QT_TRANSLATE_NOOP("Warnings", "The block is still in: everything moves once it is out.");
+    QT_TRANSLATE_NOOP("Warnings", "Take the block out first: everything moves once it is out.");
 constexpr Guard guards[] = {
     {StepId::CutOld, Hazard::TensionOn,
      QT_TRANSLATE_NOOP("Warnings",
-                       "The strings still pull: a string cut now whips and the bridge jumps. Slacken first.")},
+                       "Slacken the strings first: a string cut under tension whips, and the bridge jumps.")},
     {StepId::CoverOff, Hazard::InsertsOpen, openInserts},
     {StepId::CloseUp, Hazard::InsertsOpen, openInserts},
     {StepId::Level, Hazard::Unsettled, unsettled},
@@ -38,9 +38,25 @@ constexpr Guard guards[] = {
     {StepId::Intonate, Hazard::Unsettled, unsettled},
     {StepId::Tune, Hazard::BlockIn, blocked},
     {StepId::FineTune, Hazard::BlockIn, blocked},
+    {StepId::ReturnTest, Hazard::BlockIn, blocked},
+    {StepId::HandOver, Hazard::BlockIn, blocked},
+    {StepId::Height, Hazard::TensionOn,
+     QT_TRANSLATE_NOOP("Warnings",
+                       "Slacken the strings before bridge posts are turned, then retune: posts and edges wear.")},
     {StepId::ReturnTest, Hazard::CapsOff,
-     QT_TRANSLATE_NOOP("Warnings", "The caps are off: a dive now pulls the strings through the open nut.")},
+     QT_TRANSLATE_NOOP("Warnings", "Lock the nut first: a dive pulls the strings through an open one.")},
 };
+
+} // namespace
+
+namespace {
+
+bool allSlack(const Job& job) {
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        if (!isTicked(job, StepId::Slacken, QStringLiteral("slack"), i))
+            return false;
+    return true;
+}
 
 } // namespace
 
@@ -100,7 +116,9 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return Words::tr("Nothing keeps the bridge still: it sinks or drops off its posts when the strings go.");
+        return Words::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its posts.");
+    if (step == StepId::Slacken && job.rig.bridge.family == Family::RollerShaft && allSlack(job))
+        return Words::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
             return Words::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));

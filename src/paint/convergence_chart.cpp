@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/convergence_chart.h"
 
+#include "core/base/units.h"
 #include "paint/format.h"
 
 #include <QCoreApplication>
@@ -28,13 +29,6 @@ QString centsWords(double cents) {
     return std::abs(cents) < 0.05 ? Words::tr("at pitch")
            : cents > 0.0          ? Words::tr("sharp %1 cents").arg(size)
                                   : Words::tr("flat %1 cents").arg(size);
-}
-
-QString plateWords(double deg) {
-    const QString size = QString::number(std::abs(deg), 'f', 2);
-    return std::abs(deg) < 0.005 ? Words::tr("plate level")
-           : deg > 0.0           ? Words::tr("plate forward %1°").arg(size)
-                                 : Words::tr("plate sunk %1°").arg(size);
 }
 
 class Chart {
@@ -216,8 +210,8 @@ private:
                 scene_.area(QPolygonF{at + QPointF(0, -r), at + QPointF(r, 0), at + QPointF(0, r), at + QPointF(-r, 0)},
                             ColourRole::Text);
             point.id = QStringLiteral("plate-%1").arg(a);
-            point.tip =
-                Words::tr("%1, measured after: %2").arg(plateWords(way_.plate_deg[a]->value), way_.acts[a].words);
+            point.tip = Words::tr("%1, measured after: %2")
+                            .arg(plateText(radians(way_.plate_deg[a]->value)), way_.acts[a].words);
         }
     }
 
@@ -265,7 +259,7 @@ private:
                              .arg(first, 0, 'f', 1)
                              .arg(last, 0, 'f', 1)};
         if (!way_.plate_deg.empty() && way_.plate_deg.back())
-            said.append(Words::tr("Now: %1.").arg(plateWords(way_.plate_deg.back()->value)));
+            said.append(Words::tr("Now: %1.").arg(plateText(radians(way_.plate_deg.back()->value))));
         if (way_.likelyActs > 0.0)
             said.append(Words::tr("About %1 acts to come.").arg(std::ceil(way_.likelyActs)));
         scene_.description = said.join(QLatin1Char(' '));

@@ -5,6 +5,7 @@
 
 #include "core/base/units.h"
 
+#include <QCoreApplication>
 #include <cmath>
 #include <numeric>
 
@@ -25,6 +26,14 @@ QString centsText(double value_cents) {
 
 QString degreesText(double angle_rad) {
     return signedNumber(degrees(angle_rad), 2) + QStringLiteral("°");
+}
+
+QString plateText(double angle_rad) {
+    const double deg = degrees(angle_rad);
+    const QString size = QString::number(std::abs(deg), 'f', 2);
+    return std::abs(deg) < 0.005 ? QCoreApplication::translate("Format", "plate level")
+           : deg > 0.0           ? QCoreApplication::translate("Format", "plate forward %1°").arg(size)
+                                 : QCoreApplication::translate("Format", "plate sunk %1°").arg(size);
 }
 
 QString lengthText(double length_m, const Units& units) {

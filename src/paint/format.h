@@ -11,6 +11,8 @@ namespace flenzo {
 [[nodiscard]] QString signedNumber(double value, int decimals);
 [[nodiscard]] QString centsText(double value_cents); ///< "+12.3 ¢"
 [[nodiscard]] QString degreesText(double angle_rad); ///< "−0.42°"
+/// "plate sunk 0.42°", "plate forward 0.42°" or "plate level".
+[[nodiscard]] QString plateText(double angle_rad);
 [[nodiscard]] QString lengthText(double length_m, const Units& units);
 [[nodiscard]] QString forceText(double force_N, const Units& units);
 [[nodiscard]] QString momentText(double moment_Nm);

@@ -124,7 +124,7 @@ QString stiffnessText(const SectionValues& v, bool* unstable) {
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
     *unstable = kf <= 0.0;
-    return Words::tr("stiffness %1, kept at pitch %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
+    return Words::tr("stiffness %1, retuned %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
 }
 
 /// Words around the plot, smaller where they would be cut.
@@ -138,7 +138,7 @@ void drawWords(Scene& scene, double font, const QString& stiffness, bool unstabl
     words({14.0, first}, Words::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, Qt::AlignLeft);
     words({14.0, first + line}, Words::tr("strings forward"), ColourRole::Strings, Qt::AlignLeft).bold = true;
     words({right, first + line}, Words::tr("springs back"), ColourRole::Springs, Qt::AlignRight).bold = true;
-    words({14.0, bottom - font * 2.0}, Words::tr("dashed: strings while kept at pitch"), ColourRole::Quiet,
+    words({14.0, bottom - font * 2.0}, Words::tr("dashed: strings while they are retuned"), ColourRole::Quiet,
           Qt::AlignLeft);
     words({14.0, bottom - font * 0.6}, stiffness, unstable ? ColourRole::Warn : ColourRole::Text, Qt::AlignLeft).id =
         QStringLiteral("stiffness");

@@ -229,7 +229,7 @@ private:
                 scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), ColourRole::Goal, 2.0);
             ghost.dashed = true;
             ghost.id = QStringLiteral("goal-plate");
-            ghost.tip = Words::tr("Where the plate should stand");
+            ghost.tip = Words::tr("Where the plate is to be");
         }
         Mark& plate = scene_.area(paper_.polygon({moved(rear, 0), moved(front, 0), moved(0.5 * mm, plateThickness_m),
                                                   moved(rear, plateThickness_m)}),
@@ -268,7 +268,7 @@ private:
         mark.dashed = true;
         mark.id = QStringLiteral("outline");
         mark.tip = Words::tr("%1: plate at %2").arg(outline.words, degreesText(outline.angle_rad));
-        if (tight_)
+        if (narrow_)
             return; // there is room for the line but not for its word; the tip has it
         const bool above = outline.angle_rad > v_.state.angle_rad;
         const QPointF end = paper_.at(there.place({rear, above ? plateThickness_m : 0.0}));
@@ -309,18 +309,22 @@ private:
         arc(parts.springs_Nm / most, 16 * mm, ColourRole::Springs, QStringLiteral("moment-springs"));
         const double right = scene_.size.width() - 14.0;
         const Qt::Alignment align = Qt::AlignRight | Qt::AlignVCenter;
-        scene_
-            .text({right, 16.0 + font_ * 0.2},
-                  (tight_ ? Words::tr("strings %1") : Words::tr("strings pull forward %1"))
-                      .arg(momentText(parts.strings_Nm)),
-                  ColourRole::Strings, font_, align)
-            .bold = true;
-        scene_
-            .text({14.0, 16.0 + font_ * 0.2},
-                  (tight_ ? Words::tr("springs %1") : Words::tr("springs pull back %1"))
-                      .arg(momentText(parts.springs_Nm)),
-                  ColourRole::Springs, font_, Qt::AlignLeft | Qt::AlignVCenter)
-            .bold = true;
+        // In words; the newton metres are under Why and in the tips.
+        const double ahead_Nm = parts.sum_Nm();
+        constexpr double plainly = 0.04; // of the larger one: less is balanced
+        const bool balanced = std::abs(ahead_Nm) < plainly * most;
+        Mark& strings = scene_.text({right, 16.0 + font_ * 0.2},
+                                    balanced         ? Words::tr("balanced")
+                                    : ahead_Nm > 0.0 ? Words::tr("strings ahead")
+                                                     : Words::tr("springs ahead"),
+                                    balanced         ? ColourRole::Goal
+                                    : ahead_Nm > 0.0 ? ColourRole::Strings
+                                                     : ColourRole::Springs,
+                                    font_, align);
+        strings.bold = true;
+        strings.id = QStringLiteral("balance-text");
+        strings.tip = Words::tr("Strings pull forward with %1, springs back with %2")
+                          .arg(momentText(parts.strings_Nm), momentText(parts.springs_Nm));
     }
 
     void arc(double share, double radius_m, ColourRole ink, const QString& id) {
@@ -338,12 +342,11 @@ private:
     /// Angle on a straight scale with the goal's tolerance: the section itself is too honest to show a tenth of a
     /// degree.
     void levelStrip() {
-        if (tight_) {
-            plateWords();
-            return;
-        }
-        const double y = scene_.size.height() - strip_ * 0.5, left = scene_.size.width() * (narrow_ ? 0.57 : 0.47);
-        const double half = scene_.size.width() * (narrow_ ? 0.16 : 0.22), middle = left + half;
+        plateWords();
+        if (narrow_)
+            return; // the words say it
+        const double y = scene_.size.height() - strip_ * 0.5, middle = scene_.size.width() * 0.72;
+        const double half = scene_.size.width() * 0.12;
         const double off_deg = degrees(v_.state.angle_rad - v_.goal.angle_rad);
         const double reach_deg = std::abs(off_deg) <= 1.0 ? 1.0 : std::abs(off_deg) <= 4.0 ? 4.0 : 16.0;
         const double perDegree = half / reach_deg;
@@ -363,19 +366,18 @@ private:
         const double small = font_ * 0.87;
         scene_.text({middle - half - 8, y}, Words::tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({middle + half + 8, y}, Words::tr("up %1°").arg(reach_deg), ColourRole::Quiet, small,
+        scene_.text({middle + half + 8, y}, Words::tr("forward %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignLeft | Qt::AlignVCenter);
-        plateWords();
     }
 
     void plateWords() {
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
-        const QString said = degreesText(v_.state.angle_rad);
-        Mark& words = scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
-                                  v_.angleMeasured ? Words::tr("plate %1, measured").arg(said)
-                                                   : Words::tr("plate %1, computed").arg(said),
-                                  level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
-                                  Qt::AlignLeft | Qt::AlignVCenter);
+        const QString said = plateText(v_.state.angle_rad);
+        Mark& words =
+            scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
+                        v_.angleMeasured ? Words::tr("%1, measured").arg(said) : Words::tr("%1, calculated").arg(said),
+                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
+                        Qt::AlignLeft | Qt::AlignVCenter);
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }
@@ -383,7 +385,7 @@ private:
     void describe() {
         const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
         scene_.description =
-            Words::tr("Side section of the bridge. The plate stands at %1, gap %2. Strings pull forward with %3, "
+            Words::tr("Side section of the bridge. The plate is at %1, gap %2. Strings pull forward with %3, "
                       "springs back "
                       "with %4.")
                 .arg(degreesText(v_.state.angle_rad), lengthText(gapAt_m(v_.rig.bridge, v_.state.angle_rad), v_.units),

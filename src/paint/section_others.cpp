@@ -132,12 +132,12 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     Mark& words = scene.text({14.0, scene.size.height() - strip * 0.5},
-                             Words::tr("arm %1, tip %2 above the top, computed").arg(angle, tip), ColourRole::Text,
+                             Words::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip), ColourRole::Text,
                              font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description =
-        Words::tr("Side section of the roller shaft. The arm stands at %1, its tip %2 above the top.").arg(angle, tip);
+        Words::tr("Side section of the roller shaft. The arm is at %1, its tip %2 above the top.").arg(angle, tip);
 }
 
 } // namespace

@@ -41,7 +41,7 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
     if (report.rows.empty()) {
         scene.text(
             {size.width() / 2.0, size.height() / 2.0},
-            Words::tr("Not played yet. Hidden guitars like this one, brought home by each habit and by the adviser."),
+            Words::tr("Not compared yet. Simulated guitars like this one, tuned by each method and by the adviser."),
             ColourRole::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
         scene.description = Words::tr("No trial has been played yet.");
         return scene;

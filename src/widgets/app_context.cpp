@@ -24,7 +24,7 @@ void AppContext::sayWhatWasFound() {
         return;
     const Result<QString> aside = setAside(ownFile_);
     if (aside.ok())
-        Q_EMIT said(tr("%1. It now lies at %2; your own sets and tunings begin anew.")
+        Q_EMIT said(tr("%1. It is now at %2; your own sets and tunings begin anew.")
                         .arg(sentence(ownFile_, *ownFault_), aside.value()),
                     true);
     else

@@ -181,6 +181,7 @@ private Q_SLOTS:
         auto* reason = window_->findChild<QLineEdit*>(QStringLiteral("reason"));
         QTest::keyClicks(reason, QStringLiteral("none at hand"));
         QTest::keyClick(reason, Qt::Key_Return);
+        QTest::keyClick(steps, Qt::Key_Space); // the arm
         QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
                  StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageDown); // the pedal
@@ -191,7 +192,7 @@ private Q_SLOTS:
                  StepId::Slacken);
         QTest::keyClick(steps, Qt::Key_PageUp);
         QCOMPARE(currentStep(window_->context().session().job(), window_->context().session().derived())->id,
-                 StepId::BlockIn);
+                 StepId::ArmOff);
     }
 
     void theReturnTestNamesWhatHangs() {
@@ -267,9 +268,12 @@ private Q_SLOTS:
         };
         QCOMPARE(kept().log.size(), std::size_t(1)); // the block
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(current(), StepId::ArmOff);
+        QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(current(), StepId::BlockIn);
         QVERIFY(kept().log.empty());
         QVERIFY(!hazardsOf(kept(), derive(kept())).has(Hazard::BlockIn));
+        QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QTest::keyClick(steps, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(current(), StepId::Slacken);
         QVERIFY(hazardsOf(kept(), derive(kept())).has(Hazard::BlockIn));

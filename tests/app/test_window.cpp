@@ -356,7 +356,7 @@ private Q_SLOTS:
         window_->openDemo(3);
         QCOMPARE(window_->findChild<JobPage*>()->shownStep()->id, StepId::Plan);
         QVERIFY(text("verdict").contains(QLatin1String("No stable float")));
-        QVERIFY(text("reason").contains(QLatin1String("float stiffness")));
+        QVERIFY(text("reason").contains(QLatin1String("unstable")));
         window_->showBench();
         QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
         QVERIFY(window_->message().contains(QLatin1String("impossible")));

@@ -199,6 +199,7 @@ private Q_SLOTS:
         while (currentStep(job, derive(job))->id != StepId::BlockIn)
             QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
         QVERIFY(!apply(job, derived, WorkEvent::Skip, QStringLiteral("none at hand"), noon));
+        QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon)); // the arm
         QCOMPARE(currentStep(job, derive(job))->id, StepId::Slacken);
         QVERIFY(apply(job, derived, WorkEvent::Done, {}, noon).has_value());
         QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("held by hand"), noon));

@@ -154,7 +154,7 @@ private Q_SLOTS:
         goTo(job, StepId::Slacken);
         const auto fault = apply(job, derive(job), WorkEvent::Done, {}, noon);
         QVERIFY(fault && fault->is(faults::warned) &&
-                fault->whatIsWrong().contains(QLatin1String("keeps the bridge still")));
+                fault->whatIsWrong().contains(QLatin1String("nothing keeps it still")));
         QVERIFY(!apply(job, derive(job), WorkEvent::Overrule, QStringLiteral("held by hand"), noon));
         QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
         QVERIFY(jobSheetHtml(job, derive(job)).contains(QLatin1String("held by hand")));
@@ -164,8 +164,9 @@ private Q_SLOTS:
         QVERIFY(warningAt(skipped, derive(skipped), StepId::CutOld).has_value());
         Job unsettled = demo(0);
         goTo(unsettled, StepId::Settle);
-        QVERIFY(warningAt(unsettled, derive(unsettled), StepId::Level)->contains(QLatin1String("not settled")));
-        QVERIFY(warningAt(unsettled, derive(unsettled), StepId::ReturnTest)->contains(QLatin1String("caps are off")));
+        QVERIFY(warningAt(unsettled, derive(unsettled), StepId::Level)->contains(QLatin1String("Settle the strings")));
+        QVERIFY(
+            warningAt(unsettled, derive(unsettled), StepId::ReturnTest)->contains(QLatin1String("Lock the nut first")));
         QVERIFY(missingForLock(unsettled, derive(unsettled)).size() >= 2);
     }
 

@@ -168,7 +168,7 @@ QVariant PassSheetModel::data(const QModelIndex& index, int role) const {
         const QString value = QStringLiteral("%1 %2").arg(*cell.reading_cents, 0, 'f', plate ? 2 : 1).arg(unit);
         parts.append(cell.kind == SheetCell::Kind::Measured   ? tr("measured %1").arg(value)
                      : cell.kind == SheetCell::Kind::Forecast ? tr("forecast %1").arg(value)
-                                                              : tr("computed %1").arg(value));
+                                                              : tr("calculated %1").arg(value));
     }
     return parts.join(QStringLiteral(", "));
 }

@@ -57,8 +57,7 @@ QString stringsTable(const Job& job, const Derived& derived) {
                       i < derived.report.after_N.size() ? Words::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
                                                         : QString()});
     }
-    return table + QStringLiteral("</table><p>") + Words::tr("Pulls are computed by the model.") +
-           QStringLiteral("</p>");
+    return table + QStringLiteral("</table><p>") + Words::tr("Pulls are calculated.") + QStringLiteral("</p>");
 }
 
 QString cellText(const SheetCell& cell, bool plate) {
@@ -90,7 +89,7 @@ QString passTable(const Job& job, const Derived& derived) {
         table += row(cells);
     }
     return table + QStringLiteral("</table><p>") +
-           Words::tr("Cents from pitch; bold was measured, the rest is computed.") + QStringLiteral("</p>");
+           Words::tr("Cents from pitch; bold was measured, the rest is calculated.") + QStringLiteral("</p>");
 }
 
 QString passChart(const QByteArray& png) {
@@ -150,11 +149,11 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
     html += paragraph(Words::tr("Parts used or lost"), job.work.parts) +
             paragraph(Words::tr("Follow-ups"), job.work.followUps);
     html += heading(Words::tr("To the owner")) + paragraph(Words::tr("Note"), job.work.ownersNote);
-    html += QStringLiteral("<p>") +
-            Words::tr(
-                "Stay with this set and tuning: another one asks for a new balance. If all strings drift together, the "
-                "springs or the weather moved; if one does, look at that string.") +
-            QStringLiteral("</p>");
+    html +=
+        QStringLiteral("<p>") +
+        Words::tr("Stay with this set and tuning: another one needs a new balance. If all strings drift together, the "
+                  "springs or the weather moved; if one does, look at that string.") +
+        QStringLiteral("</p>");
     html += paragraph(Words::tr("Next restring"), job.work.due.toString(Qt::ISODate));
     return html + QStringLiteral("</body></html>");
 }

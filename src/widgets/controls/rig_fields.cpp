@@ -200,14 +200,14 @@ const std::vector<RigField>& goalFields() {
                           {-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "degrees from parallel, forward is positive")},
                           [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
         only(isKnife, field(
-                          "goal.angleTolerance", Words::tr("give or take"), Kind::Angle, ranges::angleTolerance_deg,
+                          "goal.angleTolerance", Words::tr("plate tolerance"), Kind::Angle, ranges::angleTolerance_deg,
                           [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
         only([](const Job& job) { return isKnife(job) && job.goal.deckLoad_Nm > 0.0; },
              field(
                  "goal.deckLoad", Words::tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
                  [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
         field(
-            "goal.pitchTolerance", Words::tr("pitch, give or take"), Kind::Cents, ranges::pitchTolerance_cents,
+            "goal.pitchTolerance", Words::tr("pitch tolerance"), Kind::Cents, ranges::pitchTolerance_cents,
             [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
     return fields;
 }

@@ -138,7 +138,7 @@ PhotoLevelDialog::PhotoLevelDialog(AppContext& context, QWidget* parent) : QDial
     column->addWidget(words_);
     picture_ = new PhotoMarks(this);
     column->addWidget(picture_, 1);
-    neckRight_ = new QCheckBox(tr("the neck lies to the right"), this);
+    neckRight_ = new QCheckBox(tr("the neck is on the right"), this);
     neckRight_->setChecked(true);
     auto* choose = new QPushButton(tr("Choose a photo…"), this);
     auto* over = new QPushButton(tr("Mark anew"), this);
@@ -184,7 +184,7 @@ void PhotoLevelDialog::refresh() {
     const auto found = angle();
     take_->setEnabled(found.has_value());
     if (found)
-        words_->setText(tr("The plate stands at %1° ± %2° (from the marks).")
+        words_->setText(tr("The plate is at %1° ± %2° (from the marks).")
                             .arg(signedNumber(degrees(found->angle_rad), 2))
                             .arg(degrees(found->deviation_rad), 0, 'f', 2));
     else if (set == PhotoMarks::most)

@@ -16,7 +16,7 @@ TroubleshootingDialog::TroubleshootingDialog(QWidget* parent) : QDialog(parent) 
     auto* column = new QVBoxLayout(this);
     search_ = new QLineEdit(this);
     search_->setObjectName(QStringLiteral("finderSearch"));
-    search_->setPlaceholderText(tr("What is seen or heard; likely ones for this step stand first"));
+    search_->setPlaceholderText(tr("What is seen or heard; likely ones for this step first"));
     search_->setAccessibleName(tr("Symptom"));
     list_ = new QListWidget(this);
     list_->setObjectName(QStringLiteral("finderList"));

@@ -93,8 +93,8 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
     const auto again = [this] { reckon(); };
     bassNow_ = number(QStringLiteral("actionBass"), tr("action at fret 12 now, bass side"), again);
     trebleNow_ = number(QStringLiteral("actionTreble"), tr("the same, treble side"), again);
-    bassWish_ = number(QStringLiteral("wishBass"), tr("wished, bass side"), again);
-    trebleWish_ = number(QStringLiteral("wishTreble"), tr("wished, treble side"), again);
+    bassWish_ = number(QStringLiteral("wishBass"), tr("wanted, bass side"), again);
+    trebleWish_ = number(QStringLiteral("wishTreble"), tr("wanted, treble side"), again);
     lead_ = number(QStringLiteral("postLead"), tr("post, mm per turn (assumed)"), again);
     words_ = wordsUnder(*this, "heightSays");
     lead_->setText(QString::number(usualPostLead_m / metresPerMm));
@@ -121,8 +121,7 @@ void HeightForm::reckon() {
     const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
                             side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m)};
     const QString said = (lines.first() + QLatin1Char('\n') + lines.last()).trimmed();
-    words_->setText(said.isEmpty() ? tr("Type what the ruler shows and what is wished; the turns come by themselves.")
-                                   : said);
+    words_->setText(said.isEmpty() ? tr("Type what the ruler shows and what is wanted; the turns follow.") : said);
 }
 
 IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {

@@ -30,7 +30,7 @@ QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
     case ReturnCause::Returns:
         return ReturnForm::tr("Every string comes back.");
     case ReturnCause::NutOrSaddle:
-        return ReturnForm::tr("Hangs at nut or saddle: string %1. Graphite, break angle, windings.").arg(which);
+        return ReturnForm::tr("Hangs at nut or saddle: string %1. Graphite, break angle, wraps.").arg(which);
     case ReturnCause::Pivot:
         return ReturnForm::tr("The knife edge or its posts hang: a professional repairer should look at them.");
     case ReturnCause::Slip:

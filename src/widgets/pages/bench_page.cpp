@@ -119,7 +119,7 @@ QWidget* BenchPage::buildActPanel() {
     done_ = new QPushButton(tr("Done  (Space)"), panel);
     done_->setObjectName(QStringLiteral("done"));
     done_->setFocusPolicy(Qt::TabFocus);
-    answer_ = new QPushButton(tr("Let it answer  (F9)"), panel);
+    answer_ = new QPushButton(tr("Answer  (F9)"), panel);
     answer_->setObjectName(QStringLiteral("answer"));
     answer_->setToolTip(tr("The simulated guitar does what is asked and reads it off"));
     answer_->setFocusPolicy(Qt::TabFocus);

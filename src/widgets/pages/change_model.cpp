@@ -72,7 +72,7 @@ QVariant ChangeModel::data(const QModelIndex& index, int role) const {
         const QString grams = QString::number(unitMass_kgpm(wire) * 1e3, 'f', 3);
         if (role == Qt::EditRole)
             return wire.unitMass_kgpm ? grams : QString();
-        return wire.unitMass_kgpm ? tr("%1 measured").arg(grams) : tr("%1 computed").arg(grams);
+        return wire.unitMass_kgpm ? tr("%1 measured").arg(grams) : tr("%1 calculated").arg(grams);
     }
     case OnTension:
         return forceText(report.after_N[i], units);

@@ -101,7 +101,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     column->addWidget(pickers_[s]);
     if (side == Side::Off) {
         auto* row = new QHBoxLayout;
-        wasLevel_ = new QCheckBox(tr("in tune on it, the plate stood at"), panel);
+        wasLevel_ = new QCheckBox(tr("in tune on it, the plate was at"), panel);
         wasLevel_->setToolTip(
             tr("Then the program finds where the claw is; otherwise its position among the figures counts"));
         oldAngle_ = new FieldEdit(
@@ -176,7 +176,7 @@ void ChangePage::buildChoices(QWidget& panel) {
     order_->addItems({tr("thick to thin"), tr("thin to thick"), tr("outer pairs inwards"), tr("own order")});
     aims_ = new QComboBox(&panel);
     aims_->setAccessibleName(tr("Way of tuning"));
-    aims_->addItems({tr("to computed aims"), tr("exactly to pitch, round by round")});
+    aims_->addItems({tr("to calculated aims"), tr("exactly to pitch, round by round")});
     claw_ = new QComboBox(&panel);
     claw_->setObjectName(QStringLiteral("clawWay"));
     claw_->setAccessibleName(tr("Way with the claw"));

@@ -448,11 +448,10 @@ void PlanPage::refreshPasses() {
         rows.append({tr("passes exactly to pitch"), report.exactDone ? QString::number(report.exactPasses.size())
                                                                      : tr("over %1").arg(report.exactPasses.size())});
         rows.append(
-            {tr("error left by each such pass"), QStringLiteral("%1 %").arg(100 * derived.couplingFactor, 0, 'f', 0)});
+            {tr("left after each such pass"), QStringLiteral("%1 %").arg(100 * derived.couplingFactor, 0, 'f', 0)});
         rows.append(
             {tr("stiffness, pegs untouched"), tr("%1 N·m/rad").arg(report.level.stiffness_NmPerRad, 0, 'f', 1)});
-        rows.append(
-            {tr("stiffness, kept at pitch"), tr("%1 N·m/rad").arg(report.level.floatStiffness_NmPerRad, 0, 'f', 1)});
+        rows.append({tr("stiffness, retuned"), tr("%1 N·m/rad").arg(report.level.floatStiffness_NmPerRad, 0, 'f', 1)});
     }
     rows.append({tr("pull before"), forceText(report.sumBefore_N, units)});
     rows.append({tr("pull after"), forceText(report.sumAfter_N, units)});

@@ -94,7 +94,7 @@ QWidget* PracticePage::buildTrial() {
     column->addWidget(said_);
     chart_ = new SceneView(panel);
     chart_->setObjectName(QStringLiteral("trialChart"));
-    chart_->setAccessibleName(tr("Passes by each habit and by the adviser"));
+    chart_->setAccessibleName(tr("Passes by each method and by the adviser"));
     column->addWidget(chart_, 1);
     connect(start_, &QPushButton::clicked, this, &PracticePage::start);
     connect(stop_, &QPushButton::clicked, this, &PracticePage::stop);

@@ -81,13 +81,13 @@ QWidget* RigPage::buildIdentity() {
     form->addRow(tr("owner"), owner_);
     form->addRow(tr("here for"), story_);
     orientation_ = new QComboBox(panel);
-    orientation_->setAccessibleName(tr("How the guitar lies"));
+    orientation_->setAccessibleName(tr("How the guitar is held"));
     orientation_->addItems({tr("flat on its back"), tr("playing position"), tr("hanging upright"), tr("face down")});
     connect(orientation_, &QComboBox::activated, this, [this](int index) {
         context_.accept(context_.session().edit(
             tr("orientation"), [index](Job& job) { job.rig.orientation = static_cast<Orientation>(index); }));
     });
-    form->addRow(tr("lies"), orientation_);
+    form->addRow(tr("held"), orientation_);
     buildKind(form, panel);
     locked_ = new QCheckBox(tr("nut is locked"), panel);
     connect(locked_, &QCheckBox::clicked, this, [this](bool on) {

@@ -99,7 +99,7 @@ QWidget* ShopPage::buildList() {
     auto* top = new QHBoxLayout;
     search_ = new QLineEdit(page);
     search_->setObjectName(QStringLiteral("search"));
-    search_->setPlaceholderText(tr("Search guitar, owner, set, tuning or story"));
+    search_->setPlaceholderText(tr("Search guitar, owner, set, tuning or reason"));
     search_->setAccessibleName(tr("Search"));
     search_->setClearButtonEnabled(true);
     search_->installEventFilter(this);

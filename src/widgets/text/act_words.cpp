@@ -24,14 +24,14 @@ QString readWords(const Job& job, const NextAct& next) {
         : next.strings.size() == 1
             ? Words::tr("string %1").arg(QString::fromStdString(job.rig.strings[next.strings.front()].name))
             : Words::tr("the %1 strings left").arg(next.strings.size());
-    return next.gap ? Words::tr("Read %1, then the rear gap").arg(which) : Words::tr("Read %1").arg(which);
+    return next.gap ? Words::tr("Check %1, then measure the rear gap").arg(which) : Words::tr("Check %1").arg(which);
 }
 
 ActWords readAct(const Job& job, const NextAct& next) {
     ActWords words;
     words.act = readWords(job, next);
     words.aside = job.log.empty() ? Words::tr("The plan rests on assumed figures until the guitar has been read")
-                                  : Words::tr("What has been tuned since is computed, not read");
+                                  : Words::tr("What was tuned since is calculated, not checked");
     if (next.strings.empty()) {
         words.figure = Words::tr("gap");
         words.entry = Words::tr("gap under the rear edge");
@@ -114,21 +114,21 @@ ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
     ActWords words;
     const QString off = QString::number(std::abs(doubt.inDeviations), 'f', 0);
     if (doubt.string) {
-        words.act = Words::tr("Read string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
+        words.act = Words::tr("Check string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
         words.figure = centsText(doubt.measured) + QStringLiteral(" ?");
         words.aside =
             Words::tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
                 .arg(centsText(doubt.predicted), off);
         words.entry = Words::tr("reading of %1").arg(stringTitle(job.rig.strings[*doubt.string]));
     } else {
-        words.act = Words::tr("Measure the gap again");
+        words.act = Words::tr("Measure the rear gap again");
         words.figure = lengthText(doubt.measured, units) + QStringLiteral(" ?");
         words.aside =
             Words::tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
                 .arg(lengthText(doubt.predicted, units), off);
         words.entry = Words::tr("gap under the rear edge");
     }
-    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + Words::tr("Space: it is right as it stands.");
+    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + Words::tr("Space: it is right.");
     return words;
 }
 
@@ -209,7 +209,7 @@ namespace {
 /// What can be promised of a finished job: no more than the tools can tell.
 ActWords doneAct(const Job& job, const Derived& derived) {
     const Advice& advice = derived.advice;
-    ActWords words{Words::tr("In tune and level"), Words::tr("done"), Words::tr("Read on this guitar, not forecast"),
+    ActWords words{Words::tr("In tune and level"), Words::tr("done"), Words::tr("Checked on this guitar, not forecast"),
                    Words::tr("any further reading")};
     if (!hasClaw(job.rig)) {
         words.act = Words::tr("In tune");
@@ -302,7 +302,7 @@ ActWords act(const Job& job, const Derived& derived, const Units& units) {
         return stretchAct(job, derived);
     case NextAct::Do::Unblock:
         return {Words::tr("Take the block out"), Words::tr("block"),
-                Words::tr("The strings stand at their blocked aims and will land at pitch"),
+                Words::tr("The strings are at their aims under the block and will come to pitch"),
                 Words::tr("Space when done")};
     case NextAct::Do::Done:
         return doneAct(job, derived);

@@ -53,7 +53,7 @@ QString slackWords(const Job& job) {
                 .arg(ruleWords(job, rules), mm(rules.slack_m))
                 .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(Words::tr("Over the nut it then stands at about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
+    lines.append(Words::tr("Its angle over the nut is then about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
                      .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0));
     return lines.join(QLatin1Char('\n'));
 }
@@ -147,7 +147,8 @@ QString playingWords(const Job& job, const Derived& derived) {
         if (std::isfinite(shifts[i]))
             parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
                                                      centsText(onBench ? -shifts[i] : shifts[i])));
-    return (onBench ? Words::tr("Lying down, leave: %1 (computed).") : Words::tr("Lifted, it moves by: %1 (computed)."))
+    return (onBench ? Words::tr("On its back, leave: %1 (calculated).")
+                    : Words::tr("Lifted, it moves by: %1 (calculated)."))
         .arg(parts.join(QStringLiteral(" \u00b7 ")));
 }
 

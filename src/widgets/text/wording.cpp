@@ -78,10 +78,9 @@ QString stuck(const LevelSolution& level) {
     case LevelStatus::Found:
         return {};
     case LevelStatus::NoStableFloat:
-        return Words::tr(
-                   "Kept at pitch, the balance tips over: float stiffness is %1 N·m/rad and must be above 0. Add a "
-                   "spring and let "
-                   "the claw out, take stiffer springs, or a lighter set.")
+        return Words::tr("Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a "
+                         "spring and let "
+                         "the claw out, take stiffer springs, or a lighter set.")
             .arg(signedNumber(level.floatStiffness_NmPerRad, 2));
     case LevelStatus::ClawTooShort:
         return Words::tr("Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.")
@@ -129,7 +128,7 @@ QString shortfall(const Shortfall& missing, const Units& units) {
     const QString made = parts.isEmpty()
                              ? Words::tr("No single change within reason makes it comfortable.")
                              : Words::tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
-    return Words::tr("Kept at pitch the stiffness is %1 N·m/rad; comfortable is %2. ")
+    return Words::tr("Retuned, the stiffness is %1 N·m/rad; comfortable is %2. ")
                .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
                .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
            made;
@@ -140,7 +139,7 @@ QString inTune(const Derived& derived, const Units& units) {
     if (rig.bridge.family == Family::Fixed)
         return Words::tr("Tune each string to pitch: nothing moves");
     const double angle = derived.report.level.state.angle_rad;
-    return Words::tr("In tune the arm stands at %1, its tip %2 above the top")
+    return Words::tr("In tune the arm is at %1, its tip %2 above the top")
         .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
 }
 
@@ -151,7 +150,7 @@ QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSo
         return stuck(level);
     const QString stands =
         landing.stable
-            ? Words::tr("At pitch on this claw the plate stands at %1.").arg(degreesText(landing.state.angle_rad))
+            ? Words::tr("At pitch on this claw the plate is at %1.").arg(degreesText(landing.state.angle_rad))
             : Words::tr("At pitch on this claw the plate runs to its stop.");
     return stands + QLatin1Char('\n') + Words::tr("%1 for level.").arg(clawTurn(level.moreTurns)) + QLatin1Char('\n') +
            Words::tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
@@ -161,7 +160,7 @@ QString leftAlone(const Job& job, const ChangeReport& report) {
     if (!report.hasClaw)
         return Words::tr("After one pass exactly to pitch, before anything is done again:");
     const QString first =
-        Words::tr("After one pass to pitch the plate stands at %1").arg(degreesText(report.aloneFirst.after.angle_rad));
+        Words::tr("After one pass to pitch the plate is at %1").arg(degreesText(report.aloneFirst.after.angle_rad));
     if (!report.alone.stable)
         return first + Words::tr("; however often you retune, it ends on its %1.")
                            .arg(report.alone.rest.angle_rad > job.goal.angle_rad ? Words::tr("forward stop")
