@@ -24,6 +24,7 @@
 #include <QStandardPaths>
 #include <QStyle>
 #include <QToolButton>
+#include <algorithm>
 
 namespace flenzo {
 
@@ -84,6 +85,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(shop_, &ShopPage::jobOpened, this, [this] { showWork(); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
+    connect(shop_, &ShopPage::demoWanted, this, &MainWindow::stockWithDemo);
     connect(steps_, &JobPage::methodsToCompare, this, [this] { showPage(Practice); });
     connect(practice_, &PracticePage::guitarPicked, this, [this](int demo) {
         if (leaveJob())
@@ -269,9 +271,13 @@ void MainWindow::refresh() {
 /// One strip for all that can hurt, wherever one is.
 void MainWindow::refreshHazards() {
     const Hazards hazards = hazardsOf(session_.job(), session_.derived());
-    double pull_N = 0.0;
-    for (const double tension_N : tensions_N(session_.derived().rig(), session_.derived().now().state))
-        pull_N += tension_N;
+    const TrackedState& now = session_.derived().now();
+    // Until a new string sounds the old set is on.
+    const bool sounds = std::find(now.everRead.begin(), now.everRead.end(), true) != now.everRead.end();
+    double pull_N = sounds ? 0.0 : session_.derived().report.sumBefore_N;
+    if (sounds)
+        for (const double tension_N : tensions_N(session_.derived().rig(), now.state))
+            pull_N += tension_N;
     for (std::size_t h = 0; h < hazards_.size(); ++h) {
         const auto hazard = static_cast<Hazard>(h);
         // The model hears of strings only when they are read; the steps know that they are off.

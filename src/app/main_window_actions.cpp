@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/help_page.h"
 #include "app/languages.h"
 #include "app/main_window.h"
 
@@ -28,6 +29,12 @@ void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     list.push_back({"save", file, tr("&Save"), {QKeySequence::Save}, [this] { askSave(false); }});
     list.push_back(
         {"saveAs", file, tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] { askSave(true); }});
+    list.push_back({"find", file, tr("&Find…"), {QKeySequence::Find}, [this] {
+                        if (page() != Help)
+                            showPage(Shop);
+                        else
+                            help_->takeFocus();
+                    }});
     list.push_back({"quit", file, tr("&Quit"), {QKeySequence(Qt::CTRL | Qt::Key_Q)}, [this] { close(); }});
     const QString edit = tr("&Edit");
     list.push_back({"undo",
@@ -220,7 +227,11 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
     const QString help = tr("&Help");
     list.push_back(
         {"finder", help, tr("What went &wrong?"), {QKeySequence(Qt::Key_F2)}, [this] { showTroubleshooting(); }});
-    list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] { showPage(Help); }});
+    list.push_back({"help", help, tr("&How it works"), {QKeySequence(Qt::Key_F1)}, [this] {
+                        const auto step = steps_->shownStep();
+                        showPage(Help);
+                        help_->openFor(step);
+                    }});
     list.push_back({"about", help, tr("&About Flenzo"), {}, [this] { about(); }});
 }
 

@@ -72,12 +72,10 @@ bool shootJob(MainWindow& window, const QDir& dir) {
         session.start(job, QString());
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
                                      {StepId::OldSet, "intake-sets.png"},
-                                     {StepId::Checks, "intake-checks.png"},
                                      {StepId::Plan, "plan.png"},
                                      {StepId::Tools, "plan-tools.png"},
                                      {StepId::BlockIn, "strip-block.png"},
                                      {StepId::Slacken, "strip-slacken.png"},
-                                     {StepId::LayOut, "string-lay-out.png"},
                                      {StepId::Wind, "string-wind.png"},
                                      {StepId::Lock, "lock.png"},
                                      {StepId::ReturnTest, "hand-over.png"}}) {

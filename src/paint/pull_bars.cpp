@@ -60,7 +60,7 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
     };
     words_at(line, Words::tr("hollow: off  ·  solid: on (calculated)"), ColourRole::Quiet);
     Mark& sum = words_at(line + font * 1.4,
-                         Words::tr("in all %1 before, %2 after: %3")
+                         Words::tr("in all %1 \u2192 %2, %3")
                              .arg(forceText(before_N, pulls.units), forceText(after_N, pulls.units),
                                   changeText(before_N, after_N, pulls.units)),
                          ColourRole::Text);

@@ -313,6 +313,8 @@ private:
         const double ahead_Nm = parts.sum_Nm();
         constexpr double plainly = 0.04; // of the larger one: less is balanced
         const bool balanced = std::abs(ahead_Nm) < plainly * most;
+        if (!balanced && !v_.state.block)
+            return; // drawn as somebody said or measured it, not as it would come to rest
         Mark& strings = scene_.text({right, 16.0 + font_ * 0.2},
                                     balanced         ? Words::tr("balanced")
                                     : ahead_Nm > 0.0 ? Words::tr("strings ahead")
@@ -343,10 +345,10 @@ private:
     /// degree.
     void levelStrip() {
         plateWords();
-        if (narrow_)
+        if (tight_)
             return; // the words say it
-        const double y = scene_.size.height() - strip_ * 0.5, middle = scene_.size.width() * 0.72;
-        const double half = scene_.size.width() * 0.12;
+        const double y = scene_.size.height() - strip_ * 0.5, middle = scene_.size.width() * (narrow_ ? 0.80 : 0.72);
+        const double half = scene_.size.width() * (narrow_ ? 0.15 : 0.12);
         const double off_deg = degrees(v_.state.angle_rad - v_.goal.angle_rad);
         const double reach_deg = std::abs(off_deg) <= 1.0 ? 1.0 : std::abs(off_deg) <= 4.0 ? 4.0 : 16.0;
         const double perDegree = half / reach_deg;
@@ -363,6 +365,8 @@ private:
         pointer.id = QStringLiteral("level-pointer");
         pointer.tip =
             Words::tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
+        if (narrow_)
+            return; // no room for the ends' names
         const double small = font_ * 0.87;
         scene_.text({middle - half - 8, y}, Words::tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignRight | Qt::AlignVCenter);
@@ -376,7 +380,7 @@ private:
         Mark& words =
             scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
                         v_.angleMeasured ? Words::tr("%1, measured").arg(said) : Words::tr("%1, calculated").arg(said),
-                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.05 : 1.2),
+                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.0 : 1.2),
                         Qt::AlignLeft | Qt::AlignVCenter);
         words.bold = true;
         words.id = QStringLiteral("plate-text");

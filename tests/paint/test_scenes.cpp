@@ -337,7 +337,7 @@ private Q_SLOTS:
         const QRectF six = scene.find(QStringLiteral("pull-0"))->points.boundingRect();
         const QRectF one = scene.find(QStringLiteral("pull-1"))->points.boundingRect();
         QVERIFY(std::abs(six.width() / one.width() - 100.0 / 70.0) < 1e-6);
-        QVERIFY(scene.find(QStringLiteral("pull-sum"))->text.contains(QLatin1String("150.0 N before, 170.0 N after")));
+        QVERIFY(scene.find(QStringLiteral("pull-sum"))->text.contains(QStringLiteral("150.0 N → 170.0 N, +20.0 N")));
         QVERIFY(scene.description.contains(QLatin1String("String 6: 80.0 N before, 100.0 N after")));
     }
 

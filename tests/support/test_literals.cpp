@@ -46,7 +46,7 @@ QStringList unreached(const QString& source) {
 /// What is not for the user's language: markup, keys of files, names of made-up guitars, what only a terminal shows.
 bool isNoSentence(const QString& file, const QString& literal) {
     static const QSet<QString> names{QStringLiteral("demo.cpp"), QStringLiteral("card.cpp"),
-                                     QStringLiteral("shots.cpp")};
+                                     QStringLiteral("help_page.cpp"), QStringLiteral("shots.cpp")};
     return names.contains(file) || literal.contains(QLatin1Char('<')) ||
            literal.contains(QLatin1String("\"name of \"")) || literal.contains(QLatin1String("\"simulated guitar\""));
 }

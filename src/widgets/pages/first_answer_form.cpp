@@ -11,6 +11,7 @@
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
+#include <QAbstractScrollArea>
 #include <QBoxLayout>
 #include <QButtonGroup>
 #include <QComboBox>
@@ -175,8 +176,14 @@ QWidget* FirstAnswerForm::buildAnswer() {
 }
 
 void FirstAnswerForm::arrangeBridges() {
-    const int wanted = std::clamp(static_cast<int>(width() / (basePixels(context_.preferences()) * 9.4)), 2,
-                                  static_cast<int>(bridges_.size()));
+    // By what is to be seen: the form's own width follows from its columns, and the two would chase each other.
+    const QWidget* seen = this;
+    while (seen->parentWidget() && !qobject_cast<const QAbstractScrollArea*>(seen->parentWidget()))
+        seen = seen->parentWidget();
+    constexpr double tile = 9.6, margins_px = 48.0; // in base sizes
+    const int wanted =
+        std::clamp(static_cast<int>((seen->width() - margins_px) / (basePixels(context_.preferences()) * tile)), 2,
+                   static_cast<int>(bridges_.size()));
     if (wanted == columns_)
         return;
     columns_ = wanted;

@@ -68,6 +68,7 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     figures_->setObjectName(QStringLiteral("figures"));
     figures_->setWidgetResizable(true);
     figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     figures_->setFocusPolicy(Qt::NoFocus);
     figures_->setWidget(new RigPage(context_, figures_));
     figures_->hide();
@@ -270,12 +271,14 @@ bool JobPage::figuresShown() const {
 
 /// On a narrow page the figures take the place of the work until they are closed.
 void JobPage::arrange() {
-    const bool narrow = width() < 62.0 * basePixels(context_.preferences());
-    work_->setVisible(!(figuresShown() && narrow));
     const double base = basePixels(context_.preferences());
-    left_->setVisible(width() > 50.0 * base);
-    clock_->setVisible(width() > 42.0 * base);
-    buttonRows_->setDirection(width() < 58.0 * base ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    // What there is to see of the page, which can be less than the page is wide.
+    const double room = (parentWidget() ? parentWidget()->width() : width()) / base;
+    figures_->setMinimumWidth(static_cast<int>(18.0 * base));
+    work_->setVisible(!(figuresShown() && room < 76.0));
+    left_->setVisible(room > 50.0);
+    clock_->setVisible(room > 42.0);
+    buttonRows_->setDirection(room < 58.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void JobPage::resizeEvent(QResizeEvent* event) {

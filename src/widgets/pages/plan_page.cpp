@@ -68,7 +68,7 @@ QString inQuarters(double turns) {
     const int quarters = sixteenths / 4, rest = sixteenths % 4;
     const QString whole =
         quarters == 1 ? PlanPage::tr("1 quarter turn") : PlanPage::tr("%1 quarter turns").arg(quarters);
-    return rest == 0 ? whole : PlanPage::tr("%1 and %2/16").arg(whole).arg(rest);
+    return rest == 0 ? whole : PlanPage::tr("%1 and %2").arg(whole, turnsText(rest / 16.0));
 }
 
 } // namespace

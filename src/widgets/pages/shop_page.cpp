@@ -4,7 +4,9 @@
 #include "domain/compare.h"
 #include "domain/method_figures.h"
 #include "domain/workflow.h"
+#include "paint/convergence_chart.h"
 #include "session/models/pace.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
@@ -65,11 +67,36 @@ ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), cont
     refresh();
 }
 
+/// A small job as it usually goes, so that an empty shop is no empty page.
+void ShopPage::showExample() {
+    using Act = Convergence::Act;
+    using Point = Convergence::Point;
+    Convergence way;
+    way.acts = {{QString(), Act::Kind::Start}, {tr("read"), Act::Kind::Read},   {tr("claw tightened"), Act::Kind::Claw},
+                {tr("tuned"), Act::Kind::Peg}, {tr("tuned"), Act::Kind::Peg},   {tr("tuned"), Act::Kind::Peg},
+                {tr("tuned"), Act::Kind::Peg}, {tr("checked"), Act::Kind::Read}};
+    const double cents[3][8] = {{0, -240, -150, 120, 90, 55, 25, 3},
+                                {0, -280, -190, -230, 70, 35, 15, -2},
+                                {0, -310, -220, -260, -290, 30, 12, 4}};
+    for (int s = 0; s < 3; ++s) {
+        Convergence::Line line{QString::number(6 - 2 * s), {std::nullopt}};
+        for (int a = 1; a < 8; ++a)
+            line.cents.push_back(Point{cents[s][a], a == 1 || a == 7 || a == 3 + s});
+        way.strings.push_back(line);
+    }
+    for (const double deg : {-1.8, -1.8, -2.6, -1.9, -1.2, -0.6, -0.2, 0.05})
+        way.plate_deg.push_back(Point{deg, deg == -1.8 || deg == 0.05});
+    way.likelyActs = 2.0;
+    way.mostActs = 3.0;
+    example_->show([way, scale = context_.preferences().textScale](
+                       const QSizeF& size) { return buildConvergence(way, size, scale); },
+                   context_.preferences());
+}
+
 QWidget* ShopPage::buildEmpty() {
     auto* page = new QWidget(this);
     auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(60, 40, 60, 40);
-    column->addStretch();
+    column->setContentsMargins(60, 32, 60, 32);
     QLabel* title = label(TextRole::Act, page);
     title->setText(tr("No guitar has been here yet"));
     QLabel* words = label(TextRole::Body, page, QStringLiteral("emptyShop"));
@@ -81,14 +108,28 @@ QWidget* ShopPage::buildEmpty() {
     auto* first = new QPushButton(tr("Put a guitar on the bench"), page);
     first->setObjectName(QStringLiteral("firstGuitar"));
     connect(first, &QPushButton::clicked, this, &ShopPage::newGuitarWanted);
+    auto* demo = new QPushButton(tr("Look round the demo shop"), page);
+    demo->setObjectName(QStringLiteral("openDemoShop"));
+    demo->setToolTip(tr("Six invented guitars that answer by themselves; they can be deleted later"));
+    connect(demo, &QPushButton::clicked, this, &ShopPage::demoWanted);
     auto* row = new QHBoxLayout;
     row->addWidget(first);
+    row->addWidget(demo);
     row->addStretch();
+    example_ = new SceneView(page);
+    example_->setObjectName(QStringLiteral("shopExample"));
+    example_->setAccessibleName(tr("Example of the way home"));
+    QLabel* said = label(TextRole::Small, page);
+    said->setText(
+        tr("What it will look like: each string and the plate after every act, on their way into the tolerance."));
+    said->setWordWrap(true);
     column->addWidget(title);
     column->addWidget(words);
     column->addSpacing(12);
     column->addLayout(row);
-    column->addStretch();
+    column->addSpacing(16);
+    column->addWidget(example_, 1);
+    column->addWidget(said);
     return page;
 }
 
@@ -165,8 +206,10 @@ void ShopPage::refresh() {
     const Result<int> count = book ? book->jobCount() : Result<int>(0);
     const bool empty = count.ok() && count.value() == 0;
     pages_->setCurrentIndex(empty ? 0 : 1);
-    if (empty)
+    if (empty) {
+        showExample();
         return;
+    }
     const auto read = book->jobs(filterOf(filter_->currentIndex(), search_->text()));
     if (!count.ok() || !read.ok()) {
         sayUnread(count.ok() ? read.fault() : count.fault());

@@ -14,6 +14,8 @@ class QTableWidget;
 
 namespace flenzo {
 
+class SceneView;
+
 /// The shop's guitars and jobs: searched as one types, opened, begun anew from the last set-up, compared.
 class ShopPage : public QWidget {
     Q_OBJECT
@@ -25,10 +27,12 @@ public:
 Q_SIGNALS:
     void jobOpened();
     void newGuitarWanted();
+    void demoWanted(); ///< the demo shop, into an empty one
 
 private:
     QWidget* buildEmpty();
     QWidget* buildList();
+    void showExample();
     [[nodiscard]] std::optional<qint64> picked(int behind = 0) const;
     void refreshHistory();
     void sayUnread(const Fault& fault);
@@ -39,6 +43,7 @@ private:
 
     AppContext& context_;
     QStackedLayout* pages_;
+    SceneView* example_;
     QLineEdit* search_;
     QComboBox* filter_;
     QTableWidget* table_;

@@ -47,6 +47,8 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    // Always there: words that wrap can need it only while it is away, and the two would chase each other for ever.
+    scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     auto* inside = new QWidget(scroll);
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(20, 12, 20, 12);

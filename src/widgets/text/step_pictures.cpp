@@ -60,6 +60,8 @@ std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
         return {{Spot::Bridge, Words::tr("plate, knife edges and saddles: no wear, no crack")},
                 {Spot::Posts, Words::tr("bridge posts: firm in the wood, none leans")},
                 {Spot::Fretboard, Words::tr("strings centred over the fretboard, neck screws snug")}};
+    case StepId::CapsOff:
+        return {{Spot::Nut, Words::tr("every clamp at the nut, a turn or two")}};
     case StepId::ArmOff:
         return {{Spot::Arm, Words::tr("arm out, or turned clear of strings and bench")}};
     case StepId::ArmIn:

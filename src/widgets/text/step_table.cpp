@@ -163,7 +163,7 @@ constexpr PlainStepWords plains[] = {
     {StepId::Level, QT_TRANSLATE_NOOP("StepWords", "Level"),
      QT_TRANSLATE_NOOP("StepWords", "Bring the plate level with the claw"),
      QT_TRANSLATE_NOOP("StepWords", "Only a settled bridge at pitch shows its true level."),
-     QT_TRANSLATE_NOOP("StepWords", "screwdriver for the claw, gauge or ruler"), "", "",
+     QT_TRANSLATE_NOOP("StepWords", "screwdriver, gauge or ruler"), "", "",
      QT_TRANSLATE_NOOP("StepWords", "the rear gap is that of a level plate")},
     {StepId::Height, QT_TRANSLATE_NOOP("StepWords", "Height"),
      QT_TRANSLATE_NOOP("StepWords", "Set the height on both bridge posts"),

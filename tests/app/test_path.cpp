@@ -1,0 +1,303 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/help_page.h"
+#include "app/main_window.h"
+#include "domain/edits.h"
+#include "domain/warnings.h"
+#include "session/document/demo.h"
+#include "support/window.h"
+#include "widgets/controls/phase_path.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/pages/bench_page.h"
+#include "widgets/pages/step_panel.h"
+
+#include <QAccessible>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFile>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QTest>
+#include <QTextBrowser>
+#include <QToolButton>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+/// One path: what somebody new would do, by keys, from an empty shop.
+class TestPath : public QObject, protected WindowFixture {
+    Q_OBJECT
+
+    [[nodiscard]] const Job& job() const { return session().job(); }
+    [[nodiscard]] StepId at() const { return currentStep(job(), derived())->id; }
+    void key(Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) { QTest::keyClick(focus(), key, with); }
+    [[nodiscard]] QWidget* focus() const { return window_->focusWidget() ? window_->focusWidget() : window_.get(); }
+    /// Goes on with Tab until that field has the keyboard.
+    void tabTo(const char* name) {
+        for (int k = 0; k < 60 && focus()->objectName() != QLatin1String(name); ++k)
+            key(Qt::Key_Tab);
+        QCOMPARE(focus()->objectName(), QLatin1String(name));
+    }
+    void keep(int demo) {
+        Job opened = demoJob(demo).value();
+        opened.log.clear();
+        QVERIFY(!session().keep(opened));
+        window_->showWork();
+    }
+
+private Q_SLOTS:
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
+
+    /// Three questions by keys alone, and the first answer is there.
+    void threeQuestionsLeadToTheFirstAnswer() {
+        QTest::mouseClick(find<QPushButton>("firstGuitar"), Qt::LeftButton);
+        QCOMPARE(at(), StepId::LookOver);
+        QCOMPARE(focus()->objectName(), QStringLiteral("cardGuitar")); // the keyboard is there already
+        QTest::keyClicks(focus(), QStringLiteral("Marsh Tern"));
+        tabTo("kind0");
+        key(Qt::Key_2); // double-locking, flush
+        QCOMPARE(kindOf(job().rig.bridge), std::size_t{1});
+        QCOMPARE(job().card.nut, Nut::Caps);
+        QVERIFY(job().card.retainerBar && job().card.cavityCover);
+        key(Qt::Key_Left);
+        QCOMPARE(kindOf(job().rig.bridge), std::size_t{0});
+        tabTo("firstCount");
+        key(Qt::Key_Down); // seven strings
+        QCOMPARE(job().rig.strings.size(), std::size_t{7});
+        const QString before = text("firstAct") + text("firstTurns");
+        tabTo("onSet");
+        key(Qt::Key_End);
+        QVERIFY(text("firstAct") + text("firstTurns") != before); // another set, another answer, at once
+        tabTo("oldLevel");                                        // one of four: arrows choose among them
+        key(Qt::Key_Right);
+        QVERIFY(job().wasLevel && job().oldAngle_rad < 0.0);
+        QCOMPARE(at(), StepId::LookOver); // no key of these ended the step
+        QCOMPARE(job().guitar, QStringLiteral("Marsh Tern"));
+        session().finishRemaining();
+        QTRY_VERIFY(text("firstSum").contains(QLatin1String("min")));
+        QVERIFY(text("firstAssumed").contains(QLatin1String("assumed")));
+        key(Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(at(), StepId::AskOwner);
+    }
+
+    /// What was said of the old set is drawn before anything is read, not a surprise.
+    void thePictureShowsWhatWasSaid() {
+        window_->newGuitar();
+        const auto drawn = [this] {
+            return find<SceneView>("firstSection")->scene().find(QStringLiteral("plate-text"))->text;
+        };
+        QVERIFY2(drawn().contains(QLatin1String("plate level")), qPrintable(drawn()));
+        QTest::mouseClick(find<QPushButton>("oldForward"), Qt::LeftButton);
+        QVERIFY2(drawn().contains(QLatin1String("forward 1.20")), qPrintable(drawn()));
+    }
+
+    void lookingAheadDoesNothing() {
+        keep(0);
+        const Work before = job().work;
+        QTest::mouseClick(window_->findChild<PhaseButton*>(QStringLiteral("phase3")), Qt::LeftButton);
+        QCOMPARE(specOf(work().shownStep()->id).phase, Phase::String);
+        QVERIFY(!text("looking").isEmpty());
+        QTest::keyClick(&work(), Qt::Key_Space); // back to the work; nothing was done
+        QCOMPARE(work().shownStep()->id, StepId::LookOver);
+        QTest::keyClick(&work(), Qt::Key_Right);
+        QCOMPARE(work().shownStep()->id, StepId::AskOwner);
+        QTest::keyClick(&work(), Qt::Key_Escape);
+        QCOMPARE(work().shownStep()->id, StepId::LookOver);
+        auto* steps = find<QListWidget>("steps");
+        QTest::mouseClick(steps->viewport(), Qt::LeftButton, {}, steps->visualItemRect(steps->item(2)).center());
+        QCOMPARE(work().shownStep()->id, StepId::OldSet);
+        QCOMPARE(job().work, before);
+    }
+
+    /// The path moves with the readings; what is typed on the bench never ends a step by itself.
+    void thePathFollowsTheReadings() {
+        keep(0);
+        window_->showBench();
+        auto* entry = find<QLineEdit>("entry");
+        const std::vector<RigString> strings = job().rig.strings; // the job changes meanwhile
+        for (const RigString& string : strings) {
+            QTest::keyClicks(entry, QStringLiteral("%1=-180").arg(QString::fromStdString(string.name)));
+            QTest::keyClick(entry, Qt::Key_Return);
+        }
+        QVERIFY(job().work.records.isEmpty());
+        QCOMPARE(at(), StepId::RoughTune);
+        QTest::keyClick(entry, Qt::Key_Escape);
+        QVERIFY(work().isAtBench()); // it is the bench's step
+        QVERIFY(text("benchStep").startsWith(QLatin1String("Rough tune")));
+        QVERIFY(find<QLabel>("benchCaution")->isVisible());
+        QTest::keyClick(entry, Qt::Key_PageUp);
+        QVERIFY(at() != StepId::RoughTune && !work().isAtBench());
+    }
+
+    void stringsAreTickedByTheirNumber() {
+        keep(0);
+        window_->lookAt(StepId::Seat);
+        QVERIFY(!isTicked(job(), StepId::Seat, QStringLiteral("seated"), 0));
+        QTest::keyClick(&work(), Qt::Key_7);
+        QVERIFY(isTicked(job(), StepId::Seat, QStringLiteral("seated"), 0));
+        QTest::keyClick(&work(), Qt::Key_7);
+        QVERIFY(isTicked(job(), StepId::Seat, QStringLiteral("pulled"), 0));
+        QVERIFY(find<QCheckBox>("tick pulled:0")->isChecked());
+        session().undoStack().undo();
+        QVERIFY(!find<QCheckBox>("tick pulled:0")->isChecked());
+        window_->lookAt(StepId::Slacken); // the picture follows the ticks
+        const auto dashed = [this] {
+            return find<SceneView>("stepPicture")->scene().find(QStringLiteral("string-7"))->dashed;
+        };
+        QVERIFY(!dashed());
+        QTest::keyClick(&work(), Qt::Key_7);
+        QVERIFY(dashed());
+    }
+
+    void theTrayHasThisGuitarsTools() {
+        keep(0);
+        QVERIFY(!session().edit(QStringLiteral("key"), [](Job& edited) {
+            edited.card.keys[QStringLiteral("caps")] = QStringLiteral("3 mm");
+        }));
+        window_->lookAt(StepId::Tools);
+        auto* caps = find<QCheckBox>("tick key caps");
+        QVERIFY(caps->text().contains(QLatin1String("3 mm")));
+        caps->click();
+        QCOMPARE(job().work.ticks.value(QStringLiteral("tools")), QStringList(QStringLiteral("key caps")));
+        keep(4); // a roller shaft has neither caps nor claw
+        window_->lookAt(StepId::Tools);
+        QVERIFY(!find<QCheckBox>("tick key caps") && !find<QCheckBox>("tick claw"));
+    }
+
+    /// No step is a sentence on a blank page.
+    void everyStepHasItsWork() {
+        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
+            keep(demo);
+            for (const Step& step : stepsOf(job())) {
+                window_->lookAt(step.id);
+                if (work().isAtBench())
+                    continue;
+                const auto* panel = window_->findChild<StepPanel*>();
+                const bool picture = find<SceneView>("stepPicture")->isVisible();
+                const bool form = !panel->findChildren<QCheckBox*>().isEmpty() ||
+                                  !panel->findChildren<QLineEdit*>().isEmpty() ||
+                                  !panel->findChildren<QPushButton*>().isEmpty();
+                QVERIFY2(picture || form, qPrintable(step.name()));
+            }
+        }
+    }
+
+    void byEyeInThreeKeys() {
+        keep(0);
+        window_->showBench();
+        auto* entry = find<QLineEdit>("entry");
+        QVERIFY(!find<QPushButton>("eyeLevel")->isVisible());
+        session().pickGap();
+        QVERIFY(find<QPushButton>("eyeLevel")->isVisible());
+        QTest::keyClick(entry, Qt::Key_S);
+        QVERIFY(job().log.back().angle_rad && *job().log.back().angle_rad < 0.0);
+        QVERIFY(job().log.back().angleDeviation_rad > radians(0.5));
+        QVERIFY(entry->text().isEmpty());
+        session().pickGap();
+        QTest::keyClick(entry, Qt::Key_L);
+        QCOMPARE(*job().log.back().angle_rad, 0.0);
+        session().pickString(2);
+        QTest::keyClick(entry, Qt::Key_F); // of a string it is a note
+        QCOMPARE(entry->text(), QStringLiteral("f"));
+    }
+
+    void anEmptyShopOffersTheDemo() {
+        QVERIFY(find<SceneView>("shopExample")->isVisible());
+        QVERIFY(!find<SceneView>("shopExample")->scene().description.isEmpty());
+        QTest::mouseClick(find<QPushButton>("openDemoShop"), Qt::LeftButton);
+        QCOMPARE(book().jobCount().value(), 12);
+        QCOMPARE(window_->page(), MainWindow::Work);
+        QVERIFY(work().isAtBench()); // the first one is in mid-job, so it opens there
+    }
+
+    void helpOpensWhereTheStepIs() {
+        keep(0);
+        window_->lookAt(StepId::Plan);
+        key(Qt::Key_F1);
+        QCOMPARE(window_->page(), MainWindow::Help);
+        auto* help = window_->findChild<HelpPage*>();
+        QCOMPARE(help->place(), QStringLiteral("Plan"));
+        const auto* shown = find<QTextBrowser>("helpText");
+        QVERIFY(shown->toPlainText().contains(QLatin1String("labour rate")));
+        auto* search = find<QLineEdit>("helpSearch");
+        QTest::keyClicks(search, QStringLiteral("retainer bar"));
+        QVERIFY(shown->textCursor().selectedText().compare(QLatin1String("retainer bar"), Qt::CaseInsensitive) == 0);
+        search->clear();
+        QTest::keyClicks(search, QStringLiteral("sustain block")); // in the glossary only
+        QCOMPARE(help->place(), QStringLiteral("Glossary"));
+    }
+
+    /// Every picture and every key that the guide names is there.
+    void theGuideIsWhole() {
+        QFile guide(QStringLiteral(":/flenzo/help/user-guide.md"));
+        QVERIFY(guide.open(QIODevice::ReadOnly));
+        static const QRegularExpression picture(QStringLiteral("\\]\\((screenshots/[^)]+)\\)"));
+        int pictures = 0;
+        auto all = picture.globalMatch(QString::fromUtf8(guide.readAll()));
+        for (; all.hasNext(); ++pictures) {
+            const QString file = all.next().captured(1);
+            QVERIFY2(QFile::exists(QStringLiteral(":/flenzo/help/") + file), qPrintable(file));
+        }
+        QVERIFY(pictures > 10);
+        QFile keys(QStringLiteral(":/flenzo/help/keys.md"));
+        QVERIFY(keys.open(QIODevice::ReadOnly));
+        const QString said = QString::fromUtf8(keys.readAll());
+        for (const ActionSpec& spec : window_->actions().specs())
+            for (const QKeySequence& shortcut : spec.shortcuts) {
+                const QString words = shortcut.toString();
+                if (QByteArray(spec.id).startsWith("string") || words.contains(QLatin1String("Ctrl+=")) ||
+                    words.contains(QLatin1String("++")) || words == QLatin1String("Ctrl+-") ||
+                    words == QLatin1String("Ctrl+Q") || words == QLatin1String("Ctrl+Y") ||
+                    words == QLatin1String("Ctrl+Shift+S"))
+                    continue;
+                const QString spoken = QString(words).replace(QLatin1String("Return"), QLatin1String("Enter"));
+                QVERIFY2(said.contains(spoken), qPrintable(spoken));
+            }
+    }
+
+    /// Pictures speak to the arrow keys and to a screen reader.
+    void picturesAreHeard() {
+        window_->openDemo(0);
+        window_->showBench();
+        auto* way = find<SceneView>("convergence");
+        QAccessibleInterface* heard = QAccessible::queryAccessibleInterface(way);
+        QVERIFY(heard);
+        QCOMPARE(heard->text(QAccessible::Name), QStringLiteral("The way home"));
+        QVERIFY(heard->text(QAccessible::Description).contains(QLatin1String("acts so far")));
+        QVERIFY(heard->text(QAccessible::Value).isEmpty());
+        way->setFocus();
+        QTest::keyClick(way, Qt::Key_Right);
+        const QString first = heard->text(QAccessible::Value);
+        QVERIFY(!first.isEmpty());
+        QTest::keyClick(way, Qt::Key_Right);
+        QVERIFY(heard->text(QAccessible::Value) != first);
+        QTest::keyClick(way, Qt::Key_Left);
+        QCOMPARE(heard->text(QAccessible::Value), first);
+        for (const char* name : {"section", "momentChart", "movement", "passSheet"}) {
+            QAccessibleInterface* each = QAccessible::queryAccessibleInterface(find<QWidget>(name));
+            QVERIFY2(each && !each->text(QAccessible::Name).isEmpty(), name);
+        }
+    }
+
+    void theFiguresAreBesideAnyStep() {
+        keep(0);
+        key(Qt::Key_F4);
+        QVERIFY(work().figuresShown() && find<QLabel>("stepAct")->isVisible());
+        auto* gap = find<QLineEdit>("bridge.rearGap");
+        gap->setFocus();
+        gap->selectAll();
+        QTest::keyClicks(gap, QStringLiteral("5 mm"));
+        QTest::keyClick(gap, Qt::Key_Return); // ends the field, not the step
+        QCOMPARE(at(), StepId::LookOver);
+        QCOMPARE(job().rig.bridge.rearGap_m, 0.005);
+        window_->resize(1024, 700);
+        QTRY_VERIFY(find<QWidget>("figures")->isVisible());
+        key(Qt::Key_F4);
+        QVERIFY(!work().figuresShown() && find<QLabel>("stepAct")->isVisible());
+    }
+};
+
+QTEST_MAIN(TestPath)
+#include "test_path.moc"
