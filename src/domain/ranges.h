@@ -87,6 +87,9 @@ inline constexpr Range toolAngle_deg{
     0.01, 5.0, QT_TRANSLATE_NOOP("Range", "how sure the plate's angle is read, in degrees; the eye is good to 0.3")};
 inline constexpr Range peg_cents{0.01, 30.0,
                                  QT_TRANSLATE_NOOP("Range", "how near to its aim a string is left, in cents")};
+inline constexpr Range action_mm{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "action over the 12th fret")};
+inline constexpr Range octave_cents{-100.0, 100.0,
+                                    QT_TRANSLATE_NOOP("Range", "cents between the open octave and fret 12")};
 inline constexpr Range postLead_mm{0.1, 3.0, QT_TRANSLATE_NOOP("Range", "a post's rise for one turn in millimetres")};
 inline constexpr Range oldAngle_deg{-10.0, 10.0, QT_TRANSLATE_NOOP("Range", "degrees, forward is positive")};
 inline constexpr Range usualMinutes{0.0, 600.0, QT_TRANSLATE_NOOP("Range", "the minutes a step usually takes")};

@@ -140,7 +140,11 @@ private Q_SLOTS:
         type("postLead", QStringLiteral("1.4"));
         QVERIFY(text("heightSays").contains(QLatin1String("0.29 turns")));
         type("postLead", QStringLiteral("nought"));
-        QVERIFY(!text("heightSays").contains(QLatin1String("turns.")));
+        QVERIFY(text("heightSays").contains(QLatin1String("nought"))); // what is no number is said, not ignored
+        type("postLead", QStringLiteral("0.7"));
+        type("wishBass", QStringLiteral("180"));
+        QVERIFY2(text("heightSays").contains(QLatin1String("wanted, bass side"), Qt::CaseInsensitive),
+                 qPrintable(text("heightSays")));
     }
 
     void octavesBecomeSaddleMoves() {
@@ -153,6 +157,7 @@ private Q_SLOTS:
         QVERIFY(table->item(0, 2)->text().startsWith(QLatin1String("back")));
         QVERIFY(table->item(1, 2)->text().startsWith(QLatin1String("forward")));
         QVERIFY(table->item(2, 2)->text().isEmpty());
+        QVERIFY2(text("intonationSays").contains(QLatin1String("sharp")), qPrintable(text("intonationSays")));
         for (int row = 0; row < table->rowCount(); ++row) {
             bool number = false;
             const double guess = table->item(row, 1)->text().toDouble(&number);

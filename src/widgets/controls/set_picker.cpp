@@ -3,6 +3,7 @@
 
 #include <QComboBox>
 #include <QFormLayout>
+#include <algorithm>
 
 namespace flenzo {
 
@@ -29,9 +30,10 @@ SetPicker::SetPicker(AppContext& context, Side side, const QString& title, QWidg
 
 void SetPicker::chooseSet(int index) {
     const auto sets = context_.catalogue().setsFor(context_.session().job().rig.strings.size());
-    if (index < 1 || index > static_cast<int>(sets.size()))
+    const int which = sets_->itemData(index).toInt();
+    if (which < 0 || which >= static_cast<int>(sets.size()))
         return;
-    const CatalogueSet& set = *sets[static_cast<std::size_t>(index) - 1];
+    const CatalogueSet& set = *sets[static_cast<std::size_t>(which)];
     context_.accept(
         context_.session().edit(tr("set"), [&](Job& job) { applySet(job, side_, set, context_.catalogue()); }));
     refresh();
@@ -39,24 +41,42 @@ void SetPicker::chooseSet(int index) {
 
 void SetPicker::chooseTuning(int index) {
     const auto tunings = context_.catalogue().tuningsFor(context_.session().job().rig.strings.size());
-    if (index < 1 || index > static_cast<int>(tunings.size()))
+    const int which = tunings_->itemData(index).toInt();
+    if (which < 0 || which >= static_cast<int>(tunings.size()))
         return;
-    const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(index) - 1];
+    const CatalogueTuning& tuning = *tunings[static_cast<std::size_t>(which)];
     context_.accept(context_.session().edit(tr("tuning"), [&](Job& job) { applyTuning(job, side_, tuning); }));
     refresh();
 }
 
+namespace {
+
+/// The list with what is chosen at its own place, so that the arrow keys go on from there; a choice of one's own
+/// before it.
+void fill(QComboBox& box, const QStringList& names, const QStringList& titles, const QString& chosen) {
+    box.clear();
+    const auto at = static_cast<int>(names.indexOf(chosen));
+    if (at < 0)
+        box.addItem(chosen.isEmpty() ? SetPicker::tr("own choice") : chosen, -1);
+    for (int k = 0; k < titles.size(); ++k)
+        box.addItem(titles[k], k);
+    box.setCurrentIndex(std::max(0, at));
+}
+
+} // namespace
+
 void SetPicker::refresh() {
     const Job& job = context_.session().job();
     const SidePicks& picks = side_ == Side::Off ? job.offPicks : job.onPicks;
-    sets_->clear();
-    sets_->addItem(picks.setName.isEmpty() ? tr("own choice") : picks.setName);
+    QStringList sets, tunings, titles;
     for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size()))
-        sets_->addItem(set->name);
-    tunings_->clear();
-    tunings_->addItem(picks.tuningName.isEmpty() ? tr("own choice") : picks.tuningName);
-    for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size()))
-        tunings_->addItem(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
+        sets.append(set->name);
+    for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size())) {
+        tunings.append(tuning->name);
+        titles.append(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
+    }
+    fill(*sets_, sets, sets, picks.setName);
+    fill(*tunings_, tunings, titles, picks.tuningName);
 }
 
 } // namespace flenzo

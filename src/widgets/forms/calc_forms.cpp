@@ -9,7 +9,6 @@
 #include "domain/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/figure_table.h"
-#include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
@@ -102,26 +101,36 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
 
 void HeightForm::reckon() {
     const Units& units = context_.preferences().units;
-    const auto length = [&](const QLineEdit* field) -> std::optional<double> {
-        const Result<double> read = parseQuantity(field->text(), Dimension::Length, units, QString());
-        return read.ok() && read.value() < 0.02 ? std::optional(read.value()) : std::nullopt;
+    std::optional<Fault> wrong;
+    const auto value = [&](const QLineEdit* field, const Units& typed, const Range& range) -> std::optional<double> {
+        if (field->text().trimmed().isEmpty())
+            return std::nullopt;
+        const Result<double> read =
+            parseQuantity(field->text(), Dimension::Length, typed, field->accessibleName(), range);
+        if (!read.ok() && !wrong)
+            wrong = read.fault();
+        return read.ok() ? std::optional(read.value()) : std::nullopt;
     };
-    const Result<double> lead = parseQuantity(lead_->text(), Dimension::Length, {}, QString(), ranges::postLead_mm);
+    const auto length = [&](const QLineEdit* field) { return value(field, units, ranges::action_mm); };
+    const std::optional<double> lead = value(lead_, {}, ranges::postLead_mm);
     const auto& strings = context_.session().job().rig.strings;
     const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m) {
         const auto from = length(now), to = length(wish);
-        if (!from || !to || !lead.ok())
+        if (!from || !to || !lead)
             return QString();
         const double raise_m = postRaise_m(*to - *from, 12, scale_m);
         return tr("%1 post: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
                  lengthText(std::abs(raise_m), context_.preferences().units))
-            .arg(std::abs(raise_m) / lead.value(), 0, 'f', 2);
+            .arg(std::abs(raise_m) / *lead, 0, 'f', 2);
     };
     const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
                             side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m)};
     const QString said = (lines.first() + QLatin1Char('\n') + lines.last()).trimmed();
-    words_->setText(said.isEmpty() ? tr("Type what the ruler shows and what is wanted; the turns follow.") : said);
+    setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
+    words_->setText(wrong            ? wrong->sentence()
+                    : said.isEmpty() ? tr("Type what the ruler shows and what is wanted; the turns follow.")
+                                     : said);
 }
 
 IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
@@ -147,23 +156,32 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     fitHeight(*table_);
     rows().addRow(table_);
     words_ = wordsUnder(*this, "intonationSays");
-    words_->setText(tr("Read each string open and at fret 12. The guess is for an action of %1, an assumption.")
-                        .arg(lengthText(usualAction_m, context_.preferences().units)));
+    words_->setText(hint());
     connect(table_, &QTableWidget::itemChanged, this, [this](const QTableWidgetItem* item) {
         if (item->column() == 0)
             reckon();
     });
 }
 
+QString IntonateForm::hint() const {
+    return tr("Read each string open and at fret 12. The guess is for an action of %1, an assumption.")
+        .arg(lengthText(usualAction_m, context_.preferences().units));
+}
+
 void IntonateForm::reckon() {
     const Job& job = context_.session().job();
     std::vector<double> all_cents, scales_m;
+    std::optional<Fault> wrong;
     for (int row = 0; row < table_->rowCount(); ++row) {
-        const QTableWidgetItem* typed = table_->item(row, 0);
-        const Result<double> cents = parseQuantity(typed ? typed->text() : QString(), Dimension::Cents, {}, QString());
+        const QTableWidgetItem* cell = table_->item(row, 0);
+        const QString typed = cell ? cell->text().trimmed() : QString();
+        const Result<double> cents =
+            parseQuantity(typed, Dimension::Cents, {}, table_->verticalHeaderItem(row)->text(), ranges::octave_cents);
+        if (!cents.ok() && !typed.isEmpty() && !wrong)
+            wrong = cents.fault();
         const double scale_m = job.rig.strings[static_cast<std::size_t>(row)].scale_m;
         QString words;
-        if (cents.ok() && std::abs(cents.value()) <= 100.0) {
+        if (cents.ok()) {
             const double move_m = saddleMove_m(cents.value(), scale_m);
             words = (move_m < 0.0 ? tr("forward %1") : tr("back %1"))
                         .arg(lengthText(std::abs(move_m), context_.preferences().units));
@@ -172,6 +190,8 @@ void IntonateForm::reckon() {
         }
         table_->item(row, 2)->setText(words);
     }
+    setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
+    words_->setText(wrong ? wrong->sentence() : hint());
     // One loose piece of wood: its two ends are all there is to move.
     if (job.rig.bridge.family != Family::RollerShaft || static_cast<int>(all_cents.size()) < table_->rowCount())
         return;
@@ -214,20 +234,6 @@ void SettleForm::refresh() {
     }
     table_->show(lines, basePixels(context_.preferences()));
     fitHeight(*table_);
-}
-
-LevelForm::LevelForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
-    auto* photo = new QPushButton(tr("Read it off a side photo…"), this);
-    photo->setObjectName(QStringLiteral("levelPhoto"));
-    connect(photo, &QPushButton::clicked, this, [this] {
-        auto* dialog = new PhotoLevelDialog(context_, window());
-        dialog->setAttribute(Qt::WA_DeleteOnClose);
-        dialog->open();
-    });
-    auto* row = new QHBoxLayout;
-    row->addWidget(photo);
-    row->addStretch();
-    rows().addRow(row);
 }
 
 } // namespace flenzo

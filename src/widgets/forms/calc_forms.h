@@ -47,6 +47,7 @@ public:
     IntonateForm(AppContext& context, QWidget* parent);
 
 private:
+    [[nodiscard]] QString hint() const;
     void reckon();
     QTableWidget* table_;
     QLabel* words_;
@@ -61,13 +62,6 @@ public:
 private:
     void refresh();
     FigureTable* table_;
-};
-
-/// The level read off a photo taken from the side.
-class LevelForm : public JobForm {
-    Q_OBJECT
-public:
-    LevelForm(AppContext& context, QWidget* parent);
 };
 
 } // namespace flenzo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/return_form.h"
 
+#include "domain/ranges.h"
 #include "domain/workflow.h"
 #include "session/input/quantity.h"
 #include "widgets/look.h"
@@ -72,32 +73,38 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
 }
 
-std::optional<ReturnTest> ReturnForm::typed() const {
+std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
     ReturnTest test;
+    bool whole = true;
     for (int row = 0; row < table_->rowCount(); ++row) {
         std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
         for (int c = 0; c < 3; ++c) {
             const QTableWidgetItem* item = table_->item(row, c);
-            const Result<double> cents =
-                parseQuantity(item ? item->text() : QString(), Dimension::Cents, {}, QString());
-            if (!cents.ok() || std::abs(cents.value()) > 1200.0)
-                return std::nullopt;
-            columns[c]->push_back(cents.value());
+            const QString text = item ? item->text().trimmed() : QString();
+            const QString cell =
+                tr("%1, %2").arg(table_->verticalHeaderItem(row)->text(), table_->horizontalHeaderItem(c)->text());
+            const Result<double> cents = parseQuantity(text, Dimension::Cents, {}, cell, ranges::reading_cents);
+            if (!cents.ok() && !text.isEmpty() && wrong && !*wrong)
+                *wrong = cents.fault();
+            whole = whole && cents.ok();
+            columns[c]->push_back(cents.ok() ? cents.value() : 0.0);
         }
     }
-    return test;
+    return whole ? std::optional(test) : std::nullopt;
 }
 
 void ReturnForm::judge() {
-    const auto test = typed();
+    std::optional<Fault> wrong;
+    const auto test = typed(&wrong);
     keep_->setEnabled(test.has_value());
     const Job& job = context_.session().job();
-    verdict_->setText(test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
-                           : tr("Some cells are still empty, or hold no cents between −1200 and 1200."));
+    verdict_->setText(wrong  ? wrong->sentence()
+                      : test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
+                             : tr("Some cells are still empty."));
 }
 
 void ReturnForm::keep() {
-    const auto test = typed();
+    const auto test = typed(nullptr);
     if (!test)
         return;
     QStringList parts;

@@ -19,7 +19,8 @@ public:
     ReturnForm(AppContext& context, QWidget* parent);
 
 private:
-    [[nodiscard]] std::optional<ReturnTest> typed() const; ///< nothing while a reading is missing
+    /// Nothing while a reading is missing; `wrong` hears of the first that is none.
+    [[nodiscard]] std::optional<ReturnTest> typed(std::optional<Fault>* wrong) const;
     void judge();
     void keep();
 
