@@ -256,7 +256,10 @@ QString MainWindow::titleOf(const Job& job) {
 
 void MainWindow::refresh() {
     const Job& job = session_.job();
-    guitar_->setText(titleOf(job));
+    // An empty shop has no guitar yet to speak of.
+    const bool nothing = session_.logbook() && !session_.isKept() && session_.path().isEmpty() && job.log.empty() &&
+                         job.work.records.isEmpty();
+    guitar_->setText(nothing ? QString() : titleOf(job));
     story_->setText(job.story);
     story_->setToolTip(job.story);
     simulated_->setVisible(job.simulatedSeed.has_value());
@@ -287,7 +290,7 @@ void MainWindow::refreshHazards() {
                   : hazardWords(hazard));
         // Caps off and unlocked are one thing to whoever looks.
         const bool said = hazard == Hazard::Unlocked && hazards.has(Hazard::CapsOff);
-        hazards_[h]->setVisible(hazards.has(hazard) && !said);
+        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty());
     }
 }
 

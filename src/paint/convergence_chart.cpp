@@ -40,7 +40,7 @@ public:
         const double foot = font_ * 1.9, top = font_ * 1.7;
         const double high = std::max(40.0, size.height() - top - foot);
         const double track = plate ? std::max(font_ * 2.6, high * 0.24) : 0.0;
-        strings_ = QRectF(left, top, width, high - track - (plate ? font_ * 0.8 : 0.0));
+        strings_ = QRectF(left, top, width, high - track - (plate ? font_ * 1.3 : 0.0));
         plate_ = QRectF(left, top + high - track, width, track);
         most_ = std::max(12.0, 2.5 * way.tolerance_cents);
         for (const auto& line : way.strings)
@@ -96,7 +96,8 @@ private:
             const double y = yAt(tick);
             scene_.line({{strings_.left(), y}, {strings_.right(), y}}, ColourRole::Rule, 1.0);
             const bool zero = tick == 0.0;
-            if (!zero && (y - free_y < font_ * 1.1 || std::abs(y - yAt(0.0)) < font_ * 1.1))
+            if (!zero &&
+                (y - strings_.top() < font_ * 0.8 || y - free_y < font_ * 1.1 || std::abs(y - yAt(0.0)) < font_ * 1.1))
                 continue;
             free_y = y;
             scene_.text({strings_.left() - font_ * 0.5, y}, signedNumber(tick, 0), ColourRole::Quiet, font_,

@@ -180,7 +180,7 @@ QVariant PassSheetModel::headerData(int section, Qt::Orientation orientation, in
         return rows_.at(section);
     const SheetColumn& column = columns_[static_cast<std::size_t>(section)];
     const QString claw = column.claw_turns == 0.0 ? QString()
-                                                  : (column.claw_turns > 0.0 ? tr("\nclaw in %1") : tr("\nclaw out %1"))
+                                                  : (column.claw_turns > 0.0 ? tr("\ntighten %1") : tr("\nloosen %1"))
                                                         .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
     switch (column.kind) {
     case SheetColumn::Kind::Start:

@@ -74,10 +74,11 @@ QString passTable(const Job& job, const Derived& derived) {
                   columns.end());
     QStringList head{Words::tr("String")};
     for (const SheetColumn& column : columns) {
-        const QString claw = column.claw_turns == 0.0
-                                 ? QString()
-                                 : (column.claw_turns > 0.0 ? Words::tr(", claw in %1") : Words::tr(", claw out %1"))
-                                       .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
+        const QString claw =
+            column.claw_turns == 0.0
+                ? QString()
+                : (column.claw_turns > 0.0 ? Words::tr(", claw tightened %1") : Words::tr(", claw loosened %1"))
+                      .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
         head.append(columnTitle(column) + claw);
     }
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/rig_fields.h"
 
+#include "paint/format.h"
+
 #include <QCoreApplication>
 #include <QSet>
 #include <algorithm>
@@ -115,6 +117,12 @@ QString RigField::text(const Job& job, std::size_t index, const Units& units) co
 
 QString RigField::textOf(double value, const Units& units) const {
     const double shown = value / shownUnit(kind, units);
+    if (kind == Kind::Turns) { // as a screwdriver turns them, where they are turns of a screwdriver
+        const double sixteenths = std::round(shown * 16.0) / 16.0;
+        constexpr double alike_turns = 0.004;
+        if (std::abs(shown - sixteenths) < alike_turns)
+            return (sixteenths < 0.0 ? QStringLiteral("-") : QString()) + turnsText(sixteenths);
+    }
     QString digits = QString::number(shown, 'f', decimalsOf(kind, units));
     while (digits.contains(QLatin1Char('.')) &&
            (digits.endsWith(QLatin1Char('0')) || digits.endsWith(QLatin1Char('.')))) {

@@ -100,7 +100,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     pickers_[s] = new SetPicker(context_, side, title, panel);
     column->addWidget(pickers_[s]);
     if (side == Side::Off) {
-        auto* row = new QHBoxLayout;
+        auto* row = new QVBoxLayout; // one below the other: three such panels are side by side
         wasLevel_ = new QCheckBox(tr("in tune on it, the plate was at"), panel);
         wasLevel_->setToolTip(
             tr("Then the program finds where the claw is; otherwise its position among the figures counts"));
@@ -114,21 +114,19 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
         oldAngle_->setMaximumWidth(90);
         row->addWidget(wasLevel_);
         row->addWidget(oldAngle_);
-        row->addStretch();
         column->addLayout(row);
         connect(wasLevel_, &QCheckBox::clicked, this, [this](bool on) {
             context_.accept(context_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
         });
     } else {
-        auto* row = new QHBoxLayout;
+        auto* row = new QVBoxLayout;
         auto* keep = new QPushButton(tr("Keep this tuning…"), panel);
         auto* masses = new QPushButton(tr("Keep masses"), panel);
         masses->setToolTip(tr("Measured unit masses become this catalogue's own figures for those strings"));
         connect(keep, &QPushButton::clicked, this, &ChangePage::keepTuning);
         connect(masses, &QPushButton::clicked, this, &ChangePage::keepMasses);
-        row->addWidget(keep);
-        row->addWidget(masses);
-        row->addStretch();
+        row->addWidget(keep, 0, Qt::AlignLeft);
+        row->addWidget(masses, 0, Qt::AlignLeft);
         column->addLayout(row);
     }
     column->addStretch();
@@ -153,11 +151,8 @@ QWidget* ChangePage::buildMethod() {
     form->addRow(tr("order"), order_);
     form->addRow(tr("tune"), aims_);
     form->addRow(tr("claw"), claw_);
-    auto* small = new QHBoxLayout;
-    small->addWidget(reference_);
-    small->addWidget(new QLabel(tr("start"), panel));
-    small->addWidget(slack_);
-    form->addRow(tr("A4"), small);
+    form->addRow(tr("A4"), reference_);
+    form->addRow(tr("start"), slack_);
     stretch_ = new QCheckBox(tr("stretch new strings"), panel);
     stretch_->setObjectName(QStringLiteral("stretch"));
     connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {

@@ -48,14 +48,14 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     form->choice<Nut>("cardNut", Words::tr("nut"),
                       {Words::tr("open"), Words::tr("caps on bolts"), Words::tr("a clamp for each string")}, card.nut,
                       [](Job& job, Nut nut) { job.card.nut = nut; });
-    form->choice<Tuners>("cardTuners", Words::tr("tuners"),
+    form->choice<Tuners>("cardTuners", Words::tr("pegs"),
                          {Words::tr("string through a hole"), Words::tr("slotted with a centre hole"),
                           Words::tr("locking posts"), Words::tr("at the bridge")},
                          card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
     form->choice<Headstock>("cardHead", Words::tr("headstock"),
                             {Words::tr("all on one side"), Words::tr("split, both sides"), Words::tr("none")},
                             card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
-    form->choice<Board>("cardBoard", Words::tr("board"),
+    form->choice<Board>("cardBoard", Words::tr("fretboard"),
                         {Words::tr("dark, without lacquer"), Words::tr("maple"), Words::tr("other")}, card.board,
                         [](Job& job, Board board) { job.card.board = board; });
     form->flag(QStringLiteral("cardLeft"), Words::tr("left-handed"), card.leftHanded,
@@ -68,7 +68,7 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
                [](Job& job, bool on) { job.card.cavityCover = on; });
     form->line(QStringLiteral("cardContact"), Words::tr("owner is reached by"), card.contact,
                [](Job& job, const QString& text) { job.card.contact = text; });
-    form->line(QStringLiteral("cardSlots"), Words::tr("springs hang in slots"), card.springSlots,
+    form->line(QStringLiteral("cardSlots"), Words::tr("springs are in slots"), card.springSlots,
                [](Job& job, const QString& text) { job.card.springSlots = text; });
     form->line(QStringLiteral("cardClawDepth"), Words::tr("claw depth, bass and treble"), card.clawDepth,
                [](Job& job, const QString& text) { job.card.clawDepth = text; });
@@ -77,7 +77,7 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     form->line(QStringLiteral("cardLevel"), Words::tr("level is told by"), card.levelMark,
                [](Job& job, const QString& text) { job.card.levelMark = text; });
     for (const QString& group : screwGroups())
-        form->line(QStringLiteral("key ") + group, Words::tr("key for %1").arg(group), card.keys.value(group),
+        form->line(QStringLiteral("key ") + group, Words::tr("hex key for %1").arg(group), card.keys.value(group),
                    [group](Job& job, const QString& text) { job.card.keys[group] = text; });
     form->rows().addRow(Words::tr("photos"), new CardPhotos(context, form));
     return form;
@@ -166,7 +166,7 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
     const QSet<QString>& extras = context.session().job().work.extras;
     const std::pair<const char*, QString> all[] = {{"clean", Words::tr("clean")},
                                                    {"polish", Words::tr("polish the frets")},
-                                                   {"oil", Words::tr("oil the board")},
+                                                   {"oil", Words::tr("oil the fretboard")},
                                                    {"intonate", Words::tr("intonate")},
                                                    {"height", Words::tr("set the height")}};
     for (const auto& [name, title] : all) {

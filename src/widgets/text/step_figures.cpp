@@ -169,7 +169,8 @@ QString intonateWords(const Job& job) {
 QString stepFigures(const Job& job, const Derived& derived, const Step& step, const Units& units) {
     switch (step.id) {
     case StepId::OldSet:
-        return wording::verdict(derived.report) + QLatin1Char(' ') + wording::verdictReason(derived.report, units);
+        return QStringLiteral("%1. %2").arg(wording::verdict(derived.report),
+                                            wording::verdictReason(derived.report, units));
     case StepId::Checks:
         return hasClaw(job.rig) ? Words::tr("Level shows a gap of %1 under the rear edge.")
                                       .arg(lengthText(derived.neutralBlock_m, units))

@@ -49,11 +49,11 @@ QString verdict(const ChangeReport& report) {
         return Words::tr("No stable float");
     switch (report.verdict) {
     case Verdict::Same:
-        return Words::tr("Same balance: the claw can stay");
+        return Words::tr("No claw change");
     case Verdict::TouchUp:
-        return Words::tr("Touch-up: a nudge of the claw");
+        return Words::tr("Small claw adjustment");
     case Verdict::Rebalance:
-        return Words::tr("Rebalance: claw first");
+        return Words::tr("Rebalance: claw work first");
     }
     return {};
 }
