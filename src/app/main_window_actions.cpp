@@ -190,6 +190,13 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
                     [this] { change([](Preferences& p) { p.dark = !p.dark; }); },
                     {},
                     [this] { return context_->preferences().dark; }});
+    list.push_back({"labels",
+                    view,
+                    tr("&Name the parts"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_L)},
+                    [this] { change([](Preferences& p) { p.labels = !p.labels; }); },
+                    {},
+                    [this] { return context_->preferences().labels; }});
     list.push_back({"inches",
                     view,
                     tr("Lengths in &inches"),

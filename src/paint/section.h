@@ -22,6 +22,7 @@ struct SectionValues {
         QString words;
     };
     std::vector<Outline> outlines = {};
+    bool labels = false; ///< the parts named, with leaders
     bool bare = false; ///< the bridge alone, without figures and words: as a mark to choose by
 };
 

@@ -3,6 +3,7 @@
 
 #include "store/bundled.h"
 
+#include <QAbstractScrollArea>
 #include <QApplication>
 #include <QBoxLayout>
 #include <QFontDatabase>
@@ -172,6 +173,13 @@ void applyLook(const Preferences& preferences) {
     QApplication::setFont(font);
     QApplication::setPalette(paletteOf(preferences.theme()));
     qApp->setStyleSheet(sheetOf(preferences.theme(), basePixels(preferences)));
+}
+
+double seenWidth(const QWidget& widget, const Preferences& preferences) {
+    const QWidget* seen = &widget;
+    while (seen->parentWidget() && !qobject_cast<const QAbstractScrollArea*>(seen->parentWidget()))
+        seen = seen->parentWidget();
+    return seen->width() / basePixels(preferences);
 }
 
 QLabel* label(TextRole voice, QWidget* parent, const QString& objectName) {

@@ -17,6 +17,10 @@ void applyLook(const Preferences& preferences);
 /// Base text height in pixels at a scale.
 [[nodiscard]] double basePixels(const Preferences& preferences);
 
+/// How much is to be seen of a widget inside whatever scrolls it, in base sizes. What arranges itself goes by this, not
+/// by its own width: that follows from the arrangement, and the two would chase each other.
+[[nodiscard]] double seenWidth(const QWidget& widget, const Preferences& preferences);
+
 /// Text roles, styled by the application's sheet.
 enum class TextRole { Body, Small, Heading, Act, Figure, Warn, Good };
 QLabel* label(TextRole voice, QWidget* parent, const QString& objectName = {});

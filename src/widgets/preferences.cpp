@@ -13,6 +13,7 @@ Preferences loadPreferences(const QString& iniFile) {
     preferences.units.inches = settings.value(QStringLiteral("inches"), false).toBool();
     preferences.units.poundForce = settings.value(QStringLiteral("poundForce"), false).toBool();
     preferences.dark = settings.value(QStringLiteral("dark"), false).toBool();
+    preferences.labels = settings.value(QStringLiteral("labels"), false).toBool();
     const double scale = settings.value(QStringLiteral("textScale"), 1.0).toDouble();
     preferences.textScale = scale >= 1.0 && scale <= 2.0 ? scale : 1.0;
     preferences.language = settings.value(QStringLiteral("language")).toString();
@@ -25,6 +26,7 @@ void savePreferences(const QString& iniFile, const Preferences& preferences) {
     settings.setValue(QStringLiteral("inches"), preferences.units.inches);
     settings.setValue(QStringLiteral("poundForce"), preferences.units.poundForce);
     settings.setValue(QStringLiteral("dark"), preferences.dark);
+    settings.setValue(QStringLiteral("labels"), preferences.labels);
     settings.setValue(QStringLiteral("textScale"), preferences.textScale);
     settings.setValue(QStringLiteral("language"), preferences.language);
     settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);

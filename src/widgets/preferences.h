@@ -12,6 +12,7 @@ namespace flenzo {
 struct Preferences {
     Units units;
     bool dark = false;
+    bool labels = false;     ///< the section names its parts
     double textScale = 1.0;  ///< 1 to 2
     QString language;        ///< as "de"; empty: the desktop's
     QStringList recentFiles; ///< newest first

@@ -18,6 +18,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QScrollArea>
 #include <QTest>
 #include <QTextBrowser>
 #include <QToolButton>
@@ -278,6 +279,37 @@ private Q_SLOTS:
         for (const char* name : {"section", "momentChart", "movement", "passSheet"}) {
             QAccessibleInterface* each = QAccessible::queryAccessibleInterface(find<QWidget>(name));
             QVERIFY2(each && !each->text(QAccessible::Name).isEmpty(), name);
+        }
+    }
+
+    /// Large text and small windows cut nothing off sideways, on any step of any guitar.
+    void nothingIsCutOffSideways_data() {
+        QTest::addColumn<QSize>("size");
+        QTest::addColumn<int>("larger");
+        QTest::newRow("1024x700") << QSize(1024, 700) << 0;
+        QTest::newRow("200 % text") << QSize(1280, 800) << 4;
+    }
+    void nothingIsCutOffSideways() {
+        QFETCH(QSize, size);
+        QFETCH(int, larger);
+        for (int k = 0; k < larger; ++k)
+            window_->actions().find("larger")->trigger();
+        window_->resize(size);
+        for (const int demo : {0, 4, 5}) {
+            keep(demo);
+            for (const Step& step : stepsOf(job())) {
+                window_->lookAt(step.id);
+                for (int k = 0; k < 3; ++k)
+                    QCoreApplication::processEvents();
+                QVERIFY2(window_->width() <= size.width(), qPrintable(step.name()));
+                for (const auto* area : window_->findChildren<QScrollArea*>())
+                    if (area->isVisible() && area->widget() && !area->objectName().startsWith(QLatin1String("qt_")))
+                        QVERIFY2(area->widget()->width() <= area->viewport()->width(),
+                                 qPrintable(QStringLiteral("%1 %2: %3 in %4")
+                                                .arg(step.name(), QLatin1String(area->metaObject()->className()))
+                                                .arg(area->widget()->width())
+                                                .arg(area->viewport()->width())));
+            }
         }
     }
 

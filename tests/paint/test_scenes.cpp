@@ -365,6 +365,25 @@ private Q_SLOTS:
             }
     }
 
+    /// Names of the parts on demand, each inside the picture and clear of the others.
+    void partsAreNamedOnDemand() {
+        SectionValues values{rig_, level_, goal_, {}, false, 1.0, {}};
+        QVERIFY(!buildSection(values, {800, 400}).find(QStringLiteral("label")));
+        values.labels = true;
+        QList<QRectF> boxes;
+        const Scene scene = buildSection(values, {800, 400});
+        for (const Mark& mark : scene.marks)
+            if (mark.id == QLatin1String("label")) {
+                const double wide = mark.pixels * 0.55 * static_cast<double>(mark.text.size());
+                const QRectF box(mark.points.first() - QPointF(wide / 2, mark.pixels / 2), QSizeF(wide, mark.pixels));
+                QVERIFY2(QRectF(0, 0, 800, 400).contains(box), qPrintable(mark.text));
+                for (const QRectF& other : boxes)
+                    QVERIFY2(!box.intersects(other), qPrintable(mark.text));
+                boxes.append(box);
+            }
+        QCOMPARE(boxes.size(), 8);
+    }
+
     void whatIsEasilySwappedIsBracketed() {
         LaidSet set{{{QStringLiteral("2"), QStringLiteral(".013"), 0.00033, false, true},
                      {QStringLiteral("1"), QStringLiteral(".012"), 0.00030, false, false}}};

@@ -116,18 +116,32 @@ void TickForm::follow() {
 
 TrayForm::TrayForm(AppContext& context, QWidget* parent)
     : TickForm(context, QLatin1String(specOf(StepId::Tools).name), parent) {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 8, 0, 8);
-    grid->setHorizontalSpacing(24);
-    const QList<TrayTool> tools = toolsOf(context.session().job());
-    constexpr int columns = 3;
+    grid_ = new QGridLayout(this);
+    grid_->setContentsMargins(0, 8, 0, 8);
+    grid_->setHorizontalSpacing(24);
     const int side = static_cast<int>(std::lround(basePixels(context.preferences()) * 3.4));
-    for (int k = 0; k < tools.size(); ++k) {
-        QCheckBox* tool = box(tools[k].name, tools[k].words);
-        tool->setIcon(iconOf(tools[k].kind, context.preferences()));
+    for (const TrayTool& each : toolsOf(context.session().job())) {
+        QCheckBox* tool = box(each.name, each.words);
+        tool->setIcon(iconOf(each.kind, context.preferences()));
         tool->setIconSize({side, side});
-        grid->addWidget(tool, k / columns, k % columns);
+        tools_.append(tool);
     }
+    arrange();
+}
+
+void TrayForm::resizeEvent(QResizeEvent* event) {
+    TickForm::resizeEvent(event);
+    arrange();
+}
+
+void TrayForm::arrange() {
+    constexpr double tool = 27.0; // in base sizes, the longest with its drawing
+    const int columns = std::clamp(static_cast<int>(seenWidth(*this, context_.preferences()) / tool), 1, 3);
+    if (columns == columns_)
+        return;
+    columns_ = columns;
+    for (int k = 0; k < tools_.size(); ++k)
+        grid_->addWidget(tools_[k], k / columns, k % columns);
 }
 
 LookForm::LookForm(AppContext& context, StepId step, const QList<std::pair<QString, QString>>& things, QWidget* parent)

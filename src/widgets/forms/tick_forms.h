@@ -7,6 +7,7 @@
 #include <QWidget>
 
 class QCheckBox;
+class QGridLayout;
 
 namespace flenzo {
 
@@ -32,6 +33,15 @@ class TrayForm : public TickForm {
     Q_OBJECT
 public:
     TrayForm(AppContext& context, QWidget* parent);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void arrange();
+    QGridLayout* grid_;
+    QList<QCheckBox*> tools_;
+    int columns_ = 0;
 };
 
 /// Things to look at, one a line.

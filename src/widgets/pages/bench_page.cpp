@@ -7,6 +7,7 @@
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"
+#include "widgets/forms/calc_forms.h"
 #include "widgets/look.h"
 #include "widgets/text/convergence.h"
 #include "widgets/text/wording.h"
@@ -249,6 +250,7 @@ void BenchPage::refresh() {
                          derived.now().angleMeasured(),
                          scale,
                          {}};
+    values.labels = context_.preferences().labels;
     if (const auto after_rad = angleAfterNext_rad(job, derived))
         values.outlines.push_back({*after_rad, tr("after this act")});
     section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
@@ -260,6 +262,21 @@ void BenchPage::refresh() {
         [moved = movedStrings(job, derived), scale](const QSizeF& size) { return buildMovement(moved, size, scale); },
         context_.preferences());
     sheet_->refresh();
+    refreshSettling();
+}
+
+/// With new strings a third companion: how settled each of them is.
+void BenchPage::refreshSettling() {
+    const bool wanted = context_.session().job().method.stretch;
+    if (wanted && !settling_) {
+        settling_ = new SettleForm(context_, companion_);
+        companion_->addTab(settling_, tr("Se&ttling"));
+    } else if (!wanted && settling_) {
+        companion_->removeTab(companion_->indexOf(settling_));
+        settling_->setParent(nullptr);
+        settling_->deleteLater();
+        settling_ = nullptr;
+    }
 }
 
 void BenchPage::refreshAct() {

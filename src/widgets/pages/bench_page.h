@@ -47,6 +47,7 @@ private:
     void see(PlateByEye seen);
     void arrange();
     void refreshAct();
+    void refreshSettling();
     void showTaken();
     void submit();
     void pickNeighbour(int step);
@@ -64,6 +65,7 @@ private:
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;
     QTabWidget* companion_;
+    QWidget* settling_ = nullptr;
     SceneView *section_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
 };

@@ -56,7 +56,7 @@ ChangePage::ChangePage(AppContext& context, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
-    auto* top = new QHBoxLayout;
+    auto* top = panels_ = new QHBoxLayout;
     top->setSpacing(8);
     top->addWidget(buildSide(Side::Off, tr("Comes off")), 1);
     top->addWidget(buildSide(Side::On, tr("Goes on")), 1);
@@ -262,7 +262,18 @@ void ChangePage::refreshCombos() {
     claw_->setEnabled(hasClaw(job.rig));
 }
 
+void ChangePage::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    arrange();
+}
+
+void ChangePage::arrange() {
+    panels_->setDirection(seenWidth(*this, context_.preferences()) < 56.0 ? QBoxLayout::TopToBottom
+                                                                          : QBoxLayout::LeftToRight);
+}
+
 void ChangePage::refresh() {
+    arrange();
     const Job& job = context_.session().job();
     const ChangeReport& report = context_.session().derived().report;
     const Units& units = context_.preferences().units;

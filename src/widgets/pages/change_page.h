@@ -9,6 +9,7 @@
 #include <QWidget>
 #include <functional>
 
+class QBoxLayout;
 class QCheckBox;
 class QComboBox;
 class QLabel;
@@ -27,7 +28,11 @@ public:
     explicit ChangePage(AppContext& context, QWidget* parent = nullptr);
     void refresh() override;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void arrange();
     QWidget* buildSide(Side side, const QString& title);
     QWidget* buildMethod();
     void buildChoices(QWidget& panel);
@@ -38,6 +43,7 @@ private:
     void keepMasses();
     void commitOldAngle();
 
+    QBoxLayout* panels_;
     ChangeModel* model_;
     QTableView* table_;
     SetPicker* pickers_[2];

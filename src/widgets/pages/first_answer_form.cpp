@@ -11,7 +11,6 @@
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
-#include <QAbstractScrollArea>
 #include <QBoxLayout>
 #include <QButtonGroup>
 #include <QComboBox>
@@ -65,7 +64,7 @@ FirstAnswerForm::FirstAnswerForm(AppContext& context, QWidget* parent) : Page(co
     column->setSpacing(8);
     column->addWidget(buildNames());
     column->addWidget(titled(tr("1  Which bridge is it?"), buildBridges(), this));
-    auto* row = new QHBoxLayout;
+    auto* row = halves_ = new QHBoxLayout;
     row->setSpacing(24);
     auto* questions = new QVBoxLayout;
     questions->addWidget(titled(tr("2  Which strings come off, which go on?"), buildStrings(), this));
@@ -80,7 +79,7 @@ FirstAnswerForm::FirstAnswerForm(AppContext& context, QWidget* parent) : Page(co
 
 QWidget* FirstAnswerForm::buildNames() {
     auto* box = new QWidget(this);
-    auto* row = new QHBoxLayout(box);
+    auto* row = names_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     const auto field = [&](const char* objectName, const QString& name, QString Job::*member) {
         auto* edit = new FieldEdit(
@@ -92,8 +91,10 @@ QWidget* FirstAnswerForm::buildNames() {
         edit->setObjectName(QLatin1String(objectName));
         edit->setAccessibleName(name);
         edit->setMinimumWidth(80);
-        row->addWidget(new QLabel(name, box));
-        row->addWidget(edit, member == &Job::story ? 2 : 1);
+        auto* pair = new QHBoxLayout;
+        pair->addWidget(new QLabel(name, box));
+        pair->addWidget(edit, 1);
+        row->addLayout(pair, member == &Job::story ? 2 : 1);
         return edit;
     };
     name_ = field("cardGuitar", tr("guitar"), &Job::guitar);
@@ -176,14 +177,12 @@ QWidget* FirstAnswerForm::buildAnswer() {
 }
 
 void FirstAnswerForm::arrangeBridges() {
-    // By what is to be seen: the form's own width follows from its columns, and the two would chase each other.
-    const QWidget* seen = this;
-    while (seen->parentWidget() && !qobject_cast<const QAbstractScrollArea*>(seen->parentWidget()))
-        seen = seen->parentWidget();
-    constexpr double tile = 9.6, margins_px = 48.0; // in base sizes
-    const int wanted =
-        std::clamp(static_cast<int>((seen->width() - margins_px) / (basePixels(context_.preferences()) * tile)), 2,
-                   static_cast<int>(bridges_.size()));
+    const double seen = seenWidth(*this, context_.preferences());
+    const bool narrow = seen < 58.0;
+    names_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    halves_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    constexpr double tile = 9.6, margins = 3.2;
+    const int wanted = std::clamp(static_cast<int>((seen - margins) / tile), 2, static_cast<int>(bridges_.size()));
     if (wanted == columns_)
         return;
     columns_ = wanted;

@@ -3,7 +3,7 @@
 
 #include "widgets/pages/page.h"
 
-class QAbstractButton;
+class QBoxLayout;
 class QButtonGroup;
 class QComboBox;
 class QGridLayout;
@@ -39,6 +39,7 @@ private:
     void chooseBridge(int kind);
     void chooseCount(int index);
 
+    QBoxLayout *names_, *halves_;
     QGridLayout* tiles_;
     QButtonGroup* kinds_;
     QList<QToolButton*> bridges_;

@@ -77,7 +77,7 @@ PlanPage::PlanPage(AppContext& context, QWidget* parent) : Page(context, parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
-    auto* row = new QHBoxLayout;
+    auto* row = halves_ = new QHBoxLayout;
     row->setSpacing(8);
     row->addWidget(buildWhat(), 11);
     row->addWidget(buildTakes(), 9);
@@ -100,7 +100,7 @@ QWidget* PlanPage::buildWhat() {
         each->setWordWrap(true);
         column->addWidget(each);
     }
-    auto* pictures = new QHBoxLayout;
+    auto* pictures = pictures_ = new QHBoxLayout;
     bars_ = new SceneView(panel);
     bars_->setObjectName(QStringLiteral("pullBars"));
     bars_->setAccessibleName(tr("Pull of the strings, before and after"));
@@ -202,7 +202,7 @@ QWidget* PlanPage::buildTables() {
 
 QWidget* PlanPage::buildFoot() {
     auto* box = new QWidget(this);
-    auto* row = new QHBoxLayout(box);
+    auto* row = foot_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     if (context_.session().logbook()) {
         auto* keep = new QPushButton(tr("Keep methods and tools as shop defaults"), box);
@@ -223,11 +223,25 @@ QWidget* PlanPage::buildFoot() {
     return box;
 }
 
+void PlanPage::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    arrange();
+}
+
+/// What changes and what it takes are beside each other where there is room, and so are their pictures.
+void PlanPage::arrange() {
+    const double seen = seenWidth(*this, context_.preferences());
+    halves_->setDirection(seen < 66.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    pictures_->setDirection(seen < 36.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    foot_->setDirection(seen < 56.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+}
+
 void PlanPage::finish() {
     methods_->finish();
 }
 
 void PlanPage::refresh() {
+    arrange();
     refreshHead();
     refreshPictures();
     refreshAims();

@@ -4,6 +4,7 @@
 #include "core/log/tools.h"
 #include "widgets/pages/page.h"
 
+class QBoxLayout;
 class QComboBox;
 class QLabel;
 class QLineEdit;
@@ -27,6 +28,9 @@ public:
 Q_SIGNALS:
     void methodsToCompare();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     struct ToolRow {
         QComboBox* box;
@@ -37,6 +41,7 @@ private:
     QWidget* buildTools();
     QWidget* buildTables();
     QWidget* buildFoot();
+    void arrange();
     void refreshHead();
     void refreshPictures();
     void refreshAims();
@@ -49,6 +54,7 @@ private:
     void keepRate();
     [[nodiscard]] QString rateText() const;
 
+    QBoxLayout *halves_, *pictures_, *foot_;
     QLabel *verdict_, *reason_, *claw_, *turns_, *screws_, *sum_, *offer_, *toolsNote_;
     QLabel *aimsNote_, *aloneNote_, *waysNote_;
     FigureTable *aims_, *alone_, *passes_, *ways_;
