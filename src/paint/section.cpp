@@ -81,7 +81,7 @@ public:
         if (v_.state.block)
             block();
         if (v_.labels && !v_.bare && !tight_)
-            labels();
+            nameParts(scene_, v_, paper_, font_, extent_.right);
         if (!v_.bare) {
             gap();
             moments();
@@ -253,29 +253,10 @@ private:
             knob.tip = Words::tr("Tuners at the bridge");
         }
         for (const SectionValues::Outline& outline : v_.outlines)
-            drawOutline(outline);
+            drawPlateOutline(scene_, v_, paper_, outline, narrow_ ? 0.0 : font_);
         const QPointF pivot = paper_.at({0, 0});
         scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, ColourRole::Text).id =
             QStringLiteral("pivot");
-    }
-
-    /// The plate as it would be: forecast, so an outline with its word at the rear edge.
-    void drawOutline(const SectionValues::Outline& outline) {
-        const double rear = -v_.rig.bridge.rearEdge_m, front = 3 * mm;
-        const Turned there(std::clamp(outline.angle_rad, v_.rig.bridge.rearStop_rad, v_.rig.bridge.forwardStop_rad));
-        Mark& mark = scene_.line(
-            paper_.polygon({there.place({rear, 0}), there.place({front, 0}), there.place({0.5 * mm, plateThickness_m}),
-                            there.place({rear, plateThickness_m}), there.place({rear, 0})}),
-            ColourRole::Forecast, 1.6);
-        mark.dashed = true;
-        mark.id = QStringLiteral("outline");
-        mark.tip = Words::tr("%1: plate at %2").arg(outline.words, degreesText(outline.angle_rad));
-        if (narrow_)
-            return; // there is room for the line but not for its word; the tip has it
-        const bool above = outline.angle_rad > v_.state.angle_rad;
-        const QPointF end = paper_.at(there.place({rear, above ? plateThickness_m : 0.0}));
-        scene_.text(end + QPointF(0.0, above ? -font_ * 0.7 : font_ * 0.8), outline.words, ColourRole::Forecast,
-                    font_ * 0.87, Qt::AlignLeft | Qt::AlignVCenter);
     }
 
     void block() {
@@ -301,40 +282,6 @@ private:
             .text(paper_.at({x - 1 * mm, surface() - 4 * mm}), lengthText(gap_m, v_.units), ColourRole::Text, font_,
                   Qt::AlignLeft | Qt::AlignVCenter)
             .id = QStringLiteral("gap-text");
-    }
-
-    /// What the parts are called: a leader to each, its word at the end.
-    void labels() {
-        const double middle = extent_.right * 0.5, deep = hookDepth();
-        double saddleY = 0.0, clawX = extent_.right - 20 * mm, springY = deep;
-        for (const RigString& string : v_.rig.strings)
-            saddleY = std::max(saddleY, string.saddle_m.y());
-        for (const Spring& spring : v_.rig.springs) {
-            const Vector2d anchor = anchorAt_m(spring, v_.rig.claw, v_.state.claw);
-            clawX = std::max(clawX, anchor.x());
-            springY = 0.5 * (spring.hook_m.y() + anchor.y());
-        }
-        struct Label {
-            QString words;
-            Vector2d at;
-            QPointF away; // in text heights
-        };
-        const Label all[] = {
-            {Words::tr("plate"), moved(-v_.rig.bridge.rearEdge_m + 6 * mm, plateThickness_m), {-2.2, -2.0}},
-            {Words::tr("saddle"), moved(-4 * mm, saddleY * 0.7), {-3.4, -2.6}},
-            {Words::tr("strings"), {middle, saddleY}, {1.5, -1.8}},
-            {Words::tr("bridge post"), {4 * mm, 4 * mm}, {4.6, 2.0}},
-            {Words::tr("sustain block"), moved(0.0, deep * 0.55), {-5.0, 1.0}},
-            {Words::tr("springs"), {clawX * 0.5, springY}, {0.0, -2.4}},
-            {Words::tr("claw"), {clawX + 1 * mm, springY + 6 * mm}, {-1.0, -2.6}},
-            {Words::tr("claw screws"), {extent_.right - 5 * mm, springY}, {-4.5, 1.5}}};
-        for (const Label& label : all) {
-            const QPointF from = paper_.at(label.at), to = from + label.away * font_;
-            scene_.line({from, to}, ColourRole::Text, 1.0).id = QStringLiteral("leader");
-            const double wide = font_ * 0.56 * static_cast<double>(label.words.size());
-            scene_.area(QRectF(to.x() - wide / 2.0, to.y() - font_ * 0.65, wide, font_ * 1.3), ColourRole::Sheet);
-            scene_.text(to, label.words, ColourRole::Text, font_ * 0.87, Qt::AlignCenter).id = QStringLiteral("label");
-        }
     }
 
     /// Two arcs about the pivot, as long as the moments are large.

@@ -8,11 +8,12 @@
 
 namespace flenzo {
 
-/// What the side section shows.
+/// What the side section shows. Its own copies: a picture that is only resized is drawn again from them, when the job
+/// they came from may be gone.
 struct SectionValues {
-    const Rig& rig;
+    Rig rig;
     State state; ///< as it is to be drawn
-    const Goal& goal;
+    Goal goal;
     Units units;
     bool angleMeasured = false;
     double textScale = 1.0;
@@ -23,7 +24,7 @@ struct SectionValues {
     };
     std::vector<Outline> outlines = {};
     bool labels = false; ///< the parts named, with leaders
-    bool bare = false; ///< the bridge alone, without figures and words: as a mark to choose by
+    bool bare = false;   ///< the bridge alone, without figures and words: as a mark to choose by
 };
 
 /// The bridge from the side, to scale, nut to the right: body and cavity, posts, plate, block, springs, claw, saddles

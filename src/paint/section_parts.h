@@ -15,6 +15,13 @@ struct ViewTransform {
     [[nodiscard]] QPolygonF polygon(const std::vector<Eigen::Vector2d>& points_m) const;
 };
 
+/// What the parts of a section are called: a leader to each, its word at the end. `right` is the edge drawn (m).
+void nameParts(Scene& scene, const SectionValues& v, const ViewTransform& paper, double font, double right);
+
+/// The plate as it would be: forecast, so an outline, with its word at the rear edge where `font` leaves room.
+void drawPlateOutline(Scene& scene, const SectionValues& v, const ViewTransform& paper,
+                      const SectionValues::Outline& outline, double font);
+
 /// The roller shaft on the top: strings over the shaft, arm, and the spring that holds it up.
 [[nodiscard]] Scene buildShaftSection(const SectionValues& values, const QSizeF& size);
 /// A fixed bridge: nothing moves, strings only.

@@ -9,6 +9,7 @@
 #include "widgets/controls/scene_view.h"
 #include "widgets/controls/set_picker.h"
 #include "widgets/look.h"
+#include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
@@ -275,13 +276,7 @@ void FirstAnswerForm::refreshAnswer() {
                          "them. Plus or minus %2 turns.")
                           .arg(job.measured.size())
                           .arg(turnsText(std::max(derived.uncertainty.claw_turns, 1.0 / 16))));
-    SectionValues values{derived.rig(),
-                         derived.now().shown(job.rig.bridge),
-                         job.goal,
-                         context_.preferences().units,
-                         derived.now().angleMeasured(),
-                         context_.preferences().textScale,
-                         {}};
+    SectionValues values = sectionNow(job, derived, context_.preferences());
     section_->setMinimumHeight(static_cast<int>(basePixels(context_.preferences()) * 8.5));
     section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
 }

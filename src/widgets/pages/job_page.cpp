@@ -28,24 +28,6 @@
 
 namespace flenzo {
 
-namespace {
-
-/// Steps at which readings lead, so that the bench is their place.
-bool isAtTheBench(const Job& job, StepId step) {
-    return step == StepId::RoughTune || step == StepId::Level || step == StepId::Tune || step == StepId::FineTune ||
-           (step == StepId::Settle && job.method.stretch);
-}
-
-QString stepLine(const QString& title, bool done, bool skipped, bool current) {
-    return (current   ? QStringLiteral("\u25b8 ")
-            : skipped ? QStringLiteral("\u2013 ")
-            : done    ? QStringLiteral("\u2713 ")
-                      : QStringLiteral("\u00b7 ")) +
-           title;
-}
-
-} // namespace
-
 JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     setFocusPolicy(Qt::StrongFocus);
     auto* column = new QVBoxLayout(this);
@@ -90,9 +72,8 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { look(listed_[list_->row(item)]); });
     connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
     // Somebody who only looked at the bench from another step has not done that step.
-    connect(bench_, &BenchPage::actIsOver, this, [this] {
-        current_&& isAtTheBench(context_.session().job(), current_->id) ? say(WorkEvent::Done) : goToWork();
-    });
+    connect(bench_, &BenchPage::actIsOver, this,
+            [this] { current_&& isAtTheBench(current_->id) ? say(WorkEvent::Done) : goToWork(); });
     connect(bench_, &BenchPage::stepBackWanted, this, [this] { say(WorkEvent::Back); });
     connect(bench_, &BenchPage::leaveWanted, this, &JobPage::goToWork);
     connect(step_, &StepPanel::soakWanted, clock_, &StepClock::soak);
@@ -332,106 +313,6 @@ void JobPage::ask(WorkEvent event, const QString& question) {
 void JobPage::takePhoto() {
     if (const QString kept = askForPhoto(context_, this, tr("Photo to this step")); !kept.isEmpty())
         say(WorkEvent::Photo, kept);
-}
-
-/// Steps, words and figures of the whole job: only worth it while somebody looks.
-void JobPage::refresh() {
-    const Job& job = context_.session().job();
-    const QList<Step> steps = stepsOf(job);
-    const std::optional<Step> current = currentStep(job, context_.session().derived());
-    const bool moved = current != current_;
-    current_ = current;
-    if (moved || (looked_ && !steps.contains(*looked_)))
-        looked_.reset();
-    const std::optional<Step> shown = looked_ ? looked_ : current;
-    const bool bench = benchWanted_ || (shown && isAtTheBench(job, shown->id));
-    refreshPath(steps, current);
-    refreshList(steps, current);
-    refreshLeft(steps, current);
-    done_->setText(looked_ ? tr("Back to the work  (Esc)") : tr("Step done  (Space)"));
-    done_->setEnabled(looked_ || current.has_value());
-    looking_->setText(looked_ ? tr("Only looking: the work is at another step.") : QString());
-    toBench_->setText(bench && benchWanted_ ? tr("Step  (F6)") : tr("Bench  (F6)"));
-    toBench_->setVisible(benchWanted_ || !bench);
-    const bool another = step_->showStep(shown);
-    if (moved) {
-        clock_->restart();
-        ask_->hide();
-    }
-    bench_->setStep(bench && shown && isAtTheBench(job, shown->id)
-                        ? stepWords(job, context_.session().derived(), *shown, context_.preferences().units)
-                        : StepWords());
-    const bool hadFocus = isAncestorOf(focusWidget()) || hasFocus() || another;
-    if (isAtBench() != bench) {
-        work_->setCurrentWidget(bench ? static_cast<QWidget*>(bench_) : panel_);
-        if (hadFocus && isVisible() && ask_->isHidden())
-            takeFocus();
-    }
-    arrange();
-}
-
-void JobPage::refreshPath(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = context_.session().job();
-    const QSet<QString> met = metByLog(job, context_.session().derived());
-    const QList<Phase> phases = phasesOf(steps);
-    PhasePath::States states{};
-    Phase here = Phase::HandOver, shown = Phase::HandOver;
-    for (qsizetype k = 0; k < steps.size(); ++k) {
-        auto& state = states[static_cast<std::size_t>(phases[k])];
-        ++state.steps;
-        state.done += saidOf(job, steps[k].name()).state != StepState::Open || met.contains(steps[k].name()) ? 1 : 0;
-        if (current == steps[k])
-            here = shown = phases[k];
-    }
-    if (looked_)
-        shown = phases[steps.indexOf(*looked_)];
-    path_->show(states, here, shown, context_.preferences());
-}
-
-/// The steps of the phase that is looked at.
-void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = context_.session().job();
-    const Derived& derived = context_.session().derived();
-    const QSet<QString> met = metByLog(job, derived);
-    const QList<Phase> phases = phasesOf(steps);
-    const std::optional<Step> shown = looked_ ? looked_ : current;
-    const Phase phase = shown ? phases[steps.indexOf(*shown)] : Phase::HandOver;
-    list_->clear();
-    listed_.clear();
-    for (qsizetype k = 0; k < steps.size(); ++k) {
-        if (phases[k] != phase)
-            continue;
-        const StepState said = saidOf(job, steps[k].name()).state;
-        const QString title = stepWords(job, derived, steps[k], context_.preferences().units).title;
-        auto* item = new QListWidgetItem(stepLine(title, said == StepState::Done || met.contains(steps[k].name()),
-                                                  said == StepState::Skipped, current == steps[k]),
-                                         list_);
-        if (shown == steps[k]) {
-            QFont bold = font();
-            bold.setBold(true);
-            item->setFont(bold);
-        }
-        listed_.append(steps[k]);
-    }
-    list_->doItemsLayout();
-    int bottom = list_->fontMetrics().height();
-    for (int row = 0; row < list_->count(); ++row)
-        bottom = std::max(bottom, list_->visualItemRect(list_->item(row)).bottom());
-    list_->setFixedHeight(bottom + 6);
-}
-
-void JobPage::refreshLeft(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = context_.session().job();
-    const Derived& derived = context_.session().derived();
-    const QSet<QString> met = metByLog(job, derived);
-    const auto open = std::count_if(steps.begin(), steps.end(), [&](const Step& step) {
-        return saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name());
-    });
-    const Quantiles minutes = minutesLeft(job, derived);
-    const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
-    left_->setTexts(current ? QStringList{tr("%1 steps, about %2 min left").arg(open).arg(time),
-                                          tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)}
-                            : QStringList{tr("job finished")});
 }
 
 bool JobPage::eventFilter(QObject* watched, QEvent* event) {

@@ -59,6 +59,8 @@ private:
     QWidget* buildTop();
     QWidget* buildAsk();
     QWidget* buildButtons();
+    /// Whether readings lead at that step, so that the bench is its place.
+    [[nodiscard]] bool isAtTheBench(StepId step) const;
     void refresh() override;
     void refreshPath(const QList<Step>& steps, const std::optional<Step>& current);
     void refreshList(const QList<Step>& steps, const std::optional<Step>& current);

@@ -9,6 +9,7 @@
 #include "paint/section.h"
 #include "paint/set_picture.h"
 #include "paint/step_diagram.h"
+#include "widgets/text/section_now.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -171,13 +172,7 @@ Builder laidSet(const Job& job, const Preferences& preferences) {
 
 /// The block in its place, and the plate before or after as an outline.
 Builder blockPicture(const Job& job, const Derived& derived, StepId step, const Preferences& preferences) {
-    SectionValues values{derived.rig(),
-                         derived.now().shown(job.rig.bridge),
-                         job.goal,
-                         preferences.units,
-                         derived.now().angleMeasured(),
-                         preferences.textScale,
-                         {}};
+    SectionValues values = sectionNow(job, derived, preferences);
     if (step == StepId::BlockIn) {
         const State blocked = putBlock(derived.rig(), values.state, {Block::Kind::Captive, blockAngle_rad(job)}).state;
         values.outlines.push_back({values.state.angle_rad, Words::tr("now")});
