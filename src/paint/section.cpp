@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/section.h"
 
-#include "paint/section_parts.h"
-
 #include "core/statics/readings.h"
+#include "paint/section_parts.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -22,7 +21,6 @@ struct Words {
 
 constexpr double mm = metresPerMm;
 } // namespace
-
 QPointF ViewTransform::at(const Vector2d& p) const {
     return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
 }
@@ -43,7 +41,6 @@ constexpr double blockHalf_m = 5.0 * mm;      // drawn, not modelled
 struct Extent {
     double left = 0.0, right = 0.0, top = 0.0, bottom = 0.0;
 };
-
 Extent extentOf(const Rig& rig, const ClawTurns& claw) {
     Extent extent{-rig.bridge.rearEdge_m - 14 * mm, 60 * mm, 21 * mm, -bodyDepth_m - rig.bridge.rearGap_m - 3 * mm};
     for (const Spring& spring : rig.springs) {

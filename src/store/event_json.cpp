@@ -168,11 +168,10 @@ Event eventFromJson(Fields fields, const Rig& rig) {
     return event;
 }
 
-QJsonObject eventToJson(const Event& event, const Rig& rig) {
-    QJsonObject json;
-    for (const KindName& entry : kindNames)
-        if (entry.kind == event.kind)
-            json[QLatin1String("event")] = QLatin1String(entry.name);
+namespace {
+
+/// The members that only events of its kind have.
+void writeByKind(QJsonObject& json, const Event& event, const Rig& rig) {
     const auto name = [&] { return QString::fromStdString(rig.strings[event.string].name); };
     switch (event.kind) {
     case Event::Kind::Read:
@@ -222,6 +221,16 @@ QJsonObject eventToJson(const Event& event, const Rig& rig) {
     case Event::Kind::Wiggle:
         break;
     }
+}
+
+} // namespace
+
+QJsonObject eventToJson(const Event& event, const Rig& rig) {
+    QJsonObject json;
+    for (const KindName& entry : kindNames)
+        if (entry.kind == event.kind)
+            json[QLatin1String("event")] = QLatin1String(entry.name);
+    writeByKind(json, event, rig);
     if (event.confirmed)
         json[QLatin1String("confirmed")] = true;
     if (!event.at.empty())

@@ -22,6 +22,7 @@
 #include <QTest>
 #include <QTextBrowser>
 #include <QToolButton>
+#include <cmath>
 
 using namespace flenzo;
 using namespace flenzo::testing;
@@ -311,6 +312,20 @@ private Q_SLOTS:
                                                 .arg(area->viewport()->width())));
             }
         }
+    }
+
+    /// The tension in the strip is that of the strings in the picture.
+    void theTensionInTheStripIsThePictures() {
+        window_->openDemo(0);
+        window_->showBench();
+        static const QRegularExpression newtons(QStringLiteral("([0-9.]+) N"));
+        double sum_N = 0.0;
+        for (const Mark& mark : find<SceneView>("section")->scene().marks)
+            if (mark.id.startsWith(QLatin1String("string-")))
+                sum_N += newtons.match(mark.tip).captured(1).toDouble();
+        const double said_N = newtons.match(text("hazard0")).captured(1).toDouble();
+        QVERIFY(said_N > 100.0);
+        QVERIFY2(std::abs(said_N - sum_N) < 1.0, qPrintable(QStringLiteral("%1 and %2").arg(said_N).arg(sum_N)));
     }
 
     void theFiguresAreBesideAnyStep() {

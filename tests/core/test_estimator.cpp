@@ -131,6 +131,22 @@ private Q_SLOTS:
         QVERIFY2(worstSlope(job, 7, atRest) < 2e-3, qPrintable(QString::number(worstSlope(job, 7, atRest))));
     }
 
+    /// Readings that drop out (read again, or an edge that touches) leave the rows of all others where they were.
+    void readingsThatDropOutShiftNothing() {
+        BenchJob job = changeJob(0.93);
+        job.log = variedLog(0.0031);
+        job.log.push_back(Event::read(2, -41.0));
+        job.log.push_back(Event::read(2, -38.0)); // the same string again, nothing done between
+        job.log.push_back(Event::readGap(0.0));   // the edge touches: no measure
+        job.log.push_back(Event::read(4, 12.0));
+        for (const bool atRest : {false, true})
+            QVERIFY2(worstSlope(job, 11, atRest) < 2e-3, qPrintable(QString::number(worstSlope(job, 11, atRest))));
+        const Estimate guitar = estimate(job);
+        QCOMPARE(guitar.readings_cents.size(), std::size_t{6});
+        for (const double reading : guitar.readings_cents)
+            QVERIFY(std::isfinite(reading));
+    }
+
     void theModelIsTheMechanics() {
         for (const bool roller : {false, true}) {
             const Rig nominal = roller ? rollerShaft() : sixString();
