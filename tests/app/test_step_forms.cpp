@@ -350,7 +350,8 @@ private Q_SLOTS:
     void methodsThatCostSomethingComeFirstUnfolded() {
         openAt(0, StepId::Plan);
         auto* table = window_->findChild<MethodTable*>();
-        QTRY_VERIFY(table->priced());
+        table->finish(); // however slow the machine is
+        QVERIFY(table->priced());
         QTreeWidgetItem *exact = table->topicRow(QStringLiteral("overshoot")),
                         *tail = table->topicRow(QStringLiteral("tail"));
         QVERIFY(exact && tail);
@@ -364,7 +365,8 @@ private Q_SLOTS:
     void decksAndFloatsByTheTable() {
         openAt(2, StepId::Plan);
         auto* table = window_->findChild<MethodTable*>();
-        QTRY_VERIFY(table->priced());
+        table->finish(); // however slow the machine is
+        QVERIFY(table->priced());
         auto* tree = find<QTreeWidget>("methods");
         QTreeWidgetItem* bridge = table->topicRow(QStringLiteral("bridge"));
         QVERIFY(bridge);
@@ -379,7 +381,8 @@ private Q_SLOTS:
 
     void theOfferHasAPriceOnceTheShopHasARate() {
         openAt(0, StepId::Plan);
-        QTRY_VERIFY(window_->findChild<MethodTable*>()->priced());
+        window_->findChild<MethodTable*>()->finish();
+        QVERIFY(window_->findChild<MethodTable*>()->priced());
         QVERIFY(!text("offer").contains(QLatin1String("EUR")));
         const auto rate = [this](const char* words) {
             type("labourRate", QLatin1String(words));

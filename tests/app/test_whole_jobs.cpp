@@ -327,7 +327,8 @@ private Q_SLOTS:
                StepId::Plan)
             QTest::keyClick(steps, Qt::Key_Space);
         auto* table = window_->findChild<MethodTable*>();
-        QTRY_VERIFY(table->priced());
+        table->finish(); // however slow the machine is
+        QVERIFY(table->priced());
         auto* tree = window_->findChild<QTreeWidget*>(QStringLiteral("methods"));
         QTreeWidgetItem* topic = table->topicRow(QStringLiteral("atOnce"));
         QVERIFY(!topic->child(1)->text(2).isEmpty()); // the passes it would add
@@ -341,7 +342,8 @@ private Q_SLOTS:
         QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
                  QStringLiteral("one"));
         QVERIFY(tree->hasFocus() && tree->currentItem() == topic->child(1)); // it keeps its place and the keys
-        QTRY_VERIFY(text("planSum").startsWith(QLatin1String("As chosen")) && text("planSum") != before);
+        table->finish();
+        QVERIFY(text("planSum").startsWith(QLatin1String("As chosen")) && text("planSum") != before);
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
         window_->newGuitar();
         QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
