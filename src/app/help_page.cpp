@@ -32,7 +32,7 @@ class GuideText : public QTextBrowser {
 public:
     using QTextBrowser::QTextBrowser;
     QVariant loadResource(int type, const QUrl& name) override {
-        const QVariant loaded = QTextBrowser::loadResource(type, name);
+        QVariant loaded = QTextBrowser::loadResource(type, name);
         if (type != QTextDocument::ImageResource)
             return loaded;
         const QImage image = loaded.canConvert<QImage>() && !loaded.value<QImage>().isNull()

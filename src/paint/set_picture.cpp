@@ -49,8 +49,10 @@ Scene buildLaidSet(const LaidSet& set, const QSizeF& size, double textScale) {
                                 : Words::tr("String %1: %2, plain").arg(string.name, string.gauge);
         said.append(line.tip);
         if (string.wound) // windings, so that it is told from a plain one without a caliper
-            for (double x = left + 6.0; x < right; x += 9.0 * textScale)
+            for (int turn = 0; left + 6.0 + 9.0 * textScale * turn < right; ++turn) {
+                const double x = left + 6.0 + 9.0 * textScale * turn;
                 scene.line({{x, y - thick / 2.0}, {x + thick * 0.4, y + thick / 2.0}}, ColourRole::Sheet, 1.2);
+            }
         scene.area(disc({left - font * 0.6, y}, font * 0.35), ColourRole::Metal, ColourRole::MetalEdge);
         if (!string.likeNext || i + 1 == set.strings.size())
             continue;
