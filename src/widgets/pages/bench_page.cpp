@@ -201,7 +201,7 @@ void BenchPage::setBig(bool big) {
         picture->setVisible(!big);
     auto* column = static_cast<QBoxLayout*>(layout());
     column->setStretch(0, big ? 1 : 0);
-    column->setStretch(1, big ? 0 : 1); // a row of hidden pictures still takes its share
+    column->setStretch(1, big ? 0 : 6); // a row of hidden pictures still takes its share
     isBig_ = big;
     answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     arrange();
