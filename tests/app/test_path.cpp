@@ -105,7 +105,10 @@ private Q_SLOTS:
         QCOMPARE(work().shownStep()->id, StepId::LookOver);
         QTest::keyClick(&work(), Qt::Key_Right);
         QCOMPARE(work().shownStep()->id, StepId::AskOwner);
+        for (const char* name : {"stepSkip", "stepNote", "stepPhoto"}) // they would go to another step than is seen
+            QVERIFY(!find<QPushButton>(name)->isEnabled());
         QTest::keyClick(&work(), Qt::Key_Escape);
+        QVERIFY(find<QPushButton>("stepNote")->isEnabled());
         QCOMPARE(work().shownStep()->id, StepId::LookOver);
         auto* steps = find<QListWidget>("steps");
         QTest::mouseClick(steps->viewport(), Qt::LeftButton, {}, steps->visualItemRect(steps->item(2)).center());

@@ -137,9 +137,9 @@ QWidget* JobPage::buildButtons() {
     };
     done_ = button(tr("Step done  (Space)"), "stepDone");
     auto* before = button(tr("Back"), "stepBack");
-    auto* skip = button(tr("Skip…"), "stepSkip");
-    auto* note = button(tr("Note…"), "stepNote");
-    auto* photo = button(tr("Photo…"), "stepPhoto");
+    skip_ = button(tr("Skip…"), "stepSkip");
+    note_ = button(tr("Note…"), "stepNote");
+    photo_ = button(tr("Photo…"), "stepPhoto");
     auto* trouble = button(tr("Trouble?"), "stepFinder");
     trouble->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
     row = new QHBoxLayout; // below the others where there is no room beside them
@@ -153,9 +153,9 @@ QWidget* JobPage::buildButtons() {
     figuresButton_->setToolTip(tr("The guitar's figures, measured or assumed, beside any step"));
     connect(done_, &QPushButton::clicked, this, [this] { looked_ ? goToWork() : say(WorkEvent::Done); });
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });
-    connect(skip, &QPushButton::clicked, this, [this] { ask(WorkEvent::Skip, tr("Why is this step skipped?")); });
-    connect(note, &QPushButton::clicked, this, [this] { ask(WorkEvent::Note, tr("Note to this step")); });
-    connect(photo, &QPushButton::clicked, this, &JobPage::takePhoto);
+    connect(skip_, &QPushButton::clicked, this, [this] { ask(WorkEvent::Skip, tr("Why is this step skipped?")); });
+    connect(note_, &QPushButton::clicked, this, [this] { ask(WorkEvent::Note, tr("Note to this step")); });
+    connect(photo_, &QPushButton::clicked, this, &JobPage::takePhoto);
     connect(trouble, &QPushButton::clicked, this, &JobPage::troubleshootingWanted);
     connect(toBench_, &QPushButton::clicked, this, [this] { isAtBench() ? goToWork() : showBench(); });
     connect(figuresButton_, &QPushButton::clicked, this, &JobPage::showFigures);

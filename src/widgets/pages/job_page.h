@@ -80,7 +80,7 @@ private:
     FittingLabel* left_;
     QLabel *question_, *looking_;
     QLineEdit* reason_;
-    QPushButton *done_, *toBench_, *figuresButton_;
+    QPushButton *done_, *skip_, *note_, *photo_, *toBench_, *figuresButton_;
     StepClock* clock_;
     QStackedWidget* work_; ///< the step's own panel, or the bench
     StepPanel* step_;

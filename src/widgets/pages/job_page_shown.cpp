@@ -54,6 +54,9 @@ void JobPage::refresh() {
     refreshLeft(steps, current);
     done_->setText(looked_ ? tr("Back to the work  (Esc)") : tr("Step done  (Space)"));
     done_->setEnabled(looked_ || current.has_value());
+    // They go to the step the work is at, which is not the one that is seen.
+    for (QPushButton* button : {skip_, note_, photo_})
+        button->setEnabled(!looked_ && current.has_value());
     looking_->setText(looked_ ? tr("Only looking: the work is at another step.") : QString());
     toBench_->setText(bench && benchWanted_ ? tr("Step  (F6)") : tr("Bench  (F6)"));
     toBench_->setVisible(benchWanted_ || !bench);
