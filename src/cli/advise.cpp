@@ -180,8 +180,8 @@ QJsonObject learnedJson(const BenchJob& job, const Estimate& guitar) {
     }
     QJsonObject stiffness, mass;
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        stiffness[nameOf(job, i)] = learnedValue(guitar, GuitarUnknowns::stiffness(i), options.stringStiffness);
-        mass[nameOf(job, i)] = learnedValue(guitar, GuitarUnknowns::mass(i), options.stringMass);
+        stiffness[nameOf(job, i)] = learnedValue(guitar, stiffnessIndex(i), options.stringStiffness);
+        mass[nameOf(job, i)] = learnedValue(guitar, massIndex(i), options.stringMass);
     }
     learned[QStringLiteral("stringStiffnessShare")] = stiffness;
     learned[QStringLiteral("stringMassShare")] = mass;

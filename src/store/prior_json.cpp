@@ -8,6 +8,8 @@
 
 #include <Eigen/Cholesky>
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 namespace flenzo {
 
@@ -50,26 +52,55 @@ void readQuantity(Prior& prior, Fields& learned, const FiledQuantities& filed, c
             row[j] * quantity.scale() * filed[j].scale();
 }
 
-StringPrior stringPriorFromJson(Fields fields) {
-    StringPrior prior;
-    prior.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * metresPerMm;
-    if (fields.has("coreMm"))
-        prior.core_m = fields.number("coreMm", ranges::core_mm) * metresPerMm;
-    prior.stiffness = fields.number("stiffness", ranges::learnedOffset);
-    prior.stiffnessDeviation = fields.number("stiffnessDeviation", ranges::learnedDeviation);
-    prior.mass = fields.number("mass", ranges::learnedOffset);
-    prior.massDeviation = fields.number("massDeviation", ranges::learnedDeviation);
-    return prior;
+/// Where a string's two stand, as files name them. Their deviations are the estimator's own.
+struct FiledString {
+    const char *mean, *deviation, *covariance;
+    Eigen::Index (*index)(std::size_t);
+};
+constexpr std::array<FiledString, 2> filedStrings{
+    {{"stiffness", "stiffnessDeviation", "stiffnessCovariance", stiffnessIndex},
+     {"mass", "massDeviation", "massCovariance", massIndex}}};
+
+/// In file order: the quantities, then the strings' own; by what a figure of the file is multiplied.
+double scaleOf(Eigen::Index index) {
+    return index < learnedCount ? filedQuantities()[static_cast<std::size_t>(index)].scale() : 1.0;
 }
 
-QJsonObject stringPriorToJson(const StringPrior& prior) {
-    QJsonObject json{{QStringLiteral("gaugeMm"), prior.gauge_m / metresPerMm},
-                     {QStringLiteral("stiffness"), prior.stiffness},
-                     {QStringLiteral("stiffnessDeviation"), prior.stiffnessDeviation},
-                     {QStringLiteral("mass"), prior.mass},
-                     {QStringLiteral("massDeviation"), prior.massDeviation}};
-    if (prior.core_m > 0.0)
-        json[QLatin1String("coreMm")] = prior.core_m / metresPerMm;
+/// Files of before what the strings share with the guitar have the deviation alone.
+void readString(Prior& prior, std::size_t string, Fields fields) {
+    Wire& make = prior.makes[string];
+    make.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * metresPerMm;
+    if (fields.has("coreMm"))
+        make.core_m = fields.number("coreMm", ranges::core_mm) * metresPerMm;
+    for (const FiledString& filed : filedStrings) {
+        const Eigen::Index k = filed.index(string);
+        prior.mean[k] = fields.number(filed.mean, ranges::learnedOffset);
+        if (!fields.has(filed.covariance)) {
+            prior.covariance(k, k) = std::pow(fields.number(filed.deviation, ranges::learnedDeviation), 2);
+            continue;
+        }
+        const std::vector<double> row =
+            fields.numbers(filed.covariance, static_cast<std::size_t>(k) + 1, ranges::covariance);
+        if (row.size() != static_cast<std::size_t>(k) + 1)
+            fields.box().put(faults::notCovariance, fields.pathOf(QLatin1String(filed.covariance)));
+        else
+            for (Eigen::Index j = 0; j <= k; ++j)
+                prior.covariance(k, j) = prior.covariance(j, k) = row[static_cast<std::size_t>(j)] * scaleOf(j);
+    }
+}
+
+QJsonObject stringToJson(const Prior& prior, std::size_t string) {
+    QJsonObject json{{QStringLiteral("gaugeMm"), prior.makes[string].gauge_m / metresPerMm}};
+    if (prior.makes[string].core_m > 0.0)
+        json[QLatin1String("coreMm")] = prior.makes[string].core_m / metresPerMm;
+    for (const FiledString& filed : filedStrings) {
+        const Eigen::Index k = filed.index(string);
+        json[QLatin1String(filed.mean)] = prior.mean[k];
+        QJsonArray row;
+        for (Eigen::Index j = 0; j <= k; ++j)
+            row.append(prior.covariance(k, j) / scaleOf(j));
+        json[QLatin1String(filed.covariance)] = row;
+    }
     return json;
 }
 
@@ -80,8 +111,15 @@ Prior priorFromJson(Fields learned) {
     Prior prior;
     for (const FiledQuantity& quantity : filed)
         readQuantity(prior, learned, filed, quantity);
-    for (Fields& string : learned.entries("strings", maxStrings))
-        prior.strings.push_back(stringPriorFromJson(string));
+    std::vector<Fields> strings = learned.entries("strings", maxStrings);
+    prior.makes.resize(strings.size());
+    const Eigen::Index size = stiffnessIndex(strings.size());
+    const Eigen::MatrixXd guitar = prior.covariance;
+    prior.mean.conservativeResizeLike(Eigen::VectorXd::Zero(size));
+    prior.covariance = Eigen::MatrixXd::Identity(size, size);
+    prior.covariance.topLeftCorner(learnedCount, learnedCount) = guitar;
+    for (std::size_t i = 0; i < strings.size(); ++i)
+        readString(prior, i, std::move(strings[i]));
     if (Eigen::LLT<Eigen::MatrixXd>(prior.covariance).info() != Eigen::Success)
         learned.box().put(faults::notCovariance, QStringLiteral("learned"));
     return prior;
@@ -99,8 +137,8 @@ QJsonObject priorToJson(const Prior& prior) {
             {QStringLiteral("mean"), prior.mean[k] / quantity.scale()}, {QStringLiteral("covariance"), row}};
     }
     QJsonArray strings;
-    for (const StringPrior& string : prior.strings)
-        strings.append(stringPriorToJson(string));
+    for (std::size_t i = 0; i < prior.makes.size(); ++i)
+        strings.append(stringToJson(prior, i));
     if (!strings.isEmpty())
         json[QLatin1String("strings")] = strings;
     return json;

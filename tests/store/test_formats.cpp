@@ -46,6 +46,12 @@ QJsonObject with(QJsonObject json, const char* key, const QJsonValue& value) {
     return json;
 }
 
+RigString stringOf(double gauge_m, double core_m) {
+    RigString string;
+    string.wire = {gauge_m, core_m};
+    return string;
+}
+
 } // namespace
 
 class TestFormats : public QObject {
@@ -255,7 +261,9 @@ private Q_SLOTS:
         Prior prior;
         prior.mean[1] = 0.25;
         prior.covariance(1, 1) = 0.5;
-        prior.strings = {{0.0005, 0.0, -0.4, 0.6, 0.1, 0.9}, {0.0008, 0.0004, 0.2, 0.5, 0.0, 1.0}};
+        prior = prior.forStrings({stringOf(0.0005, 0.0), stringOf(0.0008, 0.0004)});
+        prior.mean[stiffnessIndex(0)] = -0.4;
+        prior.covariance(massIndex(1), 0) = prior.covariance(0, massIndex(1)) = 0.3;
         job.prior = prior;
         const Result<Job> read = jobFromJson(jobToJson(job));
         QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
@@ -270,9 +278,9 @@ private Q_SLOTS:
         QCOMPARE(read.value().springsBefore.size(), std::size_t{4});
         QVERIFY(read.value().prior && read.value().prior->mean.isApprox(prior.mean) &&
                 read.value().prior->covariance.isApprox(prior.covariance));
-        QCOMPARE(read.value().prior->strings.size(), std::size_t{2});
-        QVERIFY(std::abs(read.value().prior->ofString(0, {0.0005, 0.0}).stiffness + 0.4) < 1e-12);
-        QCOMPARE(read.value().prior->ofString(1, {0.0008, 0.0}).stiffness, 0.0); // plain now: another make
+        const Prior next = read.value().prior->forStrings({stringOf(0.0005, 0.0), stringOf(0.0008, 0.0)});
+        QVERIFY(std::abs(next.mean[stiffnessIndex(0)] + 0.4) < 1e-12 && std::abs(next.covariance(1, 1) - 0.5) < 1e-12);
+        QCOMPARE(next.covariance(massIndex(1), 0), 0.0); // plain now: another make
         job.rig.bridge = Bridge{};
         job.rig.bridge.family = Family::Fixed;
         job.rig.springs.clear();
@@ -314,9 +322,17 @@ private Q_SLOTS:
             learned[QLatin1String(learnedName(earlier[k].first))] =
                 QJsonObject{{QStringLiteral("mean"), 0.8}, {QStringLiteral("covariance"), row}};
         }
+        const QJsonObject string{{QStringLiteral("gaugeMm"), 0.5},
+                                 {QStringLiteral("stiffness"), -0.4},
+                                 {QStringLiteral("stiffnessDeviation"), 0.6},
+                                 {QStringLiteral("mass"), 0.1},
+                                 {QStringLiteral("massDeviation"), 0.9}};
+        learned[QLatin1String("strings")] = QJsonArray{string};
         const Result<Job> read = jobFromJson(with(jobToJson(newJob()), "learned", learned));
         QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
         const Prior& prior = *read.value().prior;
+        QVERIFY(prior.mean[stiffnessIndex(0)] == -0.4 &&
+                std::abs(prior.covariance(massIndex(0), massIndex(0)) - 0.81) < 1e-12);
         const auto physical = [&](Learned quantity) {
             return prior.mean[static_cast<Eigen::Index>(quantity)] * priorDeviation(EstimatorOptions(), quantity);
         };

@@ -135,29 +135,16 @@ void Equations::turnClaw(const Unknowns& at, std::size_t visit) {
 }
 
 void Equations::addPriors(const Unknowns& at) {
-    Eigen::VectorXd learned = at.guitar.value.head(learnedCount);
-    if (job_.prior)
-        learned = priorRoot_ * (learned - job_.prior->mean);
-    for (Eigen::Index k = 0; k < learnedCount; ++k) {
-        for (Eigen::Index j = 0; j < learnedCount; ++j)
+    const Eigen::VectorXd off = priorRoot_ * (at.guitar.value - priorMean_);
+    for (Eigen::Index k = 0; k < off.size(); ++k) {
+        for (Eigen::Index j = 0; j <= k; ++j)
             row_.add(layout_.guitar + static_cast<int>(j), priorRoot_(k, j));
-        row_.finish(learned[k]);
+        row_.finish(off[k]);
     }
-    const auto unit = [&](double value, int index) {
-        row_.add(index, 1.0);
-        row_.finish(value);
-    };
-    for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
-        const StringPrior prior = job_.prior ? job_.prior->ofString(i, job_.rig.strings[i].wire) : StringPrior{};
-        const auto own = [&](Eigen::Index k, double mean, double deviation) {
-            row_.add(layout_.guitar + static_cast<int>(k), 1.0 / deviation);
-            row_.finish((at.guitar.value[k] - mean) / deviation);
-        };
-        own(GuitarUnknowns::stiffness(i), prior.stiffness, prior.stiffnessDeviation);
-        own(GuitarUnknowns::mass(i), prior.mass, prior.massDeviation);
+    for (Eigen::Index k = 0; k < at.giving.value.size(); ++k) {
+        row_.add(layout_.giving + static_cast<int>(k), 1.0);
+        row_.finish(at.giving.value[k]);
     }
-    for (Eigen::Index k = 0; k < at.giving.value.size(); ++k)
-        unit(at.giving.value[k], layout_.giving + static_cast<int>(k));
 }
 
 } // namespace flenzo

@@ -12,9 +12,9 @@ Equations::Equations(const BenchJob& job, const EstimatorOptions& options, const
     : contacts(line.rests.size(), Contact::Free), job_(job), options_(options), line_(line), layout_(layout),
       model_(job.rig, job.goal, options), giving_(job, options, layout, line.restAfter.size()),
       residuals_(line.observations.size()), row_(layout.size) {
-    priorRoot_ = Eigen::MatrixXd::Identity(learnedCount, learnedCount);
-    if (job.prior)
-        priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(job.prior->covariance).matrixL()).inverse();
+    const Prior prior = job.prior.value_or(Prior()).forStrings(job.rig.strings);
+    priorMean_ = prior.mean;
+    priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(prior.covariance).matrixL()).inverse();
     double variance = std::pow(options.pivotFriction_Nm, 2);
     for (std::size_t i = 0; i < job.rig.strings.size() && job.old.wasLevel; ++i) {
         const StringModel string = model_.heldAtPitch(i, oldString(i), job.old.angle_rad);
@@ -130,7 +130,7 @@ void Equations::stringSlopes(const StringModel::Slopes& slopes, std::size_t rest
     add(angleIndex, by * slopes[StringModel::Angle]);
     zSlopes(rest, index, by * slopes[StringModel::Z], add);
     const RigString& made = model_.rig().strings[index];
-    const int own = layout_.guitar + static_cast<int>(GuitarUnknowns::stiffness(index));
+    const int own = layout_.guitar + static_cast<int>(stiffnessIndex(index));
     add(own, by * slopes[StringModel::Stiffness] * axialStiffness_N(made.wire) * options_.stringStiffness);
     add(own + 1, by * slopes[StringModel::Mass] * unitMass_kgpm(made.wire) * options_.stringMass);
     const auto guitar = [&](Learned quantity, double slope) {

@@ -110,7 +110,8 @@ private:
     const UnknownsLayout& layout_;
     RestModel model_;
     GivingModel giving_;
-    Eigen::MatrixXd priorRoot_;
+    Eigen::VectorXd priorMean_;
+    Eigen::MatrixXd priorRoot_;    ///< inverse of the covariance's lower factor
     double heldFriction_Nm_ = 0.0; ///< by which the balance is weighed: learned with it, it would shrink to nothing
     double oldBalance_Nm_ = 1.0;   ///< deviation of the balance with the old set
     std::vector<Residual> residuals_;

@@ -50,7 +50,7 @@ private:
     void tryOutliers();
     void tryUsualPivot();
     [[nodiscard]] Noise learnedNoise() const;
-    [[nodiscard]] std::vector<StringPrior> learnedStrings() const;
+    [[nodiscard]] Prior learned(const Eigen::MatrixXd& covariance) const;
     void finish();
     void settle();
 
@@ -184,19 +184,13 @@ Noise Solver::learnedNoise() const {
             estimated(angle, now.angle_rad, told.angle_rad, job_.tools.angle_rad.has_value())};
 }
 
-/// What the next strings of these makes are held to be.
-std::vector<StringPrior> Solver::learnedStrings() const {
-    std::vector<StringPrior> out;
-    for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
-        const Wire& wire = job_.rig.strings[i].wire;
-        const auto stiffness = static_cast<Eigen::Index>(GuitarUnknowns::stiffness(i)),
-                   mass = static_cast<Eigen::Index>(GuitarUnknowns::mass(i));
-        const auto next = [&](Eigen::Index k) {
-            return std::min(1.0, std::hypot(out_.guitarDeviation[k], options_.sameMakeSpread));
-        };
-        out.push_back({wire.gauge_m, wire.core_m, at_.guitar.value[stiffness], next(stiffness), at_.guitar.value[mass],
-                       next(mass)});
-    }
+/// What the next job on this guitar begins with; strings of one make differ a little.
+Prior Solver::learned(const Eigen::MatrixXd& covariance) const {
+    Prior out = Prior().forStrings(job_.rig.strings);
+    out.mean = at_.guitar.value;
+    out.covariance = covariance;
+    const Eigen::Index own = covariance.rows() - learnedCount;
+    out.covariance.diagonal().tail(own).array() += options_.sameMakeSpread * options_.sameMakeSpread;
     return out;
 }
 
@@ -236,8 +230,7 @@ void Solver::finish() {
         all.bottomRightCorner(n, n);
     out_.joint = all.topLeftCorner(1 + n + g, 1 + n + g);
     out_.guitarDeviation = all.diagonal().segment(1 + n, g).cwiseSqrt();
-    out_.learned = {at_.guitar.value.head(learnedCount), all.block(1 + n, 1 + n, learnedCount, learnedCount),
-                    learnedStrings()};
+    out_.learned = learned(all.block(1 + n, 1 + n, g, g));
     out_.readings = static_cast<int>(line_.observations.size());
     out_.z_cents.assign(strings, 0.0);
     out_.readings_cents = readings_cents(out_.rig, out_.state);
@@ -288,18 +281,6 @@ BenchJob beginningOf(const BenchJob& job, const Timeline& line, std::size_t rest
     return part;
 }
 
-/// The guitar as earlier jobs left it known.
-GuitarUnknowns guitarBefore(const BenchJob& job) {
-    GuitarUnknowns guitar(job.rig.strings.size());
-    guitar.value.head(learnedCount) = job.prior->mean;
-    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        const StringPrior string = job.prior->ofString(i, job.rig.strings[i].wire);
-        guitar.value[GuitarUnknowns::stiffness(i)] = string.stiffness;
-        guitar.value[GuitarUnknowns::mass(i)] = string.mass;
-    }
-    return guitar;
-}
-
 /// Whether an estimate is of the beginning of this log.
 bool canGoOn(const BenchJob& job, const Estimate& known, const Timeline& line) {
     return known.line.rests.size() <= line.rests.size() && known.line.stretches.size() <= line.stretches.size() &&
@@ -333,7 +314,7 @@ Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOpt
     } else {
         out.at.guitar = GuitarUnknowns(job.rig.strings.size());
         if (job.prior)
-            out.at.guitar = guitarBefore(job);
+            out.at.guitar.value = job.prior->forStrings(job.rig.strings).mean;
         if (stringsGive(job))
             out.at.giving.value =
                 Eigen::VectorXd::Zero(GivingUnknowns::ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()));

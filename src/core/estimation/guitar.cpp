@@ -70,9 +70,8 @@ Rig correctedRig(const Rig& nominal, const EstimatorOptions& options, const Guit
         if (rig.bridge.family == Family::KnifeEdge)
             string.saddle_m += Eigen::Vector2d(correction.of(Learned::Setback), correction.of(Learned::StringHeight));
         string.wire.stiffness_N =
-            axialStiffness_N(string.wire) * std::exp(options.stringStiffness * by.value[GuitarUnknowns::stiffness(i)]);
-        string.wire.unitMass_kgpm =
-            unitMass_kgpm(string.wire) * std::exp(options.stringMass * by.value[GuitarUnknowns::mass(i)]);
+            axialStiffness_N(string.wire) * std::exp(options.stringStiffness * by.value[stiffnessIndex(i)]);
+        string.wire.unitMass_kgpm = unitMass_kgpm(string.wire) * std::exp(options.stringMass * by.value[massIndex(i)]);
     }
     return rig;
 }

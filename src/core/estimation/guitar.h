@@ -12,13 +12,8 @@ namespace flenzo {
 
 /// The unknowns of one guitar: the learned quantities, then stiffness and unit mass of each string in turn.
 struct GuitarUnknowns {
-    explicit GuitarUnknowns(std::size_t strings)
-        : value(Eigen::VectorXd::Zero(learnedCount + 2 * static_cast<Eigen::Index>(strings))) {}
+    explicit GuitarUnknowns(std::size_t strings) : value(Eigen::VectorXd::Zero(stiffnessIndex(strings))) {}
     Eigen::VectorXd value;
-    [[nodiscard]] static Eigen::Index stiffness(std::size_t string) {
-        return learnedCount + 2 * static_cast<Eigen::Index>(string);
-    }
-    [[nodiscard]] static Eigen::Index mass(std::size_t string) { return stiffness(string) + 1; }
 };
 
 /// Share of hook depth and string height by which the turned parts of a roller shaft may be off.

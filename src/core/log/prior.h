@@ -25,22 +25,25 @@ enum class Learned : std::uint8_t {
 };
 inline constexpr Eigen::Index learnedCount = static_cast<Eigen::Index>(Learned::Count);
 
-/// What a string's make differs by from its nominal figures, in the estimator's prior deviations: it is true of the
-/// next string of that make as well.
-struct StringPrior {
-    double gauge_m = 0.0, core_m = 0.0; ///< of which wire
-    double stiffness = 0.0, stiffnessDeviation = 1.0;
-    double mass = 0.0, massDeviation = 1.0;
-    bool operator==(const StringPrior&) const = default;
-};
+/// Where a string's own two stand behind those.
+[[nodiscard]] inline Eigen::Index stiffnessIndex(std::size_t string) {
+    return learnedCount + 2 * static_cast<Eigen::Index>(string);
+}
+[[nodiscard]] inline Eigen::Index massIndex(std::size_t string) {
+    return stiffnessIndex(string) + 1;
+}
 
-/// What was learned of a guitar in earlier jobs.
+/// What was learned of a guitar in earlier jobs: the quantities above, then of each string what its make differs by
+/// from its nominal stiffness and unit mass, in the estimator's prior deviations. That is true of the next string of
+/// that make as well, and bound up with the rest: how far a string falls when another is tuned is known better than
+/// either.
 struct Prior {
     Eigen::VectorXd mean = Eigen::VectorXd::Zero(learnedCount);
     Eigen::MatrixXd covariance = Eigen::MatrixXd::Identity(learnedCount, learnedCount);
-    std::vector<StringPrior> strings; ///< document order; may be empty
-    /// Of the string that goes on in a place; nominal where it is of another wire than the one learned from.
-    [[nodiscard]] StringPrior ofString(std::size_t index, const Wire& wire) const;
+    std::vector<Wire> makes; ///< gauge and core of the strings learned from, in document order; may be empty
+
+    /// The same for the strings that go on now: nominal where one is of another wire than the one learned from.
+    [[nodiscard]] Prior forStrings(const std::vector<RigString>& strings) const;
     bool operator==(const Prior&) const = default;
 };
 

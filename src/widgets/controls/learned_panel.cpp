@@ -84,7 +84,7 @@ void LearnedPanel::refresh() {
     const double size = EstimatorOptions().stringStiffness;
     double widest = 0.0, least = 1e9;
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        const Eigen::Index at = GuitarUnknowns::stiffness(i);
+        const Eigen::Index at = stiffnessIndex(i);
         widest = std::max(widest, std::abs(guitar.at.guitar.value[at]) * size);
         least = std::min(least, guitar.guitarDeviation[at] * size);
     }
