@@ -55,6 +55,20 @@ private Q_SLOTS:
         QVERIFY(rules().back().applies(Situation(job, guitar, AdvisorOptions())));
     }
 
+    /// A slack string yields far more to the tilt than it will at pitch; strings of a pass are led by the latter.
+    void theTiltsShareIsThatOfStringsAtPitch() {
+        const AdvisorOptions options;
+        const BenchJob home = homeJob();
+        const Estimate tuned = estimate(home);
+        BenchJob slack = home;
+        slack.log = {asItStarts(slack)};
+        const Estimate flat = estimate(slack);
+        const Situation there(home, tuned, options), here(slack, flat, options);
+        QVERIFY(here.plate_rad < -radians(2.0) && here.z_cents.maxCoeff() < -100.0);
+        for (Eigen::Index i = 0; i < 6; ++i)
+            QVERIFY(std::abs(here.centsPerRad[i] / there.centsPerRad[i] - 1.0) < 0.05);
+    }
+
     // --- one row each ----------------------------------------------------------------------------------------------
 
     void noFloat() {

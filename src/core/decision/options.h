@@ -13,17 +13,17 @@ struct AdvisorOptions {
     double farDeviations = 2.0; ///< and this many deviations
     double farClaw_turns = 0.5; ///< missing turns that are worth a visit before the pass
     int farClawVisits = 2;
-    double checkAngleShare = 0.35;  ///< of the plate's tolerance: less sure than this, look before a peg
+    double checkAngleShare = 0.25;  ///< of the plate's tolerance: less sure than this, look before a peg
     double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
-    double checkGain = 0.8;         ///< share to which a look must bring that down
+    double checkGain = 0.9;         ///< share to which a look must bring that down
     double passShare = 0.75;        ///< of the tolerance: a string nearer to its aim is left out of the pass
-    double plateShare = 0.4; ///< of the plate's tolerance by which the strings of a pass may agree on another tilt
+    double plateShare = 0.5; ///< of the plate's tolerance by which the strings of a pass may agree on another tilt
     // Near: weighing.
     double visitPrice = 1.0;
-    double missedString = 2.1;
-    double missedPlate = 1.2;    ///< per string: it costs a pass
+    double missedString = 1.2;
+    double missedPlate = 0.8;    ///< per string: it costs a pass
     double urgency = 2.0;        ///< by which missing grows dearer once all has been read as often as it may
-    double clear = 0.3;          ///< an act must be better than leaving by this, or be read for once more
+    double clear = 0.5;          ///< an act must be better than leaving by this, or be read for once more
     double sureDeviations = 1.5; ///< beyond its tolerance, that let a peg be turned before the next full reading
     int mostReads = 3;           ///< full readings at one rest
     double drift = 0.04;         ///< share of what an act is expected to do by which it may miss

@@ -96,6 +96,7 @@ void Situation::look() {
     zDeviation_cents.resize(n);
     momentPerCent_Nm.resize(n);
     const BalanceEquation equation(guitar.rig, guitar.state);
+    BalanceEquation atHome = equation;
     const double angle = guitar.state.angle_rad;
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto string = static_cast<std::size_t>(i);
@@ -104,7 +105,9 @@ void Situation::look() {
             guitar.state.unstretchedLength_m[string] > 0.0
                 ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)), job.rig.strings[string].target_Hz)
                 : 0.0;
-        const double c = centsPerRad[i] = equation.centsPerRadian(string, angle);
+        atHome.setRest(string, atHome.unstretchedForPitch_m(string, job.rig.strings[string].target_Hz, home_rad));
+        centsPerRad[i] = atHome.centsPerRadian(string, home_rad);
+        const double c = equation.centsPerRadian(string, angle);
         const Eigen::MatrixXd& all = guitar.covariance;
         zDeviation_cents[i] = std::sqrt(std::max(0.0, all(i + 1, i + 1) - 2.0 * c * all(0, i + 1) + c * c * all(0, 0)));
         momentPerCent_Nm[i] = f_Hz > 0.0 ? equation.momentPerCent_Nm(string, f_Hz, angle) : 0.0;

@@ -39,7 +39,7 @@ struct Situation {
     double plate_rad = 0.0;  ///< from home
     Eigen::VectorXd z_cents; ///< strings with the plate at home
     Eigen::VectorXd zDeviation_cents;
-    Eigen::VectorXd centsPerRad;
+    Eigen::VectorXd centsPerRad; ///< of every string at its pitch, with the plate at home
     Eigen::VectorXd momentPerCent_Nm;
     double stiffness_NmPerRad = 1.0;
     double momentPerTurn_Nm = 0.0;
