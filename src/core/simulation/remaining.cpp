@@ -60,9 +60,11 @@ public:
         if (rest.kind != EquilibriumKind::NotFound)
             state.angle_rad = rest.angle_rad;
         std::vector<Settling> settling;
+        const double pull = random.normal(1.0); // one hand pulls all
         for (const StringSettling& string : advice_.guitar.settling) {
             Settling left = string.fit.now;
             left.left_m *= std::exp(random.normal(string.fit.leftDeviation));
+            left.share = std::clamp(left.share + pull * string.fit.shareDeviation, 0.05, 0.95);
             settling.push_back(left);
         }
         return SimulatedGuitar(model.rig(), state, settling, toolsOf(job_, advice_), seed);
