@@ -209,14 +209,31 @@ SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, 
     table_->setObjectName(QStringLiteral("settling"));
     rows().addRow(table_);
     connect(&context_.session(), &Session::changed, this, &SettleForm::refresh);
+}
+
+void SettleForm::showEvent(QShowEvent* event) {
+    JobForm::showEvent(event);
     refresh();
 }
 
-void SettleForm::refresh() {
-    const Job& job = context_.session().job();
-    BenchJob stretched = benchJobOf(job); // new strings settle whether or not the bench asks for pulls
+namespace {
+
+/// New strings settle whether or not the bench asks for pulls.
+std::vector<StringSettling> settlingOf(const Session& session) {
+    if (session.job().method.stretch)
+        return session.derived().advice.guitar.settling;
+    BenchJob stretched = benchJobOf(session.job());
     stretched.method.stretch = true;
-    const std::vector<StringSettling> settling = estimate(stretched).settling;
+    return estimate(stretched).settling;
+}
+
+} // namespace
+
+void SettleForm::refresh() {
+    if (!isVisible())
+        return;
+    const Job& job = context_.session().job();
+    const std::vector<StringSettling> settling = settlingOf(context_.session());
     std::vector<int> pulls(job.rig.strings.size(), 0);
     std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));
     for (const Event& event : job.log)

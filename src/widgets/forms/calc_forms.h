@@ -59,6 +59,9 @@ class SettleForm : public JobForm {
 public:
     SettleForm(AppContext& context, QWidget* parent);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void refresh();
     FigureTable* table_;

@@ -63,6 +63,7 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     tree_->setAccessibleName(tr("Methods and what they cost on this guitar"));
     tree_->setHeaderLabels({tr("topic"), tr("method"), tr("passes"), tr("minutes"), tr("risk"), tr("why")});
     tree_->setRootIsDecorated(true);
+    tree_->setExpandsOnDoubleClick(false); // each of its clicks does already
     tree_->setAlternatingRowColors(false);
     tree_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     tree_->header()->setStretchLastSection(true);
@@ -73,7 +74,6 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     connect(&context_.session(), &Session::changed, this, &MethodTable::followJob);
     connect(&watcher_, &QFutureWatcherBase::progressValueChanged, progress_, &QProgressBar::setValue);
     connect(&watcher_, &QFutureWatcherBase::finished, this, &MethodTable::showPrices);
-    followJob();
 }
 
 MethodTable::~MethodTable() {
@@ -86,17 +86,25 @@ void MethodTable::finish() {
     QCoreApplication::sendPostedEvents(&watcher_);
 }
 
-/// What the costs follow from, apart from the guitar.
-QString MethodTable::chosen() const {
-    const Job& job = context_.session().job();
-    return shopDefaultsOf(job) + chosenMethod(job, QStringLiteral("bridge")) + toolLines(job.tools);
+void MethodTable::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    followJob();
 }
 
+/// A table that nobody sees waits.
 void MethodTable::followJob() {
-    if (const QString now = chosen(); now != pricedFor_) {
-        pricedFor_ = now;
-        price();
-    }
+    if (!isVisible())
+        return;
+    Job now = context_.session().job();
+    now.log.clear(); // a plan is priced from its beginning
+    now.card = Card();
+    now.work = Work();
+    now.raw = QJsonObject();
+    now.guitar = now.owner = now.story = QString();
+    if (now == pricedFor_)
+        return;
+    pricedFor_ = std::move(now);
+    price();
 }
 
 void MethodTable::price() {

@@ -31,6 +31,7 @@ Q_SIGNALS:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     void followJob();
@@ -39,14 +40,13 @@ private:
     void fill();
     void fillTopic(QTreeWidgetItem& row, const PricedTopic& priced);
     void take(QTreeWidgetItem* item);
-    [[nodiscard]] QString chosen() const;
 
     AppContext& context_;
     QTreeWidget* tree_;
     QProgressBar* progress_;
     QFutureWatcher<std::optional<PricedPlan>> watcher_;
     std::optional<PricedPlan> plan_;
-    QString pricedFor_;
+    std::optional<Job> pricedFor_; ///< what the prices follow from
     QStringList shown_;
 };
 

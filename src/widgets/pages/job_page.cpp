@@ -180,6 +180,7 @@ std::optional<Step> JobPage::shownStep() const {
 
 void JobPage::look(const Step& step) {
     benchWanted_ = false;
+    ask_->hide(); // what was asked belongs to the step that was seen
     looked_ = step;
     if (step == currentStep(context_.session().job(), context_.session().derived()))
         looked_.reset();

@@ -52,7 +52,8 @@ QWidget* tablePanel(QWidget* parent, QLabel** note, FigureTable* table) {
 /// "60 EUR", "45.50", "€ 60".
 struct LabourRate {
     double perHour = 0.0;
-    QString currency;
+    QString before, after; ///< the shop's word for its money, on its side of the number
+    [[nodiscard]] QString sumText(const QString& sum) const { return (before + sum + after).trimmed(); }
 };
 std::optional<LabourRate> labourRate(const QString& text) {
     static const QRegularExpression shape(QStringLiteral("^([^\\d]*)([\\d]+(?:[.,]\\d{1,2})?)(.*)$"));
@@ -60,7 +61,7 @@ std::optional<LabourRate> labourRate(const QString& text) {
     const double number = match.captured(2).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
     if (!match.hasMatch() || number <= 0.0 || number > 10000.0)
         return std::nullopt;
-    return LabourRate{number, (match.captured(1) + match.captured(3)).trimmed()};
+    return LabourRate{number, match.captured(1), match.captured(3)};
 }
 
 /// "1 3/4 turns, that is 7 quarter turns" or with sixteenths where quarters do not do.
@@ -262,7 +263,7 @@ void PlanPage::refresh() {
 
 QString PlanPage::rateText() const {
     const auto& book = context_.session().logbook();
-    const Result<QString> kept = book ? book->setting(QStringLiteral("labourRate")) : Result<QString>(QString());
+    const Result<QString> kept = book ? book->setting(QStringLiteral("labourRate")) : Result<QString>(rateHere_);
     return kept.ok() ? kept.value() : QString();
 }
 
@@ -276,8 +277,12 @@ void PlanPage::keepRate() {
         rate_->setText(rateText());
         return;
     }
+    rateHere_ = typed;
     if (const auto& book = context_.session().logbook())
         context_.accept(book->setSetting(QStringLiteral("labourRate"), typed));
+    else
+        Q_EMIT context_.said(tr("There is no logbook to keep the rate in; it holds until the program is closed."),
+                             false);
     showOffer();
 }
 
@@ -294,10 +299,10 @@ void PlanPage::showOffer() {
                            wording::rangeText(least_min, most_min)));
     const QString sure = tr("It holds about 8 times in 10; minutes are partly assumed.");
     const std::optional<LabourRate> rate = labourRate(rateText());
-    offer_->setText(rate ? tr("Labour %1 %2. %3")
-                               .arg(wording::rangeText(std::round(rate->perHour * least_min / 60.0),
-                                                       std::round(rate->perHour * most_min / 60.0)),
-                                    rate->currency, sure)
+    offer_->setText(rate ? tr("Labour %1. %2")
+                               .arg(rate->sumText(wording::rangeText(std::round(rate->perHour * least_min / 60.0),
+                                                                     std::round(rate->perHour * most_min / 60.0))),
+                                    sure)
                          : sure);
 }
 

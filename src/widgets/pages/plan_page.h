@@ -60,6 +60,7 @@ private:
     FigureTable *aims_, *alone_, *passes_, *ways_;
     SceneView *bars_, *section_, *screwsPicture_;
     QLineEdit* rate_;
+    QString rateHere_; ///< where there is no logbook to keep it in
     QTabWidget* tabs_;
     int waysTab_ = 0;
     bool waysShown_ = false;
