@@ -85,13 +85,16 @@ void spanMoments(Frame& frame, const Curves& curves) {
 void drawGrid(Scene& scene, const Frame& frame) {
     const double xStep = niceStep(frame.high_deg - frame.low_deg, 6.0);
     const double yStep = niceStep(frame.top_Nm - frame.bottom_Nm, 4.0);
-    for (double x = std::ceil(frame.low_deg / xStep) * xStep; x <= frame.high_deg + 1e-9; x += xStep) {
+    const auto first = [](double low, double step) { return static_cast<int>(std::ceil(low / step)); };
+    for (int k = first(frame.low_deg, xStep); k * xStep <= frame.high_deg + 1e-9; ++k) {
+        const double x = k * xStep;
         scene.line({frame.at(x, frame.bottom_Nm), frame.at(x, frame.top_Nm)}, ColourRole::Rule, 0.8);
         scene.text(frame.at(x, frame.bottom_Nm) + QPointF(0, frame.font),
                    signedNumber(x, xStep < 1.0 ? 1 : 0) + QStringLiteral("°"), ColourRole::Quiet, frame.font,
                    Qt::AlignHCenter | Qt::AlignVCenter);
     }
-    for (double y = std::ceil(frame.bottom_Nm / yStep) * yStep; y <= frame.top_Nm; y += yStep) {
+    for (int k = first(frame.bottom_Nm, yStep); k * yStep <= frame.top_Nm; ++k) {
+        const double y = k * yStep;
         scene.line({frame.at(frame.low_deg, y), frame.at(frame.high_deg, y)}, ColourRole::Rule, 0.8);
         scene.text(frame.at(frame.low_deg, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0),
                    ColourRole::Quiet, frame.font, Qt::AlignRight | Qt::AlignVCenter);

@@ -64,7 +64,7 @@ std::optional<Fault> writeBoth(const QString& folder, const QByteArray& jobs, co
     old.close();
     if (auto fault = writeFile(first, jobs))
         return fault;
-    const auto fault = writeFile(QDir(folder).filePath(QStringLiteral("events.csv")), events);
+    auto fault = writeFile(QDir(folder).filePath(QStringLiteral("events.csv")), events);
     if (!fault)
         return std::nullopt;
     if (was && !writeFile(first, before))
@@ -136,7 +136,7 @@ Result<int> importFile(Logbook& book, const QString& path) {
         list = json.value().value(QLatin1String("jobs")).toArray();
     }
     std::vector<Job> jobs;
-    for (const QJsonValue& one : list) {
+    for (const QJsonValue one : list) {
         Result<Job> job = jobFromJson(one.toObject());
         if (!job.ok())
             return job.fault();

@@ -73,7 +73,7 @@ QStringList Fields::texts(const QString& name, qsizetype most, qsizetype longest
     QStringList list;
     if (!has(name))
         return list;
-    for (const QJsonValue& value : array(name, most)) {
+    for (const QJsonValue value : array(name, most)) {
         if (!value.isString() || value.toString().size() > longest)
             box_.put(faults::notText, QStringLiteral("%1[%2]").arg(pathOf(name)).arg(list.size()),
                      {QString::number(longest)});
@@ -86,7 +86,7 @@ std::vector<double> Fields::numbers(const QString& name, qsizetype most, const R
     std::vector<double> list;
     if (!has(name))
         return list;
-    for (const QJsonValue& value : array(name, most))
+    for (const QJsonValue value : array(name, most))
         list.push_back(checked(value, QStringLiteral("%1[%2]").arg(pathOf(name)).arg(list.size()), range));
     return list;
 }

@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr qint64 largest_bytes = 32 * 1024 * 1024;
+constexpr qint64 largest_bytes = qint64{32} * 1024 * 1024;
 
 Fault whole(const FaultCode& code, const QStringList& arguments = {}) {
     return {code, QString(), arguments};

@@ -31,7 +31,7 @@ QStringList backupsOf(const QString& logbookPath) {
 }
 
 Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backup) {
-    const Result<QString> aside = setAside(logbookPath);
+    Result<QString> aside = setAside(logbookPath);
     if (!aside.ok())
         return aside;
     // What was not yet folded in belongs to the damaged file and would spoil the one that takes its place.

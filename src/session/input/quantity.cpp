@@ -129,7 +129,7 @@ Result<double> parseQuantity(const QString& text, Dimension dimension, const Uni
 Result<double> parseQuantity(const QString& text, Dimension dimension, const Units& units, const QString& field,
                              const Range& range) {
     constexpr double rounding = 1e-9;
-    const Result<double> read = parseQuantity(text, dimension, units, field);
+    Result<double> read = parseQuantity(text, dimension, units, field);
     if (!read.ok())
         return read;
     const double inFile = read.value() / fileUnit(dimension);

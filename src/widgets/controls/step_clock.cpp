@@ -48,7 +48,7 @@ void StepClock::restart() {
 }
 
 void StepClock::soak(int minutes) {
-    soakUntil_s_ = clock_.elapsed() / 1000 + 60 * minutes;
+    soakUntil_s_ = clock_.elapsed() / 1000 + qint64{60} * minutes;
     lookAt(clock_.elapsed() / 1000);
 }
 
