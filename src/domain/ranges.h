@@ -46,6 +46,8 @@ inline constexpr Range gap_mm{0.0, 60.0,
 inline constexpr Range shaft_mm{1.0, 30.0, QT_TRANSLATE_NOOP("Range", "the radius of the roller shaft in millimetres")};
 inline constexpr Range arm_mm{0.0, 400.0, QT_TRANSLATE_NOOP("Range", "a length of the arm in millimetres")};
 inline constexpr Range angle_deg{-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "a bridge angle in degrees")};
+inline constexpr Range pitchDeviation_cents{0.0, 20.0,
+                                            QT_TRANSLATE_NOOP("Range", "how sure a heard pitch is, in cents")};
 inline constexpr Range angleDeviation_deg{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "how sure an angle is, in degrees")};
 inline constexpr Range angleTolerance_deg{0.01, 5.0, QT_TRANSLATE_NOOP("Range", "a tolerance in degrees")};
 inline constexpr Range pitchTolerance_cents{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "a tolerance in cents")};

@@ -162,6 +162,7 @@ Event eventFromJson(Fields fields, const Rig& rig) {
         return event;
     }
     readByKind(event, fields, rig);
+    event.pitchDeviation_cents = fields.number("devCents", ranges::pitchDeviation_cents, 0.0);
     event.confirmed = fields.flag("confirmed", false);
     event.at = fields.text("at", 40).toStdString();
     event.note = fields.text("note", 4000).toStdString();
@@ -231,6 +232,8 @@ QJsonObject eventToJson(const Event& event, const Rig& rig) {
         if (entry.kind == event.kind)
             json[QLatin1String("event")] = QLatin1String(entry.name);
     writeByKind(json, event, rig);
+    if (event.pitchDeviation_cents > 0.0)
+        json[QLatin1String("devCents")] = event.pitchDeviation_cents;
     if (event.confirmed)
         json[QLatin1String("confirmed")] = true;
     if (!event.at.empty())

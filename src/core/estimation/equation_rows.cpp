@@ -40,8 +40,9 @@ double Equations::observePitch(const Unknowns& at, const Observation& made, Resi
     const StringModel& string = stringAt(at, made.rest, made.string);
     out.predicted = string.reading_cents;
     const double tilted_cents = out.predicted - zAt_cents(at, made.rest, made.string);
+    const double tuner_cents = made.deviation > 0.0 ? made.deviation : noise.tuner_cents;
     const double deviation =
-        std::hypot(std::max(options_.leastTuner_cents, noise.tuner_cents), options_.pitchModel * tilted_cents);
+        std::hypot(std::max(options_.leastTuner_cents, tuner_cents), options_.pitchModel * tilted_cents);
     if (row_.wantsSlopes())
         addString(string.readingBy, made.rest, made.string, layout_.angle[made.rest], 1.0 / deviation);
     return deviation;

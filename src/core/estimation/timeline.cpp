@@ -73,6 +73,7 @@ private:
             begin(string, Stretch::Link::None, against_cents); // it was read, so it is on again
         observe(Observation::Kind::Pitch, against_cents, event);
         line_.observations.back().string = string;
+        line_.observations.back().deviation = event.pitchDeviation_cents;
         line_.observations.back().afterAct = afterAct;
         line_.observations.back().stretch = static_cast<std::size_t>(now().stretch[string]);
     }

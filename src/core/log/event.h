@@ -39,6 +39,7 @@ struct Event {
     std::optional<double> gap_m;                                ///< Read
     std::optional<double> angle_rad;                            ///< Read: an angle gauge instead of the gap
     double angleDeviation_rad = 0.0;    ///< Read: how sure that angle is; 0: as sure as the gauge of the gap
+    double pitchDeviation_cents = 0.0;  ///< of its pitches where they were heard; 0: as sure as the tuner
     std::size_t string = 0;             ///< Tuned, Stretched, Fine, Off
     double from_cents = 0.0;            ///< Stretched
     double to_cents = 0.0;              ///< Tuned, Stretched, Fine
