@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
+#include "cli/listen.h"
 #include "cli/solve.h"
 #include "cli/trial.h"
 #include "domain/job.h"
+#include "domain/ranges.h"
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/rig_json.h"
@@ -70,6 +72,21 @@ int runAgain(const QString& path) {
         return refuse(sentence(path, job.fault()));
     const Job next = nextJob(job.value(), estimate(benchJobOf(job.value())), QDate::currentDate());
     std::printf("%s", jobBytes(next).constData());
+    return 0;
+}
+
+int runListen(const QString& path, const QString& jobPath, double a4_Hz) {
+    std::optional<Job> job;
+    if (!jobPath.isEmpty()) {
+        const Result<Job> read = readJob(jobPath);
+        if (!read.ok())
+            return refuse(sentence(jobPath, read.fault()));
+        job = read.value();
+    }
+    const Result<Wav> wav = wavFromFile(path);
+    if (!wav.ok())
+        return refuse(sentence(path, wav.fault()));
+    std::printf("%s", QJsonDocument(heardJson(wav.value(), job, a4_Hz)).toJson().constData());
     return 0;
 }
 
@@ -182,6 +199,13 @@ int main(int argc, char** argv) {
     CLI::App* againCommand = app.add_subcommand(
         "again", "Print the next flenzo-job on the same guitar: what was learned is kept, the log is empty");
     againCommand->add_option("file", file, "flenzo-job")->required();
+    std::string listenJob;
+    double a4_Hz = 440.0;
+    CLI::App* listenCommand = app.add_subcommand("listen", "Print the readings of every pluck in a WAV file as JSON");
+    listenCommand->add_option("file", file, "WAV")->required();
+    listenCommand->add_option("--job", listenJob, "the flenzo-job whose strings they are");
+    listenCommand->add_option("--a4", a4_Hz, "reference pitch in Hz where there is no job")
+        ->check(CLI::Range(ranges::referencePitch_Hz.least, ranges::referencePitch_Hz.most));
     TrialOptions trial;
     CLI::App* trialCommand =
         app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
@@ -213,6 +237,8 @@ int main(int argc, char** argv) {
         return runTrials(trial);
     if (adviseCommand->parsed())
         return runAdvise(QString::fromStdString(file), !noOutlook);
+    if (listenCommand->parsed())
+        return runListen(QString::fromStdString(file), QString::fromStdString(listenJob), a4_Hz);
     if (againCommand->parsed())
         return runAgain(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));

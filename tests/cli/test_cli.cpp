@@ -57,6 +57,69 @@ private Q_SLOTS:
         QCOMPARE(json.value(QLatin1String("status")).toString(), QStringLiteral("found"));
         QCOMPARE(run({QStringLiteral("solve"), caseFile}).out, done.out);
     }
+    void hearsWorkedExamples_data() {
+        QTest::addColumn<QString>("name");
+        for (const char* name : {"listen-single", "listen-triple", "listen-peg"})
+            QTest::newRow(name) << QString::fromLatin1(name);
+    }
+    void hearsWorkedExamples() {
+        QFETCH(QString, name);
+        const QString folder = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/") + name;
+        QFile truthFile(folder + QStringLiteral(".truth.json"));
+        QVERIFY(truthFile.open(QIODevice::ReadOnly));
+        const QJsonArray plucks =
+            QJsonDocument::fromJson(truthFile.readAll()).object().value(QLatin1String("plucks")).toArray();
+        const Run heard = run({QStringLiteral("listen"), folder + QStringLiteral(".wav"), QStringLiteral("--job"),
+                               folder + QStringLiteral(".flenzo-job")});
+        QCOMPARE(heard.code, 0);
+        const QJsonArray readings =
+            QJsonDocument::fromJson(heard.out).object().value(QLatin1String("readings")).toArray();
+        QCOMPARE(readings.size(), plucks.size());
+        for (qsizetype k = 0; k < plucks.size(); ++k) {
+            const QJsonObject truth = plucks[k].toObject(), reading = readings[k].toObject();
+            QCOMPARE(reading.value(QLatin1String("string")), truth.value(QLatin1String("string")));
+            const auto number = [](const QJsonObject& from, const char* key) {
+                return from.value(QLatin1String(key)).toDouble();
+            };
+            const double off = std::abs(number(reading, "cents") - number(truth, "cents"));
+            QVERIFY2(off < 0.5 && off < 2.0 * number(reading, "devCents"), qPrintable(QString::number(off)));
+            const double from = truth.contains(QLatin1String("nearS")) ? number(truth, "nearS") : number(truth, "atS");
+            QVERIFY(number(reading, "atS") > from && number(reading, "atS") < from + 0.9);
+        }
+    }
+    void namesWhatIsHeardWithoutAJob() {
+        const QString wav = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/listen-single.wav");
+        const auto first = [](const Run& heard) {
+            return QJsonDocument::fromJson(heard.out).object().value(QLatin1String("readings")).toArray()[0].toObject();
+        };
+        const QJsonObject at440 = first(run({QStringLiteral("listen"), wav}));
+        QCOMPARE(at440.value(QLatin1String("note")).toString(), QStringLiteral("E2"));
+        const QJsonObject at435 =
+            first(run({QStringLiteral("listen"), wav, QStringLiteral("--a4"), QStringLiteral("435")}));
+        QVERIFY(std::abs(at435.value(QLatin1String("cents")).toDouble() -
+                         at440.value(QLatin1String("cents")).toDouble() - 1200.0 * std::log2(440.0 / 435.0)) < 0.01);
+    }
+    void tellsWhatIsWrongWithASound() {
+        QFile whole(QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/listen-single.wav"));
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        const QByteArray good = whole.readAll();
+        const std::pair<QByteArray, const char*> bad[] = {
+            {QByteArray(), "no WAV"},
+            {good.left(5000), "cut short"},
+            {good.left(30), "does not say"},
+            {QByteArray(good).replace(22, 1, QByteArray(1, 0)), "channels"}};
+        for (const auto& [bytes, words] : bad) {
+            const QString path = write(QStringLiteral("bad.wav"), bytes);
+            QFile(path).resize(bytes.size());
+            const Run refused = run({QStringLiteral("listen"), path});
+            QCOMPARE(refused.code, 2);
+            QVERIFY2(refused.err.contains(words) && refused.err.contains("bad.wav"), refused.err.constData());
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
+        QCOMPARE(run({QStringLiteral("listen"), dir_.filePath(QStringLiteral("nowhere.wav"))}).code, 2);
+        QCOMPARE(run({QStringLiteral("listen"), whole.fileName(), QStringLiteral("--a4"), QStringLiteral("4400")}).code,
+                 2);
+    }
     void advisesFromALog() {
         QFile whole(caseFile);
         QVERIFY(whole.open(QIODevice::ReadOnly));

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+
+namespace flenzo {
+
+/// How plucked strings are told from everything else, and how settled a pitch must be. Change one for a room or a
+/// microphone that is known to differ.
+struct HearingOptions {
+    // What a string may sound like.
+    double lowest_Hz = 30.0;       ///< of the first partial
+    double highest_Hz = 720.0;     ///< harmonics included
+    double usualStretch = 1e-4;    ///< inharmonicity B before anything is heard
+    double stretchSpread = 1.5e-4; ///< standard deviation of it
+    double mostStretch = 1.5e-3;
+    int mostPartials = 20;
+    // Onsets.
+    double rise_dB = 5.0;     ///< of a band within a few hundredths of a second
+    double riseSum_dB = 18.0; ///< of all bands together
+    int risingBands = 2;
+    double floor_dBFS = -72.0; ///< nothing below this is a pluck
+    // One string or something else.
+    double explained = 0.62;     ///< share of the amplitude that one series must explain
+    double explainedLate = 0.80; ///< and from `late_s` after the pluck on: a chord grows alike as it fades
+    double chordShare = 0.50;    ///< of a string's amplitude from which another one beside it makes a chord
+    double late_s = 0.85;
+    double asGood = 0.82;    ///< the highest pitch wins that explains this share of what the best does
+    double asGoodFar = 0.65; ///< and the same for one three or more times as high
+    double fresh = 3.0;      ///< times the power before the pluck, from which a partial is new
+    double newShare = 0.3;   ///< of the amplitude that is new at least when another string is plucked
+    double grownShare =
+        0.1; ///< of a sounding string's amplitude in partials that grew, from which it was plucked again
+    double mostDecay_dBps = 75.0; ///< faster is a knock
+    double decay_dBps = 1.5;      ///< slower is no string: hum, a sweep
+    double mostOff_cents = 460.0; ///< from where a string of the job was heard last
+    double octaveUp_cents = 50.0; ///< what it costs to take a sound for a harmonic at the twelfth fret
+    // The pitch.
+    double from_s = 0.05;          ///< after the pluck, where the attack is over
+    double span_s = 0.60;          ///< of the latest sound that counts
+    double glide_cents = 12.0;     ///< standard deviation of how far a hard pluck starts sharp
+    double mostGlide_cents = 28.0; ///< further is a peg
+    double glideUntil_s = 1.3;     ///< later a moving pitch is a peg
+    double interference_dB = 37.0; ///< by which other sounds lie below the loudest partial at least
+    double robustPartials = 2.0;   ///< deviations from which one partial begins to be outvoted
+    double floor_cents = 0.06;     ///< no reading is surer
+    double honesty = 1.4;          ///< by which what is said is less sure than the fit, for what no fit knows of
+    double calibration_ppm = 0.0;  ///< by which the sound card's clock runs fast
+    // When it is taken.
+    double earliest_s = 0.50, latest_s = 0.76; ///< after the pluck
+    double sureEarly_cents = 0.06;             ///< standard deviation that is good enough at the earliest
+    double sureLate_cents = 2.2;               ///< and at the latest
+    double flat_centsPerS = 3.0;               ///< a steadier pitch does not move
+    double flatAfterPeg_centsPerS = 1.2;       ///< and one that has moved already
+    double homing_s = 0.4;                     ///< time in which a hand goes the last way, as one that slows down
+    double forget_s = 6.0;                     ///< a pluck that never settles
+
+    /// False names the field, its value and the bound in `error`.
+    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+    /// Sets the field of that name, for sweeps; false where there is none. Validate afterwards.
+    [[nodiscard]] bool set(const std::string& name, double value);
+};
+
+} // namespace flenzo
