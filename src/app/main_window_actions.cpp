@@ -7,6 +7,8 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
+#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 
 #include <QFileInfo>
@@ -142,6 +144,13 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     {QKeySequence(Qt::Key_F9)},
                     [this] { context_->accept(session_.letSimulationAnswer()); },
                     [this] { return session_.job().simulatedSeed.has_value(); }});
+    list.push_back({"listen", bench, tr("&Listen to the strings"), {QKeySequence(Qt::Key_F8)}, [this] {
+                        showBench();
+                        steps_->bench().listenBar().toggle();
+                    }});
+    list.push_back({"listenPause", bench, tr("&Pause listening"), {QKeySequence(Qt::Key_F7)}, [this] {
+                        steps_->bench().listenBar().togglePause();
+                    }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
                         showBench();
                         session_.pickGap();

@@ -4,6 +4,7 @@
 #include "domain/movement.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
+#include "widgets/controls/listen_bar.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"
@@ -29,6 +30,8 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, paren
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
     column->addWidget(buildActPanel());
+    listen_ = new ListenBar(context_, this);
+    column->addWidget(listen_);
     auto* pictures = new QHBoxLayout;
     pictures->setSpacing(8);
     section_ = new SceneView(this);
@@ -201,7 +204,8 @@ void BenchPage::setBig(bool big) {
         picture->setVisible(!big);
     auto* column = static_cast<QBoxLayout*>(layout());
     column->setStretch(0, big ? 1 : 0);
-    column->setStretch(1, big ? 0 : 6); // a row of hidden pictures still takes its share
+    constexpr int picturesAt = 2;
+    column->setStretch(picturesAt, big ? 0 : 6); // a row of hidden pictures still takes its share
     isBig_ = big;
     answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     arrange();

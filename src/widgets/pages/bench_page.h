@@ -16,6 +16,7 @@ class QTabWidget;
 namespace flenzo {
 
 class SceneView;
+class ListenBar;
 class PassSheetView;
 
 /// Where the work happens: the act, the number to aim at, the entry field, section, the way home and pass sheet.
@@ -26,6 +27,7 @@ public:
     void takeFocus();
     void refresh() override;
     void confirm(); ///< done as asked
+    [[nodiscard]] ListenBar& listenBar() { return *listen_; }
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
     /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
@@ -68,6 +70,7 @@ private:
     QWidget* settling_ = nullptr;
     SceneView *section_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
+    ListenBar* listen_;
 };
 
 } // namespace flenzo

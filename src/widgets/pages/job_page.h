@@ -30,6 +30,7 @@ public:
     JobPage(AppContext& context, QWidget* parent);
     void takeFocus();
     void focusWork(); ///< the first field of the step
+    [[nodiscard]] BenchPage& bench() { return *bench_; }
     /// Shows another step of this job, ahead or behind; nothing is done by looking.
     void lookAt(StepId step);
     /// The bench, whatever the step.

@@ -1,0 +1,148 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/listening/listening.h"
+
+#include "core/statics/pitch.h"
+#include "domain/faults.h"
+#include "listen/hearing/expect.h"
+
+#include <utility>
+
+namespace flenzo {
+
+Listening::Listening(Session& session, QObject* parent) : QObject(parent), session_(session) {
+    connect(&ear_, &Ear::heard, this, &Listening::hear);
+    connect(&ear_, &Ear::hearing, this, &Listening::follow);
+    connect(&ear_, &Ear::failed, this, &Listening::failed);
+    connect(&ear_, &Ear::stopped, this, [this] {
+        state_ = State::Off;
+        string_.reset();
+        heard_.reset();
+        Q_EMIT changed();
+    });
+    connect(&session_, &Session::changed, this, [this] {
+        if (isOn())
+            expect();
+    });
+}
+
+bool Listening::start(std::unique_ptr<SoundSource> source) {
+    paused_ = false;
+    silentFor_ = 0;
+    if (!ear_.listenTo(std::move(source)))
+        return false;
+    expect();
+    state_ = State::Listening;
+    Q_EMIT changed();
+    return true;
+}
+
+void Listening::stop() {
+    ear_.stop();
+}
+
+void Listening::pause(bool paused) {
+    paused_ = paused;
+    state_ = paused ? State::Paused : State::Listening;
+    Q_EMIT changed();
+}
+
+void Listening::expect() {
+    Expected expected = expectedOf(benchJobOf(session_.job()), session_.derived().advice.guitar);
+    if (const NextAct& next = session_.derived().next(); next.what == NextAct::Do::Tune) {
+        expected.asked = next.aim.string;
+        expected.aim_Hz = next.aim.frequency_Hz;
+    }
+    ear_.expect(expected);
+}
+
+std::optional<double> Listening::fromAim_cents() const {
+    const NextAct& next = session_.derived().next();
+    if (next.what != NextAct::Do::Tune || string_ != next.aim.string || state_ == State::Listening)
+        return std::nullopt;
+    return cents_ - next.aim.cents;
+}
+
+void Listening::follow(const Hearing& hearing) {
+    level_dBFS_ = hearing.now.level_dBFS;
+    clips_ = hearing.clips;
+    constexpr double dead_dBFS = -110.0; // digital silence: no input hears that little
+    silentFor_ = level_dBFS_ < dead_dBFS ? silentFor_ + 1 : 0;
+    if (!isOn() || paused_) {
+        Q_EMIT changed();
+        return;
+    }
+    const HearingNow& now = hearing.now;
+    const bool sounds = now.first_Hz > 0.0 && now.string && *now.string < session_.job().rig.strings.size();
+    if (sounds && now.state != HearingNow::State::Taken) {
+        string_ = now.string;
+        cents_ = flenzo::cents(now.first_Hz, session_.job().rig.strings[*now.string].target_Hz);
+    }
+    switch (now.state) {
+    case HearingNow::State::Struck:
+        state_ = State::Struck;
+        break;
+    case HearingNow::State::Settling:
+        state_ = State::Settling;
+        break;
+    case HearingNow::State::Unsure:
+        state_ = State::Unsure;
+        break;
+    case HearingNow::State::Quiet:
+    case HearingNow::State::Taken:
+        break; // what became of the last one stays
+    }
+    Q_EMIT changed();
+}
+
+void Listening::hear(const HeardPluck& pluck) {
+    if (paused_ || !pluck.string || *pluck.string >= session_.job().rig.strings.size())
+        return;
+    const Taken taken = takenAs(session_.job(), session_.derived(), pluck);
+    string_ = taken.string;
+    cents_ = taken.cents;
+    heard_ = taken;
+    switch (taken.how) {
+    case Taken::How::Takes:
+        take(taken);
+        return;
+    case Taken::How::OnTheWay:
+        state_ = State::OnTheWay;
+        break;
+    case Taken::How::Known:
+        state_ = State::Known;
+        break;
+    case Taken::How::Asks:
+        state_ = State::Asks;
+        break;
+    }
+    Q_EMIT changed();
+}
+
+std::optional<Fault> Listening::take(const Taken& taken) {
+    const auto fault = session_.append(taken.event.tunes()                          ? tr("tune string by ear")
+                                       : taken.event.kind == Event::Kind::Stretched ? tr("stretch string by ear")
+                                                                                    : tr("read string by ear"),
+                                       taken.event);
+    state_ = fault ? State::Unsure : State::Taken;
+    heard_.reset();
+    Q_EMIT changed();
+    if (!fault)
+        Q_EMIT tookReading();
+    return fault;
+}
+
+std::optional<Fault> Listening::takeAnyway() {
+    if (!heard_)
+        return Fault{faults::readingMissing, QStringLiteral("reading")};
+    Taken taken = *heard_;
+    const NextAct& next = session_.derived().next();
+    if (taken.how == Taken::How::OnTheWay && next.what == NextAct::Do::Tune && next.aim.string == taken.string) {
+        const double deviation = taken.event.pitchDeviation_cents;
+        taken.event = Event::tuned(taken.string, taken.cents);
+        taken.event.aim_cents = next.aim.cents;
+        taken.event.pitchDeviation_cents = deviation;
+    }
+    return take(taken);
+}
+
+} // namespace flenzo

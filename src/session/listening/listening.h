@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "listen/sources/ear.h"
+#include "session/document/session.h"
+#include "session/listening/taking.h"
+
+#include <QObject>
+
+namespace flenzo {
+
+/// The open job by ear: what is heard goes into its log, and how far the string that sounds is from its aim is there to
+/// be shown. Off, it costs nothing.
+class Listening : public QObject {
+    Q_OBJECT
+public:
+    enum class State { Off, Listening, Struck, Settling, Taken, OnTheWay, Known, Asks, Unsure, Paused };
+    explicit Listening(Session& session, QObject* parent = nullptr);
+
+    bool start(std::unique_ptr<SoundSource> source);
+    void stop();
+    void pause(bool paused); ///< heard and shown no more, until it goes on
+    [[nodiscard]] bool isOn() const { return ear_.isListening(); }
+    [[nodiscard]] bool isPaused() const { return paused_; }
+    [[nodiscard]] State state() const { return state_; }
+    /// The string that sounds or sounded last, and its cents against its target.
+    [[nodiscard]] std::optional<std::size_t> string() const { return string_; }
+    [[nodiscard]] double cents() const { return cents_; }
+    /// From the aim of the string asked for, while that one sounds.
+    [[nodiscard]] std::optional<double> fromAim_cents() const;
+    [[nodiscard]] double level_dBFS() const { return level_dBFS_; }
+    [[nodiscard]] bool clips() const { return clips_; }
+    /// Whether nothing at all has come in for so long that the input must be dead.
+    [[nodiscard]] bool isSilent() const { return silentFor_ > silentTicks; }
+    /// What was heard last goes into the log although it is far off or the peg is not at its aim.
+    std::optional<Fault> takeAnyway();
+
+Q_SIGNALS:
+    void changed(); ///< any of the above; some twenty times a second while listening
+    void failed(flenzo::SourceFault why);
+    void tookReading(); ///< it is in the log
+
+private:
+    static constexpr int silentTicks = 100;
+    void hear(const HeardPluck& pluck);
+    void follow(const Hearing& hearing);
+    void expect();
+    std::optional<Fault> take(const Taken& taken);
+
+    Session& session_;
+    Ear ear_;
+    State state_ = State::Off;
+    std::optional<std::size_t> string_;
+    std::optional<Taken> heard_; ///< last, not taken
+    double cents_ = 0.0, level_dBFS_ = -200.0;
+    bool clips_ = false, paused_ = false;
+    int silentFor_ = 0;
+};
+
+} // namespace flenzo

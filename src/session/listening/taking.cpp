@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/listening/taking.h"
+
+#include "core/statics/pitch.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr double firstPass_cents = 3.0, later_cents = 1.8;
+constexpr double same_cents = 4.0; ///< from what is believed: the peg has not been touched
+constexpr double strange_cents = 90.0;
+constexpr double least_cents = 0.01; ///< to which a heard reading is kept
+
+bool isRead(const Job& job, std::size_t string) {
+    return std::any_of(job.log.begin(), job.log.end(), [string](const Event& event) {
+        return (event.turnsString() && event.string == string) ||
+               std::any_of(event.readings_cents.begin(), event.readings_cents.end(),
+                           [string](const auto& reading) { return reading.first == string; });
+    });
+}
+
+bool asksFor(const NextAct& next, std::size_t string) {
+    return next.what == NextAct::Do::Read &&
+           std::find(next.strings.begin(), next.strings.end(), string) != next.strings.end();
+}
+
+} // namespace
+
+double nearEnough_cents(const Derived& derived) {
+    return derived.advice.passes < 1.0 ? firstPass_cents : std::max(later_cents, derived.advice.pitchTolerance_cents);
+}
+
+Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck) {
+    Taken out;
+    out.string = *pluck.string;
+    const double exact = cents(pluck.first_Hz, job.rig.strings[out.string].target_Hz);
+    out.cents = std::round(exact / least_cents) * least_cents;
+    const NextAct& next = derived.next();
+    const double believed = derived.now().readings_cents[out.string];
+    const double fromBelief = std::abs(out.cents - believed);
+    const bool asked = next.aim.string == out.string && !derived.advice.doubt;
+    out.event = Event::read(out.string, out.cents);
+    if (next.what == NextAct::Do::Tune && asked) {
+        if (std::abs(out.cents - next.aim.cents) <= nearEnough_cents(derived)) {
+            out.event = Event::tuned(out.string, out.cents);
+            out.event.aim_cents = next.aim.cents;
+        } else {
+            out.how = fromBelief < same_cents + 2.0 * pluck.deviation_cents ? Taken::How::Known : Taken::How::OnTheWay;
+        }
+    } else if (next.what == NextAct::Do::Stretch && asked) {
+        out.event = Event::tuned(out.string, out.cents);
+        out.event.kind = Event::Kind::Stretched;
+        out.event.from_cents = believed;
+    } else if (isRead(job, out.string) && fromBelief > strange_cents) {
+        out.how = Taken::How::Asks;
+    } else if (!asksFor(next, out.string) && isRead(job, out.string) && fromBelief < same_cents) {
+        out.how = Taken::How::Known;
+    }
+    out.event.pitchDeviation_cents = pluck.deviation_cents;
+    return out;
+}
+
+} // namespace flenzo

@@ -1,0 +1,270 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Listening from sound to log: the demo guitar played for the ear, a microphone of a private sound server, and what
+// becomes of a reading.
+#include "core/statics/pitch.h"
+#include "listen/sources/device_source.h"
+#include "session/document/demo.h"
+#include "session/listening/listening.h"
+#include "store/files.h"
+#include "store/job_json.h"
+#include "support/window.h"
+#include "widgets/controls/listen_bar.h"
+#include "widgets/controls/scene_view.h"
+
+#include <QElapsedTimer>
+#include <QFileInfo>
+#include <QJsonDocument>
+#include <QLineEdit>
+#include <QProcess>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QStandardPaths>
+#include <QThread>
+#include <algorithm>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+namespace {
+
+/// A sound server of this test's own, with a microphone that hears what is played to it.
+class SoundServer {
+public:
+    void start() {
+        if (!folder_.isValid() || QStandardPaths::findExecutable(QStringLiteral("pulseaudio")).isEmpty())
+            return;
+        const QString socket = folder_.filePath(QStringLiteral("native"));
+        qputenv("XDG_RUNTIME_DIR", folder_.path().toUtf8());
+        qputenv("PULSE_RUNTIME_PATH", folder_.path().toUtf8());
+        qputenv("PULSE_SERVER", "unix:" + socket.toUtf8());
+        server_.setProcessChannelMode(QProcess::MergedChannels);
+        server_.start(QStringLiteral("pulseaudio"),
+                      {QStringLiteral("-n"), QStringLiteral("--daemonize=no"), QStringLiteral("--use-pid-file=no"),
+                       QStringLiteral("--exit-idle-time=-1"), QStringLiteral("-L"),
+                       QStringLiteral("module-null-sink sink_name=strings"), QStringLiteral("-L"),
+                       QStringLiteral("module-remap-source master=strings.monitor source_name=microphone"),
+                       QStringLiteral("-L"),
+                       QStringLiteral("module-native-protocol-unix auth-anonymous=1 socket=") + socket});
+        QElapsedTimer since;
+        since.start();
+        constexpr qint64 patience_ms = 10000;
+        while (!QFileInfo::exists(socket) && since.elapsed() < patience_ms && server_.state() != QProcess::NotRunning)
+            server_.waitForFinished(20);
+        runs_ = QFileInfo::exists(socket);
+    }
+    void stop() {
+        server_.kill();
+        server_.waitForFinished();
+    }
+    [[nodiscard]] bool runs() const { return runs_; }
+
+private:
+    QTemporaryDir folder_;
+    QProcess server_;
+    bool runs_ = false;
+};
+
+SoundServer& server() {
+    static SoundServer one;
+    return one;
+}
+
+/// Fails at once, or after a piece of sound.
+class BrokenSource : public SoundSource {
+public:
+    explicit BrokenSource(bool later) : later_(later) {}
+    bool start() override {
+        if (!later_)
+            Q_EMIT failed(SourceFault::NoInput);
+        else
+            QMetaObject::invokeMethod(
+                this,
+                [this] {
+                    Q_EMIT heard(QList<float>(480, 0.0F));
+                    Q_EMIT failed(SourceFault::Vanished);
+                },
+                Qt::QueuedConnection);
+        return later_;
+    }
+    void stop() override {}
+    [[nodiscard]] double rate_Hz() const override { return 48000.0; }
+
+private:
+    bool later_;
+};
+
+Job listenJob(const char* name) {
+    const QString path = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/") + QLatin1String(name) +
+                         QStringLiteral(".flenzo-job");
+    return jobFromJson(readJsonFile(path).value()).value();
+}
+
+/// A pluck of a string so many cents from its target.
+HeardPluck pluckOf(const Job& job, std::size_t string, double cents) {
+    HeardPluck pluck;
+    pluck.first_Hz = frequencyAt_Hz(job.rig.strings[string].target_Hz, cents);
+    pluck.deviation_cents = 0.2;
+    pluck.string = string;
+    return pluck;
+}
+
+} // namespace
+
+class TestListening : public QObject, WindowFixture {
+    Q_OBJECT
+public:
+    static void initMain() { server().start(); }
+
+private Q_SLOTS:
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
+    void cleanupTestCase() { server().stop(); }
+
+    /// A guitar that nobody has read, played for the ear from the first pluck to done: no reading is typed.
+    void theDemoGuitarIsBroughtHomeByEar() {
+        startSimulated();
+        QPointer<ListenBar> bar = window_->findChild<ListenBar*>();
+        QVERIFY(bar && !bar->listening().isOn());
+        bar->hearSimulated(true);
+        QVERIFY(bar->listening().isOn());
+        QTRY_VERIFY_WITH_TIMEOUT(session().derived().next().what == NextAct::Do::Done, 240000);
+        int heard = 0;
+        for (const Event& event : job().log) {
+            const bool pitch = event.turnsString() || !event.readings_cents.empty();
+            QVERIFY(!pitch || event.pitchDeviation_cents > 0.0);
+            heard += pitch ? 1 : 0;
+        }
+        QVERIFY2(heard > 12, qPrintable(QString::number(heard)));
+        SimulatedGuitar guitar(benchJobOf(job()), UncertaintyModel(), *job().simulatedSeed);
+        guitar.hear(job().log);
+        for (std::size_t i = 0; i < job().rig.strings.size(); ++i)
+            QVERIFY2(std::abs(guitar.reading_cents(i)) < 4.0, qPrintable(QString::number(guitar.reading_cents(i))));
+        const std::size_t size = job().log.size();
+        session().undoStack().undo();
+        QCOMPARE(job().log.size(), size - 1);
+        bar->toggle();
+        QVERIFY(!bar->listening().isOn());
+        // What a file keeps of it comes back.
+        const QByteArray kept = jobBytes(job());
+        const QJsonObject json = QJsonDocument::fromJson(kept).object();
+        QCOMPARE(jobBytes(jobFromJson(json).value()), kept);
+    }
+
+    void whatIsHeardIsSaidAndShown() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        QVERIFY(find<QPushButton>("listenSimulated"));
+        bar->hearSimulated(true);
+        QTRY_VERIFY_WITH_TIMEOUT(bar->listening().state() == Listening::State::Taken, 20000);
+        QVERIFY2(text("listenSays").contains(QLatin1String("taken")), qPrintable(text("listenSays")));
+        QVERIFY(find<SceneView>("listenPicture")->scene().find(QStringLiteral("level")));
+        bar->togglePause();
+        QVERIFY(bar->listening().isPaused());
+        const std::size_t size = job().log.size();
+        QSignalSpy time(&bar->listening(), &Listening::changed);
+        QTRY_VERIFY_WITH_TIMEOUT(time.count() > 100, 20000); // some seconds of sound
+        QCOMPARE(job().log.size(), size);
+        bar->toggle();
+    }
+
+    void anInputThatIsNotThereOrGoesIsSaid() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        QSignalSpy said(&window_->context(), &AppContext::said);
+        QVERIFY(!bar->listening().start(std::make_unique<BrokenSource>(false)));
+        QVERIFY(!bar->listening().isOn());
+        const auto wasSaid = [&said](const char* words) {
+            return std::any_of(said.begin(), said.end(), [words](const QList<QVariant>& one) {
+                return one.front().toString().contains(QLatin1String(words));
+            });
+        };
+        QVERIFY(wasSaid("plug in a microphone"));
+        const std::size_t size = job().log.size();
+        QVERIFY(bar->listening().start(std::make_unique<BrokenSource>(true)));
+        QTRY_VERIFY(!bar->listening().isOn());
+        QVERIFY(wasSaid("Everything heard is kept"));
+        QCOMPARE(job().log.size(), size);
+        bar->hearSimulated(true); // and it goes on when there is sound again
+        QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > size, 20000);
+    } // the window goes while it listens
+
+    void aMicrophoneIsHeard() {
+        if (!server().runs())
+            QSKIP("no sound server can run here: the package pulseaudio is missing or refuses to start");
+        const Job example = listenJob("listen-triple");
+        QVERIFY(!session().keep(example));
+        Listening listening(session());
+        QSignalSpy took(&listening, &Listening::tookReading);
+        QTRY_VERIFY_WITH_TIMEOUT(!soundInputs().isEmpty(), 10000);
+        const QList<SoundInput> inputs = soundInputs();
+        const auto microphone = std::find_if(inputs.begin(), inputs.end(),
+                                             [](const SoundInput& input) { return input.id.contains("microphone"); });
+        QVERIFY(microphone != inputs.end());
+        QVERIFY(listening.start(std::make_unique<DeviceSource>(microphone->id)));
+        QSignalSpy sounds(&listening, &Listening::changed);
+        QTRY_VERIFY_WITH_TIMEOUT(sounds.count() > 10, 20000); // it runs
+        QProcess player;
+        player.start(QStringLiteral("paplay"),
+                     {QStringLiteral("--device=strings"),
+                      QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/listen-triple.wav")});
+        QTRY_VERIFY_WITH_TIMEOUT(took.count() >= 1, 30000);
+        const Event& first = job().log.front();
+        QCOMPARE(job().rig.strings[first.readings_cents.front().first].name, std::string("3"));
+        QVERIFY2(std::abs(first.readings_cents.front().second + 13.357) < 1.0,
+                 qPrintable(QString::number(first.readings_cents.front().second)));
+        player.waitForFinished();
+        listening.stop();
+    }
+
+    // --- what becomes of a reading ---------------------------------------------------------------------------------
+
+    void aStringNearItsAimIsTuned() {
+        const Job before = tuning();
+        const NextAct& next = derived().next();
+        const Taken there = takenAs(before, derived(), pluckOf(before, next.aim.string, next.aim.cents + 1.0));
+        QCOMPARE(there.how, Taken::How::Takes);
+        QCOMPARE(there.event.kind, Event::Kind::Tuned);
+        QCOMPARE(*there.event.aim_cents, next.aim.cents);
+        QCOMPARE(there.event.pitchDeviation_cents, 0.2);
+        const double believed = derived().now().readings_cents[next.aim.string];
+        QCOMPARE(takenAs(before, derived(), pluckOf(before, next.aim.string, 0.5 * (believed + next.aim.cents))).how,
+                 Taken::How::OnTheWay);
+        QCOMPARE(takenAs(before, derived(), pluckOf(before, next.aim.string, believed + 1.0)).how, Taken::How::Known);
+    }
+    void anotherStringIsRead() {
+        const Job before = tuning();
+        const std::size_t other = derived().next().aim.string == 0 ? 1 : 0;
+        const double believed = derived().now().readings_cents[other];
+        const Taken read = takenAs(before, derived(), pluckOf(before, other, believed + 20.0));
+        QCOMPARE(read.how, Taken::How::Takes);
+        QCOMPARE(read.event.kind, Event::Kind::Read);
+        QCOMPARE(takenAs(before, derived(), pluckOf(before, other, believed + 150.0)).how, Taken::How::Asks);
+    }
+    void aCloserAimIsWantedLater() {
+        std::ignore = tuning();
+        Derived later = derived();
+        const double first = nearEnough_cents(later);
+        later.advice.passes = 1.5;
+        QVERIFY(nearEnough_cents(later) < first);
+    }
+
+private:
+    [[nodiscard]] const Job& job() const { return session().job(); }
+    void startSimulated() {
+        Job demo = demoJob(0).value();
+        demo.log.clear();
+        demo.simulatedSeed = 2026;
+        demo.method.stretch = false;
+        QVERIFY(!session().keep(demo));
+    }
+    /// A job at which the next act is to tune a string.
+    Job tuning() {
+        startSimulated();
+        for (int k = 0; k < 8 && derived().next().what != NextAct::Do::Tune; ++k)
+            std::ignore = session().letSimulationAnswer();
+        return job();
+    }
+};
+
+QTEST_MAIN(TestListening)
+#include "test_listening.moc"
