@@ -94,19 +94,20 @@ std::optional<Series> PluckListener::coarse(double age_s) {
     const double bin_Hz = rate_Hz / static_cast<double>(spectrum_.size());
     peaks_.find(spectrum_.power(), before_.power(), bin_Hz, options_.fresh);
     const std::optional<Series> fresh = seriesOf(peaks_.all(), expected_, options_);
-    const double isNew = peaks_.amplitude();
     if (last_Hz_ <= 0.0)
         return fresh;
     // The string that sounds already, plucked once more, has few partials that are new. It is that one when some of it
     // has grown, or when what is new makes no other string.
-    peaks_.find(spectrum_.power(), before_.power(), bin_Hz, 0.0);
-    const std::optional<Series> whole = seriesOf(peaks_.all(), expected_, options_);
+    wholePeaks_.find(spectrum_.power(), before_.power(), bin_Hz, 0.0);
+    const std::optional<Series> whole = seriesOf(wholePeaks_.all(), expected_, options_);
     constexpr double same_cents = 40.0;
     if (!whole || std::abs(centsPerLog * std::log(whole->first_Hz / last_Hz_)) > same_cents)
         return fresh;
-    const bool again = isNew < options_.newShare * peaks_.amplitude() ||
-                       grownShare(*whole, bin_Hz) > options_.grownShare || !isAnother(fresh, *whole);
-    return again ? whole : fresh;
+    if (peaks_.amplitude() >= options_.newShare * wholePeaks_.amplitude() &&
+        grownShare(*whole, bin_Hz) <= options_.grownShare && isAnother(fresh, *whole))
+        return fresh;
+    peaks_ = wholePeaks_;
+    return whole;
 }
 
 /// Whether what the series leaves makes another string that is not much softer.
@@ -164,8 +165,8 @@ double PluckListener::offFrom_cents(std::size_t string, double heard_Hz) const {
 void PluckListener::nameString(HeardPluck& pluck, Series& series) {
     constexpr double onItsWay_cents = 120.0; // between two looks
     const Series lower = octaveDown(series);
-    const bool follows =
-        candidate_->string && std::abs(centsPerLog * std::log(series.first_Hz / candidate_->heard_Hz)) < onItsWay_cents;
+    const bool follows = candidate_->moved && candidate_->string &&
+                         std::abs(centsPerLog * std::log(series.first_Hz / candidate_->heard_Hz)) < onItsWay_cents;
     if (follows) {
         pluck.string = candidate_->string;
         pluck.harmonic = candidate_->harmonic;

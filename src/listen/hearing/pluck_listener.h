@@ -78,7 +78,7 @@ private:
     Decimator decimator_;
     Onsets onsets_;
     Spectrum spectrum_, before_;
-    Peaks peaks_;
+    Peaks peaks_, wholePeaks_; ///< what is new, or all there is where the same string was plucked again
     PluckFit fit_;
     Expected expected_;
     std::vector<double> ring_; ///< twice as long as what is kept, so that it always stands in one row

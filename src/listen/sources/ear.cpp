@@ -3,6 +3,7 @@
 
 #include "listen/hearing/channel_picker.h"
 
+#include <QPointer>
 #include <optional>
 #include <vector>
 
@@ -77,8 +78,8 @@ Ear::~Ear() {
 bool Ear::listenTo(std::unique_ptr<SoundSource> source, const HearingOptions& options) {
     stop();
     // The source is still at work in what calls this; it goes when that is over, unless another has come by then.
-    const auto end = [this, gone = source.get()] {
-        if (source_.get() == gone)
+    const auto end = [this, gone = QPointer<SoundSource>(source.get())] {
+        if (gone && source_.get() == gone)
             stop();
     };
     connect(source.get(), &SoundSource::ended, this, end, Qt::QueuedConnection);

@@ -98,7 +98,9 @@ void MethodTable::followJob() {
     Job now = context_.session().job();
     now.log.clear(); // a plan is priced from its beginning
     now.card = Card();
-    now.work = Work();
+    Work work;
+    work.methods = now.work.methods;
+    now.work = work;
     now.raw = QJsonObject();
     now.guitar = now.owner = now.story = QString();
     if (now == pricedFor_)
