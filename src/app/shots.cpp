@@ -4,6 +4,7 @@
 #include "app/main_window.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
+#include "widgets/controls/listen_bar.h"
 #include "widgets/look.h"
 #include "widgets/pages/plan_page.h"
 
@@ -14,6 +15,7 @@
 #include <QPixmap>
 #include <QPushButton>
 #include <QSpinBox>
+#include <cmath>
 #include <cstdio>
 #include <tuple>
 
@@ -86,6 +88,22 @@ bool shootJob(MainWindow& window, const QDir& dir) {
     return ok;
 }
 
+/// The demo guitar's peg on its way, as it is heard.
+bool shootListening(MainWindow& window, const QString& file) {
+    ListenBar& bar = *window.findChild<ListenBar*>();
+    bar.hearSimulated();
+    const auto isOnItsWay = [&bar] {
+        constexpr double near_cents = 25.0;
+        const auto off = bar.listening().fromAim_cents();
+        return off && std::abs(*off) < near_cents && bar.listening().state() == Listening::State::Settling;
+    };
+    while (bar.listening().isOn() && !isOnItsWay())
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+    const bool ok = window.grab().save(file, "PNG");
+    bar.toggle();
+    return ok;
+}
+
 void finish(Session& session) {
     constexpr int enough = 200;
     for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
@@ -107,7 +125,7 @@ bool takeShots(MainWindow& window, const QString& folder) {
     bool ok = here("shop.png") && shootJob(window, dir);
     window.openDemo(0);
     window.showBench();
-    ok = ok && here("balance.png");
+    ok = ok && here("balance.png") && shootListening(window, dir.filePath(QStringLiteral("balance-listening.png")));
     window.showFigures(true);
     ok = ok && here("figures.png");
     window.showFigures(false);

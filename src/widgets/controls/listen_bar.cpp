@@ -11,6 +11,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
+#include <cmath>
 #include <memory>
 
 namespace flenzo {
@@ -124,7 +125,15 @@ QString ListenBar::words() const {
         return tr("Too loud: turn the input down");
     if (listening_.isSilent())
         return tr("No sound at all: is the input muted?");
-    switch (listening_.state()) {
+    const Listening::State state = listening_.state();
+    if (const auto off = listening_.fromAim_cents();
+        off && (state == Listening::State::Settling || state == Listening::State::OnTheWay)) {
+        const QString size = QString::number(std::abs(*off), 'f', 1);
+        const QString words =
+            *off < 0.0 ? tr("%1: up by %2 ¢").arg(name, size) : tr("%1: down by %2 ¢").arg(name, size);
+        return state == Listening::State::Settling ? words : tr("%1 more (Enter takes it)").arg(words);
+    }
+    switch (state) {
     case Listening::State::Off:
         return {};
     case Listening::State::Listening:
@@ -138,7 +147,7 @@ QString ListenBar::words() const {
     case Listening::State::Taken:
         return tr("%1: taken %2 ¢").arg(name, cents);
     case Listening::State::OnTheWay:
-        return tr("%1: %2 ¢, go on (Enter takes it)").arg(name, cents);
+        return tr("%1: %2 ¢ (Enter takes it)").arg(name, cents);
     case Listening::State::Known:
         return tr("%1: %2 ¢, as before").arg(name, cents);
     case Listening::State::Asks:
