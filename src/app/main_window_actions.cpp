@@ -11,6 +11,7 @@
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 
+#include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenu>
@@ -147,6 +148,14 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     list.push_back({"listen", bench, tr("&Listen to the strings"), {QKeySequence(Qt::Key_F8)}, [this] {
                         showBench();
                         steps_->bench().listenBar().toggle();
+                    }});
+    list.push_back({"listenFile", bench, tr("Listen to a &recording…"), {}, [this] {
+                        const QString path = QFileDialog::getOpenFileName(this, tr("Listen to a recording"), QString(),
+                                                                          tr("Sound (*.wav)"));
+                        if (path.isEmpty())
+                            return;
+                        showBench();
+                        steps_->bench().listenBar().hearFile(path);
                     }});
     list.push_back({"listenPause", bench, tr("&Pause listening"), {QKeySequence(Qt::Key_F7)}, [this] {
                         steps_->bench().listenBar().togglePause();

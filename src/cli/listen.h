@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/fault.h"
 #include "domain/job.h"
 #include "listen/hearing/wav.h"
 
@@ -9,8 +8,6 @@
 
 namespace flenzo {
 
-/// The sound of a file, or what is wrong with it.
-[[nodiscard]] Result<Wav> wavFromFile(const QString& path);
 /// What `flenzo-cli listen` prints (docs/formats.md): with a job which string each pluck is and its cents against the
 /// target, else the nearest note at `a4_Hz`.
 [[nodiscard]] QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz);

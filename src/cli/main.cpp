@@ -8,6 +8,7 @@
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/rig_json.h"
+#include "store/wav_files.h"
 
 #include <CLI/CLI.hpp>
 #include <QJsonArray>

@@ -20,16 +20,23 @@ Fault whole(const FaultCode& code, const QStringList& arguments = {}) {
 
 } // namespace
 
-Result<QJsonObject> readJsonFile(const QString& path) {
+Result<QByteArray> readFile(const QString& path, qint64 mostBytes) {
     QFile file(path);
     if (QFileInfo(path).isDir())
         return whole(faults::isFolder);
     if (!file.open(QIODevice::ReadOnly))
         return whole(faults::cannotBeRead, {file.errorString()});
-    if (file.size() > largest_bytes)
+    if (file.size() > mostBytes)
         return whole(faults::fileTooLarge);
+    return file.readAll();
+}
+
+Result<QJsonObject> readJsonFile(const QString& path) {
+    const Result<QByteArray> bytes = readFile(path, largest_bytes);
+    if (!bytes.ok())
+        return bytes.fault();
     QJsonParseError error;
-    const QJsonDocument document = QJsonDocument::fromJson(file.readAll(), &error);
+    const QJsonDocument document = QJsonDocument::fromJson(bytes.value(), &error);
     if (error.error != QJsonParseError::NoError)
         return whole(faults::damagedJson, {error.errorString(), QString::number(error.offset)});
     if (!document.isObject())

@@ -11,6 +11,8 @@
 
 namespace flenzo {
 
+/// The whole of a file that is no larger than that.
+[[nodiscard]] Result<QByteArray> readFile(const QString& path, qint64 mostBytes);
 /// Reads a JSON object from a file of at most 32 MiB. The fault's field is empty when the file as a whole is at fault.
 [[nodiscard]] Result<QJsonObject> readJsonFile(const QString& path);
 

@@ -188,6 +188,19 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > size, 20000);
     } // the window goes while it listens
 
+    void aRecordingIsHeard() {
+        QVERIFY(!session().keep(listenJob("listen-single")));
+        auto* bar = window_->findChild<ListenBar*>();
+        const QString folder = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/");
+        QSignalSpy said(&window_->context(), &AppContext::said);
+        bar->hearFile(folder + QStringLiteral("listen-single.truth.json"));
+        QVERIFY(!bar->listening().isOn() && said.last().front().toString().contains(QLatin1String("no WAV")));
+        bar->hearFile(folder + QStringLiteral("listen-single.wav"));
+        QTRY_VERIFY_WITH_TIMEOUT(!job().log.empty(), 20000);
+        QVERIFY(std::abs(job().log.front().readings_cents.front().second - 13.763) < 0.5);
+        QTRY_VERIFY_WITH_TIMEOUT(!bar->listening().isOn(), 20000); // it ends with the recording
+    }
+
     void aMicrophoneIsHeard() {
         if (!server().runs())
             QSKIP("no sound server can run here: the package pulseaudio is missing or refuses to start");

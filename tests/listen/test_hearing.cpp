@@ -206,15 +206,6 @@ private Q_SLOTS:
         for (std::size_t k = 0; k < samples.size(); ++k)
             QVERIFY(std::abs(wav.samples[k] - samples[k]) < 0.01F);
     }
-    void aTakeIsReadAsItWasKept() {
-        const std::vector<float> samples{0.0F, 0.1F, -1.0F, 1.0F};
-        const auto read = readWav(wavOf(samples, 48000.0));
-        QVERIFY(std::holds_alternative<Wav>(read));
-        QCOMPARE(std::get<Wav>(read).rate_Hz, 48000.0);
-        for (std::size_t k = 0; k < samples.size(); ++k)
-            QVERIFY(std::abs(std::get<Wav>(read).samples[k] - samples[k]) < 1e-4F);
-    }
-
     /// Every byte of a head changed, every length cut: a sound or a fault, never a crash or more than there was.
     void damagedFilesAreTold() {
         const std::vector<std::uint8_t> good = file(std::vector<float>(64, 0.25F), 16, false, 48000, 1);

@@ -13,12 +13,13 @@ namespace flenzo {
 /// Frequency of partial n of a stiff string against its first: n sqrt((1 + B n^2) / (1 + B)), so that the first is 1.
 /// Source: N. H. Fletcher and T. D. Rossing, The Physics of Musical Instruments, eq. 2.67.
 [[nodiscard]] double partialRatio(int n, double stretch);
-/// The first partial of a string that sounds its harmonic at the twelfth fret: partials 2, 4, 6 of it.
+/// What one string sounds.
 struct Series {
     double first_Hz = 0.0, stretch = 0.0; ///< B
     double explained = 0.0;               ///< share of the amplitude of all peaks
     int partials = 0;                     ///< that were found
 };
+/// The string that sounds its harmonic at the twelfth fret: these are partials 2, 4, 6 of it.
 [[nodiscard]] Series octaveDown(const Series& harmonic);
 
 /// What a string may be expected at; nothing is expected where `count` is 0.

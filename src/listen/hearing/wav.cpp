@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/wav.h"
 
-#include <algorithm>
 #include <bit>
 #include <cmath>
 #include <cstring>
@@ -107,38 +106,6 @@ std::variant<Wav, WavFault> readWav(std::span<const std::uint8_t> file) {
         at = from + size + size % 2;
     }
     return format ? WavFault::NoSound : WavFault::NoFormat;
-}
-
-std::vector<std::uint8_t> wavOf(std::span<const float> sound, double rate_Hz) {
-    constexpr std::uint32_t bytes = 2, full = 32767;
-    const auto dataSize = static_cast<std::uint32_t>(sound.size() * bytes);
-    const auto rate = static_cast<std::uint32_t>(std::lround(rate_Hz));
-    std::vector<std::uint8_t> out;
-    out.reserve(44 + dataSize);
-    const auto text = [&](const char* name) {
-        for (int k = 0; k < 4; ++k)
-            out.push_back(static_cast<std::uint8_t>(name[k]));
-    };
-    const auto put = [&](std::uint32_t value, std::size_t count) {
-        for (std::size_t k = 0; k < count; ++k)
-            out.push_back(static_cast<std::uint8_t>(value >> (8 * k)));
-    };
-    text("RIFF");
-    put(36 + dataSize, 4);
-    text("WAVE");
-    text("fmt ");
-    put(16, 4);
-    put(pcm, 2);
-    put(1, 2);
-    put(rate, 4);
-    put(rate * bytes, 4);
-    put(bytes, 2);
-    put(8 * bytes, 2);
-    text("data");
-    put(dataSize, 4);
-    for (const float sample : sound)
-        put(static_cast<std::uint32_t>(std::lround(std::clamp(sample, -1.0F, 1.0F) * full)) & 0xffffU, bytes);
-    return out;
 }
 
 } // namespace flenzo

@@ -27,7 +27,4 @@ inline constexpr std::size_t mostWavChannels = 32;
 /// PCM of 8, 16, 24 or 32 bits and floats of 32 bits, 8 to 192 kHz, any channels. Chunks that are not known are passed
 /// over; a length in the head that claims more than there is counts as cut short.
 [[nodiscard]] std::variant<Wav, WavFault> readWav(std::span<const std::uint8_t> file);
-/// One channel of 16 bits, for a take that is kept.
-[[nodiscard]] std::vector<std::uint8_t> wavOf(std::span<const float> sound, double rate_Hz);
-
 } // namespace flenzo

@@ -3,6 +3,7 @@
 
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
+#include "store/wav_files.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
@@ -102,6 +103,16 @@ void ListenBar::hearSimulated(bool hurried) {
     // The hand goes with its source.
     new SimulatedHand(context_.session(), source.get(), source.get());
     listening_.start(std::move(source));
+    refresh();
+}
+
+void ListenBar::hearFile(const QString& path) {
+    Result<Wav> wav = wavFromFile(path);
+    if (!wav.ok()) {
+        Q_EMIT context_.said(sentence(path, wav.fault()), true);
+        return;
+    }
+    listening_.start(std::make_unique<WavSource>(std::move(wav).value()));
     refresh();
 }
 

@@ -27,6 +27,7 @@ public:
     bool takeAnyway();
     /// The demo guitar plays for the ear; hurried, as fast as it can be heard.
     void hearSimulated(bool hurried = false);
+    void hearFile(const QString& path); ///< a recording, as if it were played now
     void refresh();
 
 private:
