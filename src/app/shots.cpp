@@ -10,6 +10,7 @@
 
 #include <QCoreApplication>
 #include <QDateTime>
+#include <QDeadlineTimer>
 #include <QDir>
 #include <QEventLoop>
 #include <QPixmap>
@@ -97,9 +98,10 @@ bool shootListening(MainWindow& window, const QString& file) {
         const auto off = bar.listening().fromAim_cents();
         return off && std::abs(*off) < near_cents && bar.listening().state() == Listening::State::Settling;
     };
-    while (bar.listening().isOn() && !isOnItsWay())
+    const QDeadlineTimer patience(std::chrono::minutes(1));
+    while (bar.listening().isOn() && !isOnItsWay() && !patience.hasExpired())
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
-    const bool ok = window.grab().save(file, "PNG");
+    const bool ok = shoot(window, file);
     bar.toggle();
     return ok;
 }

@@ -3,6 +3,7 @@
 #include "paint/act_picture.h"
 #include "paint/convergence_chart.h"
 #include "paint/guitar_plan.h"
+#include "paint/listening_picture.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
 #include "paint/pull_bars.h"
@@ -439,6 +440,34 @@ private Q_SLOTS:
                 colours.insert(image.pixel(x, y));
         QVERIFY(colours.contains(benchDark()[ColourRole::Wood].rgb()));
         QVERIFY(colours.size() > 6);
+    }
+
+    /// The jaw comes from the side on which the string is, nearer from cent to cent, and closes within reach of the
+    /// aim.
+    void theJawsCloseOnTheAim() {
+        const QSizeF size(400, 46);
+        const auto gap = [&](double cents) {
+            const Scene scene = buildListening({cents, 2.0, -20.0, false}, size, 1.0);
+            const QRectF aim = scene.find(QStringLiteral("aim"))->points.boundingRect();
+            const QRectF comes = scene.find(QStringLiteral("comes"))->points.boundingRect();
+            return cents < 0.0 ? aim.left() - comes.right() : aim.right() - comes.left();
+        };
+        double before = 1e9;
+        for (const double cents : {-300.0, -100.0, -30.0, -10.0, -4.0}) {
+            QVERIFY(gap(cents) > 0.0 && gap(cents) < before);
+            QVERIFY(std::abs(gap(cents) + gap(-cents)) < 1e-9); // the same from above
+            before = gap(cents);
+        }
+        QVERIFY(std::abs(gap(-1.5)) < 1e-9 && std::abs(gap(1.5)) < 1e-9);
+        const Scene there = buildListening({0.5, 2.0, -20.0, false}, size, 1.0);
+        QCOMPARE(there.find(QStringLiteral("comes"))->fill, std::optional(ColourRole::Goal));
+        QVERIFY(there.description.contains(QLatin1String("There")));
+        const Scene quiet = buildListening({std::nullopt, 2.0, -40.0, true}, size, 1.0);
+        QVERIFY(!quiet.find(QStringLiteral("comes")));
+        QCOMPARE(quiet.find(QStringLiteral("level"))->fill, std::optional(ColourRole::Warn));
+        for (const double cents : {-2000.0, 2000.0, -3.0})
+            for (const Mark& mark : buildListening({cents, 2.0, 10.0, false}, size, 2.0).marks)
+                QVERIFY(QRectF(QPointF(), size).adjusted(-1, -1, 1, 1).contains(mark.points.boundingRect()));
     }
 };
 
