@@ -19,9 +19,12 @@ namespace flenzo {
 
 ListenBar::ListenBar(AppContext& context, QWidget* parent)
     : QWidget(parent), context_(context), listening_(context.session()) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    both_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    both_->setContentsMargins(0, 0, 0, 0);
+    both_->setSpacing(10);
+    auto* row = new QHBoxLayout;
     row->setSpacing(10);
+    both_->addLayout(row);
     const auto button = [&](const QString& words, const char* name) {
         auto* made = new QPushButton(words, this);
         made->setObjectName(QLatin1String(name));
@@ -40,13 +43,18 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     inputs_->setFocusPolicy(Qt::TabFocus);
     inputs_->setMaximumWidth(220);
     row->addWidget(inputs_);
+    row->addStretch();
+    auto* heard = new QHBoxLayout;
+    heard->setSpacing(10);
+    both_->addLayout(heard, 1);
     says_ = label(TextRole::Act, this, QStringLiteral("listenSays"));
-    row->addWidget(says_, 1);
+    says_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // what is said widens no page
+    heard->addWidget(says_, 1);
     picture_ = new SceneView(this);
     picture_->setObjectName(QStringLiteral("listenPicture"));
     picture_->setAccessibleName(tr("How far the string is from its aim"));
     picture_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    row->addWidget(picture_, 1);
+    heard->addWidget(picture_, 1);
     connect(listen_, &QPushButton::clicked, this, &ListenBar::toggle);
     connect(pause_, &QPushButton::clicked, this, &ListenBar::togglePause);
     connect(simulated_, &QPushButton::clicked, this, [this] { hearSimulated(); });
@@ -54,6 +62,10 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     connect(&listening_, &Listening::failed, this, &ListenBar::sayWhy);
     connect(&context_.session(), &Session::changed, this, &ListenBar::refresh);
     refresh();
+}
+
+void ListenBar::setNarrow(bool narrow) {
+    both_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void ListenBar::toggle() {
@@ -174,6 +186,7 @@ void ListenBar::refresh() {
     listen_->setText(on ? tr("Stop listening  (F8)") : tr("Listen  (F8)"));
     pause_->setText(listening_.isPaused() ? tr("Go on  (F7)") : tr("Pause  (F7)"));
     pause_->setVisible(on);
+    both_->setStretch(0, on ? 0 : 1); // the keys keep to the left when nothing is said
     simulated_->setVisible(!on && context_.session().job().simulatedSeed.has_value());
     inputs_->setVisible(on && inputs_->count() > 2);
     says_->setVisible(on);

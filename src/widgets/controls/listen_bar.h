@@ -7,6 +7,7 @@
 
 #include <QWidget>
 
+class QBoxLayout;
 class QComboBox;
 class QLabel;
 class QPushButton;
@@ -21,7 +22,8 @@ class ListenBar : public QWidget {
 public:
     ListenBar(AppContext& context, QWidget* parent);
     [[nodiscard]] Listening& listening() { return listening_; }
-    void toggle(); ///< on and off
+    void setNarrow(bool narrow); ///< what is heard stands under the keys
+    void toggle();               ///< on and off
     void togglePause();
     /// What was heard goes into the log although it is far off. False where nothing waits for that.
     bool takeAnyway();
@@ -37,6 +39,7 @@ private:
     [[nodiscard]] QString words() const;
 
     AppContext& context_;
+    QBoxLayout* both_;
     Listening listening_;
     QPushButton *listen_, *pause_, *simulated_;
     QComboBox* inputs_;

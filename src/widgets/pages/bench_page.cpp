@@ -235,6 +235,7 @@ void BenchPage::arrange() {
                                                            : step_.title);
     why_->setVisible(roomy && !why_->text().isEmpty());
     picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
+    listen_->setNarrow(narrow);
     const int aside = narrow ? 6 : 18;
     actRow_->setContentsMargins(aside, 8, aside, 8);
     answerRow_->setSpacing(narrow ? 4 : 12);
