@@ -40,7 +40,7 @@ QList<SoundInput> soundInputs() {
 DeviceSource::DeviceSource(QByteArray id, QObject* parent) : SoundSource(parent), id_(std::move(id)) {}
 
 DeviceSource::~DeviceSource() {
-    stop();
+    DeviceSource::stop();
 }
 
 bool DeviceSource::start() {

@@ -119,10 +119,10 @@ void Listening::hear(const HeardPluck& pluck) {
 }
 
 std::optional<Fault> Listening::take(const Taken& taken) {
-    const auto fault = session_.append(taken.event.tunes()                          ? tr("tune string by ear")
-                                       : taken.event.kind == Event::Kind::Stretched ? tr("stretch string by ear")
-                                                                                    : tr("read string by ear"),
-                                       taken.event);
+    auto fault = session_.append(taken.event.tunes()                          ? tr("tune string by ear")
+                                 : taken.event.kind == Event::Kind::Stretched ? tr("stretch string by ear")
+                                                                              : tr("read string by ear"),
+                                 taken.event);
     state_ = fault ? State::Unsure : State::Taken;
     heard_.reset();
     Q_EMIT changed();
