@@ -150,7 +150,7 @@ QWidget* MainWindow::buildRail() {
         auto* button = new QToolButton(rail);
         button->setText(names[page]);
         button->setObjectName(QStringLiteral("rail%1").arg(page));
-        button->setAccessibleName(tr("Page %1").arg(names[page]));
+        button->setAccessibleName(names[page]);
         button->setProperty("rail", true);
         button->setCheckable(true);
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);

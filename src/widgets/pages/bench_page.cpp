@@ -15,7 +15,6 @@
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
-#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>

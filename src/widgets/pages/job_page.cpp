@@ -10,8 +10,6 @@
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/rig_page.h"
 #include "widgets/pages/step_panel.h"
-#include "widgets/text/step_words.h"
-#include "widgets/text/wording.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -24,7 +22,6 @@
 #include <QStackedWidget>
 #include <QStyle>
 #include <algorithm>
-#include <cmath>
 
 namespace flenzo {
 
