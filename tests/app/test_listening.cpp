@@ -208,7 +208,9 @@ private Q_SLOTS:
         QVERIFY(!session().keep(example));
         Listening listening(session());
         QSignalSpy took(&listening, &Listening::tookReading);
-        QTRY_VERIFY_WITH_TIMEOUT(!soundInputs().isEmpty(), 10000);
+        if (!QTest::qWaitFor([] { return !soundInputs().isEmpty(); }, 10000) ||
+            QStandardPaths::findExecutable(QStringLiteral("paplay")).isEmpty())
+            QSKIP("the sound server offers no input here, or nothing can play to it");
         const QList<SoundInput> inputs = soundInputs();
         const auto microphone = std::find_if(inputs.begin(), inputs.end(),
                                              [](const SoundInput& input) { return input.id.contains("microphone"); });
