@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/derived.h"
-#include "session/document/worker.h"
+#include "core/base/worker.h"
 
 #include <QObject>
 #include <atomic>

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/simulation/remaining.h"
-#include "session/document/worker.h"
+#include "core/base/worker.h"
 
 #include <QObject>
 #include <memory>

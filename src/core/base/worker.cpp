@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/document/worker.h"
+#include "core/base/worker.h"
 
 #include <utility>
 
