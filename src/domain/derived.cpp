@@ -52,4 +52,13 @@ Derived derive(const Job& job, const Estimate* known) {
     return derived;
 }
 
+Event tunedTo(const Derived& derived, double to_cents) {
+    const Aim& aim = derived.next().aim;
+    Event event = Event::tuned(aim.string, to_cents);
+    event.aim_cents = aim.cents;
+    if (derived.now().state.nutLocked)
+        event.kind = Event::Kind::Fine; // the pegs reach no further than the clamp
+    return event;
+}
+
 } // namespace flenzo

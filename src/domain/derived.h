@@ -31,6 +31,10 @@ struct Derived {
     [[nodiscard]] const TrackedState& now() const { return standings.back(); }
 };
 
+/// The string that the next act tunes was left at so many cents: by its peg, or by its fine tuner once the nut is
+/// locked.
+[[nodiscard]] Event tunedTo(const Derived& derived, double to_cents);
+
 /// The advice if what was learned before still held: for a value that is being tried, until it is meant.
 [[nodiscard]] Advice adviseTrying(const Job& job, Estimate known);
 

@@ -243,14 +243,6 @@ void Session::pickGap() {
     Q_EMIT pickChanged();
 }
 
-Event Session::tuned(std::size_t string, double to_cents, double aim_cents) const {
-    Event event = Event::tuned(string, to_cents);
-    event.aim_cents = aim_cents;
-    if (derived().now().state.nutLocked)
-        event.kind = Event::Kind::Fine; // the pegs reach no further than the clamp
-    return event;
-}
-
 /// The aim is shown by the note a tuner shows, so a bare number in answer to it may count from that note as well as
 /// from the string's target: whichever lands nearer to the aim. The two are a semitone apart.
 double Session::asShown_cents(double typed_cents, const Aim& aim) const {
@@ -296,8 +288,7 @@ std::optional<Fault> Session::enter(const QString& text, bool inches) {
         const bool asked = next.aim.string == *string && !derived().advice.doubt;
         if (next.what == NextAct::Do::Tune && asked) {
             const bool bare = parseNumber(splitEntry(text).rest).has_value();
-            event = tuned(*string, bare ? asShown_cents(entry.value().value, next.aim) : entry.value().value,
-                          next.aim.cents);
+            event = tunedTo(derived(), bare ? asShown_cents(entry.value().value, next.aim) : entry.value().value);
         } else if (next.what == NextAct::Do::Stretch && asked) {
             event = Event::tuned(*string, entry.value().value);
             event.kind = Event::Kind::Stretched;
@@ -335,8 +326,7 @@ std::optional<Fault> Session::confirmAct() {
         return append(tr("take block out"), event);
     }
     case NextAct::Do::Tune: {
-        return append(tr("tune string"),
-                      tuned(next.aim.string, std::round(next.aim.cents * 10.0) / 10.0, next.aim.cents));
+        return append(tr("tune string"), tunedTo(derived(), std::round(next.aim.cents * 10.0) / 10.0));
     }
     case NextAct::Do::Read:
         if (next.gap && next.strings.empty() && !derived().advice.plateEverRead)

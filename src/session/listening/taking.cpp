@@ -12,7 +12,7 @@ namespace {
 
 constexpr double firstPass_cents = 3.0, later_cents = 1.8;
 constexpr double same_cents = 4.0; ///< from what is believed: the peg has not been touched
-constexpr double strange_cents = 90.0;
+constexpr double strange_cents = 60.0, strangeDeviations = 3.0;
 constexpr double least_cents = 0.01; ///< to which a heard reading is kept
 
 bool isRead(const Job& job, std::size_t string) {
@@ -21,6 +21,12 @@ bool isRead(const Job& job, std::size_t string) {
                std::any_of(event.readings_cents.begin(), event.readings_cents.end(),
                            [string](const auto& reading) { return reading.first == string; });
     });
+}
+
+/// How far from what is believed of it a string may read and be taken for itself.
+double strangeFrom_cents(const Derived& derived, std::size_t string) {
+    return strange_cents +
+           strangeDeviations * derived.advice.guitar.readingDeviation_cents[static_cast<Eigen::Index>(string)];
 }
 
 bool asksFor(const NextAct& next, std::size_t string) {
@@ -46,8 +52,7 @@ Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck) {
     out.event = Event::read(out.string, out.cents);
     if (next.what == NextAct::Do::Tune && asked) {
         if (std::abs(out.cents - next.aim.cents) <= nearEnough_cents(derived)) {
-            out.event = Event::tuned(out.string, out.cents);
-            out.event.aim_cents = next.aim.cents;
+            out.event = tunedTo(derived, out.cents);
         } else {
             out.how = fromBelief < same_cents + 2.0 * pluck.deviation_cents ? Taken::How::Known : Taken::How::OnTheWay;
         }
@@ -55,7 +60,7 @@ Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck) {
         out.event = Event::tuned(out.string, out.cents);
         out.event.kind = Event::Kind::Stretched;
         out.event.from_cents = believed;
-    } else if (isRead(job, out.string) && fromBelief > strange_cents) {
+    } else if (isRead(job, out.string) && fromBelief > strangeFrom_cents(derived, out.string)) {
         out.how = Taken::How::Asks;
     } else if (!asksFor(next, out.string) && isRead(job, out.string) && fromBelief < same_cents) {
         out.how = Taken::How::Known;
