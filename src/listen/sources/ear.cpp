@@ -4,75 +4,60 @@
 #include "listen/hearing/channel_picker.h"
 
 #include <QPointer>
+#include <mutex>
 #include <optional>
+#include <utility>
 #include <vector>
 
 namespace flenzo {
 
-/// What runs on the thread.
-class EarWorker : public QObject {
-    Q_OBJECT
+/// What hears one source: `feed` and `expect` on the thread, `taken` on the other side.
+class Ear::Ears {
 public:
-    void begin(double rate_Hz, std::size_t channels, const HearingOptions& options) {
-        channels_ = channels;
-        picker_.emplace(rate_Hz, channels);
-        listener_.emplace(rate_Hz, options);
-        listener_->expect(expected_);
-        shown_s_ = 0.0;
-    }
-    void end() {
-        listener_.reset();
-        picker_.reset();
-    }
-    void expect(const Expected& expected) {
-        expected_ = expected;
-        if (listener_)
-            listener_->expect(expected);
-    }
-    void feed(const QList<float>& frames) {
-        if (!listener_)
-            return;
-        one_.resize(static_cast<std::size_t>(frames.size()) / channels_);
-        picker_->pick({frames.constData(), one_.size() * channels_}, one_);
-        listener_->feed(one_);
-        while (const auto pluck = listener_->next())
-            Q_EMIT heard(*pluck);
+    Ears(double rate_Hz, std::size_t channels, const HearingOptions& options)
+        : listener_(rate_Hz, options), picker_(rate_Hz, channels), channels_(channels) {}
+
+    void expect(const Expected& expected) { listener_.expect(expected); }
+    /// True when there is something to tell.
+    bool feed(const std::vector<float>& frames) {
+        one_.resize(frames.size() / channels_);
+        picker_.pick(frames, one_);
+        listener_.feed(one_);
+        const std::lock_guard lock(mutex_);
+        while (const auto pluck = listener_.next())
+            told_.plucks.push_back(*pluck);
         constexpr double apart_s = 0.05;
-        if (listener_->heard_s() - shown_s_ < apart_s)
-            return;
-        shown_s_ = listener_->heard_s();
-        Q_EMIT hearing({listener_->now(), picker_->clips()});
+        if (listener_.heard_s() - shown_s_ >= apart_s) {
+            shown_s_ = listener_.heard_s();
+            told_.now = Hearing{listener_.now(), picker_.clips()};
+        }
+        return told_.now || !told_.plucks.empty();
     }
 
-Q_SIGNALS:
-    void heard(const flenzo::HeardPluck& pluck);
-    void hearing(const flenzo::Hearing& now);
+    struct Told {
+        std::vector<HeardPluck> plucks;
+        std::optional<Hearing> now;
+    };
+    [[nodiscard]] Told taken() {
+        const std::lock_guard lock(mutex_);
+        return std::exchange(told_, {});
+    }
 
 private:
-    std::optional<PluckListener> listener_;
-    std::optional<ChannelPicker> picker_;
-    Expected expected_;
+    PluckListener listener_;
+    ChannelPicker picker_;
+    std::size_t channels_;
     std::vector<float> one_;
-    std::size_t channels_ = 1;
     double shown_s_ = 0.0;
+    std::mutex mutex_;
+    Told told_;
 };
 
-Ear::Ear(QObject* parent) : QObject(parent), worker_(new EarWorker) {
-    qRegisterMetaType<HeardPluck>("flenzo::HeardPluck");
-    qRegisterMetaType<Hearing>("flenzo::Hearing");
-    worker_->moveToThread(&thread_);
-    connect(&thread_, &QThread::finished, worker_, &QObject::deleteLater);
-    connect(worker_, &EarWorker::heard, this, &Ear::heard);
-    connect(worker_, &EarWorker::hearing, this, &Ear::hearing);
-    thread_.start();
-}
+Ear::Ear(QObject* parent) : QObject(parent) {}
 
 Ear::~Ear() {
     if (source_)
         source_->stop();
-    source_.reset();
-    thread_.quit();
-    thread_.wait();
 }
 
 bool Ear::listenTo(std::unique_ptr<SoundSource> source, const HearingOptions& options) {
@@ -87,14 +72,13 @@ bool Ear::listenTo(std::unique_ptr<SoundSource> source, const HearingOptions& op
         QMetaObject::invokeMethod(this, end, Qt::QueuedConnection);
         Q_EMIT failed(why);
     });
+    connect(source.get(), &SoundSource::heard, this, &Ear::feed);
     if (!source->start())
         return false;
     source_ = std::move(source);
-    QMetaObject::invokeMethod(worker_, [worker = worker_, rate = source_->rate_Hz(),
-                                        channels = static_cast<std::size_t>(source_->channels()),
-                                        options] { worker->begin(rate, channels, options); });
-    connect(source_.get(), &SoundSource::heard, worker_, &EarWorker::feed,
-            source_->waits() ? Qt::BlockingQueuedConnection : Qt::QueuedConnection);
+    ears_ = std::make_shared<Ears>(source_->rate_Hz(), static_cast<std::size_t>(source_->channels()), options);
+    if (!worker_)
+        worker_ = std::make_unique<Worker>();
     return true;
 }
 
@@ -104,14 +88,35 @@ void Ear::stop() {
     source_->stop();
     source_->disconnect(this);
     source_.release()->deleteLater(); // it may be what called this
-    QMetaObject::invokeMethod(worker_, [worker = worker_] { worker->end(); });
+    ears_.reset();
     Q_EMIT stopped();
 }
 
 void Ear::expect(const Expected& expected) {
-    QMetaObject::invokeMethod(worker_, [worker = worker_, expected] { worker->expect(expected); });
+    if (ears_)
+        worker_->start([ears = ears_, expected] { ears->expect(expected); });
+}
+
+void Ear::feed(const QList<float>& frames) {
+    if (!ears_)
+        return;
+    // A copy of standard parts: a thread sanitizer does not see what Qt's own sharing hands over.
+    worker_->start([this, ears = ears_, sound = std::vector<float>(frames.begin(), frames.end())] {
+        if (ears->feed(sound))
+            QMetaObject::invokeMethod(this, "tell", Qt::QueuedConnection);
+    });
+    if (source_->waits())
+        worker_->waitForDone();
+}
+
+void Ear::tell() {
+    if (!ears_)
+        return;
+    const Ears::Told told = ears_->taken();
+    for (const HeardPluck& pluck : told.plucks)
+        Q_EMIT heard(pluck);
+    if (told.now)
+        Q_EMIT hearing(*told.now);
 }
 
 } // namespace flenzo
-
-#include "ear.moc"

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/base/worker.h"
 #include "listen/hearing/pluck_listener.h"
 #include "listen/sources/sound_source.h"
 
-#include <QThread>
 #include <memory>
 
 namespace flenzo {
@@ -15,9 +15,8 @@ struct Hearing {
     bool clips = false;
 };
 
-class EarWorker;
-
-/// Listens to one source on a thread of its own, so that no sound is missed while the window works.
+/// Listens to one source. The hearing is done on a thread of its own, begun when somebody first listens; what was heard
+/// is told where this lives.
 class Ear : public QObject {
     Q_OBJECT
 public:
@@ -36,9 +35,12 @@ Q_SIGNALS:
     void stopped();
 
 private:
+    class Ears;
+    void feed(const QList<float>& frames);
+    Q_INVOKABLE void tell(); ///< what the thread has left for us
     std::unique_ptr<SoundSource> source_;
-    QThread thread_;
-    EarWorker* worker_;
+    std::shared_ptr<Ears> ears_;     ///< of this source, on the thread
+    std::unique_ptr<Worker> worker_; ///< last, so that it ends before what it works on
 };
 
 } // namespace flenzo
