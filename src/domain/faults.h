@@ -21,6 +21,8 @@ inline constexpr FaultCode wavRate{
 inline constexpr FaultCode wavChannels{
     QT_TRANSLATE_NOOP("Fault", "has no channels or more than %1; export it with one or two")};
 inline constexpr FaultCode wavWithoutSound{QT_TRANSLATE_NOOP("Fault", "holds no sound; record it again")};
+inline constexpr FaultCode wavTooLong{
+    QT_TRANSLATE_NOOP("Fault", "holds more sound than is read at once; cut it to the part that matters")};
 inline constexpr FaultCode wavCutShort{
     QT_TRANSLATE_NOOP("Fault", "is cut short: it says that it holds more sound than it does; copy or record it again")};
 
@@ -128,7 +130,8 @@ inline constexpr FaultCode newerVersion{
 // Whole files
 inline constexpr FaultCode isFolder{QT_TRANSLATE_NOOP("Fault", "is a folder; choose a file in it")};
 inline constexpr FaultCode cannotBeRead{QT_TRANSLATE_NOOP("Fault", "cannot be read: %1")};
-inline constexpr FaultCode fileTooLarge{QT_TRANSLATE_NOOP("Fault", "is larger than 32 MiB; this is no job or rig")};
+inline constexpr FaultCode fileTooLarge{
+    QT_TRANSLATE_NOOP("Fault", "is larger than the %1 MiB that are read; check that it is the file you mean")};
 inline constexpr FaultCode damagedJson{
     QT_TRANSLATE_NOOP("Fault", "is damaged or no JSON: %1 at byte %2; use a backup or the recovery copy")};
 inline constexpr FaultCode noJsonObject{QT_TRANSLATE_NOOP("Fault", "holds no JSON object; this is no job or rig")};

@@ -27,7 +27,7 @@ Result<QByteArray> readFile(const QString& path, qint64 mostBytes) {
     if (!file.open(QIODevice::ReadOnly))
         return whole(faults::cannotBeRead, {file.errorString()});
     if (file.size() > mostBytes)
-        return whole(faults::fileTooLarge);
+        return whole(faults::fileTooLarge, {QString::number(mostBytes / (qint64{1024} * 1024))});
     return file.readAll();
 }
 

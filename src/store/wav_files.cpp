@@ -27,7 +27,7 @@ const FaultCode& codeOf(WavFault fault) {
     case WavFault::NoSound:
         return faults::wavWithoutSound;
     case WavFault::TooLong:
-        return faults::fileTooLarge;
+        return faults::wavTooLong;
     case WavFault::CutShort:
         break;
     }
