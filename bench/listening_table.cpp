@@ -24,12 +24,12 @@ struct Sums {
     double sound_s = 0.0, work_s = 0.0;
 };
 
-Sums listenTo(Sound kind, std::uint32_t seed, int takes) {
+Sums listenTo(Sound kind, std::uint32_t seed, int takes, const HearingOptions& options) {
     Sums out;
     for (int k = 0; k < takes; ++k) {
         const SoundCase take = soundCase(kind, seed + static_cast<std::uint32_t>(k));
         const auto begin = std::chrono::steady_clock::now();
-        const HeardCase heard = hear(take);
+        const HeardCase heard = hear(take, options);
         out.work_s += std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
         out.sound_s += static_cast<double>(take.sound.size()) / take.rate_Hz;
         out.plucks += heard.plucks;
@@ -49,10 +49,19 @@ Sums listenTo(Sound kind, std::uint32_t seed, int takes) {
 int main(int argc, char** argv) {
     const int takes = argc > 1 ? std::atoi(argv[1]) : 100;
     const auto seed = static_cast<std::uint32_t>(argc > 2 ? std::atoi(argv[2]) : 1);
+    HearingOptions options; // name and value in turn, for sweeps
+    std::string error;
+    for (int k = 3; k + 1 < argc; k += 2)
+        if (!options.set(argv[k], std::atof(argv[k + 1])))
+            error = std::string(argv[k]) + " is no option";
+    if (!error.empty() || !options.isValid(&error)) {
+        std::fprintf(stderr, "%s\n", error.c_str());
+        return 2;
+    }
     std::printf("%-18s %7s %6s %6s %6s %6s %6s %8s %6s\n", "sound", "found", "wrong", "p50", "p95", "max", "delay",
                 "honest", "time");
     for (const auto& [kind, name] : sounds()) {
-        const Sums sums = listenTo(kind, seed, takes);
+        const Sums sums = listenTo(kind, seed, takes, options);
         const auto found = static_cast<double>(std::max(1, sums.found));
         std::printf("%-18s %6.1f%% %6d %6.2f %6.2f %6.2f %6.2f %7.0f%% %5.1f%%\n", name,
                     sums.plucks > 0 ? 100.0 * sums.found / sums.plucks : 0.0, sums.wrong,

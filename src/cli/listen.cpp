@@ -35,7 +35,7 @@ QJsonObject readingJson(const HeardPluck& pluck, const std::optional<BenchJob>& 
 
 } // namespace
 
-QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz) {
+QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz, const HearingOptions& options) {
     std::optional<BenchJob> bench;
     Expected expected;
     if (job) {
@@ -43,7 +43,7 @@ QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_H
         expected = expectedOf(*bench, estimate(*bench));
     }
     QJsonArray readings;
-    for (const HeardPluck& pluck : hearWav(wav, expected))
+    for (const HeardPluck& pluck : hearWav(wav, expected, options))
         readings.append(readingJson(pluck, bench, a4_Hz));
     return {{QStringLiteral("readings"), readings}};
 }

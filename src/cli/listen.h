@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/job.h"
+#include "listen/hearing/options.h"
 #include "listen/hearing/wav.h"
 
 #include <QJsonObject>
@@ -10,6 +11,7 @@ namespace flenzo {
 
 /// What `flenzo-cli listen` prints (docs/formats.md): with a job which string each pluck is and its cents against the
 /// target, else the nearest note at `a4_Hz`.
-[[nodiscard]] QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz);
+[[nodiscard]] QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz,
+                                    const HearingOptions& options = {});
 
 } // namespace flenzo

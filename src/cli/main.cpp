@@ -76,7 +76,11 @@ int runAgain(const QString& path) {
     return 0;
 }
 
-int runListen(const QString& path, const QString& jobPath, double a4_Hz) {
+int runListen(const QString& path, const QString& jobPath, double a4_Hz, double clock_ppm) {
+    HearingOptions options;
+    options.calibration_ppm = clock_ppm;
+    if (std::string error; !options.isValid(&error))
+        return refuse(QStringLiteral("--clock-ppm: %1").arg(QString::fromStdString(error)));
     std::optional<Job> job;
     if (!jobPath.isEmpty()) {
         const Result<Job> read = readJob(jobPath);
@@ -87,7 +91,7 @@ int runListen(const QString& path, const QString& jobPath, double a4_Hz) {
     const Result<Wav> wav = wavFromFile(path);
     if (!wav.ok())
         return refuse(sentence(path, wav.fault()));
-    std::printf("%s", QJsonDocument(heardJson(wav.value(), job, a4_Hz)).toJson().constData());
+    std::printf("%s", QJsonDocument(heardJson(wav.value(), job, a4_Hz, options)).toJson().constData());
     return 0;
 }
 
@@ -201,12 +205,13 @@ int main(int argc, char** argv) {
         "again", "Print the next flenzo-job on the same guitar: what was learned is kept, the log is empty");
     againCommand->add_option("file", file, "flenzo-job")->required();
     std::string listenJob;
-    double a4_Hz = 440.0;
+    double a4_Hz = 440.0, clock_ppm = 0.0;
     CLI::App* listenCommand = app.add_subcommand("listen", "Print the readings of every pluck in a WAV file as JSON");
     listenCommand->add_option("file", file, "WAV")->required();
     listenCommand->add_option("--job", listenJob, "the flenzo-job whose strings they are");
     listenCommand->add_option("--a4", a4_Hz, "reference pitch in Hz where there is no job")
         ->check(CLI::Range(ranges::referencePitch_Hz.least, ranges::referencePitch_Hz.most));
+    listenCommand->add_option("--clock-ppm", clock_ppm, "by which the clock that recorded it ran fast");
     TrialOptions trial;
     CLI::App* trialCommand =
         app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
@@ -239,7 +244,7 @@ int main(int argc, char** argv) {
     if (adviseCommand->parsed())
         return runAdvise(QString::fromStdString(file), !noOutlook);
     if (listenCommand->parsed())
-        return runListen(QString::fromStdString(file), QString::fromStdString(listenJob), a4_Hz);
+        return runListen(QString::fromStdString(file), QString::fromStdString(listenJob), a4_Hz, clock_ppm);
     if (againCommand->parsed())
         return runAgain(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));

@@ -98,6 +98,12 @@ private Q_SLOTS:
             first(run({QStringLiteral("listen"), wav, QStringLiteral("--a4"), QStringLiteral("435")}));
         QVERIFY(std::abs(at435.value(QLatin1String("cents")).toDouble() -
                          at440.value(QLatin1String("cents")).toDouble() - 1200.0 * std::log2(440.0 / 435.0)) < 0.01);
+        // A clock that ran fast by 1000 parts in a million counted every pitch too low, by 1.73 cents.
+        const QString clock = QStringLiteral("--clock-ppm");
+        const QJsonObject fast = first(run({QStringLiteral("listen"), wav, clock, QStringLiteral("1000")}));
+        QVERIFY(std::abs(fast.value(QLatin1String("cents")).toDouble() -
+                         at440.value(QLatin1String("cents")).toDouble() - 1200.0 * std::log2(1.001)) < 0.01);
+        QCOMPARE(run({QStringLiteral("listen"), wav, clock, QStringLiteral("9999")}).code, 2);
     }
     void tellsWhatIsWrongWithASound() {
         QFile whole(QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/listen-single.wav"));

@@ -181,9 +181,8 @@ private Q_SLOTS:
         for (std::size_t k = 0; k < sound.size(); k += 997)
             sound[k] = k % 2 == 0 ? std::numeric_limits<float>::quiet_NaN() : std::numeric_limits<float>::infinity();
         const auto readings = hearWav(wavOfSound(sound, 44100.0, 1), {});
-        QVERIFY(readings.size() <= 1);
-        for (const HeardPluck& reading : readings)
-            QVERIFY(std::isfinite(reading.first_Hz));
+        QCOMPARE(readings.size(), std::size_t{1}); // a click a fiftieth of a second, and the string still is heard
+        QVERIFY(std::abs(1200.0 * std::log2(readings.front().first_Hz / 110.0)) < 2.0);
     }
 
     void everyKindOfSampleIsRead_data() {

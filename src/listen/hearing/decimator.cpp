@@ -30,7 +30,6 @@ Decimator::Decimator(double rate_Hz)
     for (double& tap : taps_)
         tap /= sum;
     past_.assign(2 * taps_.size(), 0.0);
-    delay_s_ = half / rate_Hz;
 }
 
 bool Decimator::feed(double sample, double& out) {

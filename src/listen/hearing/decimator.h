@@ -13,12 +13,10 @@ public:
     /// True when a sample came out.
     bool feed(double sample, double& out);
     [[nodiscard]] double rate_Hz() const { return rate_Hz_; }
-    /// By how much a sample comes out late.
-    [[nodiscard]] double delay_s() const { return delay_s_; }
 
 private:
     int factor_, phase_ = 0;
-    double rate_Hz_, delay_s_, mean_ = 0.0, meanShare_;
+    double rate_Hz_, mean_ = 0.0, meanShare_;
     std::vector<double> taps_, past_; ///< `past_` twice, so that the latest stand in one row
     std::size_t at_ = 0;
 };

@@ -70,7 +70,7 @@ void PluckListener::hop() {
         follow();
 }
 
-/// A new pluck; the one before it is said now or never.
+/// A new pluck; one before it that was not sure yet is left unsaid.
 void PluckListener::begin(double at_s) {
     if (candidate_) {
         const double age_s = at_s - candidate_->at_s;
@@ -217,7 +217,6 @@ PluckListener::Judged PluckListener::judge(double age_s) {
     }
     nameString(pluck, heard);
     pluck.first_Hz = heard.first_Hz;
-    pluck.stretch = heard.stretch;
     if (expected_.count > 0 && !pluck.string)
         return out;
     const double flat = (candidate_->moved ? options_.flatAfterPeg_centsPerS : options_.flat_centsPerS) +
@@ -234,7 +233,6 @@ PluckListener::Judged PluckListener::judge(double age_s) {
 
 void PluckListener::follow() {
     const double age_s = heard_s() - candidate_->at_s;
-    now_.age_s = age_s;
     if (age_s < options_.earliest_s)
         return;
     if (age_s > options_.forget_s || onsets_.level_dBFS() < options_.floor_dBFS) {
@@ -257,7 +255,7 @@ void PluckListener::follow() {
         return;
     HeardPluck said = *judged.pluck;
     said.deviation_cents *= options_.honesty;
-    said.first_Hz /= 1.0 + 1e-6 * options_.calibration_ppm;
+    said.first_Hz *= 1.0 + 1e-6 * options_.calibration_ppm; // a fast clock makes every pitch look low
     publish(said);
     candidate_.reset();
     now_.state = HearingNow::State::Taken;

@@ -16,7 +16,6 @@ struct HeardPluck {
     double at_s = 0.0, plucked_s = 0.0; ///< since the stream began
     double first_Hz = 0.0;              ///< the string's first partial
     double deviation_cents = 0.0;
-    double stretch = 0.0;              ///< B
     bool harmonic = false;             ///< touched at the twelfth fret, taken an octave down
     std::optional<std::size_t> string; ///< of those expected; nothing where none is
 };
@@ -28,7 +27,6 @@ struct HearingNow {
     double level_dBFS = -200.0;
     double first_Hz = 0.0; ///< of the string that sounds, while it moves; 0: nothing is known
     std::optional<std::size_t> string;
-    double age_s = 0.0; ///< since the pluck
 };
 
 /// Hears one stream of sound: finds plucks, follows each until its pitch has settled, and says it once. Plain samples
