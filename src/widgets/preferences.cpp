@@ -17,6 +17,7 @@ Preferences loadPreferences(const QString& iniFile) {
     const double scale = settings.value(QStringLiteral("textScale"), 1.0).toDouble();
     preferences.textScale = scale >= 1.0 && scale <= 2.0 ? scale : 1.0;
     preferences.language = settings.value(QStringLiteral("language")).toString();
+    preferences.listenInput = settings.value(QStringLiteral("listenInput")).toString();
     preferences.recentFiles = settings.value(QStringLiteral("recentFiles")).toStringList().mid(0, mostRecentFiles);
     return preferences;
 }
@@ -29,6 +30,7 @@ void savePreferences(const QString& iniFile, const Preferences& preferences) {
     settings.setValue(QStringLiteral("labels"), preferences.labels);
     settings.setValue(QStringLiteral("textScale"), preferences.textScale);
     settings.setValue(QStringLiteral("language"), preferences.language);
+    settings.setValue(QStringLiteral("listenInput"), preferences.listenInput);
     settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);
 }
 

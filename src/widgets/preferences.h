@@ -15,6 +15,7 @@ struct Preferences {
     bool labels = false;     ///< the section names its parts
     double textScale = 1.0;  ///< 1 to 2
     QString language;        ///< as "de"; empty: the desktop's
+    QString listenInput;     ///< to which the bench listens, as the desktop tells it; empty: the usual one
     QStringList recentFiles; ///< newest first
     bool operator==(const Preferences&) const = default;
     [[nodiscard]] const Theme& theme() const { return dark ? benchDark() : benchLight(); }

@@ -246,6 +246,45 @@ private Q_SLOTS:
                  Taken::How::OnTheWay);
         QCOMPARE(takenAs(before, derived(), pluckOf(before, next.aim.string, believed + 1.0)).how, Taken::How::Known);
     }
+    /// Once the nut is clamped the pegs reach no further than that.
+    void withTheNutLockedItIsTheFineTuner() {
+        std::ignore = tuning();
+        Derived locked = derived();
+        QCOMPARE(tunedTo(locked, 1.0).kind, Event::Kind::Tuned);
+        locked.standings.back().state.nutLocked = true;
+        QCOMPARE(tunedTo(locked, 1.0).kind, Event::Kind::Fine);
+        const Aim& aim = locked.next().aim;
+        QCOMPARE(takenAs(job(), locked, pluckOf(job(), aim.string, aim.cents)).event.kind, Event::Kind::Fine);
+    }
+    /// How far off is strange follows from how sure the belief is.
+    void aBeliefThatIsUnsureIsNotDefended() {
+        const Job before = tuning();
+        const std::size_t other = derived().next().aim.string == 0 ? 1 : 0;
+        const HeardPluck pluck = pluckOf(before, other, derived().now().readings_cents[other] + 150.0);
+        Derived unsure = derived();
+        unsure.advice.guitar.readingDeviation_cents.setConstant(60.0);
+        QCOMPARE(takenAs(before, unsure, pluck).how, Taken::How::Takes);
+    }
+    void anotherJobIsNotListenedTo() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        bar->hearSimulated(true);
+        QVERIFY(bar->listening().isOn());
+        startSimulated(); // another guitar on the bench
+        QVERIFY(!bar->listening().isOn());
+        QVERIFY(job().log.empty());
+    }
+    /// What cannot be put into the log is said, and is not in it.
+    void aReadingThatCannotBeKeptIsSaid() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        onTheLogbook("CREATE TRIGGER full BEFORE UPDATE ON jobs BEGIN SELECT RAISE(ABORT, 'full'); END");
+        QSignalSpy refused(&bar->listening(), &Listening::refused);
+        bar->hearSimulated(true);
+        QTRY_VERIFY_WITH_TIMEOUT(refused.count() > 0, 20000);
+        QVERIFY(job().log.empty());
+        bar->toggle();
+    }
     void anotherStringIsRead() {
         const Job before = tuning();
         const std::size_t other = derived().next().aim.string == 0 ? 1 : 0;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/derived.h"
 #include "core/base/worker.h"
+#include "domain/derived.h"
 
 #include <QObject>
 #include <atomic>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/simulation/remaining.h"
 #include "core/base/worker.h"
+#include "core/simulation/remaining.h"
 
 #include <QObject>
 #include <memory>

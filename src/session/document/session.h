@@ -67,6 +67,7 @@ Q_SIGNALS:
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
     void pickChanged();
+    void started();                           ///< another job is open
     void identityChanged();                   ///< path or modified state
     void notKept(const flenzo::Fault& fault); ///< an undo or redo could not be written; it was not done
 
@@ -77,7 +78,6 @@ private:
     bool step(const Job& job); ///< undo and redo
     void becomeKept(Job job, qint64 id);
     void writeRecovery();
-    [[nodiscard]] Event tuned(std::size_t string, double to_cents, double aim_cents) const;
     [[nodiscard]] double asShown_cents(double typed_cents, const Aim& aim) const;
     std::optional<Fault> doubt(const Event& event) const;
     [[nodiscard]] QString typedLength(double length_m) const;

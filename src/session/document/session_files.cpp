@@ -39,6 +39,7 @@ void Session::start(Job job, const QString& path) {
     keptAs_.reset();
     path_ = path;
     recovery_.clear();
+    Q_EMIT started();
     show(std::move(job));
     Q_EMIT identityChanged();
 }

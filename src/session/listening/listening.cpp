@@ -2,7 +2,6 @@
 #include "session/listening/listening.h"
 
 #include "core/statics/pitch.h"
-#include "domain/faults.h"
 #include "listen/hearing/expect.h"
 
 #include <utility>
@@ -23,6 +22,7 @@ Listening::Listening(Session& session, QObject* parent) : QObject(parent), sessi
         if (isOn())
             expect();
     });
+    connect(&session_, &Session::started, this, &Listening::stop); // that is another guitar
 }
 
 bool Listening::start(std::unique_ptr<SoundSource> source) {
@@ -48,7 +48,10 @@ void Listening::pause(bool paused) {
 
 void Listening::expect() {
     Expected expected = expectedOf(benchJobOf(session_.job()), session_.derived().advice.guitar);
+    aim_.reset();
+    near_cents_ = nearEnough_cents(session_.derived());
     if (const NextAct& next = session_.derived().next(); next.what == NextAct::Do::Tune) {
+        aim_ = next.aim;
         expected.asked = next.aim.string;
         expected.aim_Hz = next.aim.frequency_Hz;
     }
@@ -56,10 +59,9 @@ void Listening::expect() {
 }
 
 std::optional<double> Listening::fromAim_cents() const {
-    const NextAct& next = session_.derived().next();
-    if (next.what != NextAct::Do::Tune || string_ != next.aim.string || state_ == State::Listening)
+    if (!aim_ || string_ != aim_->string || state_ == State::Listening)
         return std::nullopt;
-    return cents_ - next.aim.cents;
+    return cents_ - aim_->cents;
 }
 
 void Listening::follow(const Hearing& hearing) {
@@ -118,31 +120,31 @@ void Listening::hear(const HeardPluck& pluck) {
     Q_EMIT changed();
 }
 
-std::optional<Fault> Listening::take(const Taken& taken) {
-    auto fault = session_.append(taken.event.tunes()                          ? tr("tune string by ear")
-                                 : taken.event.kind == Event::Kind::Stretched ? tr("stretch string by ear")
-                                                                              : tr("read string by ear"),
-                                 taken.event);
+void Listening::take(const Taken& taken) {
+    const auto fault = session_.append(taken.event.tunes()                          ? tr("tune string by ear")
+                                       : taken.event.kind == Event::Kind::Stretched ? tr("stretch string by ear")
+                                                                                    : tr("read string by ear"),
+                                       taken.event);
     state_ = fault ? State::Unsure : State::Taken;
     heard_.reset();
     Q_EMIT changed();
-    if (!fault)
+    if (fault)
+        Q_EMIT refused(*fault);
+    else
         Q_EMIT tookReading();
-    return fault;
 }
 
-std::optional<Fault> Listening::takeAnyway() {
+void Listening::takeAnyway() {
     if (!heard_)
-        return Fault{faults::readingMissing, QStringLiteral("reading")};
+        return;
     Taken taken = *heard_;
     const NextAct& next = session_.derived().next();
     if (taken.how == Taken::How::OnTheWay && next.what == NextAct::Do::Tune && next.aim.string == taken.string) {
         const double deviation = taken.event.pitchDeviation_cents;
-        taken.event = Event::tuned(taken.string, taken.cents);
-        taken.event.aim_cents = next.aim.cents;
+        taken.event = tunedTo(session_.derived(), taken.cents);
         taken.event.pitchDeviation_cents = deviation;
     }
-    return take(taken);
+    take(taken);
 }
 
 } // namespace flenzo

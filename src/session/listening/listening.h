@@ -28,30 +28,34 @@ public:
     [[nodiscard]] double cents() const { return cents_; }
     /// From the aim of the string asked for, while that one sounds.
     [[nodiscard]] std::optional<double> fromAim_cents() const;
+    [[nodiscard]] double near_cents() const { return near_cents_; } ///< within which it is taken as there
     [[nodiscard]] double level_dBFS() const { return level_dBFS_; }
     [[nodiscard]] bool clips() const { return clips_; }
     /// Whether nothing at all has come in for so long that the input must be dead.
     [[nodiscard]] bool isSilent() const { return silentFor_ > silentTicks; }
     /// What was heard last goes into the log although it is far off or the peg is not at its aim.
-    std::optional<Fault> takeAnyway();
+    void takeAnyway();
 
 Q_SIGNALS:
     void changed(); ///< any of the above; some twenty times a second while listening
     void failed(flenzo::SourceFault why);
-    void tookReading(); ///< it is in the log
+    void tookReading();                       ///< it is in the log
+    void refused(const flenzo::Fault& fault); ///< it could not be put there
 
 private:
     static constexpr int silentTicks = 100;
     void hear(const HeardPluck& pluck);
     void follow(const Hearing& hearing);
     void expect();
-    std::optional<Fault> take(const Taken& taken);
+    void take(const Taken& taken);
 
     Session& session_;
     Ear ear_;
     State state_ = State::Off;
     std::optional<std::size_t> string_;
     std::optional<Taken> heard_; ///< last, not taken
+    std::optional<Aim> aim_;     ///< of the act that is shown: what follows from a reading may still be worked out
+    double near_cents_ = 0.0;
     double cents_ = 0.0, level_dBFS_ = -200.0;
     bool clips_ = false, paused_ = false;
     int silentFor_ = 0;

@@ -59,7 +59,7 @@ void SimulatedHand::act(const NextAct& next) {
         const Event pulled = guitar.answer(next);
         guitar.hear(pulled);
         pluck(guitar, next.aim.string, std::nullopt);
-    } else if (alone_) {
+    } else {
         std::ignore = session_.letSimulationAnswer();
         free_s_ = source_->made_s() + afterAct_s;
     }

@@ -16,8 +16,6 @@ class SimulatedHand : public QObject {
 public:
     /// `source` may go before it does.
     SimulatedHand(Session& session, SimulatedSource* source, QObject* parent = nullptr);
-    /// Without: claw and gap wait for somebody to say done.
-    void setAlone(bool alone) { alone_ = alone; }
 
 private:
     void listenOn(double made_s);
@@ -27,7 +25,6 @@ private:
     Session& session_;
     QPointer<SimulatedSource> source_;
     double free_s_ = 0.6; ///< when the hand is free for the next pluck
-    bool alone_ = true;
 };
 
 } // namespace flenzo

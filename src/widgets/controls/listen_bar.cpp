@@ -60,6 +60,8 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     connect(simulated_, &QPushButton::clicked, this, [this] { hearSimulated(); });
     connect(&listening_, &Listening::changed, this, &ListenBar::refresh);
     connect(&listening_, &Listening::failed, this, &ListenBar::sayWhy);
+    connect(&listening_, &Listening::refused, this, [this](const Fault& fault) { context_.accept(fault); });
+    connect(inputs_, &QComboBox::activated, this, &ListenBar::chooseInput);
     connect(&context_.session(), &Session::changed, this, &ListenBar::refresh);
     refresh();
 }
@@ -84,13 +86,13 @@ bool ListenBar::takeAnyway() {
     const Listening::State state = listening_.state();
     if (state != Listening::State::Asks && state != Listening::State::OnTheWay)
         return false;
-    context_.accept(listening_.takeAnyway());
+    listening_.takeAnyway();
     return true;
 }
 
 /// Inputs are looked for when somebody wants to listen: plugged in later they are there.
 void ListenBar::fillInputs() {
-    const QByteArray chosen = inputs_->currentData().toByteArray();
+    const QByteArray chosen = context_.preferences().listenInput.toUtf8();
     inputs_->clear();
     inputs_->addItem(tr("Usual input"), QByteArray());
     for (const SoundInput& input : soundInputs()) {
@@ -105,6 +107,14 @@ void ListenBar::listen() {
     if (listening_.start(std::make_unique<DeviceSource>(inputs_->currentData().toByteArray())))
         context_.say(tr("Pluck one string: it is named here, and read when its pitch has settled."));
     refresh();
+}
+
+/// Heard from then on, and the next time.
+void ListenBar::chooseInput() {
+    Preferences changed = context_.preferences();
+    changed.listenInput = QString::fromUtf8(inputs_->currentData().toByteArray());
+    context_.setPreferences(changed);
+    listen();
 }
 
 void ListenBar::hearSimulated(bool hurried) {
@@ -196,8 +206,8 @@ void ListenBar::refresh() {
     says_->setText(words());
     const double scale = context_.preferences().textScale;
     picture_->setFixedHeight(static_cast<int>(46.0 * scale));
-    const ListeningPicture values{listening_.fromAim_cents(), nearEnough_cents(context_.session().derived()),
-                                  listening_.level_dBFS(), listening_.clips()};
+    const ListeningPicture values{listening_.fromAim_cents(), listening_.near_cents(), listening_.level_dBFS(),
+                                  listening_.clips()};
     picture_->show([values, scale](const QSizeF& size) { return buildListening(values, size, scale); },
                    context_.preferences());
 }

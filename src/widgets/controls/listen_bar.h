@@ -36,6 +36,7 @@ private:
     void listen();
     void sayWhy(SourceFault why);
     void fillInputs();
+    void chooseInput();
     [[nodiscard]] QString words() const;
 
     AppContext& context_;
