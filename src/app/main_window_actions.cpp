@@ -7,7 +7,7 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
-#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 

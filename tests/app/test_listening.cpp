@@ -8,7 +8,7 @@
 #include "store/files.h"
 #include "store/job_json.h"
 #include "support/window.h"
-#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/controls/scene_view.h"
 
 #include <QElapsedTimer>

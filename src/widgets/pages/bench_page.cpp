@@ -4,7 +4,7 @@
 #include "domain/movement.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
-#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is typed and said on the bench.
-#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/bench_page.h"
 
 #include <QKeyEvent>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "widgets/controls/listen_bar.h"
+#include "widgets/pages/listen_bar.h"
 
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
