@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/moment_chart.h"
 
+#include "paint/provenance.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -138,7 +140,8 @@ void drawWords(Scene& scene, double font, const QString& stiffness, bool unstabl
         return scene.text(at, text, ink, std::min(font, fits), side | Qt::AlignVCenter);
     };
     const double first = 10.0 + font * 0.5;
-    words({14.0, first}, Words::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet, Qt::AlignLeft);
+    textWithProvenance(scene, {14.0, first}, Provenance::Calculated, Words::tr("moment, N·m, over the plate's angle"),
+                       ColourRole::Quiet, std::min(font, (scene.size.width() - 28.0 - 1.1 * font) / 20.0));
     words({14.0, first + line}, Words::tr("strings forward"), ColourRole::Strings, Qt::AlignLeft).bold = true;
     words({right, first + line}, Words::tr("springs back"), ColourRole::Springs, Qt::AlignRight).bold = true;
     words({14.0, bottom - font * 2.0}, Words::tr("dashed: strings while they are retuned"), ColourRole::Quiet,
@@ -165,7 +168,7 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
     const QPointF rest = frame.at(degrees(v.state.angle_rad), here.strings_Nm);
     scene
         .area(QPolygonF{rest + QPointF(0, -9), rest + QPointF(9, 0), rest + QPointF(0, 9), rest + QPointF(-9, 0)},
-              ColourRole::Text, ColourRole::Sheet, 2.0)
+              v.angleMeasured ? ColourRole::Text : ColourRole::Sheet, ColourRole::Text, 2.0)
         .id = QStringLiteral("rest");
     bool unstable = false;
     const QString stiffness = stiffnessText(v, &unstable);

@@ -2,6 +2,7 @@
 #include "paint/movement_picture.h"
 
 #include "paint/format.h"
+#include "paint/provenance.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -37,11 +38,15 @@ Scene buildMovement(const MovedStrings& moved, const QSizeF& size, double textSc
     double most = 1.0;
     for (const auto& string : moved.strings)
         most = std::max(most, std::abs(string.plate_cents) + std::abs(string.own_cents));
-    const double row = (size.height() - top - 4.0) / static_cast<double>(moved.strings.size());
+    const double foot = font * 1.6;
+    const double row = (size.height() - top - foot) / static_cast<double>(moved.strings.size());
     const double zero = left + words + (size.width() - left - 2.0 * words - 14.0) / 2.0;
     const double perCent = std::max(1.0, size.width() - left - 2.0 * words - 14.0) / 2.0 / most;
     const double thick = std::min(row * 0.55, font * 0.7), small = std::min(font, row * 0.95);
-    scene.line({{zero, top}, {zero, size.height() - 4.0}}, ColourRole::Rule, 1.0);
+    scene.line({{zero, top}, {zero, size.height() - foot}}, ColourRole::Rule, 1.0);
+    const QString legend = Words::tr("calculated  ·  thin: the plate's tilt  ·  thick: its own length");
+    textWithProvenance(scene, {14.0, size.height() - font * 0.8}, Provenance::Calculated, legend, ColourRole::Quiet,
+                       std::min(font, (size.width() - 28.0) / (0.58 * static_cast<double>(legend.size() + 2))));
     QStringList said;
     for (std::size_t k = 0; k < moved.strings.size(); ++k) {
         const auto& string = moved.strings[k];
@@ -49,10 +54,10 @@ Scene buildMovement(const MovedStrings& moved, const QSizeF& size, double textSc
         const double split = zero + string.plate_cents * perCent, end = split + string.own_cents * perCent;
         scene.text({14.0, y}, string.name, ColourRole::Text, small, Qt::AlignLeft | Qt::AlignVCenter).bold =
             string.touched;
-        scene.area(QRectF(QPointF(zero, y - thick / 2), QPointF(split, y + thick / 2)).normalized(), ColourRole::Sheet,
+        scene.area(QRectF(QPointF(zero, y - thick / 4), QPointF(split, y + thick / 4)).normalized(), ColourRole::Sheet,
                    ColourRole::MetalEdge, 1.4);
         Mark& own = scene.area(QRectF(QPointF(split, y - thick / 2), QPointF(end, y + thick / 2)).normalized(),
-                               ColourRole::Strings);
+                               ColourRole::Sheet, ColourRole::Strings, 2.2);
         own.id = QStringLiteral("moved-") + string.name;
         own.tip = Words::tr("String %1: %2 cents by the plate, %3 by itself")
                       .arg(string.name, signedNumber(string.plate_cents, 1), signedNumber(string.own_cents, 1));

@@ -17,7 +17,7 @@ struct MovedStrings {
     std::vector<String> strings;
 };
 
-/// An arrow a string: hollow the plate's share, solid its own, to the right sharp and to the left flat.
+/// A bar a string: thin the plate's share, thick its own, to the right sharp and to the left flat.
 [[nodiscard]] Scene buildMovement(const MovedStrings& moved, const QSizeF& size, double textScale);
 
 } // namespace flenzo

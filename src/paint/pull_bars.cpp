@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/pull_bars.h"
 
+#include "paint/provenance.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -42,9 +44,11 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         const PullBars::Bar& bar = pulls.bars[i];
         const double middle = top + (static_cast<double>(i) + 0.5) * row;
         scene.text({14.0, middle}, bar.name, ColourRole::Text, font, Qt::AlignLeft | Qt::AlignVCenter);
-        scene.area(QRectF(left, middle - thick, bar.before_N * perNewton, thick), ColourRole::Sheet,
-                   ColourRole::Strings, 1.0);
-        Mark& mark = scene.area(QRectF(left, middle, bar.after_N * perNewton, thick), ColourRole::Strings);
+        // Both are calculated, so both are hollow.
+        scene.area(QRectF(left, middle - thick, bar.before_N * perNewton, thick * 0.5), ColourRole::Sheet,
+                   ColourRole::Quiet, 1.0);
+        Mark& mark = scene.area(QRectF(left, middle - thick * 0.25, bar.after_N * perNewton, thick * 1.25),
+                                ColourRole::Sheet, ColourRole::Strings, 2.2);
         mark.id = QStringLiteral("pull-%1").arg(i);
         mark.tip = Words::tr("String %1: %2 before, %3 after")
                        .arg(bar.name, forceText(bar.before_N, pulls.units), forceText(bar.after_N, pulls.units));
@@ -58,7 +62,9 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         const double fits = (size.width() - 28.0) / (0.58 * std::max(1.0, static_cast<double>(text.size())));
         return scene.text({14.0, y}, text, ink, std::min(font, fits), Qt::AlignLeft | Qt::AlignVCenter);
     };
-    words_at(line, Words::tr("hollow: off  ·  solid: on (calculated)"), ColourRole::Quiet);
+    const QString legend = Words::tr("calculated: thin off, thick on");
+    textWithProvenance(scene, {14.0, line}, Provenance::Calculated, legend, ColourRole::Quiet,
+                       std::min(font, (size.width() - 28.0) / (0.58 * static_cast<double>(legend.size() + 2))));
     Mark& sum = words_at(line + font * 1.4,
                          Words::tr("in all %1 \u2192 %2, %3")
                              .arg(forceText(before_N, pulls.units), forceText(after_N, pulls.units),

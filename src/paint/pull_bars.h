@@ -16,7 +16,7 @@ struct PullBars {
     Units units;
 };
 
-/// A pair of bars a string, the old set hollow over the new one solid, with what changes; the sums below.
+/// A pair of bars a string, the old set thin over the new one thick, with what changes; the sums below.
 [[nodiscard]] Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale);
 
 } // namespace flenzo

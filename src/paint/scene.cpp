@@ -138,6 +138,10 @@ const Mark* Scene::hit(const QPointF& at) const {
 
 void paint(QPainter& painter, const Scene& scene, const Theme& theme) {
     painter.fillRect(QRectF({0, 0}, scene.size), theme[scene.ground]);
+    paintMarks(painter, scene, theme);
+}
+
+void paintMarks(QPainter& painter, const Scene& scene, const Theme& theme) {
     painter.setRenderHint(QPainter::Antialiasing);
     for (const Mark& mark : scene.marks) {
         if (mark.shape == Mark::Shape::Text) {

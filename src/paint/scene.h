@@ -46,5 +46,7 @@ struct Scene {
 };
 
 void paint(QPainter& painter, const Scene& scene, const Theme& theme);
+/// Without the ground, over what is there.
+void paintMarks(QPainter& painter, const Scene& scene, const Theme& theme);
 
 } // namespace flenzo

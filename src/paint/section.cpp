@@ -2,6 +2,7 @@
 #include "paint/section.h"
 
 #include "core/statics/readings.h"
+#include "paint/provenance.h"
 #include "paint/section_parts.h"
 
 #include <QCoreApplication>
@@ -275,9 +276,8 @@ private:
         const double x = edge.x() - 5 * mm;
         scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), ColourRole::Text, 1.5).id = QStringLiteral("gap");
         scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), ColourRole::Quiet, 1.0);
-        scene_
-            .text(paper_.at({x - 1 * mm, surface() - 4 * mm}), lengthText(gap_m, v_.units), ColourRole::Text, font_,
-                  Qt::AlignLeft | Qt::AlignVCenter)
+        textWithProvenance(scene_, paper_.at({x - 1 * mm, surface() - 4 * mm}) - QPointF(1.1 * font_, 0.0), provenance(),
+                           lengthText(gap_m, v_.units), ColourRole::Text, font_)
             .id = QStringLiteral("gap-text");
     }
 
@@ -354,14 +354,17 @@ private:
                     Qt::AlignLeft | Qt::AlignVCenter);
     }
 
+    [[nodiscard]] Provenance provenance() const {
+        return v_.angleMeasured ? Provenance::Measured : Provenance::Calculated;
+    }
+
     void plateWords() {
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
         const QString said = plateText(v_.state.angle_rad);
-        Mark& words =
-            scene_.text({14.0, scene_.size.height() - strip_ * 0.5},
-                        v_.angleMeasured ? Words::tr("%1, measured").arg(said) : Words::tr("%1, calculated").arg(said),
-                        level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.0 : 1.2),
-                        Qt::AlignLeft | Qt::AlignVCenter);
+        Mark& words = textWithProvenance(scene_, {14.0, scene_.size.height() - strip_ * 0.5}, provenance(),
+                                         v_.angleMeasured ? Words::tr("%1, measured").arg(said)
+                                                          : Words::tr("%1, calculated").arg(said),
+                                         level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.0 : 1.2));
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }

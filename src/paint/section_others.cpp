@@ -3,6 +3,7 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/readings.h"
+#include "paint/provenance.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -131,9 +132,9 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
               Words::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
-    Mark& words = scene.text({14.0, scene.size.height() - strip * 0.5},
-                             Words::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip), ColourRole::Text,
-                             font * 1.2, Qt::AlignLeft | Qt::AlignVCenter);
+    Mark& words = textWithProvenance(scene, {14.0, scene.size.height() - strip * 0.5}, Provenance::Calculated,
+                                     Words::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
+                                     ColourRole::Text, font * 1.2);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description =

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/trial_chart.h"
 
+#include "paint/provenance.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <array>
@@ -67,8 +69,8 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
             if (count == 0)
                 continue;
             const double height = (tall - font * 0.9) * count / most;
-            Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height),
-                                   adviser ? ColourRole::Focus : ColourRole::Strings);
+            Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height), ColourRole::Sheet,
+                                   adviser ? ColourRole::Focus : ColourRole::Strings, 2.2);
             bar.id = QStringLiteral("bar-%1-%2").arg(report.rows.size() - 1 - k).arg(b + 1);
             bar.tip = b + 1 == bins ? Words::tr("%1 of %2 guitars in more than %3 passes")
                                           .arg(count)
@@ -84,8 +86,8 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
         scene.text({left + wide * (b + 0.5), bottom + font * 0.7},
                    b + 1 == bins ? QStringLiteral("more") : QString::number(binEnds[static_cast<std::size_t>(b)]),
                    ColourRole::Quiet, font * 0.87, centred);
-    scene.text({(left + right) / 2.0, bottom + font * 2.1}, Words::tr("passes until in tune and level"),
-               ColourRole::Quiet, font, centred);
+    textWithProvenance(scene, {left, bottom + font * 2.1}, Provenance::Calculated,
+                       Words::tr("passes until in tune and level, calculated"), ColourRole::Quiet, font);
     scene.description =
         Words::tr("Trial on %1 hidden guitars. Adviser: %2.").arg(report.stable).arg(wordsOf(report.rows.back()));
     return scene;

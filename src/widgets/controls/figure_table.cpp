@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/figure_table.h"
 
+#include "widgets/controls/provenance_icon.h"
+
 #include <QHeaderView>
 
 namespace flenzo {
@@ -21,6 +23,12 @@ FigureTable::FigureTable(const QStringList& headers, const QString& name, QWidge
     horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
     if (QTableWidgetItem* first = horizontalHeaderItem(0))
         first->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+}
+
+void FigureTable::markColumn(int column, Provenance of) {
+    QTableWidgetItem* head = horizontalHeaderItem(column);
+    head->setIcon(provenanceIcon(of));
+    head->setToolTip(provenanceName(of));
 }
 
 void FigureTable::show(const QList<QStringList>& rows, double basePixels) {

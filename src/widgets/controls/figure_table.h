@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "paint/provenance.h"
+
 #include <QTableWidget>
 
 namespace flenzo {
@@ -10,6 +12,8 @@ class FigureTable : public QTableWidget {
     Q_OBJECT
 public:
     FigureTable(const QStringList& headers, const QString& name, QWidget* parent = nullptr);
+    /// Marks the figures of a column for where they come from.
+    void markColumn(int column, Provenance of);
     void show(const QList<QStringList>& rows, double basePixels);
 };
 

@@ -69,6 +69,8 @@ LearnedPanel::LearnedPanel(AppContext& context, QWidget* parent) : QFrame(parent
     column->addWidget(note_);
     table_ = new FigureTable({tr("quantity"), tr("nominal"), tr("learned"), tr("uncertain")}, tr("Learned"), this);
     table_->setObjectName(QStringLiteral("learned"));
+    table_->markColumn(1, Provenance::Assumed);
+    table_->markColumn(2, Provenance::Calculated);
     column->addWidget(table_);
 }
 

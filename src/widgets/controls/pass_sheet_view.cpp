@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/pass_sheet_view.h"
 
+#include "paint/provenance.h"
 #include "widgets/look.h"
 
 #include <QHeaderView>
@@ -14,7 +15,7 @@ namespace flenzo {
 namespace {
 
 /// Paints one field: aim small and quiet, reading large; flat to the left with a wedge pointing down, sharp to the
-/// right with one pointing up; a bar at the edge for what was measured, dashes around what is only forecast.
+/// right with one pointing up; before it the mark of where it comes from.
 class CellPainter : public QStyledItemDelegate {
 public:
     CellPainter(AppContext& context, QObject* parent) : QStyledItemDelegate(parent), context_(context) {}
@@ -38,14 +39,6 @@ public:
 
 private:
     static void frame(QPainter& painter, const QRectF& box, const SheetCell& cell, const Theme& theme) {
-        if (cell.kind == SheetCell::Kind::Measured)
-            painter.fillRect(QRectF(box.left(), box.top(), 4, box.height()), theme[ColourRole::Text]);
-        if (cell.kind == SheetCell::Kind::Forecast) {
-            painter.setRenderHint(QPainter::Antialiasing, false); // straight lines need none, and it is dear for dashes
-            painter.setPen(QPen(theme[ColourRole::Forecast], 1.0, Qt::DashLine));
-            painter.drawRect(box.adjusted(2, 2, -2, -2));
-            painter.setRenderHint(QPainter::Antialiasing);
-        }
         if (cell.next) {
             painter.setPen(QPen(theme[ColourRole::Focus], 2.5));
             painter.drawRect(box);
@@ -65,11 +58,15 @@ private:
     void reading(QPainter& painter, const QRectF& box, const SheetCell& cell, bool plate, const Theme& theme) const {
         const double value = *cell.reading_cents;
         const bool forecast = cell.kind == SheetCell::Kind::Forecast;
-        const QString text = (cell.kind == SheetCell::Kind::Measured ? QString() : QStringLiteral("≈ ")) +
-                             signedNumber(value, plate ? 2 : 1) + (plate ? QStringLiteral("°") : QString());
+        const bool measured = cell.kind == SheetCell::Kind::Measured;
+        const QString text = signedNumber(value, plate ? 2 : 1) + (plate ? QStringLiteral("°") : QString());
         const QColor& colour = forecast ? theme[ColourRole::Forecast] : theme[ColourRole::Text];
-        write(painter, box.adjusted(0, 0, -24, 0), text, colour, 1.07, cell.kind == SheetCell::Kind::Measured,
-              Qt::AlignRight);
+        write(painter, box.adjusted(0, 0, -24, 0), text, colour, 1.07, measured, Qt::AlignRight);
+        const double pixels = painter.font().pixelSize();
+        paintProvenance(
+            painter,
+            {box.right() - 24 - QFontMetricsF(painter.font()).horizontalAdvance(text) - 0.7 * pixels, box.center().y()},
+            measured ? Provenance::Measured : Provenance::Calculated, 0.8 * pixels, theme);
         const QPointF middle(box.right() - 12, box.center().y());
         painter.setPen(Qt::NoPen);
         if (cell.within) {

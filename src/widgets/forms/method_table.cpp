@@ -3,6 +3,7 @@
 
 #include "domain/measuring.h"
 #include "paint/format.h"
+#include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
@@ -62,6 +63,8 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     tree_->setObjectName(QStringLiteral("methods"));
     tree_->setAccessibleName(tr("Methods and what they cost on this guitar"));
     tree_->setHeaderLabels({tr("topic"), tr("method"), tr("passes"), tr("minutes"), tr("risk"), tr("why")});
+    for (const int figures : {PassesColumn, MinutesColumn})
+        tree_->headerItem()->setIcon(figures, provenanceIcon(Provenance::Calculated));
     tree_->setRootIsDecorated(true);
     tree_->setExpandsOnDoubleClick(false); // each of its clicks does already
     tree_->setAlternatingRowColors(false);
@@ -169,7 +172,7 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
         const MethodOption& option = priced.topic->options[k];
         QTreeWidgetItem& child = *row.child(static_cast<int>(k));
         const bool isChosen = option.name == chosen;
-        const QString mark = isChosen ? QStringLiteral("\u25c9 ") : QStringLiteral("\u25cb ");
+        const QString mark = isChosen ? QStringLiteral("\u2713 ") : QStringLiteral("\u00b7 ");
         const QStringList cells{QString(),
                                 mark + option.title,
                                 isChosen ? QString() : passesText(priced.prices[k], plan_->now),

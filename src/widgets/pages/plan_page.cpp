@@ -141,7 +141,6 @@ QWidget* PlanPage::buildTakes() {
         each->setWordWrap(true);
         column->addWidget(each);
     }
-    column->addWidget(buildTools());
     toolsNote_->setWordWrap(true);
     column->addWidget(toolsNote_);
     column->addStretch();
@@ -152,7 +151,6 @@ QWidget* PlanPage::buildTakes() {
 QWidget* PlanPage::buildTools() {
     auto* box = new QWidget(this);
     auto* form = new QFormLayout(box);
-    form->setContentsMargins(0, 0, 0, 0);
     const auto row = [&](const char* name, const QString& title, const QList<MeasuringTool>& list,
                          int (*now)(const Tools&), void (*choose)(Tools&, int)) {
         auto* combo = new QComboBox(box);
@@ -187,12 +185,19 @@ QWidget* PlanPage::buildTables() {
     methods_ = new MethodTable(context_, tabs_);
     aims_ = new FigureTable({tr("string"), tr("tune to"), tr("±"), tr("hertz"), tr("that is")}, tr("Aims"), this);
     aims_->setObjectName(QStringLiteral("aims"));
+    for (int column = 1; column < aims_->columnCount(); ++column)
+        aims_->markColumn(column, Provenance::Calculated);
     ways_ = new FigureTable({tr("way"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Ways out"), this);
     ways_->setObjectName(QStringLiteral("ways"));
     alone_ = new FigureTable({tr("string"), tr("after one pass")}, tr("Claw left alone"), this);
     passes_ = new FigureTable({tr("figure"), tr("value")}, tr("Passes and balance"), this);
     passes_->setObjectName(QStringLiteral("passFigures"));
+    for (FigureTable* two : {alone_, passes_})
+        two->markColumn(1, Provenance::Calculated);
+    for (int column = 1; column < ways_->columnCount(); ++column)
+        ways_->markColumn(column, Provenance::Calculated);
     tabs_->addTab(methods_, tr("&Methods"));
+    tabs_->addTab(buildTools(), tr("&Tools and rate"));
     tabs_->addTab(tablePanel(this, &aimsNote_, aims_), tr("A&ims in your order"));
     tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("If the claw is &left alone"));
     tabs_->addTab(tablePanel(this, nullptr, passes_), tr("Fi&gures"));

@@ -186,7 +186,7 @@ QWidget* RigPage::buildFigures(const QString& title, const std::vector<const std
     auto* form = new QFormLayout;
     form->setVerticalSpacing(3);
     QLabel* head = label(TextRole::Small, panel);
-    head->setText(tr("dotted: assumed  ·  tick: measured"));
+    head->setText(tr("dotted: assumed  ·  solid and ticked: measured"));
     head->setAlignment(Qt::AlignRight);
     form->addRow(head);
     heads_.push_back({head, groups});
