@@ -4,6 +4,7 @@
 #include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 
 #include <QAbstractItemModelTester>
@@ -22,6 +23,7 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTreeWidget>
 #include <memory>
 #include <set>
 
@@ -203,16 +205,24 @@ private Q_SLOTS:
     }
 
     void theWayWithTheClawIsChosen() {
-        window_->lookAt(StepId::OldSet);
-        auto* way = find<QComboBox>("clawWay");
-        QCOMPARE(way->count(), 4);
-        way->setFocus();
-        QTest::keyClick(way, Qt::Key_End);
+        window_->lookAt(StepId::Plan);
+        auto* table = window_->findChild<MethodTable*>();
+        auto* tree = find<QTreeWidget>("methods");
+        const auto choose = [&](int option) {
+            table->finish();
+            QTreeWidgetItem* topic = table->topicRow(QStringLiteral("clawStep"));
+            QVERIFY(topic && topic->childCount() == 4);
+            topic->setExpanded(true);
+            tree->setFocus();
+            tree->setCurrentItem(topic->child(option));
+            QTest::keyClick(tree, Qt::Key_Return);
+        };
+        choose(3);
         QCOMPARE(session().job().method.claw, ClawMethod::CoarseThenQuarters);
-        QTest::keyClick(way, Qt::Key_Up);
+        choose(2);
         QCOMPARE(session().job().method.claw, ClawMethod::Quarters);
         session().undoStack().undo();
-        QCOMPARE(way->currentData().toString(), QStringLiteral("coarse"));
+        QCOMPARE(session().job().method.claw, ClawMethod::CoarseThenQuarters);
     }
 
     void waysOutAreShownBeforeAStringComesOff() {

@@ -2,7 +2,6 @@
 #include "widgets/pages/change_page.h"
 
 #include "domain/faults.h"
-#include "domain/methods.h"
 #include "domain/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
@@ -60,7 +59,7 @@ ChangePage::ChangePage(AppContext& context, QWidget* parent)
     top->setSpacing(8);
     top->addWidget(buildSide(Side::Off, tr("Comes off")), 1);
     top->addWidget(buildSide(Side::On, tr("Goes on")), 1);
-    top->addWidget(buildMethod(), 1);
+    top->addWidget(buildPitch(), 1);
     column->addLayout(top);
     table_ = new QTableView(this);
     table_->setObjectName(QStringLiteral("changeTable"));
@@ -133,14 +132,14 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     return panel;
 }
 
-QWidget* ChangePage::buildMethod() {
+/// What the new strings are tuned by and start from; how they are tuned is chosen at the plan.
+QWidget* ChangePage::buildPitch() {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
     QLabel* heading = label(TextRole::Heading, panel);
-    heading->setText(tr("How it is done"));
+    heading->setText(tr("Pitch and new strings"));
     column->addWidget(heading);
-    buildChoices(*panel);
     reference_ =
         quantityEdit(tr("Reference pitch"), Dimension::Frequency, ranges::referencePitch_Hz, setReferencePitch, panel);
     reference_->setObjectName(QStringLiteral("referencePitch"));
@@ -148,9 +147,6 @@ QWidget* ChangePage::buildMethod() {
         tr("New strings start at"), Dimension::Cents, ranges::slackStart_cents,
         [](Job& job, double start_cents) { job.slackStart_cents = start_cents; }, panel);
     auto* form = new QFormLayout;
-    form->addRow(tr("order"), order_);
-    form->addRow(tr("tune"), aims_);
-    form->addRow(tr("claw"), claw_);
     form->addRow(tr("A4"), reference_);
     form->addRow(tr("start"), slack_);
     stretch_ = new QCheckBox(tr("stretch new strings"), panel);
@@ -162,40 +158,6 @@ QWidget* ChangePage::buildMethod() {
     column->addLayout(form);
     column->addStretch();
     return panel;
-}
-
-/// Order, way of tuning and way with the claw.
-void ChangePage::buildChoices(QWidget& panel) {
-    order_ = new QComboBox(&panel);
-    order_->setAccessibleName(tr("Order of tuning"));
-    order_->addItems({tr("thick to thin"), tr("thin to thick"), tr("outer pairs inwards"), tr("own order")});
-    aims_ = new QComboBox(&panel);
-    aims_->setAccessibleName(tr("Way of tuning"));
-    aims_->addItems({tr("to calculated aims"), tr("exactly to pitch, round by round")});
-    claw_ = new QComboBox(&panel);
-    claw_->setObjectName(QStringLiteral("clawWay"));
-    claw_->setAccessibleName(tr("Way with the claw"));
-    for (const MethodOption& way : methodTopic(QStringLiteral("clawStep"))->options)
-        claw_->addItem(way.title, way.name);
-    for (QComboBox* combo : {order_, aims_, claw_}) {
-        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    }
-    connect(order_, &QComboBox::activated, this, [this](int index) {
-        if (index < static_cast<int>(OrderKind::Own))
-            context_.accept(context_.session().edit(tr("order of tuning"), [index](Job& job) {
-                job.method.order = orderOf(static_cast<OrderKind>(index), job.rig.strings.size());
-            }));
-    });
-    connect(claw_, &QComboBox::activated, this, [this](int index) {
-        const QString way = claw_->itemData(index).toString();
-        context_.accept(context_.session().edit(tr("way with the claw"),
-                                                [&](Job& job) { chooseMethod(job, QStringLiteral("clawStep"), way); }));
-    });
-    connect(aims_, &QComboBox::activated, this, [this](int index) {
-        context_.accept(
-            context_.session().edit(tr("way of tuning"), [index](Job& job) { job.method.aims = index == 0; }));
-    });
 }
 
 /// A field for one quantity of the job, refused with its range.
@@ -251,17 +213,6 @@ void ChangePage::keepMasses() {
     context_.say(tr("Measured unit masses in your catalogue: %1.").arg(own.unitMass_kgpm.size()));
 }
 
-void ChangePage::refreshCombos() {
-    const Job& job = context_.session().job();
-    for (SetPicker* picker : pickers_)
-        picker->refresh();
-    order_->setCurrentIndex(static_cast<int>(kindOf(job.method.order)));
-    aims_->setCurrentIndex(job.method.aims ? 0 : 1);
-    stretch_->setChecked(job.method.stretch);
-    claw_->setCurrentIndex(claw_->findData(chosenMethod(job, QStringLiteral("clawStep"))));
-    claw_->setEnabled(hasClaw(job.rig));
-}
-
 void ChangePage::resizeEvent(QResizeEvent* event) {
     Page::resizeEvent(event);
     arrange();
@@ -277,7 +228,9 @@ void ChangePage::refresh() {
     const Job& job = context_.session().job();
     const ChangeReport& report = context_.session().derived().report;
     const Units& units = context_.preferences().units;
-    refreshCombos();
+    for (SetPicker* picker : pickers_)
+        picker->refresh();
+    stretch_->setChecked(job.method.stretch);
     model_->refresh();
     table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 2.3));
     wasLevel_->setChecked(job.wasLevel);

@@ -11,7 +11,6 @@
 
 class QBoxLayout;
 class QCheckBox;
-class QComboBox;
 class QLabel;
 class QTableView;
 
@@ -21,7 +20,7 @@ class ChangeModel;
 class FieldEdit;
 class SetPicker;
 
-/// Which set and tuning come off, which go on, and how the shop tunes.
+/// Which set and tuning come off, which go on, and the pitch they are tuned by.
 class ChangePage : public Page {
     Q_OBJECT
 public:
@@ -34,11 +33,9 @@ protected:
 private:
     void arrange();
     QWidget* buildSide(Side side, const QString& title);
-    QWidget* buildMethod();
-    void buildChoices(QWidget& panel);
+    QWidget* buildPitch();
     FieldEdit* quantityEdit(const QString& title, Dimension dimension, const Range& range,
                             const std::function<void(Job&, double)>& set, QWidget* panel);
-    void refreshCombos();
     void keepTuning();
     void keepMasses();
     void commitOldAngle();
@@ -47,7 +44,6 @@ private:
     ChangeModel* model_;
     QTableView* table_;
     SetPicker* pickers_[2];
-    QComboBox *order_, *aims_, *claw_;
     QCheckBox *wasLevel_, *stretch_;
     FieldEdit *reference_, *oldAngle_, *slack_;
     QLabel *sums_, *verdict_, *reason_;
