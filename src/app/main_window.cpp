@@ -95,7 +95,10 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
     connect(context_, &AppContext::said, this, &MainWindow::showMessage);
-    connect(context_, &AppContext::preferencesChanged, this, &MainWindow::refresh);
+    connect(context_, &AppContext::preferencesChanged, this, [this] {
+        savePreferences(paths_.settingsFile, context_->preferences());
+        refresh();
+    });
     resize(1280, 800);
     showPage(Work);
     refresh();
@@ -330,7 +333,6 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 void MainWindow::change(const std::function<void(Preferences&)>& change) {
     Preferences preferences = context_->preferences();
     change(preferences);
-    savePreferences(paths_.settingsFile, preferences);
     if (preferences == context_->preferences())
         return;
     applyLook(preferences);

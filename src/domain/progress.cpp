@@ -162,17 +162,25 @@ QSet<QString> metByLog(const Job& job, const Derived& derived) {
     return Looker(job, derived).met();
 }
 
-StepState stateOf(const Job& job, const Derived& derived, const Step& step) {
-    const StepState said = saidOf(job, step.name()).state;
-    return said == StepState::Open && metByLog(job, derived).contains(step.name()) ? StepState::Done : said;
+std::optional<Step> Progress::current() const {
+    const qsizetype first = states.indexOf(StepState::Open);
+    return first < 0 ? std::nullopt : std::optional(steps[first]);
+}
+
+Progress progressOf(const Job& job, const Derived& derived) {
+    Progress progress;
+    progress.steps = stepsOf(job);
+    progress.phases = phasesOf(progress.steps);
+    const QSet<QString> met = metByLog(job, derived);
+    for (const Step& step : progress.steps) {
+        const StepState said = saidOf(job, step.name()).state;
+        progress.states.append(said == StepState::Open && met.contains(step.name()) ? StepState::Done : said);
+    }
+    return progress;
 }
 
 std::optional<Step> currentStep(const Job& job, const Derived& derived) {
-    const QSet<QString> met = metByLog(job, derived);
-    for (const Step& step : stepsOf(job))
-        if (saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name()))
-            return step;
-    return std::nullopt;
+    return progressOf(job, derived).current();
 }
 
 } // namespace flenzo

@@ -20,8 +20,16 @@ namespace flenzo {
 
 /// How one step is: as was said of it, or as the log shows.
 enum class StepState { Open, Done, Skipped };
-[[nodiscard]] StepState stateOf(const Job& job, const Derived& derived, const Step& step);
-/// The first open step; none when the job is finished.
+/// The whole way and how far along it the job is.
+struct Progress {
+    QList<Step> steps;
+    QList<Phase> phases;
+    QList<StepState> states;
+    [[nodiscard]] std::optional<Step> current() const; ///< the first open step; none when the job is finished
+    [[nodiscard]] qsizetype open() const { return states.count(StepState::Open); }
+};
+[[nodiscard]] Progress progressOf(const Job& job, const Derived& derived);
+/// `progressOf(job, derived).current()`.
 [[nodiscard]] std::optional<Step> currentStep(const Job& job, const Derived& derived);
 
 /// What was said of a step since it was opened last.

@@ -98,11 +98,11 @@ bool isByHand(const Job& job, StepId step) {
 }
 
 QList<Step> openSteps(const Job& job, const Derived& derived) {
-    const QSet<QString> met = metByLog(job, derived);
+    const Progress progress = progressOf(job, derived);
     QList<Step> open;
-    for (const Step& step : stepsOf(job))
-        if (saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name()))
-            open.append(step);
+    for (qsizetype k = 0; k < progress.steps.size(); ++k)
+        if (progress.states[k] == StepState::Open)
+            open.append(progress.steps[k]);
     return open;
 }
 

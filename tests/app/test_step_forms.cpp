@@ -22,6 +22,7 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalSpy>
 #include <QTableWidget>
 #include <QTemporaryDir>
@@ -447,6 +448,71 @@ private Q_SLOTS:
         }));
         window_->showWork();
         QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
+    }
+
+    /// Whoever works in inches types and reads them everywhere a length is asked or said.
+    void inchesAreTypedAndReadInEveryForm() {
+        const auto inches = [this] {
+            if (!window_->context().preferences().units.inches)
+                action(QStringLiteral("Lengths in inches"))->trigger();
+        };
+        inches();
+        openAt(0, StepId::Height);
+        for (const auto& [field, words] : {std::pair("actionBass", "0.080"),
+                                           {"actionTreble", ".064"},
+                                           {"wishBass", "0.072"},
+                                           {"wishTreble", "1.8 mm"}})
+            type(field, QLatin1String(words));
+        QVERIFY2(text("heightSays").contains(QLatin1String("Bass post: lower by 0.016 in")),
+                 qPrintable(text("heightSays")));
+        QVERIFY2(text("heightSays").contains(QLatin1String("Treble post: raise by 0.014 in")),
+                 qPrintable(text("heightSays")));
+        type("wishTreble", QStringLiteral("9"));
+        QVERIFY2(text("heightSays").contains(QLatin1String(" in")),
+                 qPrintable(text("heightSays"))); // the range, in theirs
+        openAt(0, StepId::Intonate);
+        QVERIFY(text("intonationSays").contains(QLatin1String(" in,")));
+        auto* octaves = find<QTableWidget>("intonation");
+        octaves->setItem(0, 0, new QTableWidgetItem(QStringLiteral("4")));
+        QVERIFY(octaves->item(0, 2)->text().endsWith(QLatin1String(" in")));
+        openAt(4, StepId::Intonate);
+        octaves = find<QTableWidget>("intonation");
+        for (int row = 0; row < octaves->rowCount(); ++row)
+            octaves->setItem(row, 0, new QTableWidgetItem(QStringLiteral("3")));
+        QVERIFY(text("intonationSays").contains(QLatin1String(" in away")));
+        openAt(0, StepId::OldSet); // a caliper's number says by its size what it is
+        type("caliper", QStringLiteral(".046"));
+        type("caliperThin", QStringLiteral("0.254"));
+        QVERIFY2(text("caliperSays").contains(QLatin1String("46.0 thousandths")) &&
+                     text("caliperSays").contains(QLatin1String("10.0 thousandths")),
+                 qPrintable(text("caliperSays")));
+        openAt(0, StepId::Tune);
+        session().pickGap();
+        auto* entry = find<QLineEdit>("entry");
+        QTest::keyClicks(entry, QStringLiteral("0.3"));
+        QTest::keyClick(entry, Qt::Key_Return);
+        QVERIFY(std::abs(*job().log.back().gap_m - 0.3 * 0.0254) < 1e-9);
+        QVERIFY(find<QLabel>("entryName") ? text("entryName").contains(QLatin1String("in")) : true);
+        openAt(0, StepId::BlockIn);
+        QTimer::singleShot(0, this, [] {
+            for (QWidget* top : QApplication::topLevelWidgets())
+                if (auto* dialog = qobject_cast<QInputDialog*>(top); dialog && dialog->isVisible()) {
+                    QVERIFY2(dialog->labelText().endsWith(QLatin1String(" in")), qPrintable(dialog->labelText()));
+                    dialog->setTextValue(QStringLiteral("0.31"));
+                    dialog->accept();
+                }
+        });
+        action(QStringLiteral("Put a block in"))->trigger();
+        QCOMPARE(job().log.back().kind, Event::Kind::Block);
+        QVERIFY(std::abs(gapAt_m(job().rig.bridge, job().log.back().block.angle_rad) - 0.31 * 0.0254) < 1e-6);
+        // And nothing that is said of a length still says it in millimetres, but for screws, which are metric.
+        for (const StepId id : {StepId::Plan, StepId::BlockIn, StepId::Level, StepId::Height}) {
+            openAt(0, id);
+            for (const QLabel* words : window_->findChildren<QLabel*>())
+                if (words->isVisible() && words->objectName() != QLatin1String("stepTools"))
+                    QVERIFY2(!words->text().contains(QRegularExpression(QStringLiteral("[0-9] mm\\b"))),
+                             qPrintable(words->objectName() + words->text()));
+        }
     }
 
     void everyFormFieldHasANameAndFits() {

@@ -52,11 +52,10 @@ private Q_SLOTS:
         const Hazards hazards = hazardsOf(job, derive(job));
         QVERIFY(hazards.has(Hazard::TensionOn) && hazards.has(Hazard::Unsettled) && !hazards.has(Hazard::InsertsOpen));
         QVERIFY(hazards.has(Hazard::CapsOff) && !hazards.has(Hazard::ArmIn));
-        const QList<Step> steps = stepsOf(job);
-        const QList<Phase> phases = phasesOf(steps);
-        for (qsizetype k = 0; k < steps.size(); ++k)
-            QCOMPARE(stateOf(job, derive(job), steps[k]) == StepState::Done,
-                     phases[k] < Phase::Balance || steps[k].id == StepId::BlockOut);
+        const Progress progress = progressOf(job, derive(job));
+        for (qsizetype k = 0; k < progress.steps.size(); ++k)
+            QCOMPARE(progress.states[k] == StepState::Done,
+                     progress.phases[k] < Phase::Balance || progress.steps[k].id == StepId::BlockOut);
     }
 
     /// Over a block the strings are on too, but the block has still to come out.

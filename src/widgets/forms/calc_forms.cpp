@@ -9,6 +9,7 @@
 #include "domain/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/figure_table.h"
+#include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
@@ -16,6 +17,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QtConcurrent>
 #include <cmath>
 
 namespace flenzo {
@@ -141,6 +143,9 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     table_->setAccessibleName(tr("Octave fretted against open, cents"));
     table_->setHorizontalHeaderLabels({tr("fretted − open, ¢"), tr("first guess, ¢"), tr("saddle")});
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->horizontalHeaderItem(0)->setIcon(provenanceIcon(Provenance::Measured));
+    for (const int column : {1, 2})
+        table_->horizontalHeaderItem(column)->setIcon(provenanceIcon(Provenance::Calculated));
     QStringList names;
     const std::vector<double>& pulls_N = context.session().derived().report.after_N;
     for (std::size_t i = 0; i < strings.size(); ++i) {
@@ -207,8 +212,21 @@ SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, 
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
                              tr("How settled each string is"), this);
     table_->setObjectName(QStringLiteral("settling"));
+    table_->markColumn(3, Provenance::Measured);
+    for (const int column : {1, 4, 5})
+        table_->markColumn(column, Provenance::Calculated);
     rows().addRow(table_);
     connect(&context_.session(), &Session::changed, this, &SettleForm::refresh);
+    connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
+        if (estimatedFor_ == context_.session().job())
+            fill(watcher_.result());
+        else
+            refresh(); // it went on while that was worked out
+    });
+}
+
+SettleForm::~SettleForm() {
+    watcher_.waitForFinished();
 }
 
 void SettleForm::showEvent(QShowEvent* event) {
@@ -216,24 +234,25 @@ void SettleForm::showEvent(QShowEvent* event) {
     refresh();
 }
 
-namespace {
-
-/// New strings settle whether or not the bench asks for pulls.
-std::vector<StringSettling> settlingOf(const Session& session) {
-    if (session.job().method.stretch)
-        return session.derived().advice.guitar.settling;
-    BenchJob stretched = benchJobOf(session.job());
-    stretched.method.stretch = true;
-    return estimate(stretched).settling;
-}
-
-} // namespace
-
 void SettleForm::refresh() {
     if (!isVisible())
         return;
+    if (context_.session().job().method.stretch)
+        fill(context_.session().derived().advice.guitar.settling);
+    else if (!watcher_.isRunning())
+        estimateBeside();
+}
+
+/// New strings settle whether or not the bench asks for pulls.
+void SettleForm::estimateBeside() {
+    estimatedFor_ = context_.session().job();
+    BenchJob stretched = benchJobOf(*estimatedFor_);
+    stretched.method.stretch = true;
+    watcher_.setFuture(QtConcurrent::run([stretched] { return estimate(stretched).settling; }));
+}
+
+void SettleForm::fill(const std::vector<StringSettling>& settling) {
     const Job& job = context_.session().job();
-    const std::vector<StringSettling> settling = settlingOf(context_.session());
     std::vector<int> pulls(job.rig.strings.size(), 0);
     std::vector<QString> last(job.rig.strings.size(), QStringLiteral("–"));
     for (const Event& event : job.log)

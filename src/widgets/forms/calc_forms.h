@@ -3,6 +3,9 @@
 
 #include "widgets/forms/job_form.h"
 
+#include <QFutureWatcher>
+#include <optional>
+
 class QLabel;
 class QPushButton;
 class QTableWidget;
@@ -58,13 +61,18 @@ class SettleForm : public JobForm {
     Q_OBJECT
 public:
     SettleForm(AppContext& context, QWidget* parent);
+    ~SettleForm() override;
 
 protected:
     void showEvent(QShowEvent* event) override;
 
 private:
     void refresh();
+    void estimateBeside();
+    void fill(const std::vector<StringSettling>& settling);
     FigureTable* table_;
+    QFutureWatcher<std::vector<StringSettling>> watcher_;
+    std::optional<Job> estimatedFor_;
 };
 
 } // namespace flenzo

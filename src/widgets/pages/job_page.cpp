@@ -195,17 +195,15 @@ void JobPage::lookAt(StepId step) {
 
 /// The first step of it that is open, else its first.
 void JobPage::lookAtPhase(Phase phase) {
-    const Job& job = context_.session().job();
-    const QList<Step> steps = stepsOf(job);
-    const QList<Phase> phases = phasesOf(steps);
+    const Progress progress = progressOf(context_.session().job(), context_.session().derived());
     std::optional<Step> first;
-    for (qsizetype k = 0; k < steps.size(); ++k)
-        if (phases[k] == phase) {
-            if (stateOf(job, context_.session().derived(), steps[k]) == StepState::Open) {
-                first = steps[k];
+    for (qsizetype k = 0; k < progress.steps.size(); ++k)
+        if (progress.phases[k] == phase) {
+            if (progress.states[k] == StepState::Open) {
+                first = progress.steps[k];
                 break;
             }
-            first = first ? first : steps[k];
+            first = first ? first : progress.steps[k];
         }
     if (first)
         look(*first);

@@ -63,9 +63,9 @@ private:
     /// Whether readings lead at that step, so that the bench is its place.
     [[nodiscard]] bool isAtTheBench(StepId step) const;
     void refresh() override;
-    void refreshPath(const QList<Step>& steps, const std::optional<Step>& current);
-    void refreshList(const QList<Step>& steps, const std::optional<Step>& current);
-    void refreshLeft(const QList<Step>& steps, const std::optional<Step>& current);
+    void refreshPath(const Progress& progress);
+    void refreshList(const Progress& progress);
+    void refreshLeft(const Progress& progress);
     void arrange();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);

@@ -22,11 +22,11 @@ namespace flenzo {
 
 namespace {
 
-QString stepLine(const QString& title, bool done, bool skipped, bool current) {
-    return (current   ? QStringLiteral("\u25b8 ")
-            : skipped ? QStringLiteral("\u2013 ")
-            : done    ? QStringLiteral("\u2713 ")
-                      : QStringLiteral("\u00b7 ")) +
+QString stepLine(const QString& title, StepState state, bool current) {
+    return (current                       ? QStringLiteral("\u25b8 ")
+            : state == StepState::Skipped ? QStringLiteral("\u2013 ")
+            : state == StepState::Done    ? QStringLiteral("\u2713 ")
+                                          : QStringLiteral("\u00b7 ")) +
            title;
 }
 
@@ -41,17 +41,17 @@ bool JobPage::isAtTheBench(StepId step) const {
 /// Steps, words and figures of the whole job: only worth it while somebody looks.
 void JobPage::refresh() {
     const Job& job = context_.session().job();
-    const QList<Step> steps = stepsOf(job);
-    const std::optional<Step> current = currentStep(job, context_.session().derived());
+    const Progress progress = progressOf(job, context_.session().derived());
+    const std::optional<Step> current = progress.current();
     const bool moved = current != current_;
     current_ = current;
-    if (moved || (looked_ && !steps.contains(*looked_)))
+    if (moved || (looked_ && !progress.steps.contains(*looked_)))
         looked_.reset();
     const std::optional<Step> shown = looked_ ? looked_ : current;
     const bool bench = benchWanted_ || (shown && isAtTheBench(shown->id));
-    refreshPath(steps, current);
-    refreshList(steps, current);
-    refreshLeft(steps, current);
+    refreshPath(progress);
+    refreshList(progress);
+    refreshLeft(progress);
     done_->setText(looked_ ? tr("Back to the work  (Esc)") : tr("Step done  (Space)"));
     done_->setEnabled(looked_ || current.has_value());
     // They go to the step the work is at, which is not the one that is seen.
@@ -77,48 +77,43 @@ void JobPage::refresh() {
     arrange();
 }
 
-void JobPage::refreshPath(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = context_.session().job();
-    const QSet<QString> met = metByLog(job, context_.session().derived());
-    const QList<Phase> phases = phasesOf(steps);
+void JobPage::refreshPath(const Progress& progress) {
+    const std::optional<Step> current = progress.current();
     PhasePath::States states{};
     Phase here = Phase::HandOver, shown = Phase::HandOver;
-    for (qsizetype k = 0; k < steps.size(); ++k) {
-        auto& state = states[static_cast<std::size_t>(phases[k])];
+    for (qsizetype k = 0; k < progress.steps.size(); ++k) {
+        auto& state = states[static_cast<std::size_t>(progress.phases[k])];
         ++state.steps;
-        state.done += saidOf(job, steps[k].name()).state != StepState::Open || met.contains(steps[k].name()) ? 1 : 0;
-        if (current == steps[k])
-            here = shown = phases[k];
+        state.done += progress.states[k] != StepState::Open ? 1 : 0;
+        if (current == progress.steps[k])
+            here = shown = progress.phases[k];
     }
     if (looked_)
-        shown = phases[steps.indexOf(*looked_)];
+        shown = progress.phases[progress.steps.indexOf(*looked_)];
     path_->show(states, here, shown, context_.preferences());
 }
 
 /// The steps of the phase that is looked at.
-void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& current) {
+void JobPage::refreshList(const Progress& progress) {
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
-    const QSet<QString> met = metByLog(job, derived);
-    const QList<Phase> phases = phasesOf(steps);
+    const std::optional<Step> current = progress.current();
     const std::optional<Step> shown = looked_ ? looked_ : current;
-    const Phase phase = shown ? phases[steps.indexOf(*shown)] : Phase::HandOver;
+    const Phase phase = shown ? progress.phases[progress.steps.indexOf(*shown)] : Phase::HandOver;
     list_->clear();
     listed_.clear();
-    for (qsizetype k = 0; k < steps.size(); ++k) {
-        if (phases[k] != phase)
+    for (qsizetype k = 0; k < progress.steps.size(); ++k) {
+        const Step& step = progress.steps[k];
+        if (progress.phases[k] != phase)
             continue;
-        const StepState said = saidOf(job, steps[k].name()).state;
-        const QString title = stepWords(job, derived, steps[k], context_.preferences().units).title;
-        auto* item = new QListWidgetItem(stepLine(title, said == StepState::Done || met.contains(steps[k].name()),
-                                                  said == StepState::Skipped, current == steps[k]),
-                                         list_);
-        if (shown == steps[k]) {
+        const QString title = stepWords(job, derived, step, context_.preferences().units).title;
+        auto* item = new QListWidgetItem(stepLine(title, progress.states[k], current == step), list_);
+        if (shown == step) {
             QFont bold = font();
             bold.setBold(true);
             item->setFont(bold);
         }
-        listed_.append(steps[k]);
+        listed_.append(step);
     }
     list_->doItemsLayout();
     int bottom = list_->fontMetrics().height();
@@ -127,18 +122,13 @@ void JobPage::refreshList(const QList<Step>& steps, const std::optional<Step>& c
     list_->setFixedHeight(bottom + 6);
 }
 
-void JobPage::refreshLeft(const QList<Step>& steps, const std::optional<Step>& current) {
-    const Job& job = context_.session().job();
-    const Derived& derived = context_.session().derived();
-    const QSet<QString> met = metByLog(job, derived);
-    const auto open = std::count_if(steps.begin(), steps.end(), [&](const Step& step) {
-        return saidOf(job, step.name()).state == StepState::Open && !met.contains(step.name());
-    });
-    const Quantiles minutes = minutesLeft(job, derived);
+void JobPage::refreshLeft(const Progress& progress) {
+    const Quantiles minutes = minutesLeft(context_.session().job(), context_.session().derived());
     const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
-    left_->setTexts(current ? QStringList{tr("%1 steps, about %2 min left").arg(open).arg(time),
-                                          tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)}
-                            : QStringList{tr("job finished")});
+    const auto open = progress.open();
+    left_->setTexts(open > 0 ? QStringList{tr("%1 steps, about %2 min left").arg(open).arg(time),
+                                           tr("%1 steps, %2 min").arg(open).arg(time), tr("%1 min").arg(time)}
+                             : QStringList{tr("job finished")});
 }
 
 } // namespace flenzo

@@ -20,25 +20,27 @@ struct Words {
     Q_DECLARE_TR_FUNCTIONS(StepFigures)
 };
 
-QString mm(double length_m) {
-    return QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
+/// As a ruler on the bench tells it.
+QString rough(double length_m, const Units& units) {
+    return units.inches ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 2)
+                        : QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
 }
 
 /// The slack in the shop's own rule first.
-QString ruleWords(const Job& job, const SlackRules& rules) {
+QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     const QString rule = chosenMethod(job, QStringLiteral("slackRule"));
     if (rule == QLatin1String("past"))
-        return Words::tr("%1 past the post").arg(mm(rules.slack_m));
+        return Words::tr("%1 past the post").arg(rough(rules.slack_m, units));
     if (rule == QLatin1String("spacings"))
         return Words::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
     if (rule == QLatin1String("bow"))
-        return Words::tr("a bow of %1 over the middle of the board").arg(mm(rules.bow_m));
+        return Words::tr("a bow of %1 over the middle of the board").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
         return Words::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
     return Words::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
 }
 
-QString slackWords(const Job& job) {
+QString slackWords(const Job& job, const Units& units) {
     if (job.card.tuners == Tuners::AtBridge)
         return Words::tr("No slack: the bridge tuner takes up the string.");
     QStringList lines;
@@ -50,11 +52,12 @@ QString slackWords(const Job& job) {
         const SlackRules rules = slackOf(job, *string);
         lines.append(
             (wound ? Words::tr("Wound: %1 = %2 of slack, %3 wraps") : Words::tr("Plain: %1 = %2 of slack, %3 wraps"))
-                .arg(ruleWords(job, rules), mm(rules.slack_m))
+                .arg(ruleWords(job, rules, units), rough(rules.slack_m, units))
                 .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(Words::tr("Its angle over the nut is then about %1° (posts of 5.5 mm, 25 mm apart, are assumed).")
-                     .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0));
+    lines.append(Words::tr("Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).")
+                     .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0)
+                     .arg(lengthText(assumedHead.post_m, units), rough(assumedHead.postSpacing_m, units)));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -74,18 +77,19 @@ QString presetWords(const Job& job) {
         .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
 }
 
-QString cutWords(const Job& job) {
+QString cutWords(const Job& job, const Units& units) {
     if (isChosen(job, "ballEnd", "cut"))
         return {};
-    return Words::
-        tr("Cut %1 from the ball, measured along the string (nut to post 45 mm and 10 mm in the clamp are assumed).")
-            .arg(mm(cutLengthOf_m(job, job.rig.strings.front())));
+    return Words::tr(
+               "Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).")
+        .arg(rough(cutLengthOf_m(job, job.rig.strings.front()), units), rough(assumedHead.nutToPost_m, units),
+             rough(assumedHead.insertion_m, units));
 }
 
-QString tailWords(const Job& job) {
+QString tailWords(const Job& job, const Units& units) {
     return isChosen(job, "tail", "flush")  ? Words::tr("Flush at the post.")
-           : isChosen(job, "tail", "bent") ? Words::tr("Leave 2 mm and bend it in.")
-                                           : Words::tr("Leave 1 cm.");
+           : isChosen(job, "tail", "bent") ? Words::tr("Leave %1 and bend it in.").arg(rough(0.002, units))
+                                           : Words::tr("Leave %1.").arg(rough(0.010, units));
 }
 
 QString settleWords(const Job& job, const Derived& derived) {
@@ -152,16 +156,17 @@ QString playingWords(const Job& job, const Derived& derived) {
         .arg(parts.join(QStringLiteral(" \u00b7 ")));
 }
 
-QString heightWords(const Job& job) {
-    constexpr double tenth_m = 1e-4;
-    return Words::tr("A post raised by %1 mm raises the action at fret 12 by 0.10 mm.")
-        .arg(postRaise_m(tenth_m, 12, job.rig.strings.front().scale_m) * 1e3, 0, 'f', 2);
+QString heightWords(const Job& job, const Units& units) {
+    const double little_m = units.inches ? 0.005 * 0.0254 : 1e-4;
+    return Words::tr("A post raised by %1 raises the action at fret 12 by %2.")
+        .arg(lengthText(postRaise_m(little_m, 12, job.rig.strings.front().scale_m), units),
+             lengthText(little_m, units));
 }
 
-QString intonateWords(const Job& job) {
-    const double move_m = saddleMove_m(1.0, job.rig.strings.front().scale_m);
-    return Words::tr("Fretted sharp by 1 cent: saddle back by %1 mm; flat: forward by as much.")
-        .arg(std::abs(move_m) * 1e3, 0, 'f', 2);
+QString intonateWords(const Job& job, const Units& units) {
+    const double move_m = std::abs(saddleMove_m(1.0, job.rig.strings.front().scale_m));
+    return Words::tr("Fretted sharp by 1 cent: saddle back by %1; flat: forward by as much.")
+        .arg(lengthText(move_m, units));
 }
 
 } // namespace
@@ -180,10 +185,10 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::PresetFine:
         return presetWords(job);
     case StepId::BallEnd:
-        return cutWords(job);
+        return cutWords(job, units);
     case StepId::Wind:
     case StepId::SwapString:
-        return slackWords(job);
+        return slackWords(job, units);
     case StepId::Settle:
         return settleWords(job, derived);
     case StepId::Level:
@@ -192,15 +197,15 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::RoughTune:
         return wording::outlook(derived);
     case StepId::Height:
-        return heightWords(job);
+        return heightWords(job, units);
     case StepId::Intonate:
-        return intonateWords(job);
+        return intonateWords(job, units);
     case StepId::Lock:
         return lockWords(job, derived);
     case StepId::FineTune:
         return budgetWords(job, derived) + QLatin1Char('\n') + playingWords(job, derived);
     case StepId::TrimTails:
-        return tailWords(job);
+        return tailWords(job, units);
     case StepId::ReturnTest:
         return job.card.nut == Nut::Open ? playingWords(job, derived) : QString();
     default:
