@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<HearingOptions>, 39> bounds{{
+constexpr std::array<Bound<HearingOptions>, 43> bounds{{
     {"lowest_Hz", &HearingOptions::lowest_Hz, 20.0, 200.0},
     {"highest_Hz", &HearingOptions::highest_Hz, 200.0, 2000.0},
     {"usualStretch", &HearingOptions::usualStretch, 0.0, 1e-2},
@@ -33,6 +33,10 @@ constexpr std::array<Bound<HearingOptions>, 39> bounds{{
     {"octaveUp_cents", &HearingOptions::octaveUp_cents, 0.0, 1200.0},
     {"from_s", &HearingOptions::from_s, 0.0, 0.3},
     {"span_s", &HearingOptions::span_s, 0.2, 1.5},
+    {"frame_s", &HearingOptions::frame_s, 0.02, 0.3},
+    {"longestFrame_s", &HearingOptions::longestFrame_s, 0.05, 0.5},
+    {"shortestGlide_s", &HearingOptions::shortestGlide_s, 0.01, 1.0},
+    {"longestGlide_s", &HearingOptions::longestGlide_s, 0.05, 3.0},
     {"glide_cents", &HearingOptions::glide_cents, 0.1, 100.0},
     {"mostGlide_cents", &HearingOptions::mostGlide_cents, 1.0, 200.0},
     {"glideUntil_s", &HearingOptions::glideUntil_s, 0.3, 5.0},

@@ -38,6 +38,10 @@ struct HearingOptions {
     // The pitch.
     double from_s = 0.05;          ///< after the pluck, where the attack is over
     double span_s = 0.60;          ///< of the latest sound that counts
+    double frame_s = 0.070;        ///< of one look at a partial's phase, at least four periods
+    double longestFrame_s = 0.125; ///< and no longer than this for low strings
+    double shortestGlide_s = 0.07; ///< in which the glide of a hard pluck dies away by a factor of e
+    double longestGlide_s = 0.32;
     double glide_cents = 12.0;     ///< standard deviation of how far a hard pluck starts sharp
     double mostGlide_cents = 28.0; ///< further is a peg
     double glideUntil_s = 1.3;     ///< later a moving pitch is a peg

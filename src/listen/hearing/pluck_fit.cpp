@@ -13,7 +13,6 @@ namespace {
 
 constexpr double pi = std::numbers::pi;
 constexpr double logPerCent = 0.6931471805599453 / 1200.0;
-constexpr double frame_s = 0.070, longestFrame_s = 0.125;
 constexpr int leastPeriods = 4, leastFrames = 5;
 constexpr double overlap = 2.5;    ///< frames that tell as much as one that shares nothing with another
 constexpr double slowShare = 0.15; ///< of an interfering sound's power that passes for a slope
@@ -30,7 +29,7 @@ double centsPerStretch(int n, double stretch) {
 } // namespace
 
 PluckFit::PluckFit(double rate_Hz, const HearingOptions& options)
-    : options_(options), rate_Hz_(rate_Hz), window_(static_cast<std::size_t>(longestFrame_s * rate_Hz) + 2),
+    : options_(options), rate_Hz_(rate_Hz), window_(static_cast<std::size_t>(options.longestFrame_s * rate_Hz) + 2),
       partials_(mostPartials) {}
 
 /// Amplitude and phase of one partial, frame by frame, against its predicted frequency.
@@ -61,7 +60,7 @@ void PluckFit::demodulate(std::span<const double> sound, Partial& partial) {
 }
 
 void PluckFit::follow(std::span<const double> sound, const Series& series) {
-    const double periods = std::max<double>(leastPeriods, std::round(frame_s * series.first_Hz));
+    const double periods = std::max<double>(leastPeriods, std::round(options_.frame_s * series.first_Hz));
     length_ = std::min(static_cast<std::size_t>(std::lround(periods / series.first_Hz * rate_Hz_)), window_.size());
     hop_ = std::max<std::size_t>(1, length_ / 4);
     if (sound.size() >= length_)
@@ -254,7 +253,11 @@ FittedPluck PluckFit::fit(std::span<const double> sound, double age_s, const Ser
         stretchAt_ = now.stretch;
         shapePaths();
         describe();
-        static constexpr std::array<double, 5> glideTimes_s{0.0, 0.07, 0.12, 0.20, 0.32};
+        // None, or one of four by equal factors.
+        const double factor = std::cbrt(options_.longestGlide_s / options_.shortestGlide_s);
+        std::array<double, 5> glideTimes_s{0.0, options_.shortestGlide_s};
+        for (std::size_t k = 2; k < glideTimes_s.size(); ++k)
+            glideTimes_s[k] = factor * glideTimes_s[k - 1];
         std::array<Glide, glideTimes_s.size()> tried;
         const std::size_t count = glides ? tried.size() : 1;
         double least = 0.0;

@@ -215,6 +215,7 @@ PluckListener::Judged PluckListener::judge(double age_s) {
         heard.first_Hz *= std::exp(fitted.latest_cents / centsPerLog);
         pluck.deviation_cents = std::hypot(pluck.deviation_cents, options_.homing_s * fitted.drift_centsPerS);
     }
+    pluck.sounded_Hz = heard.first_Hz;
     nameString(pluck, heard);
     pluck.first_Hz = heard.first_Hz;
     if (expected_.count > 0 && !pluck.string)
@@ -255,7 +256,8 @@ void PluckListener::follow() {
         return;
     HeardPluck said = *judged.pluck;
     said.deviation_cents *= options_.honesty;
-    said.first_Hz *= 1.0 + 1e-6 * options_.calibration_ppm; // a fast clock makes every pitch look low
+    for (double* pitch_Hz : {&said.first_Hz, &said.sounded_Hz}) // a fast clock makes every pitch look low
+        *pitch_Hz *= 1.0 + 1e-6 * options_.calibration_ppm;
     publish(said);
     candidate_.reset();
     now_.state = HearingNow::State::Taken;

@@ -15,6 +15,7 @@ namespace flenzo {
 struct HeardPluck {
     double at_s = 0.0, plucked_s = 0.0; ///< since the stream began
     double first_Hz = 0.0;              ///< the string's first partial
+    double sounded_Hz = 0.0;            ///< the first partial that sounded: of a string stopped or touched, its own
     double deviation_cents = 0.0;
     bool harmonic = false;             ///< touched at the twelfth fret, taken an octave down
     std::optional<std::size_t> string; ///< of those expected; nothing where none is

@@ -108,4 +108,33 @@ std::variant<Wav, WavFault> readWav(std::span<const std::uint8_t> file) {
     return format ? WavFault::NoSound : WavFault::NoFormat;
 }
 
+std::vector<std::uint8_t> writeWav(const Wav& wav) {
+    constexpr std::size_t bytes = 4, bits = 8 * bytes, wholeHead = headSize + chunkHead + formatSize + chunkHead;
+    std::vector<std::uint8_t> file;
+    const std::size_t data = wav.samples.size() * bytes;
+    file.reserve(wholeHead + data);
+    const auto name = [&file](const char* four) { file.insert(file.end(), four, four + 4); };
+    const auto number = [&file](std::size_t value, std::size_t count) {
+        for (std::size_t k = 0; k < count; ++k)
+            file.push_back(static_cast<std::uint8_t>(value >> (8 * k) & 0xffU));
+    };
+    const auto rate = static_cast<std::size_t>(std::lround(wav.rate_Hz));
+    name("RIFF");
+    number(wholeHead - chunkHead + data, 4);
+    name("WAVE");
+    name("fmt ");
+    number(formatSize, 4);
+    number(ieeeFloat, 2);
+    number(wav.channels, 2);
+    number(rate, 4);
+    number(rate * wav.channels * bytes, 4);
+    number(wav.channels * bytes, 2);
+    number(bits, 2);
+    name("data");
+    number(data, 4);
+    for (const float sample : wav.samples)
+        number(std::bit_cast<std::uint32_t>(sample), bytes);
+    return file;
+}
+
 } // namespace flenzo

@@ -27,4 +27,7 @@ inline constexpr std::size_t mostWavChannels = 32;
 /// PCM of 8, 16, 24 or 32 bits and floats of 32 bits, 8 to 192 kHz, any channels. Chunks that are not known are passed
 /// over; a length in the head that claims more than there is counts as cut short.
 [[nodiscard]] std::variant<Wav, WavFault> readWav(std::span<const std::uint8_t> file);
+/// The same as a file of 32-bit floats.
+[[nodiscard]] std::vector<std::uint8_t> writeWav(const Wav& wav);
+
 } // namespace flenzo

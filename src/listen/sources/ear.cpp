@@ -15,7 +15,7 @@ namespace flenzo {
 class Ear::Ears {
 public:
     Ears(double rate_Hz, std::size_t channels, const HearingOptions& options)
-        : listener_(rate_Hz, options), picker_(rate_Hz, channels), channels_(channels) {}
+        : listener_(rate_Hz, options), muting_(rate_Hz), picker_(rate_Hz, channels), channels_(channels) {}
 
     void expect(const Expected& expected) { listener_.expect(expected); }
     /// True when there is something to tell.
@@ -23,7 +23,9 @@ public:
         one_.resize(frames.size() / channels_);
         picker_.pick(frames, one_);
         listener_.feed(one_);
+        const bool muted = muting_.feed(one_);
         const std::lock_guard lock(mutex_);
+        told_.mutedTwice = told_.mutedTwice || muted;
         while (const auto pluck = listener_.next())
             told_.plucks.push_back(*pluck);
         constexpr double apart_s = 0.05;
@@ -31,12 +33,13 @@ public:
             shown_s_ = listener_.heard_s();
             told_.now = Hearing{listener_.now(), picker_.clips()};
         }
-        return told_.now || !told_.plucks.empty();
+        return told_.now || told_.mutedTwice || !told_.plucks.empty();
     }
 
     struct Told {
         std::vector<HeardPluck> plucks;
         std::optional<Hearing> now;
+        bool mutedTwice = false;
     };
     [[nodiscard]] Told taken() {
         const std::lock_guard lock(mutex_);
@@ -45,6 +48,7 @@ public:
 
 private:
     PluckListener listener_;
+    MuteGesture muting_;
     ChannelPicker picker_;
     std::size_t channels_;
     std::vector<float> one_;
@@ -107,6 +111,7 @@ void Ear::feed(const QList<float>& frames) {
     });
     if (source_->waits())
         worker_->waitForDone();
+    Q_EMIT sound(frames);
 }
 
 void Ear::tell() {
@@ -117,6 +122,8 @@ void Ear::tell() {
         Q_EMIT heard(pluck);
     if (told.now)
         Q_EMIT hearing(*told.now);
+    if (told.mutedTwice)
+        Q_EMIT mutedTwice();
 }
 
 } // namespace flenzo

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/worker.h"
+#include "listen/hearing/mute_gesture.h"
 #include "listen/hearing/pluck_listener.h"
 #include "listen/sources/sound_source.h"
 
@@ -27,10 +28,13 @@ public:
     void stop();
     [[nodiscard]] bool isListening() const { return source_ != nullptr; }
     void expect(const Expected& expected);
+    [[nodiscard]] const SoundSource* source() const { return source_.get(); }
 
 Q_SIGNALS:
     void heard(const flenzo::HeardPluck& pluck);
     void hearing(const flenzo::Hearing& now); ///< some twenty times a second
+    void mutedTwice();                        ///< a hand fell on all strings, twice
+    void sound(const QList<float>& frames);   ///< as it came from the source
     void failed(flenzo::SourceFault why);
     void stopped();
 
