@@ -7,9 +7,9 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
-#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
+#include "widgets/pages/listen_bar.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -146,8 +146,9 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     [this] { context_->accept(session_.letSimulationAnswer()); },
                     [this] { return session_.job().simulatedSeed.has_value(); }});
     list.push_back({"listen", bench, tr("&Listen to the strings"), {QKeySequence(Qt::Key_F8)}, [this] {
-                        showBench();
-                        steps_->bench().listenBar().toggle();
+                        if (page() != Work || !steps_->listenBar().isVisible())
+                            showBench();
+                        steps_->listenBar().toggle();
                     }});
     list.push_back({"listenFile", bench, tr("Listen to a &recording…"), {}, [this] {
                         const QString path = QFileDialog::getOpenFileName(this, tr("Listen to a recording"), QString(),
@@ -155,10 +156,10 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                         if (path.isEmpty())
                             return;
                         showBench();
-                        steps_->bench().listenBar().hearFile(path);
+                        steps_->listenBar().hearFile(path);
                     }});
     list.push_back({"listenPause", bench, tr("&Pause listening"), {QKeySequence(Qt::Key_F7)}, [this] {
-                        steps_->bench().listenBar().togglePause();
+                        steps_->listenBar().togglePause();
                     }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
                         showBench();

@@ -4,8 +4,8 @@
 #include "app/main_window.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
-#include "widgets/pages/listen_bar.h"
 #include "widgets/look.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/plan_page.h"
 
 #include <QCoreApplication>

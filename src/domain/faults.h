@@ -142,6 +142,9 @@ inline constexpr FaultCode photoTooLarge{QT_TRANSLATE_NOOP("Fault", "is larger t
 inline constexpr FaultCode noPhoto{QT_TRANSLATE_NOOP("Fault", "is no picture this program can show; use PNG or JPEG")};
 inline constexpr FaultCode photoNotKept{
     QT_TRANSLATE_NOOP("Fault", "cannot be kept beside the logbook; see that its folder can be written")};
+inline constexpr FaultCode takeEmpty{QT_TRANSLATE_NOOP("Fault", "holds no sound; listen first, then keep a recording")};
+inline constexpr FaultCode takeWithoutBook{
+    QT_TRANSLATE_NOOP("Fault", "can be kept with a job of the logbook only; keep the job in the shop first")};
 inline constexpr FaultCode folderNotMade{QT_TRANSLATE_NOOP("Fault", "cannot be made; choose another")};
 inline constexpr FaultCode folderNotWritten{QT_TRANSLATE_NOOP("Fault", "cannot be written; choose another")};
 inline constexpr FaultCode stopped{QT_TRANSLATE_NOOP("Fault", "was stopped; nothing was written")};

@@ -53,6 +53,10 @@ inline constexpr Range angleTolerance_deg{0.01, 5.0, QT_TRANSLATE_NOOP("Range", 
 inline constexpr Range pitchTolerance_cents{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "a tolerance in cents")};
 inline constexpr Range reading_cents{-2400.0, 1200.0, QT_TRANSLATE_NOOP("Range", "cents from the string's target")};
 inline constexpr Range clawStep_turns{-20.0, 20.0, QT_TRANSLATE_NOOP("Range", "turns made at one go")};
+inline constexpr Range referenceTone_Hz{
+    60.0, 2000.0, QT_TRANSLATE_NOOP("Range", "a steady tone in hertz that is known to a hundredth of a cent")};
+inline constexpr Range clock_cents{-3.4, 3.4,
+                                   QT_TRANSLATE_NOOP("Range", "what a sound card's clock may be off by in cents")};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
 inline constexpr Range seed{0.0, 4294967295.0, QT_TRANSLATE_NOOP("Range", "a whole number")};
 inline constexpr Range slackStart_cents{

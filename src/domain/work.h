@@ -17,7 +17,8 @@ struct StepRecord {
         Reopened,  ///< gone back to: whatever was said of it before no longer counts
         Overruled, ///< a warning at this step was passed over; `text` says why
         Note,
-        Photo ///< `text` is the file
+        Photo, ///< `text` is the file
+        Take   ///< a recording of the strings; `text` is the file
     };
     QString step; ///< the step's name in the workflow
     What what = What::Done;

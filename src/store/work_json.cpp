@@ -15,7 +15,8 @@ namespace {
 constexpr Named<StepRecord::What> whatNames[] = {
     {StepRecord::What::Done, "done"},         {StepRecord::What::Skipped, "skipped"},
     {StepRecord::What::Reopened, "reopened"}, {StepRecord::What::Overruled, "overruled"},
-    {StepRecord::What::Note, "note"},         {StepRecord::What::Photo, "photo"}};
+    {StepRecord::What::Note, "note"},         {StepRecord::What::Photo, "photo"},
+    {StepRecord::What::Take, "take"}};
 constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
 

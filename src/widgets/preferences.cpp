@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <algorithm>
+#include <cmath>
 
 namespace flenzo {
 
@@ -18,6 +19,11 @@ Preferences loadPreferences(const QString& iniFile) {
     preferences.textScale = scale >= 1.0 && scale <= 2.0 ? scale : 1.0;
     preferences.language = settings.value(QStringLiteral("language")).toString();
     preferences.listenInput = settings.value(QStringLiteral("listenInput")).toString();
+    const double clock_ppm = settings.value(QStringLiteral("clockPpm"), 0.0).toDouble();
+    preferences.clock_ppm = std::abs(clock_ppm) <= mostClock_ppm ? clock_ppm : 0.0;
+    preferences.listenKnown = settings.value(QStringLiteral("listenKnown"), false).toBool();
+    preferences.speaks = settings.value(QStringLiteral("speaks"), false).toBool();
+    preferences.tones = settings.value(QStringLiteral("tones"), false).toBool();
     preferences.recentFiles = settings.value(QStringLiteral("recentFiles")).toStringList().mid(0, mostRecentFiles);
     return preferences;
 }
@@ -31,6 +37,10 @@ void savePreferences(const QString& iniFile, const Preferences& preferences) {
     settings.setValue(QStringLiteral("textScale"), preferences.textScale);
     settings.setValue(QStringLiteral("language"), preferences.language);
     settings.setValue(QStringLiteral("listenInput"), preferences.listenInput);
+    settings.setValue(QStringLiteral("clockPpm"), preferences.clock_ppm);
+    settings.setValue(QStringLiteral("listenKnown"), preferences.listenKnown);
+    settings.setValue(QStringLiteral("speaks"), preferences.speaks);
+    settings.setValue(QStringLiteral("tones"), preferences.tones);
     settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);
 }
 

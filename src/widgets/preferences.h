@@ -12,16 +12,21 @@ namespace flenzo {
 struct Preferences {
     Units units;
     bool dark = false;
-    bool labels = false;     ///< the section names its parts
-    double textScale = 1.0;  ///< 1 to 2
-    QString language;        ///< as "de"; empty: the desktop's
-    QString listenInput;     ///< to which the bench listens, as the desktop tells it; empty: the usual one
-    QStringList recentFiles; ///< newest first
+    bool labels = false;      ///< the section names its parts
+    double textScale = 1.0;   ///< 1 to 2
+    QString language;         ///< as "de"; empty: the desktop's
+    QString listenInput;      ///< to which the bench listens, as the desktop tells it; empty: the usual one
+    double clock_ppm = 0.0;   ///< by which that input's clock runs fast
+    bool listenKnown = false; ///< listening has been set up once
+    bool speaks = false;      ///< the next act is said aloud while listening
+    bool tones = false;       ///< short tones for taken, doubted, in tune
+    QStringList recentFiles;  ///< newest first
     bool operator==(const Preferences&) const = default;
     [[nodiscard]] const Theme& theme() const { return dark ? benchDark() : benchLight(); }
 };
 
 inline constexpr int mostRecentFiles = 8;
+inline constexpr double mostClock_ppm = 2000.0;
 
 /// Values out of range in a settings file are replaced by defaults.
 [[nodiscard]] Preferences loadPreferences(const QString& iniFile);

@@ -4,21 +4,29 @@
 #include "core/statics/pitch.h"
 #include "listen/sources/device_source.h"
 #include "session/document/demo.h"
+#include "session/document/photos.h"
 #include "session/listening/listening.h"
 #include "store/files.h"
 #include "store/job_json.h"
+#include "store/wav_files.h"
 #include "support/window.h"
-#include "widgets/pages/listen_bar.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/dialogs/listen_dialog.h"
+#include "widgets/pages/listen_bar.h"
+#include "widgets/text/listen_words.h"
 
+#include <QComboBox>
 #include <QElapsedTimer>
+#include <QFile>
 #include <QFileInfo>
 #include <QJsonDocument>
 #include <QLineEdit>
 #include <QProcess>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalSpy>
 #include <QStandardPaths>
+#include <QTableWidget>
 #include <QThread>
 #include <algorithm>
 
@@ -99,10 +107,45 @@ Job listenJob(const char* name) {
     return jobFromJson(readJsonFile(path).value()).value();
 }
 
+/// What a hand does before a microphone: plucks, and a palm that falls on the strings.
+class Sounds {
+public:
+    static constexpr double rate_Hz = 24000.0;
+    explicit Sounds(double seconds) : sound_(static_cast<std::size_t>(seconds * rate_Hz), 0.0F) {}
+    Sounds& pluck(double at_s, double first_Hz) {
+        PluckedString string;
+        string.first_Hz = first_Hz;
+        addPluck(sound_, rate_Hz, at_s, string, static_cast<std::uint32_t>(50.0 * at_s));
+        return *this;
+    }
+    Sounds& mute(double at_s) {
+        for (auto k = static_cast<std::size_t>(at_s * rate_Hz); k < sound_.size(); ++k) {
+            const double t = static_cast<double>(k) / rate_Hz - at_s;
+            sound_[k] = static_cast<float>(sound_[k] * std::exp(-t / 0.012) +
+                                           0.12 * std::exp(-t / 0.02) * std::sin(2.0 * 3.14159265 * 140.0 * t));
+        }
+        return *this;
+    }
+    Sounds& tone(double frequency_Hz) {
+        for (std::size_t k = 0; k < sound_.size(); ++k)
+            sound_[k] += static_cast<float>(
+                0.1 * std::sin(2.0 * 3.14159265358979 * frequency_Hz * static_cast<double>(k) / rate_Hz));
+        return *this;
+    }
+    [[nodiscard]] std::unique_ptr<SoundSource> source() const {
+        auto made = std::make_unique<WavSource>(Wav{rate_Hz, 1, sound_});
+        made->setHurried(true);
+        return made;
+    }
+
+private:
+    std::vector<float> sound_;
+};
+
 /// A pluck of a string so many cents from its target.
 HeardPluck pluckOf(const Job& job, std::size_t string, double cents) {
     HeardPluck pluck;
-    pluck.first_Hz = frequencyAt_Hz(job.rig.strings[string].target_Hz, cents);
+    pluck.first_Hz = pluck.sounded_Hz = frequencyAt_Hz(job.rig.strings[string].target_Hz, cents);
     pluck.deviation_cents = 0.2;
     pluck.string = string;
     return pluck;
@@ -229,6 +272,159 @@ private Q_SLOTS:
                  qPrintable(QString::number(first.readings_cents.front().second)));
         player.waitForFinished();
         listening.stop();
+    }
+
+    // --- hands free ---
+
+    void mutingTwicePausesAndGoesOn() {
+        std::ignore = tuning();
+        Listening listening(session());
+        QList<bool> pauses;
+        connect(&listening, &Listening::changed, this, [&] {
+            if (listening.isOn() && (pauses.isEmpty() || pauses.last() != listening.isPaused()))
+                pauses.append(listening.isPaused());
+        });
+        QVERIFY(listening.start(Sounds(6.0).pluck(0.3, 110.0).mute(1.4).mute(1.8).mute(4.2).mute(4.6).source()));
+        QTRY_VERIFY_WITH_TIMEOUT(!listening.isOn(), 30000);
+        QCOMPARE(pauses, (QList<bool>{false, true, false}));
+    }
+
+    void aRecordingIsKeptWithTheJob() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        bar->toggleTake(); // nothing is heard yet
+        QVERIFY(!bar->listening().isTaking());
+        bar->hearSimulated(true);
+        bar->toggleTake();
+        QVERIFY(bar->listening().isTaking());
+        QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > 2, 30000);
+        bar->listening().pause(true);
+        bar->toggleTake();
+        QVERIFY(!bar->listening().isTaking());
+        QCOMPARE(takesOf(job()).size(), 1);
+        const QString file = takesOf(job()).front();
+        QVERIFY(file.startsWith(photoFolder(session().logbook()->path())));
+        QVERIFY(wavFromFile(file).value().length_s() > 1.0);
+        bar->toggle();
+        const std::size_t size = job().log.size();
+        bar->hearRecording(file); // it is shown, and nothing comes of it
+        QVERIFY(bar->listening().isOn());
+        QTRY_VERIFY_WITH_TIMEOUT(bar->listening().state() == Listening::State::Taken, 30000);
+        QCOMPARE(job().log.size(), size);
+        bar->toggle();
+        QVERIFY(session().logbook()->job(*session().keptAs()).value().work == job().work);
+        QVERIFY(QFile::remove(file));
+        QSignalSpy said(&window_->context(), &AppContext::said);
+        bar->hearRecording(file);
+        QVERIFY(said.count() == 1 && said.front().at(1).toBool());
+    }
+
+    void anActIsSaidAloudAndToned() {
+        startSimulated();
+        auto* bar = window_->findChild<ListenBar*>();
+        QSignalSpy said(&bar->voice(), &Voice::said), sounded(&bar->voice(), &Voice::sounded);
+        bar->hearSimulated(true);
+        QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > 1, 30000);
+        QCOMPARE(said.count() + sounded.count(), 0); // off unless asked
+        Preferences loud = window_->context().preferences();
+        loud.speaks = loud.tones = true;
+        window_->context().setPreferences(loud);
+        const std::size_t size = job().log.size();
+        QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > size + 2, 30000);
+        QVERIFY(said.count() > 0 && sounded.count() > 0);
+        for (const QList<QVariant>& one : said)
+            QVERIFY2(!one.front().toString().contains(QRegularExpression(QStringLiteral("[#\u2212¢]"))),
+                     qPrintable(one.front().toString()));
+        bar->toggle();
+        QVERIFY(!toneOf(Tone::Doubted, 24000.0).isEmpty());
+    }
+
+    /// First use: no input, a string that is named, and a clock that is measured; none of it goes into the log.
+    void listeningIsSetUpOnce() {
+        startSimulated();
+        QVERIFY(!window_->context().preferences().listenKnown);
+        Listening listening(session());
+        const double open_Hz = job().rig.strings[2].target_Hz;
+        std::function<std::unique_ptr<SoundSource>()> next = [] { return std::make_unique<BrokenSource>(false); };
+        ListenDialog dialog(window_->context(), listening, window_.get(), [&](const QByteArray&) { return next(); });
+        dialog.show();
+        auto* says = dialog.findChild<QLabel*>(QStringLiteral("listenDialogSays"));
+        auto* inputs = dialog.findChild<QComboBox*>(QStringLiteral("listenInput"));
+        auto* measure = dialog.findChild<QPushButton*>(QStringLiteral("measureClock"));
+        QVERIFY2(says->text().contains(QLatin1String("plug in a microphone")), qPrintable(says->text()));
+        QVERIFY(!measure->isEnabled());
+        next = [open_Hz] { return Sounds(2.5).pluck(0.4, open_Hz * 0.99).source(); };
+        Q_EMIT inputs->activated(0);
+        QVERIFY2(says->text().contains(QLatin1String("Pluck one string")), qPrintable(says->text()));
+        QStringList named;
+        connect(&listening, &Listening::changed, &dialog, [&] {
+            if (listening.state() == Listening::State::Taken)
+                named.append(says->text());
+        });
+        QTRY_VERIFY_WITH_TIMEOUT(!named.isEmpty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!listening.isOn(), 20000);
+        QVERIFY2(named.last().contains(wording::stringTitle(job().rig.strings[2])), qPrintable(named.last()));
+        QVERIFY(job().log.empty());
+        constexpr double ppm = 58.0;
+        next = [] { return Sounds(9.0).tone(440.0 / (1.0 + 1e-6 * ppm)).source(); };
+        Q_EMIT inputs->activated(0);
+        QTest::mouseClick(measure, Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(window_->context().preferences().clock_ppm != 0.0, 30000);
+        QVERIFY(std::abs(window_->context().preferences().clock_ppm - ppm) < 1.0);
+        auto* clock = dialog.findChild<QLineEdit*>(QStringLiteral("clockCents"));
+        QVERIFY2(clock->text().startsWith(QLatin1String("+0.1")), qPrintable(clock->text()));
+        auto* clockSays = dialog.findChild<QLabel*>(QStringLiteral("clockSays"));
+        QVERIFY(clockSays->text().contains(QLatin1String("fast")));
+        clock->setFocus();
+        clock->setText(QStringLiteral("40"));
+        QTest::keyClick(clock, Qt::Key_Return);
+        QVERIFY2(clockSays->text().contains(QLatin1String("must lie between")), qPrintable(clockSays->text()));
+        QVERIFY(std::abs(window_->context().preferences().clock_ppm - ppm) < 1.0);
+        clock->setText(QStringLiteral("-0.2"));
+        QTest::keyClick(clock, Qt::Key_Return);
+        QVERIFY(std::abs(window_->context().preferences().clock_ppm + 115.5) < 1.0);
+        dialog.accept();
+        QVERIFY(window_->context().preferences().listenKnown && !listening.isOn());
+        QVERIFY(std::abs(loadPreferences(pathsIn(dir_->path()).settingsFile).clock_ppm + 115.5) < 1.0);
+    }
+
+    void theReturnTestIsFilledByPlucking() {
+        startSimulated();
+        window_->lookAt(StepId::ReturnTest);
+        auto* bar = window_->findChild<ListenBar*>();
+        auto* table = find<QTableWidget>("returnTable");
+        QVERIFY(bar->isVisible() && table &&
+                text("returnVerdict").contains(QLatin1String("before the arm is touched")));
+        const std::size_t strings = job().rig.strings.size(), size = job().log.size();
+        for (int column = 0; column < 3; ++column) {
+            QVERIFY(table->item(0, column) == nullptr);
+            for (std::size_t i = 0; i < strings; ++i)
+                bar->listening().hear(pluckOf(job(), i, column == 1 && i == 1 ? -6.0 : 0.3));
+        }
+        QCOMPARE(table->item(1, 1)->text(), signedNumber(-6.0, 1));
+        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        QCOMPARE(job().log.size(), size);              // a form, not the log
+        bar->listening().hear(pluckOf(job(), 0, 9.0)); // all is there
+        QCOMPARE(bar->listening().state(), Listening::State::Unsure);
+    }
+
+    void intonationIsHeardOpenAndStopped() {
+        startSimulated();
+        QVERIFY(!session().edit(QStringLiteral("extras"),
+                                [](Job& changed) { changed.work.extras.insert(QStringLiteral("intonate")); }));
+        window_->lookAt(StepId::Intonate);
+        auto* bar = window_->findChild<ListenBar*>();
+        auto* table = find<QTableWidget>("intonation");
+        HeardPluck stopped = pluckOf(job(), 1, 1.0);
+        stopped.harmonic = true;
+        stopped.sounded_Hz = 2.0 * pluckOf(job(), 1, 5.0).first_Hz;
+        bar->listening().hear(stopped);
+        QVERIFY(table->item(1, 0) == nullptr); // of what it is off from nobody has heard
+        bar->listening().hear(pluckOf(job(), 1, 1.0));
+        QVERIFY(text("intonationSays").contains(QLatin1String("fret 12")));
+        bar->listening().hear(stopped);
+        QCOMPARE(table->item(1, 0)->text(), signedNumber(4.0, 1));
+        QVERIFY(table->item(1, 2)->text().startsWith(QLatin1String("back")));
     }
 
     // --- what becomes of a reading ---------------------------------------------------------------------------------

@@ -4,6 +4,7 @@
 #include "domain/faults.h"
 #include "store/files.h"
 
+#include <QCoreApplication>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFile>
@@ -20,6 +21,24 @@ QString photoFolder(const QString& logbookPath) {
     return logbookPath + QStringLiteral(".photos");
 }
 
+namespace {
+
+/// The place under its own name, once.
+Result<QString> keepBeside(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
+    const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);
+    const QDir folder(photoFolder(book.path()));
+    const QString kept = folder.filePath(QString::fromLatin1(name) + QLatin1Char('.') + suffix);
+    if (QFileInfo::exists(kept))
+        return kept;
+    if (!folder.mkpath(QStringLiteral(".")))
+        return Fault{faults::photoNotKept, field};
+    if (const auto fault = writeFile(kept, bytes))
+        return *fault;
+    return kept;
+}
+
+} // namespace
+
 Result<QString> keepPhoto(const Session& session, const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
@@ -30,18 +49,32 @@ Result<QString> keepPhoto(const Session& session, const QString& path) {
         return Fault{faults::noPhoto, QStringLiteral("photo")};
     if (!session.logbook() || session.logbook()->readOnly())
         return QFileInfo(path).absoluteFilePath();
-    const QByteArray bytes = file.readAll();
-    const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);
-    const QDir folder(photoFolder(session.logbook()->path()));
-    const QString kept =
-        folder.filePath(QString::fromLatin1(name) + QLatin1Char('.') + QFileInfo(path).suffix().toLower());
-    if (QFileInfo::exists(kept))
-        return kept;
-    if (!folder.mkpath(QStringLiteral(".")))
-        return Fault{faults::photoNotKept, QStringLiteral("photo")};
-    if (const auto fault = writeFile(kept, bytes))
-        return *fault;
-    return kept;
+    return keepBeside(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
+}
+
+std::optional<Fault> keepTake(Session& session, const Wav& take, const QString& step, const QString& now) {
+    const QString field = QStringLiteral("recording");
+    if (take.samples.empty())
+        return Fault{faults::takeEmpty, field};
+    if (!session.isKept() || session.logbook()->readOnly())
+        return Fault{faults::takeWithoutBook, field};
+    const std::vector<std::uint8_t> file = writeWav(take);
+    const Result<QString> kept = keepBeside(
+        *session.logbook(), QByteArray(reinterpret_cast<const char*>(file.data()), static_cast<qsizetype>(file.size())),
+        QStringLiteral("wav"), field);
+    if (!kept.ok())
+        return kept.fault();
+    return session.edit(QCoreApplication::translate("Session", "recording"), [&](Job& job) {
+        job.work.records.append({step, StepRecord::What::Take, kept.value(), now});
+    });
+}
+
+QStringList takesOf(const Job& job) {
+    QStringList files;
+    for (const StepRecord& record : job.work.records)
+        if (record.what == StepRecord::What::Take)
+            files.append(record.text);
+    return files;
 }
 
 } // namespace flenzo

@@ -1,16 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "listen/hearing/wav.h"
 #include "session/document/session.h"
 
 namespace flenzo {
 
-/// Copies a picture beside the logbook, so that it stays with the job when the camera's card goes; the name tells its
-/// content, so the same picture is kept once. Without a logbook to write to it stays where it is. Returns where it
-/// lies.
-[[nodiscard]] Result<QString> keepPhoto(const Session& session, const QString& file);
+// Pictures and recordings lie beside the logbook, so that they stay with the job when the camera's card goes. Their
+// names tell their content: the same one is kept once.
 
-/// Where a logbook's pictures lie.
+/// Copies a picture there. Without a logbook to write to it stays where it is. Returns where it lies.
+[[nodiscard]] Result<QString> keepPhoto(const Session& session, const QString& file);
+/// Writes a recording of the strings there, and into the job as said at that step.
+[[nodiscard]] std::optional<Fault> keepTake(Session& session, const Wav& take, const QString& step, const QString& now);
+/// The job's recordings, oldest first.
+[[nodiscard]] QStringList takesOf(const Job& job);
+
+/// Where a logbook's pictures and recordings lie.
 [[nodiscard]] QString photoFolder(const QString& logbookPath);
 
 } // namespace flenzo

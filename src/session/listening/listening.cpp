@@ -12,6 +12,9 @@ Listening::Listening(Session& session, QObject* parent) : QObject(parent), sessi
     connect(&ear_, &Ear::heard, this, &Listening::hear);
     connect(&ear_, &Ear::hearing, this, &Listening::follow);
     connect(&ear_, &Ear::failed, this, &Listening::failed);
+    connect(&ear_, &Ear::sound, this, &Listening::record);
+    connect(&ear_, &Ear::sound, this, &Listening::sound);
+    connect(&ear_, &Ear::mutedTwice, this, [this] { pause(!paused_); });
     connect(&ear_, &Ear::stopped, this, [this] {
         state_ = State::Off;
         string_.reset();
@@ -25,10 +28,10 @@ Listening::Listening(Session& session, QObject* parent) : QObject(parent), sessi
     connect(&session_, &Session::started, this, &Listening::stop); // that is another guitar
 }
 
-bool Listening::start(std::unique_ptr<SoundSource> source) {
-    paused_ = false;
-    silentFor_ = 0;
-    if (!ear_.listenTo(std::move(source)))
+bool Listening::start(std::unique_ptr<SoundSource> source, const HearingOptions& options) {
+    paused_ = showsOnly_ = false;
+    silentFor_ = humsFor_ = 0;
+    if (!ear_.listenTo(std::move(source), options))
         return false;
     expect();
     state_ = State::Listening;
@@ -67,8 +70,7 @@ std::optional<double> Listening::fromAim_cents() const {
 void Listening::follow(const Hearing& hearing) {
     level_dBFS_ = hearing.now.level_dBFS;
     clips_ = hearing.clips;
-    constexpr double dead_dBFS = -110.0; // digital silence: no input hears that little
-    silentFor_ = level_dBFS_ < dead_dBFS ? silentFor_ + 1 : 0;
+    countWhatIsNoString(hearing.now);
     if (!isOn() || paused_) {
         Q_EMIT changed();
         return;
@@ -96,9 +98,46 @@ void Listening::follow(const Hearing& hearing) {
     Q_EMIT changed();
 }
 
+void Listening::countWhatIsNoString(const HearingNow& now) {
+    constexpr double dead_dBFS = -110.0; // digital silence: no input hears that little
+    constexpr double loud_dBFS = -52.0;
+    silentFor_ = level_dBFS_ < dead_dBFS ? silentFor_ + 1 : 0;
+    const bool string = now.state == HearingNow::State::Settling || now.state == HearingNow::State::Taken;
+    humsFor_ = level_dBFS_ > loud_dBFS && !string ? humsFor_ + 1 : 0;
+}
+
+void Listening::beginTake() {
+    take_ = isOn()
+                ? std::optional(Wav{ear_.source()->rate_Hz(), static_cast<std::size_t>(ear_.source()->channels()), {}})
+                : std::nullopt;
+    Q_EMIT changed();
+}
+
+void Listening::record(const QList<float>& frames) {
+    constexpr double most_s = 120.0;
+    if (take_ && take_->length_s() < most_s)
+        take_->samples.insert(take_->samples.end(), frames.begin(), frames.end());
+}
+
+Wav Listening::endTake() {
+    Wav out = take_.value_or(Wav());
+    take_.reset();
+    Q_EMIT changed();
+    return out;
+}
+
 void Listening::hear(const HeardPluck& pluck) {
     if (paused_ || !pluck.string || *pluck.string >= session_.job().rig.strings.size())
         return;
+    if (taker_ || showsOnly_) {
+        string_ = pluck.string;
+        cents_ = flenzo::cents(pluck.first_Hz, session_.job().rig.strings[*pluck.string].target_Hz);
+        state_ = showsOnly_ || taker_(pluck) ? State::Taken : State::Unsure;
+        Q_EMIT changed();
+        if (!showsOnly_)
+            Q_EMIT tookReading();
+        return;
+    }
     const Taken taken = takenAs(session_.job(), session_.derived(), pluck);
     string_ = taken.string;
     cents_ = taken.cents;

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "listen/hearing/wav.h"
 #include "listen/sources/ear.h"
 #include "session/document/session.h"
 #include "session/listening/taking.h"
 
 #include <QObject>
+#include <functional>
 
 namespace flenzo {
 
@@ -17,10 +19,18 @@ public:
     enum class State { Off, Listening, Struck, Settling, Taken, OnTheWay, Known, Asks, Unsure, Paused };
     explicit Listening(Session& session, QObject* parent = nullptr);
 
-    bool start(std::unique_ptr<SoundSource> source);
+    /// A form that is filled by ear takes the readings instead of the log; false: it has no use for this one.
+    using Taker = std::function<bool(const HeardPluck& pluck)>;
+
+    bool start(std::unique_ptr<SoundSource> source, const HearingOptions& options = {});
     void stop();
+    void setTaker(Taker taker) { taker_ = std::move(taker); }
+    /// Until it is started again, what is heard is shown and goes nowhere.
+    void showOnly() { showsOnly_ = true; }
     void pause(bool paused); ///< heard and shown no more, until it goes on
     [[nodiscard]] bool isOn() const { return ear_.isListening(); }
+    [[nodiscard]] double rate_Hz() const { return ear_.source()->rate_Hz(); }      ///< while it is on
+    [[nodiscard]] qsizetype channels() const { return ear_.source()->channels(); } ///< while it is on
     [[nodiscard]] bool isPaused() const { return paused_; }
     [[nodiscard]] State state() const { return state_; }
     /// The string that sounds or sounded last, and its cents against its target.
@@ -33,18 +43,29 @@ public:
     [[nodiscard]] bool clips() const { return clips_; }
     /// Whether nothing at all has come in for so long that the input must be dead.
     [[nodiscard]] bool isSilent() const { return silentFor_ > silentTicks; }
+    /// Whether something sounds all the time and no string is heard in it: hum, a fan.
+    [[nodiscard]] bool onlyHums() const { return humsFor_ > humTicks; }
+    /// Nothing is recorded unless asked: from here to `takeEnded` what comes in is kept in memory, two minutes at most.
+    void beginTake();
+    [[nodiscard]] bool isTaking() const { return take_.has_value(); }
+    /// The sound since `beginTake`; empty where there was none.
+    [[nodiscard]] Wav endTake();
+    /// What the ear tells; also to be told otherwise.
+    void hear(const HeardPluck& pluck);
     /// What was heard last goes into the log although it is far off or the peg is not at its aim.
     void takeAnyway();
 
 Q_SIGNALS:
     void changed(); ///< any of the above; some twenty times a second while listening
     void failed(flenzo::SourceFault why);
+    void sound(const QList<float>& frames);   ///< as it comes in, interleaved
     void tookReading();                       ///< it is in the log
     void refused(const flenzo::Fault& fault); ///< it could not be put there
 
 private:
-    static constexpr int silentTicks = 100;
-    void hear(const HeardPluck& pluck);
+    static constexpr int silentTicks = 100, humTicks = 80;
+    void countWhatIsNoString(const HearingNow& now);
+    void record(const QList<float>& frames);
     void follow(const Hearing& hearing);
     void expect();
     void take(const Taken& taken);
@@ -58,7 +79,10 @@ private:
     double near_cents_ = 0.0;
     double cents_ = 0.0, level_dBFS_ = -200.0;
     bool clips_ = false, paused_ = false;
-    int silentFor_ = 0;
+    bool showsOnly_ = false;
+    int silentFor_ = 0, humsFor_ = 0;
+    Taker taker_;
+    std::optional<Wav> take_;
 };
 
 } // namespace flenzo

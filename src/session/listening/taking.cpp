@@ -1,19 +1,25 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/listening/taking.h"
 
+#include "core/base/bounds.h"
 #include "core/statics/pitch.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace flenzo {
 
 namespace {
 
-constexpr double firstPass_cents = 3.0, later_cents = 1.8;
-constexpr double same_cents = 4.0; ///< from what is believed: the peg has not been touched
-constexpr double strange_cents = 60.0, strangeDeviations = 3.0;
-constexpr double least_cents = 0.01; ///< to which a heard reading is kept
+constexpr std::array<Bound<TakingOptions>, 6> bounds{{
+    {"firstPass_cents", &TakingOptions::firstPass_cents, 0.1, 50.0},
+    {"later_cents", &TakingOptions::later_cents, 0.1, 50.0},
+    {"same_cents", &TakingOptions::same_cents, 0.0, 50.0},
+    {"strange_cents", &TakingOptions::strange_cents, 1.0, 1200.0},
+    {"strangeDeviations", &TakingOptions::strangeDeviations, 0.0, 100.0},
+    {"least_cents", &TakingOptions::least_cents, 1e-4, 1.0},
+}};
 
 bool isRead(const Job& job, std::size_t string) {
     return std::any_of(job.log.begin(), job.log.end(), [string](const Event& event) {
@@ -24,9 +30,9 @@ bool isRead(const Job& job, std::size_t string) {
 }
 
 /// How far from what is believed of it a string may read and be taken for itself.
-double strangeFrom_cents(const Derived& derived, std::size_t string) {
-    return strange_cents +
-           strangeDeviations * derived.advice.guitar.readingDeviation_cents[static_cast<Eigen::Index>(string)];
+double strangeFrom_cents(const Derived& derived, std::size_t string, const TakingOptions& options) {
+    return options.strange_cents +
+           options.strangeDeviations * derived.advice.guitar.readingDeviation_cents[static_cast<Eigen::Index>(string)];
 }
 
 bool asksFor(const NextAct& next, std::size_t string) {
@@ -36,33 +42,39 @@ bool asksFor(const NextAct& next, std::size_t string) {
 
 } // namespace
 
-double nearEnough_cents(const Derived& derived) {
-    return derived.advice.passes < 1.0 ? firstPass_cents : std::max(later_cents, derived.advice.pitchTolerance_cents);
+bool TakingOptions::isValid(std::string* error) const {
+    return withinBounds(*this, bounds, error);
 }
 
-Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck) {
+double nearEnough_cents(const Derived& derived, const TakingOptions& options) {
+    return derived.advice.passes < 1.0 ? options.firstPass_cents
+                                       : std::max(options.later_cents, derived.advice.pitchTolerance_cents);
+}
+
+Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck, const TakingOptions& options) {
     Taken out;
     out.string = *pluck.string;
     const double exact = cents(pluck.first_Hz, job.rig.strings[out.string].target_Hz);
-    out.cents = std::round(exact / least_cents) * least_cents;
+    out.cents = std::round(exact / options.least_cents) * options.least_cents;
     const NextAct& next = derived.next();
     const double believed = derived.now().readings_cents[out.string];
     const double fromBelief = std::abs(out.cents - believed);
     const bool asked = next.aim.string == out.string && !derived.advice.doubt;
     out.event = Event::read(out.string, out.cents);
     if (next.what == NextAct::Do::Tune && asked) {
-        if (std::abs(out.cents - next.aim.cents) <= nearEnough_cents(derived)) {
+        if (std::abs(out.cents - next.aim.cents) <= nearEnough_cents(derived, options)) {
             out.event = tunedTo(derived, out.cents);
         } else {
-            out.how = fromBelief < same_cents + 2.0 * pluck.deviation_cents ? Taken::How::Known : Taken::How::OnTheWay;
+            out.how = fromBelief < options.same_cents + 2.0 * pluck.deviation_cents ? Taken::How::Known
+                                                                                    : Taken::How::OnTheWay;
         }
     } else if (next.what == NextAct::Do::Stretch && asked) {
         out.event = Event::tuned(out.string, out.cents);
         out.event.kind = Event::Kind::Stretched;
         out.event.from_cents = believed;
-    } else if (isRead(job, out.string) && fromBelief > strangeFrom_cents(derived, out.string)) {
+    } else if (isRead(job, out.string) && fromBelief > strangeFrom_cents(derived, out.string, options)) {
         out.how = Taken::How::Asks;
-    } else if (!asksFor(next, out.string) && isRead(job, out.string) && fromBelief < same_cents) {
+    } else if (!asksFor(next, out.string) && isRead(job, out.string) && fromBelief < options.same_cents) {
         out.how = Taken::How::Known;
     }
     out.event.pitchDeviation_cents = pluck.deviation_cents;

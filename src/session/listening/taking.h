@@ -6,6 +6,19 @@
 
 namespace flenzo {
 
+/// How near and how far counts for what is heard. Change a field for a shop that works closer or more roughly by ear.
+struct TakingOptions {
+    double firstPass_cents = 3.0;   ///< from its aim, within which a string counts as tuned in the first pass
+    double later_cents = 1.8;       ///< and from then on, or as near as the tools can tell
+    double same_cents = 4.0;        ///< from what is believed: the peg has not been touched
+    double strange_cents = 60.0;    ///< further than this from what is believed is asked about
+    double strangeDeviations = 3.0; ///< and this many deviations of the belief
+    double least_cents = 0.01;      ///< to which a heard reading is kept
+
+    /// False names the field, its value and the bound in `error`.
+    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+};
+
 /// What becomes of a reading that was heard.
 struct Taken {
     enum class How {
@@ -22,8 +35,9 @@ struct Taken {
 
 /// A pluck as the act it answers: the string asked for, near enough to its aim, is tuned; another is read. `pluck` has
 /// named its string.
-[[nodiscard]] Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck);
+[[nodiscard]] Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck,
+                            const TakingOptions& options = {});
 /// How near to its aim a string counts as tuned by ear: closer from pass to pass.
-[[nodiscard]] double nearEnough_cents(const Derived& derived);
+[[nodiscard]] double nearEnough_cents(const Derived& derived, const TakingOptions& options = {});
 
 } // namespace flenzo

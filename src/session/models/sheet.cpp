@@ -112,6 +112,7 @@ QString workDone(const Job& job) {
                                  ? Words::tr("warning passed over: %1").arg(record.text)
                              : record.what == StepRecord::What::Note  ? Words::tr("note: %1").arg(record.text)
                              : record.what == StepRecord::What::Photo ? Words::tr("photo: %1").arg(record.text)
+                             : record.what == StepRecord::What::Take  ? Words::tr("recording: %1").arg(record.text)
                                                                       : QString();
         if (!what.isEmpty())
             list += QStringLiteral("<li>%1 – %2</li>").arg(safe(record.step), safe(what));

@@ -2,6 +2,7 @@
 #include "widgets/forms/calc_forms.h"
 
 #include "core/setup/fretting.h"
+#include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 #include "domain/caliper.h"
 #include "domain/edits.h"
@@ -168,8 +169,27 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     });
 }
 
+bool IntonateForm::hear(const HeardPluck& pluck) {
+    const std::size_t string = *pluck.string;
+    open_Hz_.resize(context_.session().job().rig.strings.size());
+    if (!pluck.harmonic) {
+        open_Hz_[string] = pluck.sounded_Hz;
+        words_->setText(tr("%1 is heard open; now stop it at fret 12.")
+                            .arg(wording::stringTitle(context_.session().job().rig.strings[string])));
+        return true;
+    }
+    if (!open_Hz_[string])
+        return false; // what it is off from has not been heard
+    constexpr double octave = 2.0;
+    table_->setItem(static_cast<int>(string), 0,
+                    new QTableWidgetItem(signedNumber(cents(pluck.sounded_Hz, octave * *open_Hz_[string]), 1)));
+    return true;
+}
+
 QString IntonateForm::hint() const {
-    return tr("Read each string open and at fret 12. The guess is for an action of %1, an assumption.")
+    return tr("Read each string open and at fret 12, or pluck both while the program listens. The guess is for an "
+              "action of "
+              "%1, an assumption.")
         .arg(lengthText(usualAction_m, context_.preferences().units));
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "widgets/forms/hears_strings.h"
 #include "widgets/forms/job_form.h"
 
 #include <QFutureWatcher>
@@ -44,16 +45,19 @@ private:
 };
 
 /// Fretted against open, string by string, to saddle moves; one piece at a time on a loose bridge.
-class IntonateForm : public JobForm {
+class IntonateForm : public JobForm, public HearsStrings {
     Q_OBJECT
 public:
     IntonateForm(AppContext& context, QWidget* parent);
+    /// Open first, then stopped at fret 12: an octave up of the same string.
+    bool hear(const HeardPluck& pluck) override;
 
 private:
     [[nodiscard]] QString hint() const;
     void reckon();
     QTableWidget* table_;
     QLabel* words_;
+    std::vector<std::optional<double>> open_Hz_; ///< as heard, by string
 };
 
 /// How settled each string is: pulls so far, the last drop, the next one, pulls left.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/return_form.h"
 
+#include "core/statics/pitch.h"
 #include "domain/ranges.h"
 #include "domain/workflow.h"
 #include "session/input/quantity.h"
@@ -61,7 +62,7 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     table_->setVerticalHeaderLabels(rows);
     table_->setMinimumHeight(table_->verticalHeader()->length() + table_->horizontalHeader()->sizeHint().height() + 6);
     verdict_ = label(TextRole::Heading, this, QStringLiteral("returnVerdict"));
-    verdict_->setText(tr("Type the cents of every string; what hangs is named here."));
+    verdict_->setText(whatNext());
     verdict_->setWordWrap(true);
     keep_ = new QPushButton(tr("Keep these readings with the job"), this);
     keep_->setObjectName(QStringLiteral("keepReturn"));
@@ -73,14 +74,36 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
 }
 
+QString ReturnForm::typedAt(int row, int column) const {
+    const QTableWidgetItem* item = table_->item(row, column);
+    return item ? item->text().trimmed() : QString();
+}
+
+int ReturnForm::openColumn() const {
+    for (int column = 0; column < table_->columnCount(); ++column)
+        for (int row = 0; row < table_->rowCount(); ++row)
+            if (typedAt(row, column).isEmpty())
+                return column;
+    return table_->columnCount();
+}
+
+bool ReturnForm::hear(const HeardPluck& pluck) {
+    const int column = openColumn();
+    if (column == table_->columnCount() || pluck.harmonic)
+        return false;
+    const std::size_t string = *pluck.string;
+    const double heard_cents = cents(pluck.first_Hz, context_.session().job().rig.strings[string].target_Hz);
+    table_->setItem(static_cast<int>(string), column, new QTableWidgetItem(signedNumber(heard_cents, 1)));
+    return true;
+}
+
 std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
     ReturnTest test;
     bool whole = true;
     for (int row = 0; row < table_->rowCount(); ++row) {
         std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
         for (int c = 0; c < 3; ++c) {
-            const QTableWidgetItem* item = table_->item(row, c);
-            const QString text = item ? item->text().trimmed() : QString();
+            const QString text = typedAt(row, c);
             const QString cell =
                 tr("%1, %2").arg(table_->verticalHeaderItem(row)->text(), table_->horizontalHeaderItem(c)->text());
             const Result<double> cents = parseQuantity(text, Dimension::Cents, {}, cell, ranges::reading_cents);
@@ -93,6 +116,17 @@ std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
     return whole ? std::optional(test) : std::nullopt;
 }
 
+QString ReturnForm::whatNext() const {
+    switch (openColumn()) {
+    case 0:
+        return tr("Type or pluck every string as it is, before the arm is touched.");
+    case 1:
+        return tr("Now one dive, the arm left alone; then type or pluck every string.");
+    default:
+        return tr("Now one pull-up, the arm left alone; then type or pluck every string.");
+    }
+}
+
 void ReturnForm::judge() {
     std::optional<Fault> wrong;
     const auto test = typed(&wrong);
@@ -100,7 +134,7 @@ void ReturnForm::judge() {
     const Job& job = context_.session().job();
     verdict_->setText(wrong  ? wrong->sentence()
                       : test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
-                             : tr("Some cells are still empty."));
+                             : whatNext());
 }
 
 void ReturnForm::keep() {

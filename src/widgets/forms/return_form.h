@@ -3,6 +3,7 @@
 
 #include "core/setup/friction.h"
 #include "widgets/app_context.h"
+#include "widgets/forms/hears_strings.h"
 
 #include <QWidget>
 
@@ -13,14 +14,19 @@ class QTableWidget;
 namespace flenzo {
 
 /// The return-to-pitch test: readings before, after a dive and after a pull-up; says at once what hangs.
-class ReturnForm : public QWidget {
+class ReturnForm : public QWidget, public HearsStrings {
     Q_OBJECT
 public:
     ReturnForm(AppContext& context, QWidget* parent);
+    /// Into the first column that is not whole yet.
+    bool hear(const HeardPluck& pluck) override;
 
 private:
     /// Nothing while a reading is missing; `wrong` hears of the first that is none.
     [[nodiscard]] std::optional<ReturnTest> typed(std::optional<Fault>* wrong) const;
+    [[nodiscard]] int openColumn() const; ///< the first that is not whole; as many as there are when all are
+    [[nodiscard]] QString typedAt(int row, int column) const;
+    [[nodiscard]] QString whatNext() const;
     void judge();
     void keep();
 

@@ -4,12 +4,12 @@
 #include "domain/movement.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
-#include "widgets/pages/listen_bar.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/forms/calc_forms.h"
 #include "widgets/look.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/text/convergence.h"
 #include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
@@ -25,12 +25,10 @@
 namespace flenzo {
 
 BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, parent) {
-    auto* column = new QVBoxLayout(this);
+    auto* column = column_ = new QVBoxLayout(this);
     column->setContentsMargins(10, 8, 10, 8);
     column->setSpacing(8);
     column->addWidget(buildActPanel());
-    listen_ = new ListenBar(context_, this);
-    column->addWidget(listen_);
     auto* pictures = new QHBoxLayout;
     pictures->setSpacing(8);
     section_ = new SceneView(this);
@@ -48,6 +46,12 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, paren
     connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshWhenSeen);
     connect(&context_.session(), &Session::pickChanged, this, actChanged);
     connect(&context_.session(), &Session::deriving, this, &BenchPage::showTaken);
+}
+
+void BenchPage::holdListenBar(ListenBar* bar) {
+    listen_ = bar;
+    if (column_->indexOf(bar) < 0)
+        column_->insertWidget(1, bar);
 }
 
 /// The way home, and one click deeper why the guitar does as it does.
@@ -234,7 +238,8 @@ void BenchPage::arrange() {
                                                            : step_.title);
     why_->setVisible(roomy && !why_->text().isEmpty());
     picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
-    listen_->setNarrow(narrow);
+    if (listen_)
+        listen_->setNarrow(narrow);
     const int aside = narrow ? 6 : 18;
     actRow_->setContentsMargins(aside, 8, aside, 8);
     answerRow_->setSpacing(narrow ? 4 : 12);

@@ -27,7 +27,8 @@ public:
     void takeFocus();
     void refresh() override;
     void confirm(); ///< done as asked
-    [[nodiscard]] ListenBar& listenBar() { return *listen_; }
+    /// The bar stands under the act while the bench is seen.
+    void holdListenBar(ListenBar* bar);
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
     /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
@@ -70,7 +71,8 @@ private:
     QWidget* settling_ = nullptr;
     SceneView *section_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
-    ListenBar* listen_;
+    ListenBar* listen_ = nullptr;
+    QBoxLayout* column_;
 };
 
 } // namespace flenzo

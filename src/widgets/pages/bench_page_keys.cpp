@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is typed and said on the bench.
-#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/bench_page.h"
+#include "widgets/pages/listen_bar.h"
 
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -11,7 +11,7 @@ namespace flenzo {
 
 void BenchPage::submit() {
     if (entry_->text().trimmed().isEmpty()) {
-        if (listen_->takeAnyway())
+        if (listen_ && listen_->takeAnyway())
             return;
         context_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
         return;

@@ -8,6 +8,7 @@
 #include "widgets/controls/step_clock.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/rig_page.h"
 #include "widgets/pages/step_panel.h"
 
@@ -41,6 +42,8 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     step_ = new StepPanel(context_, panel_);
     inPanel->addWidget(step_);
     bench_ = new BenchPage(context_, this);
+    listen_ = new ListenBar(context_, bench_);
+    bench_->holdListenBar(listen_);
     work_->addWidget(panel_);
     work_->addWidget(bench_);
     figures_ = new QScrollArea(this);

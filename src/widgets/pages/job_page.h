@@ -17,6 +17,7 @@ namespace flenzo {
 
 class BenchPage;
 class FittingLabel;
+class ListenBar;
 class PhasePath;
 class StepClock;
 class StepPanel;
@@ -30,7 +31,7 @@ public:
     JobPage(AppContext& context, QWidget* parent);
     void takeFocus();
     void focusWork(); ///< the first field of the step
-    [[nodiscard]] BenchPage& bench() { return *bench_; }
+    [[nodiscard]] ListenBar& listenBar() { return *listen_; }
     /// Shows another step of this job, ahead or behind; nothing is done by looking.
     void lookAt(StepId step);
     /// The bench, whatever the step.
@@ -66,6 +67,7 @@ private:
     void refreshPath(const Progress& progress);
     void refreshList(const Progress& progress);
     void refreshLeft(const Progress& progress);
+    void refreshListening(bool bench, const std::optional<Step>& shown);
     void arrange();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
@@ -86,6 +88,7 @@ private:
     QStackedWidget* work_; ///< the step's own panel, or the bench
     StepPanel* step_;
     BenchPage* bench_;
+    ListenBar* listen_; ///< under the act of the bench, or of a step that is filled by plucking
     QScrollArea* figures_;
     WorkEvent asked_ = WorkEvent::Skip;
     std::optional<Step> looked_, current_;

@@ -5,7 +5,10 @@
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/step_clock.h"
+#include "widgets/forms/hears_strings.h"
+#include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
+#include "widgets/pages/listen_bar.h"
 #include "widgets/pages/step_panel.h"
 #include "widgets/text/step_words.h"
 #include "widgets/text/wording.h"
@@ -21,6 +24,8 @@
 namespace flenzo {
 
 namespace {
+
+constexpr double narrowWidth = 58.0; ///< in base sizes: below it the bar stands in two rows
 
 QString stepLine(const QString& title, StepState state, bool current) {
     return (current                       ? QStringLiteral("\u25b8 ")
@@ -74,7 +79,21 @@ void JobPage::refresh() {
         if (hadFocus && isVisible() && ask_->isHidden())
             takeFocus();
     }
+    refreshListening(bench, shown);
     arrange();
+}
+
+/// Readings go into the log, or into the form of a step that is filled by plucking.
+void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
+    HearsStrings* form = bench ? nullptr : step_->hearing();
+    const bool strings = form || (shown && shown->id == StepId::Settle);
+    if (bench)
+        bench_->holdListenBar(listen_);
+    else if (strings && listen_->parentWidget() != panel_)
+        panel_->layout()->addWidget(listen_);
+    listen_->setVisible(bench || strings);
+    listen_->setNarrow(!bench && width() < narrowWidth * basePixels(context_.preferences()));
+    listen_->setForm(form);
 }
 
 void JobPage::refreshPath(const Progress& progress) {

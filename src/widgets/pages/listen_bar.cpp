@@ -1,18 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/listen_bar.h"
 
+#include "domain/progress.h"
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
+#include "session/document/photos.h"
 #include "store/wav_files.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/dialogs/listen_dialog.h"
 #include "widgets/look.h"
-#include "widgets/text/wording.h"
+#include "widgets/text/listen_words.h"
 
 #include <QBoxLayout>
-#include <QComboBox>
+#include <QDateTime>
 #include <QLabel>
+#include <QMenu>
+#include <QPointer>
 #include <QPushButton>
-#include <cmath>
 #include <memory>
 
 namespace flenzo {
@@ -37,12 +41,9 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     simulated_ = button(tr("Hear the demo guitar"), "listenSimulated");
     simulated_->setToolTip(
         tr("The simulated guitar is plucked and tuned in front of you, and heard as yours would be"));
-    inputs_ = new QComboBox(this);
-    inputs_->setObjectName(QStringLiteral("listenInput"));
-    inputs_->setAccessibleName(tr("Input to listen to"));
-    inputs_->setFocusPolicy(Qt::TabFocus);
-    inputs_->setMaximumWidth(220);
-    row->addWidget(inputs_);
+    more_ = button(tr("More"), "listenMore");
+    menu_ = new QMenu(more_);
+    more_->setMenu(menu_);
     row->addStretch();
     auto* heard = new QHBoxLayout;
     heard->setSpacing(10);
@@ -58,28 +59,72 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     connect(listen_, &QPushButton::clicked, this, &ListenBar::toggle);
     connect(pause_, &QPushButton::clicked, this, &ListenBar::togglePause);
     connect(simulated_, &QPushButton::clicked, this, [this] { hearSimulated(); });
+    connect(menu_, &QMenu::aboutToShow, this, &ListenBar::fillMenu);
     connect(&listening_, &Listening::changed, this, &ListenBar::refresh);
-    connect(&listening_, &Listening::failed, this, &ListenBar::sayWhy);
+    connect(&listening_, &Listening::changed, this, &ListenBar::tellByTones);
+    connect(&listening_, &Listening::failed, this, [this](SourceFault why) {
+        Q_EMIT context_.said(wording::whyNoSound(why), true);
+        refresh();
+    });
     connect(&listening_, &Listening::refused, this, [this](const Fault& fault) { context_.accept(fault); });
-    connect(inputs_, &QComboBox::activated, this, &ListenBar::chooseInput);
-    connect(&context_.session(), &Session::changed, this, &ListenBar::refresh);
+    connect(&context_.session(), &Session::changed, this, &ListenBar::followJob);
     refresh();
 }
+
+ListenBar::~ListenBar() = default;
 
 void ListenBar::setNarrow(bool narrow) {
     both_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
+void ListenBar::setForm(HearsStrings* form) {
+    auto* there = dynamic_cast<QObject*>(form);
+    listening_.setTaker(
+        there ? [form, alive = QPointer<QObject>(there)](const HeardPluck& pluck) { return alive && form->hear(pluck); }
+              : Listening::Taker());
+}
+
+void ListenBar::fillMenu() {
+    menu_->clear();
+    menu_->addAction(tr("Set up listening…"), this, &ListenBar::setUp);
+    QAction* take = menu_->addAction(listening_.isTaking() ? tr("Stop, and keep the recording") : tr("Record"), this,
+                                     &ListenBar::toggleTake);
+    take->setEnabled(listening_.isOn());
+    int number = 0;
+    for (const QString& file : takesOf(context_.session().job()))
+        menu_->addAction(tr("Hear recording %1").arg(++number), this, [this, file] { hearRecording(file); });
+}
+
 void ListenBar::toggle() {
     if (listening_.isOn())
         listening_.stop();
-    else
+    else if (context_.preferences().listenKnown)
         listen();
+    else
+        setUp();
+}
+
+void ListenBar::setUp() {
+    ListenDialog dialog(context_, listening_, this);
+    if (dialog.exec() == QDialog::Accepted)
+        listen();
+    refresh();
 }
 
 void ListenBar::togglePause() {
     if (listening_.isOn())
         listening_.pause(!listening_.isPaused());
+}
+
+void ListenBar::toggleTake() {
+    if (!listening_.isTaking()) {
+        listening_.beginTake();
+        return;
+    }
+    const std::optional<Step> step = currentStep(context_.session().job(), context_.session().derived());
+    if (context_.accept(keepTake(context_.session(), listening_.endTake(), step ? step->name() : QString(),
+                                 QDateTime::currentDateTime().toString(Qt::ISODate))))
+        context_.say(tr("The recording is kept with the job."));
 }
 
 bool ListenBar::takeAnyway() {
@@ -90,31 +135,27 @@ bool ListenBar::takeAnyway() {
     return true;
 }
 
-/// Inputs are looked for when somebody wants to listen: plugged in later they are there.
-void ListenBar::fillInputs() {
-    const QByteArray chosen = context_.preferences().listenInput.toUtf8();
-    inputs_->clear();
-    inputs_->addItem(tr("Usual input"), QByteArray());
-    for (const SoundInput& input : soundInputs()) {
-        inputs_->addItem(input.name, input.id);
-        if (input.id == chosen)
-            inputs_->setCurrentIndex(inputs_->count() - 1);
-    }
-}
-
 void ListenBar::listen() {
-    fillInputs();
-    if (listening_.start(std::make_unique<DeviceSource>(inputs_->currentData().toByteArray())))
-        context_.say(tr("Pluck one string: it is named here, and read when its pitch has settled."));
-    refresh();
+    loudspeaker_.reset();
+    HearingOptions options;
+    options.calibration_ppm = context_.preferences().clock_ppm;
+    if (listening_.start(std::make_unique<DeviceSource>(context_.preferences().listenInput.toUtf8()), options))
+        context_.say(tr("Pluck one string: it is named here, and read when its pitch has settled. Mute all strings "
+                        "twice to pause."));
+    act_.clear();
+    followJob();
 }
 
-/// Heard from then on, and the next time.
-void ListenBar::chooseInput() {
-    Preferences changed = context_.preferences();
-    changed.listenInput = QString::fromUtf8(inputs_->currentData().toByteArray());
-    context_.setPreferences(changed);
-    listen();
+/// What a source gives is heard at the loudspeaker too, where there is one.
+void ListenBar::playAlong(SoundSource& source, double rate_Hz) {
+    loudspeaker_ = std::make_unique<Loudspeaker>(rate_Hz);
+    connect(&source, &SoundSource::heard, loudspeaker_.get(),
+            [speaker = loudspeaker_.get(), channels = source.channels()](const QList<float>& frames) {
+                QList<float> first;
+                for (qsizetype k = 0; k < frames.size(); k += channels)
+                    first.append(frames[k]);
+                speaker->play(first);
+            });
 }
 
 void ListenBar::hearSimulated(bool hurried) {
@@ -122,6 +163,8 @@ void ListenBar::hearSimulated(bool hurried) {
         return;
     auto source = std::make_unique<SimulatedSource>(*context_.session().job().simulatedSeed);
     source->setHurried(hurried);
+    if (!hurried)
+        playAlong(*source, source->rate_Hz());
     // The hand goes with its source.
     new SimulatedHand(context_.session(), source.get(), source.get());
     listening_.start(std::move(source));
@@ -134,61 +177,51 @@ void ListenBar::hearFile(const QString& path) {
         Q_EMIT context_.said(sentence(path, wav.fault()), true);
         return;
     }
+    loudspeaker_.reset();
     listening_.start(std::make_unique<WavSource>(std::move(wav).value()));
     refresh();
 }
 
-void ListenBar::sayWhy(SourceFault why) {
-    const QString words = why == SourceFault::NoInput ? tr("No input to listen to: plug in a microphone, or allow this "
-                                                           "program to use it in the desktop's settings.")
-                          : why == SourceFault::NoFormat
-                              ? tr("This input gives no sound that can be read; choose another.")
-                              : tr("The input is gone. Everything heard is kept; plug it in and listen again.");
-    Q_EMIT context_.said(words, true);
+void ListenBar::hearRecording(const QString& path) {
+    Result<Wav> wav = wavFromFile(path);
+    if (!wav.ok()) {
+        Q_EMIT context_.said(sentence(path, wav.fault()), true);
+        return;
+    }
+    auto source = std::make_unique<WavSource>(std::move(wav).value());
+    playAlong(*source, source->rate_Hz());
+    listening_.start(std::move(source));
+    listening_.showOnly();
     refresh();
 }
 
-QString ListenBar::words() const {
-    const std::optional<std::size_t> string = listening_.string();
-    const Job& job = context_.session().job();
-    const QString name =
-        string && *string < job.rig.strings.size() ? wording::stringTitle(job.rig.strings[*string]) : QString();
-    const QString cents = signedNumber(listening_.cents(), 1);
-    if (listening_.clips())
-        return tr("Too loud: turn the input down");
-    if (listening_.isSilent())
-        return tr("No sound at all: is the input muted?");
+/// The next act is said as soon as it is another.
+void ListenBar::followJob() {
+    refresh();
+    const Session& session = context_.session();
+    const bool done = session.derived().next().what == NextAct::Do::Done;
+    if (listening_.isOn() && done && !wasDone_ && context_.preferences().tones)
+        voice_.sound(Tone::InTune);
+    wasDone_ = done;
+    if (!listening_.isOn() || listening_.isPaused() || !context_.preferences().speaks)
+        return;
+    const QString act = wording::spoken(wording::act(session.job(), session.derived(), context_.preferences().units));
+    if (act != act_)
+        voice_.say(act);
+    act_ = act;
+}
+
+void ListenBar::tellByTones() {
     const Listening::State state = listening_.state();
-    if (const auto off = listening_.fromAim_cents();
-        off && (state == Listening::State::Settling || state == Listening::State::OnTheWay)) {
-        const QString size = QString::number(std::abs(*off), 'f', 1);
-        const QString words =
-            *off < 0.0 ? tr("%1: up by %2 ¢").arg(name, size) : tr("%1: down by %2 ¢").arg(name, size);
-        return state == Listening::State::Settling ? words : tr("%1 more (Enter takes it)").arg(words);
-    }
-    switch (state) {
-    case Listening::State::Off:
-        return {};
-    case Listening::State::Listening:
-        return tr("Listening");
-    case Listening::State::Paused:
-        return tr("Paused");
-    case Listening::State::Struck:
-        return tr("Heard a pluck");
-    case Listening::State::Settling:
-        return tr("%1: settling %2 ¢").arg(name, cents);
-    case Listening::State::Taken:
-        return tr("%1: taken %2 ¢").arg(name, cents);
-    case Listening::State::OnTheWay:
-        return tr("%1: %2 ¢ (Enter takes it)").arg(name, cents);
-    case Listening::State::Known:
-        return tr("%1: %2 ¢, as before").arg(name, cents);
-    case Listening::State::Asks:
-        return tr("%1 at %2 ¢? Enter takes it").arg(name, cents);
-    case Listening::State::Unsure:
-        return tr("Not sure, pluck again");
-    }
-    return {};
+    if (state == told_)
+        return;
+    told_ = state;
+    if (!context_.preferences().tones)
+        return;
+    if (state == Listening::State::Taken)
+        voice_.sound(Tone::Taken);
+    else if (state == Listening::State::Asks)
+        voice_.sound(Tone::Doubted);
 }
 
 void ListenBar::refresh() {
@@ -198,12 +231,12 @@ void ListenBar::refresh() {
     pause_->setVisible(on);
     both_->setStretch(0, on ? 0 : 1); // the keys keep to the left when nothing is said
     simulated_->setVisible(!on && context_.session().job().simulatedSeed.has_value());
-    inputs_->setVisible(on && inputs_->count() > 2);
+    more_->setText(listening_.isTaking() ? tr("Recording") : tr("More"));
     says_->setVisible(on);
     picture_->setVisible(on);
     if (!on)
         return;
-    says_->setText(words());
+    says_->setText(wording::heard(listening_, context_.session().job()));
     const double scale = context_.preferences().textScale;
     picture_->setFixedHeight(static_cast<int>(46.0 * scale));
     const ListeningPicture values{listening_.fromAim_cents(), listening_.near_cents(), listening_.level_dBFS(),

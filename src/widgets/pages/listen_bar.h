@@ -4,48 +4,63 @@
 #include "session/listening/listening.h"
 #include "session/listening/simulated_hand.h"
 #include "widgets/app_context.h"
+#include "widgets/controls/voice.h"
+#include "widgets/forms/hears_strings.h"
 
 #include <QWidget>
 
 class QBoxLayout;
-class QComboBox;
 class QLabel;
+class QMenu;
 class QPushButton;
 
 namespace flenzo {
 
 class SceneView;
 
-/// Listening on the bench: on and off, which input, what is heard in large type, how far it is from the aim.
+/// Listening beside the act: on and off, what is heard in large type, how far it is from the aim; what is less often
+/// wanted in a menu.
 class ListenBar : public QWidget {
     Q_OBJECT
 public:
     ListenBar(AppContext& context, QWidget* parent);
+    ~ListenBar() override;
     [[nodiscard]] Listening& listening() { return listening_; }
-    void setNarrow(bool narrow); ///< what is heard stands under the keys
-    void toggle();               ///< on and off
+    [[nodiscard]] Voice& voice() { return voice_; }
+    void setNarrow(bool narrow);      ///< what is heard stands under the keys
+    void setForm(HearsStrings* form); ///< takes the readings instead of the log; none: the log
+    void toggle();                    ///< on and off; the first time it is set up
     void togglePause();
+    void setUp(); ///< input, clock, voice
     /// What was heard goes into the log although it is far off. False where nothing waits for that.
     bool takeAnyway();
-    /// The demo guitar plays for the ear; hurried, as fast as it can be heard.
+    /// The demo guitar plays for the ear and at the loudspeaker; hurried, as fast as it can be heard, and silent.
     void hearSimulated(bool hurried = false);
-    void hearFile(const QString& path); ///< a recording, as if it were played now
+    void hearFile(const QString& path);      ///< a recording, as if it were played now
+    void hearRecording(const QString& path); ///< one that was kept: played and shown, nothing is taken from it
+    /// Nothing is recorded unless asked: begins, or keeps what has come in since with the job.
+    void toggleTake();
     void refresh();
 
 private:
     void listen();
-    void sayWhy(SourceFault why);
-    void fillInputs();
-    void chooseInput();
-    [[nodiscard]] QString words() const;
+    void playAlong(SoundSource& source, double rate_Hz);
+    void fillMenu();
+    void followJob();
+    void tellByTones();
 
     AppContext& context_;
     QBoxLayout* both_;
     Listening listening_;
-    QPushButton *listen_, *pause_, *simulated_;
-    QComboBox* inputs_;
+    Voice voice_;
+    std::unique_ptr<Loudspeaker> loudspeaker_; ///< of what is being played, if anything is
+    QPushButton *listen_, *pause_, *simulated_, *more_;
+    QMenu* menu_;
     QLabel* says_;
     SceneView* picture_;
+    QString act_; ///< said last
+    Listening::State told_ = Listening::State::Off;
+    bool wasDone_ = false;
 };
 
 } // namespace flenzo

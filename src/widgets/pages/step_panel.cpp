@@ -3,6 +3,7 @@
 
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/forms/hears_strings.h"
 #include "widgets/forms/soak_form.h"
 #include "widgets/forms/tick_forms.h"
 #include "widgets/look.h"
@@ -170,6 +171,10 @@ void StepPanel::refreshPicture(const std::optional<Step>& step) {
 void StepPanel::showSoak(qint64 left_s) {
     if (auto* soak = qobject_cast<SoakForm*>(form_))
         soak->show(left_s);
+}
+
+HearsStrings* StepPanel::hearing() const {
+    return dynamic_cast<HearsStrings*>(form_);
 }
 
 bool StepPanel::tickString(std::size_t string) {

@@ -12,6 +12,7 @@ class QVBoxLayout;
 
 namespace flenzo {
 
+class HearsStrings;
 class PhotoStrip;
 class SceneView;
 
@@ -29,8 +30,9 @@ public:
     [[nodiscard]] bool hasFieldFocus() const;
     /// Ticks that string off at a step that goes string by string; false elsewhere.
     bool tickString(std::size_t string);
-    void showSoak(qint64 left_s); ///< what is left of the timer that runs
-    void focusWork();             ///< the first field of the step's form takes the keyboard
+    void showSoak(qint64 left_s);                ///< what is left of the timer that runs
+    [[nodiscard]] HearsStrings* hearing() const; ///< the form, where it is filled by plucking
+    void focusWork();                            ///< the first field of the step's form takes the keyboard
 
 Q_SIGNALS:
     void methodsToCompare();
