@@ -9,13 +9,13 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct CompareWords {
     Q_DECLARE_TR_FUNCTIONS(Compare)
 };
 
 QString pair(const QString& what, const QString& before, const QString& after) {
-    return before == after ? Words::tr("%1: %2 both times").arg(what, before)
-                           : Words::tr("%1: %2, then %3").arg(what, before, after);
+    return before == after ? CompareWords::tr("%1: %2 both times").arg(what, before)
+                           : CompareWords::tr("%1: %2, then %3").arg(what, before, after);
 }
 
 double clawTurned(const Job& job) {
@@ -33,14 +33,15 @@ QStringList differencesOf(const Job& earlier, const Job& later) {
     const Counts before = countsOf(earlier.log, earlier.rig.strings.size(), earlier.pace),
                  after = countsOf(later.log, later.rig.strings.size(), later.pace);
     const auto number = [](double value, int digits) { return QString::number(value, 'f', digits); };
-    const auto name = [](const QString& given) { return given.isEmpty() ? Words::tr("own") : given; };
-    return {pair(Words::tr("Set"), name(earlier.onPicks.setName), name(later.onPicks.setName)),
-            pair(Words::tr("Tuning"), name(earlier.onPicks.tuningName), name(later.onPicks.tuningName)),
-            pair(Words::tr("Pull of all strings, by the model"), number(a.report.sumAfter_N, 0) + QStringLiteral(" N"),
+    const auto name = [](const QString& given) { return given.isEmpty() ? CompareWords::tr("own") : given; };
+    return {pair(CompareWords::tr("Set"), name(earlier.onPicks.setName), name(later.onPicks.setName)),
+            pair(CompareWords::tr("Tuning"), name(earlier.onPicks.tuningName), name(later.onPicks.tuningName)),
+            pair(CompareWords::tr("Pull of all strings, by the model"),
+                 number(a.report.sumAfter_N, 0) + QStringLiteral(" N"),
                  number(b.report.sumAfter_N, 0) + QStringLiteral(" N")),
-            pair(Words::tr("Claw turned"), number(clawTurned(earlier), 2), number(clawTurned(later), 2)),
-            pair(Words::tr("Passes"), number(before.passes, 1), number(after.passes, 1)),
-            pair(Words::tr("Minutes at pegs and claw, by the shop's pace"), number(before.minutes, 0),
+            pair(CompareWords::tr("Claw turned"), number(clawTurned(earlier), 2), number(clawTurned(later), 2)),
+            pair(CompareWords::tr("Passes"), number(before.passes, 1), number(after.passes, 1)),
+            pair(CompareWords::tr("Minutes at pegs and claw, by the shop's pace"), number(before.minutes, 0),
                  number(after.minutes, 0))};
 }
 

@@ -16,7 +16,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct CostsWords {
     Q_DECLARE_TR_FUNCTIONS(Costs)
 };
 
@@ -72,19 +72,19 @@ QString slackRisk(const Job& job, const QString& option) {
     const SlackRules rules = slackOf(job, job.rig.strings.front());
     const double slack_mm = rules.slack_m * 1e3;
     if (option == QLatin1String("frets"))
-        return Words::tr("%1 frets for the thickest").arg(rules.frets, 0, 'f', 1);
+        return CostsWords::tr("%1 frets for the thickest").arg(rules.frets, 0, 'f', 1);
     if (option == QLatin1String("past"))
-        return Words::tr("%1 mm for the thickest").arg(slack_mm, 0, 'f', 0);
+        return CostsWords::tr("%1 mm for the thickest").arg(slack_mm, 0, 'f', 0);
     if (option == QLatin1String("spacings"))
-        return Words::tr("%1 spacings for the thickest").arg(rules.postSpacings, 0, 'f', 1);
+        return CostsWords::tr("%1 spacings for the thickest").arg(rules.postSpacings, 0, 'f', 1);
     if (option == QLatin1String("bow"))
-        return Words::tr("a bow of %1 mm for the thickest").arg(rules.bow_m * 1e3, 0, 'f', 0);
-    return Words::tr("%1 fingers for the thickest").arg(rules.fingers, 0, 'f', 1);
+        return CostsWords::tr("a bow of %1 mm for the thickest").arg(rules.bow_m * 1e3, 0, 'f', 0);
+    return CostsWords::tr("%1 fingers for the thickest").arg(rules.fingers, 0, 'f', 1);
 }
 
 QString presetRisk(const Job& job) {
     const double all = job.rig.strings.front().fineTurns, in = finePreset_turns(job);
-    return Words::tr("%1 turns up, %2 down").arg(all - in, 0, 'f', 1).arg(in, 0, 'f', 1);
+    return CostsWords::tr("%1 turns up, %2 down").arg(all - in, 0, 'f', 1).arg(in, 0, 'f', 1);
 }
 
 /// How far the plate still is from its end when the first string has been tuned.
@@ -93,7 +93,7 @@ QString earlyLevelRisk(const Job& job, const ChangeReport& report) {
         return {};
     State state = slackStart(job.rig, report.level.state.claw, job.slackStart_cents);
     state = exactPass(job.rig, state, {job.method.order.front()}).after;
-    return Words::tr("%1° from its end after the first string")
+    return CostsWords::tr("%1° from its end after the first string")
         .arg(degrees(std::abs(state.angle_rad - job.goal.angle_rad)), 0, 'f', 1);
 }
 
@@ -101,14 +101,14 @@ QString playingRisk(const Job& job, const LevelSolution& level) {
     double worst = 0.0;
     for (const double shift : playingShift_cents(job.rig, level.state))
         worst = std::max(worst, std::abs(shift));
-    return Words::tr("moves up to %1 cents when lifted").arg(worst, 0, 'f', 1);
+    return CostsWords::tr("moves up to %1 cents when lifted").arg(worst, 0, 'f', 1);
 }
 
 QString lockRisk(const Job& job, const LevelSolution& level) {
     double worst = 0.0;
     for (const double shift : clampShift_cents(job.rig, level.state))
         worst = std::max(worst, std::abs(shift));
-    return worst > 0.05 ? Words::tr("locking moves up to %1 cents").arg(cents(worst)) : QString();
+    return worst > 0.05 ? CostsWords::tr("locking moves up to %1 cents").arg(cents(worst)) : QString();
 }
 
 /// How often a hand that counts surely turns the claw in this way, and how far from level the plate then ends.
@@ -132,7 +132,7 @@ QString clawRisk(const Job& job, const QString& option, const LevelSolution& lev
         const ClawTurns by = hand.dealt(hand.atOneGo_turns(left.moreTurns), state.claw);
         state.claw = {state.claw.bass + by.bass, state.claw.treble + by.treble};
     }
-    return Words::tr("turned %1×, ends %2° off").arg(turns).arg(degrees(off_rad), 0, 'f', 2);
+    return CostsWords::tr("turned %1×, ends %2° off").arg(turns).arg(degrees(off_rad), 0, 'f', 2);
 }
 
 /// What a way risks on this guitar, beside the time it takes.
@@ -149,9 +149,9 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (topic == QLatin1String("clawStep"))
         return clawRisk(job, option, level);
     if (topic == QLatin1String("nutAngle") && level.balanced() && job.card.nut == Nut::Open)
-        return Words::tr("hangs by up to %1 cents").arg(worstHang_cents(job, level), 0, 'f', 1);
+        return CostsWords::tr("hangs by up to %1 cents").arg(worstHang_cents(job, level), 0, 'f', 1);
     if (is("nutAngle", "less"))
-        return Words::tr("%1° over the nut").arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 1);
+        return CostsWords::tr("%1° over the nut").arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 1);
     if (is("levelWhen", "each"))
         return earlyLevelRisk(job, report);
     if (is("finalTune", "bench") && level.balanced())
@@ -160,26 +160,26 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
         return lockRisk(job, level);
     if (const double jump = blockJump_cents(job, job.rig, level); jump > 0.0) {
         if (is("blockHeight", "forward"))
-            return Words::tr("jumps %1 cents when it comes out").arg(cents(jump));
+            return CostsWords::tr("jumps %1 cents when it comes out").arg(cents(jump));
         if (is("underBlock", "pitch"))
-            return Words::tr("%1 cents sharp at release").arg(cents(jump));
+            return CostsWords::tr("%1 cents sharp at release").arg(cents(jump));
     }
     if (is("bridge", "decked"))
-        return Words::tr("no pull-up; the claw presses it down with %1 N m").arg(job.goal.deckLoad_Nm, 0, 'f', 1);
+        return CostsWords::tr("no pull-up; the claw presses it down with %1 N m").arg(job.goal.deckLoad_Nm, 0, 'f', 1);
     if (is("overshoot", "feel"))
-        return Words::tr("the first one %1 cents sharp").arg(cents(job.method.firstSharp_cents));
+        return CostsWords::tr("the first one %1 cents sharp").arg(cents(job.method.firstSharp_cents));
     if (is("capOrder", "any"))
-        return Words::tr("a worn cap slips or shifts the pitch");
+        return CostsWords::tr("a worn cap slips or shifts the pitch");
     if (is("ballEnd", "reversed"))
-        return Words::tr("cut length must be right");
+        return CostsWords::tr("cut length must be right");
     if (is("trim", "before"))
-        return Words::tr("nothing left to wind on");
+        return CostsWords::tr("nothing left to wind on");
     if (is("tail", "long"))
-        return Words::tr("an end that scratches");
+        return CostsWords::tr("an end that scratches");
     if (is("winding", "tie"))
-        return Words::tr("%1 wraps for the thickest").arg(wrapsOf(job, job.rig.strings.front().wire), 0, 'f', 1);
+        return CostsWords::tr("%1 wraps for the thickest").arg(wrapsOf(job, job.rig.strings.front().wire), 0, 'f', 1);
     if (is("stretching", "hard"))
-        return Words::tr("kinks");
+        return CostsWords::tr("kinks");
     return {};
 }
 

@@ -13,7 +13,7 @@ namespace {
 
 using Kind = MeasuringTool::Kind;
 
-struct Words {
+struct MeasuringWords {
     Q_DECLARE_TR_FUNCTIONS(Measuring)
 };
 
@@ -39,29 +39,30 @@ std::optional<double> deviationOf(const QList<MeasuringTool>& list, int which, K
 } // namespace
 
 const QList<MeasuringTool>& tunersInUse() {
-    static const QList<MeasuringTool> list{{"", Words::tr("not said"), 0.0, Kind::NotTold},
-                                           {"tenth", Words::tr("tuner good to 0.1 ¢"), 0.15, Kind::Cents},
-                                           {"half", Words::tr("tuner good to half a cent"), 0.5, Kind::Cents},
-                                           {"one", Words::tr("tuner that shows whole cents"), 1.0, Kind::Cents},
-                                           {"two", Words::tr("tuner good to 2 ¢"), 2.0, Kind::Cents}};
+    static const QList<MeasuringTool> list{
+        {"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
+        {"tenth", MeasuringWords::tr("tuner good to 0.1 ¢"), 0.15, Kind::Cents},
+        {"half", MeasuringWords::tr("tuner good to half a cent"), 0.5, Kind::Cents},
+        {"one", MeasuringWords::tr("tuner that shows whole cents"), 1.0, Kind::Cents},
+        {"two", MeasuringWords::tr("tuner good to 2 ¢"), 2.0, Kind::Cents}};
     return list;
 }
 
 const QList<MeasuringTool>& levelTools() {
-    static const QList<MeasuringTool> list{{"", Words::tr("not said"), 0.0, Kind::NotTold},
-                                           {"feeler", Words::tr("feeler or caliper"), 5e-5, Kind::Gap},
-                                           {"ruler", Words::tr("ruler"), 1.5e-4, Kind::Gap},
-                                           {"gauge", Words::tr("angle gauge"), radians(0.1), Kind::Angle},
-                                           {"photo", Words::tr("side photo"), radians(0.15), Kind::Angle},
-                                           {"eye", Words::tr("by eye"), radians(0.3), Kind::Angle}};
+    static const QList<MeasuringTool> list{{"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
+                                           {"feeler", MeasuringWords::tr("feeler or caliper"), 5e-5, Kind::Gap},
+                                           {"ruler", MeasuringWords::tr("ruler"), 1.5e-4, Kind::Gap},
+                                           {"gauge", MeasuringWords::tr("angle gauge"), radians(0.1), Kind::Angle},
+                                           {"photo", MeasuringWords::tr("side photo"), radians(0.15), Kind::Angle},
+                                           {"eye", MeasuringWords::tr("by eye"), radians(0.3), Kind::Angle}};
     return list;
 }
 
 const QList<MeasuringTool>& pegHands() {
-    static const QList<MeasuringTool> list{{"", Words::tr("not said"), 0.0, Kind::NotTold},
-                                           {"fine", Words::tr("within about half a cent"), 0.5, Kind::Cents},
-                                           {"usual", Words::tr("within about a cent"), 1.2, Kind::Cents},
-                                           {"coarse", Words::tr("within about 2 ¢"), 2.0, Kind::Cents}};
+    static const QList<MeasuringTool> list{{"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
+                                           {"fine", MeasuringWords::tr("within about half a cent"), 0.5, Kind::Cents},
+                                           {"usual", MeasuringWords::tr("within about a cent"), 1.2, Kind::Cents},
+                                           {"coarse", MeasuringWords::tr("within about 2 ¢"), 2.0, Kind::Cents}};
     return list;
 }
 
@@ -111,29 +112,30 @@ QString toolsNote(const Job& job) {
     const double tuner = rules.tellPitch * job.tools.tuner_cents.value_or(0.0);
     const double peg = rules.tellPeg * job.tools.peg_cents.value_or(0.0);
     if (std::max(tuner, peg) > 1.01 * pitch_cents)
-        notes.append(tuner > peg
-                         ? Words::tr("This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ "
+        notes.append(
+            tuner > peg
+                ? MeasuringWords::tr("This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ "
                                      "would do.")
-                               .arg(pitch_cents, 0, 'f', 1)
-                               .arg(tuner, 0, 'f', 1)
-                               .arg(pitch_cents / rules.tellPitch, 0, 'f', 1)
-                         : Words::tr("Strings left that near their aim cannot be promised within %1 ¢: they will be "
+                      .arg(pitch_cents, 0, 'f', 1)
+                      .arg(tuner, 0, 'f', 1)
+                      .arg(pitch_cents / rules.tellPitch, 0, 'f', 1)
+                : MeasuringWords::tr("Strings left that near their aim cannot be promised within %1 ¢: they will be "
                                      "judged to %2 ¢. Leave each within %3 ¢, or widen the tolerance.")
-                               .arg(pitch_cents, 0, 'f', 1)
-                               .arg(peg, 0, 'f', 1)
-                               .arg(pitch_cents / rules.tellPeg, 0, 'f', 1));
+                      .arg(pitch_cents, 0, 'f', 1)
+                      .arg(peg, 0, 'f', 1)
+                      .arg(pitch_cents / rules.tellPeg, 0, 'f', 1));
     if (!floats(job.rig, job.goal))
         return notes.join(QLatin1Char(' '));
     const double edge_m = job.rig.bridge.rearEdge_m, wanted_rad = job.goal.angleTolerance_rad;
     const double look_rad =
         rules.tellPlate * (job.tools.angle_rad ? *job.tools.angle_rad : job.tools.gap_m.value_or(0.0) / edge_m);
     if (look_rad > 1.01 * wanted_rad)
-        notes.append(
-            Words::tr("What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to "
-                      "%3 mm would do.")
-                .arg(degrees(wanted_rad), 0, 'f', 2)
-                .arg(degrees(look_rad), 0, 'f', 2)
-                .arg(wanted_rad / rules.tellPlate * edge_m / metresPerMm, 0, 'f', 2));
+        notes.append(MeasuringWords::tr(
+                         "What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to "
+                         "%3 mm would do.")
+                         .arg(degrees(wanted_rad), 0, 'f', 2)
+                         .arg(degrees(look_rad), 0, 'f', 2)
+                         .arg(wanted_rad / rules.tellPlate * edge_m / metresPerMm, 0, 'f', 2));
     return notes.join(QLatin1Char(' '));
 }
 

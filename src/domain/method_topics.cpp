@@ -208,7 +208,7 @@ const std::vector<Topic>& topics() {
     return list;
 }
 
-struct Words {
+struct MethodTopicsWords {
     Q_DECLARE_TR_FUNCTIONS(MethodTopics)
 };
 
@@ -218,9 +218,10 @@ const QList<MethodTopic>& methodTopics() {
     static const QList<MethodTopic> list = [] {
         QList<MethodTopic> made;
         for (const Topic& topic : topics()) {
-            MethodTopic one{QLatin1String(topic.name), Words::tr(topic.title), {}};
+            MethodTopic one{QLatin1String(topic.name), MethodTopicsWords::tr(topic.title), {}};
             for (const Option& way : topic.ways)
-                one.options.append({QLatin1String(way.name), Words::tr(way.title), Words::tr(way.reason)});
+                one.options.append(
+                    {QLatin1String(way.name), MethodTopicsWords::tr(way.title), MethodTopicsWords::tr(way.reason)});
             made.append(one);
         }
         return made;

@@ -11,7 +11,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct WarningsWords {
     Q_DECLARE_TR_FUNCTIONS(Warnings)
 };
 
@@ -116,15 +116,15 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return Words::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its posts.");
+        return WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its posts.");
     if (step == StepId::Slacken && job.rig.bridge.family == Family::RollerShaft && allSlack(job))
-        return Words::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
+        return WarningsWords::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
-            return Words::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
+            return WarningsWords::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
     for (const Guard& guard : guards)
         if (guard.step == step && hazards.has(guard.hazard))
-            return Words::tr(guard.sentence);
+            return WarningsWords::tr(guard.sentence);
     return std::nullopt;
 }
 
@@ -136,20 +136,20 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
         const bool level = std::abs(guitar.state.angle_rad - job.goal.angle_rad) <= advice.plateTolerance_rad;
         const bool inTune = worst_cents(guitar.readings_cents) <= advice.pitchTolerance_cents;
         if (advice.plateCounts && !level)
-            missing.append(Words::tr("the plate is off level"));
+            missing.append(WarningsWords::tr("the plate is off level"));
         if (!inTune)
-            missing.append(Words::tr("strings are out of tune"));
+            missing.append(WarningsWords::tr("strings are out of tune"));
         if (inTune && (level || !advice.plateCounts))
-            missing.append(Words::tr("what was done last has not been checked"));
+            missing.append(WarningsWords::tr("what was done last has not been checked"));
     }
     const Hazards hazards = hazardsOf(job, derived);
     if (hazards.has(Hazard::Unsettled))
-        missing.append(Words::tr("the strings are not settled"));
+        missing.append(WarningsWords::tr("the strings are not settled"));
     if (hazards.has(Hazard::BlockIn))
-        missing.append(Words::tr("the block is in"));
+        missing.append(WarningsWords::tr("the block is in"));
     for (const Step& step : stepsOf(job))
         if (step.id == StepId::PresetFine && saidOf(job, step.name()).state != StepState::Done)
-            missing.append(Words::tr("fine tuners are not at their preset"));
+            missing.append(WarningsWords::tr("fine tuners are not at their preset"));
     return missing;
 }
 

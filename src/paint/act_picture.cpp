@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct ActPictureWords {
     Q_DECLARE_TR_FUNCTIONS(ActPicture)
 };
 
@@ -72,13 +72,14 @@ void claw(Scene& scene, const ActPicture& act, double textScale) {
     const double radius = std::min(scene.size.width() / 8.0, scene.size.height() / 6.2);
     const double y = 1.7 * radius, middle = scene.size.width() / 2.0;
     const double apart = std::min(2.2 * radius, scene.size.width() / 4.0);
-    screw(scene, {middle - apart, y}, radius, act.turns.bass, Words::tr("bass"), textScale);
-    screw(scene, {middle + apart, y}, radius, act.turns.treble, Words::tr("treble"), textScale);
+    screw(scene, {middle - apart, y}, radius, act.turns.bass, ActPictureWords::tr("bass"), textScale);
+    screw(scene, {middle + apart, y}, radius, act.turns.treble, ActPictureWords::tr("treble"), textScale);
     const bool tighten = act.turns.mean() > 0.0;
-    scene.description = (tighten ? Words::tr("The claw's screws, clockwise: bass %1, treble %2 turns")
-                                 : Words::tr("The claw's screws, counter-clockwise: bass %1, treble %2 turns"))
-                            .arg(QString::fromStdString(inSixteenths(act.turns.bass)),
-                                 QString::fromStdString(inSixteenths(act.turns.treble)));
+    scene.description =
+        (tighten ? ActPictureWords::tr("The claw's screws, clockwise: bass %1, treble %2 turns")
+                 : ActPictureWords::tr("The claw's screws, counter-clockwise: bass %1, treble %2 turns"))
+            .arg(QString::fromStdString(inSixteenths(act.turns.bass)),
+                 QString::fromStdString(inSixteenths(act.turns.treble)));
 }
 
 /// Places of the pegs or tuners in shares of the room, by string from the thickest, nut or bridge below.
@@ -134,9 +135,9 @@ void peg(Scene& scene, const ActPicture& act, double textScale) {
                                   : QPointF(at(0.5, 0.0).x(), place.y());
         scene.text(label, act.name, ColourRole::Text, 15.0 * textScale, Qt::AlignCenter).bold = true;
     }
-    scene.description =
-        (act.tighten ? Words::tr("Tuner of string %1, tighter") : Words::tr("Tuner of string %1, looser"))
-            .arg(act.name);
+    scene.description = (act.tighten ? ActPictureWords::tr("Tuner of string %1, tighter")
+                                     : ActPictureWords::tr("Tuner of string %1, looser"))
+                            .arg(act.name);
 }
 
 void gap(Scene& scene, double textScale) {
@@ -150,9 +151,9 @@ void gap(Scene& scene, double textScale) {
         arrow.arrow = true;
         arrow.id = QStringLiteral("gap");
     }
-    scene.text({0.36 * w, 0.14 * h}, Words::tr("rear edge"), ColourRole::Quiet, 13.0 * textScale,
+    scene.text({0.36 * w, 0.14 * h}, ActPictureWords::tr("rear edge"), ColourRole::Quiet, 13.0 * textScale,
                Qt::AlignHCenter | Qt::AlignVCenter);
-    scene.description = Words::tr("The gap under the plate's rear edge");
+    scene.description = ActPictureWords::tr("The gap under the plate's rear edge");
 }
 
 void pull(Scene& scene, const ActPicture& act, double textScale) {
@@ -171,7 +172,7 @@ void pull(Scene& scene, const ActPicture& act, double textScale) {
     arrow.id = QStringLiteral("pull");
     scene.text({0.62 * w, 0.20 * h}, act.name, ColourRole::Text, 15.0 * textScale, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
-    scene.description = Words::tr("String %1, pulled along its length").arg(act.name);
+    scene.description = ActPictureWords::tr("String %1, pulled along its length").arg(act.name);
 }
 
 } // namespace

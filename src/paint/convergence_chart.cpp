@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct ConvergenceChartWords {
     Q_DECLARE_TR_FUNCTIONS(Convergence)
 };
 
@@ -26,9 +26,9 @@ double bent(double value, double straight) {
 
 QString centsWords(double cents) {
     const QString size = QString::number(std::abs(cents), 'f', 1);
-    return std::abs(cents) < 0.05 ? Words::tr("at pitch")
-           : cents > 0.0          ? Words::tr("sharp %1 cents").arg(size)
-                                  : Words::tr("flat %1 cents").arg(size);
+    return std::abs(cents) < 0.05 ? ConvergenceChartWords::tr("at pitch")
+           : cents > 0.0          ? ConvergenceChartWords::tr("sharp %1 cents").arg(size)
+                                  : ConvergenceChartWords::tr("flat %1 cents").arg(size);
 }
 
 class Chart {
@@ -103,20 +103,21 @@ private:
             scene_.text({strings_.left() - font_ * 0.5, y}, signedNumber(tick, 0), ColourRole::Quiet, font_,
                         Qt::AlignRight | Qt::AlignVCenter);
         }
-        scene_.text({font_ * 0.5, font_ * 0.9}, Words::tr("cents from pitch"), ColourRole::Quiet, font_,
+        scene_.text({font_ * 0.5, font_ * 0.9}, ConvergenceChartWords::tr("cents from pitch"), ColourRole::Quiet, font_,
                     Qt::AlignLeft | Qt::AlignVCenter);
         const double bottom = scene_.size.height() - font_ * 0.9;
         const double x = xAt(now());
         scene_.line({{x, strings_.top()}, {x, std::max(strings_.bottom(), plate_.bottom())}}, ColourRole::Text, 1.0)
             .id = QStringLiteral("now");
         const bool right = x > scene_.size.width() * 0.7;
-        scene_.text({x + (right ? -4.0 : 4.0), bottom}, Words::tr("now"), ColourRole::Text, font_,
+        scene_.text({x + (right ? -4.0 : 4.0), bottom}, ConvergenceChartWords::tr("now"), ColourRole::Text, font_,
                     (right ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
         if (x - strings_.left() > font_ * 6.0)
-            scene_.text({strings_.left(), bottom}, Words::tr("start"), ColourRole::Quiet, font_,
+            scene_.text({strings_.left(), bottom}, ConvergenceChartWords::tr("start"), ColourRole::Quiet, font_,
                         Qt::AlignLeft | Qt::AlignVCenter);
         if (way_.likelyActs > 0.0 && strings_.right() - x > font_ * 9.0)
-            scene_.text({strings_.right(), bottom}, Words::tr("about %1 acts to come").arg(std::ceil(way_.likelyActs)),
+            scene_.text({strings_.right(), bottom},
+                        ConvergenceChartWords::tr("about %1 acts to come").arg(std::ceil(way_.likelyActs)),
                         ColourRole::Forecast, font_, Qt::AlignRight | Qt::AlignVCenter);
     }
 
@@ -157,7 +158,7 @@ private:
         Mark& mark = scene_.area(band, ColourRole::FocusSoft, ColourRole::Forecast, 1.2);
         mark.dashed = true;
         mark.id = QStringLiteral("forecast");
-        mark.tip = Words::tr("Forecast: about %1 acts, at most %2 in 9 of 10 cases")
+        mark.tip = ConvergenceChartWords::tr("Forecast: about %1 acts, at most %2 in 9 of 10 cases")
                        .arg(std::ceil(way_.likelyActs))
                        .arg(std::ceil(way_.mostActs));
     }
@@ -181,7 +182,7 @@ private:
             Mark& point =
                 scene_.area(QRectF(at - QPointF(half, half), QSizeF(2 * half, 2 * half)), ColourRole::Strings);
             point.id = QStringLiteral("read-%1-%2").arg(line.name).arg(a);
-            point.tip = Words::tr("String %1: %2, read after: %3")
+            point.tip = ConvergenceChartWords::tr("String %1: %2, read after: %3")
                             .arg(line.name, centsWords(line.cents[a]->value), way_.acts[a].words);
         }
     }
@@ -193,10 +194,10 @@ private:
         for (const double edge : {plate_.top(), tiltAt(0.0), plate_.bottom()})
             scene_.line({{plate_.left(), edge}, {plate_.right(), edge}}, ColourRole::Rule, 1.0);
         const double small = font_ * 0.92;
-        scene_.text({plate_.left() - font_ * 0.4, plate_.top() + small * 0.5}, Words::tr("fwd"), ColourRole::Quiet,
-                    small, Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({plate_.left() - font_ * 0.4, plate_.bottom() - small * 0.5}, Words::tr("sunk"), ColourRole::Quiet,
-                    small, Qt::AlignRight | Qt::AlignVCenter);
+        scene_.text({plate_.left() - font_ * 0.4, plate_.top() + small * 0.5}, ConvergenceChartWords::tr("fwd"),
+                    ColourRole::Quiet, small, Qt::AlignRight | Qt::AlignVCenter);
+        scene_.text({plate_.left() - font_ * 0.4, plate_.bottom() - small * 0.5}, ConvergenceChartWords::tr("sunk"),
+                    ColourRole::Quiet, small, Qt::AlignRight | Qt::AlignVCenter);
         QPolygonF points;
         for (std::size_t a = 0; a < way_.plate_deg.size(); ++a)
             if (way_.plate_deg[a])
@@ -211,7 +212,7 @@ private:
                 scene_.area(QPolygonF{at + QPointF(0, -r), at + QPointF(r, 0), at + QPointF(0, r), at + QPointF(-r, 0)},
                             ColourRole::Text);
             point.id = QStringLiteral("plate-%1").arg(a);
-            point.tip = Words::tr("%1, measured after: %2")
+            point.tip = ConvergenceChartWords::tr("%1, measured after: %2")
                             .arg(plateText(radians(way_.plate_deg[a]->value)), way_.acts[a].words);
         }
     }
@@ -255,14 +256,15 @@ private:
             first = std::max(first, std::abs((*start)->value));
             last = std::max(last, line.cents.back() ? std::abs(line.cents.back()->value) : 0.0);
         }
-        QStringList said{Words::tr("The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.")
+        QStringList said{ConvergenceChartWords::tr(
+                             "The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.")
                              .arg(way_.acts.empty() ? 0 : way_.acts.size() - 1)
                              .arg(first, 0, 'f', 1)
                              .arg(last, 0, 'f', 1)};
         if (!way_.plate_deg.empty() && way_.plate_deg.back())
-            said.append(Words::tr("Now: %1.").arg(plateText(radians(way_.plate_deg.back()->value))));
+            said.append(ConvergenceChartWords::tr("Now: %1.").arg(plateText(radians(way_.plate_deg.back()->value))));
         if (way_.likelyActs > 0.0)
-            said.append(Words::tr("About %1 acts to come.").arg(std::ceil(way_.likelyActs)));
+            said.append(ConvergenceChartWords::tr("About %1 acts to come.").arg(std::ceil(way_.likelyActs)));
         scene_.description = said.join(QLatin1Char(' '));
     }
 

@@ -10,7 +10,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct GuitarPlanWords {
     Q_DECLARE_TR_FUNCTIONS(GuitarPlan)
 };
 
@@ -137,8 +137,8 @@ private:
             Mark& mark = scene_.line({from, nut, end}, ColourRole::Strings, weight);
             mark.dashed = look == Look::Slack;
             mark.id = QStringLiteral("string-") + nameOf(i);
-            mark.tip = look == Look::Slack ? Words::tr("String %1 is slack").arg(nameOf(i))
-                                           : Words::tr("String %1 is tight").arg(nameOf(i));
+            mark.tip = look == Look::Slack ? GuitarPlanWords::tr("String %1 is slack").arg(nameOf(i))
+                                           : GuitarPlanWords::tr("String %1 is tight").arg(nameOf(i));
         }
     }
     void drawBridge() {
@@ -204,8 +204,9 @@ private:
         for (const GuitarPlan::Mark& each : plan_.marks)
             said.append(each.words);
         const auto tight = std::count(plan_.strings.begin(), plan_.strings.end(), Look::Tight);
-        scene_.description = Words::tr("The guitar from above, %n strings tight.", nullptr, static_cast<int>(tight)) +
-                             QLatin1Char(' ') + said.join(QStringLiteral(". "));
+        scene_.description =
+            GuitarPlanWords::tr("The guitar from above, %n strings tight.", nullptr, static_cast<int>(tight)) +
+            QLatin1Char(' ') + said.join(QStringLiteral(". "));
     }
 
     const GuitarPlan& plan_;

@@ -11,7 +11,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct ListeningPictureWords {
     Q_DECLARE_TR_FUNCTIONS(ListeningPicture)
 };
 
@@ -30,8 +30,8 @@ void addLevel(Scene& scene, const ListeningPicture& values, const QRectF& place)
     Mark& bar = scene.area(QRectF(place.left(), place.top(), place.width() * share, place.height()),
                            values.clips ? ColourRole::Warn : ColourRole::Quiet);
     bar.id = QStringLiteral("level");
-    bar.tip = values.clips ? Words::tr("Too loud: the sound is cut off; turn the input down")
-                           : Words::tr("Level %1 dB").arg(std::lround(values.level_dBFS));
+    bar.tip = values.clips ? ListeningPictureWords::tr("Too loud: the sound is cut off; turn the input down")
+                           : ListeningPictureWords::tr("Level %1 dB").arg(std::lround(values.level_dBFS));
 }
 
 } // namespace
@@ -43,7 +43,7 @@ Scene buildListening(const ListeningPicture& values, const QSizeF& size, double 
     const double middle = size.width() / 2.0, high = size.height() - levelHigh - 8.0, top = 2.0;
     addLevel(scene, values, QRectF(4.0, size.height() - levelHigh - 2.0, size.width() - 8.0, levelHigh));
     if (!values.fromAim_cents) {
-        scene.description = Words::tr("Level %1 dB").arg(std::lround(values.level_dBFS));
+        scene.description = ListeningPictureWords::tr("Level %1 dB").arg(std::lround(values.level_dBFS));
         return scene;
     }
     const double cents = *values.fromAim_cents, share = shareOf(cents, values.near_cents);
@@ -57,9 +57,9 @@ Scene buildListening(const ListeningPicture& values, const QSizeF& size, double 
     block(flat ? middle : middle - jaw, there ? ColourRole::Goal : ColourRole::Metal).id = QStringLiteral("aim");
     Mark& comes = block(flat ? middle - jaw - off : middle + off, moving);
     comes.id = QStringLiteral("comes");
-    comes.tip = there  ? Words::tr("There")
-                : flat ? Words::tr("%1 cents below the aim").arg(-cents, 0, 'f', 1)
-                       : Words::tr("%1 cents above the aim").arg(cents, 0, 'f', 1);
+    comes.tip = there  ? ListeningPictureWords::tr("There")
+                : flat ? ListeningPictureWords::tr("%1 cents below the aim").arg(-cents, 0, 'f', 1)
+                       : ListeningPictureWords::tr("%1 cents above the aim").arg(cents, 0, 'f', 1);
     scene.description = comes.tip;
     return scene;
 }

@@ -11,7 +11,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct MomentChartWords {
     Q_DECLARE_TR_FUNCTIONS(MomentChart)
 };
 
@@ -115,11 +115,13 @@ void drawCurves(Scene& scene, const Frame& frame, const Curves& curves) {
         mark.tip = tip;
     };
     curve(curves.kept_Nm, ColourRole::Strings, "kept-curve",
-          Words::tr("Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many "
-                    "passes it takes"));
-    curve(curves.strings_Nm, ColourRole::Strings, "string-curve", Words::tr("Moment of the strings, pegs untouched"));
+          MomentChartWords::tr(
+              "Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many "
+              "passes it takes"));
+    curve(curves.strings_Nm, ColourRole::Strings, "string-curve",
+          MomentChartWords::tr("Moment of the strings, pegs untouched"));
     curve(curves.back_Nm, ColourRole::Springs, "spring-curve",
-          Words::tr("Moment of the springs with the bridge's weight"));
+          MomentChartWords::tr("Moment of the springs with the bridge's weight"));
 }
 
 QString stiffnessText(const SectionValues& v, bool* unstable) {
@@ -129,7 +131,7 @@ QString stiffnessText(const SectionValues& v, bool* unstable) {
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
     *unstable = kf <= 0.0;
-    return Words::tr("stiffness %1, retuned %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
+    return MomentChartWords::tr("stiffness %1, retuned %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
 }
 
 /// Words around the plot, smaller where they would be cut.
@@ -140,12 +142,14 @@ void drawWords(Scene& scene, double font, const QString& stiffness, bool unstabl
         return scene.text(at, text, ink, std::min(font, fits), side | Qt::AlignVCenter);
     };
     const double first = 10.0 + font * 0.5;
-    textWithProvenance(scene, {14.0, first}, Provenance::Calculated, Words::tr("moment, N·m, over the plate's angle"),
-                       ColourRole::Quiet, std::min(font, (scene.size.width() - 28.0 - 1.1 * font) / 20.0));
-    words({14.0, first + line}, Words::tr("strings forward"), ColourRole::Strings, Qt::AlignLeft).bold = true;
-    words({right, first + line}, Words::tr("springs back"), ColourRole::Springs, Qt::AlignRight).bold = true;
-    words({14.0, bottom - font * 2.0}, Words::tr("dashed: strings while they are retuned"), ColourRole::Quiet,
-          Qt::AlignLeft);
+    textWithProvenance(scene, {14.0, first}, Provenance::Calculated,
+                       MomentChartWords::tr("moment, N·m, over the plate's angle"), ColourRole::Quiet,
+                       std::min(font, (scene.size.width() - 28.0 - 1.1 * font) / 20.0));
+    words({14.0, first + line}, MomentChartWords::tr("strings forward"), ColourRole::Strings, Qt::AlignLeft).bold =
+        true;
+    words({right, first + line}, MomentChartWords::tr("springs back"), ColourRole::Springs, Qt::AlignRight).bold = true;
+    words({14.0, bottom - font * 2.0}, MomentChartWords::tr("dashed: strings while they are retuned"),
+          ColourRole::Quiet, Qt::AlignLeft);
     words({14.0, bottom - font * 0.6}, stiffness, unstable ? ColourRole::Warn : ColourRole::Text, Qt::AlignLeft).id =
         QStringLiteral("stiffness");
 }
@@ -173,7 +177,7 @@ Scene buildMomentChart(const SectionValues& v, const QSizeF& size) {
     bool unstable = false;
     const QString stiffness = stiffnessText(v, &unstable);
     drawWords(scene, frame.font, stiffness, unstable);
-    scene.description = Words::tr("Moment chart. The curves cross at %1 with %2 each way. %3.")
+    scene.description = MomentChartWords::tr("Moment chart. The curves cross at %1 with %2 each way. %3.")
                             .arg(degreesText(v.state.angle_rad), momentText(here.strings_Nm), stiffness);
     return scene;
 }

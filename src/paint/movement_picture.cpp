@@ -12,17 +12,17 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct MovementPictureWords {
     Q_DECLARE_TR_FUNCTIONS(MovementPicture)
 };
 
 QString headWords(const MovedStrings& moved) {
     if (moved.act.isEmpty())
-        return Words::tr("Nothing has been done yet that moves the strings.");
+        return MovementPictureWords::tr("Nothing has been done yet that moves the strings.");
     const QString tilt = QString::number(std::abs(moved.tilt_deg), 'f', 2);
-    return std::abs(moved.tilt_deg) < 0.005 ? Words::tr("%1: the plate did not move").arg(moved.act)
-           : moved.tilt_deg > 0.0           ? Words::tr("%1: the plate tipped %2° forward").arg(moved.act, tilt)
-                                            : Words::tr("%1: the plate tipped %2° back").arg(moved.act, tilt);
+    return std::abs(moved.tilt_deg) < 0.005 ? MovementPictureWords::tr("%1: the plate did not move").arg(moved.act)
+           : moved.tilt_deg > 0.0 ? MovementPictureWords::tr("%1: the plate tipped %2° forward").arg(moved.act, tilt)
+                                  : MovementPictureWords::tr("%1: the plate tipped %2° back").arg(moved.act, tilt);
 }
 
 } // namespace
@@ -44,7 +44,7 @@ Scene buildMovement(const MovedStrings& moved, const QSizeF& size, double textSc
     const double perCent = std::max(1.0, size.width() - left - 2.0 * words - 14.0) / 2.0 / most;
     const double thick = std::min(row * 0.55, font * 0.7), small = std::min(font, row * 0.95);
     scene.line({{zero, top}, {zero, size.height() - foot}}, ColourRole::Rule, 1.0);
-    const QString legend = Words::tr("calculated  ·  thin: the plate's tilt  ·  thick: its own length");
+    const QString legend = MovementPictureWords::tr("calculated  ·  thin: the plate's tilt  ·  thick: its own length");
     textWithProvenance(scene, {14.0, size.height() - font * 0.8}, Provenance::Calculated, legend, ColourRole::Quiet,
                        std::min(font, (size.width() - 28.0) / (0.58 * static_cast<double>(legend.size() + 2))));
     QStringList said;
@@ -59,7 +59,7 @@ Scene buildMovement(const MovedStrings& moved, const QSizeF& size, double textSc
         Mark& own = scene.area(QRectF(QPointF(split, y - thick / 2), QPointF(end, y + thick / 2)).normalized(),
                                ColourRole::Sheet, ColourRole::Strings, 2.2);
         own.id = QStringLiteral("moved-") + string.name;
-        own.tip = Words::tr("String %1: %2 cents by the plate, %3 by itself")
+        own.tip = MovementPictureWords::tr("String %1: %2 cents by the plate, %3 by itself")
                       .arg(string.name, signedNumber(string.plate_cents, 1), signedNumber(string.own_cents, 1));
         const double sum = string.plate_cents + string.own_cents;
         scene.text({sum < 0.0 ? std::min({zero, split, end}) - 6.0 : std::max({zero, split, end}) + 6.0, y},

@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct ProvenanceWords {
     Q_DECLARE_TR_FUNCTIONS(Provenance)
 };
 
@@ -27,11 +27,11 @@ QPolygonF disc(const QPointF& centre, double radius, int corners) {
 QString provenanceName(Provenance of) {
     switch (of) {
     case Provenance::Measured:
-        return Words::tr("measured");
+        return ProvenanceWords::tr("measured");
     case Provenance::Calculated:
-        return Words::tr("calculated");
+        return ProvenanceWords::tr("calculated");
     case Provenance::Assumed:
-        return Words::tr("assumed");
+        return ProvenanceWords::tr("assumed");
     }
     return {};
 }

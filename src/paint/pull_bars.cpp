@@ -11,14 +11,14 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct PullBarsWords {
     Q_DECLARE_TR_FUNCTIONS(PullBars)
 };
 
 QString changeText(double before_N, double after_N, const Units& units) {
     const double change_N = after_N - before_N;
     const QString size = forceText(std::abs(change_N), units);
-    return std::abs(change_N) < 0.05 ? Words::tr("same")
+    return std::abs(change_N) < 0.05 ? PullBarsWords::tr("same")
            : change_N > 0.0          ? QStringLiteral("+") + size
                                      : QString(QChar(0x2212)) + size;
 }
@@ -50,7 +50,7 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         Mark& mark = scene.area(QRectF(left, middle - thick * 0.25, bar.after_N * perNewton, thick * 1.25),
                                 ColourRole::Sheet, ColourRole::Strings, 2.2);
         mark.id = QStringLiteral("pull-%1").arg(i);
-        mark.tip = Words::tr("String %1: %2 before, %3 after")
+        mark.tip = PullBarsWords::tr("String %1: %2 before, %3 after")
                        .arg(bar.name, forceText(bar.before_N, pulls.units), forceText(bar.after_N, pulls.units));
         scene.text({left + std::max(bar.before_N, bar.after_N) * perNewton + 6.0, middle},
                    changeText(bar.before_N, bar.after_N, pulls.units), ColourRole::Quiet, font,
@@ -62,17 +62,17 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         const double fits = (size.width() - 28.0) / (0.58 * std::max(1.0, static_cast<double>(text.size())));
         return scene.text({14.0, y}, text, ink, std::min(font, fits), Qt::AlignLeft | Qt::AlignVCenter);
     };
-    const QString legend = Words::tr("calculated: thin off, thick on");
+    const QString legend = PullBarsWords::tr("calculated: thin off, thick on");
     textWithProvenance(scene, {14.0, line}, Provenance::Calculated, legend, ColourRole::Quiet,
                        std::min(font, (size.width() - 28.0) / (0.58 * static_cast<double>(legend.size() + 2))));
     Mark& sum = words_at(line + font * 1.4,
-                         Words::tr("in all %1 \u2192 %2, %3")
+                         PullBarsWords::tr("in all %1 \u2192 %2, %3")
                              .arg(forceText(before_N, pulls.units), forceText(after_N, pulls.units),
                                   changeText(before_N, after_N, pulls.units)),
                          ColourRole::Text);
     sum.bold = true;
     sum.id = QStringLiteral("pull-sum");
-    scene.description = Words::tr("Pull of the strings. %1. %2").arg(said.join(QStringLiteral("; ")), sum.text);
+    scene.description = PullBarsWords::tr("Pull of the strings. %1. %2").arg(said.join(QStringLiteral("; ")), sum.text);
     return scene;
 }
 

@@ -16,11 +16,10 @@ namespace {
 
 using Eigen::Vector2d;
 
-struct Words {
+struct SectionWords {
     Q_DECLARE_TR_FUNCTIONS(Section)
 };
 
-constexpr double mm = metresPerMm;
 } // namespace
 QPointF ViewTransform::at(const Vector2d& p) const {
     return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
@@ -117,7 +116,8 @@ private:
             scene_.area(paper_.polygon({{-half, head}, {wide, head}, {wide, top - 16 * mm}, {-half, top - 16 * mm}}),
                         ColourRole::Metal, ColourRole::MetalEdge);
         post.id = QStringLiteral("post");
-        post.tip = screws ? Words::tr("One of six screws the plate tips on") : Words::tr("Post with the knife edge");
+        post.tip = screws ? SectionWords::tr("One of six screws the plate tips on")
+                          : SectionWords::tr("Post with the knife edge");
         if (screws)
             scene_
                 .area(paper_.polygon(
@@ -138,9 +138,10 @@ private:
             Mark& mark = scene_.line(paper_.polygon({saddle, edge}), ColourRole::Strings, width);
             mark.dashed = pull[i] <= 0.0;
             mark.id = QStringLiteral("string-%1").arg(QString::fromStdString(string.name));
-            mark.tip = pull[i] > 0.0 ? Words::tr("String %1 pulls %2")
-                                           .arg(QString::fromStdString(string.name), forceText(pull[i], v_.units))
-                                     : Words::tr("String %1 is slack or off").arg(QString::fromStdString(string.name));
+            mark.tip = pull[i] > 0.0
+                           ? SectionWords::tr("String %1 pulls %2")
+                                 .arg(QString::fromStdString(string.name), forceText(pull[i], v_.units))
+                           : SectionWords::tr("String %1 is slack or off").arg(QString::fromStdString(string.name));
         }
     }
 
@@ -179,13 +180,13 @@ private:
         Mark& screw =
             scene_.line(paper_.polygon({{clawX - 3 * mm, y}, {extent_.right - 1 * mm, y}}), ColourRole::MetalEdge, 4.0);
         screw.id = QStringLiteral("claw-screw");
-        screw.tip = Words::tr("Claw screws: %1 turns from where they stood")
+        screw.tip = SectionWords::tr("Claw screws: %1 turns from where they stood")
                         .arg(signedNumber(v_.state.claw.mean() - v_.rig.claw.turns.mean(), 2));
     }
 
     [[nodiscard]] QString springTip(std::size_t j, double pull_N) const {
-        return pull_N > 0.0 ? Words::tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull_N, v_.units))
-                            : Words::tr("Spring %1 is loose and may unhook").arg(j + 1);
+        return pull_N > 0.0 ? SectionWords::tr("Spring %1 pulls %2").arg(j + 1).arg(forceText(pull_N, v_.units))
+                            : SectionWords::tr("Spring %1 is loose and may unhook").arg(j + 1);
     }
     [[nodiscard]] const Mark* sameSpring(const QPolygonF& shape) const {
         constexpr double seen_px = 0.75; // both ends nearer than this: nobody can tell them apart
@@ -229,13 +230,13 @@ private:
                 scene_.line(paper_.polygon({level.place({rear, 0}), level.place({front, 0})}), ColourRole::Goal, 2.0);
             ghost.dashed = true;
             ghost.id = QStringLiteral("goal-plate");
-            ghost.tip = Words::tr("Where the plate is to be");
+            ghost.tip = SectionWords::tr("Where the plate is to be");
         }
         Mark& plate = scene_.area(paper_.polygon({moved(rear, 0), moved(front, 0), moved(0.5 * mm, plateThickness_m),
                                                   moved(rear, plateThickness_m)}),
                                   ColourRole::Metal, ColourRole::MetalEdge, 2.0);
         plate.id = QStringLiteral("plate");
-        plate.tip = Words::tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
+        plate.tip = SectionWords::tr("Base plate at %1").arg(degreesText(v_.state.angle_rad));
         for (const RigString& string : v_.rig.strings) {
             const Vector2d s = string.saddle_m;
             scene_.area(
@@ -248,7 +249,7 @@ private:
                                                      moved(rear - 9 * mm, 8 * mm), moved(rear, 7 * mm)}),
                                      ColourRole::Metal, ColourRole::MetalEdge);
             knob.id = QStringLiteral("bridge-tuner");
-            knob.tip = Words::tr("Tuners at the bridge");
+            knob.tip = SectionWords::tr("Tuners at the bridge");
         }
         for (const SectionValues::Outline& outline : v_.outlines)
             drawPlateOutline(scene_, v_, paper_, outline, narrow_ ? 0.0 : font_);
@@ -267,7 +268,7 @@ private:
                                                  {under.x() - 3 * mm, under.y()}}),
                                  ColourRole::Warn, ColourRole::Text);
         mark.id = QStringLiteral("block");
-        mark.tip = Words::tr("Block in: the plate is held at %1").arg(degreesText(angle));
+        mark.tip = SectionWords::tr("Block in: the plate is held at %1").arg(degreesText(angle));
     }
 
     void gap() {
@@ -276,8 +277,8 @@ private:
         const double x = edge.x() - 5 * mm;
         scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), ColourRole::Text, 1.5).id = QStringLiteral("gap");
         scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), ColourRole::Quiet, 1.0);
-        textWithProvenance(scene_, paper_.at({x - 1 * mm, surface() - 4 * mm}) - QPointF(1.1 * font_, 0.0), provenance(),
-                           lengthText(gap_m, v_.units), ColourRole::Text, font_)
+        textWithProvenance(scene_, paper_.at({x - 1 * mm, surface() - 4 * mm}) - QPointF(1.1 * font_, 0.0),
+                           provenance(), lengthText(gap_m, v_.units), ColourRole::Text, font_)
             .id = QStringLiteral("gap-text");
     }
 
@@ -296,16 +297,16 @@ private:
         if (!balanced && !v_.state.block)
             return; // drawn as somebody said or measured it, not as it would come to rest
         Mark& strings = scene_.text({right, 16.0 + font_ * 0.2},
-                                    balanced         ? Words::tr("balanced")
-                                    : ahead_Nm > 0.0 ? Words::tr("strings ahead")
-                                                     : Words::tr("springs ahead"),
+                                    balanced         ? SectionWords::tr("balanced")
+                                    : ahead_Nm > 0.0 ? SectionWords::tr("strings ahead")
+                                                     : SectionWords::tr("springs ahead"),
                                     balanced         ? ColourRole::Goal
                                     : ahead_Nm > 0.0 ? ColourRole::Strings
                                                      : ColourRole::Springs,
                                     font_, align);
         strings.bold = true;
         strings.id = QStringLiteral("balance-text");
-        strings.tip = Words::tr("Strings pull forward with %1, springs back with %2")
+        strings.tip = SectionWords::tr("Strings pull forward with %1, springs back with %2")
                           .arg(momentText(parts.strings_Nm), momentText(parts.springs_Nm));
     }
 
@@ -344,13 +345,13 @@ private:
                                     ColourRole::Sheet, 2.0);
         pointer.id = QStringLiteral("level-pointer");
         pointer.tip =
-            Words::tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
+            SectionWords::tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
         if (narrow_)
             return; // no room for the ends' names
         const double small = font_ * 0.87;
-        scene_.text({middle - half - 8, y}, Words::tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
+        scene_.text({middle - half - 8, y}, SectionWords::tr("sunk %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({middle + half + 8, y}, Words::tr("forward %1°").arg(reach_deg), ColourRole::Quiet, small,
+        scene_.text({middle + half + 8, y}, SectionWords::tr("forward %1°").arg(reach_deg), ColourRole::Quiet, small,
                     Qt::AlignLeft | Qt::AlignVCenter);
     }
 
@@ -362,8 +363,8 @@ private:
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
         const QString said = plateText(v_.state.angle_rad);
         Mark& words = textWithProvenance(scene_, {14.0, scene_.size.height() - strip_ * 0.5}, provenance(),
-                                         v_.angleMeasured ? Words::tr("%1, measured").arg(said)
-                                                          : Words::tr("%1, calculated").arg(said),
+                                         v_.angleMeasured ? SectionWords::tr("%1, measured").arg(said)
+                                                          : SectionWords::tr("%1, calculated").arg(said),
                                          level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.0 : 1.2));
         words.bold = true;
         words.id = QStringLiteral("plate-text");
@@ -372,9 +373,9 @@ private:
     void describe() {
         const MomentParts parts = BalanceEquation(v_.rig, v_.state).parts(v_.state.angle_rad);
         scene_.description =
-            Words::tr("Side section of the bridge. The plate is at %1, gap %2. Strings pull forward with %3, "
-                      "springs back "
-                      "with %4.")
+            SectionWords::tr("Side section of the bridge. The plate is at %1, gap %2. Strings pull forward with %3, "
+                             "springs back "
+                             "with %4.")
                 .arg(degreesText(v_.state.angle_rad), lengthText(gapAt_m(v_.rig.bridge, v_.state.angle_rad), v_.units),
                      momentText(parts.strings_Nm), momentText(parts.springs_Nm));
     }

@@ -10,11 +10,9 @@ namespace {
 
 using Eigen::Vector2d;
 
-struct Words {
+struct SectionLabelsWords {
     Q_DECLARE_TR_FUNCTIONS(SectionLabels)
 };
-
-constexpr double mm = metresPerMm;
 
 double hookDepth_m(const Rig& rig) {
     double deepest = -30 * mm;
@@ -41,14 +39,15 @@ void nameParts(Scene& scene, const SectionValues& v, const ViewTransform& paper,
         Vector2d at;
         QPointF away; // in text heights
     };
-    const Label all[] = {{Words::tr("plate"), turned.place({-v.rig.bridge.rearEdge_m + 6 * mm, 3 * mm}), {-2.2, -2.0}},
-                         {Words::tr("saddle"), turned.place({-4 * mm, saddleY * 0.7}), {-3.4, -2.6}},
-                         {Words::tr("strings"), {middle, saddleY}, {1.5, -1.8}},
-                         {Words::tr("bridge post"), {4 * mm, 4 * mm}, {4.6, 2.0}},
-                         {Words::tr("sustain block"), turned.place({0.0, deep * 0.55}), {-5.0, 1.0}},
-                         {Words::tr("springs"), {clawX * 0.5, springY}, {0.0, -2.4}},
-                         {Words::tr("claw"), {clawX + 1 * mm, springY + 6 * mm}, {-1.0, -2.6}},
-                         {Words::tr("claw screws"), {right - 5 * mm, springY}, {-4.5, 1.5}}};
+    const Label all[] = {
+        {SectionLabelsWords::tr("plate"), turned.place({-v.rig.bridge.rearEdge_m + 6 * mm, 3 * mm}), {-2.2, -2.0}},
+        {SectionLabelsWords::tr("saddle"), turned.place({-4 * mm, saddleY * 0.7}), {-3.4, -2.6}},
+        {SectionLabelsWords::tr("strings"), {middle, saddleY}, {1.5, -1.8}},
+        {SectionLabelsWords::tr("bridge post"), {4 * mm, 4 * mm}, {4.6, 2.0}},
+        {SectionLabelsWords::tr("sustain block"), turned.place({0.0, deep * 0.55}), {-5.0, 1.0}},
+        {SectionLabelsWords::tr("springs"), {clawX * 0.5, springY}, {0.0, -2.4}},
+        {SectionLabelsWords::tr("claw"), {clawX + 1 * mm, springY + 6 * mm}, {-1.0, -2.6}},
+        {SectionLabelsWords::tr("claw screws"), {right - 5 * mm, springY}, {-4.5, 1.5}}};
     for (const Label& label : all) {
         const QPointF from = paper.at(label.at), to = from + label.away * font;
         scene.line({from, to}, ColourRole::Text, 1.0).id = QStringLiteral("leader");
@@ -69,7 +68,7 @@ void drawPlateOutline(Scene& scene, const SectionValues& v, const ViewTransform&
                    ColourRole::Forecast, 1.6);
     mark.dashed = true;
     mark.id = QStringLiteral("outline");
-    mark.tip = Words::tr("%1: %2").arg(outline.words, plateText(outline.angle_rad));
+    mark.tip = SectionLabelsWords::tr("%1: %2").arg(outline.words, plateText(outline.angle_rad));
     if (font <= 0.0)
         return; // there is room for the line but not for its word; the tip has it
     const bool above = outline.angle_rad > v.state.angle_rad;

@@ -16,12 +16,11 @@ namespace {
 
 using Eigen::Vector2d;
 
-struct Words {
+struct SectionOthersWords {
     Q_DECLARE_TR_FUNCTIONS(Section)
 };
 
-constexpr double mm = metresPerMm;
-constexpr double bodyDepth_m = 40.0 * mm; // drawn, not modelled
+constexpr double topDepth_m = 40.0 * mm; // drawn, not modelled
 
 ViewTransform paperFor(const QSizeF& size, double left, double right, double top, double bottom, double strip) {
     const QSizeF room(size.width() - 20.0, size.height() - strip - 12.0);
@@ -50,8 +49,8 @@ void drawString(Scene& scene, const SectionValues& v, const ViewTransform& paper
         scene.line(paper.polygon(path), ColourRole::Strings, std::max(1.0, string.wire.gauge_m * paper.pixelsPerMetre));
     mark.dashed = pull_N <= 0.0;
     mark.id = QStringLiteral("string-%1").arg(name);
-    mark.tip = pull_N > 0.0 ? Words::tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
-                            : Words::tr("String %1 is slack or off").arg(name);
+    mark.tip = pull_N > 0.0 ? SectionOthersWords::tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
+                            : SectionOthersWords::tr("String %1 is slack or off").arg(name);
 }
 
 /// Measures of a shaft's section on the page (m): where its plate and the top lie below the shaft's axis.
@@ -71,8 +70,8 @@ void drawBase(Scene& scene, const ViewTransform& paper, const ShaftPlan& plan, d
     const double top = plan.top, plate = plan.plate;
     scene.area(paper.polygon({{-24 * mm, top},
                               {plan.right, top},
-                              {plan.right, top - bodyDepth_m * 0.4},
-                              {-24 * mm, top - bodyDepth_m * 0.4}}),
+                              {plan.right, top - topDepth_m * 0.4},
+                              {-24 * mm, top - topDepth_m * 0.4}}),
                ColourRole::Wood, ColourRole::WoodEdge);
     scene
         .area(
@@ -98,8 +97,9 @@ void drawPushSprings(Scene& scene, const SectionValues& v, const ViewTransform& 
         Mark& mark = scene.line(coil, ColourRole::Springs, 2.6);
         mark.id = QStringLiteral("spring-%1").arg(j + 1);
         mark.dashed = push[j] <= 0.0;
-        mark.tip = push[j] > 0.0 ? Words::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
-                                 : Words::tr("Spring %1 is loose and may fall out").arg(j + 1);
+        mark.tip = push[j] > 0.0
+                       ? SectionOthersWords::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
+                       : SectionOthersWords::tr("Spring %1 is loose and may fall out").arg(j + 1);
     }
 }
 
@@ -113,7 +113,7 @@ void drawArm(Scene& scene, const SectionValues& v, const ViewTransform& paper, c
                                           turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
                            ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     arm.id = QStringLiteral("arm");
-    arm.tip = Words::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
+    arm.tip = SectionOthersWords::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
     const Vector2d tip = turned.place({far, plan.tipUp});
     scene.line(paper.polygon({{tip.x() + 4 * mm, plan.top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
         QStringLiteral("tip-height");
@@ -124,21 +124,23 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
     const QString angle = degreesText(v.state.angle_rad);
     const QString tip = lengthText(armTipHeight_m(v.rig.bridge, v.state.angle_rad), v.units);
     scene
-        .text({14.0, 16.0 + font * 0.2}, Words::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
-              ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
+        .text({14.0, 16.0 + font * 0.2},
+              SectionOthersWords::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)), ColourRole::Springs,
+              font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
         .text({scene.size.width() - 14.0, 16.0 + font * 0.2},
-              Words::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
-              Qt::AlignRight | Qt::AlignVCenter)
+              SectionOthersWords::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings,
+              font, Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     Mark& words = textWithProvenance(scene, {14.0, scene.size.height() - strip * 0.5}, Provenance::Calculated,
-                                     Words::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
+                                     SectionOthersWords::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
                                      ColourRole::Text, font * 1.2);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description =
-        Words::tr("Side section of the roller shaft. The arm is at %1, its tip %2 above the top.").arg(angle, tip);
+        SectionOthersWords::tr("Side section of the roller shaft. The arm is at %1, its tip %2 above the top.")
+            .arg(angle, tip);
 }
 
 } // namespace
@@ -151,7 +153,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     const ShaftPlan plan(v.rig);
     const ViewTransform paper = paperFor(size, -26 * mm, v.rig.bridge.armTip_m + 16 * mm,
                                          std::max(plan.tipUp + v.rig.bridge.armTip_m * 0.25, radius + 18 * mm),
-                                         plan.top - bodyDepth_m * 0.45, strip);
+                                         plan.top - topDepth_m * 0.45, strip);
     drawBase(scene, paper, plan, radius);
     const Turned turned(v.state.angle_rad);
     const std::vector<double> pull = tensions_N(v.rig, v.state);
@@ -163,7 +165,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
                     {plan.right, radius}});
     Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     shaft.id = QStringLiteral("shaft");
-    shaft.tip = Words::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
+    shaft.tip = SectionOthersWords::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     drawPushSprings(scene, v, paper, plan.plate);
     drawArm(scene, v, paper, plan);
     if (!v.bare)
@@ -175,9 +177,9 @@ Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     Scene scene;
     scene.size = size;
     const double font = 15.0 * v.textScale, strip = v.bare ? 4.0 : 34.0 * v.textScale;
-    const ViewTransform paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -bodyDepth_m, strip);
+    const ViewTransform paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -topDepth_m, strip);
     scene.area(
-        paper.polygon({{-43 * mm, 0}, {88 * mm, 0}, {88 * mm, -bodyDepth_m * 0.8}, {-43 * mm, -bodyDepth_m * 0.8}}),
+        paper.polygon({{-43 * mm, 0}, {88 * mm, 0}, {88 * mm, -topDepth_m * 0.8}, {-43 * mm, -topDepth_m * 0.8}}),
         ColourRole::Wood, ColourRole::WoodEdge);
     scene
         .area(paper.polygon({{-36 * mm, 0}, {-26 * mm, 0}, {-26 * mm, 9 * mm}, {-36 * mm, 9 * mm}}), ColourRole::Metal,
@@ -193,10 +195,10 @@ Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
     if (!v.bare)
         scene
             .text({14.0, size.height() - strip * 0.5},
-                  Words::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text, font * 1.1,
-                  Qt::AlignLeft | Qt::AlignVCenter)
+                  SectionOthersWords::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text,
+                  font * 1.1, Qt::AlignLeft | Qt::AlignVCenter)
             .id = QStringLiteral("plate-text");
-    scene.description = Words::tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
+    scene.description = SectionOthersWords::tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
     return scene;
 }
 

@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/base/units.h"
 #include "paint/section.h"
 
 #include <vector>
 
 namespace flenzo {
+
+inline constexpr double mm = metresPerMm; ///< sections are laid out in millimetres
 
 /// Maps the guitar's frame to pixels: x to the right (towards the nut), y up, one scale for both.
 struct ViewTransform {

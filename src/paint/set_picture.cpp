@@ -10,7 +10,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct SetPictureWords {
     Q_DECLARE_TR_FUNCTIONS(SetPicture)
 };
 
@@ -45,8 +45,8 @@ Scene buildLaidSet(const LaidSet& set, const QSizeF& size, double textScale) {
         scene.text({14.0 + font * 2.0, y}, string.gauge, ColourRole::Text, font, Qt::AlignLeft | Qt::AlignVCenter);
         Mark& line = scene.line({{left, y}, {right, y}}, ColourRole::Strings, thick);
         line.id = QStringLiteral("string-") + string.name;
-        line.tip = string.wound ? Words::tr("String %1: %2, wound").arg(string.name, string.gauge)
-                                : Words::tr("String %1: %2, plain").arg(string.name, string.gauge);
+        line.tip = string.wound ? SetPictureWords::tr("String %1: %2, wound").arg(string.name, string.gauge)
+                                : SetPictureWords::tr("String %1: %2, plain").arg(string.name, string.gauge);
         said.append(line.tip);
         if (string.wound) // windings, so that it is told from a plain one without a caliper
             for (int turn = 0; left + 6.0 + 9.0 * textScale * turn < right; ++turn) {
@@ -61,13 +61,15 @@ Scene buildLaidSet(const LaidSet& set, const QSizeF& size, double textScale) {
         Mark& bracket =
             scene.line({{right + 4.0, y}, {x, y}, {x, y + row}, {right + 4.0, y + row}}, ColourRole::Warn, 2.0);
         bracket.id = QStringLiteral("alike-%1").arg(i);
-        bracket.tip = Words::tr("Strings %1 and %2 are easily swapped").arg(string.name, set.strings[i + 1].name);
+        bracket.tip =
+            SetPictureWords::tr("Strings %1 and %2 are easily swapped").arg(string.name, set.strings[i + 1].name);
         said.append(bracket.tip);
     }
     scene.text({14.0, size.height() - foot * 0.5},
-               alike ? Words::tr("bracket: easily swapped, measure these two") : Words::tr("thickest at the top"),
+               alike ? SetPictureWords::tr("bracket: easily swapped, measure these two")
+                     : SetPictureWords::tr("thickest at the top"),
                alike ? ColourRole::Warn : ColourRole::Quiet, font * 0.9, Qt::AlignLeft | Qt::AlignVCenter);
-    scene.description = Words::tr("The set in order. %1").arg(said.join(QStringLiteral("; ")));
+    scene.description = SetPictureWords::tr("The set in order. %1").arg(said.join(QStringLiteral("; ")));
     return scene;
 }
 
@@ -90,18 +92,19 @@ Scene buildBallEnd(const BallEnd& end, const QSizeF& size, double textScale) {
     mark.dashed = true;
     mark.id = QStringLiteral("cut");
     const bool off = end.kind == BallEnd::Kind::CutOff;
-    scene.text({cut, y - font * 3.0}, Words::tr("cut here"), ColourRole::Warn, font, Qt::AlignCenter).bold = true;
-    scene.text({(ball.x() + twistTo) / 2.0, y + font * 2.4}, Words::tr("ball and twist"), ColourRole::Quiet, font,
-               Qt::AlignCenter);
-    const QString words = off ? Words::tr("plain, straight string goes into the saddle")
-                              : Words::tr("the ball stays at the headstock; this end goes into the saddle");
+    scene.text({cut, y - font * 3.0}, SetPictureWords::tr("cut here"), ColourRole::Warn, font, Qt::AlignCenter).bold =
+        true;
+    scene.text({(ball.x() + twistTo) / 2.0, y + font * 2.4}, SetPictureWords::tr("ball and twist"), ColourRole::Quiet,
+               font, Qt::AlignCenter);
+    const QString words = off ? SetPictureWords::tr("plain, straight string goes into the saddle")
+                              : SetPictureWords::tr("the ball stays at the headstock; this end goes into the saddle");
     scene.text({left + wide * 0.5, y + font * 4.2}, words, ColourRole::Text, font, Qt::AlignCenter);
     if (!end.length.isEmpty())
         scene.text({left + wide * 0.5, y + font * 5.8}, end.length, ColourRole::Text, font, Qt::AlignCenter);
-    scene.description =
-        Words::tr("One string: %1. %2")
-            .arg(off ? Words::tr("the ball end is cut off, twist and all") : Words::tr("the far end is cut to length"),
-                 words);
+    scene.description = SetPictureWords::tr("One string: %1. %2")
+                            .arg(off ? SetPictureWords::tr("the ball end is cut off, twist and all")
+                                     : SetPictureWords::tr("the far end is cut to length"),
+                                 words);
     return scene;
 }
 

@@ -10,7 +10,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct StepDiagramWords {
     Q_DECLARE_TR_FUNCTIONS(StepDiagram)
 };
 
@@ -95,10 +95,11 @@ void headstock(Board& board, const Rig& rig, bool split) {
         board.words(x, onBass ? y - 0.10 : y + 0.10, QString::fromStdString(rig.strings[i].name), Qt::AlignCenter,
                     ColourRole::Quiet);
     }
-    board.words(0.62, split ? 0.5 : 0.93, Words::tr("on the inner side of each post, every turn below the one before"),
+    board.words(0.62, split ? 0.5 : 0.93,
+                StepDiagramWords::tr("on the inner side of each post, every turn below the one before"),
                 Qt::AlignCenter);
-    board.scene.description =
-        Words::tr("Headstock from above: each string runs to the inner side of its post and winds downwards.");
+    board.scene.description = StepDiagramWords::tr(
+        "Headstock from above: each string runs to the inner side of its post and winds downwards.");
 }
 
 void bar(Board& board, const Rig& rig) {
@@ -113,10 +114,10 @@ void bar(Board& board, const Rig& rig) {
     for (const double y : {(across(0, n, 0.18, 0.82) + across(1, n, 0.18, 0.82)) / 2.0,
                            (across(n - 2, n, 0.18, 0.82) + across(n - 1, n, 0.18, 0.82)) / 2.0})
         board.scene.area(board.circle(0.55, y, 7.0), ColourRole::Cavity, ColourRole::MetalEdge);
-    board.words(0.21, 0.05, Words::tr("nut"));
-    board.words(0.55, 0.05, Words::tr("bar over all strings; the outer ones pass outside its screws"));
-    board.scene.description =
-        Words::tr("Nut and retainer bar from above: every string under the bar, the outer two outside its screws.");
+    board.words(0.21, 0.05, StepDiagramWords::tr("nut"));
+    board.words(0.55, 0.05, StepDiagramWords::tr("bar over all strings; the outer ones pass outside its screws"));
+    board.scene.description = StepDiagramWords::tr(
+        "Nut and retainer bar from above: every string under the bar, the outer two outside its screws.");
 }
 
 void caps(Board& board, const Rig& rig) {
@@ -138,9 +139,10 @@ void caps(Board& board, const Rig& rig) {
         board.words(0.60, (top + bottom) / 2.0, QString::number(c + 1), Qt::AlignLeft | Qt::AlignVCenter,
                     ColourRole::Focus);
     }
-    board.words(0.64, 0.035, Words::tr("each cap back in its place, ridge along the strings"));
+    board.words(0.64, 0.035, StepDiagramWords::tr("each cap back in its place, ridge along the strings"));
     board.scene.description =
-        Words::tr("Locking nut from above: %1 caps in order, the ridge of each along the strings.").arg(count);
+        StepDiagramWords::tr("Locking nut from above: %1 caps in order, the ridge of each along the strings.")
+            .arg(count);
 }
 
 void clamp(Board& board, const Rig& rig) {
@@ -153,12 +155,12 @@ void clamp(Board& board, const Rig& rig) {
     board.scene.line({board.at(0.02, 0.28), board.at(0.36, 0.29), board.at(0.405, y), board.at(0.405, 0.79)},
                      ColourRole::Strings, std::max(3.0, weight(rig.strings.front())));
     board.scene.line({board.at(0.84, 0.70), board.at(0.70, 0.70)}, ColourRole::Focus, 2.5).arrow = true;
-    board.words(0.20, 0.18, Words::tr("string, straight and centred"), Qt::AlignCenter);
-    board.words(0.405, 0.96, Words::tr("down to the bottom, 2 to 2.5 mm"), Qt::AlignCenter);
-    board.words(0.47, 0.22, Words::tr("insert"), Qt::AlignLeft | Qt::AlignVCenter);
-    board.words(0.77, 0.80, Words::tr("until it stops by itself, then a nudge"), Qt::AlignCenter);
-    board.scene.description =
-        Words::tr("Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.");
+    board.words(0.20, 0.18, StepDiagramWords::tr("string, straight and centred"), Qt::AlignCenter);
+    board.words(0.405, 0.96, StepDiagramWords::tr("down to the bottom, 2 to 2.5 mm"), Qt::AlignCenter);
+    board.words(0.47, 0.22, StepDiagramWords::tr("insert"), Qt::AlignLeft | Qt::AlignVCenter);
+    board.words(0.77, 0.80, StepDiagramWords::tr("until it stops by itself, then a nudge"), Qt::AlignCenter);
+    board.scene.description = StepDiagramWords::tr(
+        "Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.");
 }
 
 /// From above, the nut to the right: what clamps, what tunes, what holds the saddle, what lifts the plate.
@@ -184,11 +186,11 @@ void screws(Board& board, const Rig& rig) {
     screw(0.66, first, 10.0, "3", ColourRole::Sheet);
     for (const double y : {0.07, 0.81})
         screw(0.74, y, 10.0, "4", ColourRole::Cavity);
-    board.words(
-        0.50, 0.95,
-        Words::tr("1 clamps the string \u00b7 2 fine tuner \u00b7 3 holds the saddle \u00b7 4 post, for the height"),
-        Qt::AlignCenter);
-    board.scene.description = Words::tr(
+    board.words(0.50, 0.95,
+                StepDiagramWords::tr(
+                    "1 clamps the string \u00b7 2 fine tuner \u00b7 3 holds the saddle \u00b7 4 post, for the height"),
+                Qt::AlignCenter);
+    board.scene.description = StepDiagramWords::tr(
         "Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a "
         "post at each end.");
 }
@@ -212,7 +214,7 @@ void claw(Board& board, const Rig& rig) {
         const double y = 0.20 + 0.60 * slot;
         board.scene.line({board.at(0.06, y), board.at(xAt(slot) + 0.05, y)}, ColourRole::MetalEdge, 5.0);
         board.words(xAt(slot) + 0.06, slot == 0.0 ? 0.12 : 0.86,
-                    slot == 0.0 ? Words::tr("bass screw") : Words::tr("treble screw"),
+                    slot == 0.0 ? StepDiagramWords::tr("bass screw") : StepDiagramWords::tr("treble screw"),
                     Qt::AlignLeft | Qt::AlignVCenter);
     }
     for (std::size_t s = 0; s < rig.springs.size(); ++s) {
@@ -223,10 +225,11 @@ void claw(Board& board, const Rig& rig) {
         coil.append(board.at(0.80, y));
         board.scene.line(coil, ColourRole::Springs, 1.8).id = QStringLiteral("spring-%1").arg(s);
     }
-    board.words(0.55, 0.96, Words::tr("keep the claw parallel to the wall; right turns pull the plate down"),
+    board.words(0.55, 0.96, StepDiagramWords::tr("keep the claw parallel to the wall; right turns pull the plate down"),
                 Qt::AlignCenter);
     board.scene.description =
-        Words::tr("Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.")
+        StepDiagramWords::tr(
+            "Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.")
             .arg(rig.springs.size());
 }
 

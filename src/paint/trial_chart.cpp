@@ -15,7 +15,7 @@ namespace {
 constexpr std::array<double, 12> binEnds{1.0, 1.25, 1.5, 2.0, 3.0, 5.0, 8.0, 12.0, 18.0, 27.0, 40.0, 60.0};
 constexpr int bins = static_cast<int>(binEnds.size()) + 1; ///< the last holds what is more
 
-struct Words {
+struct TrialChartWords {
     Q_DECLARE_TR_FUNCTIONS(TrialChart)
 };
 
@@ -30,7 +30,7 @@ std::array<int, bins> binsOf(const TrialRow& row) {
 QString wordsOf(const TrialRow& row) {
     const Quantiles passes = row.quantiles([](const Played& p) { return p.passes; });
     const Quantiles minutes = row.quantiles([](const Played& p) { return p.minutes; });
-    return Words::tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 1).arg(minutes.p50, 0, 'f', 0);
+    return TrialChartWords::tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 1).arg(minutes.p50, 0, 'f', 0);
 }
 
 } // namespace
@@ -41,11 +41,11 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
     const double font = 14.0 * textScale, left = std::min(size.width() * 0.42, font * 25.0),
                  right = size.width() - 14.0;
     if (report.rows.empty()) {
-        scene.text(
-            {size.width() / 2.0, size.height() / 2.0},
-            Words::tr("Not compared yet. Simulated guitars like this one, tuned by each method and by the adviser."),
-            ColourRole::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
-        scene.description = Words::tr("No trial has been played yet.");
+        scene.text({size.width() / 2.0, size.height() / 2.0},
+                   TrialChartWords::tr(
+                       "Not compared yet. Simulated guitars like this one, tuned by each method and by the adviser."),
+                   ColourRole::Quiet, font, Qt::AlignHCenter | Qt::AlignVCenter);
+        scene.description = TrialChartWords::tr("No trial has been played yet.");
         return scene;
     }
     const auto rows = static_cast<double>(report.rows.size());
@@ -58,8 +58,9 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
         const auto counts = binsOf(row);
         const int most = std::max(1, *std::max_element(counts.begin(), counts.end()));
         scene
-            .text({14.0, base - tall * 0.55}, adviser ? Words::tr("adviser") : QString::fromStdString(row.name),
-                  ColourRole::Text, font, Qt::AlignLeft | Qt::AlignVCenter)
+            .text({14.0, base - tall * 0.55},
+                  adviser ? TrialChartWords::tr("adviser") : QString::fromStdString(row.name), ColourRole::Text, font,
+                  Qt::AlignLeft | Qt::AlignVCenter)
             .bold = adviser;
         scene.text({14.0, base - tall * 0.55 + font * 1.3}, wordsOf(row), ColourRole::Quiet, font * 0.87,
                    Qt::AlignLeft | Qt::AlignVCenter);
@@ -72,11 +73,11 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
             Mark& bar = scene.area(QRectF(left + wide * b + 3.0, base - height, wide - 6.0, height), ColourRole::Sheet,
                                    adviser ? ColourRole::Focus : ColourRole::Strings, 2.2);
             bar.id = QStringLiteral("bar-%1-%2").arg(report.rows.size() - 1 - k).arg(b + 1);
-            bar.tip = b + 1 == bins ? Words::tr("%1 of %2 guitars in more than %3 passes")
+            bar.tip = b + 1 == bins ? TrialChartWords::tr("%1 of %2 guitars in more than %3 passes")
                                           .arg(count)
                                           .arg(row.plays.size())
                                           .arg(binEnds.back())
-                                    : Words::tr("%1 of %2 guitars in %3 passes at most")
+                                    : TrialChartWords::tr("%1 of %2 guitars in %3 passes at most")
                                           .arg(count)
                                           .arg(row.plays.size())
                                           .arg(binEnds[static_cast<std::size_t>(b)]);
@@ -87,9 +88,10 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
                    b + 1 == bins ? QStringLiteral("more") : QString::number(binEnds[static_cast<std::size_t>(b)]),
                    ColourRole::Quiet, font * 0.87, centred);
     textWithProvenance(scene, {left, bottom + font * 2.1}, Provenance::Calculated,
-                       Words::tr("passes until in tune and level, calculated"), ColourRole::Quiet, font);
-    scene.description =
-        Words::tr("Trial on %1 hidden guitars. Adviser: %2.").arg(report.stable).arg(wordsOf(report.rows.back()));
+                       TrialChartWords::tr("passes until in tune and level, calculated"), ColourRole::Quiet, font);
+    scene.description = TrialChartWords::tr("Trial on %1 hidden guitars. Adviser: %2.")
+                            .arg(report.stable)
+                            .arg(wordsOf(report.rows.back()));
     return scene;
 }
 

@@ -21,7 +21,7 @@ constexpr Named<Nut> nutNames[] = {{Nut::Open, "open"}, {Nut::Caps, "caps"}, {Nu
 constexpr Named<Board> boardNames[] = {
     {Board::DarkUnlacquered, "darkUnlacquered"}, {Board::Maple, "maple"}, {Board::Other, "other"}};
 
-constexpr qsizetype wordsLength = 4000;
+constexpr qsizetype cardWordsLength = 4000;
 
 } // namespace
 
@@ -42,10 +42,10 @@ Card cardFromJson(Fields fields) {
     card.contact = fields.text("contact", 200);
     Fields keys = fields.part("keys");
     for (const QString& key : keys.names())
-        card.keys[key] = keys.text(key, wordsLength);
+        card.keys[key] = keys.text(key, cardWordsLength);
     card.clampShift_cents = fields.numbers("clampShiftCents", maxStrings, ranges::reading_cents);
-    card.photos = fields.texts("photos", 200, wordsLength);
-    card.notes = fields.text("notes", wordsLength);
+    card.photos = fields.texts("photos", 200, cardWordsLength);
+    card.notes = fields.text("notes", cardWordsLength);
     return card;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/event_json.h"
 
+#include "core/base/rounding.h"
 #include "domain/faults.h"
 #include "domain/ranges.h"
 #include "store/rig_json.h"
@@ -27,10 +28,6 @@ struct BlockName {
 };
 constexpr BlockName blockNames[] = {
     {Block::Kind::Rear, "rear"}, {Block::Kind::Front, "front"}, {Block::Kind::Captive, "captive"}};
-
-double tidy(double value) {
-    return std::round(value * 1e9) / 1e9;
-}
 
 std::size_t readString(Fields& fields, const Rig& rig) {
     const QString name = fields.text("string", 8);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/job_json.h"
 
+#include "core/base/rounding.h"
 #include "domain/claw_methods.h"
 #include "domain/faults.h"
 #include "domain/ranges.h"
@@ -22,10 +23,6 @@ namespace {
 
 constexpr qsizetype mostEvents = 100000;
 constexpr qsizetype nameLength = 200;
-
-double tidy(double value) {
-    return std::round(value * 1e9) / 1e9;
-}
 
 Goal goalFromJson(Fields fields) {
     Goal goal;

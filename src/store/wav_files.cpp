@@ -8,7 +8,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr qint64 largest_bytes = qint64{512} * 1024 * 1024;
+constexpr qint64 largestWav_bytes = qint64{512} * 1024 * 1024;
 
 const FaultCode& codeOf(WavFault fault) {
     switch (fault) {
@@ -37,7 +37,7 @@ const FaultCode& codeOf(WavFault fault) {
 } // namespace
 
 Result<Wav> wavFromFile(const QString& path) {
-    Result<QByteArray> bytes = readFile(path, largest_bytes);
+    Result<QByteArray> bytes = readFile(path, largestWav_bytes);
     if (!bytes.ok())
         return bytes.fault();
     const QByteArray& file = bytes.value();

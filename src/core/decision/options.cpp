@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<AdvisorOptions>, 33> bounds{{
+constexpr std::array<Bound<AdvisorOptions>, 33> advisorBounds{{
     {"far_cents", &AdvisorOptions::far_cents, 0.0, 1000},
     {"farDeviations", &AdvisorOptions::farDeviations, 0.0, 200},
     {"farClaw_turns", &AdvisorOptions::farClaw_turns, 0.0, 50},
@@ -54,11 +54,11 @@ bool AdvisorOptions::isValid(std::string* error) const {
                 *error = "a count is " + std::to_string(count) + " and must lie between 0 and 1000";
             return false;
         }
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, advisorBounds, error);
 }
 
 bool AdvisorOptions::set(const std::string& name, double value) {
-    return setNamed(*this, bounds, name, value);
+    return setNamed(*this, advisorBounds, name, value);
 }
 
 } // namespace flenzo

@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<EstimatorOptions>, 49> bounds{{
+constexpr std::array<Bound<EstimatorOptions>, 49> estimatorBounds{{
     {"springRate", &EstimatorOptions::springRate, 0.00012, 12},
     {"initialTension", &EstimatorOptions::initialTension, 0.00025, 25},
     {"hookDepth_m", &EstimatorOptions::hookDepth_m, 1.2e-06, 0.12},
@@ -78,11 +78,11 @@ bool EstimatorOptions::isValid(std::string* error) const {
                          std::to_string(count.least);
             return false;
         }
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, estimatorBounds, error);
 }
 
 bool EstimatorOptions::set(const std::string& name, double value) {
-    return setNamed(*this, bounds, name, value);
+    return setNamed(*this, estimatorBounds, name, value);
 }
 
 } // namespace flenzo

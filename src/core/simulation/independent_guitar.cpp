@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/independent_guitar.h"
 
+#include "core/base/rounding.h"
 #include <algorithm>
 #include <boost/random/normal_distribution.hpp>
 #include <boost/random/uniform_real_distribution.hpp>
@@ -12,10 +13,6 @@ namespace flenzo {
 namespace {
 
 constexpr double rearmost = -0.12, foremost = 0.24;
-
-double rounded(double value, double step) {
-    return step > 0.0 ? std::round(value / step) * step : value;
-}
 
 } // namespace
 
@@ -161,7 +158,7 @@ double IndependentGuitar::reading_cents(std::size_t i) const {
 }
 
 double IndependentGuitar::typed_cents(std::size_t i) {
-    return rounded(reading_cents(i) + noise(tools_.tuner_cents), tools_.tunerStep_cents);
+    return roundedTo(reading_cents(i) + noise(tools_.tuner_cents), tools_.tunerStep_cents);
 }
 
 void IndependentGuitar::tune(std::size_t i, double wanted_cents) {
@@ -249,10 +246,10 @@ Event IndependentGuitar::perform(const NextAct& act) {
     for (const std::size_t string : act.strings)
         event.readings_cents.emplace_back(string, typed_cents(string));
     if (act.gap && tools_.angle_rad > 0.0)
-        event.angle_rad = rounded(angle_ + noise(tools_.angle_rad), tools_.angleStep_rad);
+        event.angle_rad = roundedTo(angle_ + noise(tools_.angle_rad), tools_.angleStep_rad);
     else if (act.gap)
         event.gap_m =
-            std::max(0.0, rounded(rearGap_ + rearEdge_ * std::sin(angle_) + noise(tools_.gap_m), tools_.gapStep_m));
+            std::max(0.0, roundedTo(rearGap_ + rearEdge_ * std::sin(angle_) + noise(tools_.gap_m), tools_.gapStep_m));
     return event;
 }
 

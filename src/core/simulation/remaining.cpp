@@ -76,12 +76,12 @@ private:
     Eigen::MatrixXd root_;
 };
 
-struct Played {
+struct PlayedOut {
     double passes = 0.0, clawVisits = 0.0, minutes = 0.0;
 };
 
-std::optional<Played> bringHome(BenchJob job, const Advice& advice, SimulatedGuitar guitar,
-                                const RemainingOptions& options) {
+std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, SimulatedGuitar guitar,
+                                   const RemainingOptions& options) {
     const std::size_t before = job.log.size(), strings = job.rig.strings.size();
     NextAct act = advice.act;
     Estimate known = advice.guitar;
@@ -98,8 +98,8 @@ std::optional<Played> bringHome(BenchJob job, const Advice& advice, SimulatedGui
     const Counts all = countsOf(job.log, strings, job.pace);
     job.log.resize(before);
     const Counts done = countsOf(job.log, strings, job.pace);
-    return Played{all.passes - done.passes, static_cast<double>(all.clawVisits - done.clawVisits),
-                  all.minutes - done.minutes};
+    return PlayedOut{all.passes - done.passes, static_cast<double>(all.clawVisits - done.clawVisits),
+                     all.minutes - done.minutes};
 }
 
 } // namespace

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
 
+#include "core/base/rounding.h"
 #include "core/log/acted.h"
 #include "core/operations/acts.h"
 #include "core/operations/slide.h"
@@ -28,10 +29,6 @@ Rig departedRig(const BenchJob& job, const UncertaintyModel& spread, std::uint32
     for (RigString& string : rig.strings)
         string.wire.stiffness_N = axialStiffness_N(string.wire) * (1.0 + wire.normal(spread.stringStiffness));
     return perturbed(rig, by, job.old);
-}
-
-double rounded(double value, double step) {
-    return step > 0.0 ? std::round(value / step) * step : value;
 }
 
 } // namespace
@@ -116,7 +113,7 @@ double SimulatedGuitar::reading_cents(std::size_t string) const {
 }
 
 double SimulatedGuitar::typed_cents(std::size_t string, RandomStream& noise) const {
-    return rounded(reading_cents(string) + noise.normal(spread_.tuner_cents), 0.1);
+    return roundedTo(reading_cents(string) + noise.normal(spread_.tuner_cents), 0.1);
 }
 
 Event SimulatedGuitar::answer(const NextAct& act) const {
@@ -125,7 +122,7 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
     switch (act.what) {
     case NextAct::Do::Tune: {
         const double heard = noise.normal(spread_.tuner_cents);
-        event = Event::tuned(act.aim.string, rounded(act.aim.cents + noise.normal(spread_.peg_cents) + heard, 0.1));
+        event = Event::tuned(act.aim.string, roundedTo(act.aim.cents + noise.normal(spread_.peg_cents) + heard, 0.1));
         event.aim_cents = act.aim.cents;
         if (state_.nutLocked)
             event.kind = Event::Kind::Fine;
@@ -152,10 +149,10 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
             if (const double read = typed_cents(string, noise); std::isfinite(read))
                 event.readings_cents.emplace_back(string, read);
         if (act.gap && spread_.angle_rad > 0.0)
-            event.angle_rad = rounded(state_.angle_rad + noise.normal(spread_.angle_rad), radians(0.01));
+            event.angle_rad = roundedTo(state_.angle_rad + noise.normal(spread_.angle_rad), radians(0.01));
         else if (act.gap)
             event.gap_m =
-                rounded(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
+                roundedTo(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
         break;
     }
     case NextAct::Do::Done:

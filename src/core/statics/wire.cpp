@@ -7,7 +7,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
+using std::numbers::pi;
 
 double coreArea_m2(const Wire& wire) {
     const double d = wire.isWound() ? wire.core_m : wire.gauge_m;

@@ -9,13 +9,13 @@ namespace flenzo {
 
 namespace {
 
-constexpr double wanted_Hz = 11000.0;
-constexpr double pi = std::numbers::pi;
+constexpr double decimated_Hz = 11000.0;
+using std::numbers::pi;
 
 } // namespace
 
 Decimator::Decimator(double rate_Hz)
-    : factor_(std::max(1, static_cast<int>(rate_Hz / wanted_Hz))), rate_Hz_(rate_Hz / factor_),
+    : factor_(std::max(1, static_cast<int>(rate_Hz / decimated_Hz))), rate_Hz_(rate_Hz / factor_),
       meanShare_(1.0 - std::exp(-2.0 * pi * 12.0 / rate_Hz)) {
     // A windowed sine over eight zero crossings to either side, passing 80 % of the new band.
     const int half = factor_ == 1 ? 0 : 8 * factor_;

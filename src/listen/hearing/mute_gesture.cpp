@@ -12,7 +12,7 @@ namespace {
 
 constexpr double frame_s = 0.01;
 
-constexpr std::array<Bound<MuteOptions>, 8> bounds{{
+constexpr std::array<Bound<MuteOptions>, 8> muteBounds{{
     {"fall_dB", &MuteOptions::fall_dB, 6.0, 60.0},
     {"fallFor_s", &MuteOptions::fallFor_s, 0.03, 0.3},
     {"loudest_dBFS", &MuteOptions::loudest_dBFS, -90.0, 0.0},
@@ -26,7 +26,7 @@ constexpr std::array<Bound<MuteOptions>, 8> bounds{{
 } // namespace
 
 bool MuteOptions::isValid(std::string* error) const {
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, muteBounds, error);
 }
 
 MuteGesture::MuteGesture(double rate_Hz, const MuteOptions& options)

@@ -10,7 +10,7 @@ namespace {
 
 constexpr double hop_s = 0.010;
 constexpr std::size_t frameSize = 512;
-constexpr double lowest_Hz = 50.0, highest_Hz = 4600.0;
+constexpr double lowestBand_Hz = 50.0, highestBand_Hz = 4600.0;
 constexpr double silence_dB = -95.0;
 
 } // namespace
@@ -24,9 +24,9 @@ Onsets::Onsets(double rate_Hz, const HearingOptions& options)
 
 Onsets::Levels Onsets::levels() const {
     Levels out{};
-    const double highest = std::min(highest_Hz, 0.45 * rate_Hz_), bin_Hz = rate_Hz_ / static_cast<double>(frame_);
-    const double ratio = std::pow(highest / lowest_Hz, 1.0 / static_cast<double>(bands));
-    double low = lowest_Hz;
+    const double highest = std::min(highestBand_Hz, 0.45 * rate_Hz_), bin_Hz = rate_Hz_ / static_cast<double>(frame_);
+    const double ratio = std::pow(highest / lowestBand_Hz, 1.0 / static_cast<double>(bands));
+    double low = lowestBand_Hz;
     for (double& level : out) {
         const double high = low * ratio;
         const auto from = static_cast<std::size_t>(low / bin_Hz), to = static_cast<std::size_t>(high / bin_Hz);

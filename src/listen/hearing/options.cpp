@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<HearingOptions>, 43> bounds{{
+constexpr std::array<Bound<HearingOptions>, 43> hearingBounds{{
     {"lowest_Hz", &HearingOptions::lowest_Hz, 20.0, 200.0},
     {"highest_Hz", &HearingOptions::highest_Hz, 200.0, 2000.0},
     {"usualStretch", &HearingOptions::usualStretch, 0.0, 1e-2},
@@ -69,11 +69,11 @@ bool HearingOptions::isValid(std::string* error) const {
             *error = "latest_s must lie beyond earliest_s";
         return false;
     }
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, hearingBounds, error);
 }
 
 bool HearingOptions::set(const std::string& name, double value) {
-    return setNamed(*this, bounds, name, value);
+    return setNamed(*this, hearingBounds, name, value);
 }
 
 } // namespace flenzo

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/pluck_fit.h"
 
+#include "core/base/units.h"
+
 #include <Eigen/Dense>
 #include <algorithm>
 #include <array>
@@ -11,8 +13,8 @@ namespace flenzo {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
-constexpr double logPerCent = 0.6931471805599453 / 1200.0;
+using std::numbers::pi;
+constexpr double logPerCent = 1.0 / centsPerNeper;
 constexpr int leastPeriods = 4, leastFrames = 5;
 constexpr double overlap = 2.5;    ///< frames that tell as much as one that shares nothing with another
 constexpr double slowShare = 0.15; ///< of an interfering sound's power that passes for a slope

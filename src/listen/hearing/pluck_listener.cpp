@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/pluck_listener.h"
 
+#include "core/base/units.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -11,7 +13,6 @@ namespace {
 constexpr double kept_s = 2.2;
 constexpr double coarse_s = 0.40, beforePluck_s = 0.035;
 constexpr int hopsApart = 3; ///< of two looks at a pluck
-constexpr double centsPerLog = 1200.0 / 0.6931471805599453;
 
 std::size_t spectrumSize(double rate_Hz) {
     std::size_t size = 1024;
@@ -101,7 +102,7 @@ std::optional<Series> PluckListener::coarse(double age_s) {
     wholePeaks_.find(spectrum_.power(), before_.power(), bin_Hz, 0.0);
     const std::optional<Series> whole = seriesOf(wholePeaks_.all(), expected_, options_);
     constexpr double same_cents = 40.0;
-    if (!whole || std::abs(centsPerLog * std::log(whole->first_Hz / last_Hz_)) > same_cents)
+    if (!whole || std::abs(centsPerNeper * std::log(whole->first_Hz / last_Hz_)) > same_cents)
         return fresh;
     if (peaks_.amplitude() >= options_.newShare * wholePeaks_.amplitude() &&
         grownShare(*whole, bin_Hz) <= options_.grownShare && isAnother(fresh, *whole))
@@ -154,7 +155,7 @@ double PluckListener::grownShare(const Series& series, double bin_Hz) const {
 /// From where that string was last, or from its aim while its peg is in hand.
 double PluckListener::offFrom_cents(std::size_t string, double heard_Hz) const {
     const auto off = [heard_Hz](double expected_Hz) {
-        return std::abs(centsPerLog * std::log(heard_Hz / expected_Hz));
+        return std::abs(centsPerNeper * std::log(heard_Hz / expected_Hz));
     };
     const double last = off(expected_.first_Hz[string]);
     return string == expected_.asked ? std::min(last, off(expected_.aim_Hz)) : last;
@@ -166,7 +167,7 @@ void PluckListener::nameString(HeardPluck& pluck, Series& series) {
     constexpr double onItsWay_cents = 120.0; // between two looks
     const Series lower = octaveDown(series);
     const bool follows = candidate_->moved && candidate_->string &&
-                         std::abs(centsPerLog * std::log(series.first_Hz / candidate_->heard_Hz)) < onItsWay_cents;
+                         std::abs(centsPerNeper * std::log(series.first_Hz / candidate_->heard_Hz)) < onItsWay_cents;
     if (follows) {
         pluck.string = candidate_->string;
         pluck.harmonic = candidate_->harmonic;
@@ -212,7 +213,7 @@ PluckListener::Judged PluckListener::judge(double age_s) {
     pluck.deviation_cents = fitted.deviation_cents;
     Series heard{fitted.first_Hz, fitted.stretch, series->explained, fitted.partials};
     if (candidate_->moved) { // where it is now, not where it was on the way
-        heard.first_Hz *= std::exp(fitted.latest_cents / centsPerLog);
+        heard.first_Hz *= std::exp(fitted.latest_cents / centsPerNeper);
         pluck.deviation_cents = std::hypot(pluck.deviation_cents, options_.homing_s * fitted.drift_centsPerS);
     }
     pluck.sounded_Hz = heard.first_Hz;
@@ -226,7 +227,7 @@ PluckListener::Judged PluckListener::judge(double age_s) {
                  fitted.decay_dBps > options_.decay_dBps && fitted.decay_dBps < options_.mostDecay_dBps;
     if (std::abs(fitted.drift_centsPerS) > 4.0 * flat || fitted.glide_cents > options_.mostGlide_cents)
         candidate_->moved = true;
-    now_.first_Hz = pluck.first_Hz * (candidate_->moved ? 1.0 : std::exp(fitted.latest_cents / centsPerLog));
+    now_.first_Hz = pluck.first_Hz * (candidate_->moved ? 1.0 : std::exp(fitted.latest_cents / centsPerNeper));
     now_.string = pluck.string;
     out.pluck = pluck;
     return out;

@@ -13,8 +13,8 @@ namespace flenzo {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
-constexpr double attack_s = 0.003, highest_Hz = 6000.0;
+using std::numbers::pi;
+constexpr double attack_s = 0.003, brightest_Hz = 6000.0;
 
 /// From 0 to 1, fast at first as a hand homes in.
 double turned(const PluckedString& string, double t) {
@@ -26,7 +26,7 @@ double turned(const PluckedString& string, double t) {
 void addPluck(std::span<float> sound, double rate_Hz, double at_s, const PluckedString& string, std::uint32_t seed) {
     RandomStream random(seed, 7);
     const auto from = static_cast<std::size_t>(std::max(0.0, at_s) * rate_Hz);
-    const double top_Hz = std::min(highest_Hz, 0.45 * rate_Hz);
+    const double top_Hz = std::min(brightest_Hz, 0.45 * rate_Hz);
     for (int n = 1;; ++n) {
         const double frequency_Hz = string.first_Hz * partialRatio(n, string.stretch);
         if (frequency_Hz > top_Hz)

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/series.h"
 
+#include "core/base/units.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numeric>
@@ -70,8 +72,6 @@ void Peaks::remove(const Series& series) {
 
 namespace {
 
-constexpr double centsPerLog = 1200.0 / 0.6931471805599453;
-
 /// Follows one series up the peaks: what it finds moves pitch and stretch for the next partial.
 class Follow {
 public:
@@ -91,9 +91,9 @@ public:
             const Peak* peak = nearest(wanted_Hz);
             if (!peak)
                 break;
-            const double off = std::abs(centsPerLog * std::log(peak->frequency_Hz / wanted_Hz));
+            const double off = std::abs(centsPerNeper * std::log(peak->frequency_Hz / wanted_Hz));
             // Near the bottom a few Hz are many cents; far up the stretch is not known yet.
-            const double allowed = std::min(90.0, 14.0 + 1.6 * centsPerLog / wanted_Hz + 2.0 * n);
+            const double allowed = std::min(90.0, 14.0 + 1.6 * centsPerNeper / wanted_Hz + 2.0 * n);
             if (off > allowed)
                 continue;
             found += peak->amplitude;
@@ -138,9 +138,9 @@ private:
 bool isExpected(double first_Hz, const Expected& expected, double most_cents) {
     for (std::size_t s = 0; s < expected.count; ++s)
         for (const double octave : {1.0, 2.0})
-            if (std::abs(centsPerLog * std::log(first_Hz / (octave * expected.first_Hz[s]))) < most_cents)
+            if (std::abs(centsPerNeper * std::log(first_Hz / (octave * expected.first_Hz[s]))) < most_cents)
                 return true;
-    if (expected.asked < expected.count && std::abs(centsPerLog * std::log(first_Hz / expected.aim_Hz)) < most_cents)
+    if (expected.asked < expected.count && std::abs(centsPerNeper * std::log(first_Hz / expected.aim_Hz)) < most_cents)
         return true;
     return expected.count == 0;
 }

@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<TakingOptions>, 6> bounds{{
+constexpr std::array<Bound<TakingOptions>, 6> takingBounds{{
     {"firstPass_cents", &TakingOptions::firstPass_cents, 0.1, 50.0},
     {"later_cents", &TakingOptions::later_cents, 0.1, 50.0},
     {"same_cents", &TakingOptions::same_cents, 0.0, 50.0},
@@ -43,7 +43,7 @@ bool asksFor(const NextAct& next, std::size_t string) {
 } // namespace
 
 bool TakingOptions::isValid(std::string* error) const {
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, takingBounds, error);
 }
 
 double nearEnough_cents(const Derived& derived, const TakingOptions& options) {

@@ -17,7 +17,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct SheetWords {
     Q_DECLARE_TR_FUNCTIONS(JobSheet)
 };
 QString row(const QStringList& cells, const char* tag = "td") {
@@ -36,28 +36,30 @@ QString note(double frequency_Hz, double a4_Hz) {
     return QString::fromStdString(noteName(nearestNote(frequency_Hz, a4_Hz).midi));
 }
 QString thousandths(const Wire& wire) {
-    return Words::tr("%1 mm (.%2) %3")
+    return SheetWords::tr("%1 mm (.%2) %3")
         .arg(wire.gauge_m * 1e3, 0, 'f', 3)
         .arg(static_cast<int>(std::lround(wire.gauge_m / 25.4e-6)), 3, 10, QLatin1Char('0'))
-        .arg(wire.isWound() ? Words::tr("wound") : Words::tr("plain"));
+        .arg(wire.isWound() ? SheetWords::tr("wound") : SheetWords::tr("plain"));
 }
 
 QString stringsTable(const Job& job, const Derived& derived) {
-    QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
-                    row({Words::tr("String"), Words::tr("Was on"), Words::tr("Tuned to"), Words::tr("Pull"),
-                         Words::tr("Is on"), Words::tr("Tuned to"), Words::tr("Pull")},
-                        "th");
+    QString table =
+        QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
+        row({SheetWords::tr("String"), SheetWords::tr("Was on"), SheetWords::tr("Tuned to"), SheetWords::tr("Pull"),
+             SheetWords::tr("Is on"), SheetWords::tr("Tuned to"), SheetWords::tr("Pull")},
+            "th");
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const RigString& now = job.rig.strings[i];
         const bool known = i < job.off.size() && i < derived.report.before_N.size();
-        table += row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : Words::tr("not known"),
-                      known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
-                      known ? Words::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
-                      thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
-                      i < derived.report.after_N.size() ? Words::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
-                                                        : QString()});
+        table +=
+            row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
+                 known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
+                 known ? SheetWords::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
+                 thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
+                 i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
+                                                   : QString()});
     }
-    return table + QStringLiteral("</table><p>") + Words::tr("Pulls are calculated.") + QStringLiteral("</p>");
+    return table + QStringLiteral("</table><p>") + SheetWords::tr("Pulls are calculated.") + QStringLiteral("</p>");
 }
 
 QString cellText(const SheetCell& cell, bool plate) {
@@ -72,33 +74,34 @@ QString passTable(const Job& job, const Derived& derived) {
     columns.erase(std::remove_if(columns.begin(), columns.end(),
                                  [](const SheetColumn& c) { return c.kind == SheetColumn::Kind::Forecast; }),
                   columns.end());
-    QStringList head{Words::tr("String")};
+    QStringList head{SheetWords::tr("String")};
     for (const SheetColumn& column : columns) {
-        const QString claw =
-            column.claw_turns == 0.0
-                ? QString()
-                : (column.claw_turns > 0.0 ? Words::tr(", claw tightened %1") : Words::tr(", claw loosened %1"))
-                      .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
+        const QString claw = column.claw_turns == 0.0
+                                 ? QString()
+                                 : (column.claw_turns > 0.0 ? SheetWords::tr(", claw tightened %1")
+                                                            : SheetWords::tr(", claw loosened %1"))
+                                       .arg(QString::fromStdString(inSixteenths(column.claw_turns)));
         head.append(columnTitle(column) + claw);
     }
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");
     const std::size_t strings = job.rig.strings.size();
     for (std::size_t r = 0; r <= strings; ++r) {
-        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name) : Words::tr("plate, degrees")};
+        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name)
+                                      : SheetWords::tr("plate, degrees")};
         for (const SheetColumn& column : columns)
             cells.append(r < column.cells.size() ? cellText(column.cells[r], r == strings) : QString());
         table += row(cells);
     }
     return table + QStringLiteral("</table><p>") +
-           Words::tr("Cents from pitch; bold was measured, the rest is calculated.") + QStringLiteral("</p>");
+           SheetWords::tr("Cents from pitch; bold was measured, the rest is calculated.") + QStringLiteral("</p>");
 }
 
 QString passChart(const QByteArray& png) {
     if (png.isEmpty())
         return {};
     return QStringLiteral("<p><img width='640' alt='%1' src='data:image/png;base64,%2'></p><p>%3</p>")
-        .arg(Words::tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
-             Words::tr(
+        .arg(SheetWords::tr("Readings of every string over the passes"), QString::fromLatin1(png.toBase64()),
+             SheetWords::tr(
                  "One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band "
                  "is "
                  "what was allowed."));
@@ -107,12 +110,12 @@ QString passChart(const QByteArray& png) {
 QString workDone(const Job& job) {
     QString list = QStringLiteral("<ul>");
     for (const StepRecord& record : job.work.records) {
-        const QString what = record.what == StepRecord::What::Skipped ? Words::tr("skipped: %1").arg(record.text)
+        const QString what = record.what == StepRecord::What::Skipped ? SheetWords::tr("skipped: %1").arg(record.text)
                              : record.what == StepRecord::What::Overruled
-                                 ? Words::tr("warning passed over: %1").arg(record.text)
-                             : record.what == StepRecord::What::Note  ? Words::tr("note: %1").arg(record.text)
-                             : record.what == StepRecord::What::Photo ? Words::tr("photo: %1").arg(record.text)
-                             : record.what == StepRecord::What::Take  ? Words::tr("recording: %1").arg(record.text)
+                                 ? SheetWords::tr("warning passed over: %1").arg(record.text)
+                             : record.what == StepRecord::What::Note  ? SheetWords::tr("note: %1").arg(record.text)
+                             : record.what == StepRecord::What::Photo ? SheetWords::tr("photo: %1").arg(record.text)
+                             : record.what == StepRecord::What::Take  ? SheetWords::tr("recording: %1").arg(record.text)
                                                                       : QString();
         if (!what.isEmpty())
             list += QStringLiteral("<li>%1 – %2</li>").arg(safe(record.step), safe(what));
@@ -132,31 +135,31 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
         QStringLiteral(
             "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:sans-serif'>")
             .arg(safe(job.guitar));
-    html +=
-        QStringLiteral("<h1>%1</h1>").arg(safe(job.guitar.isEmpty() ? Words::tr("Guitar without a name") : job.guitar));
-    html += paragraph(Words::tr("Owner"), job.owner) + paragraph(Words::tr("Wanted"), job.story);
-    html += paragraph(Words::tr("Received"), job.work.received.toString(Qt::ISODate));
-    html += heading(Words::tr("Strings")) + stringsTable(job, derived);
-    html += heading(Words::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
+    html += QStringLiteral("<h1>%1</h1>")
+                .arg(safe(job.guitar.isEmpty() ? SheetWords::tr("Guitar without a name") : job.guitar));
+    html += paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), job.story);
+    html += paragraph(SheetWords::tr("Received"), job.work.received.toString(Qt::ISODate));
+    html += heading(SheetWords::tr("Strings")) + stringsTable(job, derived);
+    html += heading(SheetWords::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
     html +=
         QStringLiteral("<p>") +
-        Words::tr(
+        SheetWords::tr(
             "Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
             .arg(counts.passes, 0, 'f', 1)
             .arg(counts.clawVisits)
             .arg(counts.stretches)
             .arg(counts.minutes, 0, 'f', 0) +
         QStringLiteral("</p>");
-    html += heading(Words::tr("Work")) + workDone(job);
-    html += paragraph(Words::tr("Parts used or lost"), job.work.parts) +
-            paragraph(Words::tr("Follow-ups"), job.work.followUps);
-    html += heading(Words::tr("To the owner")) + paragraph(Words::tr("Note"), job.work.ownersNote);
-    html +=
-        QStringLiteral("<p>") +
-        Words::tr("Stay with this set and tuning: another one needs a new balance. If all strings drift together, the "
-                  "springs or the weather moved; if one does, look at that string.") +
-        QStringLiteral("</p>");
-    html += paragraph(Words::tr("Next restring"), job.work.due.toString(Qt::ISODate));
+    html += heading(SheetWords::tr("Work")) + workDone(job);
+    html += paragraph(SheetWords::tr("Parts used or lost"), job.work.parts) +
+            paragraph(SheetWords::tr("Follow-ups"), job.work.followUps);
+    html += heading(SheetWords::tr("To the owner")) + paragraph(SheetWords::tr("Note"), job.work.ownersNote);
+    html += QStringLiteral("<p>") +
+            SheetWords::tr(
+                "Stay with this set and tuning: another one needs a new balance. If all strings drift together, the "
+                "springs or the weather moved; if one does, look at that string.") +
+            QStringLiteral("</p>");
+    html += paragraph(SheetWords::tr("Next restring"), job.work.due.toString(Qt::ISODate));
     return html + QStringLiteral("</body></html>");
 }
 

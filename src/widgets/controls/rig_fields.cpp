@@ -14,7 +14,7 @@ namespace {
 
 using Kind = Dimension;
 
-struct Words {
+struct RigFieldsWords {
     Q_DECLARE_TR_FUNCTIONS(RigFields)
 };
 
@@ -155,48 +155,52 @@ Result<double> RigField::parse(const QString& text, const Units& units) const {
 
 const std::vector<RigField>& bridgeFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("bridge.rearGap", Words::tr("rear gap at level"), Kind::Length, ranges::gap_mm,
+        only(isKnife, field("bridge.rearGap", RigFieldsWords::tr("rear gap at level"), Kind::Length, ranges::gap_mm,
                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; })),
-        only(isKnife, field("bridge.rearEdge", Words::tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
-                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
-        only(isRoller, field("bridge.shaft", Words::tr("shaft radius"), Kind::Length, ranges::shaft_mm,
+        only(isKnife,
+             field("bridge.rearEdge", RigFieldsWords::tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
+        only(isRoller, field("bridge.shaft", RigFieldsWords::tr("shaft radius"), Kind::Length, ranges::shaft_mm,
                              [](Job& j, std::size_t) -> double& { return j.rig.bridge.shaftRadius_m; })),
-        only(isRoller, field("bridge.armTip", Words::tr("shaft to arm's tip"), Kind::Length, ranges::arm_mm,
+        only(isRoller, field("bridge.armTip", RigFieldsWords::tr("shaft to arm's tip"), Kind::Length, ranges::arm_mm,
                              [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTip_m; })),
-        only(isRoller, field("bridge.armTipHeight", Words::tr("tip height at level"), Kind::Length, ranges::arm_mm,
-                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
-        only(moves, field("bridge.rearStop", Words::tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
+        only(isRoller,
+             field("bridge.armTipHeight", RigFieldsWords::tr("tip height at level"), Kind::Length, ranges::arm_mm,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
+        only(moves, field("bridge.rearStop", RigFieldsWords::tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; })),
-        only(moves, field("bridge.forwardStop", Words::tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
-                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
-        only(moves, field("bridge.mass", Words::tr("bridge mass"), Kind::Mass, ranges::mass_kg,
+        only(moves,
+             field("bridge.forwardStop", RigFieldsWords::tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
+        only(moves, field("bridge.mass", RigFieldsWords::tr("bridge mass"), Kind::Mass, ranges::mass_kg,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; })),
-        only(moves, field("bridge.comX", Words::tr("its centre, ahead"), Kind::Length, ranges::place_mm,
+        only(moves, field("bridge.comX", RigFieldsWords::tr("its centre, ahead"), Kind::Length, ranges::place_mm,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
-        only(moves, field("bridge.comY", Words::tr("its centre, above"), Kind::Length, ranges::place_mm,
+        only(moves, field("bridge.comY", RigFieldsWords::tr("its centre, above"), Kind::Length, ranges::place_mm,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
-        only(moves, field("bridge.pivotFriction", Words::tr("pivot friction"), Kind::Moment, ranges::pivot_Nm,
+        only(moves, field("bridge.pivotFriction", RigFieldsWords::tr("pivot friction"), Kind::Moment, ranges::pivot_Nm,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
-        only(isOpen, field("bridge.nutFriction", Words::tr("friction at the nut"), Kind::Number, ranges::friction,
-                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
-        only(isAssisted, field("assist.preload", Words::tr("assist holds"), Kind::Moment, ranges::preload_Nm,
+        only(isOpen, field("bridge.nutFriction", RigFieldsWords::tr("friction at the nut"), Kind::Number,
+                           ranges::friction, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
+        only(isAssisted, field("assist.preload", RigFieldsWords::tr("assist holds"), Kind::Moment, ranges::preload_Nm,
                                [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
-        only(isAssisted, field("assist.rate", Words::tr("assist rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
-                               [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
+        only(isAssisted,
+             field("assist.rate", RigFieldsWords::tr("assist rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
+                   [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
     return fields;
 }
 
 const std::vector<RigField>& clawFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("claw.lead", Words::tr("travel per turn"), Kind::Length, ranges::lead_mm,
+        only(isKnife, field("claw.lead", RigFieldsWords::tr("travel per turn"), Kind::Length, ranges::lead_mm,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; })),
-        only(isKnife, field("claw.bass", Words::tr("bass screw now"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.bass", RigFieldsWords::tr("bass screw now"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; })),
-        only(isKnife, field("claw.treble", Words::tr("treble screw now"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.treble", RigFieldsWords::tr("treble screw now"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; })),
-        only(isKnife, field("claw.least", Words::tr("loosest it goes"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.least", RigFieldsWords::tr("loosest it goes"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; })),
-        only(isKnife, field("claw.most", Words::tr("tightest it goes"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.most", RigFieldsWords::tr("tightest it goes"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; }))};
     return fields;
 }
@@ -204,66 +208,68 @@ const std::vector<RigField>& clawFields() {
 const std::vector<RigField>& goalFields() {
     static const std::vector<RigField> fields{
         only(isKnife, field(
-                          "goal.angle", Words::tr("plate angle wanted"), Kind::Angle,
+                          "goal.angle", RigFieldsWords::tr("plate angle wanted"), Kind::Angle,
                           {-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "degrees from parallel, forward is positive")},
                           [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
-        only(isKnife, field(
-                          "goal.angleTolerance", Words::tr("plate tolerance"), Kind::Angle, ranges::angleTolerance_deg,
-                          [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
+        only(isKnife,
+             field(
+                 "goal.angleTolerance", RigFieldsWords::tr("plate tolerance"), Kind::Angle, ranges::angleTolerance_deg,
+                 [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
         only([](const Job& job) { return isKnife(job) && job.goal.deckLoad_Nm > 0.0; },
              field(
-                 "goal.deckLoad", Words::tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
+                 "goal.deckLoad", RigFieldsWords::tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
                  [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
         field(
-            "goal.pitchTolerance", Words::tr("pitch tolerance"), Kind::Cents, ranges::pitchTolerance_cents,
+            "goal.pitchTolerance", RigFieldsWords::tr("pitch tolerance"), Kind::Cents, ranges::pitchTolerance_cents,
             [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
     return fields;
 }
 
 const std::vector<RigField>& springFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("springs.slot", Words::tr("slot 0…1"), Kind::Number, ranges::slot,
+        only(isKnife, field("springs.slot", RigFieldsWords::tr("slot 0…1"), Kind::Number, ranges::slot,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
-        field("springs.rate", Words::tr("rate"), Kind::SpringRate, ranges::rate_Npmm,
+        field("springs.rate", RigFieldsWords::tr("rate"), Kind::SpringRate, ranges::rate_Npmm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
-        field("springs.initial", Words::tr("initial tension"), Kind::Force, ranges::initial_N,
+        field("springs.initial", RigFieldsWords::tr("initial tension"), Kind::Force, ranges::initial_N,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),
-        field("springs.free", Words::tr("free length"), Kind::Length, ranges::free_mm,
+        field("springs.free", RigFieldsWords::tr("free length"), Kind::Length, ranges::free_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].free_m; }),
-        only(isRoller, field("springs.seat", Words::tr("height at level"), Kind::Length, ranges::seat_mm,
+        only(isRoller, field("springs.seat", RigFieldsWords::tr("height at level"), Kind::Length, ranges::seat_mm,
                              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].seat_m; })),
-        only(isRoller, field("springs.lever", Words::tr("lever"), Kind::Length, ranges::lever_mm,
+        only(isRoller, field("springs.lever", RigFieldsWords::tr("lever"), Kind::Length, ranges::lever_mm,
                              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].lever_m; })),
-        only(isKnife, field("springs.hookX", Words::tr("hook ahead"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("springs.hookX", RigFieldsWords::tr("hook ahead"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
-        only(isKnife, field("springs.hookY", Words::tr("hook height"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("springs.hookY", RigFieldsWords::tr("hook height"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
-        only(isKnife, field("springs.anchorX", Words::tr("claw ahead"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("springs.anchorX", RigFieldsWords::tr("claw ahead"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
-        only(isKnife, field("springs.anchorY", Words::tr("claw height"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("springs.anchorY", RigFieldsWords::tr("claw height"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
-        only(isKnife, field("springs.aside", Words::tr("slant"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("springs.aside", RigFieldsWords::tr("slant"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].aside_m; }))};
     return fields;
 }
 
 const std::vector<RigField>& stringFields() {
     static const std::vector<RigField> fields{
-        field("strings.scale", Words::tr("scale"), Kind::Length, ranges::scale_mm,
+        field("strings.scale", RigFieldsWords::tr("scale"), Kind::Length, ranges::scale_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
-        only(isKnife, field("strings.saddleX", Words::tr("saddle ahead"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("strings.saddleX", RigFieldsWords::tr("saddle ahead"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
-        only(isKnife, field("strings.saddleY", Words::tr("saddle height"), Kind::Length, ranges::place_mm,
+        only(isKnife, field("strings.saddleY", RigFieldsWords::tr("saddle height"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
-        field("strings.nutTail", Words::tr("nut to post"), Kind::Length, ranges::tail_mm,
+        field("strings.nutTail", RigFieldsWords::tr("nut to post"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
-        field("strings.saddleTail", Words::tr("behind saddle"), Kind::Length, ranges::tail_mm,
+        field("strings.saddleTail", RigFieldsWords::tr("behind saddle"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
-        only(isOpen, field("strings.nutBreak", Words::tr("break at nut"), Kind::Angle, ranges::break_deg,
+        only(isOpen, field("strings.nutBreak", RigFieldsWords::tr("break at nut"), Kind::Angle, ranges::break_deg,
                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
-        only(hasFineTuners, field("strings.fine", Words::tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
-                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
-        only(hasFineTuners, field("strings.fineAt", Words::tr("its turns in"), Kind::Number, ranges::fineTurns,
+        only(hasFineTuners,
+             field("strings.fine", RigFieldsWords::tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
+        only(hasFineTuners, field("strings.fineAt", RigFieldsWords::tr("its turns in"), Kind::Number, ranges::fineTurns,
                                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
     return fields;
 }

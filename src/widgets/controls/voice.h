@@ -7,8 +7,8 @@
 
 namespace flenzo {
 
-/// Says acts aloud and sounds short tones, for hands that are on the guitar. Nothing is started before it is wanted, and
-/// where the desktop has no voice or no output nothing is heard. Words are said by a process of their own.
+/// Says acts aloud and sounds short tones, for hands that are on the guitar. Nothing is started before it is wanted,
+/// and where the desktop has no voice or no output nothing is heard. Words are said by a process of their own.
 class Voice : public QObject {
     Q_OBJECT
 public:

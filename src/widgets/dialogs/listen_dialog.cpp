@@ -28,7 +28,7 @@ namespace flenzo {
 namespace {
 
 constexpr double centsPerPpm = 1200.0 / 0.6931471805599453 * 1e-6;
-constexpr int wholeProgress = 100;
+constexpr int fullProgress = 100;
 
 } // namespace
 
@@ -134,7 +134,7 @@ QWidget* ListenDialog::buildClock() {
     form->addRow(ofTuner, clock_);
     column->addLayout(form);
     progress_ = new QProgressBar(box);
-    progress_->setRange(0, wholeProgress);
+    progress_->setRange(0, fullProgress);
     progress_->setTextVisible(false);
     progress_->setAccessibleName(tr("Progress of the measurement"));
     progress_->hide();
@@ -232,7 +232,7 @@ void ListenDialog::follow(const QList<float>& frames) {
     std::vector<float> one(static_cast<std::size_t>(frames.size() / listening_.channels()));
     picker_->pick({frames.constData(), static_cast<std::size_t>(frames.size())}, one);
     reference_->feed(one);
-    progress_->setValue(static_cast<int>(wholeProgress * reference_->progress()));
+    progress_->setValue(static_cast<int>(fullProgress * reference_->progress()));
     const std::optional<ClockError> error = reference_->measured();
     if (!error)
         return;

@@ -37,7 +37,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct StepFormsWords {
     Q_DECLARE_TR_FUNCTIONS(StepForms)
 };
 
@@ -45,41 +45,44 @@ struct Words {
 JobForm* cardForm(AppContext& context, QWidget* parent) {
     const Card& card = context.session().job().card;
     auto* form = new JobForm(context, parent);
-    form->choice<Nut>("cardNut", Words::tr("nut"),
-                      {Words::tr("open"), Words::tr("caps on bolts"), Words::tr("a clamp for each string")}, card.nut,
-                      [](Job& job, Nut nut) { job.card.nut = nut; });
-    form->choice<Tuners>("cardTuners", Words::tr("pegs"),
-                         {Words::tr("string through a hole"), Words::tr("slotted with a centre hole"),
-                          Words::tr("locking posts"), Words::tr("at the bridge")},
+    form->choice<Nut>("cardNut", StepFormsWords::tr("nut"),
+                      {StepFormsWords::tr("open"), StepFormsWords::tr("caps on bolts"),
+                       StepFormsWords::tr("a clamp for each string")},
+                      card.nut, [](Job& job, Nut nut) { job.card.nut = nut; });
+    form->choice<Tuners>("cardTuners", StepFormsWords::tr("pegs"),
+                         {StepFormsWords::tr("string through a hole"), StepFormsWords::tr("slotted with a centre hole"),
+                          StepFormsWords::tr("locking posts"), StepFormsWords::tr("at the bridge")},
                          card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
-    form->choice<Headstock>("cardHead", Words::tr("headstock"),
-                            {Words::tr("all on one side"), Words::tr("split, both sides"), Words::tr("none")},
-                            card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
-    form->choice<Board>("cardBoard", Words::tr("fretboard"),
-                        {Words::tr("dark, without lacquer"), Words::tr("maple"), Words::tr("other")}, card.board,
-                        [](Job& job, Board board) { job.card.board = board; });
-    form->flag(QStringLiteral("cardLeft"), Words::tr("left-handed"), card.leftHanded,
+    form->choice<Headstock>(
+        "cardHead", StepFormsWords::tr("headstock"),
+        {StepFormsWords::tr("all on one side"), StepFormsWords::tr("split, both sides"), StepFormsWords::tr("none")},
+        card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
+    form->choice<Board>(
+        "cardBoard", StepFormsWords::tr("fretboard"),
+        {StepFormsWords::tr("dark, without lacquer"), StepFormsWords::tr("maple"), StepFormsWords::tr("other")},
+        card.board, [](Job& job, Board board) { job.card.board = board; });
+    form->flag(QStringLiteral("cardLeft"), StepFormsWords::tr("left-handed"), card.leftHanded,
                [](Job& job, bool on) { job.card.leftHanded = on; });
-    form->flag(QStringLiteral("cardBar"), Words::tr("retainer bar behind the nut"), card.retainerBar,
+    form->flag(QStringLiteral("cardBar"), StepFormsWords::tr("retainer bar behind the nut"), card.retainerBar,
                [](Job& job, bool on) { job.card.retainerBar = on; });
-    form->flag(QStringLiteral("cardTree"), Words::tr("string tree"), card.stringTree,
+    form->flag(QStringLiteral("cardTree"), StepFormsWords::tr("string tree"), card.stringTree,
                [](Job& job, bool on) { job.card.stringTree = on; });
-    form->flag(QStringLiteral("cardCover"), Words::tr("cavity with a back cover"), card.cavityCover,
+    form->flag(QStringLiteral("cardCover"), StepFormsWords::tr("cavity with a back cover"), card.cavityCover,
                [](Job& job, bool on) { job.card.cavityCover = on; });
-    form->line(QStringLiteral("cardContact"), Words::tr("owner is reached by"), card.contact,
+    form->line(QStringLiteral("cardContact"), StepFormsWords::tr("owner is reached by"), card.contact,
                [](Job& job, const QString& text) { job.card.contact = text; });
-    form->line(QStringLiteral("cardSlots"), Words::tr("springs are in slots"), card.springSlots,
+    form->line(QStringLiteral("cardSlots"), StepFormsWords::tr("springs are in slots"), card.springSlots,
                [](Job& job, const QString& text) { job.card.springSlots = text; });
-    form->line(QStringLiteral("cardClawDepth"), Words::tr("claw depth, bass and treble"), card.clawDepth,
+    form->line(QStringLiteral("cardClawDepth"), StepFormsWords::tr("claw depth, bass and treble"), card.clawDepth,
                [](Job& job, const QString& text) { job.card.clawDepth = text; });
-    form->line(QStringLiteral("cardBlock"), Words::tr("block that fits it"), card.block,
+    form->line(QStringLiteral("cardBlock"), StepFormsWords::tr("block that fits it"), card.block,
                [](Job& job, const QString& text) { job.card.block = text; });
-    form->line(QStringLiteral("cardLevel"), Words::tr("level is told by"), card.levelMark,
+    form->line(QStringLiteral("cardLevel"), StepFormsWords::tr("level is told by"), card.levelMark,
                [](Job& job, const QString& text) { job.card.levelMark = text; });
     for (const QString& group : screwGroups())
-        form->line(QStringLiteral("key ") + group, Words::tr("hex key for %1").arg(group), card.keys.value(group),
-                   [group](Job& job, const QString& text) { job.card.keys[group] = text; });
-    form->rows().addRow(Words::tr("photos"), new CardPhotos(context, form));
+        form->line(QStringLiteral("key ") + group, StepFormsWords::tr("hex key for %1").arg(group),
+                   card.keys.value(group), [group](Job& job, const QString& text) { job.card.keys[group] = text; });
+    form->rows().addRow(StepFormsWords::tr("photos"), new CardPhotos(context, form));
     return form;
 }
 
@@ -89,7 +92,7 @@ QWidget* intakeForm(AppContext& context, QWidget* parent) {
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(new FirstAnswerForm(context, both), 1);
-    auto* more = new QPushButton(Words::tr("More about this guitar"), both);
+    auto* more = new QPushButton(StepFormsWords::tr("More about this guitar"), both);
     more->setObjectName(QStringLiteral("moreCard"));
     more->setCheckable(true);
     column->addWidget(more, 0, Qt::AlignLeft);
@@ -109,20 +112,21 @@ QWidget* intakeForm(AppContext& context, QWidget* parent) {
 QWidget* checksForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
     QList<std::pair<QString, QString>> things{
-        {QStringLiteral("centred"), Words::tr("strings are centred over the fretboard")},
-        {QStringLiteral("neck"), Words::tr("neck screws are snug")}};
+        {QStringLiteral("centred"), StepFormsWords::tr("strings are centred over the fretboard")},
+        {QStringLiteral("neck"), StepFormsWords::tr("neck screws are snug")}};
     if (hasClaw(job.rig)) {
-        things.append({QStringLiteral("claw"), Words::tr("the claw is parallel to its wall")});
-        things.append({QStringLiteral("edges"), Words::tr("knife edges and bridge posts are unworn and firm")});
+        things.append({QStringLiteral("claw"), StepFormsWords::tr("the claw is parallel to its wall")});
+        things.append(
+            {QStringLiteral("edges"), StepFormsWords::tr("knife edges and bridge posts are unworn and firm")});
     }
     if (job.rig.bridge.family == Family::RollerShaft)
-        things.append({QStringLiteral("shaft"), Words::tr("the shaft turns freely, its spring is seated")});
+        things.append({QStringLiteral("shaft"), StepFormsWords::tr("the shaft turns freely, its spring is seated")});
     auto* both = new QWidget(parent);
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
     if (hasClaw(job.rig)) {
         QLabel* question = label(TextRole::Heading, both);
-        question->setText(Words::tr("In tune on the old strings, the plate is"));
+        question->setText(StepFormsWords::tr("In tune on the old strings, the plate is"));
         column->addWidget(question);
         column->addWidget(new OldLevelForm(context, both));
     }
@@ -135,9 +139,10 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
 QWidget* lockForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
     QList<std::pair<QString, QString>> things{
-        {QStringLiteral("floor"), Words::tr("every string is on the floor of its slot")}};
+        {QStringLiteral("floor"), StepFormsWords::tr("every string is on the floor of its slot")}};
     if (job.card.nut == Nut::Caps)
-        things.append({QStringLiteral("order"), Words::tr("nut caps are in their order and the right way round")});
+        things.append(
+            {QStringLiteral("order"), StepFormsWords::tr("nut caps are in their order and the right way round")});
     auto* both = new QWidget(parent);
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
@@ -146,10 +151,10 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
     const QString preset = QLatin1String(specOf(StepId::PresetFine).name);
     const bool asks = std::any_of(steps.begin(), steps.end(), [](const Step& s) { return s.id == StepId::PresetFine; });
     if (asks && saidOf(job, preset).state != StepState::Done) {
-        auto* done = new QPushButton(Words::tr("The fine tuners are at their preset"), both);
+        auto* done = new QPushButton(StepFormsWords::tr("The fine tuners are at their preset"), both);
         done->setObjectName(QStringLiteral("presetDone"));
         QObject::connect(done, &QPushButton::clicked, both, [done, preset, &context] {
-            if (context.accept(context.session().edit(Words::tr("step"), [&](Job& changed) {
+            if (context.accept(context.session().edit(StepFormsWords::tr("step"), [&](Job& changed) {
                     changed.work.records.append({preset, StepRecord::What::Done, QString(),
                                                  QDateTime::currentDateTime().toString(Qt::ISODate)});
                 })))
@@ -164,11 +169,11 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
 QWidget* ownerForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
     const QSet<QString>& extras = context.session().job().work.extras;
-    const std::pair<const char*, QString> all[] = {{"clean", Words::tr("clean")},
-                                                   {"polish", Words::tr("polish the frets")},
-                                                   {"oil", Words::tr("oil the fretboard")},
-                                                   {"intonate", Words::tr("intonate")},
-                                                   {"height", Words::tr("set the height")}};
+    const std::pair<const char*, QString> all[] = {{"clean", StepFormsWords::tr("clean")},
+                                                   {"polish", StepFormsWords::tr("polish the frets")},
+                                                   {"oil", StepFormsWords::tr("oil the fretboard")},
+                                                   {"intonate", StepFormsWords::tr("intonate")},
+                                                   {"height", StepFormsWords::tr("set the height")}};
     for (const auto& [name, title] : all) {
         const QString extra = QLatin1String(name);
         form->flag(QStringLiteral("extra-") + extra, title, extras.contains(extra), [extra](Job& job, bool on) {
@@ -178,7 +183,7 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
                 job.work.extras.remove(extra);
         });
     }
-    form->line(QStringLiteral("cardNotes"), Words::tr("how it is played"), context.session().job().card.notes,
+    form->line(QStringLiteral("cardNotes"), StepFormsWords::tr("how it is played"), context.session().job().card.notes,
                [](Job& job, const QString& text) { job.card.notes = text; });
     return form;
 }
@@ -186,11 +191,11 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
 QWidget* handOverForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
     const Work& work = context.session().job().work;
-    form->line(QStringLiteral("parts"), Words::tr("parts used or lost"), work.parts,
+    form->line(QStringLiteral("parts"), StepFormsWords::tr("parts used or lost"), work.parts,
                [](Job& job, const QString& text) { job.work.parts = text; });
-    form->line(QStringLiteral("followUps"), Words::tr("follow-ups"), work.followUps,
+    form->line(QStringLiteral("followUps"), StepFormsWords::tr("follow-ups"), work.followUps,
                [](Job& job, const QString& text) { job.work.followUps = text; });
-    form->line(QStringLiteral("ownersNote"), Words::tr("note to the owner"), work.ownersNote,
+    form->line(QStringLiteral("ownersNote"), StepFormsWords::tr("note to the owner"), work.ownersNote,
                [](Job& job, const QString& text) { job.work.ownersNote = text; });
     auto* due =
         new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(restringAfter_months), form);
@@ -199,7 +204,7 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     due->setCalendarPopup(true);
     QObject::connect(due, &QDateEdit::dateChanged, form,
                      [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
-    form->add(Words::tr("next restring"), due);
+    form->add(StepFormsWords::tr("next restring"), due);
     return form;
 }
 
@@ -256,15 +261,16 @@ QWidget* finishedForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
     const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
     QLabel* words = label(TextRole::Heading, panel, QStringLiteral("finishedSum"));
-    words->setText(Words::tr("%1 passes, %2 claw visits. Next restring: %3.")
-                       .arg(counts.passes, 0, 'f', 1)
-                       .arg(counts.clawVisits)
-                       .arg(job.work.due.isValid() ? job.work.due.toString(Qt::ISODate) : Words::tr("no date set")));
+    words->setText(
+        StepFormsWords::tr("%1 passes, %2 claw visits. Next restring: %3.")
+            .arg(counts.passes, 0, 'f', 1)
+            .arg(counts.clawVisits)
+            .arg(job.work.due.isValid() ? job.work.due.toString(Qt::ISODate) : StepFormsWords::tr("no date set")));
     words->setWordWrap(true);
     column->addWidget(words);
     auto* way = new SceneView(panel);
     way->setObjectName(QStringLiteral("finishedWay"));
-    way->setAccessibleName(Words::tr("The way home"));
+    way->setAccessibleName(StepFormsWords::tr("The way home"));
     way->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 18.0));
     way->show([home = convergenceOf(job, context.session().derived()), scale = context.preferences().textScale](
                   const QSizeF& size) { return buildConvergence(home, size, scale); },

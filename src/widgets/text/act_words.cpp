@@ -12,34 +12,36 @@ namespace flenzo::wording {
 
 namespace {
 
-struct Words {
+struct ActWordsWords {
     Q_DECLARE_TR_FUNCTIONS(ActWords)
 };
 
 QString readWords(const Job& job, const NextAct& next) {
     if (next.strings.empty())
-        return Words::tr("Measure the gap under the plate's rear edge");
+        return ActWordsWords::tr("Measure the gap under the plate's rear edge");
     const QString which =
-        next.strings.size() == job.rig.strings.size() ? Words::tr("every string")
+        next.strings.size() == job.rig.strings.size() ? ActWordsWords::tr("every string")
         : next.strings.size() == 1
-            ? Words::tr("string %1").arg(QString::fromStdString(job.rig.strings[next.strings.front()].name))
-            : Words::tr("the %1 strings left").arg(next.strings.size());
-    return next.gap ? Words::tr("Check %1, then measure the rear gap").arg(which) : Words::tr("Check %1").arg(which);
+            ? ActWordsWords::tr("string %1").arg(QString::fromStdString(job.rig.strings[next.strings.front()].name))
+            : ActWordsWords::tr("the %1 strings left").arg(next.strings.size());
+    return next.gap ? ActWordsWords::tr("Check %1, then measure the rear gap").arg(which)
+                    : ActWordsWords::tr("Check %1").arg(which);
 }
 
 ActWords readAct(const Job& job, const NextAct& next) {
     ActWords words;
     words.act = readWords(job, next);
-    words.aside = job.log.empty() ? Words::tr("The plan rests on assumed figures until the guitar has been read")
-                                  : Words::tr("What was tuned since is calculated, not checked");
+    words.aside = job.log.empty()
+                      ? ActWordsWords::tr("The plan rests on assumed figures until the guitar has been read")
+                      : ActWordsWords::tr("What was tuned since is calculated, not checked");
     if (next.strings.empty()) {
-        words.figure = Words::tr("gap");
-        words.entry = Words::tr("gap under the rear edge");
+        words.figure = ActWordsWords::tr("gap");
+        words.entry = ActWordsWords::tr("gap under the rear edge");
         return words;
     }
     const RigString& string = job.rig.strings[next.strings.front()];
-    words.figure = Words::tr("string %1").arg(QString::fromStdString(string.name));
-    words.entry = Words::tr("reading of %1").arg(stringTitle(string));
+    words.figure = ActWordsWords::tr("string %1").arg(QString::fromStdString(string.name));
+    words.entry = ActWordsWords::tr("reading of %1").arg(stringTitle(string));
     return words;
 }
 
@@ -55,22 +57,23 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
     const Aim& aim = derived.next().aim;
     const RigString& string = job.rig.strings[aim.string];
     ActWords words;
-    words.act = derived.now().state.nutLocked
-                    ? Words::tr("Fine-tune string %1 to").arg(QString::fromStdString(string.name))
-                : derived.now().state.block
-                    ? Words::tr("Tune string %1 under the block to").arg(QString::fromStdString(string.name))
-                    : (derived.now().readings_cents[aim.string] > aim.cents ? Words::tr("Tune string %1 down to")
-                                                                            : Words::tr("Tune string %1 up to"))
-                          .arg(QString::fromStdString(string.name));
+    words.act =
+        derived.now().state.nutLocked
+            ? ActWordsWords::tr("Fine-tune string %1 to").arg(QString::fromStdString(string.name))
+        : derived.now().state.block
+            ? ActWordsWords::tr("Tune string %1 under the block to").arg(QString::fromStdString(string.name))
+            : (derived.now().readings_cents[aim.string] > aim.cents ? ActWordsWords::tr("Tune string %1 down to")
+                                                                    : ActWordsWords::tr("Tune string %1 up to"))
+                  .arg(QString::fromStdString(string.name));
     // As a tuner shows it: the note it is nearest to, and how far from it.
     words.figure = tunerText(aim.frequency_Hz, job.referencePitch_Hz, job.tools);
     const QString target = QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi));
     const double off = std::round(aim.cents * 10.0) / 10.0;
-    words.aside = (off > 0.0   ? Words::tr("%1 ¢ above %2, %3")
-                   : off < 0.0 ? Words::tr("%1 ¢ below %2, %3")
-                               : Words::tr("%1 ¢ from %2, %3"))
+    words.aside = (off > 0.0   ? ActWordsWords::tr("%1 ¢ above %2, %3")
+                   : off < 0.0 ? ActWordsWords::tr("%1 ¢ below %2, %3")
+                               : ActWordsWords::tr("%1 ¢ from %2, %3"))
                       .arg(QString::number(std::abs(off), 'f', 1), target, hertzText(aim.frequency_Hz));
-    words.entry = Words::tr("what the tuner says, cents from %1")
+    words.entry = ActWordsWords::tr("what the tuner says, cents from %1")
                       .arg(QString::fromStdString(noteName(nearestNote(aim.frequency_Hz, job.referencePitch_Hz).midi)));
     return words;
 }
@@ -79,79 +82,81 @@ ActWords stretchAct(const Job& job, const Derived& derived) {
     const std::size_t at = derived.next().aim.string;
     const StringSettling& string = derived.advice.guitar.settling[at];
     ActWords words;
-    words.act =
-        Words::tr("Pull string %1 along its whole length").arg(QString::fromStdString(job.rig.strings[at].name));
-    words.figure = Words::tr("pull");
-    words.aside =
-        Words::tr("It should drop about %1 ¢; likely pulls left %2, at most %3. Never in one place: a kink stays.")
-            .arg(string.nextDrop_cents, 0, 'f', string.nextDrop_cents < 10.0 ? 1 : 0)
-            .arg(string.needed.p50)
-            .arg(std::max(string.needed.p90, string.needed.p50));
-    words.entry = Words::tr("what the tuner says after it");
+    words.act = ActWordsWords::tr("Pull string %1 along its whole length")
+                    .arg(QString::fromStdString(job.rig.strings[at].name));
+    words.figure = ActWordsWords::tr("pull");
+    words.aside = ActWordsWords::tr(
+                      "It should drop about %1 ¢; likely pulls left %2, at most %3. Never in one place: a kink stays.")
+                      .arg(string.nextDrop_cents, 0, 'f', string.nextDrop_cents < 10.0 ? 1 : 0)
+                      .arg(string.needed.p50)
+                      .arg(std::max(string.needed.p90, string.needed.p50));
+    words.entry = ActWordsWords::tr("what the tuner says after it");
     return words;
 }
 
 QString likelyWords(const Job& job, const Outlier& doubt) {
     switch (doubt.likely) {
     case Outlier::Likely::WrongOctave:
-        return Words::tr("It looks an octave off.");
+        return ActWordsWords::tr("It looks an octave off.");
     case Outlier::Likely::OtherString:
-        return Words::tr("It would fit string %1.")
+        return ActWordsWords::tr("It would fit string %1.")
             .arg(QString::fromStdString(job.rig.strings[*doubt.otherString].name));
     case Outlier::Likely::WrongSign:
-        return Words::tr("Sharp and flat may be mixed up.");
+        return ActWordsWords::tr("Sharp and flat may be mixed up.");
     case Outlier::Likely::SlippedPoint:
-        return Words::tr("The decimal point may have slipped.");
+        return ActWordsWords::tr("The decimal point may have slipped.");
     case Outlier::Likely::SlippedString:
-        return Words::tr("If it is right, the string slipped at its clamp or post.");
+        return ActWordsWords::tr("If it is right, the string slipped at its clamp or post.");
     case Outlier::Likely::Unknown:
         break;
     }
-    return Words::tr("A slip of the gauge or the pen, or something moved that nobody logged.");
+    return ActWordsWords::tr("A slip of the gauge or the pen, or something moved that nobody logged.");
 }
 
 ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
     ActWords words;
     const QString off = QString::number(std::abs(doubt.inDeviations), 'f', 0);
     if (doubt.string) {
-        words.act = Words::tr("Check string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
+        words.act =
+            ActWordsWords::tr("Check string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
         words.figure = centsText(doubt.measured) + QStringLiteral(" ?");
-        words.aside =
-            Words::tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
-                .arg(centsText(doubt.predicted), off);
-        words.entry = Words::tr("reading of %1").arg(stringTitle(job.rig.strings[*doubt.string]));
+        words.aside = ActWordsWords::tr(
+                          "No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+                          .arg(centsText(doubt.predicted), off);
+        words.entry = ActWordsWords::tr("reading of %1").arg(stringTitle(job.rig.strings[*doubt.string]));
     } else {
-        words.act = Words::tr("Measure the rear gap again");
+        words.act = ActWordsWords::tr("Measure the rear gap again");
         words.figure = lengthText(doubt.measured, units) + QStringLiteral(" ?");
-        words.aside =
-            Words::tr("No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
-                .arg(lengthText(doubt.predicted, units), off);
-        words.entry = Words::tr("gap under the rear edge");
+        words.aside = ActWordsWords::tr(
+                          "No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+                          .arg(lengthText(doubt.predicted, units), off);
+        words.entry = ActWordsWords::tr("gap under the rear edge");
     }
-    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + Words::tr("Space: it is right.");
+    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + ActWordsWords::tr("Space: it is right.");
     return words;
 }
 
 } // namespace
 
 QString stringTitle(const RigString& string) {
-    return Words::tr("string %1").arg(QString::fromStdString(string.name));
+    return ActWordsWords::tr("string %1").arg(QString::fromStdString(string.name));
 }
 
 QString noteOf(double frequency_Hz, double a4_Hz) {
     if (!(frequency_Hz > 0.0))
-        return Words::tr("slack");
+        return ActWordsWords::tr("slack");
     const Note note = nearestNote(frequency_Hz, a4_Hz);
     return QStringLiteral("%1 %2").arg(QString::fromStdString(noteName(note.midi)), centsText(note.cents));
 }
 
 QString clawTurn(double turns) {
     if (std::abs(turns) < 1.0 / 32.0)
-        return Words::tr("Leave both claw screws as they are");
+        return ActWordsWords::tr("Leave both claw screws as they are");
     const bool one = std::abs(turns) <= 1.0;
-    const QString amount = turnsText(turns) + QLatin1Char(' ') + (one ? Words::tr("turn") : Words::tr("turns"));
-    return turns > 0.0 ? Words::tr("Tighten both claw screws %1").arg(amount)
-                       : Words::tr("Loosen both claw screws %1").arg(amount);
+    const QString amount =
+        turnsText(turns) + QLatin1Char(' ') + (one ? ActWordsWords::tr("turn") : ActWordsWords::tr("turns"));
+    return turns > 0.0 ? ActWordsWords::tr("Tighten both claw screws %1").arg(amount)
+                       : ActWordsWords::tr("Loosen both claw screws %1").arg(amount);
 }
 
 QString clawTurn(const ClawTurns& turns) {
@@ -159,15 +164,15 @@ QString clawTurn(const ClawTurns& turns) {
         return clawTurn(turns.bass);
     const bool tighten = turns.mean() > 0.0;
     if (turns.bass == 0.0)
-        return (tighten ? Words::tr("Tighten the treble screw alone %1 turn")
-                        : Words::tr("Loosen the treble screw alone %1 turn"))
+        return (tighten ? ActWordsWords::tr("Tighten the treble screw alone %1 turn")
+                        : ActWordsWords::tr("Loosen the treble screw alone %1 turn"))
             .arg(turnsText(turns.treble));
     if (turns.treble == 0.0)
-        return (tighten ? Words::tr("Tighten the bass screw alone %1 turn")
-                        : Words::tr("Loosen the bass screw alone %1 turn"))
+        return (tighten ? ActWordsWords::tr("Tighten the bass screw alone %1 turn")
+                        : ActWordsWords::tr("Loosen the bass screw alone %1 turn"))
             .arg(turnsText(turns.bass));
-    return (tighten ? Words::tr("Tighten the bass screw %1, the treble screw %2")
-                    : Words::tr("Loosen the bass screw %1, the treble screw %2"))
+    return (tighten ? ActWordsWords::tr("Tighten the bass screw %1, the treble screw %2")
+                    : ActWordsWords::tr("Loosen the bass screw %1, the treble screw %2"))
         .arg(turnsText(turns.bass), turnsText(turns.treble));
 }
 
@@ -184,13 +189,14 @@ QString clawFigure(const ClawTurns& turns) {
 ActWords clawAct(const NextAct& next) {
     const ClawTurns& turns = next.turns;
     const bool even = turns.bass == turns.treble;
-    ActWords words{clawTurn(turns), clawFigure(turns),
-                   even ? clawDirection(turns.mean())
-                        : Words::tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
-                              .arg(turns.mean() > 0.0 ? Words::tr("clockwise") : Words::tr("counter-clockwise")),
-                   Words::tr("Space when done")};
+    ActWords words{
+        clawTurn(turns), clawFigure(turns),
+        even ? clawDirection(turns.mean())
+             : ActWordsWords::tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
+                   .arg(turns.mean() > 0.0 ? ActWordsWords::tr("clockwise") : ActWordsWords::tr("counter-clockwise")),
+        ActWordsWords::tr("Space when done")};
     if (std::abs(next.level.moreTurns) > std::abs(turns.mean()) + next.hand.step_turns)
-        words.aside = Words::tr("Then look at the gap: about %1 turns are missing in all; %2")
+        words.aside = ActWordsWords::tr("Then look at the gap: about %1 turns are missing in all; %2")
                           .arg(turnsText(next.level.moreTurns), words.aside);
     return words;
 }
@@ -199,8 +205,9 @@ ActWords clawAct(const NextAct& next) {
 
 QString clawDirection(double turns) {
     return turns > 0.0
-               ? Words::tr("clockwise, the same on each screw; the springs pull more and the plate's rear goes down")
-               : Words::tr(
+               ? ActWordsWords::tr(
+                     "clockwise, the same on each screw; the springs pull more and the plate's rear goes down")
+               : ActWordsWords::tr(
                      "counter-clockwise, the same on each screw; the springs pull less and the plate's rear comes up");
 }
 
@@ -209,16 +216,17 @@ namespace {
 /// What can be promised of a finished job: no more than the tools can tell.
 ActWords doneAct(const Job& job, const Derived& derived) {
     const Advice& advice = derived.advice;
-    ActWords words{Words::tr("In tune and level"), Words::tr("done"), Words::tr("Checked on this guitar, not forecast"),
-                   Words::tr("any further reading")};
+    ActWords words{ActWordsWords::tr("In tune and level"), ActWordsWords::tr("done"),
+                   ActWordsWords::tr("Checked on this guitar, not forecast"), ActWordsWords::tr("any further reading")};
     if (!hasClaw(job.rig)) {
-        words.act = Words::tr("In tune");
+        words.act = ActWordsWords::tr("In tune");
     } else if (floats(job.rig, job.goal) && !advice.plateCounts) {
-        words.act = Words::tr("In tune");
-        words.aside = Words::tr("Level is not known: nobody has measured the plate. A gap or an angle would tell.");
+        words.act = ActWordsWords::tr("In tune");
+        words.aside =
+            ActWordsWords::tr("Level is not known: nobody has measured the plate. A gap or an angle would tell.");
     } else if (advice.plateTolerance_rad > 1.01 * job.goal.angleTolerance_rad ||
                advice.pitchTolerance_cents > 1.01 * job.goal.pitchTolerance_cents) {
-        words.aside = Words::tr("As far as these tools can tell: strings to %1 ¢, plate to %2°")
+        words.aside = ActWordsWords::tr("As far as these tools can tell: strings to %1 ¢, plate to %2°")
                           .arg(advice.pitchTolerance_cents, 0, 'f', 1)
                           .arg(degrees(advice.plateTolerance_rad), 0, 'f', 2);
     }
@@ -230,16 +238,18 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
     const Estimate& guitar = derived.advice.guitar;
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         if (std::abs(guitar.readings_cents[i]) > job.goal.pitchTolerance_cents)
-            left.append(Words::tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
+            left.append(
+                ActWordsWords::tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
     const double plate_rad = guitar.state.angle_rad - job.goal.angle_rad;
     if (derived.advice.plateCounts && std::abs(plate_rad) > job.goal.angleTolerance_rad)
-        left.append(plate_rad > 0.0 ? Words::tr("plate %1° forward").arg(degrees(plate_rad), 0, 'f', 2)
-                                    : Words::tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
-    return {Words::tr("Leave it here, or go on by hand"), Words::tr("stop"),
-            left.isEmpty() ? Words::tr("Nothing is left that these tools could tell")
-                           : Words::tr("Left, by what is known: %1. With these tools more work is not likely to help.")
-                                 .arg(left.join(QStringLiteral(", "))),
-            Words::tr("any further reading")};
+        left.append(plate_rad > 0.0 ? ActWordsWords::tr("plate %1° forward").arg(degrees(plate_rad), 0, 'f', 2)
+                                    : ActWordsWords::tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
+    return {ActWordsWords::tr("Leave it here, or go on by hand"), ActWordsWords::tr("stop"),
+            left.isEmpty()
+                ? ActWordsWords::tr("Nothing is left that these tools could tell")
+                : ActWordsWords::tr("Left, by what is known: %1. With these tools more work is not likely to help.")
+                      .arg(left.join(QStringLiteral(", "))),
+            ActWordsWords::tr("any further reading")};
 }
 
 } // namespace
@@ -250,14 +260,16 @@ QString whyItMoved(const Job& job, const Derived& derived) {
         return {};
     const auto whole = [](double value_cents) { return signedNumber(value_cents, 0); };
     const QString string = stringTitle(job.rig.strings[moved->string]);
-    const QString words = (moved->cents() < 0.0 ? Words::tr("Why %1 fell %2 ¢: ") : Words::tr("Why %1 rose %2 ¢: "))
-                              .arg(string, QString::number(std::abs(moved->cents()), 'f', 0));
+    const QString words =
+        (moved->cents() < 0.0 ? ActWordsWords::tr("Why %1 fell %2 ¢: ") : ActWordsWords::tr("Why %1 rose %2 ¢: "))
+            .arg(string, QString::number(std::abs(moved->cents()), 'f', 0));
     const QString tilt =
-        (moved->tilt_rad > 0.0 ? Words::tr("the plate tipped %1° forward (%2)")
-                               : Words::tr("the plate tipped %1° back (%2)"))
+        (moved->tilt_rad > 0.0 ? ActWordsWords::tr("the plate tipped %1° forward (%2)")
+                               : ActWordsWords::tr("the plate tipped %1° back (%2)"))
             .arg(QString::number(std::abs(degrees(moved->tilt_rad)), 'f', 2), whole(moved->plate_cents));
     const bool gave = std::abs(moved->own_cents) >= 0.5;
-    return words + (gave ? Words::tr("%1, the string itself gave (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
+    return words +
+           (gave ? ActWordsWords::tr("%1, the string itself gave (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
 }
 
 ActPicture actPicture(const Job& job, const Derived& derived) {
@@ -301,15 +313,16 @@ ActWords act(const Job& job, const Derived& derived, const Units& units) {
     case NextAct::Do::Stretch:
         return stretchAct(job, derived);
     case NextAct::Do::Unblock:
-        return {Words::tr("Take the block out"), Words::tr("block"),
-                Words::tr("The strings are at their aims under the block and will come to pitch"),
-                Words::tr("Space when done")};
+        return {ActWordsWords::tr("Take the block out"), ActWordsWords::tr("block"),
+                ActWordsWords::tr("The strings are at their aims under the block and will come to pitch"),
+                ActWordsWords::tr("Space when done")};
     case NextAct::Do::Done:
         return doneAct(job, derived);
     case NextAct::Do::Leave:
         return leaveAct(job, derived);
     case NextAct::Do::Stuck:
-        return {Words::tr("This set cannot float level here"), Words::tr("stop"), stuck(next.level), QString()};
+        return {ActWordsWords::tr("This set cannot float level here"), ActWordsWords::tr("stop"), stuck(next.level),
+                QString()};
     }
     return {};
 }

@@ -13,7 +13,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct ConvergenceWords {
     Q_DECLARE_TR_FUNCTIONS(ActsDone)
 };
 
@@ -42,31 +42,31 @@ QString actWords(const Event& event, const Rig& rig) {
     switch (event.kind) {
     case Event::Kind::Read:
         return event.readings_cents.empty()
-                   ? Words::tr("plate measured")
-                   : Words::tr("%n strings read", nullptr, static_cast<int>(event.readings_cents.size()));
+                   ? ConvergenceWords::tr("plate measured")
+                   : ConvergenceWords::tr("%n strings read", nullptr, static_cast<int>(event.readings_cents.size()));
     case Event::Kind::Tuned:
-        return Words::tr("string %1 tuned").arg(name());
+        return ConvergenceWords::tr("string %1 tuned").arg(name());
     case Event::Kind::Fine:
-        return Words::tr("string %1 fine-tuned").arg(name());
+        return ConvergenceWords::tr("string %1 fine-tuned").arg(name());
     case Event::Kind::Stretched:
-        return Words::tr("string %1 stretched").arg(name());
+        return ConvergenceWords::tr("string %1 stretched").arg(name());
     case Event::Kind::Claw:
-        return turns >= 0.0 ? Words::tr("claw tightened %1").arg(turnsText(turns))
-                            : Words::tr("claw loosened %1").arg(turnsText(turns));
+        return turns >= 0.0 ? ConvergenceWords::tr("claw tightened %1").arg(turnsText(turns))
+                            : ConvergenceWords::tr("claw loosened %1").arg(turnsText(turns));
     case Event::Kind::Block:
-        return Words::tr("block put in");
+        return ConvergenceWords::tr("block put in");
     case Event::Kind::Unblock:
-        return Words::tr("block taken out");
+        return ConvergenceWords::tr("block taken out");
     case Event::Kind::Lock:
-        return Words::tr("nut locked");
+        return ConvergenceWords::tr("nut locked");
     case Event::Kind::Turn:
-        return Words::tr("guitar turned");
+        return ConvergenceWords::tr("guitar turned");
     case Event::Kind::Off:
-        return Words::tr("string %1 off").arg(name());
+        return ConvergenceWords::tr("string %1 off").arg(name());
     case Event::Kind::Wiggle:
-        return Words::tr("arm moved to and fro");
+        return ConvergenceWords::tr("arm moved to and fro");
     case Event::Kind::Retarget:
-        return Words::tr("another pitch wanted");
+        return ConvergenceWords::tr("another pitch wanted");
     }
     return {};
 }
@@ -94,8 +94,8 @@ Convergence convergenceOf(const Job& job, const Derived& derived) {
     for (std::size_t a = 0; a < derived.standings.size() && a <= job.log.size(); ++a) {
         const TrackedState& after = derived.standings[a];
         const Event* event = a > 0 ? &job.log[a - 1] : nullptr;
-        way.acts.push_back(
-            {event ? actWords(*event, job.rig) : Words::tr("start"), event ? kindOf(*event) : Act::Kind::Start});
+        way.acts.push_back({event ? actWords(*event, job.rig) : ConvergenceWords::tr("start"),
+                            event ? kindOf(*event) : Act::Kind::Start});
         for (std::size_t i = 0; i < way.strings.size(); ++i) {
             const double cents = after.shown_cents(i);
             way.strings[i].cents.push_back(after.everRead[i] && std::isfinite(cents)

@@ -16,7 +16,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct StepFiguresWords {
     Q_DECLARE_TR_FUNCTIONS(StepFigures)
 };
 
@@ -30,19 +30,19 @@ QString rough(double length_m, const Units& units) {
 QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     const QString rule = chosenMethod(job, QStringLiteral("slackRule"));
     if (rule == QLatin1String("past"))
-        return Words::tr("%1 past the post").arg(rough(rules.slack_m, units));
+        return StepFiguresWords::tr("%1 past the post").arg(rough(rules.slack_m, units));
     if (rule == QLatin1String("spacings"))
-        return Words::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
+        return StepFiguresWords::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
     if (rule == QLatin1String("bow"))
-        return Words::tr("a bow of %1 over the middle of the board").arg(rough(rules.bow_m, units));
+        return StepFiguresWords::tr("a bow of %1 over the middle of the board").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
-        return Words::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
-    return Words::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
+        return StepFiguresWords::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
+    return StepFiguresWords::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
 }
 
 QString slackWords(const Job& job, const Units& units) {
     if (job.card.tuners == Tuners::AtBridge)
-        return Words::tr("No slack: the bridge tuner takes up the string.");
+        return StepFiguresWords::tr("No slack: the bridge tuner takes up the string.");
     QStringList lines;
     for (const bool wound : {false, true}) {
         const auto string = std::find_if(job.rig.strings.begin(), job.rig.strings.end(),
@@ -50,29 +50,29 @@ QString slackWords(const Job& job, const Units& units) {
         if (string == job.rig.strings.end())
             continue;
         const SlackRules rules = slackOf(job, *string);
-        lines.append(
-            (wound ? Words::tr("Wound: %1 = %2 of slack, %3 wraps") : Words::tr("Plain: %1 = %2 of slack, %3 wraps"))
-                .arg(ruleWords(job, rules, units), rough(rules.slack_m, units))
-                .arg(wrapsOf(job, string->wire), 0, 'f', 1));
+        lines.append((wound ? StepFiguresWords::tr("Wound: %1 = %2 of slack, %3 wraps")
+                            : StepFiguresWords::tr("Plain: %1 = %2 of slack, %3 wraps"))
+                         .arg(ruleWords(job, rules, units), rough(rules.slack_m, units))
+                         .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(Words::tr("Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).")
+    lines.append(StepFiguresWords::tr("Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).")
                      .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0)
                      .arg(lengthText(assumedHead.post_m, units), rough(assumedHead.postSpacing_m, units)));
     return lines.join(QLatin1Char('\n'));
 }
 
 QString blockWords(const Job& job, const Derived& derived, const Units& units) {
-    const QString words = Words::tr("Block under the rear edge: %1.")
+    const QString words = StepFiguresWords::tr("Block under the rear edge: %1.")
                               .arg(lengthText(gapAt_m(job.rig.bridge, blockAngle_rad(job)), units));
     const double jump = blockJump_cents(job, derived.rig(), derived.report.level);
     return words + QLatin1Char(' ') +
-           (jump > 0.0
-                ? Words::tr("Strings at pitch under it jump up to %1 cents when it comes out.").arg(jump, 0, 'f', 0)
-                : Words::tr("Neutral: nothing jumps when it comes out."));
+           (jump > 0.0 ? StepFiguresWords::tr("Strings at pitch under it jump up to %1 cents when it comes out.")
+                             .arg(jump, 0, 'f', 0)
+                       : StepFiguresWords::tr("Neutral: nothing jumps when it comes out."));
 }
 
 QString presetWords(const Job& job) {
-    return Words::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+    return StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
         .arg(finePreset_turns(job), 0, 'f', 1)
         .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
 }
@@ -80,26 +80,27 @@ QString presetWords(const Job& job) {
 QString cutWords(const Job& job, const Units& units) {
     if (isChosen(job, "ballEnd", "cut"))
         return {};
-    return Words::tr(
+    return StepFiguresWords::tr(
                "Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).")
         .arg(rough(cutLengthOf_m(job, job.rig.strings.front()), units), rough(assumedHead.nutToPost_m, units),
              rough(assumedHead.insertion_m, units));
 }
 
 QString tailWords(const Job& job, const Units& units) {
-    return isChosen(job, "tail", "flush")  ? Words::tr("Flush at the post.")
-           : isChosen(job, "tail", "bent") ? Words::tr("Leave %1 and bend it in.").arg(rough(0.002, units))
-                                           : Words::tr("Leave %1.").arg(rough(0.010, units));
+    return isChosen(job, "tail", "flush")  ? StepFiguresWords::tr("Flush at the post.")
+           : isChosen(job, "tail", "bent") ? StepFiguresWords::tr("Leave %1 and bend it in.").arg(rough(0.002, units))
+                                           : StepFiguresWords::tr("Leave %1.").arg(rough(0.010, units));
 }
 
 QString settleWords(const Job& job, const Derived& derived) {
     QStringList parts;
     for (std::size_t i = 0; i < derived.advice.guitar.settling.size(); ++i) {
         const StretchCount& needed = derived.advice.guitar.settling[i].needed;
-        parts.append(needed.p50 == 0 ? Words::tr("%1 settled").arg(QString::fromStdString(job.rig.strings[i].name))
-                                     : Words::tr("%1: %2 pulls")
-                                           .arg(QString::fromStdString(job.rig.strings[i].name),
-                                                wording::rangeText(needed.p10, needed.p90)));
+        parts.append(needed.p50 == 0
+                         ? StepFiguresWords::tr("%1 settled").arg(QString::fromStdString(job.rig.strings[i].name))
+                         : StepFiguresWords::tr("%1: %2 pulls")
+                               .arg(QString::fromStdString(job.rig.strings[i].name),
+                                    wording::rangeText(needed.p10, needed.p90)));
     }
     return parts.join(QStringLiteral(" · "));
 }
@@ -108,23 +109,23 @@ QString levelWords(const Derived& derived, const Units& units) {
     const LevelSolution& level = derived.advice.act.level;
     if (level.status != LevelStatus::Found)
         return wording::stuck(level);
-    return Words::tr("Level shows a gap of %1. By what is known: %2.")
+    return StepFiguresWords::tr("Level shows a gap of %1. By what is known: %2.")
         .arg(lengthText(derived.neutralBlock_m, units), wording::clawTurn(level.moreTurns));
 }
 
 QString lockWords(const Job& job, const Derived& derived) {
     const QStringList missing = missingForLock(job, derived);
-    QStringList lines{missing.isEmpty() ? Words::tr("Ready: level, in tune, settled.")
-                                        : Words::tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
-    lines.append(
-        Words::tr("See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
+    QStringList lines{missing.isEmpty() ? StepFiguresWords::tr("Ready: level, in tune, settled.")
+                                        : StepFiguresWords::tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
+    lines.append(StepFiguresWords::tr(
+        "See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
     const std::vector<double>& last = job.card.clampShift_cents;
     if (last.size() == job.rig.strings.size()) {
         QStringList parts;
         for (std::size_t i = 0; i < last.size(); ++i)
             parts.append(
                 QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name), centsText(last[i])));
-        lines.append(Words::tr("Last time locking moved: %1. Leave each string that much the other way.")
+        lines.append(StepFiguresWords::tr("Last time locking moved: %1. Leave each string that much the other way.")
                          .arg(parts.join(QStringLiteral(" · "))));
     }
     return lines.join(QLatin1Char('\n'));
@@ -135,12 +136,13 @@ QString budgetWords(const Job& job, const Derived& derived) {
     QStringList parts;
     for (std::size_t i = 0; i < budgets.size(); ++i)
         if (budgets[i].perTurn_cents > 0.0)
-            parts.append(Words::tr("%1: up %2, down %3 ¢")
+            parts.append(StepFiguresWords::tr("%1: up %2, down %3 ¢")
                              .arg(QString::fromStdString(job.rig.strings[i].name))
                              .arg(budgets[i].up_cents, 0, 'f', 0)
                              .arg(budgets[i].down_cents, 0, 'f', 0));
-    return parts.isEmpty() ? Words::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
-                           : Words::tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+    return parts.isEmpty()
+               ? StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
+               : StepFiguresWords::tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
 }
 
 QString playingWords(const Job& job, const Derived& derived) {
@@ -151,21 +153,21 @@ QString playingWords(const Job& job, const Derived& derived) {
         if (std::isfinite(shifts[i]))
             parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
                                                      centsText(onBench ? -shifts[i] : shifts[i])));
-    return (onBench ? Words::tr("On its back, leave: %1 (calculated).")
-                    : Words::tr("Lifted, it moves by: %1 (calculated)."))
+    return (onBench ? StepFiguresWords::tr("On its back, leave: %1 (calculated).")
+                    : StepFiguresWords::tr("Lifted, it moves by: %1 (calculated)."))
         .arg(parts.join(QStringLiteral(" \u00b7 ")));
 }
 
 QString heightWords(const Job& job, const Units& units) {
     const double little_m = units.inches ? 0.005 * 0.0254 : 1e-4;
-    return Words::tr("A post raised by %1 raises the action at fret 12 by %2.")
+    return StepFiguresWords::tr("A post raised by %1 raises the action at fret 12 by %2.")
         .arg(lengthText(postRaise_m(little_m, 12, job.rig.strings.front().scale_m), units),
              lengthText(little_m, units));
 }
 
 QString intonateWords(const Job& job, const Units& units) {
     const double move_m = std::abs(saddleMove_m(1.0, job.rig.strings.front().scale_m));
-    return Words::tr("Fretted sharp by 1 cent: saddle back by %1; flat: forward by as much.")
+    return StepFiguresWords::tr("Fretted sharp by 1 cent: saddle back by %1; flat: forward by as much.")
         .arg(lengthText(move_m, units));
 }
 
@@ -177,7 +179,7 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
         return QStringLiteral("%1. %2").arg(wording::verdict(derived.report),
                                             wording::verdictReason(derived.report, units));
     case StepId::Checks:
-        return hasClaw(job.rig) ? Words::tr("Level shows a gap of %1 under the rear edge.")
+        return hasClaw(job.rig) ? StepFiguresWords::tr("Level shows a gap of %1 under the rear edge.")
                                       .arg(lengthText(derived.neutralBlock_m, units))
                                 : QString();
     case StepId::BlockIn:

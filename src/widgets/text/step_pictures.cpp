@@ -22,7 +22,7 @@ using Builder = std::function<Scene(const QSizeF&)>;
 using Spot = GuitarPlan::Spot;
 using Look = GuitarPlan::StringLook;
 
-struct Words {
+struct StepPicturesWords {
     Q_DECLARE_TR_FUNCTIONS(StepPictures)
 };
 
@@ -58,53 +58,55 @@ std::optional<Diagram> diagramOf(const Job& job, StepId step) {
 std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
     switch (step) {
     case StepId::Checks:
-        return {{Spot::Bridge, Words::tr("plate, knife edges and saddles: no wear, no crack")},
-                {Spot::Posts, Words::tr("bridge posts: firm in the wood, none leans")},
-                {Spot::Fretboard, Words::tr("strings centred over the fretboard, neck screws snug")}};
+        return {{Spot::Bridge, StepPicturesWords::tr("plate, knife edges and saddles: no wear, no crack")},
+                {Spot::Posts, StepPicturesWords::tr("bridge posts: firm in the wood, none leans")},
+                {Spot::Fretboard, StepPicturesWords::tr("strings centred over the fretboard, neck screws snug")}};
     case StepId::CapsOff:
-        return {{Spot::Nut, Words::tr("every clamp at the nut, a turn or two")}};
+        return {{Spot::Nut, StepPicturesWords::tr("every clamp at the nut, a turn or two")}};
     case StepId::ArmOff:
-        return {{Spot::Arm, Words::tr("arm out, or turned clear of strings and bench")}};
+        return {{Spot::Arm, StepPicturesWords::tr("arm out, or turned clear of strings and bench")}};
     case StepId::ArmIn:
-        return {{Spot::Arm, Words::tr("arm in, it swings without touching the body")}};
+        return {{Spot::Arm, StepPicturesWords::tr("arm in, it swings without touching the body")}};
     case StepId::Slacken:
-        return {{Spot::Tuners, Words::tr("down at the pegs, a little at each, round and round")}};
+        return {{Spot::Tuners, StepPicturesWords::tr("down at the pegs, a little at each, round and round")}};
     case StepId::CutOld:
-        return {{Spot::Middle, Words::tr("cut in the middle, one at a time, each held on both sides")}};
+        return {{Spot::Middle, StepPicturesWords::tr("cut in the middle, one at a time, each held on both sides")}};
     case StepId::TakeOut:
-        return {{Spot::Tuners, Words::tr("unwind here")}, {Spot::Bridge, Words::tr("push out here")}};
+        return {{Spot::Tuners, StepPicturesWords::tr("unwind here")},
+                {Spot::Bridge, StepPicturesWords::tr("push out here")}};
     case StepId::Dust:
-        return {{Spot::Pickups, Words::tr("round the pickups")},
-                {Spot::Bridge, Words::tr("under and behind the bridge")},
-                {Spot::Fretboard, Words::tr("along the frets")}};
+        return {{Spot::Pickups, StepPicturesWords::tr("round the pickups")},
+                {Spot::Bridge, StepPicturesWords::tr("under and behind the bridge")},
+                {Spot::Fretboard, StepPicturesWords::tr("along the frets")}};
     case StepId::Frets:
-        return {{Spot::Pickups, Words::tr("mask the pickups first")},
-                {Spot::Fretboard, Words::tr("fret by fret, the guard on the wood")}};
+        return {{Spot::Pickups, StepPicturesWords::tr("mask the pickups first")},
+                {Spot::Fretboard, StepPicturesWords::tr("fret by fret, the guard on the wood")}};
     case StepId::OilBoard:
-        return {{Spot::Fretboard, Words::tr("a few drops, spread, wiped dry")}};
+        return {{Spot::Fretboard, StepPicturesWords::tr("a few drops, spread, wiped dry")}};
     case StepId::TightenTuners:
-        return {{Spot::Tuners, Words::tr("the nut of each peg, snug and no more")}};
+        return {{Spot::Tuners, StepPicturesWords::tr("the nut of each peg, snug and no more")}};
     case StepId::Seat:
-        return {{Spot::Bridge, Words::tr("ball to the bottom, string in its saddle")}};
+        return {{Spot::Bridge, StepPicturesWords::tr("ball to the bottom, string in its saddle")}};
     case StepId::Thread:
-        return {{Spot::Nut, Words::tr("each string in its own slot")}};
+        return {{Spot::Nut, StepPicturesWords::tr("each string in its own slot")}};
     case StepId::Wind:
     case StepId::SwapString:
         return {{job.card.tuners == Tuners::AtBridge ? Spot::Ends : Spot::Tuners,
-                 job.card.tuners == Tuners::AtBridge ? Words::tr("clamp at the nut end, take up at the bridge")
-                                                     : Words::tr("slack as below, then only until taut")}};
+                 job.card.tuners == Tuners::AtBridge
+                     ? StepPicturesWords::tr("clamp at the nut end, take up at the bridge")
+                     : StepPicturesWords::tr("slack as below, then only until taut")}};
     case StepId::PresetFine:
-        return {{Spot::Bridge, Words::tr("tuners at the bridge to their preset")}};
+        return {{Spot::Bridge, StepPicturesWords::tr("tuners at the bridge to their preset")}};
     case StepId::Settle:
-        return {{Spot::Middle, Words::tr("lift and draw along the whole length, never in one place")}};
+        return {{Spot::Middle, StepPicturesWords::tr("lift and draw along the whole length, never in one place")}};
     case StepId::Play:
-        return {{Spot::Middle, Words::tr("bend each string a whole step, all over the neck")}};
+        return {{Spot::Middle, StepPicturesWords::tr("bend each string a whole step, all over the neck")}};
     case StepId::Lock:
-        return {{Spot::Nut, Words::tr("clamp each string at the nut")}};
+        return {{Spot::Nut, StepPicturesWords::tr("clamp each string at the nut")}};
     case StepId::TrimTails:
-        return {{Spot::Ends, Words::tr("surplus off at the posts; count the ends, bin them")}};
+        return {{Spot::Ends, StepPicturesWords::tr("surplus off at the posts; count the ends, bin them")}};
     case StepId::ReturnTest:
-        return {{Spot::Arm, Words::tr("dive, let go, read; pull up, let go, read")}};
+        return {{Spot::Arm, StepPicturesWords::tr("dive, let go, read; pull up, let go, read")}};
     default:
         return {};
     }
@@ -175,12 +177,12 @@ Builder blockPicture(const Job& job, const Derived& derived, StepId step, const 
     SectionValues values = sectionNow(job, derived, preferences);
     if (step == StepId::BlockIn) {
         const State blocked = putBlock(derived.rig(), values.state, {Block::Kind::Captive, blockAngle_rad(job)}).state;
-        values.outlines.push_back({values.state.angle_rad, Words::tr("now")});
+        values.outlines.push_back({values.state.angle_rad, StepPicturesWords::tr("now")});
         values.state = blocked;
         values.angleMeasured = false;
     } else if (values.state.block) {
         values.outlines.push_back(
-            {takeBlock(derived.rig(), values.state).state.angle_rad, Words::tr("with the block out")});
+            {takeBlock(derived.rig(), values.state).state.angle_rad, StepPicturesWords::tr("with the block out")});
     }
     return [values](const QSizeF& size) { return buildSection(values, size); };
 }

@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-struct Words {
+struct StepWordsWords {
     Q_DECLARE_TR_FUNCTIONS(StepWords)
 };
 
@@ -26,7 +26,7 @@ QString groupWords(const char* name) {
         {"cover", QT_TRANSLATE_NOOP("StepWords", "back cover")}};
     for (const auto& [group, words] : groups)
         if (qstrcmp(group, name) == 0)
-            return Words::tr(words);
+            return StepWordsWords::tr(words);
     return QLatin1String(name);
 }
 
@@ -68,11 +68,12 @@ constexpr Turn turns[] = {
 QString toolsOf(const char* tools, const char* keys, const Card& card) {
     QStringList words;
     if (*tools != '\0')
-        words.append(Words::tr(tools));
+        words.append(StepWordsWords::tr(tools));
     if (*keys != '\0') {
         const QString size = card.keys.value(QLatin1String(keys));
-        words.append(size.isEmpty() ? Words::tr("hex key for the %1 (size not noted yet)").arg(groupWords(keys))
-                                    : Words::tr("%1 for the %2").arg(size, groupWords(keys)));
+        words.append(size.isEmpty()
+                         ? StepWordsWords::tr("hex key for the %1 (size not noted yet)").arg(groupWords(keys))
+                         : StepWordsWords::tr("%1 for the %2").arg(size, groupWords(keys)));
     }
     return words.join(QStringLiteral(", "));
 }
@@ -117,17 +118,17 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
             isChosen(job, turn.topic, turn.option))
             plain.act = turn.act;
     StepWords words;
-    words.title = Words::tr(plain.title);
-    words.act = Words::tr(plain.act);
-    words.why = Words::tr(plain.why);
+    words.title = StepWordsWords::tr(plain.title);
+    words.act = StepWordsWords::tr(plain.act);
+    words.why = StepWordsWords::tr(plain.why);
     words.tools = toolsOf(plain.tools, plain.keys, job.card);
-    words.caution = Words::tr(plain.caution);
-    words.doneWhen = Words::tr(plain.doneWhen);
+    words.caution = StepWordsWords::tr(plain.caution);
+    words.doneWhen = StepWordsWords::tr(plain.doneWhen);
     words.figures = stepFigures(job, derived, step, units);
     if (step.string) {
         const QString title = wording::stringTitle(job.rig.strings[*step.string]);
-        words.title = Words::tr("Change %1").arg(title);
-        words.act = Words::tr("Change %1 and bring it to pitch").arg(title);
+        words.title = StepWordsWords::tr("Change %1").arg(title);
+        words.act = StepWordsWords::tr("Change %1 and bring it to pitch").arg(title);
     }
     return words;
 }
@@ -138,7 +139,7 @@ QString phaseTitle(Phase phase) {
         QT_TRANSLATE_NOOP("StepWords", "Strip"),    QT_TRANSLATE_NOOP("StepWords", "String"),
         QT_TRANSLATE_NOOP("StepWords", "Balance"),  QT_TRANSLATE_NOOP("StepWords", "Lock"),
         QT_TRANSLATE_NOOP("StepWords", "Hand over")};
-    return Words::tr(titles[static_cast<std::size_t>(phase)]);
+    return StepWordsWords::tr(titles[static_cast<std::size_t>(phase)]);
 }
 
 QString hazardWords(Hazard hazard) {
@@ -147,7 +148,7 @@ QString hazardWords(Hazard hazard) {
         QT_TRANSLATE_NOOP("StepWords", "NUT UNLOCKED"),        QT_TRANSLATE_NOOP("StepWords", "INSERTS OPEN"),
         QT_TRANSLATE_NOOP("StepWords", "strings not settled"), QT_TRANSLATE_NOOP("StepWords", "NUT UNLOCKED"),
         QT_TRANSLATE_NOOP("StepWords", "back cover off"),      QT_TRANSLATE_NOOP("StepWords", "arm in")};
-    return Words::tr(words[static_cast<std::size_t>(hazard)]);
+    return StepWordsWords::tr(words[static_cast<std::size_t>(hazard)]);
 }
 
 } // namespace flenzo

@@ -11,7 +11,7 @@ namespace flenzo::wording {
 
 namespace {
 
-struct Words {
+struct WordingWords {
     Q_DECLARE_TR_FUNCTIONS(Wording)
 };
 
@@ -19,41 +19,41 @@ struct Words {
 
 QString rangeText(double low, double high) {
     return low == high ? QString::number(low, 'f', 0)
-                       : Words::tr("%1 to %2").arg(QString::number(low, 'f', 0), QString::number(high, 'f', 0));
+                       : WordingWords::tr("%1 to %2").arg(QString::number(low, 'f', 0), QString::number(high, 'f', 0));
 }
 
 QString outlook(const Derived& derived) {
     if (derived.next().what == NextAct::Do::Done)
-        return Words::tr("Nothing left to do");
+        return WordingWords::tr("Nothing left to do");
     if (derived.next().what == NextAct::Do::Stuck)
-        return Words::tr("No number of passes helps; see Answer");
+        return WordingWords::tr("No number of passes helps; see Answer");
     if (derived.next().what == NextAct::Do::Leave)
-        return Words::tr("More work is not likely to help");
+        return WordingWords::tr("More work is not likely to help");
     if (!derived.remaining)
-        return Words::tr("Working out what is left…");
+        return WordingWords::tr("Working out what is left…");
     const RemainingWork& left = *derived.remaining;
     const double strings = static_cast<double>(derived.rig().strings.size());
     const QString claw = left.clawVisits.p90 > 0.0
-                             ? Words::tr(", %1 claw visits")
+                             ? WordingWords::tr(", %1 claw visits")
                                    .arg(rangeText(std::round(left.clawVisits.p10), std::round(left.clawVisits.p90)))
                              : QString();
-    return Words::tr("To go, 8 times in 10: %1 pegs%2, %3 min")
+    return WordingWords::tr("To go, 8 times in 10: %1 pegs%2, %3 min")
         .arg(rangeText(std::round(strings * left.passes.p10), std::round(strings * left.passes.p90)), claw,
              rangeText(std::max(1.0, std::round(left.minutes.p10)), std::max(1.0, std::round(left.minutes.p90))));
 }
 
 QString verdict(const ChangeReport& report) {
     if (!report.hasClaw)
-        return Words::tr("No claw on this bridge");
+        return WordingWords::tr("No claw on this bridge");
     if (!report.level.balanced() || report.level.status != LevelStatus::Found)
-        return Words::tr("No stable float");
+        return WordingWords::tr("No stable float");
     switch (report.verdict) {
     case Verdict::Same:
-        return Words::tr("No claw change");
+        return WordingWords::tr("No claw change");
     case Verdict::TouchUp:
-        return Words::tr("Small claw adjustment");
+        return WordingWords::tr("Small claw adjustment");
     case Verdict::Rebalance:
-        return Words::tr("Rebalance: claw work first");
+        return WordingWords::tr("Rebalance: claw work first");
     }
     return {};
 }
@@ -62,9 +62,10 @@ QString verdictReason(const ChangeReport& report, const Units& units) {
     const double difference = report.sumAfter_N - report.sumBefore_N;
     const QString pull =
         std::abs(difference) < 0.05
-            ? Words::tr("The strings pull as before, %1").arg(forceText(report.sumAfter_N, units))
-            : Words::tr("The strings pull %1 %2 (%3 %) in all")
-                  .arg(forceText(std::abs(difference), units), difference > 0.0 ? Words::tr("more") : Words::tr("less"),
+            ? WordingWords::tr("The strings pull as before, %1").arg(forceText(report.sumAfter_N, units))
+            : WordingWords::tr("The strings pull %1 %2 (%3 %) in all")
+                  .arg(forceText(std::abs(difference), units),
+                       difference > 0.0 ? WordingWords::tr("more") : WordingWords::tr("less"),
                        signedNumber(100.0 * difference / report.sumBefore_N, 1));
     if (!report.hasClaw)
         return pull + QLatin1Char('.');
@@ -78,21 +79,24 @@ QString stuck(const LevelSolution& level) {
     case LevelStatus::Found:
         return {};
     case LevelStatus::NoStableFloat:
-        return Words::tr("Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a "
-                         "spring and let "
-                         "the claw out, take stiffer springs, or a lighter set.")
+        return WordingWords::tr(
+                   "Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a "
+                   "spring and let "
+                   "the claw out, take stiffer springs, or a lighter set.")
             .arg(signedNumber(level.floatStiffness_NmPerRad, 2));
     case LevelStatus::ClawTooShort:
-        return Words::tr("Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.")
+        return WordingWords::tr(
+                   "Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.")
             .arg(momentText(level.missing_Nm));
     case LevelStatus::ClawTooTight:
-        return Words::tr("Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.")
+        return WordingWords::tr(
+                   "Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.")
             .arg(momentText(level.missing_Nm));
     case LevelStatus::SpringEdge:
-        return Words::tr(
+        return WordingWords::tr(
             "It would balance only with a spring half loose. Take that spring out, or one softer than it.");
     case LevelStatus::NoMoment:
-        return Words::tr("No spring pulls at any claw position. Hook springs in, or check their geometry.");
+        return WordingWords::tr("No spring pulls at any claw position. Hook springs in, or check their geometry.");
     }
     return {};
 }
@@ -100,17 +104,17 @@ QString stuck(const LevelSolution& level) {
 QString wayOut(const Alternative& way) {
     switch (way.kind) {
     case Alternative::Kind::AsItIs:
-        return Words::tr("as it is");
+        return WordingWords::tr("as it is");
     case Alternative::Kind::MoreSprings:
-        return Words::tr("%1 such springs").arg(way.springs);
+        return WordingWords::tr("%1 such springs").arg(way.springs);
     case Alternative::Kind::StifferSprings:
-        return Words::tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
+        return WordingWords::tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
     case Alternative::Kind::LighterSet:
-        return Words::tr("gauges at %1 %").arg(100.0 * way.share, 0, 'f', 0);
+        return WordingWords::tr("gauges at %1 %").arg(100.0 * way.share, 0, 'f', 0);
     case Alternative::Kind::Decked:
-        return Words::tr("decked on the body");
+        return WordingWords::tr("decked on the body");
     case Alternative::Kind::CentringAssist:
-        return Words::tr("centring assist %1").arg(momentText(way.assist_Nm));
+        return WordingWords::tr("centring assist %1").arg(momentText(way.assist_Nm));
     }
     return {};
 }
@@ -118,17 +122,18 @@ QString wayOut(const Alternative& way) {
 QString shortfall(const Shortfall& missing, const Units& units) {
     QStringList parts;
     if (missing.springRate)
-        parts.append(Words::tr("springs %1 % too soft").arg(100.0 * *missing.springRate, 0, 'f', 0));
+        parts.append(WordingWords::tr("springs %1 % too soft").arg(100.0 * *missing.springRate, 0, 'f', 0));
     if (missing.tension)
-        parts.append(Words::tr("strings that pull %1 % too hard").arg(100.0 * *missing.tension, 0, 'f', 0));
+        parts.append(WordingWords::tr("strings that pull %1 % too hard").arg(100.0 * *missing.tension, 0, 'f', 0));
     if (missing.hookDepth_m)
-        parts.append(Words::tr("hooks %1 too shallow").arg(lengthText(*missing.hookDepth_m, units)));
+        parts.append(WordingWords::tr("hooks %1 too shallow").arg(lengthText(*missing.hookDepth_m, units)));
     if (missing.setback_m)
-        parts.append(Words::tr("saddles %1 too far behind the pivot").arg(lengthText(*missing.setback_m, units)));
-    const QString made = parts.isEmpty()
-                             ? Words::tr("No single change within reason makes it comfortable.")
-                             : Words::tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
-    return Words::tr("Retuned, the stiffness is %1 N·m/rad; comfortable is %2. ")
+        parts.append(
+            WordingWords::tr("saddles %1 too far behind the pivot").arg(lengthText(*missing.setback_m, units)));
+    const QString made =
+        parts.isEmpty() ? WordingWords::tr("No single change within reason makes it comfortable.")
+                        : WordingWords::tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
+    return WordingWords::tr("Retuned, the stiffness is %1 N·m/rad; comfortable is %2. ")
                .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
                .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
            made;
@@ -137,35 +142,37 @@ QString shortfall(const Shortfall& missing, const Units& units) {
 QString inTune(const Derived& derived, const Units& units) {
     const Rig& rig = derived.rig();
     if (rig.bridge.family == Family::Fixed)
-        return Words::tr("Tune each string to pitch: nothing moves");
+        return WordingWords::tr("Tune each string to pitch: nothing moves");
     const double angle = derived.report.level.state.angle_rad;
-    return Words::tr("In tune the arm is at %1, its tip %2 above the top")
+    return WordingWords::tr("In tune the arm is at %1, its tip %2 above the top")
         .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
 }
 
 QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSolution& level) {
     if (!hasClaw(rig))
-        return Words::tr("With every string at pitch.");
+        return WordingWords::tr("With every string at pitch.");
     if (!level.balanced())
         return stuck(level);
     const QString stands =
         landing.stable
-            ? Words::tr("At pitch on this claw the plate is at %1.").arg(degreesText(landing.state.angle_rad))
-            : Words::tr("At pitch on this claw the plate runs to its stop.");
-    return stands + QLatin1Char('\n') + Words::tr("%1 for level.").arg(clawTurn(level.moreTurns)) + QLatin1Char('\n') +
-           Words::tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
+            ? WordingWords::tr("At pitch on this claw the plate is at %1.").arg(degreesText(landing.state.angle_rad))
+            : WordingWords::tr("At pitch on this claw the plate runs to its stop.");
+    return stands + QLatin1Char('\n') + WordingWords::tr("%1 for level.").arg(clawTurn(level.moreTurns)) +
+           QLatin1Char('\n') +
+           WordingWords::tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
 }
 
 QString leftAlone(const Job& job, const ChangeReport& report) {
     if (!report.hasClaw)
-        return Words::tr("After one pass exactly to pitch, before anything is done again:");
-    const QString first =
-        Words::tr("After one pass to pitch the plate is at %1").arg(degreesText(report.aloneFirst.after.angle_rad));
+        return WordingWords::tr("After one pass exactly to pitch, before anything is done again:");
+    const QString first = WordingWords::tr("After one pass to pitch the plate is at %1")
+                              .arg(degreesText(report.aloneFirst.after.angle_rad));
     if (!report.alone.stable)
-        return first + Words::tr("; however often you retune, it ends on its %1.")
-                           .arg(report.alone.rest.angle_rad > job.goal.angle_rad ? Words::tr("forward stop")
-                                                                                 : Words::tr("rear stop"));
-    return first + Words::tr("; retuned until it holds, it ends at %1.").arg(degreesText(report.alone.state.angle_rad));
+        return first + WordingWords::tr("; however often you retune, it ends on its %1.")
+                           .arg(report.alone.rest.angle_rad > job.goal.angle_rad ? WordingWords::tr("forward stop")
+                                                                                 : WordingWords::tr("rear stop"));
+    return first +
+           WordingWords::tr("; retuned until it holds, it ends at %1.").arg(degreesText(report.alone.state.angle_rad));
 }
 
 } // namespace flenzo::wording
