@@ -22,6 +22,16 @@
     </message>
 </context>
 <context>
+    <name>Practice</name>
+    <message numerus="yes">
+        <source>Said wrongly %n time(s).</source>
+        <translation>
+            <numerusform>Said wrongly once.</numerusform>
+            <numerusform>Said wrongly %n times.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::FirstAnswerForm</name>
     <message numerus="yes">
         <source>%n strings</source>

@@ -86,7 +86,10 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     connect(shop_, &ShopPage::jobOpened, this, [this] { showWork(); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
     connect(shop_, &ShopPage::demoWanted, this, &MainWindow::stockWithDemo);
-    connect(steps_, &JobPage::methodsToCompare, this, [this] { showPage(Practice); });
+    connect(steps_, &JobPage::methodsToCompare, this, [this] {
+        showPage(Practice);
+        practice_->showMethods();
+    });
     connect(practice_, &PracticePage::guitarPicked, this, [this](int demo) {
         if (leaveJob())
             openDemo(demo);

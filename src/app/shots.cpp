@@ -4,18 +4,20 @@
 #include "app/main_window.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
+#include "store/exercise_json.h"
 #include "widgets/look.h"
 #include "widgets/pages/listen_bar.h"
 #include "widgets/pages/plan_page.h"
+#include "widgets/pages/practice_bench.h"
+#include "widgets/pages/practice_page.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDeadlineTimer>
 #include <QDir>
 #include <QEventLoop>
+#include <QListWidget>
 #include <QPixmap>
-#include <QPushButton>
-#include <QSpinBox>
 #include <cmath>
 #include <cstdio>
 #include <tuple>
@@ -38,15 +40,44 @@ bool shoot(MainWindow& window, const QString& file) {
     return false;
 }
 
-/// A trial that has been played, small enough to be quick.
-bool shootTrial(MainWindow& window, const QDir& dir) {
+/// What an invented apprentice made of an exercise: so many of the adviser's acts, then handed over.
+bool keepRun(Logbook& book, const Exercise& exercise, double share, const QDateTime& at) {
+    const PracticeRun whole = adviserAt(exercise, 7);
+    PracticeRun run = replayed(whole, static_cast<qsizetype>(share * static_cast<double>(whole.acts().size())));
+    PracticeAct done;
+    done.what = PracticeAct::Do::Done;
+    return !run.act(done) &&
+           !book.addPractice({QStringLiteral("Mira"), exercise.name, 7, at, run.score(), {2.2 - 2.0 * share}, {}, {}});
+}
+
+/// The ladder with some runs on it, and the bench in the middle of one.
+bool shootPractice(MainWindow& window, const QDir& dir) {
+    const auto& book = window.context().session().logbook();
+    bool ok = true;
+    QDateTime at(QDate(2026, 11, 2), QTime(17, 0));
+    for (const auto& [name, share] : {std::pair{"fresh-strings", 0.5},
+                                      {"fresh-strings", 1.0},
+                                      {"gauge-step", 0.4},
+                                      {"gauge-step", 0.8},
+                                      {"gauge-step", 1.0},
+                                      {"drop-tuning", 0.7},
+                                      {"drop-tuning", 1.0}}) {
+        at = at.addDays(2);
+        if (book)
+            ok = ok && keepRun(*book, exerciseNamed(QLatin1String(name)).value(), share, at);
+    }
     window.showPage(MainWindow::Practice);
-    window.findChild<QSpinBox*>(QStringLiteral("trialGuitars"))->setValue(24);
-    auto* start = window.findChild<QPushButton*>(QStringLiteral("startTrial"));
-    start->click();
-    while (!start->isEnabled())
-        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 200);
-    return shoot(window, dir.filePath(QStringLiteral("practice.png")));
+    auto& page = *window.findChild<PracticePage*>();
+    page.findChild<QListWidget*>(QStringLiteral("exercises"))->setCurrentRow(3);
+    page.refresh();
+    ok = ok && shoot(window, dir.filePath(QStringLiteral("practice.png")));
+    page.bench().setAskNumber([](const QString&) { return std::optional(-2.0); });
+    PracticeRun run = replayed(adviserAt(exerciseNamed(QStringLiteral("sunk")).value(), 7), 24);
+    PracticeAct look;
+    look.what = PracticeAct::Do::Look;
+    run.act(look);
+    page.show(std::move(run));
+    return ok && shoot(window, dir.filePath(QStringLiteral("practice-bench.png")));
 }
 
 /// Goes on to a step of the job in the logbook, passing over what warns.
@@ -78,7 +109,6 @@ bool shootJob(MainWindow& window, const QDir& dir) {
                                      {StepId::Plan, "plan.png"},
                                      {StepId::Tools, "plan-tools.png"},
                                      {StepId::BlockIn, "strip-block.png"},
-                                     {StepId::Slacken, "strip-slacken.png"},
                                      {StepId::Wind, "string-wind.png"},
                                      {StepId::Lock, "lock.png"},
                                      {StepId::ReturnTest, "hand-over.png"}}) {
@@ -151,7 +181,7 @@ bool takeShots(MainWindow& window, const QString& folder) {
     window.showBench();
     ok = ok && here("balance-shaft.png");
     window.openDemo(0);
-    return ok && shootTrial(window, dir);
+    return ok && shootPractice(window, dir);
 }
 
 } // namespace flenzo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
 #include "cli/listen.h"
+#include "cli/practise.h"
 #include "cli/solve.h"
 #include "cli/trial.h"
 #include "domain/job.h"
@@ -92,6 +93,31 @@ int runListen(const QString& path, const QString& jobPath, double a4_Hz, double 
     if (!wav.ok())
         return refuse(sentence(path, wav.fault()));
     std::printf("%s", QJsonDocument(heardJson(wav.value(), job, a4_Hz, options)).toJson().constData());
+    return 0;
+}
+
+int runPractise(const QString& nameOrPath, const QString& scriptPath, std::uint32_t seed, bool adviser) {
+    const Result<Exercise> exercise = exerciseNamed(nameOrPath);
+    if (!exercise.ok())
+        return refuse(sentence(nameOrPath, exercise.fault()));
+    if (adviser == !scriptPath.isEmpty())
+        return refuse(QStringLiteral("flenzo-cli: practise wants either --script FILE or --adviser"));
+    if (adviser) {
+        std::printf("%s", QJsonDocument(practiceJson(adviserAt(exercise.value(), seed))).toJson().constData());
+        return 0;
+    }
+    PracticeRun run(exercise.value(), seed);
+    const Result<QJsonObject> json = readJsonFile(scriptPath);
+    const Result<QList<PracticeAct>> acts =
+        json.ok() ? actsFromJson(json.value(), run.job().rig) : Result<QList<PracticeAct>>(json.fault());
+    if (!acts.ok())
+        return refuse(sentence(scriptPath, acts.fault()));
+    for (qsizetype k = 0; k < acts.value().size(); ++k)
+        if (auto fault = run.act(acts.value()[k])) {
+            fault->field = QStringLiteral("acts[%1].%2").arg(k).arg(fault->field);
+            return refuse(sentence(scriptPath, *fault));
+        }
+    std::printf("%s", QJsonDocument(practiceJson(run)).toJson().constData());
     return 0;
 }
 
@@ -212,6 +238,15 @@ int main(int argc, char** argv) {
     listenCommand->add_option("--a4", a4_Hz, "reference pitch in Hz where there is no job")
         ->check(CLI::Range(ranges::referencePitch_Hz.least, ranges::referencePitch_Hz.most));
     listenCommand->add_option("--clock-ppm", clock_ppm, "by which the clock that recorded it ran fast");
+    std::string script;
+    std::uint32_t seed = 1;
+    bool adviser = false;
+    CLI::App* practiseCommand =
+        app.add_subcommand("practise", "Play an exercise without a screen and print what that was worth as JSON");
+    practiseCommand->add_option("exercise", file, "the name of an exercise, or a flenzo-exercise file")->required();
+    practiseCommand->add_option("--script", script, "flenzo-acts: what is done");
+    practiseCommand->add_option("--seed", seed, "which guitar");
+    practiseCommand->add_flag("--adviser", adviser, "let the adviser play it");
     TrialOptions trial;
     CLI::App* trialCommand =
         app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
@@ -243,6 +278,8 @@ int main(int argc, char** argv) {
         return runTrials(trial);
     if (adviseCommand->parsed())
         return runAdvise(QString::fromStdString(file), !noOutlook);
+    if (practiseCommand->parsed())
+        return runPractise(QString::fromStdString(file), QString::fromStdString(script), seed, adviser);
     if (listenCommand->parsed())
         return runListen(QString::fromStdString(file), QString::fromStdString(listenJob), a4_Hz, clock_ppm);
     if (againCommand->parsed())

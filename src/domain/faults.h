@@ -61,6 +61,22 @@ inline constexpr FaultCode pitchNeedsUnit{QT_TRANSLATE_NOOP("Fault", "needs a un
 inline constexpr FaultCode tuningNeedsNotes{
     QT_TRANSLATE_NOOP("Fault", "holds a pitch in hertz; give every string a note to keep it by name")};
 
+// Practice
+inline constexpr FaultCode practiceIsOver{
+    QT_TRANSLATE_NOOP("Fault", "comes too late: the exercise is over; begin it again or from one of its acts")};
+inline constexpr FaultCode noSuchString{QT_TRANSLATE_NOOP("Fault", "names none of this guitar's; name one of them")};
+inline constexpr FaultCode stringIsOff{QT_TRANSLATE_NOOP("Fault", "is off; put it on first")};
+inline constexpr FaultCode stringIsOn{QT_TRANSLATE_NOOP("Fault", "is on already; take it off first")};
+inline constexpr FaultCode actTooFar{
+    QT_TRANSLATE_NOOP("Fault", "goes further than a hand would: at most 20 turns, an octave, 5 mm")};
+inline constexpr FaultCode noClawHere{
+    QT_TRANSLATE_NOOP("Fault", "needs a claw and a gap, and this bridge has neither")};
+inline constexpr FaultCode nutHasNoCaps{QT_TRANSLATE_NOOP("Fault", "needs a nut that clamps, and this one is open")};
+inline constexpr FaultCode exerciseWithoutGuitar{
+    QT_TRANSLATE_NOOP("Fault", "is missing; give the guitar as a flenzo-job under \"job\" or name one under \"demo\"")};
+inline constexpr FaultCode noSuchExercise{
+    QT_TRANSLATE_NOOP("Fault", "is no exercise of this program and no file; there are %1")};
+
 // What is asked of a job
 inline constexpr FaultCode noStringPicked{QT_TRANSLATE_NOOP("Fault", "is not picked; press Ctrl and its number first")};
 inline constexpr FaultCode blockBeyondStops{

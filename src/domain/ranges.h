@@ -58,6 +58,13 @@ inline constexpr Range referenceTone_Hz{
 inline constexpr Range clock_cents{-3.4, 3.4,
                                    QT_TRANSLATE_NOOP("Range", "what a sound card's clock may be off by in cents")};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
+inline constexpr Range springCount{0.0, 8.0, QT_TRANSLATE_NOOP("Range", "how many springs there are")};
+inline constexpr Range practicePost_mm{-5.0, 5.0, QT_TRANSLATE_NOOP("Range", "how far the posts go, in millimetres")};
+inline constexpr Range guess{-1200.0, 1200.0, QT_TRANSLATE_NOOP("Range", "a guess, in turns or cents")};
+inline constexpr Range rung{1.0, 99.0, QT_TRANSLATE_NOOP("Range", "a rung of the ladder, from the easiest")};
+inline constexpr Range parPasses{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "passes that a good hand needs")};
+inline constexpr Range parVisits{0.0, 50.0, QT_TRANSLATE_NOOP("Range", "visits to the claw that a good hand needs")};
+inline constexpr Range parMinutes{1.0, 600.0, QT_TRANSLATE_NOOP("Range", "minutes that a good hand needs")};
 inline constexpr Range seed{0.0, 4294967295.0, QT_TRANSLATE_NOOP("Range", "a whole number")};
 inline constexpr Range slackStart_cents{
     -1200.0, 0.0, QT_TRANSLATE_NOOP("Range", "how far below pitch new strings are before the first pass")};

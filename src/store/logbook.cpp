@@ -22,7 +22,7 @@ namespace flenzo {
 namespace {
 
 constexpr int applicationId = 0x464c4e5a; // "FLNZ"
-constexpr int schemaVersion = 1;
+constexpr int schemaVersion = 2;
 
 const char* const schema[] = {
     "CREATE TABLE owners (id INTEGER PRIMARY KEY, name TEXT NOT NULL UNIQUE) STRICT",
@@ -37,6 +37,11 @@ const char* const schema[] = {
     "CREATE TABLE events (job INTEGER NOT NULL REFERENCES jobs(id) ON DELETE CASCADE, seq INTEGER NOT NULL, "
     "body TEXT NOT NULL, PRIMARY KEY (job, seq)) STRICT, WITHOUT ROWID",
     "CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT"};
+/// Version 2: who practised what. No real guitar is touched by it.
+const char* const practiceSchema[] = {
+    "CREATE TABLE practice (id INTEGER PRIMARY KEY, apprentice TEXT NOT NULL, exercise TEXT NOT NULL, seed INTEGER NOT "
+    "NULL, at TEXT NOT NULL, score TEXT NOT NULL, acts TEXT NOT NULL) STRICT",
+    "CREATE INDEX practice_by_apprentice ON practice (apprentice, at)"};
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
@@ -162,6 +167,9 @@ std::optional<Fault> Logbook::migrate(int version) {
     bool ok = true;
     if (version < 1)
         for (const char* const statement : schema)
+            ok = ok && query.exec(QLatin1String(statement));
+    if (version < 2)
+        for (const char* const statement : practiceSchema)
             ok = ok && query.exec(QLatin1String(statement));
     ok = ok && query.exec(QStringLiteral("PRAGMA application_id=%1").arg(applicationId)) &&
          query.exec(QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/job.h"
+#include "domain/practice/practice_run.h"
 
 #include <QDateTime>
 #include <QLockFile>
@@ -20,6 +21,16 @@ struct JobRow {
     QDate received, due;
     QDateTime changed;
     int entries = 0; ///< in its log
+};
+
+/// One run of an exercise, as it is kept.
+struct PracticeRecord {
+    QString apprentice, exercise;
+    std::uint32_t seed = 0;
+    QDateTime at;
+    PracticeScore score;
+    QList<double> guessErrors_turns, guessErrors_cents; ///< of the claw, of where the lowest string lands
+    QByteArray acts;                                    ///< `flenzo-acts`
 };
 
 /// Which jobs a list shows; an empty one shows all, newest change first.
@@ -58,6 +69,11 @@ public:
     /// Newest first.
     [[nodiscard]] Result<QList<JobRow>> jobsOf(qint64 guitarId) const;
     [[nodiscard]] Result<int> jobCount() const;
+
+    /// A run of an exercise by an apprentice.
+    [[nodiscard]] std::optional<Fault> addPractice(const PracticeRecord& record);
+    /// All of theirs, oldest first; of everybody where no name is given.
+    [[nodiscard]] Result<QList<PracticeRecord>> practice(const QString& apprentice) const;
 
     /// A small setting of the shop (its defaults, the job that was open); empty where there is none.
     [[nodiscard]] Result<QString> setting(const QString& key) const;

@@ -2,6 +2,7 @@
 #include "app/languages.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
+#include "store/exercise_json.h"
 #include "support/pseudo.h"
 #include "support/window.h"
 #include "widgets/controls/fitting_label.h"
@@ -32,6 +33,8 @@ QString withoutData(QString text, const Job& job, const Catalogue& catalogue) {
         data.append(string.label);
     for (const QString& demo : demoNames())
         data.append(demo);
+    for (const Exercise& exercise : bundledExercises().value())
+        data += {exercise.title, exercise.story, exercise.task};
     for (const QString& words : data)
         if (!words.isEmpty())
             text.remove(words);

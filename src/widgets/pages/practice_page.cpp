@@ -1,167 +1,343 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_page.h"
 
-#include "paint/trial_chart.h"
-#include "widgets/controls/figure_table.h"
+#include "paint/progress_chart.h"
+#include "store/exercise_json.h"
+#include "store/files.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/dialogs/job_sheet.h"
 #include "widgets/look.h"
+#include "widgets/pages/practice_bench.h"
+#include "widgets/pages/practice_result.h"
+#include "widgets/pages/trial_panel.h"
+#include "widgets/text/practice_words.h"
 
 #include <QBoxLayout>
-#include <QHeaderView>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QJsonDocument>
 #include <QLabel>
-#include <QProgressBar>
+#include <QLineEdit>
+#include <QListWidget>
 #include <QPushButton>
-#include <QSpinBox>
-#include <QThread>
-#include <QTimer>
+#include <QRandomGenerator>
+#include <QStackedWidget>
+#include <QTabWidget>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
 
 namespace {
 
-constexpr int pollMs = 100;
+/// How far off a beginner's guesses usually are; assumed, to put turns and cents on one scale.
+constexpr double usualOff_turns = 2.0, usualOff_cents = 60.0;
+
+std::optional<double> guessError(const PracticeRecord& record) {
+    double sum = 0.0;
+    int count = 0;
+    const auto add = [&](const QList<double>& errors, double usual) {
+        for (const double error : errors) {
+            sum += std::min(1.0, std::abs(error) / usual);
+            ++count;
+        }
+    };
+    add(record.guessErrors_turns, usualOff_turns);
+    add(record.guessErrors_cents, usualOff_cents);
+    return count > 0 ? std::optional(sum / count) : std::nullopt;
+}
 
 } // namespace
 
-struct PracticePage::Run {
-    TrialSetup setup;
-    TrialReport report;
-    std::atomic<bool> cancel{false};
-    std::atomic<int> done{0};
-};
+PracticePage::PracticePage(AppContext& context, const QStringList& guitars, QWidget* parent) : Page(context, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    stack_ = new QStackedWidget(this);
+    column->addWidget(stack_);
+    if (const Result<QList<Exercise>> all = bundledExercises(); all.ok())
+        exercises_ = all.value();
+    tabs_ = new QTabWidget(stack_);
+    tabs_->setObjectName(QStringLiteral("practiceTabs"));
+    tabs_->addTab(buildLadder(guitars), tr("&Ladder"));
+    tabs_->addTab(new TrialPanel(context_, tabs_), tr("&Compare methods"));
+    bench_ = new PracticeBench(context_, stack_);
+    result_ = new PracticeResult(context_, stack_);
+    for (QWidget* each : std::initializer_list<QWidget*>{tabs_, bench_, result_})
+        stack_->addWidget(each);
+    connect(bench_, &PracticeBench::finished, this, &PracticePage::finish);
+    connect(bench_, &PracticeBench::left, this, [this] { stack_->setCurrentWidget(tabs_); });
+    connect(result_, &PracticeResult::ladderWanted, this, [this] {
+        stack_->setCurrentWidget(tabs_);
+        refreshLadder();
+    });
+    connect(result_, &PracticeResult::anotherWanted, this,
+            [this] { begin(result_->run()->exercise(), QRandomGenerator::global()->generate()); });
+    connect(result_, &PracticeResult::againFrom, this, [this](qsizetype act) { show(replayed(*result_->run(), act)); });
+}
 
-PracticePage::PracticePage(AppContext& context, const QStringList& guitars, QWidget* parent)
-    : Page(context, parent), timer_(new QTimer(this)) {
-    auto* row = new QHBoxLayout(this);
+QWidget* PracticePage::buildLadder(const QStringList& guitars) {
+    auto* page = new QWidget(this);
+    auto* row = new QHBoxLayout(page);
     row->setContentsMargins(8, 8, 8, 8);
-    row->setSpacing(8);
-    row->addWidget(buildGuitars(guitars), 2);
-    row->addWidget(buildTrial(), 5);
-    timer_->setInterval(pollMs);
-    connect(timer_, &QTimer::timeout, this, &PracticePage::poll);
+    row->setSpacing(16);
+    auto* left = new QVBoxLayout;
+    auto* who = new QHBoxLayout;
+    who->addWidget(new QLabel(tr("apprentice"), page));
+    apprentice_ = new QComboBox(page);
+    apprentice_->setObjectName(QStringLiteral("apprentice"));
+    apprentice_->setAccessibleName(tr("Who practises"));
+    apprentice_->setEditable(true);
+    apprentice_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    apprentice_->lineEdit()->setPlaceholderText(tr("a name, so that it is kept"));
+    who->addWidget(apprentice_, 1);
+    left->addLayout(who);
+    list_ = new QListWidget(page);
+    list_->setObjectName(QStringLiteral("exercises"));
+    list_->setAccessibleName(tr("Exercises, from the easiest"));
+    left->addWidget(list_, 1);
+    left->addWidget(buildGuitars(guitars));
+    row->addLayout(left, 4);
+    auto* right = new QVBoxLayout;
+    const auto line = [&](TextRole role, const char* name) {
+        QLabel* made = label(role, page, QLatin1String(name));
+        made->setWordWrap(true);
+        right->addWidget(made);
+        return made;
+    };
+    title_ = line(TextRole::Act, "exerciseTitle");
+    story_ = line(TextRole::Body, "exerciseStory");
+    task_ = line(TextRole::Heading, "exerciseTask");
+    best_ = line(TextRole::Small, "exerciseBest");
+    auto* buttons = new QHBoxLayout;
+    begin_ = new QPushButton(tr("Begin  (Enter)"), page);
+    begin_->setObjectName(QStringLiteral("beginExercise"));
+    auto* open = new QPushButton(tr("Open an exercise…"), page);
+    auto* sheet = new QPushButton(tr("Summary as PDF…"), page);
+    sheet->setObjectName(QStringLiteral("practiceSummary"));
+    for (QPushButton* each : {begin_, open, sheet})
+        buttons->addWidget(each);
+    buttons->addStretch();
+    right->addLayout(buttons);
+    progress_ = new SceneView(page);
+    progress_->setObjectName(QStringLiteral("practiceProgress"));
+    progress_->setAccessibleName(tr("Practice so far"));
+    right->addWidget(progress_, 1);
+    row->addLayout(right, 6);
+    connect(list_, &QListWidget::currentRowChanged, this, &PracticePage::showPicked);
+    connect(list_, &QListWidget::itemActivated, begin_, &QPushButton::click);
+    connect(begin_, &QPushButton::clicked, this, [this] {
+        if (const int at = list_->currentRow(); at >= 0)
+            begin(exercises_[at], QRandomGenerator::global()->generate());
+    });
+    connect(open, &QPushButton::clicked, this, &PracticePage::askExercise);
+    connect(sheet, &QPushButton::clicked, this, &PracticePage::askSummary);
+    connect(apprentice_, &QComboBox::currentTextChanged, this, &PracticePage::refreshLadder);
+    return page;
 }
 
-PracticePage::~PracticePage() {
-    stop();
-    if (thread_)
-        thread_->wait();
-}
-
-/// Guitars that answer by themselves, to work on without fear.
+/// Guitars that answer by themselves, with the adviser at hand.
 QWidget* PracticePage::buildGuitars(const QStringList& guitars) {
-    QVBoxLayout* column = nullptr;
-    QFrame* panel = titledPanel(this, tr("Work on a simulated guitar"), column);
-    QLabel* words = label(TextRole::Body, panel);
-    words->setText(tr("These guitars answer: do the acts as on a real one, and let the guitar do and read what is "
-                      "asked with F9. Nothing can break."));
+    auto* box = new QWidget(this);
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    QLabel* words = label(TextRole::Small, box);
+    words->setText(tr("Or with the adviser: a simulated guitar as a job of its own. It answers with F9."));
     words->setWordWrap(true);
     column->addWidget(words);
-    for (int g = 0; g < guitars.size(); ++g) {
-        auto* pick = new QPushButton(guitars[g], panel);
-        pick->setObjectName(QStringLiteral("practice%1").arg(g));
-        connect(pick, &QPushButton::clicked, this, [this, g] { Q_EMIT guitarPicked(g); });
-        column->addWidget(pick);
-    }
-    column->addStretch();
-    return panel;
+    auto* row = new QHBoxLayout;
+    auto* pick = new QComboBox(box);
+    pick->setObjectName(QStringLiteral("practiceGuitars"));
+    pick->setAccessibleName(tr("Simulated guitars"));
+    pick->addItems(guitars);
+    pick->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed); // names as long as they like widen no page
+    auto* work = new QPushButton(tr("Work on it"), box);
+    work->setObjectName(QStringLiteral("practiceWork"));
+    row->addWidget(pick, 1);
+    row->addWidget(work);
+    column->addLayout(row);
+    connect(work, &QPushButton::clicked, this, [this, pick] { Q_EMIT guitarPicked(pick->currentIndex()); });
+    return box;
 }
 
-QWidget* PracticePage::buildTrial() {
-    QVBoxLayout* column = nullptr;
-    QFrame* panel = titledPanel(this, tr("Compare methods on guitars like the one in work"), column);
-    auto* row = new QHBoxLayout;
-    row->addWidget(new QLabel(tr("simulated guitars"), panel));
-    guitars_ = new QSpinBox(panel);
-    guitars_->setObjectName(QStringLiteral("trialGuitars"));
-    guitars_->setAccessibleName(tr("How many simulated guitars"));
-    guitars_->setRange(1, 5000);
-    guitars_->setValue(40);
-    row->addWidget(guitars_);
-    start_ = new QPushButton(tr("Compare"), panel);
-    start_->setObjectName(QStringLiteral("startTrial"));
-    stop_ = new QPushButton(tr("Stop"), panel);
-    stop_->setObjectName(QStringLiteral("stopTrial"));
-    stop_->setEnabled(false);
-    progress_ = new QProgressBar(panel);
-    progress_->setAccessibleName(tr("Progress of the trial"));
-    progress_->setTextVisible(false);
-    said_ = label(TextRole::Small, panel, QStringLiteral("trialSaid"));
-    row->addWidget(start_);
-    row->addWidget(stop_);
-    row->addWidget(progress_, 1);
-    column->addLayout(row);
-    column->addWidget(said_);
-    chart_ = new SceneView(panel);
-    chart_->setObjectName(QStringLiteral("trialChart"));
-    chart_->setAccessibleName(tr("Passes by each method and by the adviser"));
-    column->addWidget(chart_, 1);
-    connect(start_, &QPushButton::clicked, this, &PracticePage::start);
-    connect(stop_, &QPushButton::clicked, this, &PracticePage::stop);
-    return panel;
+QString PracticePage::apprentice() const {
+    return apprentice_->currentText().trimmed();
+}
+
+QList<PracticeRecord> PracticePage::records() const {
+    const auto& book = context_.session().logbook();
+    if (!book)
+        return {};
+    const Result<QList<PracticeRecord>> all = book->practice(QString());
+    return all.ok() ? all.value() : QList<PracticeRecord>();
 }
 
 void PracticePage::refresh() {
-    showReport();
+    refreshLadder();
+    if (stack_->currentWidget() == bench_)
+        bench_->refresh();
 }
 
-void PracticePage::showReport() {
-    const double scale = context_.preferences().textScale;
-    chart_->show([this, scale](const QSizeF& size) { return buildTrialChart(report_, size, scale); },
-                 context_.preferences());
+void PracticePage::refreshLadder() {
+    const QString who = apprentice();
+    const QSignalBlocker names(apprentice_), rows(list_);
+    QStringList everybody;
+    QMap<QString, PracticeScore> best;
+    PracticeProgress progress;
+    for (const PracticeRecord& record : records()) {
+        if (!everybody.contains(record.apprentice))
+            everybody.append(record.apprentice);
+        if (record.apprentice != who)
+            continue;
+        if (!best.contains(record.exercise) || record.score.points > best[record.exercise].points)
+            best[record.exercise] = record.score;
+        progress.runs.append(
+            {QStringLiteral("%1, %2").arg(record.exercise, record.at.toLocalTime().date().toString(Qt::ISODate)),
+             record.score.points, record.score.passed, guessError(record)});
+    }
+    if (apprentice_->count() != everybody.size()) {
+        apprentice_->clear();
+        apprentice_->addItems(everybody);
+        apprentice_->setCurrentText(who.isEmpty() && !everybody.isEmpty() ? everybody.last() : who);
+        if (apprentice() != who) {
+            refreshLadder();
+            return;
+        }
+    }
+    const int at = std::max(0, list_->currentRow());
+    list_->clear();
+    for (const Exercise& exercise : exercises_) {
+        const auto found = best.find(exercise.name);
+        const QString mark = found == best.end() ? QStringLiteral("\u00b7")
+                             : found->passed     ? QStringLiteral("\u2713")
+                                                 : QStringLiteral("\u2013");
+        list_->addItem(QStringLiteral("%1  %2  %3%4")
+                           .arg(mark)
+                           .arg(exercise.rung)
+                           .arg(exercise.title, found == best.end() ? QString() : tr("  (%1)").arg(found->points)));
+    }
+    list_->setCurrentRow(std::min(at, list_->count() - 1));
+    progress_->show([progress, scale = context_.preferences().textScale](
+                        const QSizeF& size) { return buildProgress(progress, size, scale); },
+                    context_.preferences());
+    showPicked();
 }
 
-void PracticePage::start() {
-    if (thread_)
+void PracticePage::showPicked() {
+    const int at = list_->currentRow();
+    begin_->setEnabled(at >= 0);
+    if (at < 0 || at >= exercises_.size())
         return;
-    run_ = std::make_shared<Run>();
-    run_->setup.job = benchJobOf(context_.session().job());
-    run_->setup.job.log.clear();
-    run_->setup.guitars = guitars_->value();
-    run_->setup.cancel = &run_->cancel;
-    run_->setup.progress = [run = run_.get()](int done) { run->done = done; };
-    progress_->setRange(0, guitars_->value() * static_cast<int>(practisedMethods().size() + 1));
-    progress_->setValue(0);
-    start_->setEnabled(false);
-    stop_->setEnabled(true);
-    said_->setText(tr("Playing; the window stays free for other work."));
-    thread_ = QThread::create([run = run_] { run->report = runTrial(run->setup); });
-    connect(thread_, &QThread::finished, this, &PracticePage::finish);
-    thread_->start(QThread::LowPriority);
-    timer_->start();
+    const Exercise& exercise = exercises_[at];
+    title_->setText(exercise.title);
+    story_->setText(exercise.story);
+    task_->setText(exercise.task);
+    best_->setText(tr("A good hand: %1 passes, %2 claw visits, %3 min. Nobody advises; nothing can break.")
+                       .arg(exercise.parPasses, 0, 'f', 1)
+                       .arg(exercise.parVisits)
+                       .arg(exercise.parMinutes, 0, 'f', 0));
 }
 
-void PracticePage::stop() {
-    if (run_)
-        run_->cancel = true;
+void PracticePage::begin(const Exercise& exercise, std::uint32_t seed) {
+    show(PracticeRun(exercise, seed));
 }
 
-void PracticePage::poll() {
-    if (run_)
-        progress_->setValue(run_->done);
+void PracticePage::show(PracticeRun run) {
+    bench_->begin(std::move(run));
+    stack_->setCurrentWidget(bench_);
+}
+
+bool PracticePage::openExercise(const QString& path) {
+    const Result<Exercise> read = exerciseNamed(path);
+    if (!read.ok()) {
+        Q_EMIT context_.said(sentence(path, read.fault()), true);
+        return false;
+    }
+    exercises_.append(read.value());
+    refreshLadder();
+    list_->setCurrentRow(static_cast<int>(exercises_.size()) - 1);
+    return true;
+}
+
+void PracticePage::askExercise() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open an exercise"), QString(),
+                                                      tr("Exercises (*.flenzo-exercise *.json)"));
+    if (!path.isEmpty())
+        openExercise(path);
+}
+
+void PracticePage::showMethods() {
+    stack_->setCurrentWidget(tabs_);
+    tabs_->setCurrentIndex(1);
 }
 
 void PracticePage::finish() {
-    timer_->stop();
-    thread_->deleteLater();
-    thread_ = nullptr;
-    start_->setEnabled(true);
-    stop_->setEnabled(false);
-    if (run_->report.cancelled) {
-        said_->setText(tr("Stopped. Nothing of it is shown, since half a trial would mislead."));
-        progress_->setValue(0);
+    const PracticeRun run = *bench_->run();
+    keep(run);
+    result_->show(run);
+    stack_->setCurrentWidget(result_);
+}
+
+/// Kept for a name only; no real guitar is touched by it.
+void PracticePage::keep(const PracticeRun& run) {
+    const auto& book = context_.session().logbook();
+    if (!book || book->readOnly() || apprentice().isEmpty()) {
+        context_.say(tr("Not kept: give the apprentice a name on the ladder to keep what is practised."));
         return;
     }
-    report_ = std::move(run_->report);
-    progress_->setValue(progress_->maximum());
-    said_->setText(
-        report_.stable == 0
-            ? tr("None of these guitars has a stable float with this set: the plan has the ways out.")
-            : tr("%1 of %2 guitars have a stable float. The outlook given at the start held on %3 % of them.")
-                  .arg(report_.stable)
-                  .arg(report_.guitars)
-                  .arg(100.0 * report_.coverage, 0, 'f', 0));
-    showReport();
+    PracticeRecord record;
+    record.apprentice = apprentice();
+    record.exercise = run.exercise().name;
+    record.seed = run.seed();
+    record.at = QDateTime::currentDateTimeUtc();
+    record.score = run.score();
+    record.acts = QJsonDocument(actsToJson(run.acts(), run.job().rig)).toJson(QJsonDocument::Compact);
+    for (const Guessed& guess : run.guesses())
+        if (const auto error = guess.error())
+            (guess.what == PracticeAct::Guess::ClawTurns ? record.guessErrors_turns : record.guessErrors_cents)
+                .append(*error);
+    context_.accept(book->addPractice(record));
+}
+
+QString PracticePage::summary() const {
+    QString rows;
+    int passed = 0, runs = 0;
+    QSet<QString> done;
+    for (const PracticeRecord& record : records()) {
+        if (record.apprentice != apprentice())
+            continue;
+        ++runs;
+        if (record.score.passed && !done.contains(record.exercise)) {
+            done.insert(record.exercise);
+            ++passed;
+        }
+        rows += QStringLiteral("<tr><td>%1</td><td>%2</td><td align='right'>%3</td><td align='right'>%4</td><td "
+                               "align='right'>%5</td><td>%6</td></tr>")
+                    .arg(record.at.toLocalTime().date().toString(Qt::ISODate), record.exercise.toHtmlEscaped())
+                    .arg(record.score.points)
+                    .arg(record.score.passes, 0, 'f', 1)
+                    .arg(record.score.minutes, 0, 'f', 0)
+                    .arg(record.score.passed ? tr("passed") : QString());
+    }
+    return QStringLiteral("<html><body><h1>%1</h1><p>%2</p><table cellpadding='4'><tr><th>%3</th><th>%4</th><th>%5</th>"
+                          "<th>%6</th><th>%7</th><th></th></tr>%8</table><p>%9</p></body></html>")
+        .arg(tr("%1: practice on floating bridges").arg(apprentice().toHtmlEscaped()),
+             tr("%1 of %2 exercises passed, in %3 runs.").arg(passed).arg(exercises_.size()).arg(runs), tr("day"),
+             tr("exercise"), tr("points"), tr("passes"), tr("minutes"), rows,
+             tr("Played on simulated guitars with a sticking pivot, settling strings and coarse tools, nobody "
+                "advising."));
+}
+
+void PracticePage::askSummary() {
+    if (apprentice().isEmpty()) {
+        context_.say(tr("Whose? Give the apprentice's name first."));
+        return;
+    }
+    const QString path = QFileDialog::getSaveFileName(this, tr("Summary as PDF"), apprentice() + QStringLiteral(".pdf"),
+                                                      tr("PDF (*.pdf)"));
+    if (path.isEmpty())
+        return;
+    if (const auto fault = writeFile(path, sheetPdf(summary(), apprentice())))
+        Q_EMIT context_.said(sentence(path, *fault), true);
 }
 
 } // namespace flenzo

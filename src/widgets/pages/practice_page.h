@@ -1,53 +1,66 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/simulation/trial.h"
+#include "domain/practice/practice_run.h"
+#include "store/logbook.h"
 #include "widgets/pages/page.h"
 
-#include <QWidget>
-#include <memory>
-
+class QComboBox;
 class QLabel;
-class QProgressBar;
+class QListWidget;
 class QPushButton;
-class QSpinBox;
-class QThread;
-class QTimer;
+class QStackedWidget;
+class QTabWidget;
 
 namespace flenzo {
 
+class PracticeBench;
+class PracticeResult;
 class SceneView;
 
-/// Guitars to practise on, and every method compared on guitars like the one in work, played in the background.
+/// A ladder of exercises on guitars that answer, what each apprentice made of them, and methods compared by playing
+/// them.
 class PracticePage : public Page {
     Q_OBJECT
 public:
     PracticePage(AppContext& context, const QStringList& guitars, QWidget* parent);
-    ~PracticePage() override;
     void refresh() override;
+    /// Begins that exercise on the guitar of that seed.
+    void begin(const Exercise& exercise, std::uint32_t seed);
+    void show(PracticeRun run); ///< goes on with one
+    using QWidget::show;
+    bool openExercise(const QString& path);
+    void showMethods(); ///< the comparison of methods
+    [[nodiscard]] PracticeBench& bench() { return *bench_; }
+    [[nodiscard]] PracticeResult& result() { return *result_; }
+    [[nodiscard]] QString apprentice() const;
+    /// Everything an apprentice practised, as one page to print.
+    [[nodiscard]] QString summary() const;
 
 Q_SIGNALS:
     void guitarPicked(int index);
 
 private:
-    struct Run; ///< shared with the thread that plays
+    QWidget* buildLadder(const QStringList& guitars);
     QWidget* buildGuitars(const QStringList& guitars);
-    QWidget* buildTrial();
-    void showReport();
-    void start();
-    void stop();
-    void poll();
+    void refreshLadder();
+    void showPicked();
     void finish();
+    void keep(const PracticeRun& run);
+    void askSummary();
+    void askExercise();
+    [[nodiscard]] QList<PracticeRecord> records() const;
 
-    QLabel* said_;
-    SceneView* chart_;
-    QSpinBox* guitars_;
-    QPushButton *start_, *stop_;
-    QProgressBar* progress_;
-    QTimer* timer_;
-    std::shared_ptr<Run> run_;
-    QThread* thread_ = nullptr;
-    TrialReport report_;
+    QStackedWidget* stack_;
+    QTabWidget* tabs_;
+    QComboBox* apprentice_;
+    QListWidget* list_;
+    QLabel *title_, *story_, *task_, *best_;
+    QPushButton* begin_;
+    SceneView* progress_;
+    PracticeBench* bench_;
+    PracticeResult* result_;
+    QList<Exercise> exercises_;
 };
 
 } // namespace flenzo

@@ -1,0 +1,187 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Somebody who has never opened the program, from the first start to a scored exercise, by keys.
+#include "app/main_window.h"
+#include "store/exercise_json.h"
+#include "store/files.h"
+#include "support/window.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/pages/practice_bench.h"
+#include "widgets/pages/practice_page.h"
+#include "widgets/pages/practice_result.h"
+
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTabWidget>
+#include <QTableWidget>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+class TestPracticePage : public QObject, WindowFixture {
+    Q_OBJECT
+
+    PracticePage& page() { return *window_->findChild<PracticePage*>(); }
+    PracticeBench& bench() { return page().bench(); }
+    const PracticeRun& run() { return *bench().run(); }
+    void press(Qt::Key key) { QTest::keyClick(find<QLineEdit>("practiceEntry"), key); }
+    void type(const QString& text) { QTest::keyClicks(find<QLineEdit>("practiceEntry"), text); }
+    void open() {
+        window_->showPage(MainWindow::Practice);
+        find<QComboBox>("apprentice")->setCurrentText(QStringLiteral("Mira"));
+    }
+    void begin(const char* exercise, std::uint32_t seed) {
+        open();
+        page().begin(exerciseNamed(QLatin1String(exercise)).value(), seed);
+    }
+    /// Picks the string by keys.
+    void pick(std::size_t string) {
+        auto* table = find<QTableWidget>("practiceReadings");
+        for (int k = 0; k < table->rowCount() && table->currentRow() != static_cast<int>(string); ++k)
+            press(Qt::Key_Down);
+        QCOMPARE(table->currentRow(), static_cast<int>(string));
+    }
+    /// What the adviser would do at this very guitar, done by keys with rounded figures.
+    void followTheAdviser() {
+        for (int k = 0; k < 300 && !run().isOver(); ++k) {
+            const Advice advice = advise(benchJobOf(run().job()));
+            const NextAct& next = advice.act;
+            switch (next.what) {
+            case NextAct::Do::Read:
+                for (const std::size_t string : next.strings) {
+                    pick(string);
+                    press(Qt::Key_R);
+                }
+                if (next.gap)
+                    press(Qt::Key_G);
+                break;
+            case NextAct::Do::Claw:
+                type(QString::number(std::abs(next.turns.mean()), 'f', 2));
+                press(next.turns.mean() < 0.0 ? Qt::Key_L : Qt::Key_T);
+                break;
+            case NextAct::Do::Tune:
+                pick(next.aim.string);
+                type(QString::number(std::lround(next.aim.cents)));
+                press(Qt::Key_Return);
+                break;
+            case NextAct::Do::Unblock:
+                press(Qt::Key_O);
+                break;
+            case NextAct::Do::Stretch:
+                pick(next.aim.string);
+                press(Qt::Key_P);
+                break;
+            default:
+                press(Qt::Key_E);
+            }
+        }
+    }
+
+private Q_SLOTS:
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
+
+    void fromTheFirstStartToAScore() {
+        open();
+        auto* list = find<QListWidget>("exercises");
+        QVERIFY(list->count() >= 11 && list->currentRow() == 0);
+        QVERIFY(!text("exerciseTitle").isEmpty() && !text("exerciseStory").isEmpty());
+        find<QPushButton>("beginExercise")->click();
+        QVERIFY(bench().isVisible() && find<QLineEdit>("practiceEntry")->hasFocus());
+        bench().setAskNumber([](const QString&) { return std::optional(-20.0); });
+        press(Qt::Key_A);
+        const auto* readings = find<QTableWidget>("practiceReadings");
+        for (int row = 0; row < readings->rowCount(); ++row)
+            QVERIFY(!readings->item(row, 1)->text().isEmpty());
+        followTheAdviser();
+        QVERIFY(run().isOver());
+        auto& result = page().result();
+        QVERIFY(result.isVisible());
+        QVERIFY2(text("practicePoints").contains(QLatin1String("passed")) &&
+                     !text("practicePoints").contains(QLatin1String("not")),
+                 qPrintable(text("practicePoints") + text("practiceLines")));
+        QVERIFY(text("practiceLines").contains(QLatin1String("Lowest string guessed")));
+        result.finishAdviser();
+        QVERIFY(result.adviser() && result.adviser()->score().passed);
+        QVERIFY(!find<SceneView>("practiceYours")->scene().description.isEmpty() &&
+                !find<SceneView>("practiceAdvised")->scene().description.isEmpty());
+        auto* acts = find<QListWidget>("practiceActs");
+        QCOMPARE(acts->count(), static_cast<int>(run().acts().size()));
+        acts->setCurrentRow(3);
+        QVERIFY(!text("practiceWhy").isEmpty());
+        // It is kept, and shows on the ladder and on paper.
+        QCOMPARE(book().practice(QStringLiteral("Mira")).value().size(), 1);
+        QCOMPARE(book().jobCount().value(), 0);
+        find<QPushButton>("practiceLadder")->click();
+        QVERIFY(list->item(0)->text().contains(QChar(0x2713)));
+        QVERIFY(find<SceneView>("practiceProgress")->scene().find(QStringLiteral("run-0")));
+        QVERIFY(page().summary().contains(QLatin1String("Mira")) && page().summary().contains(QLatin1String("passed")));
+    }
+
+    void itIsTriedAgainFromAnAct() {
+        begin("sunk", 11);
+        bench().setAskNumber([](const QString&) { return std::optional(2.0); });
+        type(QStringLiteral("1 1/2"));
+        press(Qt::Key_L);
+        QCOMPARE(run().acts().size(), 2); // the guess before it
+        type(QStringLiteral("6"));
+        press(Qt::Key_T);
+        press(Qt::Key_E);
+        QVERIFY(text("practicePoints").contains(QLatin1String("not passed")));
+        QVERIFY2(text("practiceLines").contains(QLatin1String("What cost most")), qPrintable(text("practiceLines")));
+        QCOMPARE(find<QListWidget>("practiceActs")->currentRow(), static_cast<int>(*run().costliestAct()));
+        find<QPushButton>("practiceAgainFrom")->click();
+        QVERIFY(bench().isVisible() && !run().isOver());
+        QCOMPARE(run().seed(), 11U);
+        QCOMPARE(run().acts().size(), 2); // as it was before that
+        QCOMPARE(run().acts().last().turns.bass, -1.5);
+    }
+
+    void whatIsWrongIsSaidAndPutRight() {
+        begin("what-is-wrong", 2);
+        bench().setAskNumber([](const QString&) { return std::optional(0.0); });
+        press(Qt::Key_I);
+        QVERIFY(text("practiceSays").contains(QLatin1String("springs")));
+        press(Qt::Key_V);
+        press(Qt::Key_D);
+        press(Qt::Key_C);
+        QVERIFY(text("practiceSays").contains(QLatin1String("caliper")));
+        const GuitarFault hidden = run().hiddenFault();
+        bench().setAskFault([] { return std::optional(GuitarFault::CapTurned); });
+        press(Qt::Key_F);
+        QCOMPARE(text("practiceSays"), QStringLiteral("Not that."));
+        pick(run().hiddenString());
+        bench().setAskFault([hidden] { return std::optional(hidden); });
+        press(Qt::Key_F);
+        QVERIFY(text("practiceSays").startsWith(QLatin1String("Right")));
+        QVERIFY(run().score().found);
+    }
+
+    void badInputIsOneSentence() {
+        begin("fresh-strings", 2);
+        QSignalSpy said(&window_->context(), &AppContext::said);
+        press(Qt::Key_Return); // to what?
+        QCOMPARE(said.count(), 1);
+        type(QStringLiteral("99999"));
+        press(Qt::Key_Return);
+        QCOMPARE(said.count(), 2);
+        QVERIFY(run().acts().isEmpty());
+        bench().setAskNumber([](const QString&) { return std::optional<double>(); });
+        find<QLineEdit>("practiceEntry")->setText(QStringLiteral("0"));
+        press(Qt::Key_Return); // the guess was not given
+        QVERIFY(run().acts().isEmpty());
+        const QString file = dir_->filePath(QStringLiteral("mine.flenzo-exercise"));
+        QVERIFY(!writeFile(file, QByteArrayLiteral("{\"format\":\"flenzo-exercise\",\"version\":1,\"name\":\"x\"}")));
+        QVERIFY(!page().openExercise(file));
+        QVERIFY2(said.last().front().toString().contains(QLatin1String("job")),
+                 qPrintable(said.last().front().toString()));
+        press(Qt::Key_Escape); // the entry first
+        press(Qt::Key_Escape);
+        QVERIFY(!bench().isVisible() && find<QTabWidget>("practiceTabs")->isVisible());
+    }
+};
+
+QTEST_MAIN(TestPracticePage)
+#include "test_practice_page.moc"

@@ -1,0 +1,354 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Exercises: that they can be solved, what each fault shows, what hurts, and files with nonsense.
+#include "domain/practice/practice_run.h"
+#include "store/exercise_json.h"
+#include "store/logbook.h"
+
+#include <QJsonArray>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+using namespace flenzo;
+
+namespace {
+
+using Do = PracticeAct::Do;
+
+PracticeAct simple(Do what, std::optional<std::size_t> string = std::nullopt, double cents = 0.0) {
+    PracticeAct act;
+    act.what = what;
+    act.string = string;
+    act.cents = act.amount = cents;
+    return act;
+}
+PracticeAct claw(double both) {
+    PracticeAct act = simple(Do::Claw);
+    act.turns = {both, both};
+    return act;
+}
+
+Exercise named(const char* name) {
+    return exerciseNamed(QLatin1String(name)).value();
+}
+
+/// A guitar without noise of hand and tools, so that a symptom stands alone.
+PracticeConditions still() {
+    PracticeConditions conditions;
+    conditions.tuner_cents = conditions.peg_cents = conditions.gap_m = conditions.eye_rad = 0.0;
+    conditions.tunerStep_cents = conditions.gapStep_m = 0.0;
+    conditions.spread.clawTurnError = 0.0;
+    conditions.newStrings = false;
+    return conditions;
+}
+
+constexpr std::size_t theString = 2;
+
+PracticeGuitar guitarWith(GuitarFault fault, const char* exercise = "what-is-wrong", std::uint32_t seed = 5) {
+    return PracticeGuitar(benchJobOf(named(exercise).job), still(), fault, theString, seed);
+}
+
+/// Tuned round and round until it stays.
+void tuneRound(PracticeGuitar& guitar, int rounds = 12) {
+    for (int round = 0; round < rounds; ++round)
+        for (std::size_t i = 0; i < guitar.rig().strings.size(); ++i)
+            guitar.perform(simple(Do::Tune, i, 0.0));
+}
+double worst(const PracticeGuitar& guitar) {
+    double most = 0.0;
+    for (std::size_t i = 0; i < guitar.rig().strings.size(); ++i)
+        most = std::max(most, std::abs(guitar.reading_cents(i)));
+    return most;
+}
+
+} // namespace
+
+class TestPractice : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void everyExerciseCanBeSolved_data() {
+        QTest::addColumn<QString>("name");
+        for (const Exercise& exercise : bundledExercises().value())
+            QTest::newRow(qPrintable(exercise.name)) << exercise.name;
+    }
+    void everyExerciseCanBeSolved() {
+        QFETCH(QString, name);
+        const Exercise exercise = exerciseNamed(name).value();
+        QVERIFY(!exercise.title.isEmpty() && !exercise.story.isEmpty() && !exercise.task.isEmpty());
+        for (std::uint32_t seed = 71; seed < 75; ++seed) {
+            const PracticeRun run = adviserAt(exercise, seed);
+            const PracticeScore score = run.score();
+            QVERIFY2(score.passed && score.points >= 80,
+                     qPrintable(QStringLiteral("seed %1: %2 points, %3 cents, %4 degrees, %5 passes")
+                                    .arg(seed)
+                                    .arg(score.points)
+                                    .arg(score.worst_cents)
+                                    .arg(score.plate_deg)
+                                    .arg(score.passes)));
+        }
+    }
+    void theLadderIsALadder() {
+        const QList<Exercise> all = bundledExercises().value();
+        QVERIFY(all.size() >= 11);
+        QSet<QString> names;
+        for (qsizetype k = 0; k < all.size(); ++k) {
+            QVERIFY(k == 0 || all[k].rung >= all[k - 1].rung);
+            names.insert(all[k].name);
+        }
+        QCOMPARE(names.size(), all.size());
+    }
+    void theSameActsAreTheSameRun() {
+        const PracticeRun once = adviserAt(named("full-set-up"), 9), again = adviserAt(named("full-set-up"), 9);
+        QCOMPARE(once.acts(), again.acts());
+        QVERIFY(once.score() == again.score() && once.job().log == again.job().log);
+        QVERIFY(adviserAt(named("full-set-up"), 10).job().log != once.job().log);
+        const PracticeRun part = replayed(once, 7);
+        QCOMPARE(part.acts(), once.acts().mid(0, 7));
+        QVERIFY(!part.isOver());
+    }
+
+    // --- clumsy hands ---
+
+    /// Once round, exactly to pitch, the claw left alone: not home, and said so.
+    void onceRoundIsNotHome() {
+        PracticeRun run(named("gauge-step"), 3);
+        QVERIFY(!run.act(simple(Do::Unblock)));
+        for (std::size_t i = 0; i < run.job().rig.strings.size(); ++i)
+            QVERIFY(!run.act(simple(Do::Tune, i, 0.0)));
+        QVERIFY(!run.act(simple(Do::Done)));
+        const PracticeScore score = run.score();
+        QVERIFY(!score.passed && !score.home && score.worst_cents > 10.0 && score.hurts.isEmpty());
+        QVERIFY(score.points < 60);
+        QVERIFY(run.act(simple(Do::Read))); // it is over
+    }
+    void whatHurtsIsNoted() {
+        PracticeRun run(named("full-set-up"), 3);
+        QVERIFY(!run.act(simple(Do::Dive)));
+        QVERIFY(!run.act(simple(Do::Lock)));
+        QVERIFY(!run.act(simple(Do::Posts, std::nullopt, 0.0005)));
+        QVERIFY(!run.act(simple(Do::TakeOff, 0)));
+        QVERIFY(run.act(simple(Do::Tune, 0, 0.0))); // it is off
+        const QList<Hurt> hurts = run.score().hurts;
+        for (const Hurt hurt :
+             {Hurt::DivedUnlocked, Hurt::LockedUnsettled, Hurt::PostsUnderTension, Hurt::CutUnderTension})
+            QVERIFY2(hurts.contains(hurt), qPrintable(hurtName(hurt)));
+        PracticeRun sharp(named("fresh-strings"), 3);
+        QVERIFY(!sharp.act(simple(Do::Tune, sharp.job().rig.strings.size() - 1, 700.0)));
+        QVERIFY(sharp.score().hurts.contains(Hurt::TooSharp));
+        PracticeRun blocked(named("blocked-aims"), 3);
+        QVERIFY(!blocked.act(simple(Do::Done)));
+        QVERIFY(blocked.score().hurts.contains(Hurt::BlockLeftIn) && !blocked.score().passed);
+    }
+    void thatWhichCostMostIsNamed() {
+        PracticeRun run(named("sunk"), 3);
+        QVERIFY(!run.costliestAct());
+        QVERIFY(!run.act(claw(-1.0)));
+        QVERIFY(!run.act(claw(6.0))); // the wrong way
+        QCOMPARE(*run.costliestAct(), 1);
+    }
+    void guessesAreKnownLater() {
+        PracticeRun run(named("drop-tuning"), 3);
+        QCOMPARE(*run.askedBefore(Do::Claw), PracticeAct::Guess::ClawTurns);
+        PracticeAct guess = simple(Do::Guess);
+        guess.amount = 1.0;
+        QVERIFY(!run.act(guess));
+        QVERIFY(!run.askedBefore(Do::Claw) && run.guesses().last().was);
+        const double missing = *run.guesses().last().was;
+        QVERIFY(!run.act(claw(1.0)));
+        guess.guess = PracticeAct::Guess::LowestString;
+        guess.amount = -30.0;
+        QVERIFY(!run.act(guess));
+        QVERIFY(!run.guesses().last().was);
+        for (std::size_t i = 0; i < run.job().rig.strings.size(); ++i)
+            QVERIFY(!run.act(simple(Do::Tune, i, 0.0)));
+        QVERIFY(run.guesses().last().was && *run.guesses().last().error() != 0.0);
+        guess.guess = PracticeAct::Guess::ClawTurns;
+        QVERIFY(!run.act(guess));
+        QVERIFY(std::abs(*run.guesses().last().was - (missing - 1.0)) < 0.15); // the turn that was made is gone
+    }
+    void aWrongDiagnosisCosts() {
+        PracticeRun run(named("what-is-wrong"), 3);
+        PracticeAct said = simple(Do::Diagnose, run.hiddenString());
+        said.fault = run.hiddenFault() == GuitarFault::NeckLoose ? GuitarFault::WornEdge : GuitarFault::NeckLoose;
+        QVERIFY(!run.act(said));
+        QCOMPARE(run.score().wrongDiagnoses, 1);
+        QVERIFY(!run.score().found);
+        said.fault = run.hiddenFault();
+        QVERIFY(!run.act(said));
+        QVERIFY(run.score().found);
+    }
+
+    // --- what each fault shows ---
+
+    void aSoundGuitarStaysWhereItIsPut() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::None);
+        tuneRound(guitar);
+        QVERIFY2(worst(guitar) < 3.0, qPrintable(QString::number(worst(guitar))));
+    }
+    void aBlockLeftInHoldsThePlate() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::BlockLeftIn);
+        const double before = guitar.state().angle_rad;
+        guitar.perform(claw(2.0));
+        guitar.perform(simple(Do::Tune, 0, 0.0));
+        QCOMPARE(guitar.state().angle_rad, before);
+        QVERIFY(guitar.perform(simple(Do::Inspect)).wedged);
+        guitar.perform(simple(Do::Unblock));
+        QVERIFY(guitar.state().angle_rad != before && guitar.fault() == GuitarFault::None);
+    }
+    void aSlippingStringFallsWheneverItIsTurned() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::SlipsAtPost);
+        tuneRound(guitar);
+        guitar.perform(simple(Do::Tune, theString, 0.0));
+        QVERIFY(guitar.reading_cents(theString) < -8.0);
+        const double held = guitar.reading_cents(theString);
+        guitar.perform(simple(Do::Read));
+        QCOMPARE(guitar.reading_cents(theString), held); // and only then
+        guitar.mend();
+        guitar.perform(simple(Do::Tune, theString, 0.0));
+        QVERIFY(std::abs(guitar.reading_cents(theString)) < 0.5);
+    }
+    void aLooseInsertSlipsWithTheArm() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::InsertLoose, "full-set-up");
+        tuneRound(guitar);
+        guitar.perform(simple(Do::Tune, theString, 0.0));
+        QVERIFY(std::abs(guitar.reading_cents(theString)) < 1.0); // the peg does not make it
+        const double other = guitar.reading_cents(theString + 1);
+        guitar.perform(simple(Do::Dive));
+        QVERIFY(guitar.reading_cents(theString) - guitar.reading_cents(theString + 1) < -8.0 - std::abs(other));
+    }
+    void aWornEdgeComesBackDifferently() {
+        const auto apart = [](GuitarFault fault) {
+            PracticeGuitar guitar = guitarWith(fault);
+            tuneRound(guitar);
+            guitar.perform(simple(Do::Dive));
+            const double dived = guitar.reading_cents(0);
+            guitar.perform(simple(Do::PullUp));
+            return guitar.reading_cents(0) - dived;
+        };
+        QVERIFY2(apart(GuitarFault::WornEdge) > 3.0 * std::abs(apart(GuitarFault::None)),
+                 qPrintable(QString::number(apart(GuitarFault::WornEdge))));
+    }
+    void aHangingStringIsFlatAfterADiveAlone() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::HangsAtNut);
+        tuneRound(guitar);
+        guitar.perform(simple(Do::Dive));
+        QVERIFY(guitar.reading_cents(theString) < guitar.reading_cents(theString + 1) - 5.0);
+        guitar.perform(simple(Do::PullUp));
+        QVERIFY(std::abs(guitar.reading_cents(theString) - guitar.reading_cents(theString + 1)) < 5.0);
+    }
+    void wrongStringsAreSeenByTheCaliper() {
+        const Rig told = named("what-is-wrong").job.rig;
+        PracticeGuitar swapped = guitarWith(GuitarFault::SwappedStrings);
+        QCOMPARE(*swapped.perform(simple(Do::Caliper, theString)).gauge_m, told.strings[theString + 1].wire.gauge_m);
+        QCOMPARE(*swapped.perform(simple(Do::Caliper, theString + 1)).gauge_m, told.strings[theString].wire.gauge_m);
+        PracticeGuitar heavy = guitarWith(GuitarFault::WrongGauge);
+        QVERIFY(*heavy.perform(simple(Do::Caliper, theString)).gauge_m > 1.1 * told.strings[theString].wire.gauge_m);
+        heavy.mend();
+        QCOMPARE(*heavy.perform(simple(Do::Caliper, theString)).gauge_m, told.strings[theString].wire.gauge_m);
+    }
+    void clawAndSpringsAreSeenFromBehind() {
+        const auto seen = [](GuitarFault fault) { return guitarWith(fault).perform(simple(Do::Inspect)); };
+        QVERIFY(seen(GuitarFault::ClawCrooked).claw->bass - seen(GuitarFault::ClawCrooked).claw->treble > 2.0);
+        QCOMPARE(seen(GuitarFault::None).claw->bass, seen(GuitarFault::None).claw->treble);
+        QCOMPARE(*seen(GuitarFault::SpringOff).springs, *seen(GuitarFault::None).springs - 1);
+        PracticeGuitar off = guitarWith(GuitarFault::SpringOff), on = guitarWith(GuitarFault::None);
+        QVERIFY(off.state().angle_rad > on.state().angle_rad); // fewer springs, further forward
+    }
+    void aLooseNeckLetsAllStringsFall() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::NeckLoose);
+        tuneRound(guitar);
+        const double before = guitar.reading_cents(0), other = guitar.reading_cents(4);
+        for (int k = 0; k < 4; ++k)
+            guitar.perform(simple(Do::Wiggle));
+        QCOMPARE(guitar.reading_cents(0), before); // nothing pulls at it
+        guitar.perform(simple(Do::Dive));
+        QVERIFY(guitar.reading_cents(0) < before - 3.0 && guitar.reading_cents(4) < other - 3.0);
+    }
+    void aTurnedCapSlipsOnceItIsClamped() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::CapTurned, "full-set-up");
+        tuneRound(guitar);
+        const double before = guitar.reading_cents(theString);
+        PracticeGuitar sound = guitarWith(GuitarFault::None, "full-set-up");
+        tuneRound(sound);
+        const double soundBefore = sound.reading_cents(theString);
+        guitar.perform(simple(Do::Lock));
+        sound.perform(simple(Do::Lock));
+        const double fell = guitar.reading_cents(theString) - before;
+        QVERIFY(fell < sound.reading_cents(theString) - soundBefore - 8.0);
+        QVERIFY(guitar.reading_cents(theString + 1) < sound.reading_cents(theString + 1) - 8.0);
+    }
+
+    // --- files ---
+
+    void actsComeBack() {
+        const PracticeRun run = adviserAt(named("full-set-up"), 4);
+        const auto back = actsFromJson(actsToJson(run.acts(), run.job().rig), run.job().rig);
+        QVERIFY(back.ok());
+        PracticeRun again(run.exercise(), 4);
+        for (const PracticeAct& act : back.value())
+            QVERIFY(!again.act(act));
+        QCOMPARE(again.score().points, run.score().points);
+        QVERIFY(scoreFromJson(scoreToJson(run.score())).hurts == run.score().hurts);
+    }
+    void nonsenseIsNamed_data() {
+        QTest::addColumn<QJsonObject>("change");
+        QTest::addColumn<QString>("says");
+        const auto row = [](const char* name, const QJsonObject& change, const char* says) {
+            QTest::newRow(name) << change << QString::fromLatin1(says);
+        };
+        row("another format", {{QStringLiteral("format"), QStringLiteral("flenzo-job")}}, "format");
+        row("a newer version", {{QStringLiteral("version"), 9}}, "version");
+        row("no name", {{QStringLiteral("name"), QString()}}, "name");
+        row("no guitar", {{QStringLiteral("demo"), QStringLiteral("grand-piano")}}, "job");
+        row("a rung of text", {{QStringLiteral("rung"), QStringLiteral("first")}}, "rung");
+        row("an unknown fault", {{QStringLiteral("faults"), QJsonArray{QStringLiteral("haunted")}}}, "slipsAtPost");
+        row("an unknown question", {{QStringLiteral("asks"), QJsonArray{QStringLiteral("weather")}}}, "lowestString");
+        row("a par of nothing", {{QStringLiteral("par"), QJsonObject{{QStringLiteral("passes"), -1.0}}}}, "par.passes");
+        row("an act on no string",
+            {{QStringLiteral("begun"), QJsonArray{QJsonObject{{QStringLiteral("do"), QStringLiteral("tune")},
+                                                              {QStringLiteral("string"), QStringLiteral("99")},
+                                                              {QStringLiteral("cents"), 0}}}}},
+            "begun[0].string");
+        row("an act of no kind",
+            {{QStringLiteral("begun"), QJsonArray{QJsonObject{{QStringLiteral("do"), QStringLiteral("sing")}}}}},
+            "begun[0].do");
+    }
+    void nonsenseIsNamed() {
+        QFETCH(QJsonObject, change);
+        QFETCH(QString, says);
+        QJsonObject json{{QStringLiteral("format"), QStringLiteral("flenzo-exercise")},
+                         {QStringLiteral("version"), 1},
+                         {QStringLiteral("name"), QStringLiteral("mine")},
+                         {QStringLiteral("demo"), QStringLiteral("paper-kite")}};
+        QVERIFY(exerciseFromJson(json).ok());
+        for (auto each = change.begin(); each != change.end(); ++each)
+            json[each.key()] = each.value();
+        const Result<Exercise> read = exerciseFromJson(json);
+        QVERIFY(!read.ok());
+        QVERIFY2(read.fault().sentence().contains(says, Qt::CaseInsensitive), qPrintable(read.fault().sentence()));
+    }
+    void recordsAreKept() {
+        const QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("shop.flenzo-logbook"));
+        const PracticeRun run = adviserAt(named("fresh-strings"), 4);
+        {
+            const auto book = Logbook::open(path).value();
+            PracticeRecord record{
+                QStringLiteral("Åsa"), run.exercise().name,    4, QDateTime::currentDateTimeUtc(), run.score(), {0.5},
+                {-12.0, 3.0},          QByteArrayLiteral("{}")};
+            QVERIFY(!book->addPractice(record));
+            record.apprentice = QStringLiteral("Ben");
+            QVERIFY(!book->addPractice(record));
+        }
+        const auto book = Logbook::open(path).value();
+        const QList<PracticeRecord> hers = book->practice(QStringLiteral("Åsa")).value();
+        QCOMPARE(hers.size(), 1);
+        QCOMPARE(hers.front().score.points, run.score().points);
+        QCOMPARE(hers.front().guessErrors_cents, (QList<double>{-12.0, 3.0}));
+        QCOMPARE(book->practice(QString()).value().size(), 2);
+        QCOMPARE(book->jobCount().value(), 0); // no real guitar is touched by it
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPractice)
+#include "test_practice.moc"
