@@ -91,6 +91,8 @@ void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
         bench_->holdListenBar(listen_);
     else if (strings && listen_->parentWidget() != panel_)
         panel_->layout()->addWidget(listen_);
+    const int aside = bench ? 0 : 12;
+    listen_->setContentsMargins(aside, 0, aside, aside / 2);
     listen_->setVisible(bench || strings);
     listen_->setNarrow(!bench && width() < narrowWidth * basePixels(context_.preferences()));
     listen_->setForm(form);

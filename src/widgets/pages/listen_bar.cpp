@@ -18,6 +18,7 @@
 #include <QPointer>
 #include <QPushButton>
 #include <memory>
+#include <utility>
 
 namespace flenzo {
 
@@ -79,9 +80,13 @@ void ListenBar::setNarrow(bool narrow) {
 
 void ListenBar::setForm(HearsStrings* form) {
     auto* there = dynamic_cast<QObject*>(form);
-    listening_.setTaker(
-        there ? [form, alive = QPointer<QObject>(there)](const HeardPluck& pluck) { return alive && form->hear(pluck); }
-              : Listening::Taker());
+    if (!there)
+        listening_.setTaker({});
+    else
+        listening_.setTaker(
+            [form, alive = QPointer<QObject>(there)](const HeardPluck& pluck) { return alive && form->hear(pluck); });
+    if (std::exchange(fillsForm_, there != nullptr) != (there != nullptr))
+        refresh();
 }
 
 void ListenBar::fillMenu() {
@@ -230,7 +235,7 @@ void ListenBar::refresh() {
     pause_->setText(listening_.isPaused() ? tr("Go on  (F7)") : tr("Pause  (F7)"));
     pause_->setVisible(on);
     both_->setStretch(0, on ? 0 : 1); // the keys keep to the left when nothing is said
-    simulated_->setVisible(!on && context_.session().job().simulatedSeed.has_value());
+    simulated_->setVisible(!on && !fillsForm_ && context_.session().job().simulatedSeed.has_value());
     more_->setText(listening_.isTaking() ? tr("Recording") : tr("More"));
     says_->setVisible(on);
     picture_->setVisible(on);

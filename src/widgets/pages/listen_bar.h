@@ -61,6 +61,7 @@ private:
     QString act_; ///< said last
     Listening::State told_ = Listening::State::Off;
     bool wasDone_ = false;
+    bool fillsForm_ = false; ///< the demo guitar answers the log only
 };
 
 } // namespace flenzo
