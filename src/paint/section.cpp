@@ -21,6 +21,7 @@ struct SectionWords {
 };
 
 } // namespace
+
 QPointF ViewTransform::at(const Vector2d& p) const {
     return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
 }
@@ -34,9 +35,8 @@ QPolygonF ViewTransform::polygon(const std::vector<Vector2d>& points) const {
 
 namespace {
 
-constexpr double plateThickness_m = 3.0 * mm; // drawn, not modelled
-constexpr double bodyDepth_m = 44.0 * mm;     // drawn, not modelled
-constexpr double blockHalf_m = 5.0 * mm;      // drawn, not modelled
+// Drawn, not modelled.
+constexpr double plateThickness_m = 3.0 * mm, bodyDepth_m = 44.0 * mm, blockHalf_m = 5.0 * mm;
 
 struct Extent {
     double left = 0.0, right = 0.0, top = 0.0, bottom = 0.0;

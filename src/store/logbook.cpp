@@ -141,6 +141,7 @@ std::optional<Fault> Logbook::prepare(bool isNew) {
     const int id = query.next() ? query.value(0).toInt() : 0;
     query.exec(QStringLiteral("PRAGMA user_version"));
     const int version = query.next() ? query.value(0).toInt() : 0;
+    query.finish(); // or no copy can be made before it is brought on
     if (!isNew && id != applicationId && !(id == 0 && version == 0 && database().tables().isEmpty()))
         return Fault{faults::bookForeign, QStringLiteral("logbook")};
     if (version > schemaVersion)

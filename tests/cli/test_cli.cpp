@@ -187,6 +187,73 @@ private Q_SLOTS:
         QCOMPARE(run({QStringLiteral("again"), QStringLiteral("nowhere")}).code, 2);
     }
 
+    /// The same exercise, seed and acts are worth the same, and what they are worth says why.
+    void practisesByScript() {
+        const QString script = write(QStringLiteral("acts.json"),
+                                     "{\"format\":\"flenzo-acts\",\"version\":1,\"acts\":[{\"do\":\"read\"},"
+                                     "{\"do\":\"guess\",\"what\":\"clawTurns\",\"value\":-1.5},"
+                                     "{\"do\":\"claw\",\"turns\":7},{\"do\":\"measure\"},"
+                                     "{\"do\":\"takeOff\",\"string\":\"6\"},{\"do\":\"done\"}]}");
+        const QStringList call{QStringLiteral("practise"), QStringLiteral("sunk"), QStringLiteral("--script"), script,
+                               QStringLiteral("--seed"),   QStringLiteral("7")};
+        const Run done = run(call);
+        QCOMPARE(done.code, 0);
+        QVERIFY(done.err.isEmpty());
+        QCOMPARE(run(call).out, done.out);
+        const QJsonObject json = QJsonDocument::fromJson(done.out).object();
+        const QJsonObject score = json.value(QLatin1String("score")).toObject();
+        QVERIFY(!score.value(QLatin1String("passed")).toBool() && !score.value(QLatin1String("home")).toBool());
+        QVERIFY(score.value(QLatin1String("points")).toInt() < 60);
+        QCOMPARE(score.value(QLatin1String("clawVisits")).toInt(), 1);
+        QVERIFY(score.value(QLatin1String("hurts")).toArray().contains(QStringLiteral("cutUnderTension")));
+        const QJsonArray guesses = json.value(QLatin1String("guesses")).toArray();
+        QCOMPARE(guesses.size(), 1);
+        QVERIFY(guesses.first().toObject().value(QLatin1String("was")).toDouble() < 0.0); // it had to be loosened
+        QCOMPARE(json.value(QLatin1String("costliestAct")).toInt(), 3);
+        QVERIFY(run(call.mid(0, 5) + QStringList{QStringLiteral("8")}).out != done.out);
+    }
+    void practisesByTheAdviser() {
+        const Run done = run({QStringLiteral("practise"), QStringLiteral("fresh-strings"), QStringLiteral("--adviser"),
+                              QStringLiteral("--seed"), QStringLiteral("31")});
+        QCOMPARE(done.code, 0);
+        const QJsonObject score = QJsonDocument::fromJson(done.out).object().value(QLatin1String("score")).toObject();
+        QVERIFY(score.value(QLatin1String("passed")).toBool());
+    }
+    void practiceErrorsNameWhatIsWrong_data() {
+        QTest::addColumn<QString>("exercise");
+        QTest::addColumn<QByteArray>("acts");
+        QTest::addColumn<QString>("says");
+        const auto acts = [](const char* list) {
+            return QByteArray("{\"format\":\"flenzo-acts\",\"version\":1,\"acts\":[") + list + "]}";
+        };
+        const QString sunk = QStringLiteral("sunk");
+        QTest::newRow("no such exercise") << QStringLiteral("juggling") << acts("") << QStringLiteral("fresh-strings");
+        QTest::newRow("another format") << sunk << QByteArray("{\"format\":\"flenzo-job\"}")
+                                        << QStringLiteral("flenzo-acts");
+        QTest::newRow("no such act") << sunk << acts("{\"do\":\"sing\"}") << QStringLiteral("acts[0].do");
+        QTest::newRow("no such string") << sunk << acts("{\"do\":\"tune\",\"string\":\"9\",\"cents\":0}")
+                                        << QStringLiteral("acts[0].string");
+        QTest::newRow("no cents") << sunk << acts("{\"do\":\"tune\",\"string\":\"1\"}")
+                                  << QStringLiteral("acts[0].cents");
+        QTest::newRow("too far") << sunk << acts("{\"do\":\"claw\",\"turns\":400}") << QStringLiteral("acts[0].turns");
+        QTest::newRow("an open nut") << sunk << acts("{\"do\":\"read\"},{\"do\":\"lock\"}")
+                                     << QStringLiteral("acts[1]");
+        QTest::newRow("after the end") << sunk << acts("{\"do\":\"done\"},{\"do\":\"read\"}")
+                                       << QStringLiteral("acts[1]");
+        QTest::newRow("damaged") << sunk << QByteArray("{\"format\":") << QStringLiteral("damaged");
+    }
+    void practiceErrorsNameWhatIsWrong() {
+        QFETCH(QString, exercise);
+        QFETCH(QByteArray, acts);
+        QFETCH(QString, says);
+        const Run done = run({QStringLiteral("practise"), exercise, QStringLiteral("--script"),
+                              write(QStringLiteral("acts.json"), acts)});
+        QCOMPARE(done.code, 2);
+        QVERIFY(done.out.isEmpty());
+        QCOMPARE(done.err.count('\n'), 1);
+        QVERIFY2(done.err.contains(says.toUtf8()), done.err.constData());
+        QCOMPARE(run({QStringLiteral("practise"), exercise}).code, 2); // neither a script nor the adviser
+    }
     void triesToolsAndStrangers() {
         const Run tried = run({QStringLiteral("trial"), QStringLiteral("--guitars"), QStringLiteral("4"),
                                QStringLiteral("--seed"), QStringLiteral("3"), QStringLiteral("--tools"),

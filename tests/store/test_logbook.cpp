@@ -376,6 +376,35 @@ private Q_SLOTS:
         QVERIFY(!book->check()); // its events went with it
     }
 
+    /// A file of the first version comes along with all it holds, a copy of it put aside before.
+    void aFileOfTheFirstVersionIsBroughtOn() {
+        qint64 id = 0;
+        {
+            const auto book = open();
+            Job job = jobOf(QStringLiteral("Old"), QStringLiteral("Somebody"));
+            job.log = {Event::read(0, 1.0), Event::read(1, -2.0)};
+            id = book->add(job).value();
+            QVERIFY(!book->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=all")));
+        }
+        QVERIFY(pragma(QStringLiteral("DROP TABLE practice")));
+        QVERIFY(pragma(QStringLiteral("PRAGMA user_version=1")));
+        const auto book = open();
+        QCOMPARE(backupsOf(path_).size(), 1);
+        QCOMPARE(book->job(id).value().log.size(), 2U);
+        QCOMPARE(book->setting(QStringLiteral("house")).value(), QStringLiteral("atOnce=all"));
+        QVERIFY(book->practice(QString()).value().isEmpty());
+        QVERIFY(!book->addPractice({QStringLiteral("Mira"),
+                                    QStringLiteral("sunk"),
+                                    3,
+                                    QDateTime::currentDateTimeUtc(),
+                                    {},
+                                    {},
+                                    {},
+                                    QByteArrayLiteral("{}")}));
+        QCOMPARE(book->practice(QStringLiteral("Mira")).value().size(), 1);
+        QVERIFY(!book->check());
+    }
+
     void damagedForeignAndNewerFilesAreRefused() {
         {
             QFile file(path_);
