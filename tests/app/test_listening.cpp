@@ -339,6 +339,33 @@ private Q_SLOTS:
         QVERIFY(!toneOf(Tone::Doubted, 24000.0).isEmpty());
     }
 
+    /// Told apart without looking: how many, and whether they rise. None lasts long enough to be taken for a string.
+    void tonesAreShortAndDiffer() {
+        constexpr double rate_Hz = 24000.0;
+        const QList<float> taken = toneOf(Tone::Taken, rate_Hz), inTune = toneOf(Tone::InTune, rate_Hz),
+                           doubted = toneOf(Tone::Doubted, rate_Hz);
+        QCOMPARE(inTune.size(), 2 * taken.size());
+        QCOMPARE(doubted.size(), inTune.size());
+        QVERIFY(inTune != doubted);
+        const auto crossings = [](const QList<float>& sound, qsizetype from, qsizetype to) {
+            int count = 0;
+            for (qsizetype k = from + 1; k < to; ++k)
+                count += (sound[k] > 0.0F) != (sound[k - 1] > 0.0F) ? 1 : 0;
+            return count;
+        };
+        const qsizetype half = taken.size(), whole = 2 * half;
+        QVERIFY(crossings(inTune, half, whole) > crossings(inTune, 0, half));
+        QVERIFY(crossings(doubted, half, whole) < crossings(doubted, 0, half));
+        for (const QList<float>& tone : {taken, inTune, doubted}) {
+            QVERIFY(static_cast<double>(tone.size()) / rate_Hz < 0.25);
+            QVERIFY(std::abs(tone.first()) < 0.01F && std::abs(tone.last()) < 0.01F); // no click at its ends
+            PluckListener listener(rate_Hz);
+            std::vector<float> heard(static_cast<std::size_t>(2.0 * rate_Hz), 0.0F);
+            std::copy(tone.begin(), tone.end(), heard.begin() + 12000);
+            listener.feed(heard);
+            QVERIFY(!listener.next());
+        }
+    }
     /// First use: no input, a string that is named, and a clock that is measured; none of it goes into the log.
     void listeningIsSetUpOnce() {
         startSimulated();

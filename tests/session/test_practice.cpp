@@ -278,6 +278,60 @@ private Q_SLOTS:
         QVERIFY(guitar.reading_cents(theString + 1) < sound.reading_cents(theString + 1) - 8.0);
     }
 
+    /// Named and mended, every guitar comes home like a sound one.
+    void whatIsMendedIsSound_data() {
+        QTest::addColumn<int>("fault");
+        for (int k = 1; k < static_cast<int>(GuitarFault::Count); ++k)
+            QTest::newRow(qPrintable(faultName(static_cast<GuitarFault>(k)))) << k;
+    }
+    void whatIsMendedIsSound() {
+        QFETCH(int, fault);
+        const auto what = static_cast<GuitarFault>(fault);
+        const bool caps = what == GuitarFault::CapTurned || what == GuitarFault::InsertLoose;
+        PracticeGuitar guitar = guitarWith(what, caps ? "full-set-up" : "what-is-wrong");
+        QCOMPARE(guitar.fault(), what);
+        guitar.mend();
+        QCOMPARE(guitar.fault(), GuitarFault::None);
+        tuneRound(guitar, 20);
+        QVERIFY2(worst(guitar) < 3.0, qPrintable(QString::number(worst(guitar))));
+        guitar.perform(simple(Do::Wiggle));
+        const double before = guitar.reading_cents(theString);
+        guitar.perform(simple(Do::Dive));
+        guitar.perform(simple(Do::PullUp));
+        guitar.perform(simple(Do::Wiggle));
+        QVERIFY(std::abs(guitar.reading_cents(theString) - before) < 0.5);
+        const PracticeSight behind = guitar.perform(simple(Do::Inspect));
+        QVERIFY(!behind.wedged && std::abs(behind.claw->bass - behind.claw->treble) < 1e-9);
+        QCOMPARE(*behind.springs,
+                 static_cast<int>(named(caps ? "full-set-up" : "what-is-wrong").job.rig.springs.size()));
+    }
+    void faultsAreDrawnBySeed() {
+        const Exercise exercise = named("what-is-wrong");
+        QSet<QString> seen;
+        for (std::uint32_t seed = 0; seed < 80; ++seed) {
+            const PracticeRun run(exercise, seed);
+            QVERIFY(exercise.faults.contains(run.hiddenFault()));
+            QVERIFY(run.hiddenString() + 1 < exercise.job.rig.strings.size() || run.hiddenString() == 0);
+            seen.insert(faultName(run.hiddenFault()));
+        }
+        QCOMPARE(seen.size(), exercise.faults.size()); // each of them comes
+        QCOMPARE(PracticeRun(named("sunk"), 3).hiddenFault(), GuitarFault::None);
+    }
+    /// The way home is the same whichever act it is begun again from, and it leads home.
+    void everyBeginningIsPartOfTheWhole() {
+        const PracticeRun whole = adviserAt(named("gauge-step"), 12);
+        QVERIFY(whole.distances_cents().last() < 4.0 && whole.distances_cents().first() > 40.0);
+        QCOMPARE(whole.distances_cents().size(), whole.acts().size() + 1);
+        QCOMPARE(whole.entries().last(), static_cast<qsizetype>(whole.job().log.size()));
+        for (qsizetype k = 0; k < whole.acts().size(); k += 7) {
+            const PracticeRun part = replayed(whole, k);
+            QCOMPARE(part.distances_cents(), whole.distances_cents().mid(0, k + 1));
+            QCOMPARE(part.entries(), whole.entries().mid(0, k + 1));
+            QVERIFY(part.score().minutes <= whole.score().minutes + 1e-9);
+            QVERIFY(!part.score().passed); // it was not handed over
+        }
+    }
+
     // --- files ---
 
     void actsComeBack() {
