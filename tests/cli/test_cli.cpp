@@ -189,11 +189,11 @@ private Q_SLOTS:
 
     /// The same exercise, seed and acts are worth the same, and what they are worth says why.
     void practisesByScript() {
-        const QString script = write(QStringLiteral("acts.json"),
-                                     "{\"format\":\"flenzo-acts\",\"version\":1,\"acts\":[{\"do\":\"read\"},"
-                                     "{\"do\":\"guess\",\"what\":\"clawTurns\",\"value\":-1.5},"
-                                     "{\"do\":\"claw\",\"turns\":7},{\"do\":\"measure\"},"
-                                     "{\"do\":\"takeOff\",\"string\":\"6\"},{\"do\":\"done\"}]}");
+        const QString script =
+            write(QStringLiteral("acts.json"), "{\"format\":\"flenzo-acts\",\"version\":1,\"acts\":[{\"do\":\"read\"},"
+                                               "{\"do\":\"guess\",\"what\":\"clawTurns\",\"value\":-1.5},"
+                                               "{\"do\":\"claw\",\"turns\":7},{\"do\":\"measure\"},"
+                                               "{\"do\":\"takeOff\",\"string\":\"6\"},{\"do\":\"done\"}]}");
         const QStringList call{QStringLiteral("practise"), QStringLiteral("sunk"), QStringLiteral("--script"), script,
                                QStringLiteral("--seed"),   QStringLiteral("7")};
         const Run done = run(call);
