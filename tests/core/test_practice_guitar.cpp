@@ -5,6 +5,7 @@
 #include "core/practice/practice_guitar.h"
 #include "core/statics/level.h"
 #include "support/bench.h"
+#include "support/practice.h"
 #include "support/rigs.h"
 
 #include <QTest>
@@ -18,19 +19,6 @@ namespace {
 
 using Do = PracticeAct::Do;
 
-PracticeAct simple(Do what, std::optional<std::size_t> string = std::nullopt, double amount = 0.0) {
-    PracticeAct act;
-    act.what = what;
-    act.string = string;
-    act.cents = act.amount = amount;
-    return act;
-}
-PracticeAct claw(double bass, double treble) {
-    PracticeAct act = simple(Do::Claw);
-    act.turns = {bass, treble};
-    return act;
-}
-
 BenchJob jobOf() {
     BenchJob job;
     job.rig = sixString();
@@ -39,15 +27,6 @@ BenchJob jobOf() {
     job.old.wasLevel = true;
     job.method.order = orderOf(OrderKind::LowToHigh, job.rig.strings.size());
     return job;
-}
-
-PracticeConditions still() {
-    PracticeConditions conditions;
-    conditions.tuner_cents = conditions.peg_cents = conditions.gap_m = conditions.eye_rad = 0.0;
-    conditions.tunerStep_cents = conditions.gapStep_m = 0.0;
-    conditions.spread.clawTurnError = 0.0;
-    conditions.newStrings = false;
-    return conditions;
 }
 
 PracticeGuitar guitarOf(const PracticeConditions& conditions, std::uint32_t seed = 3) {

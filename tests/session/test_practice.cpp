@@ -3,6 +3,7 @@
 #include "domain/practice/practice_run.h"
 #include "store/exercise_json.h"
 #include "store/logbook.h"
+#include "support/practice.h"
 
 #include <QJsonArray>
 #include <QTemporaryDir>
@@ -10,36 +11,14 @@
 #include <cmath>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 namespace {
 
 using Do = PracticeAct::Do;
 
-PracticeAct simple(Do what, std::optional<std::size_t> string = std::nullopt, double cents = 0.0) {
-    PracticeAct act;
-    act.what = what;
-    act.string = string;
-    act.cents = act.amount = cents;
-    return act;
-}
-PracticeAct claw(double both) {
-    PracticeAct act = simple(Do::Claw);
-    act.turns = {both, both};
-    return act;
-}
-
 Exercise named(const char* name) {
     return exerciseNamed(QLatin1String(name)).value();
-}
-
-/// A guitar without noise of hand and tools, so that a symptom stands alone.
-PracticeConditions still() {
-    PracticeConditions conditions;
-    conditions.tuner_cents = conditions.peg_cents = conditions.gap_m = conditions.eye_rad = 0.0;
-    conditions.tunerStep_cents = conditions.gapStep_m = 0.0;
-    conditions.spread.clawTurnError = 0.0;
-    conditions.newStrings = false;
-    return conditions;
 }
 
 constexpr std::size_t theString = 2;
@@ -142,8 +121,8 @@ private Q_SLOTS:
     void thatWhichCostMostIsNamed() {
         PracticeRun run(named("sunk"), 3);
         QVERIFY(!run.costliestAct());
-        QVERIFY(!run.act(claw(-1.0)));
-        QVERIFY(!run.act(claw(6.0))); // the wrong way
+        QVERIFY(!run.act(claw(-1.0, -1.0)));
+        QVERIFY(!run.act(claw(6.0, 6.0))); // the wrong way
         QCOMPARE(*run.costliestAct(), 1);
     }
     void guessesAreKnownLater() {
@@ -154,7 +133,7 @@ private Q_SLOTS:
         QVERIFY(!run.act(guess));
         QVERIFY(!run.askedBefore(Do::Claw) && run.guesses().last().was);
         const double missing = *run.guesses().last().was;
-        QVERIFY(!run.act(claw(1.0)));
+        QVERIFY(!run.act(claw(1.0, 1.0)));
         guess.guess = PracticeAct::Guess::LowestString;
         guess.amount = -30.0;
         QVERIFY(!run.act(guess));
@@ -188,7 +167,7 @@ private Q_SLOTS:
     void aBlockLeftInHoldsThePlate() {
         PracticeGuitar guitar = guitarWith(GuitarFault::BlockLeftIn);
         const double before = guitar.state().angle_rad;
-        guitar.perform(claw(2.0));
+        guitar.perform(claw(2.0, 2.0));
         guitar.perform(simple(Do::Tune, 0, 0.0));
         QCOMPARE(guitar.state().angle_rad, before);
         QVERIFY(guitar.perform(simple(Do::Inspect)).wedged);
