@@ -69,6 +69,7 @@ inline constexpr FaultCode stringIsOff{QT_TRANSLATE_NOOP("Fault", "is off; put i
 inline constexpr FaultCode stringIsOn{QT_TRANSLATE_NOOP("Fault", "is on already; take it off first")};
 inline constexpr FaultCode actTooFar{
     QT_TRANSLATE_NOOP("Fault", "goes further than a hand would: at most 20 turns, an octave, 5 mm")};
+inline constexpr FaultCode springsAreWhole{QT_TRANSLATE_NOOP("Fault", "must be a whole number from 1 to %1")};
 inline constexpr FaultCode noClawHere{
     QT_TRANSLATE_NOOP("Fault", "needs a claw and a gap, and this bridge has neither")};
 inline constexpr FaultCode nutHasNoCaps{QT_TRANSLATE_NOOP("Fault", "needs a nut that clamps, and this one is open")};

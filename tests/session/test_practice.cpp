@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Exercises: that they can be solved, what each fault shows, what hurts, and files with nonsense.
+#include "domain/faults.h"
 #include "domain/practice/practice_run.h"
 #include "store/exercise_json.h"
 #include "store/logbook.h"
@@ -145,6 +146,26 @@ private Q_SLOTS:
         QVERIFY(!run.act(guess));
         QVERIFY(std::abs(*run.guesses().last().was - (missing - 1.0)) < 0.15); // the turn that was made is gone
     }
+    /// Nothing is known of a string that is not there when the pass ends: no figure is made up for it.
+    void aGuessOnAStringThatIsOffStaysOpen() {
+        PracticeRun run(named("drop-tuning"), 3);
+        PracticeAct guess = simple(Do::Guess, std::nullopt, -30.0);
+        guess.guess = PracticeAct::Guess::LowestString;
+        QVERIFY(!run.act(guess));
+        QVERIFY(!run.act(simple(Do::TakeOff, 0)));
+        QVERIFY(!run.act(simple(Do::Done)));
+        QVERIFY(!run.guesses().last().error());
+    }
+    void springsAreWhole() {
+        PracticeRun run(named("spring-count"), 3);
+        for (const double count : {0.0, -1.0, 2.5, static_cast<double>(maxSprings) + 1.0})
+            QVERIFY(run.act(simple(Do::Springs, std::nullopt, count))->is(faults::springsAreWhole));
+        QVERIFY(run.acts().isEmpty());
+        QVERIFY(!run.act(simple(Do::Springs, std::nullopt, 4.0)));
+        QVERIFY(!run.act(simple(Do::Inspect)));
+        QCOMPARE(*run.seen().springs, 4);
+        QCOMPARE(run.job().rig.springs.size(), 4U);
+    }
     void aWrongDiagnosisCosts() {
         PracticeRun run(named("what-is-wrong"), 3);
         PracticeAct said = simple(Do::Diagnose, run.hiddenString());
@@ -283,6 +304,14 @@ private Q_SLOTS:
         QVERIFY(!behind.wedged && std::abs(behind.claw->bass - behind.claw->treble) < 1e-9);
         QCOMPARE(*behind.springs,
                  static_cast<int>(named(caps ? "full-set-up" : "what-is-wrong").job.rig.springs.size()));
+    }
+    /// A spring that was hooked on again before anybody said that it was off is not hooked on twice.
+    void aSpringIsPutBackOnce() {
+        PracticeGuitar guitar = guitarWith(GuitarFault::SpringOff);
+        const std::size_t all = named("what-is-wrong").job.rig.springs.size();
+        guitar.perform(simple(Do::Springs, std::nullopt, static_cast<double>(all)));
+        guitar.mend();
+        QCOMPARE(guitar.rig().springs.size(), all);
     }
     void faultsAreDrawnBySeed() {
         const Exercise exercise = named("what-is-wrong");

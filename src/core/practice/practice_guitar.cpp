@@ -122,6 +122,8 @@ void PracticeGuitar::mend() {
         state_.claw.treble += crooked_turns;
         break;
     case GuitarFault::SpringOff:
+        if (rig_.springs.size() >= nominal_.springs.size())
+            break; // a lone spring never came off, or it has been hooked on again
         rig_.springs.push_back(rig_.springs.back());
         rig_.springs.back().slot = nominal_.springs.back().slot;
         rig_.springs.back().aside_m = nominal_.springs.back().aside_m;

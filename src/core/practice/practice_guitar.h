@@ -18,7 +18,6 @@ struct PracticeConditions {
     double creepShare = 0.03;  ///< of what a new string has to give, let go with every act
     bool newStrings = true;    ///< they settle
     double pegTurn_m = 0.0011; ///< wire that one turn of a peg winds up
-    double postLead_m = 0.0007;
 };
 
 /// What an act showed.

@@ -94,8 +94,12 @@ std::optional<Fault> PracticeRun::refusal(const PracticeAct& act) const {
         (act.what == Do::Turn && outside(act.amount, mostPeg)) ||
         (act.what == Do::Posts && outside(act.amount, mostPost_m)) || !std::isfinite(act.amount))
         return Fault{faults::actTooFar, field};
-    if ((act.what == Do::Claw || act.what == Do::Inspect || act.what == Do::Measure) && !hasClaw(job_.rig))
+    if ((act.what == Do::Claw || act.what == Do::Inspect || act.what == Do::Measure || act.what == Do::Springs) &&
+        !hasClaw(job_.rig))
         return Fault{faults::noClawHere, field};
+    if (act.what == Do::Springs &&
+        (act.amount != std::floor(act.amount) || act.amount < 1.0 || act.amount > static_cast<double>(maxSprings)))
+        return Fault{faults::springsAreWhole, QStringLiteral("springs"), {QString::number(maxSprings)}};
     if (act.what == Do::Block) {
         const double angle = angleOfGap_rad(job_.rig.bridge, act.amount);
         if (act.amount <= 0.0 || std::abs(gapAt_m(job_.rig.bridge, angle) - act.amount) > 1e-6)
@@ -165,7 +169,7 @@ void PracticeRun::judgeGuesses(const PracticeAct& act) {
         ++pegsSinceGuess_;
     const bool passIsOver = pegsSinceGuess_ >= static_cast<int>(job_.rig.strings.size()) || act.what == Do::Done;
     for (Guessed& guess : guesses_)
-        if (guess.what == PracticeAct::Guess::LowestString && !guess.was && passIsOver)
+        if (guess.what == PracticeAct::Guess::LowestString && !guess.was && passIsOver && isOn(0)) // else never known
             guess.was = guitar_.reading_cents(0);
 }
 
