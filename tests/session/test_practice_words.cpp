@@ -66,7 +66,7 @@ private Q_SLOTS:
         const Rig rig = newJob().rig;
         QSet<QString> said;
         for (int k = 0; k <= static_cast<int>(PracticeAct::Do::Done); ++k) {
-            const QString words = wording::practiceAct(actOf(static_cast<PracticeAct::Do>(k)), rig);
+            const QString words = wording::practiceAct(actOf(static_cast<PracticeAct::Do>(k)), rig, {});
             QVERIFY(!words.isEmpty() && words.size() < 60);
             QVERIFY2(!words.contains(QLatin1String("%")), qPrintable(words));
             said.insert(words);
@@ -74,9 +74,14 @@ private Q_SLOTS:
         QCOMPARE(said.size(), static_cast<int>(PracticeAct::Do::Done) + 1);
         PracticeAct crooked = actOf(PracticeAct::Do::Claw);
         crooked.turns = {-0.5, 0.0};
-        QVERIFY(wording::practiceAct(crooked, rig).contains(QLatin1String("bass loosened 1/2")));
+        QVERIFY(wording::practiceAct(crooked, rig, {}).contains(QLatin1String("bass loosened 1/2")));
     }
     void whatAnActShowedIsSaidInTheUsersUnits() {
+        const PracticeAct block = actOf(PracticeAct::Do::Block), posts = actOf(PracticeAct::Do::Posts);
+        for (const PracticeAct& act : {block, posts}) {
+            QVERIFY(wording::practiceAct(act, newJob().rig, {}).contains(QLatin1String("4.00 mm")));
+            QVERIFY(wording::practiceAct(act, newJob().rig, {true, false}).contains(QLatin1String("0.157 in")));
+        }
         PracticeRun run(exerciseNamed(QStringLiteral("sunk")).value(), 5);
         const Units inches{true, false};
         const auto says = [&](PracticeAct::Do what, const Units& units) {
@@ -100,7 +105,7 @@ private Q_SLOTS:
         PracticeAct done;
         done.what = PracticeAct::Do::Done;
         QVERIFY(!run.act(done));
-        const QStringList lines = wording::practiceScore(run);
+        const QStringList lines = wording::practiceScore(run, {});
         QVERIFY(lines.first().contains(QLatin1String("not passed")));
         QVERIFY(lines.join(QLatin1Char('\n')).contains(QLatin1String("not home")));
     }

@@ -101,7 +101,7 @@ void PracticeResult::showWay(SceneView& view, const PracticeRun& run, const QStr
 void PracticeResult::show(const PracticeRun& run) {
     run_ = std::make_unique<PracticeRun>(run);
     adviser_.reset();
-    QStringList lines = wording::practiceScore(run);
+    QStringList lines = wording::practiceScore(run, context_.preferences().units);
     points_->setText(lines.takeFirst());
     setVoice(points_, TextRole::Act);
     lines_->setText(lines.join(QLatin1Char('\n')));
@@ -111,7 +111,7 @@ void PracticeResult::show(const PracticeRun& run) {
     for (qsizetype k = 0; k < run.acts().size(); ++k)
         acts_->addItem(QStringLiteral("%1  %2  ·  %3")
                            .arg(k + 1)
-                           .arg(wording::practiceAct(run.acts()[k], run.job().rig),
+                           .arg(wording::practiceAct(run.acts()[k], run.job().rig, context_.preferences().units),
                                 tr("then %1 ¢ from home").arg(run.distances_cents()[k + 1], 0, 'f', 0)));
     acts_->setCurrentRow(static_cast<int>(run.costliestAct().value_or(0)));
     watcher_.setFuture(QtConcurrent::run([exercise = run.exercise(), seed = run.seed()] {

@@ -78,7 +78,7 @@ QString hurtTitle(Hurt hurt) {
     return {};
 }
 
-QString practiceAct(const PracticeAct& act, const Rig& rig) {
+QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units) {
     const QString string =
         act.string ? PracticeWords::tr("string %1").arg(QString::fromStdString(rig.strings[*act.string].name))
                    : PracticeWords::tr("every string");
@@ -106,7 +106,7 @@ QString practiceAct(const PracticeAct& act, const Rig& rig) {
     case Do::Wiggle:
         return PracticeWords::tr("arm moved to and fro");
     case Do::Block:
-        return PracticeWords::tr("block of %1 mm in").arg(act.amount * 1e3, 0, 'f', 1);
+        return PracticeWords::tr("block of %1 in").arg(lengthText(act.amount, units));
     case Do::Unblock:
         return PracticeWords::tr("block out");
     case Do::Lock:
@@ -116,7 +116,7 @@ QString practiceAct(const PracticeAct& act, const Rig& rig) {
     case Do::PullUp:
         return PracticeWords::tr("pulled up and let go");
     case Do::Posts:
-        return PracticeWords::tr("posts by %1 mm").arg(signedNumber(act.amount * 1e3, 1));
+        return PracticeWords::tr("posts by %1").arg(lengthText(act.amount, units));
     case Do::TakeOff:
         return PracticeWords::tr("%1 taken off").arg(string);
     case Do::PutOn:
@@ -161,11 +161,11 @@ QString practiceSight(const PracticeRun& run, const Units& units) {
         return PracticeWords::tr("String %1 reads %2")
             .arg(QString::fromStdString(rig.strings[seen.event->readings_cents.front().first].name),
                  centsText(seen.event->readings_cents.front().second));
-    const QString done = practiceAct(act, rig);
+    const QString done = practiceAct(act, rig, units);
     return done.left(1).toUpper() + done.mid(1);
 }
 
-QStringList practiceScore(const PracticeRun& run) {
+QStringList practiceScore(const PracticeRun& run, const Units& units) {
     const PracticeScore score = run.score();
     const Exercise& exercise = run.exercise();
     QStringList lines{score.passed ? PracticeWords::tr("%1 of 100 points: passed").arg(score.points)
@@ -207,7 +207,7 @@ QStringList practiceScore(const PracticeRun& run) {
     if (const auto worst = run.costliestAct())
         lines.append(PracticeWords::tr("What cost most: act %1, %2.")
                          .arg(*worst + 1)
-                         .arg(practiceAct(run.acts()[*worst], run.job().rig)));
+                         .arg(practiceAct(run.acts()[*worst], run.job().rig, units)));
     return lines;
 }
 

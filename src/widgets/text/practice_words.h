@@ -9,10 +9,10 @@ namespace flenzo::wording {
 [[nodiscard]] QString faultTitle(GuitarFault fault);
 [[nodiscard]] QString hurtTitle(Hurt hurt); ///< what was done, and what it does to a real guitar
 /// One act in a few words.
-[[nodiscard]] QString practiceAct(const PracticeAct& act, const Rig& rig);
+[[nodiscard]] QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units);
 /// What the latest act showed.
 [[nodiscard]] QString practiceSight(const PracticeRun& run, const Units& units);
 /// A run in a few lines: points first, then what they come from.
-[[nodiscard]] QStringList practiceScore(const PracticeRun& run);
+[[nodiscard]] QStringList practiceScore(const PracticeRun& run, const Units& units);
 
 } // namespace flenzo::wording
