@@ -71,7 +71,7 @@ bool shootPractice(MainWindow& window, const QDir& dir) {
     page.findChild<QListWidget*>(QStringLiteral("exercises"))->setCurrentRow(3);
     page.refresh();
     ok = ok && shoot(window, dir.filePath(QStringLiteral("practice.png")));
-    page.bench().setAskNumber([](const QString&) { return std::optional(-2.0); });
+    page.bench().setAskNumber([](const QString&) { return QStringLiteral("-2"); });
     PracticeRun run = replayed(adviserAt(exerciseNamed(QStringLiteral("sunk")).value(), 7), 24);
     PracticeAct look;
     look.what = PracticeAct::Do::Look;

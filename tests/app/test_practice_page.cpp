@@ -90,7 +90,7 @@ private Q_SLOTS:
         QVERIFY(!text("exerciseTitle").isEmpty() && !text("exerciseStory").isEmpty());
         find<QPushButton>("beginExercise")->click();
         QVERIFY(bench().isVisible() && find<QLineEdit>("practiceEntry")->hasFocus());
-        bench().setAskNumber([](const QString&) { return std::optional(-20.0); });
+        bench().setAskNumber([](const QString&) { return QStringLiteral("-20"); });
         press(Qt::Key_A);
         const auto* readings = find<QTableWidget>("practiceReadings");
         for (int row = 0; row < readings->rowCount(); ++row)
@@ -122,10 +122,11 @@ private Q_SLOTS:
 
     void itIsTriedAgainFromAnAct() {
         begin("sunk", 11);
-        bench().setAskNumber([](const QString&) { return std::optional(2.0); });
+        bench().setAskNumber([](const QString&) { return QStringLiteral("2 1/4"); });
         type(QStringLiteral("1 1/2"));
         press(Qt::Key_L);
         QCOMPARE(run().acts().size(), 2); // the guess before it
+        QCOMPARE(run().guesses().last().said, 2.25);
         type(QStringLiteral("6"));
         press(Qt::Key_T);
         press(Qt::Key_E);
@@ -141,7 +142,7 @@ private Q_SLOTS:
 
     void whatIsWrongIsSaidAndPutRight() {
         begin("what-is-wrong", 2);
-        bench().setAskNumber([](const QString&) { return std::optional(0.0); });
+        bench().setAskNumber([](const QString&) { return QStringLiteral("0"); });
         press(Qt::Key_I);
         QVERIFY(text("practiceSays").contains(QLatin1String("springs")));
         press(Qt::Key_V);
@@ -168,10 +169,15 @@ private Q_SLOTS:
         press(Qt::Key_Return);
         QCOMPARE(said.count(), 2);
         QVERIFY(run().acts().isEmpty());
-        bench().setAskNumber([](const QString&) { return std::optional<double>(); });
+        bench().setAskNumber([](const QString&) { return QString(); });
         find<QLineEdit>("practiceEntry")->setText(QStringLiteral("0"));
         press(Qt::Key_Return); // the guess was not given
         QVERIFY(run().acts().isEmpty());
+        bench().setAskNumber([](const QString&) { return QStringLiteral("a bit flat"); });
+        press(Qt::Key_Return);
+        QCOMPARE(said.count(), 3);
+        QVERIFY(run().acts().isEmpty());
+        QCOMPARE(find<QLineEdit>("practiceEntry")->text(), QStringLiteral("0")); // what was typed is still there
         const QString file = dir_->filePath(QStringLiteral("mine.flenzo-exercise"));
         QVERIFY(!writeFile(file, QByteArrayLiteral("{\"format\":\"flenzo-exercise\",\"version\":1,\"name\":\"x\"}")));
         QVERIFY(!page().openExercise(file));

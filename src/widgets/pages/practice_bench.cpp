@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_bench.h"
 
+#include "domain/ranges.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/provenance_icon.h"
@@ -46,6 +47,24 @@ bool hasCapsOf(const Job& job) {
     return job.card.nut != Nut::Open && !job.rig.nutLocked;
 }
 
+/// The number that has to be typed for it, if one has.
+std::optional<Dimension> numberFor(Do what) {
+    switch (what) {
+    case Do::Tune:
+        return Dimension::Cents;
+    case Do::Turn:
+    case Do::Claw:
+        return Dimension::Turns;
+    case Do::Block:
+    case Do::Posts:
+        return Dimension::Length;
+    case Do::Springs:
+        return Dimension::Number;
+    default:
+        return std::nullopt;
+    }
+}
+
 } // namespace
 
 PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
@@ -85,7 +104,7 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     auto* row = new QHBoxLayout;
     entry_ = new QLineEdit(this);
     entry_->setObjectName(QStringLiteral("practiceEntry"));
-    entry_->setAccessibleName(tr("Cents, turns or millimetres for what is done next"));
+    entry_->setAccessibleName(tr("Cents, turns or a length for what is done next"));
     entry_->setPlaceholderText(tr("cents for the picked string, then Enter"));
     entry_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     entry_->installEventFilter(this);
@@ -101,11 +120,8 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     grid_->setSpacing(6);
     buildKeys(*grid_);
     column->addLayout(grid_);
-    askNumber_ = [this](const QString& question) -> std::optional<double> {
-        bool ok = false;
-        const double said =
-            QInputDialog::getDouble(this, tr("Before you know"), question, 0.0, -1200.0, 1200.0, 2, &ok);
-        return ok ? std::optional(said) : std::nullopt;
+    askNumber_ = [this](const QString& question) {
+        return QInputDialog::getText(this, tr("Before you know"), question);
     };
     askFault_ = [this]() -> std::optional<GuitarFault> {
         QStringList titles;
@@ -132,13 +148,13 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
                                {Do::Wiggle, "wiggle", QT_TR_NOOP("Arm to and fro (W)"), Qt::Key_W, hasArmOf},
                                {Do::Dive, "dive", QT_TR_NOOP("Dive (D)"), Qt::Key_D, hasArmOf},
                                {Do::PullUp, "pullUp", QT_TR_NOOP("Pull up (U)"), Qt::Key_U, hasArmOf},
-                               {Do::Block, "block", QT_TR_NOOP("Block in, mm… (B)"), Qt::Key_B, hasClawOf},
+                               {Do::Block, "block", QT_TR_NOOP("Block in, how thick… (B)"), Qt::Key_B, hasClawOf},
                                {Do::Unblock, "unblock", QT_TR_NOOP("Block out (O)"), Qt::Key_O, hasClawOf},
                                {Do::Lock, "lock", QT_TR_NOOP("Lock the nut (K)"), Qt::Key_K, hasCapsOf},
                                {Do::Inspect, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
                                {Do::Springs, "springs", QT_TR_NOOP("Springs in, how many… (S)"), Qt::Key_S, hasClawOf},
                                {Do::Caliper, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
-                               {Do::Posts, "posts", QT_TR_NOOP("Raise the posts, mm… (M)"), Qt::Key_M, hasClawOf},
+                               {Do::Posts, "posts", QT_TR_NOOP("Raise the posts… (M)"), Qt::Key_M, hasClawOf},
                                {Do::TakeOff, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
                                {Do::PutOn, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
                                {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F)"), Qt::Key_F},
@@ -152,10 +168,7 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
         grid.addWidget(button, k / 6, k % 6);
         keys_.emplace_back(&key, button);
         ++k;
-        connect(button, &QPushButton::clicked, this, [this, &key] {
-            QKeyEvent pressed(QEvent::KeyPress, key.key, Qt::NoModifier);
-            eventFilter(entry_, &pressed);
-        });
+        connect(button, &QPushButton::clicked, this, [this, &key] { take(key); });
     }
 }
 
@@ -214,33 +227,28 @@ bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
     }
     for (const auto& [each, button] : keys_)
         if (each->key == key && each->isFor(run_->job())) {
-            // Several keys do one thing in different ways.
-            entry_->setProperty("way", QLatin1String(each->name));
-            take(each->what);
+            take(*each);
             return true;
         }
     return false;
 }
 
 /// What is typed becomes what is done, or a sentence says what is missing.
-std::optional<PracticeAct> PracticeBench::made(Do what) {
+std::optional<PracticeAct> PracticeBench::made(const Key& key) {
+    const Do what = key.what;
+    const QLatin1String way(key.name); // several keys do one thing in different ways
     PracticeAct act;
     act.what = what;
-    const QString way = entry_->property("way").toString(), typed = entry_->text().trimmed();
     const bool ofString = what == Do::Tune || what == Do::Turn || what == Do::Stretch || what == Do::Caliper ||
                           what == Do::TakeOff || what == Do::PutOn || what == Do::Diagnose ||
                           (what == Do::Read && way != QLatin1String("readAll"));
     if (ofString)
         act.string = picked();
-    const Dimension dimension = what == Do::Tune                         ? Dimension::Cents
-                                : what == Do::Turn || what == Do::Claw   ? Dimension::Turns
-                                : what == Do::Block || what == Do::Posts ? Dimension::Length
-                                : what == Do::Springs                    ? Dimension::Number
-                                                                         : Dimension::Mass;
-    if (dimension == Dimension::Mass)
-        return act; // it wants no number
-    const Units& units = context_.preferences().units;
-    const Result<double> number = parseQuantity(typed, dimension, units, tr("what is typed"));
+    const std::optional<Dimension> dimension = numberFor(what);
+    if (!dimension)
+        return act;
+    const Result<double> number =
+        parseQuantity(entry_->text(), *dimension, context_.preferences().units, tr("what is typed"));
     if (!number.ok()) {
         context_.accept(number.fault());
         return std::nullopt;
@@ -258,32 +266,36 @@ bool PracticeBench::guessFirst(Do what) {
     const auto guess = run_->askedBefore(what);
     if (!guess)
         return true;
-    const auto said =
-        askNumber_(*guess == PracticeAct::Guess::ClawTurns
-                       ? tr("How many turns are missing at the claw? Tighter is positive.")
-                       : tr("When this pass is over, where will the lowest string be? Cents, flat is negative."));
-    if (!said)
+    const bool ofClaw = *guess == PracticeAct::Guess::ClawTurns;
+    const QString typed =
+        askNumber_(ofClaw ? tr("How many turns are missing at the claw? Tighter is positive.")
+                          : tr("When this pass is over, where will the lowest string be? Cents, flat is negative."));
+    if (typed.trimmed().isEmpty())
         return false;
+    const Result<double> said = parseQuantity(typed, ofClaw ? Dimension::Turns : Dimension::Cents,
+                                              context_.preferences().units, tr("the guess"), ranges::guess);
+    if (!said.ok())
+        return context_.accept(said.fault());
     PracticeAct act;
     act.what = Do::Guess;
     act.guess = *guess;
-    act.amount = *said;
+    act.amount = said.value();
     return context_.accept(run_->act(act));
 }
 
-void PracticeBench::take(Do what) {
+void PracticeBench::take(const Key& key) {
     if (!run_ || run_->isOver())
         return;
-    std::optional<PracticeAct> act = made(what);
+    std::optional<PracticeAct> act = made(key);
     if (!act)
         return;
     if (!context_.accept(run_->refusal(*act))) {
         entry_->selectAll();
         return;
     }
-    if (!guessFirst(what))
+    if (!guessFirst(key.what))
         return;
-    if (what == Do::Diagnose) {
+    if (key.what == Do::Diagnose) {
         const auto fault = askFault_();
         if (!fault)
             return;

@@ -27,13 +27,11 @@ public:
     PracticeBench(AppContext& context, QWidget* parent);
     void begin(PracticeRun run);
     [[nodiscard]] const PracticeRun* run() const { return run_.get(); }
-    /// Asks for one number, in place of a dialog; for tests.
-    using AskNumber = std::function<std::optional<double>(const QString& question)>;
+    /// Asks for one number as it is typed, in place of a dialog; for tests. Empty: it was not given.
+    using AskNumber = std::function<QString(const QString& question)>;
     void setAskNumber(AskNumber ask) { askNumber_ = std::move(ask); }
     using AskFault = std::function<std::optional<GuitarFault>()>;
     void setAskFault(AskFault ask) { askFault_ = std::move(ask); }
-    /// Does one thing to the string that is picked, with the number that is typed.
-    void take(PracticeAct::Do what);
     void refresh();
 
 Q_SIGNALS:
@@ -48,7 +46,9 @@ private:
     struct Key;
     void buildKeys(QGridLayout& grid);
     void arrangeKeys();
-    [[nodiscard]] std::optional<PracticeAct> made(PracticeAct::Do what);
+    /// Does one thing to the string that is picked, with the number that is typed.
+    void take(const Key& key);
+    [[nodiscard]] std::optional<PracticeAct> made(const Key& key);
     bool guessFirst(PracticeAct::Do what);
     void refreshPicture();
     void refreshReadings();
