@@ -160,6 +160,30 @@ private Q_SLOTS:
         QVERIFY(run().score().found);
     }
 
+    /// What is not kept says why.
+    void whyItIsNotKept() {
+        const auto handedOver = [this](MainWindow& window, const QString& who) {
+            auto& practice = *window.findChild<PracticePage*>();
+            window.showPage(MainWindow::Practice);
+            window.findChild<QComboBox*>(QStringLiteral("apprentice"))->setCurrentText(who);
+            QSignalSpy said(&window.context(), &AppContext::said);
+            practice.begin(exerciseNamed(QStringLiteral("sunk")).value(), 3);
+            QTest::keyClick(window.findChild<QLineEdit*>(QStringLiteral("practiceEntry")), Qt::Key_E);
+            practice.result().finishAdviser();
+            return said.isEmpty() ? QString() : said.last().front().toString();
+        };
+        QVERIFY(handedOver(*window_, QString()).contains(QLatin1String("name")));
+        const auto second = windowOn(dir_->path());
+        QVERIFY(second);
+        const QString why = handedOver(*second, QStringLiteral("Mira"));
+        QVERIFY2(why.contains(QLatin1String("another window")), qPrintable(why));
+        QCOMPARE(book().practice(QString()).value().size(), 0);
+        QCOMPARE(handedOver(*window_, QStringLiteral("Mira")), QString());
+        QCOMPARE(book().practice(QString()).value().size(), 1);
+        onTheLogbook("DROP TABLE practice");
+        QVERIFY(handedOver(*window_, QStringLiteral("Mira")).contains(QLatin1String("logbook"), Qt::CaseInsensitive));
+    }
+
     void badInputIsOneSentence() {
         begin("fresh-strings", 2);
         QSignalSpy said(&window_->context(), &AppContext::said);

@@ -54,8 +54,6 @@ PracticePage::PracticePage(AppContext& context, const QStringList& guitars, QWid
     column->setContentsMargins(0, 0, 0, 0);
     stack_ = new QStackedWidget(this);
     column->addWidget(stack_);
-    if (const Result<QList<Exercise>> all = bundledExercises(); all.ok())
-        exercises_ = all.value();
     tabs_ = new QTabWidget(stack_);
     tabs_->setObjectName(QStringLiteral("practiceTabs"));
     tabs_->addTab(buildLadder(guitars), tr("&Ladder"));
@@ -163,15 +161,40 @@ QString PracticePage::apprentice() const {
     return apprentice_->currentText().trimmed();
 }
 
-QList<PracticeRecord> PracticePage::records() const {
-    const auto& book = context_.session().logbook();
-    if (!book)
-        return {};
-    const Result<QList<PracticeRecord>> all = book->practice(QString());
-    return all.ok() ? all.value() : QList<PracticeRecord>();
+/// Once, and not before somebody wants to practise.
+void PracticePage::readExercises() {
+    if (!exercises_.isEmpty())
+        return;
+    const Result<QList<Exercise>> all = bundledExercises();
+    if (all.ok())
+        exercises_ = all.value();
+    else
+        context_.accept(all.fault());
+}
+
+void PracticePage::readRecords() {
+    records_.clear();
+    if (const auto& book = context_.session().logbook()) {
+        const Result<QList<PracticeRecord>> all = book->practice(QString());
+        if (all.ok())
+            records_ = all.value();
+        else
+            context_.accept(all.fault());
+    }
+    QStringList everybody;
+    for (const PracticeRecord& record : records_)
+        if (!everybody.contains(record.apprentice))
+            everybody.append(record.apprentice);
+    const QString who = apprentice().isEmpty() && !everybody.isEmpty() ? everybody.last() : apprentice();
+    const QSignalBlocker quiet(apprentice_);
+    apprentice_->clear();
+    apprentice_->addItems(everybody);
+    apprentice_->setEditText(who);
 }
 
 void PracticePage::refresh() {
+    readExercises();
+    readRecords();
     refreshLadder();
     if (stack_->currentWidget() == bench_)
         bench_->refresh();
@@ -179,13 +202,10 @@ void PracticePage::refresh() {
 
 void PracticePage::refreshLadder() {
     const QString who = apprentice();
-    const QSignalBlocker names(apprentice_), rows(list_);
-    QStringList everybody;
+    const QSignalBlocker rows(list_);
     QMap<QString, PracticeScore> best;
     PracticeProgress progress;
-    for (const PracticeRecord& record : records()) {
-        if (!everybody.contains(record.apprentice))
-            everybody.append(record.apprentice);
+    for (const PracticeRecord& record : records_) {
         if (record.apprentice != who)
             continue;
         if (!best.contains(record.exercise) || record.score.points > best[record.exercise].points)
@@ -193,15 +213,6 @@ void PracticePage::refreshLadder() {
         progress.runs.append(
             {QStringLiteral("%1, %2").arg(record.exercise, record.at.toLocalTime().date().toString(Qt::ISODate)),
              record.score.points, record.score.passed, guessError(record)});
-    }
-    if (apprentice_->count() != everybody.size()) {
-        apprentice_->clear();
-        apprentice_->addItems(everybody);
-        apprentice_->setCurrentText(who.isEmpty() && !everybody.isEmpty() ? everybody.last() : who);
-        if (apprentice() != who) {
-            refreshLadder();
-            return;
-        }
     }
     const int at = std::max(0, list_->currentRow());
     list_->clear();
@@ -252,6 +263,7 @@ bool PracticePage::openExercise(const QString& path) {
         Q_EMIT context_.said(sentence(path, read.fault()), true);
         return false;
     }
+    readExercises();
     exercises_.append(read.value());
     refreshLadder();
     list_->setCurrentRow(static_cast<int>(exercises_.size()) - 1);
@@ -280,8 +292,13 @@ void PracticePage::finish() {
 /// Kept for a name only; no real guitar is touched by it.
 void PracticePage::keep(const PracticeRun& run) {
     const auto& book = context_.session().logbook();
-    if (!book || book->readOnly() || apprentice().isEmpty()) {
+    if (apprentice().isEmpty()) {
         context_.say(tr("Not kept: give the apprentice a name on the ladder to keep what is practised."));
+        return;
+    }
+    if (!book || book->readOnly()) {
+        const QString why = book ? sentence(book->path(), book->whyReadOnly()) : tr("no shop is open");
+        Q_EMIT context_.said(tr("Not kept: %1").arg(why), true);
         return;
     }
     PracticeRecord record;
@@ -296,13 +313,14 @@ void PracticePage::keep(const PracticeRun& run) {
             (guess.what == PracticeAct::Guess::ClawTurns ? record.guessErrors_turns : record.guessErrors_cents)
                 .append(*error);
     context_.accept(book->addPractice(record));
+    readRecords();
 }
 
 QString PracticePage::summary() const {
     QString rows;
     int passed = 0, runs = 0;
     QSet<QString> done;
-    for (const PracticeRecord& record : records()) {
+    for (const PracticeRecord& record : records_) {
         if (record.apprentice != apprentice())
             continue;
         ++runs;

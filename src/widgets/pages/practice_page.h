@@ -44,12 +44,13 @@ private:
     QWidget* buildLadder(const QStringList& guitars);
     QWidget* buildGuitars(const QStringList& guitars);
     void refreshLadder();
+    void readExercises();
+    void readRecords();
     void showPicked();
     void finish();
     void keep(const PracticeRun& run);
     void askSummary();
     void askExercise();
-    [[nodiscard]] QList<PracticeRecord> records() const;
 
     QStackedWidget* stack_;
     QTabWidget* tabs_;
@@ -61,6 +62,7 @@ private:
     PracticeBench* bench_;
     PracticeResult* result_;
     QList<Exercise> exercises_;
+    QList<PracticeRecord> records_; ///< of everybody
 };
 
 } // namespace flenzo
