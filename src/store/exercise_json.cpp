@@ -40,6 +40,14 @@ std::optional<std::size_t> stringOf(Fields& fields, const Rig& rig) {
     return string;
 }
 
+int springsOf(Fields& fields, const char* name) {
+    const QLatin1String field(name);
+    const double count = fields.number(field, ranges::springCount);
+    if (count < 1.0 || count != std::floor(count))
+        fields.box().put(faults::springsAreWhole, fields.pathOf(field), {QString::number(maxSprings)});
+    return static_cast<int>(count);
+}
+
 GuitarFault faultOf(const QString& name, const QString& path, FaultBox& box) {
     if (const auto fault = faultNamed(name))
         return *fault;
@@ -71,7 +79,7 @@ PracticeAct actOf(Fields fields, const Rig& rig) {
             act.turns = {number("bass", ranges::clawStep_turns), number("treble", ranges::clawStep_turns)};
         break;
     case Do::Springs:
-        act.amount = number("count", ranges::springCount);
+        act.amount = springsOf(fields, "count");
         break;
     case Do::Block:
         act.amount = mm * number("mm", ranges::gap_mm);
@@ -161,7 +169,7 @@ Result<Exercise> exerciseFromJson(const QJsonObject& json) {
          fields.texts(QStringLiteral("faults"), static_cast<qsizetype>(GuitarFault::Count), nameLength))
         out.faults.append(faultOf(name, QStringLiteral("faults"), box));
     if (fields.has(QStringLiteral("springs")))
-        out.springs = static_cast<int>(fields.number(QStringLiteral("springs"), ranges::springCount));
+        out.springs = springsOf(fields, "springs");
     out.newStrings = fields.flag(QStringLiteral("newStrings"), true);
     out.endsLocked = fields.flag(QStringLiteral("endsLocked"), false);
     Fields par = fields.part(QStringLiteral("par"));

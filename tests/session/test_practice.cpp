@@ -374,6 +374,8 @@ private Q_SLOTS:
         row("an act of no kind",
             {{QStringLiteral("begun"), QJsonArray{QJsonObject{{QStringLiteral("do"), QStringLiteral("sing")}}}}},
             "begun[0].do");
+        row("half a spring", {{QStringLiteral("springs"), 2.5}}, "springs must be a whole number from 1 to 8");
+        row("no spring", {{QStringLiteral("springs"), 0}}, "springs must be a whole number");
     }
     void nonsenseIsNamed() {
         QFETCH(QJsonObject, change);
