@@ -402,13 +402,21 @@ private Q_SLOTS:
         QVERIFY2(clock->text().startsWith(QLatin1String("+0.1")), qPrintable(clock->text()));
         auto* clockSays = dialog.findChild<QLabel*>(QStringLiteral("clockSays"));
         QVERIFY(clockSays->text().contains(QLatin1String("fast")));
-        clock->setFocus();
-        clock->setText(QStringLiteral("40"));
-        QTest::keyClick(clock, Qt::Key_Return);
+        const auto typed = [clock](const char* text) {
+            clock->setFocus();
+            clock->selectAll();
+            QTest::keyClicks(clock, QLatin1String(text));
+            QTest::keyClick(clock, Qt::Key_Return);
+        };
+        const double measured_ppm = window_->context().preferences().clock_ppm;
+        QTest::keyClick(clock, Qt::Key_Return); // walked through, it stays what was measured
+        QCOMPARE(window_->context().preferences().clock_ppm, measured_ppm);
+        typed("40");
         QVERIFY2(clockSays->text().contains(QLatin1String("must lie between")), qPrintable(clockSays->text()));
         QVERIFY(std::abs(window_->context().preferences().clock_ppm - ppm) < 1.0);
-        clock->setText(QStringLiteral("-0.2"));
-        QTest::keyClick(clock, Qt::Key_Return);
+        typed("-0.25");
+        QVERIFY2(clock->text().contains(QLatin1String("0.250")), qPrintable(clock->text()));
+        typed("-0.2");
         QVERIFY(std::abs(window_->context().preferences().clock_ppm + 115.5) < 1.0);
         dialog.accept();
         QVERIFY(window_->context().preferences().listenKnown && !listening.isOn());

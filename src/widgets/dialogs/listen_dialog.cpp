@@ -144,6 +144,8 @@ QWidget* ListenDialog::buildClock() {
     column->addWidget(clockSays_);
     connect(measure_, &QPushButton::clicked, this, &ListenDialog::measure);
     connect(clock_, &QLineEdit::editingFinished, this, [this] {
+        if (!clock_->isModified())
+            return; // walked through: what is measured is finer than what is shown
         const Result<double> typed =
             parseQuantity(clock_->text(), Dimension::Cents, {}, clock_->accessibleName(), ranges::clock_cents);
         if (typed.ok())
@@ -203,7 +205,7 @@ void ListenDialog::refresh() {
 
 void ListenDialog::takeClock() {
     const double ppm = context_.preferences().clock_ppm;
-    clock_->setText(centsText(ppm * centsPerPpm));
+    clock_->setText(QStringLiteral("%1 ¢").arg(signedNumber(ppm * centsPerPpm, 3)));
     clockSays_->setText(std::abs(ppm) < 0.05
                             ? tr("Taken as right. Most clocks are within a tenth of a cent.")
                             : tr("Runs %1 by %2 parts in a million, %3; every reading is corrected by it.")
