@@ -90,6 +90,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
         showPage(Practice);
         practice_->showMethods();
     });
+    connect(practice_, &PracticePage::practising, this, &MainWindow::refresh);
     connect(practice_, &PracticePage::guitarPicked, this, [this](int demo) {
         if (leaveJob())
             openDemo(demo);
@@ -230,6 +231,7 @@ void MainWindow::showPage(Page page) {
         shop_->takeFocus();
     else if (page == Work)
         steps_->takeFocus();
+    refresh(); // what keys mean and what can hurt depends on it
 }
 
 void MainWindow::showWork() {
@@ -296,7 +298,7 @@ void MainWindow::refreshHazards() {
                   : hazardWords(hazard));
         // Caps off and unlocked are one thing to whoever looks.
         const bool said = hazard == Hazard::Unlocked && hazards.has(Hazard::CapsOff);
-        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty());
+        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty() && !isPractising());
     }
 }
 

@@ -74,6 +74,8 @@ private:
     QWidget* buildRecoveryBanner();
     void buildMenus();
     std::vector<ActionSpec> specs();
+    void leadToPractice(std::vector<ActionSpec>& list);
+    [[nodiscard]] bool isPractising() const;
     void addFileActions(std::vector<ActionSpec>& list);
     void addShopActions(std::vector<ActionSpec>& list);
     void addExchangeActions(std::vector<ActionSpec>& list, const QString& menu);

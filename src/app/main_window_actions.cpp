@@ -10,6 +10,8 @@
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/listen_bar.h"
+#include "widgets/pages/practice_bench.h"
+#include "widgets/pages/practice_page.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -279,12 +281,51 @@ void MainWindow::addLanguageActions(std::vector<ActionSpec>& list) {
                         [this, code = codes[k]] { return context_->preferences().language == code; }});
 }
 
+bool MainWindow::isPractising() const {
+    return page() == Practice && practice_->isPractising();
+}
+
+/// While somebody practises nothing may touch the job that is open: what would, does the same to the guitar that is
+/// practised on, or nothing.
+void MainWindow::leadToPractice(std::vector<ActionSpec>& list) {
+    struct Led {
+        const char* id;
+        const char* key; ///< of the practice bench; none: nothing to do there
+    };
+    static constexpr Led led[] = {
+        {"undo", nullptr},        {"redo", nullptr},         {"answer", nullptr},   {"listen", nullptr},
+        {"listenFile", nullptr},  {"listenPause", nullptr},  {"turnFlat", nullptr}, {"turnPlaying", nullptr},
+        {"turnUpright", nullptr}, {"turnFaceDown", nullptr}, {"blockIn", "block"},  {"blockOut", "unblock"},
+        {"stringOff", "takeOff"}, {"gap", "measure"},        {"done", "done"},      {"finder", "diagnose"}};
+    const auto lead = [this](ActionSpec& spec, std::function<void()> there) {
+        spec.enabled = [this, usual = spec.enabled, used = static_cast<bool>(there)] {
+            return isPractising() ? used : !usual || usual();
+        };
+        if (there)
+            spec.run = [this, usual = spec.run, there] { isPractising() ? there() : usual(); };
+    };
+    for (ActionSpec& spec : list) {
+        for (const Led& each : led)
+            if (qstrcmp(each.id, spec.id) == 0)
+                lead(spec, each.key ? std::function<void()>(
+                                          [this, key = each.key] { practice_->bench().takeNamed(QLatin1String(key)); })
+                                    : nullptr);
+        if (QByteArrayView(spec.id).startsWith("string") && spec.menu.isEmpty())
+            lead(spec, [this, digit = spec.id[6] - '0'] {
+                if (const auto string =
+                        stringNamed(practice_->bench().run()->job().rig, std::to_string(digit == 0 ? 10 : digit)))
+                    practice_->bench().pick(*string);
+            });
+    }
+}
+
 std::vector<ActionSpec> MainWindow::specs() {
     std::vector<ActionSpec> list;
     addFileActions(list);
     addShopActions(list);
     addBenchActions(list);
     addViewActions(list);
+    leadToPractice(list);
     return list;
 }
 

@@ -27,6 +27,7 @@ class TestPracticePage : public QObject, WindowFixture {
     PracticeBench& bench() { return page().bench(); }
     const PracticeRun& run() { return *bench().run(); }
     void press(Qt::Key key) { QTest::keyClick(find<QLineEdit>("practiceEntry"), key); }
+    void handOver() { QTest::keyClick(find<QLineEdit>("practiceEntry"), Qt::Key_Return, Qt::ControlModifier); }
     void type(const QString& text) { QTest::keyClicks(find<QLineEdit>("practiceEntry"), text); }
     void open() {
         window_->showPage(MainWindow::Practice);
@@ -59,7 +60,7 @@ class TestPracticePage : public QObject, WindowFixture {
                 break;
             case NextAct::Do::Claw:
                 type(QString::number(std::abs(next.turns.mean()), 'f', 2));
-                press(next.turns.mean() < 0.0 ? Qt::Key_L : Qt::Key_T);
+                press(next.turns.mean() < 0.0 ? Qt::Key_J : Qt::Key_T);
                 break;
             case NextAct::Do::Tune:
                 pick(next.aim.string);
@@ -74,7 +75,7 @@ class TestPracticePage : public QObject, WindowFixture {
                 press(Qt::Key_P);
                 break;
             default:
-                press(Qt::Key_E);
+                handOver();
             }
         }
     }
@@ -124,12 +125,12 @@ private Q_SLOTS:
         begin("sunk", 11);
         bench().setAskNumber([](const QString&) { return QStringLiteral("2 1/4"); });
         type(QStringLiteral("1 1/2"));
-        press(Qt::Key_L);
+        press(Qt::Key_J);
         QCOMPARE(run().acts().size(), 2); // the guess before it
         QCOMPARE(run().guesses().last().said, 2.25);
         type(QStringLiteral("6"));
         press(Qt::Key_T);
-        press(Qt::Key_E);
+        handOver();
         QVERIFY(text("practicePoints").contains(QLatin1String("not passed")));
         QVERIFY2(text("practiceLines").contains(QLatin1String("What cost most")), qPrintable(text("practiceLines")));
         QCOMPARE(find<QListWidget>("practiceActs")->currentRow(), static_cast<int>(*run().costliestAct()));
@@ -151,11 +152,11 @@ private Q_SLOTS:
         QVERIFY(text("practiceSays").contains(QLatin1String("caliper")));
         const GuitarFault hidden = run().hiddenFault();
         bench().setAskFault([] { return std::optional(GuitarFault::CapTurned); });
-        press(Qt::Key_F);
+        QTest::keyClick(find<QLineEdit>("practiceEntry"), Qt::Key_F2);
         QCOMPARE(text("practiceSays"), QStringLiteral("Not that."));
         pick(run().hiddenString());
         bench().setAskFault([hidden] { return std::optional(hidden); });
-        press(Qt::Key_F);
+        QTest::keyClick(find<QLineEdit>("practiceEntry"), Qt::Key_F2);
         QVERIFY(text("practiceSays").startsWith(QLatin1String("Right")));
         QVERIFY(run().score().found);
     }
@@ -168,7 +169,7 @@ private Q_SLOTS:
             window.findChild<QComboBox*>(QStringLiteral("apprentice"))->setCurrentText(who);
             QSignalSpy said(&window.context(), &AppContext::said);
             practice.begin(exerciseNamed(QStringLiteral("sunk")).value(), 3);
-            QTest::keyClick(window.findChild<QLineEdit*>(QStringLiteral("practiceEntry")), Qt::Key_E);
+            practice.bench().takeNamed(QStringLiteral("done"));
             practice.result().finishAdviser();
             return said.isEmpty() ? QString() : said.last().front().toString();
         };
@@ -210,6 +211,59 @@ private Q_SLOTS:
         press(Qt::Key_Escape); // the entry first
         press(Qt::Key_Escape);
         QVERIFY(!bench().isVisible() && find<QTabWidget>("practiceTabs")->isVisible());
+    }
+
+    /// The window's keys mean on this bench what they mean on the other, and leave the job that is open alone.
+    void theBenchesShareTheirKeys() {
+        window_->openDemo(0);
+        const std::vector<Event> log = window_->context().session().job().log;
+        begin("sunk", 5);
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+        bench().setAskNumber([](const QString&) { return QStringLiteral("1"); });
+        auto* entry = find<QLineEdit>("practiceEntry");
+        QVERIFY(entry->hasFocus());
+        const auto chord = [entry](Qt::Key key, Qt::KeyboardModifiers with) { QTest::keyClick(entry, key, with); };
+        QVERIFY(!find<QLabel>("hazard0")->isVisible());
+        chord(Qt::Key_3, Qt::ControlModifier);
+        QCOMPARE(find<QTableWidget>("practiceReadings")->currentRow(), 3); // of six, numbered from the thin side
+        press(Qt::Key_R);
+        chord(Qt::Key_G, Qt::ControlModifier);
+        QVERIFY(run().job().log.back().gap_m.has_value());
+        type(QStringLiteral("8 mm"));
+        QCOMPARE(entry->text(), QStringLiteral("8 mm"));
+        chord(Qt::Key_B, Qt::ControlModifier);
+        QCOMPARE(run().acts().last().what, PracticeAct::Do::Block);
+        chord(Qt::Key_B, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(run().acts().last().what, PracticeAct::Do::Unblock);
+        type(QStringLiteral("0.2 mm"));
+        chord(Qt::Key_M, Qt::AltModifier);
+        QCOMPARE(run().acts().last().what, PracticeAct::Do::Posts);
+        QCOMPARE(run().acts().last().amount, 0.2e-3);
+        type(QStringLiteral("1 1/4"));
+        chord(Qt::Key_J, Qt::AltModifier); // not the menu of that letter
+        QCOMPARE(run().acts().last().turns.treble, -1.25);
+        chord(Qt::Key_X, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(run().acts().last().what, PracticeAct::Do::TakeOff);
+        chord(Qt::Key_Z, Qt::ControlModifier);
+        chord(Qt::Key_F9, Qt::NoModifier);
+        QVERIFY(window_->context().session().job().log == log);
+        QVERIFY(window_->actions().find("undo")->isEnabled() == false);
+        // What was read shows as the way home, and only that.
+        find<QTabWidget>("practiceCompanions")->setCurrentIndex(1);
+        const Scene& way = find<SceneView>("practiceWay")->scene();
+        QVERIFY(way.find(QStringLiteral("string-3")) && !way.find(QStringLiteral("string-4")));
+        // Left for the ladder it waits; the window's keys are the job's again.
+        const qsizetype acts = run().acts().size();
+        entry->clear();
+        press(Qt::Key_Escape);
+        QVERIFY(!bench().isVisible() && find<QPushButton>("goOnWithExercise")->isVisible());
+        find<QPushButton>("goOnWithExercise")->click();
+        QVERIFY(bench().isVisible() && run().acts().size() == acts);
+        handOver();
+        QVERIFY(run().isOver());
+        find<QPushButton>("practiceLadder")->click();
+        QVERIFY(!find<QPushButton>("goOnWithExercise")->isVisible());
+        QVERIFY(window_->context().session().job().log == log);
     }
 };
 

@@ -7,6 +7,7 @@
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
+#include "widgets/text/convergence.h"
 #include "widgets/text/practice_words.h"
 #include "widgets/text/wording.h"
 
@@ -18,6 +19,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QTabWidget>
 #include <QTableWidget>
 #include <algorithm>
 #include <cmath>
@@ -26,7 +28,7 @@ namespace flenzo {
 
 using Do = PracticeAct::Do;
 
-/// A thing to do: its words, its key, and what it needs.
+/// A thing to do: its words, its key (unknown: a shortcut of the window), and what it needs.
 struct PracticeBench::Key {
     Do what;
     const char* name;
@@ -99,7 +101,16 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     readings_->setSelectionBehavior(QAbstractItemView::SelectRows);
     readings_->setSelectionMode(QAbstractItemView::SingleSelection);
     readings_->setFocusPolicy(Qt::NoFocus);
-    middle->addWidget(readings_, 1);
+    way_ = new SceneView(this);
+    way_->setObjectName(QStringLiteral("practiceWay"));
+    way_->setAccessibleName(tr("The way home as it was read"));
+    companions_ = new QTabWidget(this);
+    companions_->setObjectName(QStringLiteral("practiceCompanions"));
+    companions_->addTab(readings_, tr("Rea&dings"));
+    companions_->addTab(way_, tr("&Way home"));
+    companions_->setFocusPolicy(Qt::NoFocus);
+    middle->addWidget(companions_, 1);
+    connect(companions_, &QTabWidget::currentChanged, this, &PracticeBench::refreshWay);
     column->addLayout(middle, 1);
     auto* row = new QHBoxLayout;
     entry_ = new QLineEdit(this);
@@ -110,8 +121,8 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     entry_->installEventFilter(this);
     hint_ = label(TextRole::Small, this);
     hint_->setText(
-        tr("Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and L turn "
-           "the claw by so many turns."));
+        tr("Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn "
+           "the claw by so many turns. After a space a unit can be typed; then Alt and the key."));
     hint_->setWordWrap(true);
     row->addWidget(entry_, 2);
     row->addWidget(hint_, 3);
@@ -142,7 +153,7 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
                                {Do::Measure, "measure", QT_TR_NOOP("Measure the gap (G)"), Qt::Key_G, hasClawOf},
                                {Do::Look, "look", QT_TR_NOOP("Look from the side (V)"), Qt::Key_V, hasArmOf},
                                {Do::Claw, "tighten", QT_TR_NOOP("Tighten the claw… (T)"), Qt::Key_T, hasClawOf},
-                               {Do::Claw, "loosen", QT_TR_NOOP("Loosen the claw… (L)"), Qt::Key_L, hasClawOf},
+                               {Do::Claw, "loosen", QT_TR_NOOP("Loosen the claw… (J)"), Qt::Key_J, hasClawOf},
                                {Do::Claw, "bass", QT_TR_NOOP("Bass screw alone… (Y)"), Qt::Key_Y, hasClawOf},
                                {Do::Stretch, "stretch", QT_TR_NOOP("Pull the string (P)"), Qt::Key_P},
                                {Do::Wiggle, "wiggle", QT_TR_NOOP("Arm to and fro (W)"), Qt::Key_W, hasArmOf},
@@ -152,13 +163,13 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
                                {Do::Unblock, "unblock", QT_TR_NOOP("Block out (O)"), Qt::Key_O, hasClawOf},
                                {Do::Lock, "lock", QT_TR_NOOP("Lock the nut (K)"), Qt::Key_K, hasCapsOf},
                                {Do::Inspect, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
-                               {Do::Springs, "springs", QT_TR_NOOP("Springs in, how many… (S)"), Qt::Key_S, hasClawOf},
+                               {Do::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
                                {Do::Caliper, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
                                {Do::Posts, "posts", QT_TR_NOOP("Raise the posts… (M)"), Qt::Key_M, hasClawOf},
                                {Do::TakeOff, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
                                {Do::PutOn, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
-                               {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F)"), Qt::Key_F},
-                               {Do::Done, "done", QT_TR_NOOP("Hand it over (E)"), Qt::Key_E}};
+                               {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},
+                               {Do::Done, "done", QT_TR_NOOP("Hand it over (Ctrl+Enter)"), Qt::Key_unknown}};
     int k = 0;
     for (const Key& key : keys) {
         auto* button = new QPushButton(tr(key.words), this);
@@ -202,7 +213,21 @@ void PracticeBench::begin(PracticeRun run) {
     readings_->selectRow(0);
     arrangeKeys();
     refresh();
+}
+
+void PracticeBench::pick(std::size_t string) {
+    if (static_cast<int>(string) < readings_->rowCount())
+        readings_->selectRow(static_cast<int>(string));
+}
+
+void PracticeBench::takeFocus() {
     entry_->setFocus();
+}
+
+void PracticeBench::takeNamed(const QString& name) {
+    for (const auto& [key, button] : keys_)
+        if (name == QLatin1String(key->name) && run_ && key->isFor(run_->job()))
+            take(*key);
 }
 
 std::size_t PracticeBench::picked() const {
@@ -210,10 +235,16 @@ std::size_t PracticeBench::picked() const {
 }
 
 bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
-    if (watched != entry_ || event->type() != QEvent::KeyPress || !run_)
+    const bool claims = event->type() == QEvent::ShortcutOverride;
+    if (watched != entry_ || (event->type() != QEvent::KeyPress && !claims) || !run_)
         return QWidget::eventFilter(watched, event);
     const auto* pressed = static_cast<QKeyEvent*>(event);
-    if (pressed->modifiers() & (Qt::ControlModifier | Qt::AltModifier))
+    if (claims) { // with something typed Alt and a letter is an act before it is a menu
+        const bool act = pressed->modifiers() == Qt::AltModifier && !entry_->text().isEmpty();
+        event->setAccepted(act);
+        return act;
+    }
+    if (pressed->modifiers() & Qt::ControlModifier)
         return false;
     const int key = pressed->key() == Qt::Key_Enter ? Qt::Key_Return : pressed->key();
     if (key == Qt::Key_Up || key == Qt::Key_Down) {
@@ -225,6 +256,11 @@ bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
         entry_->text().isEmpty() ? Q_EMIT left() : entry_->clear();
         return true;
     }
+    // A unit is typed after a space, so letters are letters there.
+    const QString typed = entry_->text();
+    const bool isUnit = !typed.isEmpty() && (typed.back().isSpace() || typed.back().isLetter());
+    if (isUnit && key >= Qt::Key_A && key <= Qt::Key_Z && !(pressed->modifiers() & Qt::AltModifier))
+        return false;
     for (const auto& [each, button] : keys_)
         if (each->key == key && each->isFor(run_->job())) {
             take(*each);
@@ -317,13 +353,14 @@ void PracticeBench::refresh() {
     const PracticeScore score = run_->score();
     const QString clock =
         run_->exercise().clock_min ? tr(" of %1").arg(*run_->exercise().clock_min, 0, 'f', 0) : QString();
-    counts_->setText(tr("%1 acts, %2 passes, %3 claw visits, %4%5 min")
+    counts_->setText(tr("Acts %1, passes %2, visits to the claw %3, minutes %4%5")
                          .arg(score.acts)
                          .arg(score.passes, 0, 'f', 1)
                          .arg(score.clawVisits)
                          .arg(score.minutes, 0, 'f', 0)
                          .arg(clock));
     refreshReadings();
+    refreshWay();
     refreshPicture();
 }
 
@@ -361,6 +398,14 @@ void PracticeBench::refreshReadings() {
             readings_->setItem(row, column, item);
         }
     }
+}
+
+void PracticeBench::refreshWay() {
+    if (!run_ || companions_->currentWidget() != way_)
+        return;
+    way_->show([way = wayRead(run_->job()), scale = context_.preferences().textScale](
+                   const QSizeF& size) { return buildConvergence(way, size, scale); },
+               context_.preferences());
 }
 
 /// Drawn from the last look: no figures, for the eye has none.

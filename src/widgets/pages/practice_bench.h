@@ -14,6 +14,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QTableWidget;
+class QTabWidget;
 
 namespace flenzo {
 
@@ -33,10 +34,16 @@ public:
     using AskFault = std::function<std::optional<GuitarFault>()>;
     void setAskFault(AskFault ask) { askFault_ = std::move(ask); }
     void refresh();
+    /// Whether an exercise is begun and not handed over.
+    [[nodiscard]] bool isUnderWay() const { return run_ && !run_->isOver(); }
+    /// Does what the key of that name does; for the window's own shortcuts, which mean the same on the bench.
+    void takeNamed(const QString& name);
+    void pick(std::size_t string);
+    void takeFocus();
 
 Q_SIGNALS:
     void finished();
-    void left(); ///< broken off
+    void left(); ///< for now: it can be gone on with
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -52,12 +59,14 @@ private:
     bool guessFirst(PracticeAct::Do what);
     void refreshPicture();
     void refreshReadings();
+    void refreshWay();
     [[nodiscard]] std::size_t picked() const;
 
     AppContext& context_;
     std::unique_ptr<PracticeRun> run_;
     QLabel *task_, *says_, *counts_, *hint_;
-    SceneView* picture_;
+    SceneView *picture_, *way_;
+    QTabWidget* companions_;
     QTableWidget* readings_;
     QLineEdit* entry_;
     QBoxLayout* middle_;

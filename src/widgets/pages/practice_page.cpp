@@ -63,9 +63,9 @@ PracticePage::PracticePage(AppContext& context, const QStringList& guitars, QWid
     for (QWidget* each : std::initializer_list<QWidget*>{tabs_, bench_, result_})
         stack_->addWidget(each);
     connect(bench_, &PracticeBench::finished, this, &PracticePage::finish);
-    connect(bench_, &PracticeBench::left, this, [this] { stack_->setCurrentWidget(tabs_); });
+    connect(bench_, &PracticeBench::left, this, [this] { turnTo(tabs_); });
     connect(result_, &PracticeResult::ladderWanted, this, [this] {
-        stack_->setCurrentWidget(tabs_);
+        turnTo(tabs_);
         refreshLadder();
     });
     connect(result_, &PracticeResult::anotherWanted, this,
@@ -112,7 +112,11 @@ QWidget* PracticePage::buildLadder(const QStringList& guitars) {
     auto* open = new QPushButton(tr("Open an exercise…"), page);
     auto* sheet = new QPushButton(tr("Summary as PDF…"), page);
     sheet->setObjectName(QStringLiteral("practiceSummary"));
-    for (QPushButton* each : {begin_, open, sheet})
+    goOn_ = new QPushButton(tr("Go on with the last"), page);
+    goOn_->setObjectName(QStringLiteral("goOnWithExercise"));
+    goOn_->setToolTip(tr("The exercise that was left, as it was left"));
+    goOn_->hide();
+    for (QPushButton* each : {begin_, goOn_, open, sheet})
         buttons->addWidget(each);
     buttons->addStretch();
     right->addLayout(buttons);
@@ -127,6 +131,7 @@ QWidget* PracticePage::buildLadder(const QStringList& guitars) {
         if (const int at = list_->currentRow(); at >= 0)
             begin(exercises_[at], QRandomGenerator::global()->generate());
     });
+    connect(goOn_, &QPushButton::clicked, this, [this] { turnTo(bench_); });
     connect(open, &QPushButton::clicked, this, &PracticePage::askExercise);
     connect(sheet, &QPushButton::clicked, this, &PracticePage::askSummary);
     connect(apprentice_, &QComboBox::currentTextChanged, this, &PracticePage::refreshLadder);
@@ -155,6 +160,18 @@ QWidget* PracticePage::buildGuitars(const QStringList& guitars) {
     column->addLayout(row);
     connect(work, &QPushButton::clicked, this, [this, pick] { Q_EMIT guitarPicked(pick->currentIndex()); });
     return box;
+}
+
+bool PracticePage::isPractising() const {
+    return stack_->currentWidget() == bench_;
+}
+
+void PracticePage::turnTo(QWidget* part) {
+    stack_->setCurrentWidget(part);
+    goOn_->setVisible(bench_->isUnderWay() && !bench_->run()->acts().isEmpty());
+    if (part == bench_)
+        bench_->takeFocus();
+    Q_EMIT practising();
 }
 
 QString PracticePage::apprentice() const {
@@ -242,7 +259,7 @@ void PracticePage::showPicked() {
     title_->setText(exercise.title);
     story_->setText(exercise.story);
     task_->setText(exercise.task);
-    best_->setText(tr("A good hand: %1 passes, %2 claw visits, %3 min. Nobody advises; nothing can break.")
+    best_->setText(tr("A good hand: passes %1, visits to the claw %2, minutes %3. Nobody advises; nothing can break.")
                        .arg(exercise.parPasses, 0, 'f', 1)
                        .arg(exercise.parVisits)
                        .arg(exercise.parMinutes, 0, 'f', 0));
@@ -254,7 +271,7 @@ void PracticePage::begin(const Exercise& exercise, std::uint32_t seed) {
 
 void PracticePage::show(PracticeRun run) {
     bench_->begin(std::move(run));
-    stack_->setCurrentWidget(bench_);
+    turnTo(bench_);
 }
 
 bool PracticePage::openExercise(const QString& path) {
@@ -278,7 +295,7 @@ void PracticePage::askExercise() {
 }
 
 void PracticePage::showMethods() {
-    stack_->setCurrentWidget(tabs_);
+    turnTo(tabs_);
     tabs_->setCurrentIndex(1);
 }
 
@@ -286,7 +303,7 @@ void PracticePage::finish() {
     const PracticeRun run = *bench_->run();
     keep(run);
     result_->show(run);
-    stack_->setCurrentWidget(result_);
+    turnTo(result_);
 }
 
 /// Kept for a name only; no real guitar is touched by it.

@@ -32,6 +32,8 @@ public:
     bool openExercise(const QString& path);
     void showMethods(); ///< the comparison of methods
     [[nodiscard]] PracticeBench& bench() { return *bench_; }
+    /// Whether keys and pictures belong to the guitar that is practised on.
+    [[nodiscard]] bool isPractising() const;
     [[nodiscard]] PracticeResult& result() { return *result_; }
     [[nodiscard]] QString apprentice() const;
     /// Everything an apprentice practised, as one page to print.
@@ -39,6 +41,7 @@ public:
 
 Q_SIGNALS:
     void guitarPicked(int index);
+    void practising(); ///< began or ended
 
 private:
     QWidget* buildLadder(const QStringList& guitars);
@@ -47,6 +50,7 @@ private:
     void readExercises();
     void readRecords();
     void showPicked();
+    void turnTo(QWidget* part);
     void finish();
     void keep(const PracticeRun& run);
     void askSummary();
@@ -57,7 +61,7 @@ private:
     QComboBox* apprentice_;
     QListWidget* list_;
     QLabel *title_, *story_, *task_, *best_;
-    QPushButton* begin_;
+    QPushButton *begin_, *goOn_;
     SceneView* progress_;
     PracticeBench* bench_;
     PracticeResult* result_;

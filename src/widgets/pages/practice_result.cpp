@@ -71,7 +71,7 @@ PracticeResult::PracticeResult(AppContext& context, QWidget* parent) : QWidget(p
     connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
         adviser_ = std::make_unique<PracticeRun>(*watcher_.result());
         const PracticeScore score = adviser_->score();
-        adviserWords_->setText(tr("%1 passes, %2 claw visits, %3 min, ends within %4 ¢")
+        adviserWords_->setText(tr("Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢")
                                    .arg(score.passes, 0, 'f', 1)
                                    .arg(score.clawVisits)
                                    .arg(score.minutes, 0, 'f', 0)

@@ -262,7 +262,7 @@ QWidget* finishedForm(AppContext& context, QWidget* parent) {
     const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
     QLabel* words = label(TextRole::Heading, panel, QStringLiteral("finishedSum"));
     words->setText(
-        StepFormsWords::tr("%1 passes, %2 claw visits. Next restring: %3.")
+        StepFormsWords::tr("Passes %1, visits to the claw %2. Next restring: %3.")
             .arg(counts.passes, 0, 'f', 1)
             .arg(counts.clawVisits)
             .arg(job.work.due.isValid() ? job.work.due.toString(Qt::ISODate) : StepFormsWords::tr("no date set")));

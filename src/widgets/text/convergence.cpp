@@ -84,6 +84,35 @@ MovedStrings movedStrings(const Job& job, const Derived& derived) {
     return picture;
 }
 
+Convergence wayRead(const Job& job) {
+    Convergence way;
+    way.tolerance_cents = job.goal.pitchTolerance_cents;
+    way.tolerance_deg = degrees(job.goal.angleTolerance_rad);
+    const bool plate = hasClaw(job.rig) && floats(job.rig, job.goal);
+    for (const RigString& string : job.rig.strings)
+        way.strings.push_back({QString::fromStdString(string.name), {std::nullopt}});
+    way.acts.push_back({ConvergenceWords::tr("start"), Act::Kind::Start});
+    if (plate)
+        way.plate_deg.push_back(std::nullopt);
+    for (const Event& event : job.log) {
+        way.acts.push_back({actWords(event, job.rig), kindOf(event)});
+        for (auto& string : way.strings)
+            string.cents.push_back(std::nullopt);
+        for (const auto& [string, cents] : event.readings_cents)
+            way.strings[string].cents.back() = Point{cents, true};
+        if (event.turnsString())
+            way.strings[event.string].cents.back() = Point{event.to_cents, true};
+        if (!plate)
+            continue;
+        std::optional<double> angle_rad = event.angle_rad;
+        if (event.gap_m && *event.gap_m > 0.0)
+            angle_rad = angleOfGap_rad(job.rig.bridge, *event.gap_m);
+        way.plate_deg.push_back(angle_rad ? std::optional(Point{degrees(*angle_rad - job.goal.angle_rad), true})
+                                          : std::nullopt);
+    }
+    return way;
+}
+
 Convergence convergenceOf(const Job& job, const Derived& derived) {
     Convergence way;
     way.tolerance_cents = derived.advice.pitchTolerance_cents;

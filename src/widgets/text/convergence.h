@@ -11,6 +11,9 @@ namespace flenzo {
 /// and the acts still to come as the remaining work was played.
 [[nodiscard]] Convergence convergenceOf(const Job& job, const Derived& derived);
 
+/// The same of what was read alone: nothing is believed between two readings of a string.
+[[nodiscard]] Convergence wayRead(const Job& job);
+
 /// What the last act moved, and by what.
 [[nodiscard]] MovedStrings movedStrings(const Job& job, const Derived& derived);
 

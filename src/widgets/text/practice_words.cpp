@@ -173,7 +173,7 @@ QStringList practiceScore(const PracticeRun& run, const Units& units) {
                       PracticeWords::tr("Ends within %1 ¢, plate %2°.")
                           .arg(score.worst_cents, 0, 'f', 1)
                           .arg(signedNumber(score.plate_deg, 2)),
-                      PracticeWords::tr("%1 passes (a good hand %2), %3 claw visits (%4), %5 min (%6).")
+                      PracticeWords::tr("Passes %1 (a good hand %2), visits to the claw %3 (%4), minutes %5 (%6).")
                           .arg(score.passes, 0, 'f', 1)
                           .arg(exercise.parPasses, 0, 'f', 1)
                           .arg(score.clawVisits)
