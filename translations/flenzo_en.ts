@@ -4,10 +4,10 @@
 <context>
     <name>ActsDone</name>
     <message numerus="yes">
-        <source>%n strings read</source>
+        <source>%n strings checked</source>
         <translation>
-            <numerusform>%n string read</numerusform>
-            <numerusform>%n strings read</numerusform>
+            <numerusform>%n string checked</numerusform>
+            <numerusform>%n strings checked</numerusform>
         </translation>
     </message>
 </context>

@@ -178,7 +178,7 @@ QWidget* MainWindow::buildMessage() {
     message_ = label(TextRole::Body, messageFrame_, QStringLiteral("messageText"));
     message_->setWordWrap(true);
     message_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto* hide = new QPushButton(tr("Understood"), messageFrame_);
+    auto* hide = new QPushButton(tr("Close"), messageFrame_);
     connect(hide, &QPushButton::clicked, messageFrame_, &QWidget::hide);
     row->addWidget(message_, 1);
     row->addWidget(hide);
@@ -192,9 +192,9 @@ QWidget* MainWindow::buildRecoveryBanner() {
     auto* row = new QHBoxLayout(banner_);
     row->setContentsMargins(14, 6, 8, 6);
     QLabel* words = label(TextRole::Body, banner_, QStringLiteral("recoveryText"));
-    auto* bring = new QPushButton(tr("Bring it back"), banner_);
+    auto* bring = new QPushButton(tr("Restore"), banner_);
     bring->setObjectName(QStringLiteral("bringBack"));
-    auto* drop = new QPushButton(tr("Throw it away"), banner_);
+    auto* drop = new QPushButton(tr("Delete"), banner_);
     row->addWidget(words, 1);
     row->addWidget(bring);
     row->addWidget(drop);

@@ -85,7 +85,7 @@ inline constexpr FaultCode blockBeyondStops{
 inline constexpr FaultCode actIsYours{
     QT_TRANSLATE_NOOP("Fault", "is yours to choose: what is left is said above; go on by hand or leave it there")};
 inline constexpr FaultCode actImpossible{
-    QT_TRANSLATE_NOOP("Fault", "is impossible: this set has no stable balance; see the answer page")};
+    QT_TRANSLATE_NOOP("Fault", "is impossible: this set has no stable balance; see the plan")};
 inline constexpr FaultCode stillWorking{QT_TRANSLATE_NOOP("Fault", "is still being worked out; one moment")};
 inline constexpr FaultCode notSimulated{
     QT_TRANSLATE_NOOP("Fault", "is not on this bench; readings come from the real one")};
@@ -106,7 +106,7 @@ inline constexpr FaultCode noSprings{QT_TRANSLATE_NOOP("Fault", "are all out alr
 inline constexpr FaultCode noStrings{QT_TRANSLATE_NOOP("Fault", "is empty; a guitar has at least one string")};
 inline constexpr FaultCode stopsCrossed{
     QT_TRANSLATE_NOOP("Fault", "must give the rear stop first, below the forward stop")};
-inline constexpr FaultCode clawLimits{QT_TRANSLATE_NOOP("Fault", "must be more than leastTurns")};
+inline constexpr FaultCode clawLimits{QT_TRANSLATE_NOOP("Fault", "must be more than the loosest it goes")};
 inline constexpr FaultCode nameEmpty{QT_TRANSLATE_NOOP("Fault", "is empty; every string needs a number or name")};
 inline constexpr FaultCode nameTwice{QT_TRANSLATE_NOOP("Fault", "is there twice; every string needs its own name")};
 inline constexpr FaultCode coreTooThick{

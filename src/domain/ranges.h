@@ -74,9 +74,9 @@ inline constexpr Range firstSharp_cents{0.0, 300.0,
 inline constexpr Range deckLoad_Nm{0.0, 20.0,
                                    QT_TRANSLATE_NOOP("Range", "the moment that presses a decked plate onto its stop")};
 inline constexpr Range preload_Nm{0.0, 20.0,
-                                  QT_TRANSLATE_NOOP("Range", "the moment a centring assist holds before it gives")};
+                                  QT_TRANSLATE_NOOP("Range", "the moment a stabiliser holds before it gives way")};
 inline constexpr Range assistRate_NmPerRad{
-    0.0, 500.0, QT_TRANSLATE_NOOP("Range", "newton metres per radian beyond a centring assist's preload")};
+    0.0, 500.0, QT_TRANSLATE_NOOP("Range", "newton metres per radian beyond what a stabiliser holds")};
 inline constexpr Range friction{
     0.0, 1.0, QT_TRANSLATE_NOOP("Range", "a coefficient of friction; dry steel on bone is about 0.15")};
 inline constexpr Range pivot_Nm{

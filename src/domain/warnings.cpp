@@ -24,7 +24,7 @@ struct Guard {
 constexpr const char* openInserts =
     QT_TRANSLATE_NOOP("Warnings", "Tape the open saddle inserts first: they fall out when the guitar is turned over.");
 constexpr const char* unsettled =
-    QT_TRANSLATE_NOOP("Warnings", "Settle the strings first: they still give, and level and pitch go with them.");
+    QT_TRANSLATE_NOOP("Warnings", "Settle the strings first: they still stretch, and level and pitch go with them.");
 constexpr const char* blocked =
     QT_TRANSLATE_NOOP("Warnings", "Take the block out first: everything moves once it is out.");
 constexpr Guard guards[] = {
@@ -42,7 +42,7 @@ constexpr Guard guards[] = {
     {StepId::HandOver, Hazard::BlockIn, blocked},
     {StepId::Height, Hazard::TensionOn,
      QT_TRANSLATE_NOOP("Warnings",
-                       "Slacken the strings before bridge posts are turned, then retune: posts and edges wear.")},
+                       "Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.")},
     {StepId::ReturnTest, Hazard::CapsOff,
      QT_TRANSLATE_NOOP("Warnings", "Lock the nut first: a dive pulls the strings through an open one.")},
 };
@@ -116,7 +116,7 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its posts.");
+        return WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
     if (step == StepId::Slacken && job.rig.bridge.family == Family::RollerShaft && allSlack(job))
         return WarningsWords::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
     if (step == StepId::Lock)

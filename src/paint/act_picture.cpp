@@ -135,8 +135,8 @@ void peg(Scene& scene, const ActPicture& act, double textScale) {
                                   : QPointF(at(0.5, 0.0).x(), place.y());
         scene.text(label, act.name, ColourRole::Text, 15.0 * textScale, Qt::AlignCenter).bold = true;
     }
-    scene.description = (act.tighten ? ActPictureWords::tr("Tuner of string %1, tighter")
-                                     : ActPictureWords::tr("Tuner of string %1, looser"))
+    scene.description = (act.tighten ? ActPictureWords::tr("Peg of string %1, tighter")
+                                     : ActPictureWords::tr("Peg of string %1, looser"))
                             .arg(act.name);
 }
 

@@ -3,6 +3,7 @@
 
 #include "core/base/units.h"
 #include "paint/format.h"
+#include "paint/provenance.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -115,10 +116,12 @@ private:
         if (x - strings_.left() > font_ * 6.0)
             scene_.text({strings_.left(), bottom}, ConvergenceChartWords::tr("start"), ColourRole::Quiet, font_,
                         Qt::AlignLeft | Qt::AlignVCenter);
-        if (way_.likelyActs > 0.0 && strings_.right() - x > font_ * 9.0)
-            scene_.text({strings_.right(), bottom},
-                        ConvergenceChartWords::tr("about %1 acts to come").arg(std::ceil(way_.likelyActs)),
-                        ColourRole::Forecast, font_, Qt::AlignRight | Qt::AlignVCenter);
+        if (way_.likelyActs > 0.0 && strings_.right() - x > font_ * 12.0) {
+            const QString words = ConvergenceChartWords::tr("about %1 acts to come").arg(std::ceil(way_.likelyActs));
+            const double wide = font_ * (1.1 + 0.56 * static_cast<double>(words.size()));
+            textWithProvenance(scene_, {strings_.right() - wide, bottom}, Provenance::Calculated, words,
+                               ColourRole::Forecast, font_);
+        }
     }
 
     void clawMarks() {
@@ -182,7 +185,7 @@ private:
             Mark& point =
                 scene_.area(QRectF(at - QPointF(half, half), QSizeF(2 * half, 2 * half)), ColourRole::Strings);
             point.id = QStringLiteral("read-%1-%2").arg(line.name).arg(a);
-            point.tip = ConvergenceChartWords::tr("String %1: %2, read after: %3")
+            point.tip = ConvergenceChartWords::tr("String %1: %2, checked after: %3")
                             .arg(line.name, centsWords(line.cents[a]->value), way_.acts[a].words);
         }
     }

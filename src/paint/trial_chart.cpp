@@ -89,7 +89,7 @@ Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double text
                    ColourRole::Quiet, font * 0.87, centred);
     textWithProvenance(scene, {left, bottom + font * 2.1}, Provenance::Calculated,
                        TrialChartWords::tr("passes until in tune and level, calculated"), ColourRole::Quiet, font);
-    scene.description = TrialChartWords::tr("Trial on %1 hidden guitars. Adviser: %2.")
+    scene.description = TrialChartWords::tr("Trial on %1 simulated guitars. Adviser: %2.")
                             .arg(report.stable)
                             .arg(wordsOf(report.rows.back()));
     return scene;

@@ -201,7 +201,7 @@ private Q_SLOTS:
         QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
         QVERIFY(!table->isHidden());
         QCOMPARE(table->item(0, 2)->text(), QStringLiteral("0"));
-        QVERIFY(table->item(0, 1)->text().contains(QLatin1String("still gives")));
+        QVERIFY(table->item(0, 1)->text().contains(QLatin1String("not settled")));
         const QString before = table->item(0, 4)->text();
         Event pull;
         pull.kind = Event::Kind::Stretched;

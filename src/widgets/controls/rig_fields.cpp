@@ -182,10 +182,10 @@ const std::vector<RigField>& bridgeFields() {
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
         only(isOpen, field("bridge.nutFriction", RigFieldsWords::tr("friction at the nut"), Kind::Number,
                            ranges::friction, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
-        only(isAssisted, field("assist.preload", RigFieldsWords::tr("assist holds"), Kind::Moment, ranges::preload_Nm,
+        only(isAssisted, field("assist.preload", RigFieldsWords::tr("stabiliser holds"), Kind::Moment, ranges::preload_Nm,
                                [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
         only(isAssisted,
-             field("assist.rate", RigFieldsWords::tr("assist rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
+             field("assist.rate", RigFieldsWords::tr("stabiliser rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
                    [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
     return fields;
 }

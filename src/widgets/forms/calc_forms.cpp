@@ -284,7 +284,7 @@ void SettleForm::fill(const std::vector<StringSettling>& settling) {
     for (std::size_t i = 0; i < settling.size() && i < pulls.size(); ++i) {
         const StringSettling& string = settling[i];
         const bool settled = string.needed.p50 == 0;
-        lines.append({nameOf(job.rig.strings[i]), settled ? tr("settled") : tr("still gives"),
+        lines.append({nameOf(job.rig.strings[i]), settled ? tr("settled") : tr("not settled"),
                       QString::number(pulls[i]), last[i], centsText(-string.nextDrop_cents),
                       wording::rangeText(string.needed.p10, string.needed.p90)});
     }

@@ -34,7 +34,7 @@ QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
     case ReturnCause::NutOrSaddle:
         return ReturnForm::tr("Hangs at nut or saddle: string %1. Graphite, break angle, wraps.").arg(which);
     case ReturnCause::Pivot:
-        return ReturnForm::tr("The knife edge or its posts hang: a professional repairer should look at them.");
+        return ReturnForm::tr("The knife edges or bridge posts hang: a professional repairer should look at them.");
     case ReturnCause::Slip:
         return ReturnForm::tr("Slips at clamp or post: string %1. Reseat it.").arg(which);
     case ReturnCause::NotSettled:

@@ -35,7 +35,7 @@ QList<TrayTool> keysOf(const Job& job) {
         {Clamps, TrayForm::tr("hex key for the saddle clamps"), clamps},
         {Saddles, TrayForm::tr("hex key for the saddles"),
          clamps && job.work.extras.contains(QStringLiteral("intonate"))},
-        {Posts, TrayForm::tr("key for the bridge posts"), job.work.extras.contains(QStringLiteral("height"))},
+        {Posts, TrayForm::tr("hex key for the bridge posts"), job.work.extras.contains(QStringLiteral("height"))},
         {Cover, TrayForm::tr("screwdriver for the back cover"), hasClaw(job.rig) && job.card.cavityCover}};
     QList<TrayTool> keys;
     for (const auto& [group, words, wanted] : needed) {

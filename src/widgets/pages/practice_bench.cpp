@@ -92,8 +92,8 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     middle->addWidget(picture_, 1);
     readings_ = new QTableWidget(0, 3, this);
     readings_->setObjectName(QStringLiteral("practiceReadings"));
-    readings_->setAccessibleName(tr("What was read of each string"));
-    readings_->setHorizontalHeaderLabels({tr("string"), tr("read, ¢"), tr("acts ago")});
+    readings_->setAccessibleName(tr("Reading of each string"));
+    readings_->setHorizontalHeaderLabels({tr("string"), tr("reading, ¢"), tr("acts ago")});
     readings_->horizontalHeaderItem(1)->setIcon(provenanceIcon(Provenance::Measured));
     readings_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     readings_->verticalHeader()->hide();
@@ -103,7 +103,7 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     readings_->setFocusPolicy(Qt::NoFocus);
     way_ = new SceneView(this);
     way_->setObjectName(QStringLiteral("practiceWay"));
-    way_->setAccessibleName(tr("The way home as it was read"));
+    way_->setAccessibleName(tr("The way home by what was checked"));
     companions_ = new QTabWidget(this);
     companions_->setObjectName(QStringLiteral("practiceCompanions"));
     companions_->addTab(readings_, tr("Rea&dings"));
@@ -148,8 +148,8 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
 void PracticeBench::buildKeys(QGridLayout& grid) {
     static const Key keys[] = {{Do::Tune, "tune", QT_TR_NOOP("Tune to… (Enter)"), Qt::Key_Return},
                                {Do::Turn, "turn", QT_TR_NOOP("Turn the peg… (Q)"), Qt::Key_Q},
-                               {Do::Read, "read", QT_TR_NOOP("Read it (R)"), Qt::Key_R},
-                               {Do::Read, "readAll", QT_TR_NOOP("Read all (A)"), Qt::Key_A},
+                               {Do::Read, "read", QT_TR_NOOP("Check it (R)"), Qt::Key_R},
+                               {Do::Read, "readAll", QT_TR_NOOP("Check all (A)"), Qt::Key_A},
                                {Do::Measure, "measure", QT_TR_NOOP("Measure the gap (G)"), Qt::Key_G, hasClawOf},
                                {Do::Look, "look", QT_TR_NOOP("Look from the side (V)"), Qt::Key_V, hasArmOf},
                                {Do::Claw, "tighten", QT_TR_NOOP("Tighten the claw… (T)"), Qt::Key_T, hasClawOf},
@@ -165,7 +165,7 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
                                {Do::Inspect, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
                                {Do::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
                                {Do::Caliper, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
-                               {Do::Posts, "posts", QT_TR_NOOP("Raise the posts… (M)"), Qt::Key_M, hasClawOf},
+                               {Do::Posts, "posts", QT_TR_NOOP("Raise the bridge posts… (M)"), Qt::Key_M, hasClawOf},
                                {Do::TakeOff, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
                                {Do::PutOn, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
                                {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},

@@ -76,7 +76,7 @@ QWidget* RigPage::buildIdentity() {
     name_ = text(tr("guitar"), &Job::guitar);
     name_->setObjectName(QStringLiteral("guitarName"));
     owner_ = text(tr("owner"), &Job::owner);
-    story_ = text(tr("why it is here"), &Job::story);
+    story_ = text(tr("reason for the job"), &Job::story);
     form->addRow(tr("name"), name_);
     form->addRow(tr("owner"), owner_);
     form->addRow(tr("here for"), story_);
@@ -120,9 +120,9 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
         context_.accept(context_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
     });
     form->addRow(QString(), decked_);
-    assisted_ = new QCheckBox(tr("has a centring assist"), panel);
+    assisted_ = new QCheckBox(tr("has a stabiliser"), panel);
     connect(assisted_, &QCheckBox::clicked, this, [this](bool on) {
-        context_.accept(context_.session().edit(tr("centring assist"), [on](Job& job) {
+        context_.accept(context_.session().edit(tr("stabiliser"), [on](Job& job) {
             job.rig.bridge.assist =
                 on ? std::optional<CentringAssist>(CentringAssist{job.goal.angle_rad, 0.5, 2.0}) : std::nullopt;
         }));

@@ -136,7 +136,7 @@ void TrialPanel::finish() {
     said_->setText(
         report_.stable == 0
             ? tr("None of these guitars has a stable float with this set: the plan has the ways out.")
-            : tr("%1 of %2 guitars have a stable float. The outlook given at the start held on %3 % of them.")
+            : tr("%1 of %2 guitars have a stable float. The forecast given at the start held on %3 % of them.")
                   .arg(report_.stable)
                   .arg(report_.guitars)
                   .arg(100.0 * report_.coverage, 0, 'f', 0));

@@ -43,7 +43,7 @@ QString actWords(const Event& event, const Rig& rig) {
     case Event::Kind::Read:
         return event.readings_cents.empty()
                    ? ConvergenceWords::tr("plate measured")
-                   : ConvergenceWords::tr("%n strings read", nullptr, static_cast<int>(event.readings_cents.size()));
+                   : ConvergenceWords::tr("%n strings checked", nullptr, static_cast<int>(event.readings_cents.size()));
     case Event::Kind::Tuned:
         return ConvergenceWords::tr("string %1 tuned").arg(name());
     case Event::Kind::Fine:

@@ -67,7 +67,7 @@ QString hurtTitle(Hurt hurt) {
     case Hurt::DivedUnlocked:
         return PracticeWords::tr("The arm was used with the nut unlocked: strings pull through and come back flat.");
     case Hurt::PostsUnderTension:
-        return PracticeWords::tr("Posts were turned under tension: that cuts the knife edges.");
+        return PracticeWords::tr("Bridge posts were turned under tension: that cuts the knife edges.");
     case Hurt::TooSharp:
         return PracticeWords::tr("A string was tuned nearly to where it breaks: eyes and face are in its way.");
     case Hurt::BlockLeftIn:
@@ -84,7 +84,7 @@ QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units) 
                    : PracticeWords::tr("every string");
     switch (act.what) {
     case Do::Read:
-        return PracticeWords::tr("read %1").arg(string);
+        return PracticeWords::tr("checked %1").arg(string);
     case Do::Measure:
         return PracticeWords::tr("measured the gap");
     case Do::Look:
@@ -155,10 +155,10 @@ QString practiceSight(const PracticeRun& run, const Units& units) {
     if (seen.event && seen.event->gap_m)
         return PracticeWords::tr("Gap %1").arg(lengthText(*seen.event->gap_m, units));
     if (seen.event && seen.event->turnsString())
-        return PracticeWords::tr("String %1 reads %2")
+        return PracticeWords::tr("String %1 is at %2")
             .arg(QString::fromStdString(rig.strings[seen.event->string].name), centsText(seen.event->to_cents));
     if (seen.event && seen.event->readings_cents.size() == 1)
-        return PracticeWords::tr("String %1 reads %2")
+        return PracticeWords::tr("String %1 is at %2")
             .arg(QString::fromStdString(rig.strings[seen.event->readings_cents.front().first].name),
                  centsText(seen.event->readings_cents.front().second));
     const QString done = practiceAct(act, rig, units);

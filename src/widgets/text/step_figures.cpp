@@ -34,7 +34,7 @@ QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     if (rule == QLatin1String("spacings"))
         return StepFiguresWords::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
     if (rule == QLatin1String("bow"))
-        return StepFiguresWords::tr("a bow of %1 over the middle of the board").arg(rough(rules.bow_m, units));
+        return StepFiguresWords::tr("a bow of %1 over the middle of the fretboard").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
         return StepFiguresWords::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
     return StepFiguresWords::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
@@ -142,7 +142,7 @@ QString budgetWords(const Job& job, const Derived& derived) {
                              .arg(budgets[i].down_cents, 0, 'f', 0));
     return parts.isEmpty()
                ? StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
-               : StepFiguresWords::tr("Room of the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+               : StepFiguresWords::tr("Travel left on the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
 }
 
 QString playingWords(const Job& job, const Derived& derived) {

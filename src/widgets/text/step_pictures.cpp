@@ -104,7 +104,7 @@ std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
     case StepId::Lock:
         return {{Spot::Nut, StepPicturesWords::tr("clamp each string at the nut")}};
     case StepId::TrimTails:
-        return {{Spot::Ends, StepPicturesWords::tr("surplus off at the posts; count the ends, bin them")}};
+        return {{Spot::Ends, StepPicturesWords::tr("surplus off at the string posts; count the ends, bin them")}};
     case StepId::ReturnTest:
         return {{Spot::Arm, StepPicturesWords::tr("dive, let go, read; pull up, let go, read")}};
     default:

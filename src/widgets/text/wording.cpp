@@ -26,7 +26,7 @@ QString outlook(const Derived& derived) {
     if (derived.next().what == NextAct::Do::Done)
         return WordingWords::tr("Nothing left to do");
     if (derived.next().what == NextAct::Do::Stuck)
-        return WordingWords::tr("No number of passes helps; see Answer");
+        return WordingWords::tr("No number of passes helps; see Plan");
     if (derived.next().what == NextAct::Do::Leave)
         return WordingWords::tr("More work is not likely to help");
     if (!derived.remaining)
@@ -114,7 +114,7 @@ QString wayOut(const Alternative& way) {
     case Alternative::Kind::Decked:
         return WordingWords::tr("decked on the body");
     case Alternative::Kind::CentringAssist:
-        return WordingWords::tr("centring assist %1").arg(momentText(way.assist_Nm));
+        return WordingWords::tr("stabiliser %1").arg(momentText(way.assist_Nm));
     }
     return {};
 }
