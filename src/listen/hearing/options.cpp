@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<HearingOptions>, 43> hearingBounds{{
+constexpr std::array<Bound<HearingOptions>, 44> hearingBounds{{
     {"lowest_Hz", &HearingOptions::lowest_Hz, 20.0, 200.0},
     {"highest_Hz", &HearingOptions::highest_Hz, 200.0, 2000.0},
     {"usualStretch", &HearingOptions::usualStretch, 0.0, 1e-2},
@@ -51,6 +51,7 @@ constexpr std::array<Bound<HearingOptions>, 43> hearingBounds{{
     {"flatAfterPeg_centsPerS", &HearingOptions::flatAfterPeg_centsPerS, 0.1, 100.0},
     {"homing_s", &HearingOptions::homing_s, 0.0, 3.0},
     {"forget_s", &HearingOptions::forget_s, 0.5, 60.0},
+    {"patience", &HearingOptions::patience, 1.0, 1e6},
     {"robustPartials", &HearingOptions::robustPartials, 0.5, 20.0},
     {"calibration_ppm", &HearingOptions::calibration_ppm, -2000.0, 2000.0},
 }};

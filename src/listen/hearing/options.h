@@ -48,7 +48,7 @@ struct HearingOptions {
     double interference_dB = 37.0; ///< by which other sounds lie below the loudest partial at least
     double robustPartials = 2.0;   ///< deviations from which one partial begins to be outvoted
     double floor_cents = 0.06;     ///< no reading is surer
-    double honesty = 1.4;          ///< by which what is said is less sure than the fit, for what no fit knows of
+    double honesty = 1.7;          ///< by which what is said is less sure than the fit, for what no fit knows of
     double calibration_ppm = 0.0;  ///< by which the sound card's clock runs fast
     // When it is taken.
     double earliest_s = 0.50, latest_s = 0.76; ///< after the pluck
@@ -57,6 +57,7 @@ struct HearingOptions {
     double flat_centsPerS = 3.0;               ///< a steadier pitch does not move
     double flatAfterPeg_centsPerS = 1.2;       ///< and one that has moved already
     double homing_s = 0.4;                     ///< time in which a hand goes the last way, as one that slows down
+    double patience = 14.0;                    ///< looks that tell nothing, after which a pluck is given up
     double forget_s = 6.0;                     ///< a pluck that never settles
 
     /// False names the field, its value and the bound in `error`.

@@ -245,8 +245,7 @@ void PluckListener::follow() {
     const Judged judged = judge(age_s);
     if (!judged.pluck) {
         now_.state = HearingNow::State::Unsure;
-        constexpr int patience = 40;
-        if (++candidate_->misses > patience)
+        if (++candidate_->misses > options_.patience)
             candidate_.reset();
         return;
     }
