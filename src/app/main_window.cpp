@@ -6,6 +6,7 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "store/files.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/practice_page.h"
@@ -128,13 +129,14 @@ QWidget* MainWindow::buildHead() {
     row->addWidget(guitar_);
     row->addSpacing(12);
     row->addWidget(story_, 1);
-    row = new QHBoxLayout; // below the title where large text leaves no room beside it
-    headRows_->addLayout(row);
+    auto* strip = new QWidget(head); // below the title where large text leaves no room beside it
+    auto* chips = new RowLayout(strip);
+    headRows_->addWidget(strip);
     const auto chip = [&](const QString& tip) {
-        auto* made = new QLabel(head);
+        auto* made = new QLabel(strip);
         made->setProperty("chip", true);
         made->setToolTip(tip);
-        row->addWidget(made);
+        chips->addWidget(made);
         return made;
     };
     simulated_ = chip(tr("Readings can be supplied by a guitar that exists only in the program"));

@@ -49,6 +49,8 @@ public:
     void lookAt(StepId step);     ///< the job, at another of its steps
     void showFigures(bool shown); ///< the job, with the guitar's figures beside it
     bool openFile(const QString& path);
+    /// A job, a guitar that comes into the shop, or an exercise: by the ending of its name.
+    bool openFromDesktop(const QString& path);
     bool saveFile(const QString& path);
     void openDemo(int index);
     /// Opens the shop's logbook and goes on with the job that was open; a damaged one is reported and left alone.
@@ -99,6 +101,7 @@ private:
     void previewSheet();
     void backUp();
     void restore();
+    bool importGuitar(const QString& path);
     void exportEverything();
     void setBig(bool big);
     void turnGuitar(Orientation to); ///< asks for a reason where inserts would fall out

@@ -4,13 +4,14 @@
 #include "domain/edits.h"
 #include "domain/faults.h"
 #include "domain/workflow.h"
-#include "session/document/demo.h"
+#include "session/document/demo_shop.h"
 #include "session/models/pace.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/troubleshooting_dialog.h"
 #include "widgets/pages/job_page.h"
+#include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
 
 #include <QFileDialog>
@@ -77,31 +78,11 @@ void MainWindow::stockWithDemo() {
     const Result<int> count = book->jobCount();
     if (!count.ok() || count.value() > 0)
         return;
-    std::vector<Job> finished, jobs;
-    const QDate today = QDate::currentDate();
-    for (int demo = static_cast<int>(demoNames().size()) - 1; demo >= 0; --demo) {
-        const Result<Job> read = demoJob(demo);
-        if (!read.ok())
-            continue;
-        Job job = read.value();
-        Job before = job; // the same guitar half a year ago, its old set put on then
-        before.log.clear();
-        if (job.off.size() == job.rig.strings.size()) {
-            before.rig = withSet(before.rig, job.off);
-            before.onPicks = job.offPicks;
-        }
-        before.story = tr("New strings, as usual.");
-        before.work.state = JobState::Finished;
-        before.work.received = today.addDays(-180 + demo);
-        before.work.due = today.addDays(demo * 9 - 4);
-        before.work.ownersNote = tr("Stretch them once more after the first evening.");
-        finished.push_back(before);
-        job.work.state = demo < 3 ? JobState::OnBench : JobState::Waiting;
-        job.work.received = today;
-        jobs.push_back(job);
-    }
-    finished.insert(finished.end(), jobs.begin(), jobs.end());
-    if (!context_->accept(book->addAll(finished)))
+    const DemoShop shop = demoShop(QDate::currentDate());
+    for (const StockItem& item : shop.stock)
+        if (!context_->accept(book->putStock(item)))
+            return;
+    if (!context_->accept(book->addAll(shop.jobs)))
         return;
     const Result<QList<JobRow>> rows = book->jobs({});
     if (rows.ok() && !rows.value().isEmpty() && context_->accept(session_.openKept(rows.value().first().id)))
@@ -204,6 +185,28 @@ void MainWindow::exportEverything() {
         showMessage(tr("Written to %1.").arg(folder), false);
 }
 
+bool MainWindow::importGuitar(const QString& path) {
+    const Result<int> count = importFile(*session_.logbook(), path);
+    if (!count.ok()) {
+        showMessage(sentence(path, count.fault()), true);
+        return false;
+    }
+    showMessage(tr("%n jobs came in.", nullptr, count.value()), false);
+    shop_->refresh();
+    return true;
+}
+
+bool MainWindow::openFromDesktop(const QString& path) {
+    if (path.endsWith(QLatin1String(".flenzo-exercise"), Qt::CaseInsensitive)) {
+        showPage(Practice);
+        return practice_->openExercise(path);
+    }
+    if (!path.endsWith(QLatin1String(".flenzo-guitar"), Qt::CaseInsensitive) || !session_.logbook())
+        return openFile(path);
+    showPage(Shop);
+    return importGuitar(path);
+}
+
 void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString& menu) {
     const auto open = [this] { return session_.logbook() != nullptr; };
     list.push_back({"import",
@@ -213,15 +216,8 @@ void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString
                     [this] {
                         const QString path = QFileDialog::getOpenFileName(
                             this, tr("Import"), QString(), tr("Guitars and jobs (*.flenzo-guitar *.flenzo-job)"));
-                        if (path.isEmpty())
-                            return;
-                        const Result<int> count = importFile(*session_.logbook(), path);
-                        if (!count.ok()) {
-                            showMessage(sentence(path, count.fault()), true);
-                            return;
-                        }
-                        showMessage(tr("%n jobs came in.", nullptr, count.value()), false);
-                        shop_->refresh();
+                        if (!path.isEmpty())
+                            importGuitar(path);
                     },
                     open});
     list.push_back({"exportGuitar",

@@ -10,6 +10,7 @@
 #include "widgets/pages/plan_page.h"
 #include "widgets/pages/practice_bench.h"
 #include "widgets/pages/practice_page.h"
+#include "widgets/pages/shop_page.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -105,9 +106,7 @@ bool shootJob(MainWindow& window, const QDir& dir) {
     else
         session.start(job, QString());
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
-                                     {StepId::OldSet, "intake-sets.png"},
                                      {StepId::Plan, "plan.png"},
-                                     {StepId::Tools, "plan-tools.png"},
                                      {StepId::BlockIn, "strip-block.png"},
                                      {StepId::Wind, "string-wind.png"},
                                      {StepId::Lock, "lock.png"},
@@ -154,7 +153,14 @@ bool takeShots(MainWindow& window, const QString& folder) {
     window.resize(1280, 800);
     window.show();
     window.showPage(MainWindow::Shop);
-    bool ok = here("shop.png") && shootJob(window, dir);
+    bool ok = here("shop.png");
+    auto& shop = *window.findChild<ShopPage*>();
+    for (const auto& [tab, name] :
+         {std::pair{"duePanel", "shop-due.png"}, {"stockPanel", "shop-stock.png"}, {"timesPanel", "shop-times.png"}}) {
+        shop.showTab(QLatin1String(tab));
+        ok = ok && here(name);
+    }
+    ok = ok && shootJob(window, dir);
     window.openDemo(0);
     window.showBench();
     ok = ok && here("balance.png") && shootListening(window, dir.filePath(QStringLiteral("balance-listening.png")));
@@ -177,9 +183,6 @@ bool takeShots(MainWindow& window, const QString& folder) {
     ok = ok && here("balance-done.png");
     window.openDemo(3);
     ok = ok && here("plan-no-float.png");
-    window.openDemo(4);
-    window.showBench();
-    ok = ok && here("balance-shaft.png");
     window.openDemo(0);
     return ok && shootPractice(window, dir);
 }

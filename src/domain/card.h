@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/due.h"
+
 #include <QMap>
 #include <QStringList>
 #include <vector>
@@ -32,6 +34,7 @@ struct Card {
     std::vector<double> clampShift_cents; ///< what locking did last time, per string in document order
     QStringList photos;                   ///< files
     QString notes;
+    Playing playing; ///< decides when its strings are due
     bool operator==(const Card&) const = default;
 };
 

@@ -61,6 +61,13 @@ inline constexpr FaultCode pitchNeedsUnit{QT_TRANSLATE_NOOP("Fault", "needs a un
 inline constexpr FaultCode tuningNeedsNotes{
     QT_TRANSLATE_NOOP("Fault", "holds a pitch in hertz; give every string a note to keep it by name")};
 
+// Shop
+inline constexpr FaultCode notWholePieces{QT_TRANSLATE_NOOP("Fault", "must be a whole number of pieces")};
+inline constexpr FaultCode noPrice{
+    QT_TRANSLATE_NOOP("Fault", "\"%1\" is no price; type a number with at most two decimals, like 12.50")};
+inline constexpr FaultCode alreadyInStock{
+    QT_TRANSLATE_NOOP("Fault", "is in the list already; type over its count instead")};
+
 // Practice
 inline constexpr FaultCode practiceIsOver{
     QT_TRANSLATE_NOOP("Fault", "comes too late: the exercise is over; begin it again or from one of its acts")};

@@ -20,8 +20,6 @@ inline constexpr AssumedHead assumedHead{};
 /// What is taken for usual where nothing was measured.
 inline constexpr double usualAction_m = 0.0018;   ///< at fret 12
 inline constexpr double usualPostLead_m = 0.0007; ///< a post's rise for one turn
-/// A set is usually due again after this long, and shown as due this long before.
-inline constexpr int restringAfter_months = 3, dueWithin_days = 14;
 
 /// The plate's angle over the block that is put in.
 [[nodiscard]] double blockAngle_rad(const Job& job);

@@ -57,6 +57,14 @@ inline constexpr Range referenceTone_Hz{
     60.0, 2000.0, QT_TRANSLATE_NOOP("Range", "a steady tone in hertz that is known to a hundredth of a cent")};
 inline constexpr Range clock_cents{-3.4, 3.4,
                                    QT_TRANSLATE_NOOP("Range", "what a sound card's clock may be off by in cents")};
+inline constexpr Range pieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that were counted")};
+inline constexpr Range leastPieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that there should be")};
+inline constexpr Range money_minor{0.0, 1e8,
+                                   QT_TRANSLATE_NOOP("Range", "a sum in whole hundredths of the shop's money")};
+inline constexpr Range hoursAWeek{0.0, 100.0, QT_TRANSLATE_NOOP("Range", "hours of playing in a week")};
+inline constexpr Range gigsAWeek{0.0, 14.0, QT_TRANSLATE_NOOP("Range", "gigs in a week")};
+inline constexpr Range monthsBetween{0.0, 60.0,
+                                     QT_TRANSLATE_NOOP("Range", "months between two sets; 0 as the shop does")};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
 inline constexpr Range springCount{0.0, 8.0, QT_TRANSLATE_NOOP("Range", "how many springs there are")};
 inline constexpr Range practicePost_mm{-5.0, 5.0, QT_TRANSLATE_NOOP("Range", "how far the posts go, in millimetres")};

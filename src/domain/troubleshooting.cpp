@@ -17,8 +17,9 @@ struct Entry {
 const Entry entries[] = {
     {QT_TRANSLATE_NOOP("Troubleshooting", "The bridge sinks or drops off its bridge posts when strings come off"),
      QT_TRANSLATE_NOOP("Troubleshooting", "It was not blocked."),
-     QT_TRANSLATE_NOOP("Troubleshooting",
-                       "Ease the springs or push the arm down, put the knife edges back on the bridge posts, block, go on."),
+     QT_TRANSLATE_NOOP(
+         "Troubleshooting",
+         "Ease the springs or push the arm down, put the knife edges back on the bridge posts, block, go on."),
      QT_TRANSLATE_NOOP("Troubleshooting", "Block before the first string goes slack, or change one string at a time."),
      {Phase::Strip}},
     {QT_TRANSLATE_NOOP("Troubleshooting", "A spring has fallen out"),
@@ -96,7 +97,8 @@ const Entry entries[] = {
      {Phase::Lock, Phase::HandOver, Phase::Balance}},
     {QT_TRANSLATE_NOOP("Troubleshooting", "Locking pulls the strings sharp"),
      QT_TRANSLATE_NOOP("Troubleshooting", "Strings are off the floor of their slots."),
-     QT_TRANSLATE_NOOP("Troubleshooting", "Press them down with the retainer bar; set each flat by its shift before locking."),
+     QT_TRANSLATE_NOOP("Troubleshooting",
+                       "Press them down with the retainer bar; set each flat by its shift before locking."),
      QT_TRANSLATE_NOOP("Troubleshooting", "See the strings on the floor before the caps close."),
      {Phase::Lock, Phase::HandOver}},
     {QT_TRANSLATE_NOOP("Troubleshooting", "A fine tuner is at its end"),

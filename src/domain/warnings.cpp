@@ -41,8 +41,9 @@ constexpr Guard guards[] = {
     {StepId::ReturnTest, Hazard::BlockIn, blocked},
     {StepId::HandOver, Hazard::BlockIn, blocked},
     {StepId::Height, Hazard::TensionOn,
-     QT_TRANSLATE_NOOP("Warnings",
-                       "Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.")},
+     QT_TRANSLATE_NOOP(
+         "Warnings",
+         "Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.")},
     {StepId::ReturnTest, Hazard::CapsOff,
      QT_TRANSLATE_NOOP("Warnings", "Lock the nut first: a dive pulls the strings through an open one.")},
 };
@@ -116,7 +117,8 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
+        return WarningsWords::tr(
+            "Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
     if (step == StepId::Slacken && job.rig.bridge.family == Family::RollerShaft && allSlack(job))
         return WarningsWords::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
     if (step == StepId::Lock)

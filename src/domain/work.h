@@ -6,6 +6,7 @@
 #include <QMap>
 #include <QSet>
 #include <QStringList>
+#include <optional>
 
 namespace flenzo {
 
@@ -30,6 +31,14 @@ struct StepRecord {
 /// Where a job stands for the shop.
 enum class JobState { Waiting, OnBench, Finished };
 
+/// What the owner was offered, in whole hundredths of the shop's money.
+struct Offer {
+    qint64 labourLeast_minor = 0, labourMost_minor = 0; ///< by the minutes that hold 8 times in 10
+    qint64 parts_minor = 0;
+    QString before, after; ///< the shop's word for its money, on its side of the number
+    bool operator==(const Offer&) const = default;
+};
+
 /// The job around the balance: how it is done, how far it is, what comes after.
 struct Work {
     JobState state = JobState::OnBench;
@@ -40,6 +49,9 @@ struct Work {
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring
+    QDate checkOn;       ///< does it still drift? Empty once somebody looked
+    std::optional<Offer> offer;
+    QString technician; ///< who did it
     bool operator==(const Work&) const = default;
 };
 

@@ -56,8 +56,13 @@ void finish(Job& job, StepId step, const QString& now) {
     if (step == StepId::FineTune)
         if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
             job.card.clampShift_cents = std::move(shifts);
-    if (step == StepId::HandOver)
-        job.work.state = JobState::Finished;
+    if (step != StepId::HandOver)
+        return;
+    job.work.state = JobState::Finished;
+    const QDate today = QDateTime::fromString(now, Qt::ISODate).date();
+    if (!job.work.due.isValid())
+        job.work.due = nextRestring(job.card.playing, today).on;
+    job.work.checkOn = today.addDays(static_cast<qint64>(DueOptions().checkAfter_days));
 }
 
 std::optional<Fault> back(Job& job, const Derived& derived, const QString& now) {

@@ -21,6 +21,9 @@ constexpr Named<Nut> nutNames[] = {{Nut::Open, "open"}, {Nut::Caps, "caps"}, {Nu
 constexpr Named<Board> boardNames[] = {
     {Board::DarkUnlacquered, "darkUnlacquered"}, {Board::Maple, "maple"}, {Board::Other, "other"}};
 
+constexpr Named<Sweat> sweatNames[] = {
+    {Sweat::Little, "little"}, {Sweat::Usual, "usual"}, {Sweat::Much, "much"}};
+
 constexpr qsizetype cardWordsLength = 4000;
 
 } // namespace
@@ -46,6 +49,12 @@ Card cardFromJson(Fields fields) {
     card.clampShift_cents = fields.numbers("clampShiftCents", maxStrings, ranges::reading_cents);
     card.photos = fields.texts("photos", 200, cardWordsLength);
     card.notes = fields.text("notes", cardWordsLength);
+    Fields playing = fields.part("playing");
+    card.playing.hoursAWeek = playing.number("hoursAWeek", ranges::hoursAWeek, 0.0);
+    card.playing.gigsAWeek = playing.number("gigsAWeek", ranges::gigsAWeek, 0.0);
+    card.playing.months = static_cast<int>(playing.number("months", ranges::monthsBetween, 0.0));
+    card.playing.sweat = readNamed(playing, "sweat", sweatNames, Sweat::Usual);
+    card.playing.coated = playing.flag("coated", false);
     return card;
 }
 
@@ -72,7 +81,12 @@ QJsonObject cardToJson(const Card& card) {
             {QStringLiteral("keys"), keys},
             {QStringLiteral("clampShiftCents"), shifts},
             {QStringLiteral("photos"), QJsonArray::fromStringList(card.photos)},
-            {QStringLiteral("notes"), card.notes}};
+            {QStringLiteral("notes"), card.notes},
+            {QStringLiteral("playing"), QJsonObject{{QStringLiteral("hoursAWeek"), card.playing.hoursAWeek},
+                                                    {QStringLiteral("gigsAWeek"), card.playing.gigsAWeek},
+                                                    {QStringLiteral("months"), card.playing.months},
+                                                    {QStringLiteral("sweat"), nameOf(sweatNames, card.playing.sweat)},
+                                                    {QStringLiteral("coated"), card.playing.coated}}}};
 }
 
 } // namespace flenzo

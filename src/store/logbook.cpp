@@ -22,7 +22,7 @@ namespace flenzo {
 namespace {
 
 constexpr int applicationId = 0x464c4e5a; // "FLNZ"
-constexpr int schemaVersion = 2;
+constexpr int schemaVersion = 3;
 
 const char* const schema[] = {
     "CREATE TABLE owners (id INTEGER PRIMARY KEY, name TEXT NOT NULL UNIQUE) STRICT",
@@ -42,6 +42,16 @@ const char* const practiceSchema[] = {
     "CREATE TABLE practice (id INTEGER PRIMARY KEY, apprentice TEXT NOT NULL, exercise TEXT NOT NULL, seed INTEGER NOT "
     "NULL, at TEXT NOT NULL, score TEXT NOT NULL, acts TEXT NOT NULL) STRICT",
     "CREATE INDEX practice_by_apprentice ON practice (apprentice, at)"};
+/// Version 3: the check after the hand-over, and what is in the drawers. A count is the sum of what came and went.
+const char* const shopSchema[] = {
+    "ALTER TABLE jobs ADD COLUMN check_on TEXT NOT NULL DEFAULT ''",
+    "CREATE INDEX jobs_by_check ON jobs (check_on) WHERE check_on <> ''",
+    "CREATE TABLE stock (item TEXT PRIMARY KEY, kind TEXT NOT NULL, name TEXT NOT NULL, least INTEGER NOT NULL, price "
+    "INTEGER NOT NULL) STRICT",
+    "CREATE TABLE stock_moves (id INTEGER PRIMARY KEY, item TEXT NOT NULL REFERENCES stock(item) ON DELETE CASCADE, "
+    "at TEXT NOT NULL, pieces INTEGER NOT NULL, why TEXT NOT NULL, job INTEGER NOT NULL) STRICT",
+    "CREATE INDEX stock_moves_by_item ON stock_moves (item)",
+    "CREATE INDEX stock_moves_by_job ON stock_moves (job)"};
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
@@ -172,6 +182,9 @@ std::optional<Fault> Logbook::migrate(int version) {
     if (version < 2)
         for (const char* const statement : practiceSchema)
             ok = ok && query.exec(QLatin1String(statement));
+    if (version < 3)
+        for (const char* const statement : shopSchema)
+            ok = ok && query.exec(QLatin1String(statement));
     ok = ok && query.exec(QStringLiteral("PRAGMA application_id=%1").arg(applicationId)) &&
          query.exec(QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
     const QSqlError error = query.lastError();
@@ -197,6 +210,7 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
                             jobStateName(after.work.state),
                             after.work.received.toString(Qt::ISODate),
                             after.work.due.toString(Qt::ISODate),
+                            after.work.checkOn.toString(Qt::ISODate),
                             stamp(),
                             after.onPicks.setName,
                             after.onPicks.tuningName,
@@ -207,16 +221,16 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
     bool ok = false;
     if (!before)
         ok = run(query,
-                 QStringLiteral("INSERT INTO jobs (guitar, state, received, due, changed, set_name, tuning, story, "
-                                "words, entries, body, id) VALUES (?,?,?,?,?,?,?,?,?,?,?,?)"),
+                 QStringLiteral("INSERT INTO jobs (guitar, state, received, due, check_on, changed, set_name, tuning, "
+                                "story, words, entries, body, id) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)"),
                  head + QVariantList{id});
     else if (bodyOf(*before) == body)
         ok = run(query, QStringLiteral("UPDATE jobs SET changed=?, entries=? WHERE id=?"),
                  {stamp(), static_cast<int>(after.log.size()), id});
     else
         ok = run(query,
-                 QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, changed=?, set_name=?, "
-                                "tuning=?, story=?, words=?, entries=?, body=? WHERE id=?"),
+                 QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, check_on=?, changed=?, "
+                                "set_name=?, tuning=?, story=?, words=?, entries=?, body=? WHERE id=?"),
                  head + QVariantList{id});
     std::size_t same = 0;
     if (before && sameNames(before->rig, after.rig))
@@ -233,7 +247,9 @@ std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after
             ok = query.exec();
         }
     }
-    return ok ? std::nullopt : std::optional(faultOf(faults::bookNotWritten, query.lastError()));
+    if (!ok)
+        return faultOf(faults::bookNotWritten, query.lastError());
+    return before ? takeFromStock(id, *before, after) : std::nullopt;
 }
 
 std::optional<Fault> Logbook::atOnce(const std::function<std::optional<Fault>()>& writes) {

@@ -3,6 +3,7 @@
 
 #include "domain/job.h"
 #include "domain/practice/practice_run.h"
+#include "domain/stock.h"
 
 #include <QDateTime>
 #include <QLockFile>
@@ -18,7 +19,7 @@ struct JobRow {
     qint64 id = 0, guitarId = 0;
     QString guitar, owner, story, setName, tuning;
     JobState state = JobState::OnBench;
-    QDate received, due;
+    QDate received, due, checkOn;
     QDateTime changed;
     int entries = 0; ///< in its log
 };
@@ -37,7 +38,8 @@ struct PracticeRecord {
 struct JobFilter {
     QString words; ///< every word must occur in guitar, owner, story, set or tuning
     std::optional<JobState> state;
-    std::optional<QDate> dueBy; ///< finished jobs whose next restring is due by this day
+    std::optional<QDate> dueBy;        ///< guitars whose latest job is finished and that are due again by this day
+    std::optional<QDate> checkBy = {}; ///< finished jobs that somebody wanted to look at again by this day
     int most = 200;
 };
 
@@ -75,6 +77,14 @@ public:
     /// All of theirs, oldest first; of everybody where no name is given.
     [[nodiscard]] Result<QList<PracticeRecord>> practice(const QString& apprentice) const;
 
+    /// Everything the shop keeps, by kind and name, with what is there of it.
+    [[nodiscard]] Result<Stock> stock() const;
+    /// A new item, or another name, price or least count of one; when its pieces differ it was counted anew.
+    [[nodiscard]] std::optional<Fault> putStock(const StockItem& item);
+    [[nodiscard]] std::optional<Fault> removeStock(const QString& item);
+    /// What came or went; by which job, 0 for none.
+    [[nodiscard]] std::optional<Fault> moveStock(const QList<StockMove>& moves, qint64 job);
+
     /// A small setting of the shop (its defaults, the job that was open); empty where there is none.
     [[nodiscard]] Result<QString> setting(const QString& key) const;
     std::optional<Fault> setSetting(const QString& key, const QString& value);
@@ -94,6 +104,9 @@ private:
     std::optional<Fault> atOnce(const std::function<std::optional<Fault>()>& writes);
     [[nodiscard]] qint64 freeId() const;
     [[nodiscard]] std::optional<Fault> put(qint64 id, const Job* before, const Job& after);
+    /// A job that was finished takes its strings, one that is not after all gives them back.
+    [[nodiscard]] std::optional<Fault> takeFromStock(qint64 id, const Job& before, const Job& after);
+    [[nodiscard]] std::optional<Fault> writeMoves(const QList<StockMove>& moves, qint64 job);
 
     QString path_, connection_;
     std::unique_ptr<QLockFile> lock_;

@@ -9,7 +9,8 @@ namespace flenzo {
 namespace {
 
 const char* const rowColumns = "jobs.id, jobs.guitar, guitars.name, owners.name, jobs.story, jobs.set_name, "
-                               "jobs.tuning, jobs.state, jobs.received, jobs.due, jobs.changed, jobs.entries";
+                               "jobs.tuning, jobs.state, jobs.received, jobs.due, jobs.check_on, jobs.changed, "
+                               "jobs.entries";
 const char* const rowTables = " FROM jobs JOIN guitars ON guitars.id = jobs.guitar JOIN owners ON owners.id = "
                               "guitars.owner ";
 
@@ -27,8 +28,9 @@ JobRow rowOf(const QSqlQuery& query) {
             row.state = state;
     row.received = QDate::fromString(query.value(8).toString(), Qt::ISODate);
     row.due = QDate::fromString(query.value(9).toString(), Qt::ISODate);
-    row.changed = QDateTime::fromString(query.value(10).toString(), Qt::ISODateWithMs);
-    row.entries = query.value(11).toInt();
+    row.checkOn = QDate::fromString(query.value(10).toString(), Qt::ISODate);
+    row.changed = QDateTime::fromString(query.value(11).toString(), Qt::ISODateWithMs);
+    row.entries = query.value(12).toInt();
     return row;
 }
 
@@ -60,16 +62,25 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
         values.append(jobStateName(*filter.state));
     }
     if (filter.dueBy) {
-        where += QStringLiteral(" AND jobs.due<>'' AND jobs.due<=?");
+        where += QStringLiteral(
+            " AND jobs.due<>'' AND jobs.due<=? AND jobs.state=? AND NOT EXISTS (SELECT 1 FROM jobs "
+            "AS later WHERE later.guitar=jobs.guitar AND (later.changed, later.id)>(jobs.changed, jobs.id))");
         values.append(filter.dueBy->toString(Qt::ISODate));
+        values.append(jobStateName(JobState::Finished));
+    }
+    if (filter.checkBy) {
+        where += QStringLiteral(" AND jobs.check_on<>'' AND jobs.check_on<=? AND jobs.state=?");
+        values.append(filter.checkBy->toString(Qt::ISODate));
+        values.append(jobStateName(JobState::Finished));
     }
     values.append(filter.most);
     QSqlQuery query(database());
     query.setForwardOnly(true);
     if (!run(query,
              QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
-                 (filter.dueBy ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
-                               : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
+                 (filter.dueBy     ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
+                  : filter.checkBy ? QStringLiteral(" ORDER BY jobs.check_on LIMIT ?")
+                                   : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
              values))
         return readFaultOf(query.lastError());
     return rowsOf(query);

@@ -20,7 +20,7 @@ constexpr Named<StepRecord::What> whatNames[] = {
 constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
 
-constexpr qsizetype wordsLength = 4000;
+constexpr qsizetype wordsLength = 4000, currencyLength = 20;
 constexpr qsizetype mostRecords = 5000, mostTicks = 100;
 
 QDate dateOf(Fields& fields, const char* name) {
@@ -29,6 +29,27 @@ QDate dateOf(Fields& fields, const char* name) {
     if (!text.isEmpty() && !date.isValid())
         fields.box().put(faults::notDate, fields.pathOf(QLatin1String(name)));
     return date;
+}
+
+Offer offerFromJson(Fields fields) {
+    const auto sum = [&](const char* name) {
+        return static_cast<qint64>(fields.number(QLatin1String(name), ranges::money_minor, 0.0));
+    };
+    Offer offer;
+    offer.labourLeast_minor = sum("labourLeast");
+    offer.labourMost_minor = sum("labourMost");
+    offer.parts_minor = sum("parts");
+    offer.before = fields.text(QStringLiteral("before"), currencyLength);
+    offer.after = fields.text(QStringLiteral("after"), currencyLength);
+    return offer;
+}
+
+QJsonObject offerToJson(const Offer& offer) {
+    return {{QStringLiteral("labourLeast"), offer.labourLeast_minor},
+            {QStringLiteral("labourMost"), offer.labourMost_minor},
+            {QStringLiteral("parts"), offer.parts_minor},
+            {QStringLiteral("before"), offer.before},
+            {QStringLiteral("after"), offer.after}};
 }
 
 } // namespace
@@ -60,6 +81,10 @@ Work workFromJson(Fields fields) {
     work.ownersNote = fields.text("ownersNote", wordsLength);
     work.received = dateOf(fields, "received");
     work.due = dateOf(fields, "due");
+    work.checkOn = dateOf(fields, "checkOn");
+    work.technician = fields.text("technician", 200);
+    if (fields.has(QStringLiteral("offer")))
+        work.offer = offerFromJson(fields.part(QStringLiteral("offer")));
     return work;
 }
 
@@ -81,17 +106,22 @@ QJsonObject workToJson(const Work& work) {
                                    {QStringLiteral("what"), nameOf(whatNames, record.what)},
                                    {QStringLiteral("text"), record.text},
                                    {QStringLiteral("at"), record.at}});
-    return {{QStringLiteral("state"), jobStateName(work.state)},
-            {QStringLiteral("schools"), methods},
-            {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
-            {QStringLiteral("records"), records},
-            {QStringLiteral("ticks"), ticks},
-            {QStringLiteral("usualMinutes"), minutes},
-            {QStringLiteral("parts"), work.parts},
-            {QStringLiteral("followUps"), work.followUps},
-            {QStringLiteral("ownersNote"), work.ownersNote},
-            {QStringLiteral("received"), work.received.toString(Qt::ISODate)},
-            {QStringLiteral("due"), work.due.toString(Qt::ISODate)}};
+    QJsonObject json{{QStringLiteral("state"), jobStateName(work.state)},
+                     {QStringLiteral("schools"), methods},
+                     {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
+                     {QStringLiteral("records"), records},
+                     {QStringLiteral("ticks"), ticks},
+                     {QStringLiteral("usualMinutes"), minutes},
+                     {QStringLiteral("parts"), work.parts},
+                     {QStringLiteral("followUps"), work.followUps},
+                     {QStringLiteral("ownersNote"), work.ownersNote},
+                     {QStringLiteral("received"), work.received.toString(Qt::ISODate)},
+                     {QStringLiteral("due"), work.due.toString(Qt::ISODate)},
+                     {QStringLiteral("checkOn"), work.checkOn.toString(Qt::ISODate)},
+                     {QStringLiteral("technician"), work.technician}};
+    if (work.offer)
+        json[QLatin1String("offer")] = offerToJson(*work.offer);
+    return json;
 }
 
 QString jobStateName(JobState state) {

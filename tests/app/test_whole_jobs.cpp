@@ -366,7 +366,7 @@ private Q_SLOTS:
         window_->showPage(MainWindow::Shop);
         auto* table = window_->findChild<QTableWidget*>(QStringLiteral("jobs"));
         auto* search = window_->findChild<QLineEdit*>(QStringLiteral("search"));
-        QCOMPARE(table->rowCount(), 12);
+        QCOMPARE(table->rowCount(), 24);
         QTest::keyClicks(search, QStringLiteral("lantern"));
         QCOMPARE(table->rowCount(), 2);
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("compareJob")), Qt::LeftButton);
@@ -376,7 +376,7 @@ private Q_SLOTS:
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("repeatJob")), Qt::LeftButton);
         QCOMPARE(window_->page(), MainWindow::Work);
         QVERIFY(window_->context().session().job().prior.has_value());
-        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 13);
+        QCOMPARE(window_->context().session().logbook()->jobCount().value(), 25);
         window_->showPage(MainWindow::Shop);
         search->clear();
         QTest::keyClicks(search, QStringLiteral("meadow"));

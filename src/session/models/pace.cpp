@@ -15,20 +15,26 @@ constexpr int jobsLookedAt = 30;
 
 } // namespace
 
+QList<StepMinutes> stepMinutesOf(const Job& job) {
+    QList<StepMinutes> out;
+    QDateTime before;
+    for (const StepRecord& record : job.work.records) {
+        const QDateTime at = QDateTime::fromString(record.at, Qt::ISODate);
+        if (record.what == StepRecord::What::Done && before.isValid() && at.isValid()) {
+            const double minutes = static_cast<double>(before.secsTo(at)) / 60.0;
+            if (minutes >= shortest_min && minutes <= longest_min)
+                out.append({record.step.section(QLatin1Char(':'), 0, 0), minutes});
+        }
+        before = at;
+    }
+    return out;
+}
+
 QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
     QMap<QString, std::vector<double>> samples;
-    for (const Job& job : jobs) {
-        QDateTime before;
-        for (const StepRecord& record : job.work.records) {
-            const QDateTime at = QDateTime::fromString(record.at, Qt::ISODate);
-            if (record.what == StepRecord::What::Done && before.isValid() && at.isValid()) {
-                const double minutes = static_cast<double>(before.secsTo(at)) / 60.0;
-                if (minutes >= shortest_min && minutes <= longest_min)
-                    samples[record.step.section(QLatin1Char(':'), 0, 0)].push_back(minutes);
-            }
-            before = at;
-        }
-    }
+    for (const Job& job : jobs)
+        for (const StepMinutes& step : stepMinutesOf(job))
+            samples[step.step].push_back(step.minutes);
     QMap<QString, double> usual;
     for (auto step = samples.begin(); step != samples.end(); ++step) {
         std::vector<double>& minutes = step.value();
@@ -41,18 +47,25 @@ QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
     return usual;
 }
 
-Result<QMap<QString, double>> usualMinutesOf(const Logbook& book) {
+Result<std::vector<Job>> finishedLast(const Logbook& book, int most) {
     std::vector<Job> finished;
     JobFilter filter;
     filter.state = JobState::Finished;
-    filter.most = jobsLookedAt;
+    filter.most = most;
     const Result<QList<JobRow>> rows = book.jobs(filter);
     if (!rows.ok())
         return rows.fault();
     for (const JobRow& row : rows.value())
-        if (const Result<Job> read = book.job(row.id); read.ok()) // one that is damaged takes no part
-            finished.push_back(read.value());
-    return usualMinutesOf(finished);
+        if (Result<Job> read = book.job(row.id); read.ok())
+            finished.push_back(std::move(read).value());
+    return finished;
+}
+
+Result<QMap<QString, double>> usualMinutesOf(const Logbook& book) {
+    const Result<std::vector<Job>> finished = finishedLast(book, jobsLookedAt);
+    if (!finished.ok())
+        return finished.fault();
+    return usualMinutesOf(finished.value());
 }
 
 std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book) {

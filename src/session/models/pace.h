@@ -5,11 +5,21 @@
 
 namespace flenzo {
 
+/// What each step of a job took by the times in its records, in minutes. Breaks (an hour and more) and steps said in
+/// the same breath do not count.
+struct StepMinutes {
+    QString step;
+    double minutes = 0.0;
+};
+[[nodiscard]] QList<StepMinutes> stepMinutesOf(const Job& job);
+
 /// What each step took in these jobs, by the times in their records: the median in minutes of the steps that were done
-/// at least `leastSamples` times. Breaks (an hour and more) and steps said in the same breath do not count.
+/// at least `leastSamples` times.
 [[nodiscard]] QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs);
 inline constexpr std::size_t leastSamples = 3;
 
+/// The jobs that a shop finished last; one that is damaged takes no part.
+[[nodiscard]] Result<std::vector<Job>> finishedLast(const Logbook& book, int most);
 /// The same over the jobs that a shop finished last.
 [[nodiscard]] Result<QMap<QString, double>> usualMinutesOf(const Logbook& book);
 

@@ -6,6 +6,7 @@
 #include "core/decision/adviser.h"
 #include "core/statics/note.h"
 #include "domain/methods.h"
+#include "domain/quote.h"
 #include "domain/workflow.h"
 #include "session/models/pass_sheet.h"
 
@@ -159,6 +160,9 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
                 "Stay with this set and tuning: another one needs a new balance. If all strings drift together, the "
                 "springs or the weather moved; if one does, look at that string.") +
             QStringLiteral("</p>");
+    if (job.work.offer)
+        html += paragraph(SheetWords::tr("Offered"), offerText(*job.work.offer));
+    html += paragraph(SheetWords::tr("Done by"), job.work.technician);
     html += paragraph(SheetWords::tr("Next restring"), job.work.due.toString(Qt::ISODate));
     return html + QStringLiteral("</body></html>");
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/job_form.h"
 
+#include <QDoubleSpinBox>
 #include <QLineEdit>
 
 namespace flenzo {
@@ -36,6 +37,20 @@ void JobForm::line(const QString& name, const QString& title, const QString& now
     connect(field, &QLineEdit::editingFinished, this,
             [this, field, set] { edit([&](Job& job) { set(job, field->text().trimmed().left(longest)); }); });
     add(title, field);
+}
+
+void JobForm::told(const QString& name, const QString& title, double now, double most, int decimals,
+                   const QString& unsaid, const std::function<void(Job&, double)>& set) {
+    auto* box = new QDoubleSpinBox(this);
+    box->setObjectName(name);
+    box->setRange(0.0, most);
+    box->setDecimals(decimals);
+    box->setSpecialValueText(unsaid);
+    box->setValue(now);
+    box->setKeyboardTracking(false);
+    connect(box, &QDoubleSpinBox::valueChanged, this,
+            [this, set](double value) { edit([&](Job& job) { set(job, value); }); });
+    add(title, box);
 }
 
 QLineEdit* JobForm::number(const QString& name, const QString& title, const std::function<void()>& changed) {

@@ -35,6 +35,9 @@ public:
     void flag(const QString& name, const QString& title, bool now, const std::function<void(Job&, bool)>& set);
     void line(const QString& name, const QString& title, const QString& now,
               const std::function<void(Job&, const QString&)>& set);
+    /// A figure that the owner tells; 0 shows as `unsaid`.
+    void told(const QString& name, const QString& title, double now, double most, int decimals, const QString& unsaid,
+              const std::function<void(Job&, double)>& set);
     /// A field that is only reckoned with; `changed` hears every key.
     QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
 

@@ -5,6 +5,7 @@
 #include "domain/faults.h"
 #include "domain/measuring.h"
 #include "domain/methods.h"
+#include "domain/quote.h"
 #include "paint/act_picture.h"
 #include "paint/pull_bars.h"
 #include "paint/section.h"
@@ -21,7 +22,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QTabWidget>
 #include <algorithm>
 #include <cmath>
@@ -47,21 +47,6 @@ QWidget* tablePanel(QWidget* parent, QLabel** note, FigureTable* table) {
     }
     column->addWidget(table, 1);
     return panel;
-}
-
-/// "60 EUR", "45.50", "€ 60".
-struct LabourRate {
-    double perHour = 0.0;
-    QString before, after; ///< the shop's word for its money, on its side of the number
-    [[nodiscard]] QString sumText(const QString& sum) const { return (before + sum + after).trimmed(); }
-};
-std::optional<LabourRate> labourRate(const QString& text) {
-    static const QRegularExpression shape(QStringLiteral("^([^\\d]*)([\\d]+(?:[.,]\\d{1,2})?)(.*)$"));
-    const auto match = shape.match(text.trimmed());
-    const double number = match.captured(2).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
-    if (!match.hasMatch() || number <= 0.0 || number > 10000.0)
-        return std::nullopt;
-    return LabourRate{number, match.captured(1), match.captured(3)};
 }
 
 /// "1 3/4 turns, that is 7 quarter turns" or with sixteenths where quarters do not do.
@@ -176,6 +161,11 @@ QWidget* PlanPage::buildTools() {
     rate_->setPlaceholderText(tr("none: no price is offered"));
     connect(rate_, &QLineEdit::editingFinished, this, &PlanPage::keepRate);
     form->addRow(tr("Labour, an hour"), rate_);
+    keepOffer_ = new QPushButton(tr("Put the offer on the job sheet"), box);
+    keepOffer_->setObjectName(QStringLiteral("keepOffer"));
+    keepOffer_->hide();
+    connect(keepOffer_, &QPushButton::clicked, this, &PlanPage::keepOffer);
+    form->addRow(QString(), keepOffer_);
     return box;
 }
 
@@ -277,7 +267,7 @@ void PlanPage::keepRate() {
     const QString typed = rate_->text().trimmed();
     if (typed == rateText())
         return;
-    if (!typed.isEmpty() && !labourRate(typed)) {
+    if (const auto rate = moneyOf(typed); !typed.isEmpty() && (!rate || rate->minor == 0)) {
         context_.accept(Fault{faults::noRate, tr("labour, an hour"), {typed}});
         rate_->setText(rateText());
         return;
@@ -303,12 +293,23 @@ void PlanPage::showOffer() {
                       .arg(wording::rangeText(std::ceil(plan->now.passes.p10), std::ceil(plan->now.passes.p90)),
                            wording::rangeText(least_min, most_min)));
     const QString sure = tr("It holds about 8 times in 10; minutes are partly assumed.");
-    const std::optional<LabourRate> rate = labourRate(rateText());
-    offer_->setText(rate ? tr("Labour %1. %2")
-                               .arg(rate->sumText(wording::rangeText(std::round(rate->perHour * least_min / 60.0),
-                                                                     std::round(rate->perHour * most_min / 60.0))),
-                                    sure)
-                         : sure);
+    offered_.reset();
+    if (const auto rate = moneyOf(rateText())) {
+        const auto& book = context_.session().logbook();
+        const Result<Stock> stock = book ? book->stock() : Result<Stock>(Stock());
+        offered_ = offerFor(context_.session().job(), plan->now.minutes, *rate, stock.ok() ? stock.value() : Stock());
+    }
+    keepOffer_->setVisible(offered_.has_value());
+    keepOffer_->setEnabled(offered_ && context_.session().job().work.offer != offered_);
+    offer_->setText(!offered_                   ? sure
+                    : offered_->parts_minor > 0 ? tr("Labour and parts %1. %2").arg(offerText(*offered_), sure)
+                                                : tr("Labour %1. %2").arg(offerText(*offered_), sure));
+}
+
+void PlanPage::keepOffer() {
+    if (offered_)
+        context_.accept(context_.session().edit(tr("offer"), [this](Job& job) { job.work.offer = offered_; }));
+    showOffer();
 }
 
 void PlanPage::refreshPictures() {

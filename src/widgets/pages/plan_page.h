@@ -8,6 +8,7 @@ class QBoxLayout;
 class QComboBox;
 class QLabel;
 class QLineEdit;
+class QPushButton;
 class QTabWidget;
 
 namespace flenzo {
@@ -52,6 +53,7 @@ private:
     void refreshPasses();
     void showOffer();
     void keepRate();
+    void keepOffer(); ///< with the job, for its sheet
     [[nodiscard]] QString rateText() const;
 
     QBoxLayout *halves_, *pictures_, *foot_;
@@ -60,6 +62,8 @@ private:
     FigureTable *aims_, *alone_, *passes_, *ways_;
     SceneView *bars_, *section_, *screwsPicture_;
     QLineEdit* rate_;
+    QPushButton* keepOffer_;
+    std::optional<Offer> offered_;
     QString rateHere_; ///< where there is no logbook to keep it in
     QTabWidget* tabs_;
     int waysTab_ = 0;

@@ -6,8 +6,12 @@
 #include "domain/workflow.h"
 #include "paint/convergence_chart.h"
 #include "session/models/pace.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
+#include "widgets/pages/due_panel.h"
+#include "widgets/pages/stock_panel.h"
+#include "widgets/pages/times_panel.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -18,6 +22,7 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QStackedLayout>
+#include <QTabWidget>
 #include <QTableWidget>
 
 namespace flenzo {
@@ -33,7 +38,7 @@ QString stateWords(const JobRow& row) {
     case JobState::OnBench:
         return ShopPage::tr("on the bench");
     case JobState::Finished:
-        return ShopPage::tr("done");
+        return ShopPage::tr("finished");
     }
     return {};
 }
@@ -48,7 +53,7 @@ JobFilter filterOf(int index, const QString& words) {
     else if (index == Finished)
         filter.state = JobState::Finished;
     else if (index == Due)
-        filter.dueBy = QDate::currentDate().addDays(dueWithin_days);
+        filter.dueBy = QDate::currentDate().addDays(static_cast<qint64>(DueOptions().shownBefore_days));
     return filter;
 }
 
@@ -57,7 +62,7 @@ JobFilter filterOf(int index, const QString& words) {
 ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(buildEmpty());
-    pages_->addWidget(buildList());
+    pages_->addWidget(buildTabs());
     const auto refreshIfSeen = [this] {
         if (isVisible())
             refresh();
@@ -67,14 +72,37 @@ ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), cont
     refresh();
 }
 
+QWidget* ShopPage::buildTabs() {
+    tabs_ = new QTabWidget(this);
+    tabs_->setObjectName(QStringLiteral("shopTabs"));
+    auto* due = new DuePanel(context_, tabs_);
+    due->setObjectName(QStringLiteral("duePanel"));
+    connect(due, &DuePanel::repeatWanted, this, &ShopPage::repeat);
+    auto* stock = new StockPanel(context_, tabs_);
+    stock->setObjectName(QStringLiteral("stockPanel"));
+    auto* times = new TimesPanel(context_, tabs_);
+    times->setObjectName(QStringLiteral("timesPanel"));
+    tabs_->addTab(buildList(), tr("&Jobs in hand and done"));
+    tabs_->addTab(due, tr("D&ue"));
+    tabs_->addTab(stock, tr("S&tock"));
+    tabs_->addTab(times, tr("T&imes"));
+    return tabs_;
+}
+
+void ShopPage::showTab(const QString& name) {
+    if (auto* tab = findChild<QWidget*>(name))
+        tabs_->setCurrentWidget(tab);
+}
+
 /// A small job as it usually goes, so that an empty shop is no empty page.
 void ShopPage::showExample() {
     using Act = Convergence::Act;
     using Point = Convergence::Point;
     Convergence way;
-    way.acts = {{QString(), Act::Kind::Start}, {tr("read"), Act::Kind::Read},   {tr("claw tightened"), Act::Kind::Claw},
-                {tr("tuned"), Act::Kind::Peg}, {tr("tuned"), Act::Kind::Peg},   {tr("tuned"), Act::Kind::Peg},
-                {tr("tuned"), Act::Kind::Peg}, {tr("checked"), Act::Kind::Read}};
+    way.acts = {{QString(), Act::Kind::Start},           {tr("checked"), Act::Kind::Read},
+                {tr("claw tightened"), Act::Kind::Claw}, {tr("tuned"), Act::Kind::Peg},
+                {tr("tuned"), Act::Kind::Peg},           {tr("tuned"), Act::Kind::Peg},
+                {tr("tuned"), Act::Kind::Peg},           {tr("checked"), Act::Kind::Read}};
     const double cents[3][8] = {{0, -240, -150, 120, 90, 55, 25, 3},
                                 {0, -280, -190, -230, 70, 35, 15, -2},
                                 {0, -310, -220, -260, -290, 30, 12, 4}};
@@ -147,7 +175,7 @@ QWidget* ShopPage::buildList() {
     filter_ = new QComboBox(page);
     filter_->setObjectName(QStringLiteral("filter"));
     filter_->setAccessibleName(tr("Which jobs"));
-    filter_->addItems({tr("all jobs"), tr("on the bench"), tr("waiting"), tr("done"), tr("due within two weeks")});
+    filter_->addItems({tr("all jobs"), tr("on the bench"), tr("waiting"), tr("finished"), tr("due within two weeks")});
     count_ = label(TextRole::Small, page, QStringLiteral("jobCount"));
     top->addWidget(search_, 1);
     top->addWidget(filter_);
@@ -171,9 +199,10 @@ QWidget* ShopPage::buildList() {
     history_->setWordWrap(true);
     inside->addWidget(history_);
     column->addWidget(panel);
-    auto* row = new QHBoxLayout;
+    auto* buttons = new QWidget(page);
+    auto* row = new RowLayout(buttons);
     const auto button = [&](const QString& text, const char* name, void (ShopPage::*run)()) {
-        auto* made = new QPushButton(text, page);
+        auto* made = new QPushButton(text, buttons);
         made->setObjectName(QLatin1String(name));
         connect(made, &QPushButton::clicked, this, run);
         row->addWidget(made);
@@ -184,10 +213,9 @@ QWidget* ShopPage::buildList() {
     compare_ = button(tr("Compare"), "compareJob", &ShopPage::compare);
     compare_->setToolTip(tr("With the job before on the same guitar"));
     button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
-    row->addStretch();
-    file_ = label(TextRole::Small, page, QStringLiteral("logbookFile"));
+    file_ = label(TextRole::Small, buttons, QStringLiteral("logbookFile"));
     row->addWidget(file_);
-    column->addLayout(row);
+    column->addWidget(buttons);
     connect(search_, &QLineEdit::textChanged, this, &ShopPage::refresh);
     connect(filter_, &QComboBox::activated, this, &ShopPage::refresh);
     connect(table_, &QTableWidget::itemSelectionChanged, this, &ShopPage::refreshHistory);
@@ -197,7 +225,7 @@ QWidget* ShopPage::buildList() {
 
 void ShopPage::takeFocus() {
     refresh();
-    if (pages_->currentIndex() == 1)
+    if (pages_->currentIndex() == 1 && tabs_->currentIndex() == 0)
         search_->setFocus();
 }
 
@@ -299,10 +327,12 @@ void ShopPage::openPicked() {
 }
 
 void ShopPage::repeatPicked() {
-    const auto id = picked();
-    if (!id)
-        return;
-    const Result<Job> last = context_.session().logbook()->job(*id);
+    if (const auto id = picked())
+        repeat(*id);
+}
+
+void ShopPage::repeat(qint64 id) {
+    const Result<Job> last = context_.session().logbook()->job(id);
     if (!last.ok()) {
         context_.accept(last.fault());
         return;

@@ -11,9 +11,11 @@ class QLineEdit;
 class QPushButton;
 class QStackedLayout;
 class QTableWidget;
+class QTabWidget;
 
 namespace flenzo {
 
+class DuePanel;
 class SceneView;
 
 /// The shop's guitars and jobs: searched as one types, opened, begun anew from the last set-up, compared.
@@ -23,6 +25,8 @@ public:
     ShopPage(AppContext& context, QWidget* parent);
     void takeFocus();
     void refresh();
+    /// Jobs, due, stock or times.
+    void showTab(const QString& name);
 
 Q_SIGNALS:
     void jobOpened();
@@ -38,11 +42,14 @@ private:
     void sayUnread(const Fault& fault);
     void openPicked();
     void repeatPicked();
+    void repeat(qint64 id);
+    QWidget* buildTabs();
     void compare();
     bool eventFilter(QObject* watched, QEvent* event) override;
 
     AppContext& context_;
     QStackedLayout* pages_;
+    QTabWidget* tabs_;
     SceneView* example_;
     QLineEdit* search_;
     QComboBox* filter_;

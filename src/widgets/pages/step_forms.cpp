@@ -5,11 +5,13 @@
 #include "domain/measuring.h"
 #include "domain/method_figures.h"
 #include "domain/methods.h"
+#include "domain/ranges.h"
 #include "domain/workflow.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/forms/calc_forms.h"
 #include "widgets/forms/job_form.h"
+#include "widgets/forms/parts_form.h"
 #include "widgets/forms/return_form.h"
 #include "widgets/forms/soak_form.h"
 #include "widgets/forms/tick_forms.h"
@@ -185,6 +187,20 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
     }
     form->line(QStringLiteral("cardNotes"), StepFormsWords::tr("how it is played"), context.session().job().card.notes,
                [](Job& job, const QString& text) { job.card.notes = text; });
+    const Playing& playing = context.session().job().card.playing;
+    const QString unsaid = StepFormsWords::tr("not said");
+    form->told(QStringLiteral("hoursAWeek"), StepFormsWords::tr("hours played a week"), playing.hoursAWeek,
+               ranges::hoursAWeek.most, 1, unsaid, [](Job& job, double hours) { job.card.playing.hoursAWeek = hours; });
+    form->told(QStringLiteral("gigsAWeek"), StepFormsWords::tr("gigs a week"), playing.gigsAWeek,
+               ranges::gigsAWeek.most, 1, unsaid, [](Job& job, double gigs) { job.card.playing.gigsAWeek = gigs; });
+    form->told(QStringLiteral("restringMonths"), StepFormsWords::tr("new strings every so many months"), playing.months,
+               ranges::monthsBetween.most, 0, StepFormsWords::tr("as the shop does"),
+               [](Job& job, double months) { job.card.playing.months = static_cast<int>(months); });
+    form->choice<Sweat>("sweat", StepFormsWords::tr("sweat on the strings"),
+                        {StepFormsWords::tr("little"), StepFormsWords::tr("usual"), StepFormsWords::tr("much")},
+                        playing.sweat, [](Job& job, Sweat sweat) { job.card.playing.sweat = sweat; });
+    form->flag(QStringLiteral("coated"), StepFormsWords::tr("the new strings are coated"), playing.coated,
+               [](Job& job, bool coated) { job.card.playing.coated = coated; });
     return form;
 }
 
@@ -197,14 +213,24 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
                [](Job& job, const QString& text) { job.work.followUps = text; });
     form->line(QStringLiteral("ownersNote"), StepFormsWords::tr("note to the owner"), work.ownersNote,
                [](Job& job, const QString& text) { job.work.ownersNote = text; });
-    auto* due =
-        new QDateEdit(work.due.isValid() ? work.due : QDate::currentDate().addMonths(restringAfter_months), form);
+    form->line(QStringLiteral("technician"), StepFormsWords::tr("done by"), work.technician,
+               [](Job& job, const QString& text) { job.work.technician = text; });
+    const NextRestring next = nextRestring(context.session().job().card.playing, QDate::currentDate());
+    auto* due = new QDateEdit(work.due.isValid() ? work.due : next.on, form);
     due->setObjectName(QStringLiteral("due"));
     due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     due->setCalendarPopup(true);
     QObject::connect(due, &QDateEdit::dateChanged, form,
                      [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
     form->add(StepFormsWords::tr("next restring"), due);
+    if (!work.due.isValid()) {
+        QLabel* why = label(TextRole::Small, form, QStringLiteral("dueWhy"));
+        why->setText(next.by == NextRestring::By::Playing
+                         ? StepFormsWords::tr("By what is played; how long a set lasts is assumed.")
+                         : StepFormsWords::tr("By months; how it is played comes sooner where it was told."));
+        form->rows().addRow(QString(), why);
+    }
+    form->rows().addRow(StepFormsWords::tr("from the drawers"), new PartsForm(context, form));
     return form;
 }
 

@@ -133,6 +133,13 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
     return words;
 }
 
+QString stepTitle(const QString& name) {
+    for (int id = 0; id < static_cast<int>(StepId::Count); ++id)
+        if (name == QLatin1String(specOf(static_cast<StepId>(id)).name))
+            return StepWordsWords::tr(plainStepWords(static_cast<StepId>(id)).title);
+    return name;
+}
+
 QString phaseTitle(Phase phase) {
     static const char* const titles[] = {
         QT_TRANSLATE_NOOP("StepWords", "Intake"),   QT_TRANSLATE_NOOP("StepWords", "Plan"),

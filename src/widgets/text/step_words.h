@@ -19,6 +19,8 @@ struct StepWords {
     QString doneWhen;
 };
 [[nodiscard]] StepWords stepWords(const Job& job, const Derived& derived, const Step& step, const Units& units);
+/// By its name in files; the name itself where no step has it.
+[[nodiscard]] QString stepTitle(const QString& name);
 [[nodiscard]] QString phaseTitle(Phase phase);
 
 /// "tension on", "block in": what is said of a hazard while it lasts.

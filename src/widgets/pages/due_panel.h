@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/models/due_list.h"
+#include "widgets/pages/page.h"
+
+class QLabel;
+class QPushButton;
+class QTableWidget;
+
+namespace flenzo {
+
+class SceneView;
+
+/// Which guitars are due and which want a look after the hand-over, and the season around today.
+class DuePanel : public Page {
+    Q_OBJECT
+public:
+    DuePanel(AppContext& context, QWidget* parent);
+    void refresh() override;
+    /// Writes the restrings ahead as a calendar; the fault says why not.
+    std::optional<Fault> exportCalendar(const QString& path);
+
+Q_SIGNALS:
+    void repeatWanted(qint64 job);
+
+private:
+    QWidget* buildButtons();
+    void refreshSeason();
+    void refreshPicked();
+    [[nodiscard]] const DueEntry* picked() const;
+    void note(bool holds);
+    void askCalendar();
+
+    QList<DueEntry> entries_;
+    QTableWidget* table_;
+    QLabel* reminder_;
+    QPushButton *begin_, *holds_, *drifts_, *copy_;
+    SceneView* season_;
+};
+
+} // namespace flenzo

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/stock.h"
+#include "widgets/pages/page.h"
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QTableWidget;
+
+namespace flenzo {
+
+/// What is in the drawers, what is low, and what to buy.
+class StockPanel : public Page {
+    Q_OBJECT
+public:
+    StockPanel(AppContext& context, QWidget* parent);
+    void refresh() override;
+    [[nodiscard]] QString shoppingWords() const { return shopping_; }
+
+private:
+    QWidget* buildNew();
+    void refreshTable();
+    void refreshShopping();
+    void change(int row, int column);
+    void add();
+    void remove();
+
+    Stock stock_;
+    QTableWidget* table_;
+    QComboBox *kind_, *what_;
+    QPushButton* remove_;
+    QLabel* list_;
+    QString shopping_;
+    bool filling_ = false;
+};
+
+} // namespace flenzo

@@ -1,0 +1,205 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Due, stock and times as a shop uses them: by clicks and keys.
+#include "app/main_window.h"
+#include "domain/progress.h"
+#include "domain/workflow.h"
+#include "store/files.h"
+#include "support/window.h"
+#include "widgets/controls/figure_table.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/look.h"
+#include "widgets/pages/due_panel.h"
+#include "widgets/pages/job_page.h"
+#include "widgets/pages/shop_page.h"
+
+#include <QClipboard>
+#include <QComboBox>
+#include <QDateEdit>
+#include <QDoubleSpinBox>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTabWidget>
+#include <QTableWidget>
+#include <QTest>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+class TestDrawers : public QObject, WindowFixture {
+    Q_OBJECT
+
+    void show(const char* panel) {
+        window_->showPage(MainWindow::Shop);
+        window_->findChild<ShopPage*>()->showTab(QLatin1String(panel));
+    }
+    void click(const char* name) {
+        auto* button = find<QPushButton>(name);
+        QVERIFY2(button && button->isEnabled(), name);
+        QTest::mouseClick(button, Qt::LeftButton);
+    }
+    /// Types over a cell as a person does.
+    void typeOver(QTableWidget& table, int row, int column, const QString& words) {
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete); // the editor before
+        table.setCurrentCell(row, column);
+        table.editItem(table.item(row, column));
+        auto* editor = table.findChild<QLineEdit*>();
+        QVERIFY(editor);
+        editor->selectAll();
+        QTest::keyClicks(editor, words);
+        QTest::keyClick(editor, Qt::Key_Return);
+        QCoreApplication::processEvents(); // a table takes it in its own time
+    }
+    static int rowOf(const QTableWidget& table, int column, const QString& words) {
+        for (int row = 0; row < table.rowCount(); ++row)
+            if (table.item(row, column)->text().startsWith(words))
+                return row;
+        return -1;
+    }
+    void goTo(StepId wanted) {
+        const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+        for (int k = 0; k < 100 && currentStep(session().job(), derived()) &&
+                        currentStep(session().job(), derived())->id != wanted;
+             ++k)
+            QVERIFY(!session().edit(QStringLiteral("step"), [&](Job& job) {
+                if (apply(job, derived(), WorkEvent::Done, {}, now))
+                    std::ignore = apply(job, derived(), WorkEvent::Overrule, QStringLiteral("test"), now);
+            }));
+        window_->showWork();
+    }
+
+private Q_SLOTS:
+    void init() { beginShop(); }
+    void cleanup() { endShop(); }
+
+    void whatIsDueAndWhatIsLookedAt() {
+        window_->stockWithDemo();
+        show("duePanel");
+        auto* table = find<QTableWidget>("dueTable");
+        QCOMPARE(table->rowCount(), 4);
+        QVERIFY(text("reminder").contains(QLatin1String("Quiet Harbour")));
+        click("copyReminder");
+        QCOMPARE(QGuiApplication::clipboard()->text(), text("reminder"));
+        QVERIFY(!find<QPushButton>("checkHolds")->isEnabled());
+        table->selectRow(rowOf(*table, 2, QStringLiteral("check")));
+        QVERIFY(!find<QPushButton>("beginRestring")->isEnabled());
+        click("checkHolds");
+        QCOMPARE(table->rowCount(), 3);
+        QCOMPARE(rowOf(*table, 2, QStringLiteral("check")), -1);
+        const QString file = dir_->filePath(QStringLiteral("due.ics"));
+        QVERIFY(!window_->findChild<DuePanel*>()->exportCalendar(file));
+        QCOMPARE(readFile(file, 1 << 20).value().count("BEGIN:VEVENT"), 4); // the later one as well
+        QVERIFY(window_->findChild<DuePanel*>()->exportCalendar(dir_->filePath(QStringLiteral("no/such/due.ics"))));
+        const Scene& season = find<SceneView>("season")->scene();
+        QVERIFY(season.find(QStringLiteral("due-0")) && season.find(QStringLiteral("today")));
+        QVERIFY(season.description.contains(QLatin1String("overdue")));
+        table->selectRow(0);
+        click("beginRestring");
+        QCOMPARE(window_->page(), MainWindow::Work);
+        QVERIFY(session().job().guitar.startsWith(QLatin1String("Quiet Harbour")));
+        show("duePanel");
+        QCOMPARE(table->rowCount(), 2); // it is in hand now
+    }
+
+    void anEmptyShopFillsItsDrawers() {
+        Job job = newJob();
+        job.onPicks.setName = QStringLiteral("Six, 10 to 52");
+        QVERIFY(!session().keep(job));
+        show("stockPanel");
+        QVERIFY(text("shoppingList").contains(QLatin1String("Nothing is kept here yet")));
+        auto* table = find<QTableWidget>("stockTable");
+        auto* part = find<QComboBox>("newPart");
+        part->setCurrentText(QStringLiteral("Six, 10 to 52"));
+        click("addPart");
+        QCOMPARE(table->rowCount(), 1);
+        QVERIFY(text("shoppingList").contains(QLatin1String("jobs in hand need 1, 0 there")));
+        typeOver(*table, 0, 2, QStringLiteral("4"));
+        typeOver(*table, 0, 3, QStringLiteral("2"));
+        typeOver(*table, 0, 4, QStringLiteral("9,80"));
+        const StockItem kept = book().stock().value().first();
+        QCOMPARE(kept.pieces, 4);
+        QCOMPARE(kept.least, 2);
+        QCOMPARE(kept.price_minor, 980);
+        QVERIFY(text("shoppingList").contains(QLatin1String("Nothing is low")));
+        // What makes no sense is a sentence, and the cell is as it was.
+        QSignalSpy said(&window_->context(), &AppContext::said);
+        int count = 0;
+        for (const auto& [column, typed] : {std::pair{2, "-3"}, {2, "2.5"}, {3, "lots"}, {4, "9.805"}}) {
+            const QString before = table->item(0, column)->text();
+            typeOver(*table, 0, column, QLatin1String(typed));
+            QCOMPARE(said.count(), ++count);
+            QCOMPARE(table->item(0, column)->text(), before);
+        }
+        click("addPart"); // again the same
+        QVERIFY(said.last().front().toString().contains(QLatin1String("in the list already")));
+        find<QComboBox>("newKind")->setCurrentIndex(static_cast<int>(StockKind::Insert));
+        click("addPart"); // without a name
+        QCOMPARE(said.count(), count + 2);
+        QTest::keyClicks(part->lineEdit(), QStringLiteral("brass insert"));
+        click("addPart");
+        QCOMPARE(table->rowCount(), 2);
+        typeOver(*table, rowOf(*table, 0, QStringLiteral("brass")), 2, QStringLiteral("3"));
+        // At hand-over a lost insert is taken, and finishing takes the set.
+        goTo(StepId::HandOver);
+        QVERIFY(text("partsSay").contains(QLatin1String("Six, 10 to 52")));
+        auto* item = find<QComboBox>("partItem");
+        item->setCurrentIndex(item->findText(QStringLiteral("brass"), Qt::MatchStartsWith));
+        find<QComboBox>("partWhy")->setCurrentIndex(2);
+        click("takePart");
+        work().confirm();
+        QVERIFY(session().job().work.state == JobState::Finished);
+        QCOMPARE(session().job().work.due, nextRestring({}, QDate::currentDate()).on);
+        const Stock stock = book().stock().value();
+        QCOMPARE(inStock(stock, QStringLiteral("brass insert"))->pieces, 2);
+        QCOMPARE(inStock(stock, setItemOf(job.onPicks.setName))->pieces, 3);
+        session().undoStack().undo();
+        QCOMPARE(inStock(book().stock().value(), setItemOf(job.onPicks.setName))->pieces, 4);
+    }
+
+    void howItIsPlayedDecidesWhenItIsDue() {
+        QVERIFY(!session().keep(newJob()));
+        goTo(StepId::AskOwner);
+        auto* hours = find<QDoubleSpinBox>("hoursAWeek");
+        QVERIFY(hours);
+        hours->setFocus();
+        hours->selectAll();
+        QTest::keyClicks(hours, QStringLiteral("14"));
+        QTest::keyClick(hours, Qt::Key_Tab);
+        QCOMPARE(session().job().card.playing.hoursAWeek, 14.0);
+        goTo(StepId::HandOver);
+        QCOMPARE(find<QDateEdit>("due")->date(), QDate::currentDate().addDays(35));
+        QVERIFY(text("dueWhy").contains(QLatin1String("played")));
+    }
+
+    void whereTheMinutesGoIsShown() {
+        show("timesPanel");
+        window_->stockWithDemo();
+        show("timesPanel");
+        QVERIFY(text("timesSay").contains(QLatin1String("18")));
+        QVERIFY(find<SceneView>("timeBars")->scene().find(QStringLiteral("bar-0")));
+        QCOMPARE(find<FigureTable>("timesPeople")->rowCount(), 3);
+        QVERIFY(find<FigureTable>("timesMethods")->rowCount() >= 2);
+    }
+
+    /// Every tab fits the narrow window and large text without a sideways cut.
+    void everyTabFits() {
+        window_->stockWithDemo();
+        Preferences large = window_->context().preferences();
+        large.textScale = 2.0;
+        applyLook(large);
+        window_->context().setPreferences(large);
+        window_->resize(1024, 700);
+        for (const char* panel : {"duePanel", "stockPanel", "timesPanel"}) {
+            show(panel);
+            QCoreApplication::processEvents();
+            const int wants = window_->minimumSizeHint().width();
+            QVERIFY2(wants <= 1024, qPrintable(QStringLiteral("%1 %2").arg(QLatin1String(panel)).arg(wants)));
+        }
+        applyLook(Preferences());
+    }
+};
+
+QTEST_MAIN(TestDrawers)
+#include "test_drawers.moc"

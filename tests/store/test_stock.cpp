@@ -1,0 +1,329 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The drawers, the due list, offers and times, against figures made by hand.
+#include "domain/edits.h"
+#include "domain/methods.h"
+#include "domain/quote.h"
+#include "domain/workflow.h"
+#include "session/models/due_list.h"
+#include "session/models/shopping.h"
+#include "session/models/times.h"
+#include "store/catalogue_files.h"
+#include "store/job_json.h"
+#include "support/rigs.h"
+
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+#include <libical/ical.h>
+
+using namespace flenzo;
+
+class TestStock : public QObject {
+    Q_OBJECT
+
+    std::unique_ptr<QTemporaryDir> dir_;
+    std::shared_ptr<Logbook> book_;
+    const QDate today_{2026, 11, 27};
+
+    static Catalogue catalogue() { return bundledCatalogue().value(); }
+    static StockItem single(const char* id, qint64 pieces, qint64 least, qint64 price_minor = 150) {
+        return {QLatin1String(id), StockKind::Single, QLatin1String(id), pieces, least, price_minor};
+    }
+    /// A six-string with those catalogue strings on.
+    static Job strungWith(const QStringList& items) {
+        Job job = newJob();
+        const Catalogue all = catalogue();
+        job.onPicks = {};
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+            const CatalogueString* string = all.stringById(items.at(static_cast<qsizetype>(i)));
+            job.rig.strings[i].wire = string->wire;
+            job.onPicks.strings.push_back({string->id, {}});
+        }
+        return job;
+    }
+    static Job finished(Job job) {
+        job.work.state = JobState::Finished;
+        return job;
+    }
+    qint64 there(const char* id) { return inStock(book_->stock().value(), QLatin1String(id))->pieces; }
+    static QStringList usualItems() {
+        return {QStringLiteral("nickel-plated-46"), QStringLiteral("nickel-plated-36"),
+                QStringLiteral("nickel-plated-26"), QStringLiteral("plain-17"),
+                QStringLiteral("plain-13"),         QStringLiteral("plain-13")};
+    }
+
+private Q_SLOTS:
+    void init() {
+        dir_ = std::make_unique<QTemporaryDir>();
+        book_ = Logbook::open(dir_->filePath(QStringLiteral("shop.flenzo-logbook"))).value();
+    }
+    void cleanup() { book_.reset(); }
+
+    void whenStringsAreDue() {
+        Playing playing;
+        QCOMPARE(nextRestring(playing, QDate(2026, 11, 30)).on,
+                 QDate(2027, 2, 28)); // three months, no 30th of February
+        playing.coated = true;
+        QCOMPARE(nextRestring(playing, QDate(2026, 11, 30)).on, QDate(2027, 5, 30));
+        playing.coated = false;
+        playing.hoursAWeek = 10.0; // 70 hours in seven weeks
+        QCOMPARE(nextRestring(playing, today_).on, today_.addDays(49));
+        QVERIFY(nextRestring(playing, today_).by == NextRestring::By::Playing);
+        playing.gigsAWeek = 1.0; // as much as four hours more
+        QCOMPARE(nextRestring(playing, today_).on, today_.addDays(35));
+        playing.sweat = Sweat::Much;
+        QCOMPARE(nextRestring(playing, today_).on, today_.addDays(18)); // 17.5
+        playing.hoursAWeek = 100.0;
+        playing.gigsAWeek = 14.0;
+        QCOMPARE(nextRestring(playing, today_).on, today_.addDays(7)); // a week at least
+        playing = {0.5, 0.0, 1, Sweat::Little, true};
+        QCOMPARE(nextRestring(playing, today_).on, QDate(2026, 12, 27)); // the owner wants it monthly
+        DueOptions options;
+        options.coatedTimes = 0.5;
+        std::string error;
+        QVERIFY(!options.isValid(&error) && error.find("coatedTimes") != std::string::npos);
+    }
+
+    /// A guitar in hand is not due, of several jobs the latest counts, and a check waits for a day and not for ever.
+    void theDueListByHand() {
+        const auto put = [&](const char* guitar, JobState state, const QDate& due, const QDate& check) {
+            Job job = newJob();
+            job.guitar = QLatin1String(guitar);
+            job.work.state = state;
+            job.work.due = due;
+            job.work.checkOn = check;
+            return book_->add(job).value();
+        };
+        put("back", JobState::Finished, today_.addDays(-40), {});
+        put("back", JobState::Finished, today_.addDays(3), {});
+        put("in hand", JobState::Finished, today_.addDays(-2), {});
+        put("in hand", JobState::OnBench, {}, {});
+        put("later", JobState::Finished, today_.addDays(15), {});
+        put("at the edge", JobState::Finished, today_.addDays(14), {});
+        const qint64 left = put("left yesterday", JobState::Finished, today_.addDays(90), today_);
+        put("left today", JobState::Finished, today_.addDays(91), today_.addDays(1));
+        put("forgotten", JobState::Finished, today_.addDays(50), today_.addDays(-31));
+        QStringList said;
+        for (const DueEntry& entry : dueList(*book_, today_).value())
+            said.append(entry.job.guitar + (entry.what == DueEntry::What::Check ? QStringLiteral("?") : QString()));
+        QCOMPARE(said, QStringList(
+                           {QStringLiteral("left yesterday?"), QStringLiteral("back"), QStringLiteral("at the edge")}));
+        QVERIFY(!noteCheck(*book_, left, false, QDateTime(today_, QTime(12, 0))));
+        QCOMPARE(dueList(*book_, today_).value().size(), 2);
+        const Job drifts = book_->job(left).value();
+        QVERIFY(drifts.work.state == JobState::Waiting &&
+                drifts.work.records.last().text.contains(QLatin1String("drifts")));
+    }
+
+    void finishingSetsBothDates() {
+        Job job = newJob();
+        const QString now = QStringLiteral("2026-11-27T10:00:00");
+        for (int k = 0; k < 200 && job.work.state != JobState::Finished; ++k)
+            if (apply(job, derive(job), WorkEvent::Done, {}, now))
+                QVERIFY(!apply(job, derive(job), WorkEvent::Overrule, QStringLiteral("test"), now));
+        QVERIFY(job.work.state == JobState::Finished);
+        QCOMPARE(job.work.due, QDate(2027, 2, 27));
+        QCOMPARE(job.work.checkOn, QDate(2026, 11, 28));
+    }
+
+    /// Read back by a calendar's own parser: days, words that need escaping, and who is who at the next export.
+    void theCalendarIsOne() {
+        Job job = finished(newJob());
+        job.guitar = QStringLiteral("Gr\u00fcner Steg; \"six\", long ") + QString(90, QLatin1Char('x'));
+        job.owner = QStringLiteral("A, B\nC");
+        job.work.due = today_.addDays(20);
+        std::ignore = book_->add(job);
+        const QList<DueEntry> entries = restringsAhead(*book_, today_, 26).value();
+        QCOMPARE(entries.size(), 1);
+        const QDateTime now(today_, QTime(9, 30), Qt::UTC);
+        const QByteArray text = calendarOf(entries, now);
+        for (const QByteArray& line : text.split('\n'))
+            QVERIFY2(line.size() <= 76, line.constData());
+        const std::unique_ptr<icalcomponent, void (*)(icalcomponent*)> calendar(
+            icalparser_parse_string(text.constData()), icalcomponent_free);
+        QVERIFY(calendar);
+        icalcomponent* event = icalcomponent_get_first_component(calendar.get(), ICAL_VEVENT_COMPONENT);
+        QVERIFY(event && icalcomponent_is_valid(calendar.get()));
+        QCOMPARE(QString::fromUtf8(icalcomponent_get_summary(event)), QStringLiteral("Restring: ") + job.guitar);
+        const icaltimetype day = icalcomponent_get_dtstart(event);
+        QVERIFY(day.is_date && QDate(day.year, day.month, day.day) == job.work.due);
+        QCOMPARE(calendarOf(entries, now), text);
+        QVERIFY(reminderFor(entries.first()).contains(job.guitar));
+    }
+
+    void aFinishedJobTakesItsStringsAndGivesThemBack() {
+        QVERIFY(!book_->putStock(single("plain-13", 5, 4)));
+        QVERIFY(!book_->putStock(single("plain-17", 1, 0)));
+        const Job job = strungWith(usualItems());
+        const qint64 id = book_->add(job).value();
+        QVERIFY(!book_->save(id, job, finished(job)));
+        QCOMPARE(there("plain-13"), 3); // two of the six are alike
+        QCOMPARE(there("plain-17"), 0);
+        Job noted = finished(job);
+        noted.work.ownersNote = QStringLiteral("thank you");
+        QVERIFY(!book_->save(id, finished(job), noted));
+        QCOMPARE(there("plain-13"), 3); // not twice
+        QVERIFY(!book_->save(id, noted, job));
+        QCOMPARE(there("plain-13"), 5); // it was not finished after all
+        // A shop that keeps the set takes the set.
+        Job set = job;
+        set.onPicks.setName = QStringLiteral("Six, 10 to 52");
+        QVERIFY(!book_->putStock({setItemOf(set.onPicks.setName), StockKind::Set, set.onPicks.setName, 1, 1, 900}));
+        const qint64 other = book_->add(set).value();
+        QVERIFY(!book_->save(other, set, finished(set)));
+        QCOMPARE(there("set:Six, 10 to 52"), 0);
+        QCOMPARE(there("plain-13"), 5);
+        // What comes in as finished took its strings elsewhere.
+        QVERIFY(!book_->addAll({finished(job)}));
+        QCOMPARE(there("plain-13"), 5);
+    }
+
+    void countsAreWhatCameLessWhatWent() {
+        QVERIFY(!book_->putStock(single("plain-10", 8, 6)));
+        QVERIFY(!book_->moveStock(
+            {{QStringLiteral("plain-10"), -3, StockWhy::Lost}, {QStringLiteral("plain-10"), 12, StockWhy::Delivered}},
+            0));
+        QCOMPARE(there("plain-10"), 17);
+        QVERIFY(!book_->putStock(single("plain-10", 15, 6)));
+        QCOMPARE(there("plain-10"), 15);
+        QVERIFY(book_->moveStock({{QStringLiteral("no such part"), 1, StockWhy::Used}}, 0));
+        QVERIFY(!book_->removeStock(QStringLiteral("plain-10")));
+        QVERIFY(book_->stock().value().isEmpty());
+    }
+
+    /// What is low, what jobs in hand need, and what .013 does in the place of .0135: 7 % less pull at the same pitch.
+    void theShoppingListByHand() {
+        QStringList items = usualItems();
+        items[4] = QStringLiteral("plain-13.5");
+        QVERIFY(!book_->putStock(single("plain-13", 5, 4)));
+        QVERIFY(!book_->putStock(single("plain-13.5", 0, 2)));
+        QVERIFY(!book_->putStock(single("plain-17", 3, 4)));
+        QVERIFY(!book_->putStock(single("nickel-plated-46", 9, 2)));
+        const Job job = strungWith(items);
+        std::ignore = book_->add(job);
+        const QList<ToBuy> list = whatToBuy(*book_, catalogue(), book_->stock().value()).value();
+        QCOMPARE(list.size(), 2);
+        QCOMPARE(list[0].item.id, QStringLiteral("plain-13.5"));
+        QCOMPARE(list[0].pieces, 2);
+        QCOMPARE(list[0].needed, 1);
+        QCOMPARE(list[0].meanwhile.size(), 1); // the .017 pulls too much
+        const Substitute& other = list[0].meanwhile.first();
+        QCOMPARE(other.string->id, QStringLiteral("plain-13"));
+        const double byMass = (13.0 * 13.0) / (13.5 * 13.5) - 1.0;
+        QVERIFY(std::abs(other.pullShare - byMass) < 1e-9);
+        // The claw against a change of the string by hand.
+        Job changed = job;
+        changed.rig.strings[4].wire = other.string->wire;
+        const auto turns = [](const Job& of) { return levelSolution(of.rig, bareState(of.rig), of.goal).moreTurns; };
+        QVERIFY(other.claw_turns && std::abs(*other.claw_turns - (turns(changed) - turns(job))) < 1e-9);
+        QVERIFY(*other.claw_turns < 0.0);
+        QCOMPARE(list[1].item.id, QStringLiteral("plain-17"));
+        QCOMPARE(list[1].pieces, 1);
+        QVERIFY(list[1].meanwhile.isEmpty());
+    }
+
+    void moneyIsWholeHundredths() {
+        const auto minor = [](const char* typed) {
+            const auto money = moneyOf(QString::fromUtf8(typed));
+            return money ? money->minor : -1;
+        };
+        QCOMPARE(minor("60 EUR"), 6000);
+        QCOMPARE(minor("45,5"), 4550);
+        QCOMPARE(minor("\xe2\x82\xac 0.07"), 7);
+        for (const char* bad : {"", "EUR", "-3", "1.234", "12 34", "1e3", "99999999", "3 .", "0x10"})
+            QCOMPARE(minor(bad), -1);
+        const Money hour = *moneyOf(QStringLiteral("\u20ac 62.50"));
+        QCOMPARE(moneyText(hour.minor, hour.currency), QStringLiteral("\u20ac 62.50"));
+        QCOMPARE(moneyText(-1200, {}), QStringLiteral("\u221212"));
+        QCOMPARE(labour_minor(30.0, hour), 3125);
+        QCOMPARE(labour_minor(0.4, hour), 42); // 41.67
+    }
+
+    /// 24 to 36 minutes at 60 an hour, six strings at 1.50: 33 to 45.
+    void theOfferByHand() {
+        const Job job = strungWith(usualItems());
+        Stock stock;
+        for (const char* id : {"nickel-plated-46", "nickel-plated-36", "nickel-plated-26", "plain-17", "plain-13"})
+            stock.append(single(id, 10, 1));
+        Quantiles minutes;
+        minutes.p10 = 24.2;
+        minutes.p50 = 30.0;
+        minutes.p90 = 35.8;
+        const Offer offer = offerFor(job, minutes, *moneyOf(QStringLiteral("60 EUR")), stock);
+        QCOMPARE(offer.labourLeast_minor, 2400);
+        QCOMPARE(offer.labourMost_minor, 3600);
+        QCOMPARE(offer.parts_minor, 900);
+        QCOMPARE(offerText(offer), QStringLiteral("33 to 45 EUR"));
+        Job kept = job;
+        kept.work.offer = offer;
+        kept.work.technician = QStringLiteral("Runa");
+        kept.work.checkOn = today_;
+        kept.card.playing = {7.5, 0.5, 2, Sweat::Much, true};
+        const Result<Job> again = jobFromJson(jobToJson(kept));
+        QVERIFY(again.ok());
+        QVERIFY(again.value().work == kept.work && again.value().card == kept.card);
+    }
+
+    void whereTheMinutesGo() {
+        const auto job = [](const char* who, const char* order,
+                            std::initializer_list<std::pair<const char*, int>> steps) {
+            Job made = newJob();
+            made.work.technician = QLatin1String(who);
+            chooseMethod(made, QStringLiteral("order"), QLatin1String(order));
+            QDateTime at(QDate(2026, 5, 1), QTime(9, 0));
+            made.work.records.append(
+                {QStringLiteral("look-over"), StepRecord::What::Done, {}, at.toString(Qt::ISODate)});
+            for (const auto& [step, minutes] : steps) {
+                at = at.addSecs(60 * minutes);
+                made.work.records.append({QLatin1String(step), StepRecord::What::Done, {}, at.toString(Qt::ISODate)});
+            }
+            return made;
+        };
+        std::vector<Job> jobs;
+        for (const int more : {0, 1, 2})
+            jobs.push_back(job("Runa", "lowToHigh", {{"tune", 10 + more}, {"wind", 5}, {"hand-over", 90}}));
+        for (const int more : {0, 1, 2})
+            jobs.push_back(job("Ilja", "outerPairs", {{"tune", 4 + more}, {"tune", 2}, {"wind", 5}}));
+        const ShopTimes times = timesOf(jobs);
+        QCOMPARE(times.jobs, 6);
+        QCOMPARE(times.steps.first().name, QStringLiteral("tune"));
+        QCOMPARE(times.steps.first().median_min, 9.0); // 6 7 8 10 11 12
+        QCOMPARE(times.steps.first().whole_min, 54.0);
+        QCOMPARE(times.steps.size(), 2); // an hour and a half was a break
+        QCOMPARE(times.people.first().name, QStringLiteral("Runa"));
+        QCOMPARE(times.people.first().median_min, 16.0);
+        const auto outer = std::find_if(times.methods.begin(), times.methods.end(), [](const MethodTime& each) {
+            return each.option == QLatin1String("outerPairs");
+        });
+        QVERIFY(outer != times.methods.end());
+        QCOMPARE(outer->saved_min(), 4.0);
+    }
+
+    /// A logbook of the version before goes on, with a copy of it beside; and an unsound figure is no figure.
+    void anOlderLogbookIsBroughtOn() {
+        Job job = finished(newJob());
+        job.work.due = today_;
+        std::ignore = book_->add(job);
+        const QString path = book_->path();
+        book_.reset();
+        {
+            QSqlDatabase base = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("old"));
+            base.setDatabaseName(path);
+            QVERIFY(base.open());
+            QSqlQuery query(base);
+            for (const char* statement : {"DROP TABLE stock_moves", "DROP TABLE stock", "DROP INDEX jobs_by_check",
+                                          "ALTER TABLE jobs DROP COLUMN check_on", "PRAGMA user_version=2"})
+                QVERIFY2(query.exec(QLatin1String(statement)), statement);
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("old"));
+        book_ = Logbook::open(path).value();
+        QCOMPARE(book_->jobCount().value(), 1);
+        QCOMPARE(dueList(*book_, today_).value().size(), 1);
+        QVERIFY(!book_->putStock(single("plain-10", 1, 0)));
+        QCOMPARE(backupsOf(path).size(), 1);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestStock)
+#include "test_stock.moc"
