@@ -2,12 +2,14 @@
 #include "app/languages.h"
 #include "app/main_window.h"
 #include "app/shots.h"
+#include "store/bundled.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "widgets/look.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QIcon>
 #include <QTemporaryDir>
 #include <cstdio>
 
@@ -16,6 +18,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("flenzo"));
     QApplication::setApplicationVersion(QStringLiteral(FLENZO_VERSION));
+    QApplication::setDesktopFileName(QStringLiteral("org.flenzo.flenzo"));
     ShellPaths paths = defaultPaths();
     useLanguage(loadPreferences(paths.settingsFile).language);
     QCommandLineParser parser;
@@ -31,10 +34,13 @@ int main(int argc, char** argv) {
     const QCommandLineOption logbook(QStringLiteral("logbook"),
                                      QCoreApplication::translate("main", "Use this logbook."), QStringLiteral("FILE"));
     parser.addOptions({demo, shots, logbook});
-    parser.addPositionalArgument(QStringLiteral("file"), QCoreApplication::translate("main", "A flenzo-job to open."),
+    parser.addPositionalArgument(QStringLiteral("file"),
+                                 QCoreApplication::translate("main", "A job, guitar or exercise to open."),
                                  QStringLiteral("[file]"));
     parser.process(app);
     loadTypeface();
+    openBundledData();
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/flenzo/icons/flenzo.png")));
     Result<Catalogue> catalogue = bundledCatalogue();
     if (!catalogue.ok()) {
         std::fprintf(stderr, "%s\n", qPrintable(sentence(QStringLiteral("catalogue"), catalogue.fault())));
@@ -55,6 +61,6 @@ int main(int argc, char** argv) {
     window.offerRecovery();
     window.show();
     if (!parser.positionalArguments().isEmpty())
-        window.openFile(parser.positionalArguments().constFirst());
+        window.openFromDesktop(parser.positionalArguments().constFirst());
     return QApplication::exec();
 }
