@@ -32,6 +32,23 @@
     </message>
 </context>
 <context>
+    <name>flenzo::DuePanel</name>
+    <message numerus="yes">
+        <source>%n days ago</source>
+        <translation>
+            <numerusform>%n day ago</numerusform>
+            <numerusform>%n days ago</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>in %n days</source>
+        <translation>
+            <numerusform>in %n day</numerusform>
+            <numerusform>in %n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::FirstAnswerForm</name>
     <message numerus="yes">
         <source>%n strings</source>
@@ -78,6 +95,16 @@
         <translation>
             <numerusform>%n minute</numerusform>
             <numerusform>%n minutes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TimesPanel</name>
+    <message numerus="yes">
+        <source>From the times in the records of the last %n finished jobs; breaks of an hour and more are left out. A method saved what its jobs took less than those done any other way.</source>
+        <translation>
+            <numerusform>From the times in the records of the last finished job; breaks of an hour and more are left out. A method saved what its jobs took less than those done any other way.</numerusform>
+            <numerusform>From the times in the records of the last %n finished jobs; breaks of an hour and more are left out. A method saved what its jobs took less than those done any other way.</numerusform>
         </translation>
     </message>
 </context>

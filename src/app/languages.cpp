@@ -44,6 +44,8 @@ void useLanguage(const QString& code) {
     QString speaks = code.isEmpty() ? QLocale::system().name().section(QLatin1Char('_'), 0, 0) : code;
     if (!languages().contains(speaks))
         speaks = QStringLiteral("en");
+    if (!code.isEmpty())
+        QLocale::setDefault(QLocale(speaks)); // its names of months; otherwise the desktop's
     install(QStringLiteral("qtbase_") + speaks, QLibraryInfo::path(QLibraryInfo::TranslationsPath));
     install(QStringLiteral("flenzo_") + speaks, folder);
 }

@@ -22,7 +22,7 @@ const std::vector<Topic>& topics() {
         {"atOnce",
          QT_TRANSLATE_NOOP("MethodTopics", "Strings off"),
          {{"all", QT_TRANSLATE_NOOP("MethodTopics", "all off over a block"),
-           QT_TRANSLATE_NOOP("MethodTopics", "faster, and the board can be cleaned")},
+           QT_TRANSLATE_NOOP("MethodTopics", "faster, and the fretboard can be cleaned")},
           {"one", QT_TRANSLATE_NOOP("MethodTopics", "one by one"),
            QT_TRANSLATE_NOOP("MethodTopics", "the bridge stays where it is")}}},
         {"bridge",

@@ -203,7 +203,7 @@ private Q_SLOTS:
                      qPrintable(QString::number(guitar->reading_cents(i))));
         if (independent)
             QVERIFY(std::abs(guitar->angle_rad()) < derived().advice.plateTolerance_rad + radians(0.12));
-        QVERIFY(text("finishedSum").contains(QLatin1String("passes")));
+        QVERIFY(text("finishedSum").contains(QLatin1String("Passes")));
     }
 
     /// All in tune and level, typed one string at a time: done, and the figures shown are those typed.

@@ -386,7 +386,9 @@ private Q_SLOTS:
             id = book->add(job).value();
             QVERIFY(!book->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=all")));
         }
-        QVERIFY(pragma(QStringLiteral("DROP TABLE practice")));
+        for (const char* statement : {"DROP TABLE practice", "DROP TABLE stock_moves", "DROP TABLE stock",
+                                      "DROP INDEX jobs_by_check", "ALTER TABLE jobs DROP COLUMN check_on"})
+            QVERIFY2(pragma(QLatin1String(statement)), statement);
         QVERIFY(pragma(QStringLiteral("PRAGMA user_version=1")));
         const auto book = open();
         QCOMPARE(backupsOf(path_).size(), 1);

@@ -45,10 +45,12 @@ QStringList unreached(const QString& source) {
 
 /// What is not for the user's language: markup, keys of files, names of made-up guitars, what only a terminal shows.
 bool isNoSentence(const QString& file, const QString& literal) {
-    static const QSet<QString> names{QStringLiteral("demo.cpp"), QStringLiteral("card.cpp"),
-                                     QStringLiteral("help_page.cpp"), QStringLiteral("shots.cpp")};
+    static const QSet<QString> names{QStringLiteral("demo.cpp"), QStringLiteral("demo_shop.cpp"),
+                                     QStringLiteral("card.cpp"), QStringLiteral("help_page.cpp"),
+                                     QStringLiteral("shots.cpp")};
     return names.contains(file) || literal.contains(QLatin1Char('<')) ||
-           literal.contains(QLatin1String("\"name of \"")) || literal.contains(QLatin1String("\"simulated guitar\""));
+           literal.contains(QLatin1String("\"name of \"")) || literal.contains(QLatin1String("\"simulated guitar\"")) ||
+           literal.contains(QLatin1String("-//"));
 }
 
 QSet<QString> pluralsOf(const QString& ts, int* unfinished = nullptr) {

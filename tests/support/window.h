@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/main_window.h"
+#include "domain/step.h"
 #include "store/catalogue_files.h"
 
 #include "widgets/look.h"
@@ -9,6 +10,7 @@
 
 #include <QDir>
 #include <QLabel>
+#include <QScrollArea>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -63,6 +65,23 @@ protected:
         return window_->findChild<T*>(QLatin1String(name));
     }
     [[nodiscard]] QString text(const char* name) const { return find<QLabel>(name)->text(); }
+
+    /// Nothing of the step that is looked at is cut off sideways in a window of that size.
+    void nothingIsCutOff(StepId step, const QSize& size) const {
+        const QString name = QLatin1String(specOf(step).name);
+        window_->lookAt(step);
+        for (int k = 0; k < 3; ++k)
+            QCoreApplication::processEvents();
+        QVERIFY2(window_->width() <= size.width(), qPrintable(name));
+        for (const auto* area : window_->findChildren<QScrollArea*>())
+            if (!QTest::currentTestFailed() && area->isVisible() && area->widget() &&
+                !area->objectName().startsWith(QLatin1String("qt_")))
+                QVERIFY2(area->widget()->width() <= area->viewport()->width(),
+                         qPrintable(QStringLiteral("%1 %2: %3 in %4")
+                                        .arg(name, QLatin1String(area->metaObject()->className()))
+                                        .arg(area->widget()->width())
+                                        .arg(area->viewport()->width())));
+    }
 
     /// Runs a statement on the logbook behind the program's back.
     void onTheLogbook(const char* statement) const {

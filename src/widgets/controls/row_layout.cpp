@@ -34,7 +34,7 @@ int RowLayout::heightForWidth(int width) const {
 }
 
 QSize RowLayout::sizeHint() const {
-    QSize row;
+    QSize row(0, 0);
     for (const auto& item : items_)
         if (!item->isEmpty()) {
             const QSize wants = item->sizeHint();
@@ -45,7 +45,7 @@ QSize RowLayout::sizeHint() const {
 }
 
 QSize RowLayout::minimumSize() const {
-    QSize least;
+    QSize least(0, 0);
     for (const auto& item : items_)
         least = least.expandedTo(item->minimumSize());
     return least;

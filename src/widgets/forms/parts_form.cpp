@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/parts_form.h"
 
+#include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
@@ -20,7 +21,8 @@ constexpr StockWhy whys[] = {StockWhy::Used, StockWhy::Worn, StockWhy::Lost};
 PartsForm::PartsForm(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    auto* row = new QHBoxLayout;
+    auto* line = new QWidget(this);
+    auto* row = new RowLayout(line);
     pieces_ = new QSpinBox(this);
     pieces_->setObjectName(QStringLiteral("partPieces"));
     pieces_->setAccessibleName(tr("Pieces"));
@@ -29,7 +31,9 @@ PartsForm::PartsForm(AppContext& context, QWidget* parent) : QWidget(parent), co
     item_ = new QComboBox(this);
     item_->setObjectName(QStringLiteral("partItem"));
     item_->setAccessibleName(tr("Part from the drawers"));
-    item_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    item_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    constexpr int letters = 18;
+    item_->setMinimumContentsLength(letters);
     why_ = new QComboBox(this);
     why_->setObjectName(QStringLiteral("partWhy"));
     why_->setAccessibleName(tr("Why it is taken"));
@@ -37,10 +41,10 @@ PartsForm::PartsForm(AppContext& context, QWidget* parent) : QWidget(parent), co
     auto* take = new QPushButton(tr("Take"), this);
     take->setObjectName(QStringLiteral("takePart"));
     row->addWidget(pieces_);
-    row->addWidget(item_, 1);
+    row->addWidget(item_);
     row->addWidget(why_);
     row->addWidget(take);
-    column->addLayout(row);
+    column->addWidget(line);
     says_ = label(TextRole::Small, this, QStringLiteral("partsSay"));
     says_->setWordWrap(true);
     column->addWidget(says_);

@@ -135,8 +135,11 @@ void TrayForm::resizeEvent(QResizeEvent* event) {
 }
 
 void TrayForm::arrange() {
-    constexpr double tool = 27.0; // in base sizes, the longest with its drawing
-    const int columns = std::clamp(static_cast<int>(seenWidth(*this, context_.preferences()) / tool), 1, 3);
+    int widest = 1;
+    for (const QCheckBox* tool : tools_)
+        widest = std::max(widest, tool->sizeHint().width() + grid_->horizontalSpacing());
+    const double seen = seenWidth(*this, context_.preferences()) * basePixels(context_.preferences());
+    const int columns = std::clamp(static_cast<int>(seen / widest), 1, 3);
     if (columns == columns_)
         return;
     columns_ = columns;

@@ -5,6 +5,7 @@
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
@@ -126,10 +127,11 @@ QWidget* JobPage::buildButtons() {
     auto* bar = new QWidget(this);
     buttonRows_ = new QHBoxLayout(bar);
     buttonRows_->setContentsMargins(0, 0, 0, 0);
-    auto* row = new QHBoxLayout;
-    buttonRows_->addLayout(row);
+    auto* group = new QWidget(bar);
+    auto* row = new RowLayout(group);
+    buttonRows_->addWidget(group);
     const auto button = [&](const QString& text, const char* name) {
-        auto* made = new QPushButton(text, bar);
+        auto* made = new QPushButton(text, group);
         made->setObjectName(QLatin1String(name));
         made->setFocusPolicy(Qt::TabFocus);
         row->addWidget(made);
@@ -142,11 +144,12 @@ QWidget* JobPage::buildButtons() {
     photo_ = button(tr("Photo…"), "stepPhoto");
     auto* trouble = button(tr("Trouble?"), "stepFinder");
     trouble->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
-    row = new QHBoxLayout; // below the others where there is no room beside them
-    buttonRows_->addLayout(row, 1);
     looking_ = label(TextRole::Small, bar, QStringLiteral("looking"));
     looking_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    row->addWidget(looking_, 1);
+    buttonRows_->addWidget(looking_, 1);
+    group = new QWidget(bar); // below the others where there is no room beside them
+    row = new RowLayout(group);
+    buttonRows_->addWidget(group);
     toBench_ = button(tr("Bench  (F6)"), "toBench");
     figuresButton_ = button(tr("Figures  (F4)"), "showFigures");
     figuresButton_->setCheckable(true);

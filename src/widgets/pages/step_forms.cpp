@@ -225,6 +225,7 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     form->add(StepFormsWords::tr("next restring"), due);
     if (!work.due.isValid()) {
         QLabel* why = label(TextRole::Small, form, QStringLiteral("dueWhy"));
+        why->setWordWrap(true);
         why->setText(next.by == NextRestring::By::Playing
                          ? StepFormsWords::tr("By what is played; how long a set lasts is assumed.")
                          : StepFormsWords::tr("By months; how it is played comes sooner where it was told."));

@@ -1,0 +1,115 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The languages that ship beside English: whole, with every figure in its place, and with room on every page.
+#include "app/languages.h"
+#include "app/main_window.h"
+#include "domain/progress.h"
+#include "session/document/demo.h"
+#include "support/window.h"
+#include "widgets/pages/shop_page.h"
+
+#include <QLabel>
+#include <QRegularExpression>
+#include <QTest>
+#include <QTranslator>
+#include <QXmlStreamReader>
+
+using namespace flenzo;
+using namespace flenzo::testing;
+
+class TestTranslations : public QObject, WindowFixture {
+    Q_OBJECT
+    QTranslator translator_;
+
+    static QStringList figuresIn(const QString& words) {
+        static const QRegularExpression figure(QStringLiteral("%\\d|%n"));
+        QStringList found;
+        auto matches = figure.globalMatch(words);
+        while (matches.hasNext())
+            found.append(matches.next().captured());
+        found.sort();
+        return found;
+    }
+    void speak(const QString& language) {
+        QVERIFY(languages().contains(language));
+        QVERIFY(translator_.load(QStringLiteral("flenzo_") + language, QStringLiteral(":/flenzo/translations")));
+        QCoreApplication::installTranslator(&translator_);
+    }
+    static void everyLanguage() {
+        QTest::addColumn<QString>("language");
+        QTest::newRow("German") << "de";
+        QTest::newRow("Spanish") << "es";
+    }
+
+private Q_SLOTS:
+    void cleanup() {
+        endShop();
+        QCoreApplication::removeTranslator(&translator_);
+    }
+
+    void nothingIsMissing_data() { everyLanguage(); }
+    /// No sentence is unfinished, none lost a figure, and a key to press is marked where English marks one.
+    void nothingIsMissing() {
+        QFETCH(QString, language);
+        QFile file(QStringLiteral(FLENZO_SOURCE_DIR "/translations/flenzo_%1.ts").arg(language));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QXmlStreamReader xml(&file);
+        QString source;
+        int sentences = 0;
+        while (!xml.atEnd()) {
+            xml.readNext();
+            if (!xml.isStartElement())
+                continue;
+            if (xml.name() == QLatin1String("source")) {
+                source = xml.readElementText();
+            } else if (xml.name() == QLatin1String("translation")) {
+                ++sentences;
+                QVERIFY2(!xml.attributes().hasAttribute(QLatin1String("type")), qPrintable(source));
+                const QString words = xml.readElementText(QXmlStreamReader::IncludeChildElements).trimmed();
+                QVERIFY2(!words.isEmpty() || source.trimmed().isEmpty(), qPrintable(source));
+                if (!source.contains(QLatin1String("%n")))
+                    QVERIFY2(figuresIn(source) == figuresIn(words), qPrintable(source + QLatin1Char('\n') + words));
+                const bool mnemonic = source.count(QLatin1Char('&')) == 1;
+                QVERIFY2(!mnemonic || words.count(QLatin1Char('&')) == 1, qPrintable(words));
+            }
+        }
+        QVERIFY(!xml.hasError() && sentences > 2000);
+    }
+
+    void everyStepHasRoom_data() { everyLanguage(); }
+    void everyStepHasRoom() {
+        QFETCH(QString, language);
+        speak(language);
+        beginShop();
+        const QSize size(1024, 700);
+        window_->resize(size);
+        for (const int demo : {0, 4, 5}) {
+            QVERIFY(!session().keep(demoJob(demo).value()));
+            window_->showWork();
+            for (const Step& step : stepsOf(session().job()))
+                nothingIsCutOff(step.id, size);
+        }
+    }
+
+    void everyPageHasRoom_data() { everyLanguage(); }
+    void everyPageHasRoom() {
+        QFETCH(QString, language);
+        speak(language);
+        beginShop();
+        window_->stockWithDemo();
+        for (int page = 0; page < MainWindow::PageCount; ++page) {
+            window_->showPage(static_cast<MainWindow::Page>(page));
+            QCoreApplication::processEvents();
+            QVERIFY2(window_->minimumSizeHint().width() <= 1024, qPrintable(QString::number(page)));
+        }
+        window_->showPage(MainWindow::Shop);
+        for (const char* panel : {"duePanel", "stockPanel", "timesPanel"}) {
+            window_->findChild<ShopPage*>()->showTab(QLatin1String(panel));
+            QCoreApplication::processEvents();
+            QVERIFY2(window_->minimumSizeHint().width() <= 1024, panel);
+        }
+        QVERIFY(!text("timesSay").contains(QLatin1String("finished jobs"))); // it is spoken
+    }
+};
+
+QTEST_MAIN(TestTranslations)
+#include "test_translations.moc"

@@ -1,0 +1,9720 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="es" sourcelanguage="en">
+<context>
+    <name>ActPicture</name>
+    <message>
+        <source>bass</source>
+        <translation>grave</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>agudo</translation>
+    </message>
+    <message>
+        <source>The claw&apos;s screws, clockwise: bass %1, treble %2 turns</source>
+        <translation>Los tornillos de la garra, en sentido horario: grave %1, agudo %2 vueltas</translation>
+    </message>
+    <message>
+        <source>The claw&apos;s screws, counter-clockwise: bass %1, treble %2 turns</source>
+        <translation>Los tornillos de la garra, en sentido antihorario: grave %1, agudo %2 vueltas</translation>
+    </message>
+    <message>
+        <source>Peg of string %1, tighter</source>
+        <translation>Clavija de la cuerda %1, más tensa</translation>
+    </message>
+    <message>
+        <source>Peg of string %1, looser</source>
+        <translation>Clavija de la cuerda %1, más floja</translation>
+    </message>
+    <message>
+        <source>rear edge</source>
+        <translation>borde trasero</translation>
+    </message>
+    <message>
+        <source>The gap under the plate&apos;s rear edge</source>
+        <translation>El hueco bajo el borde trasero de la placa</translation>
+    </message>
+    <message>
+        <source>String %1, pulled along its length</source>
+        <translation>Cuerda %1, estirada a lo largo</translation>
+    </message>
+</context>
+<context>
+    <name>ActWords</name>
+    <message>
+        <source>Measure the gap under the plate&apos;s rear edge</source>
+        <translation>Mide el hueco bajo el borde trasero de la placa</translation>
+    </message>
+    <message>
+        <source>every string</source>
+        <translation>todas las cuerdas</translation>
+    </message>
+    <message>
+        <source>string %1</source>
+        <translation>cuerda %1</translation>
+    </message>
+    <message>
+        <source>the %1 strings left</source>
+        <translation>las %1 cuerdas que quedan</translation>
+    </message>
+    <message>
+        <source>Check %1, then measure the rear gap</source>
+        <translation>Comprueba %1 y luego mide el hueco trasero</translation>
+    </message>
+    <message>
+        <source>Check %1</source>
+        <translation>Comprueba %1</translation>
+    </message>
+    <message>
+        <source>The plan rests on assumed figures until the guitar has been read</source>
+        <translation>El plan se apoya en cifras supuestas hasta que se lea la guitarra</translation>
+    </message>
+    <message>
+        <source>What was tuned since is calculated, not checked</source>
+        <translation>Lo afinado desde entonces está calculado, no comprobado</translation>
+    </message>
+    <message>
+        <source>gap</source>
+        <translation>hueco</translation>
+    </message>
+    <message>
+        <source>gap under the rear edge</source>
+        <translation>hueco bajo el borde trasero</translation>
+    </message>
+    <message>
+        <source>reading of %1</source>
+        <translation>lectura de %1</translation>
+    </message>
+    <message>
+        <source>Fine-tune string %1 to</source>
+        <translation>Microafina la cuerda %1 a</translation>
+    </message>
+    <message>
+        <source>Tune string %1 under the block to</source>
+        <translation>Afina la cuerda %1 sobre el taco a</translation>
+    </message>
+    <message>
+        <source>Tune string %1 down to</source>
+        <translation>Baja la cuerda %1 a</translation>
+    </message>
+    <message>
+        <source>Tune string %1 up to</source>
+        <translation>Sube la cuerda %1 a</translation>
+    </message>
+    <message>
+        <source>%1 ¢ above %2, %3</source>
+        <translation>%1 ¢ por encima de %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 ¢ below %2, %3</source>
+        <translation>%1 ¢ por debajo de %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 ¢ from %2, %3</source>
+        <translation>%1 ¢ de %2, %3</translation>
+    </message>
+    <message>
+        <source>what the tuner says, cents from %1</source>
+        <translation>lo que dice el afinador, cents desde %1</translation>
+    </message>
+    <message>
+        <source>Pull string %1 along its whole length</source>
+        <translation>Estira la cuerda %1 en toda su longitud</translation>
+    </message>
+    <message>
+        <source>pull</source>
+        <translation>estirar</translation>
+    </message>
+    <message>
+        <source>It should drop about %1 ¢; likely pulls left %2, at most %3. Never in one place: a kink stays.</source>
+        <translation>Debería bajar unos %1 ¢; estirones que faltan: %2, como mucho %3. Nunca en un solo punto: el pliegue queda.</translation>
+    </message>
+    <message>
+        <source>what the tuner says after it</source>
+        <translation>lo que dice el afinador después</translation>
+    </message>
+    <message>
+        <source>It looks an octave off.</source>
+        <translation>Parece desviada una octava.</translation>
+    </message>
+    <message>
+        <source>It would fit string %1.</source>
+        <translation>Encajaría con la cuerda %1.</translation>
+    </message>
+    <message>
+        <source>Sharp and flat may be mixed up.</source>
+        <translation>Quizá se han confundido alto y bajo.</translation>
+    </message>
+    <message>
+        <source>The decimal point may have slipped.</source>
+        <translation>Quizá se ha corrido la coma.</translation>
+    </message>
+    <message>
+        <source>If it is right, the string slipped at its clamp or post.</source>
+        <translation>Si es correcta, la cuerda resbaló en su mordaza o en su eje.</translation>
+    </message>
+    <message>
+        <source>A slip of the gauge or the pen, or something moved that nobody logged.</source>
+        <translation>Un error de lectura o de escritura, o se movió algo que nadie anotó.</translation>
+    </message>
+    <message>
+        <source>Check string %1 again</source>
+        <translation>Comprueba otra vez la cuerda %1</translation>
+    </message>
+    <message>
+        <source>No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. </source>
+        <translation>Ninguna guitarra que encaje con las demás lecturas la da: se esperaba %1, a %2 desviaciones típicas. </translation>
+    </message>
+    <message>
+        <source>Measure the rear gap again</source>
+        <translation>Mide otra vez el hueco trasero</translation>
+    </message>
+    <message>
+        <source>Space: it is right.</source>
+        <translation>Espacio: es correcta.</translation>
+    </message>
+    <message>
+        <source>slack</source>
+        <translation>floja</translation>
+    </message>
+    <message>
+        <source>Leave both claw screws as they are</source>
+        <translation>Deja los dos tornillos de la garra como están</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>vuelta</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>vueltas</translation>
+    </message>
+    <message>
+        <source>Tighten both claw screws %1</source>
+        <translation>Aprieta los dos tornillos de la garra %1</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws %1</source>
+        <translation>Afloja los dos tornillos de la garra %1</translation>
+    </message>
+    <message>
+        <source>Tighten the treble screw alone %1 turn</source>
+        <translation>Aprieta solo el tornillo agudo %1 vuelta</translation>
+    </message>
+    <message>
+        <source>Loosen the treble screw alone %1 turn</source>
+        <translation>Afloja solo el tornillo agudo %1 vuelta</translation>
+    </message>
+    <message>
+        <source>Tighten the bass screw alone %1 turn</source>
+        <translation>Aprieta solo el tornillo grave %1 vuelta</translation>
+    </message>
+    <message>
+        <source>Loosen the bass screw alone %1 turn</source>
+        <translation>Afloja solo el tornillo grave %1 vuelta</translation>
+    </message>
+    <message>
+        <source>Tighten the bass screw %1, the treble screw %2</source>
+        <translation>Aprieta el tornillo grave %1, el agudo %2</translation>
+    </message>
+    <message>
+        <source>Loosen the bass screw %1, the treble screw %2</source>
+        <translation>Afloja el tornillo grave %1, el agudo %2</translation>
+    </message>
+    <message>
+        <source>%1; one screw a sixteenth further is half a step, the claw hardly tilts</source>
+        <translation>%1; un tornillo un dieciseisavo más es medio paso, la garra apenas se inclina</translation>
+    </message>
+    <message>
+        <source>clockwise</source>
+        <translation>en sentido horario</translation>
+    </message>
+    <message>
+        <source>counter-clockwise</source>
+        <translation>en sentido antihorario</translation>
+    </message>
+    <message>
+        <source>Space when done</source>
+        <translation>Espacio al terminar</translation>
+    </message>
+    <message>
+        <source>Then look at the gap: about %1 turns are missing in all; %2</source>
+        <translation>Luego mira el hueco: faltan en total unas %1 vueltas; %2</translation>
+    </message>
+    <message>
+        <source>clockwise, the same on each screw; the springs pull more and the plate&apos;s rear goes down</source>
+        <translation>en sentido horario, lo mismo en cada tornillo; los muelles tiran más y la placa baja por detrás</translation>
+    </message>
+    <message>
+        <source>counter-clockwise, the same on each screw; the springs pull less and the plate&apos;s rear comes up</source>
+        <translation>en sentido antihorario, lo mismo en cada tornillo; los muelles tiran menos y la placa sube por detrás</translation>
+    </message>
+    <message>
+        <source>In tune and level</source>
+        <translation>Afinada y nivelada</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>hecho</translation>
+    </message>
+    <message>
+        <source>Checked on this guitar, not forecast</source>
+        <translation>Comprobado en esta guitarra, no previsto</translation>
+    </message>
+    <message>
+        <source>any further reading</source>
+        <translation>cualquier otra lectura</translation>
+    </message>
+    <message>
+        <source>In tune</source>
+        <translation>Afinada</translation>
+    </message>
+    <message>
+        <source>Level is not known: nobody has measured the plate. A gap or an angle would tell.</source>
+        <translation>No se sabe si está nivelada: nadie ha medido la placa. Un hueco o un ángulo lo diría.</translation>
+    </message>
+    <message>
+        <source>As far as these tools can tell: strings to %1 ¢, plate to %2°</source>
+        <translation>Hasta donde distinguen estas herramientas: cuerdas a %1 ¢, placa a %2°</translation>
+    </message>
+    <message>
+        <source>%1 %2 ¢</source>
+        <translation>%1 %2 ¢</translation>
+    </message>
+    <message>
+        <source>plate %1° forward</source>
+        <translation>placa %1° adelantada</translation>
+    </message>
+    <message>
+        <source>plate %1° sunk</source>
+        <translation>placa %1° hundida</translation>
+    </message>
+    <message>
+        <source>Leave it here, or go on by hand</source>
+        <translation>Déjala aquí o sigue a mano</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>Nothing is left that these tools could tell</source>
+        <translation>Ya no queda nada que estas herramientas distingan</translation>
+    </message>
+    <message>
+        <source>Left, by what is known: %1. With these tools more work is not likely to help.</source>
+        <translation>Queda, por lo que se sabe: %1. Con estas herramientas más trabajo no ayudará.</translation>
+    </message>
+    <message>
+        <source>Why %1 fell %2 ¢: </source>
+        <translation>Por qué %1 bajó %2 ¢: </translation>
+    </message>
+    <message>
+        <source>Why %1 rose %2 ¢: </source>
+        <translation>Por qué %1 subió %2 ¢: </translation>
+    </message>
+    <message>
+        <source>the plate tipped %1° forward (%2)</source>
+        <translation>la placa se inclinó %1° hacia delante (%2)</translation>
+    </message>
+    <message>
+        <source>the plate tipped %1° back (%2)</source>
+        <translation>la placa se inclinó %1° hacia atrás (%2)</translation>
+    </message>
+    <message>
+        <source>%1, the string itself gave (%2)</source>
+        <translation>%1, la propia cuerda cedió (%2)</translation>
+    </message>
+    <message>
+        <source>Take the block out</source>
+        <translation>Saca el taco</translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation>taco</translation>
+    </message>
+    <message>
+        <source>The strings are at their aims under the block and will come to pitch</source>
+        <translation>Las cuerdas están en su objetivo sobre el taco y llegarán al tono</translation>
+    </message>
+    <message>
+        <source>This set cannot float level here</source>
+        <translation>Este juego no puede flotar nivelado aquí</translation>
+    </message>
+</context>
+<context>
+    <name>ActsDone</name>
+    <message>
+        <source>plate measured</source>
+        <translation>placa medida</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strings checked</source>
+        <translation>
+            <numerusform>%n cuerda comprobada</numerusform>
+            <numerusform>%n cuerdas comprobadas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>string %1 tuned</source>
+        <translation>cuerda %1 afinada</translation>
+    </message>
+    <message>
+        <source>string %1 fine-tuned</source>
+        <translation>cuerda %1 microafinada</translation>
+    </message>
+    <message>
+        <source>string %1 stretched</source>
+        <translation>cuerda %1 estirada</translation>
+    </message>
+    <message>
+        <source>claw tightened %1</source>
+        <translation>garra apretada %1</translation>
+    </message>
+    <message>
+        <source>claw loosened %1</source>
+        <translation>garra aflojada %1</translation>
+    </message>
+    <message>
+        <source>block put in</source>
+        <translation>taco puesto</translation>
+    </message>
+    <message>
+        <source>block taken out</source>
+        <translation>taco sacado</translation>
+    </message>
+    <message>
+        <source>nut locked</source>
+        <translation>cejuela bloqueada</translation>
+    </message>
+    <message>
+        <source>guitar turned</source>
+        <translation>guitarra girada</translation>
+    </message>
+    <message>
+        <source>string %1 off</source>
+        <translation>cuerda %1 quitada</translation>
+    </message>
+    <message>
+        <source>arm moved to and fro</source>
+        <translation>palanca movida de un lado a otro</translation>
+    </message>
+    <message>
+        <source>another pitch wanted</source>
+        <translation>se quiere otro tono</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>inicio</translation>
+    </message>
+</context>
+<context>
+    <name>Compare</name>
+    <message>
+        <source>%1: %2 both times</source>
+        <translation>%1: %2 las dos veces</translation>
+    </message>
+    <message>
+        <source>%1: %2, then %3</source>
+        <translation>%1: %2, luego %3</translation>
+    </message>
+    <message>
+        <source>own</source>
+        <translation>propio</translation>
+    </message>
+    <message>
+        <source>Set</source>
+        <translation>Juego</translation>
+    </message>
+    <message>
+        <source>Tuning</source>
+        <translation>Afinación</translation>
+    </message>
+    <message>
+        <source>Pull of all strings, by the model</source>
+        <translation>Tracción de todas las cuerdas, según el modelo</translation>
+    </message>
+    <message>
+        <source>Claw turned</source>
+        <translation>Garra girada</translation>
+    </message>
+    <message>
+        <source>Passes</source>
+        <translation>Pasadas</translation>
+    </message>
+    <message>
+        <source>Minutes at pegs and claw, by the shop&apos;s pace</source>
+        <translation>Minutos en clavijas y garra, al ritmo del taller</translation>
+    </message>
+</context>
+<context>
+    <name>Convergence</name>
+    <message>
+        <source>at pitch</source>
+        <translation>en su tono</translation>
+    </message>
+    <message>
+        <source>sharp %1 cents</source>
+        <translation>%1 cents alta</translation>
+    </message>
+    <message>
+        <source>flat %1 cents</source>
+        <translation>%1 cents baja</translation>
+    </message>
+    <message>
+        <source>cents from pitch</source>
+        <translation>cents desde el tono</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>ahora</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>inicio</translation>
+    </message>
+    <message>
+        <source>about %1 acts to come</source>
+        <translation>faltan unas %1 acciones</translation>
+    </message>
+    <message>
+        <source>Forecast: about %1 acts, at most %2 in 9 of 10 cases</source>
+        <translation>Previsión: unas %1 acciones, en 9 de 10 casos %2 como mucho</translation>
+    </message>
+    <message>
+        <source>String %1: %2, checked after: %3</source>
+        <translation>Cuerda %1: %2, comprobada después de: %3</translation>
+    </message>
+    <message>
+        <source>fwd</source>
+        <translation>del.</translation>
+    </message>
+    <message>
+        <source>sunk</source>
+        <translation>hundida</translation>
+    </message>
+    <message>
+        <source>%1, measured after: %2</source>
+        <translation>%1, medida después de: %2</translation>
+    </message>
+    <message>
+        <source>The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.</source>
+        <translation>El camino a casa, %1 acciones hasta ahora. Cuerda más lejana al principio %2 cents, ahora %3 cents.</translation>
+    </message>
+    <message>
+        <source>Now: %1.</source>
+        <translation>Ahora: %1.</translation>
+    </message>
+    <message>
+        <source>About %1 acts to come.</source>
+        <translation>Faltan unas %1 acciones.</translation>
+    </message>
+</context>
+<context>
+    <name>Costs</name>
+    <message>
+        <source>%1 frets for the thickest</source>
+        <translation>%1 trastes para la más gruesa</translation>
+    </message>
+    <message>
+        <source>%1 mm for the thickest</source>
+        <translation>%1 mm para la más gruesa</translation>
+    </message>
+    <message>
+        <source>%1 spacings for the thickest</source>
+        <translation>%1 separaciones para la más gruesa</translation>
+    </message>
+    <message>
+        <source>a bow of %1 mm for the thickest</source>
+        <translation>un arco de %1 mm para la más gruesa</translation>
+    </message>
+    <message>
+        <source>%1 fingers for the thickest</source>
+        <translation>%1 dedos para la más gruesa</translation>
+    </message>
+    <message>
+        <source>%1 turns up, %2 down</source>
+        <translation>%1 vueltas hacia arriba, %2 hacia abajo</translation>
+    </message>
+    <message>
+        <source>%1° from its end after the first string</source>
+        <translation>a %1° de su tope tras la primera cuerda</translation>
+    </message>
+    <message>
+        <source>moves up to %1 cents when lifted</source>
+        <translation>cambia hasta %1 cents al levantarla</translation>
+    </message>
+    <message>
+        <source>locking moves up to %1 cents</source>
+        <translation>bloquear cambia hasta %1 cents</translation>
+    </message>
+    <message>
+        <source>turned %1×, ends %2° off</source>
+        <translation>girada %1×, acaba a %2°</translation>
+    </message>
+    <message>
+        <source>hangs by up to %1 cents</source>
+        <translation>se engancha hasta %1 cents</translation>
+    </message>
+    <message>
+        <source>%1° over the nut</source>
+        <translation>%1° sobre la cejuela</translation>
+    </message>
+    <message>
+        <source>jumps %1 cents when it comes out</source>
+        <translation>salta %1 cents al salir</translation>
+    </message>
+    <message>
+        <source>%1 cents sharp at release</source>
+        <translation>%1 cents alta al soltar</translation>
+    </message>
+    <message>
+        <source>no pull-up; the claw presses it down with %1 N m</source>
+        <translation>sin subida; la garra la aprieta con %1 N m</translation>
+    </message>
+    <message>
+        <source>the first one %1 cents sharp</source>
+        <translation>la primera %1 cents alta</translation>
+    </message>
+    <message>
+        <source>a worn cap slips or shifts the pitch</source>
+        <translation>una pletina gastada resbala o mueve el tono</translation>
+    </message>
+    <message>
+        <source>cut length must be right</source>
+        <translation>la longitud de corte debe ser exacta</translation>
+    </message>
+    <message>
+        <source>nothing left to wind on</source>
+        <translation>no queda nada que enrollar</translation>
+    </message>
+    <message>
+        <source>an end that scratches</source>
+        <translation>una punta que araña</translation>
+    </message>
+    <message>
+        <source>%1 wraps for the thickest</source>
+        <translation>%1 espiras para la más gruesa</translation>
+    </message>
+    <message>
+        <source>kinks</source>
+        <translation>pliegues</translation>
+    </message>
+</context>
+<context>
+    <name>DemoShop</name>
+    <message>
+        <source>New strings, as usual.</source>
+        <translation>Cuerdas nuevas, como siempre.</translation>
+    </message>
+    <message>
+        <source>Stretch them once more after the first evening.</source>
+        <translation>Estíralas otra vez después de la primera noche.</translation>
+    </message>
+    <message>
+        <source>saddle insert, brass</source>
+        <translation>inserto de silleta, latón</translation>
+    </message>
+    <message>
+        <source>nut cap, black</source>
+        <translation>pletina de cejuela, negra</translation>
+    </message>
+    <message>
+        <source>nut cap bolt, 3 mm hex key</source>
+        <translation>tornillo de pletina, llave hexagonal de 3 mm</translation>
+    </message>
+    <message>
+        <source>bridge spring, usual rate</source>
+        <translation>muelle de puente, dureza habitual</translation>
+    </message>
+    <message>
+        <source>fretboard oil, bottle</source>
+        <translation>aceite de diapasón, frasco</translation>
+    </message>
+    <message>
+        <source>Runa</source>
+        <translation>Runa</translation>
+    </message>
+    <message>
+        <source>Ilja</source>
+        <translation>Ilja</translation>
+    </message>
+</context>
+<context>
+    <name>Due</name>
+    <message>
+        <source>Guitar without a name</source>
+        <translation>Guitarra sin nombre</translation>
+    </message>
+    <message>
+        <source>Restring: %1</source>
+        <translation>Cambio de cuerdas: %1</translation>
+    </message>
+    <message>
+        <source>Check: %1</source>
+        <translation>Revisión: %1</translation>
+    </message>
+    <message>
+        <source>Owner: %1. Last set: %2, %3.</source>
+        <translation>Dueño: %1. Último juego: %2, %3.</translation>
+    </message>
+    <message>
+        <source>Checked after the hand-over: it holds.</source>
+        <translation>Revisada tras la entrega: aguanta.</translation>
+    </message>
+    <message>
+        <source>Checked after the hand-over: it drifts.</source>
+        <translation>Revisada tras la entrega: se desafina.</translation>
+    </message>
+    <message>
+        <source>Hello</source>
+        <translation>Hola</translation>
+    </message>
+    <message>
+        <source>Hello %1</source>
+        <translation>Hola, %1</translation>
+    </message>
+    <message>
+        <source>%1, does your %2 still hold its pitch since it was here? If it drifts, bring it by; settling it once more is quickly done.</source>
+        <translation>%1: ¿mantiene su %2 la afinación desde que estuvo aquí? Si se desafina, tráigala; asentarla otra vez se hace pronto.</translation>
+    </message>
+    <message>
+        <source>the same set</source>
+        <translation>el mismo juego</translation>
+    </message>
+    <message>
+        <source>the same set (%1)</source>
+        <translation>el mismo juego (%1)</translation>
+    </message>
+    <message>
+        <source>%1, the strings of your %2 are due by %3. With %4 the balance stays as it is; for another set or tuning plan some time more.</source>
+        <translation>%1: las cuerdas de su %2 tocan antes del %3. Con %4 el equilibrio queda como está; para otro juego u otra afinación cuente con algo más de tiempo.</translation>
+    </message>
+</context>
+<context>
+    <name>Edits</name>
+    <message>
+        <source>double-locking, recessed</source>
+        <translation>doble bloqueo, rebajado</translation>
+    </message>
+    <message>
+        <source>double-locking, flush</source>
+        <translation>doble bloqueo, a ras</translation>
+    </message>
+    <message>
+        <source>two posts, open nut</source>
+        <translation>dos postes, cejuela abierta</translation>
+    </message>
+    <message>
+        <source>six screws, open nut</source>
+        <translation>seis tornillos, cejuela abierta</translation>
+    </message>
+    <message>
+        <source>headless, tuners at the bridge</source>
+        <translation>sin pala, afinadores en el puente</translation>
+    </message>
+    <message>
+        <source>roller shaft on the top</source>
+        <translation>eje rodante sobre la tapa</translation>
+    </message>
+    <message>
+        <source>fixed</source>
+        <translation>fijo</translation>
+    </message>
+</context>
+<context>
+    <name>Fault</name>
+    <message>
+        <source>is no WAV file; record or export the sound as WAV</source>
+        <translation>no es un archivo WAV; graba o exporta el sonido como WAV</translation>
+    </message>
+    <message>
+        <source>does not say how its sound is written; export it as WAV again</source>
+        <translation>no dice cómo está escrito su sonido; expórtalo otra vez como WAV</translation>
+    </message>
+    <message>
+        <source>holds sound in another encoding than PCM or float; export it as PCM</source>
+        <translation>contiene sonido en una codificación distinta de PCM o coma flotante; expórtalo como PCM</translation>
+    </message>
+    <message>
+        <source>has samples of a size that is not read; export it as 16, 24 or 32 bits</source>
+        <translation>tiene muestras de un tamaño que no se lee; expórtalo con 16, 24 o 32 bits</translation>
+    </message>
+    <message>
+        <source>has a sample rate outside 8 to 192 kHz; export it at 44.1 or 48 kHz</source>
+        <translation>tiene una frecuencia de muestreo fuera de 8 a 192 kHz; expórtalo a 44,1 o 48 kHz</translation>
+    </message>
+    <message>
+        <source>has no channels or more than %1; export it with one or two</source>
+        <translation>no tiene canales o tiene más de %1; expórtalo con uno o dos</translation>
+    </message>
+    <message>
+        <source>holds no sound; record it again</source>
+        <translation>no contiene sonido; grábalo otra vez</translation>
+    </message>
+    <message>
+        <source>holds more sound than is read at once; cut it to the part that matters</source>
+        <translation>contiene más sonido del que se lee de una vez; recórtalo a la parte que importa</translation>
+    </message>
+    <message>
+        <source>is cut short: it says that it holds more sound than it does; copy or record it again</source>
+        <translation>está cortado: dice contener más sonido del que tiene; cópialo o grábalo otra vez</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not understood; type cents like -12.5, a frequency like 82.4 Hz, or a note like E2+12</source>
+        <translation>«%1» no se entiende; escribe cents como -12.5, una frecuencia como 82.4 Hz o una nota como E2+12</translation>
+    </message>
+    <message>
+        <source>is %1 cents from the target, further than any string on its way; check octave and string</source>
+        <translation>está a %1 cents del objetivo, más lejos que cualquier cuerda en camino; comprueba octava y cuerda</translation>
+    </message>
+    <message>
+        <source>of %1 cents for string %2 is %3 semitones from the expected %4; check string and octave, or type it again with ! behind it</source>
+        <translation>de %1 cents para la cuerda %2 está a %3 semitonos de lo esperado, %4; comprueba cuerda y octava, o escríbelo otra vez con ! detrás</translation>
+    </message>
+    <message>
+        <source>is for string %1, which this guitar does not have</source>
+        <translation>es para la cuerda %1, que esta guitarra no tiene</translation>
+    </message>
+    <message>
+        <source>has no string; write it as 4=-3.1 or pick a string first</source>
+        <translation>no tiene cuerda; escríbelo como 4=-3.1 o elige antes una cuerda</translation>
+    </message>
+    <message>
+        <source>is still missing; type what the tuner or the gauge says and press Enter</source>
+        <translation>falta todavía; escribe lo que dice el afinador o el instrumento y pulsa Intro</translation>
+    </message>
+    <message>
+        <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the rig</source>
+        <translation>de %1 queda más allá de los topes del puente, de %2 a %3; mide otra vez o corrige el puente</translation>
+    </message>
+    <message>
+        <source>is further than any plate goes; it is read against the top, in degrees, forward positive</source>
+        <translation>va más lejos que ninguna placa; se lee contra la tapa, en grados, positivo hacia delante</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no rate; type a number with your money&apos;s name, like 60 EUR</source>
+        <translation>«%1» no es una tarifa; escribe un número con el nombre de tu moneda, como 60 EUR</translation>
+    </message>
+    <message>
+        <source>is read on a plate with a claw only; this bridge is followed by its strings</source>
+        <translation>solo se lee en una placa con garra; este puente se sigue por sus cuerdas</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not understood; type it like %2</source>
+        <translation>«%1» no se entiende; escríbelo como %2</translation>
+    </message>
+    <message>
+        <source>must lie between %1 and %2: %3</source>
+        <translation>debe estar entre %1 y %2: %3</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not in the catalogue; choose one or type a gauge like 46, .046, 17p or 0.43 mm</source>
+        <translation>«%1» no está en el catálogo; elige una o escribe un calibre como 46, .046, 17p o 0.43 mm</translation>
+    </message>
+    <message>
+        <source>of %1 mm is outside the catalogue (plain .007 to .026, wound .017 to .090); choose one of its strings or check the unit</source>
+        <translation>de %1 mm queda fuera del catálogo (lisas .007 a .026, entorchadas .017 a .090); elige una de sus cuerdas o comprueba la unidad</translation>
+    </message>
+    <message>
+        <source>is no string&apos;s; thickness is written like 46, .046 or 0.43 mm, check number and unit</source>
+        <translation>no es de ninguna cuerda; el grosor se escribe como 46, .046 o 0.43 mm, comprueba número y unidad</translation>
+    </message>
+    <message>
+        <source>needs a unit: write 82.4 Hz or a note like E2</source>
+        <translation>necesita una unidad: escribe 82.4 Hz o una nota como E2</translation>
+    </message>
+    <message>
+        <source>holds a pitch in hertz; give every string a note to keep it by name</source>
+        <translation>contiene un tono en hercios; da a cada cuerda una nota para guardarla con nombre</translation>
+    </message>
+    <message>
+        <source>must be a whole number of pieces</source>
+        <translation>debe ser un número entero de piezas</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no price; type a number with at most two decimals, like 12.50</source>
+        <translation>«%1» no es un precio; escribe un número con dos decimales como mucho, como 12.50</translation>
+    </message>
+    <message>
+        <source>is in the list already; type over its count instead</source>
+        <translation>ya está en la lista; escribe encima de su cantidad</translation>
+    </message>
+    <message>
+        <source>comes too late: the exercise is over; begin it again or from one of its acts</source>
+        <translation>llega tarde: el ejercicio ha terminado; empiézalo otra vez o desde una de sus acciones</translation>
+    </message>
+    <message>
+        <source>names none of this guitar&apos;s; name one of them</source>
+        <translation>no nombra ninguna de esta guitarra; nombra una de ellas</translation>
+    </message>
+    <message>
+        <source>is off; put it on first</source>
+        <translation>está quitada; ponla antes</translation>
+    </message>
+    <message>
+        <source>is on already; take it off first</source>
+        <translation>ya está puesta; quítala antes</translation>
+    </message>
+    <message>
+        <source>goes further than a hand would: at most 20 turns, an octave, 5 mm</source>
+        <translation>va más lejos que una mano: como mucho 20 vueltas, una octava, 5 mm</translation>
+    </message>
+    <message>
+        <source>must be a whole number from 1 to %1</source>
+        <translation>debe ser un número entero de 1 a %1</translation>
+    </message>
+    <message>
+        <source>needs a claw and a gap, and this bridge has neither</source>
+        <translation>necesita una garra y un hueco, y este puente no tiene ninguno</translation>
+    </message>
+    <message>
+        <source>needs a nut that clamps, and this one is open</source>
+        <translation>necesita una cejuela que muerda, y esta es abierta</translation>
+    </message>
+    <message>
+        <source>is missing; give the guitar as a flenzo-job under &quot;job&quot; or name one under &quot;demo&quot;</source>
+        <translation>falta; da la guitarra como flenzo-job en &quot;job&quot; o nombra una en &quot;demo&quot;</translation>
+    </message>
+    <message>
+        <source>is no exercise of this program and no file; there are %1</source>
+        <translation>no es un ejercicio de este programa ni un archivo; hay %1</translation>
+    </message>
+    <message>
+        <source>is not picked; press Ctrl and its number first</source>
+        <translation>no está elegida; pulsa antes Ctrl y su número</translation>
+    </message>
+    <message>
+        <source>would hold the plate beyond its stops; take one between them</source>
+        <translation>sujetaría la placa más allá de sus topes; usa uno entre ellos</translation>
+    </message>
+    <message>
+        <source>is yours to choose: what is left is said above; go on by hand or leave it there</source>
+        <translation>es cosa tuya: arriba se dice lo que queda; sigue a mano o déjalo ahí</translation>
+    </message>
+    <message>
+        <source>is impossible: this set has no stable balance; see the plan</source>
+        <translation>es imposible: este juego no tiene equilibrio estable; mira el plan</translation>
+    </message>
+    <message>
+        <source>is still being worked out; one moment</source>
+        <translation>se está calculando todavía; un momento</translation>
+    </message>
+    <message>
+        <source>is not on this bench; readings come from the real one</source>
+        <translation>no está en este banco; las lecturas vienen de la real</translation>
+    </message>
+    <message>
+        <source>has no such guitar</source>
+        <translation>no tiene esa guitarra</translation>
+    </message>
+    <message>
+        <source>is the first one; there is nothing to go back to</source>
+        <translation>es el primero; no hay nada a lo que volver</translation>
+    </message>
+    <message>
+        <source>was the last one; the job is through</source>
+        <translation>era el último; el trabajo está hecho</translation>
+    </message>
+    <message>
+        <source>is missing; say in a few words why</source>
+        <translation>falta; di en pocas palabras por qué</translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation>%1</translation>
+    </message>
+    <message>
+        <source>is no warning of this step</source>
+        <translation>no es un aviso de este paso</translation>
+    </message>
+    <message>
+        <source>cannot change in number once the log has begun; start a new job for another guitar</source>
+        <translation>no pueden cambiar de número una vez empezado el registro; empieza un trabajo nuevo para otra guitarra</translation>
+    </message>
+    <message>
+        <source>must be 4 to 12 in number</source>
+        <translation>deben ser de 4 a 12</translation>
+    </message>
+    <message>
+        <source>are 8 at most</source>
+        <translation>son 8 como mucho</translation>
+    </message>
+    <message>
+        <source>are all out already</source>
+        <translation>ya están todos fuera</translation>
+    </message>
+    <message>
+        <source>is empty; a guitar has at least one string</source>
+        <translation>está vacío; una guitarra tiene al menos una cuerda</translation>
+    </message>
+    <message>
+        <source>must give the rear stop first, below the forward stop</source>
+        <translation>debe dar primero el tope trasero, por debajo del delantero</translation>
+    </message>
+    <message>
+        <source>must be more than the loosest it goes</source>
+        <translation>debe ser más que lo más flojo que llega</translation>
+    </message>
+    <message>
+        <source>is empty; every string needs a number or name</source>
+        <translation>está vacío; cada cuerda necesita un número o un nombre</translation>
+    </message>
+    <message>
+        <source>is there twice; every string needs its own name</source>
+        <translation>está dos veces; cada cuerda necesita su propio nombre</translation>
+    </message>
+    <message>
+        <source>is not thinner than the gauge; leave it out for a plain string</source>
+        <translation>no es más fino que la cuerda; omítelo en una lisa</translation>
+    </message>
+    <message>
+        <source>is more than this wire bears: string %1 would need %2 N and breaks at about %3 N; lower the pitch or check gauge and unit</source>
+        <translation>es más de lo que aguanta este alambre: la cuerda %1 necesitaría %2 N y rompe hacia %3 N; baja el tono o comprueba calibre y unidad</translation>
+    </message>
+    <message>
+        <source>is on the pivot; a spring needs a lever</source>
+        <translation>está en el pivote; un muelle necesita brazo</translation>
+    </message>
+    <message>
+        <source>is missing</source>
+        <translation>falta</translation>
+    </message>
+    <message>
+        <source>is missing; give a number</source>
+        <translation>falta; da un número</translation>
+    </message>
+    <message>
+        <source>must be a number</source>
+        <translation>debe ser un número</translation>
+    </message>
+    <message>
+        <source>is %1 but must lie between %2 and %3: %4</source>
+        <translation>es %1 pero debe estar entre %2 y %3: %4</translation>
+    </message>
+    <message>
+        <source>must be a pair [x, y]</source>
+        <translation>debe ser un par [x, y]</translation>
+    </message>
+    <message>
+        <source>must be text of at most %1 characters</source>
+        <translation>debe ser texto de %1 caracteres como mucho</translation>
+    </message>
+    <message>
+        <source>must be true or false</source>
+        <translation>debe ser true o false</translation>
+    </message>
+    <message>
+        <source>must be an object</source>
+        <translation>debe ser un objeto</translation>
+    </message>
+    <message>
+        <source>must be a list</source>
+        <translation>debe ser una lista</translation>
+    </message>
+    <message>
+        <source>has %1 entries; at most %2 are possible</source>
+        <translation>tiene %1 entradas; como mucho son posibles %2</translation>
+    </message>
+    <message>
+        <source>must be one of %1</source>
+        <translation>debe ser una de %1</translation>
+    </message>
+    <message>
+        <source>must be a date like 2026-03-31</source>
+        <translation>debe ser una fecha como 2026-03-31</translation>
+    </message>
+    <message>
+        <source>holds &quot;%1&quot;, which is no note like E2 or F#1</source>
+        <translation>contiene «%1», que no es una nota como E2 o F#1</translation>
+    </message>
+    <message>
+        <source>must name every string of the guitar once</source>
+        <translation>debe nombrar cada cuerda de la guitarra una vez</translation>
+    </message>
+    <message>
+        <source>must have as many strings as the rig, %1</source>
+        <translation>debe tener tantas cuerdas como el puente, %1</translation>
+    </message>
+    <message>
+        <source>has a covariance that is not positive definite; leave it out to start from nominal</source>
+        <translation>tiene una covarianza que no es definida positiva; omítela para partir de los valores nominales</translation>
+    </message>
+    <message>
+        <source>names string &quot;%1&quot;, which this guitar does not have</source>
+        <translation>nombra la cuerda «%1», que esta guitarra no tiene</translation>
+    </message>
+    <message>
+        <source>names string &quot;%1&quot; twice</source>
+        <translation>nombra dos veces la cuerda «%1»</translation>
+    </message>
+    <message>
+        <source>must name every string once; it names %1 of %2</source>
+        <translation>debe nombrar cada cuerda una vez; nombra %1 de %2</translation>
+    </message>
+    <message>
+        <source>is &quot;%1&quot;, which is no event this program knows</source>
+        <translation>es «%1», un suceso que este programa no conoce</translation>
+    </message>
+    <message>
+        <source>must be &quot;%1&quot;; this file is something else</source>
+        <translation>debe ser «%1»; este archivo es otra cosa</translation>
+    </message>
+    <message>
+        <source>is %1, newer than the %2 this program knows; open it with a newer Flenzo</source>
+        <translation>es %1, más nueva que la %2 que conoce este programa; ábrelo con un Flenzo más nuevo</translation>
+    </message>
+    <message>
+        <source>is a folder; choose a file in it</source>
+        <translation>es una carpeta; elige un archivo de ella</translation>
+    </message>
+    <message>
+        <source>cannot be read: %1</source>
+        <translation>no se puede leer: %1</translation>
+    </message>
+    <message>
+        <source>is larger than the %1 MiB that are read; check that it is the file you mean</source>
+        <translation>es mayor que los %1 MiB que se leen; comprueba que es el archivo que quieres</translation>
+    </message>
+    <message>
+        <source>is damaged or no JSON: %1 at byte %2; use a backup or the recovery copy</source>
+        <translation>está dañado o no es JSON: %1 en el byte %2; usa una copia de seguridad o la de rescate</translation>
+    </message>
+    <message>
+        <source>holds no JSON object; this is no job or rig</source>
+        <translation>no contiene un objeto JSON; no es un trabajo ni un puente</translation>
+    </message>
+    <message>
+        <source>could not be written: %1; nothing was changed, choose another folder or free some space</source>
+        <translation>no se pudo escribir: %1; no se cambió nada, elige otra carpeta o libera espacio</translation>
+    </message>
+    <message>
+        <source>cannot be read; see that it is still there</source>
+        <translation>no se puede leer; mira si sigue ahí</translation>
+    </message>
+    <message>
+        <source>is larger than 60 MB; take a smaller one</source>
+        <translation>es mayor de 60 MB; usa una más pequeña</translation>
+    </message>
+    <message>
+        <source>is no picture this program can show; use PNG or JPEG</source>
+        <translation>no es una imagen que este programa muestre; usa PNG o JPEG</translation>
+    </message>
+    <message>
+        <source>cannot be kept beside the logbook; see that its folder can be written</source>
+        <translation>no se puede guardar junto al libro de trabajos; mira si se puede escribir en su carpeta</translation>
+    </message>
+    <message>
+        <source>holds no sound; listen first, then keep a recording</source>
+        <translation>no contiene sonido; escucha antes y guarda luego una grabación</translation>
+    </message>
+    <message>
+        <source>can be kept with a job of the logbook only; keep the job in the shop first</source>
+        <translation>solo se puede guardar con un trabajo del libro; guarda antes el trabajo en el taller</translation>
+    </message>
+    <message>
+        <source>cannot be made; choose another</source>
+        <translation>no se puede crear; elige otra</translation>
+    </message>
+    <message>
+        <source>cannot be written; choose another</source>
+        <translation>no se puede escribir; elige otra</translation>
+    </message>
+    <message>
+        <source>was stopped; nothing was written</source>
+        <translation>se detuvo; no se escribió nada</translation>
+    </message>
+    <message>
+        <source>is in a folder that cannot be made; choose another with --logbook</source>
+        <translation>está en una carpeta que no se puede crear; elige otro con --logbook</translation>
+    </message>
+    <message>
+        <source>does not exist yet and its folder cannot be written; choose another with --logbook</source>
+        <translation>no existe aún y en su carpeta no se puede escribir; elige otro con --logbook</translation>
+    </message>
+    <message>
+        <source>is damaged (%1); restore a backup from the Shop menu</source>
+        <translation>está dañado (%1); recupera una copia desde el menú Taller</translation>
+    </message>
+    <message>
+        <source>belongs to another program; choose another file with --logbook</source>
+        <translation>es de otro programa; elige otro archivo con --logbook</translation>
+    </message>
+    <message>
+        <source>was written by a newer version of the program; use that version to open it</source>
+        <translation>lo escribió una versión más nueva del programa; ábrelo con ella</translation>
+    </message>
+    <message>
+        <source>is of an older version and open in another window; close that one first</source>
+        <translation>es de una versión anterior y está abierto en otra ventana; ciérrala antes</translation>
+    </message>
+    <message>
+        <source>is open in another window, so this one only reads; go on there</source>
+        <translation>está abierto en otra ventana, así que esta solo lee; sigue allí</translation>
+    </message>
+    <message>
+        <source>may not be written by this user, so it is only read; ask for the right to write it and its folder</source>
+        <translation>este usuario no puede escribirlo, así que solo se lee; pide permiso para escribir en él y en su carpeta</translation>
+    </message>
+    <message>
+        <source>was refused by the disk (%1); check the folder&apos;s permissions</source>
+        <translation>lo rechazó el disco (%1); comprueba los permisos de la carpeta</translation>
+    </message>
+    <message>
+        <source>cannot be read (%1); check it from the Shop menu and restore a backup if it is damaged</source>
+        <translation>no se puede leer (%1); compruébalo desde el menú Taller y recupera una copia si está dañado</translation>
+    </message>
+    <message>
+        <source>was refused by the disk (%1); nothing was changed, make room or choose another folder and do it again</source>
+        <translation>lo rechazó el disco (%1); no se cambió nada, haz sitio o elige otra carpeta y repítelo</translation>
+    </message>
+    <message>
+        <source>was refused by the disk (%1); no backup was made, make room or choose another folder</source>
+        <translation>la rechazó el disco (%1); no se hizo copia, haz sitio o elige otra carpeta</translation>
+    </message>
+    <message>
+        <source>exists already; choose another name</source>
+        <translation>ya existe; elige otro nombre</translation>
+    </message>
+    <message>
+        <source>cannot be renamed; check the folder&apos;s permissions</source>
+        <translation>no se puede renombrar; comprueba los permisos de la carpeta</translation>
+    </message>
+    <message>
+        <source>cannot be copied into place; make room and copy it by hand</source>
+        <translation>no se puede copiar a su sitio; haz sitio y cópialo a mano</translation>
+    </message>
+    <message>
+        <source>is not in this logbook any more</source>
+        <translation>ya no está en este libro de trabajos</translation>
+    </message>
+</context>
+<context>
+    <name>FaultField</name>
+    <message>
+        <source>act</source>
+        <translation>acción</translation>
+    </message>
+    <message>
+        <source>angle</source>
+        <translation>ángulo</translation>
+    </message>
+    <message>
+        <source>backup</source>
+        <translation>copia de seguridad</translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation>taco</translation>
+    </message>
+    <message>
+        <source>caliper</source>
+        <translation>calibre</translation>
+    </message>
+    <message>
+        <source>demo</source>
+        <translation>demostración</translation>
+    </message>
+    <message>
+        <source>export</source>
+        <translation>exportación</translation>
+    </message>
+    <message>
+        <source>folder</source>
+        <translation>carpeta</translation>
+    </message>
+    <message>
+        <source>gap</source>
+        <translation>hueco</translation>
+    </message>
+    <message>
+        <source>job</source>
+        <translation>trabajo</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>longitud</translation>
+    </message>
+    <message>
+        <source>logbook</source>
+        <translation>libro de trabajos</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>foto</translation>
+    </message>
+    <message>
+        <source>recording</source>
+        <translation>grabación</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>lectura</translation>
+    </message>
+    <message>
+        <source>reason</source>
+        <translation>motivo</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>muelles</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>paso</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>cuerda</translation>
+    </message>
+    <message>
+        <source>strings</source>
+        <translation>cuerdas</translation>
+    </message>
+    <message>
+        <source>tuning</source>
+        <translation>afinación</translation>
+    </message>
+    <message>
+        <source>warning</source>
+        <translation>aviso</translation>
+    </message>
+    <message>
+        <source>simulated guitar</source>
+        <translation>guitarra simulada</translation>
+    </message>
+</context>
+<context>
+    <name>Format</name>
+    <message>
+        <source>plate level</source>
+        <translation>placa nivelada</translation>
+    </message>
+    <message>
+        <source>plate forward %1°</source>
+        <translation>placa adelantada %1°</translation>
+    </message>
+    <message>
+        <source>plate sunk %1°</source>
+        <translation>placa hundida %1°</translation>
+    </message>
+</context>
+<context>
+    <name>GuitarPlan</name>
+    <message>
+        <source>String %1 is slack</source>
+        <translation>La cuerda %1 está floja</translation>
+    </message>
+    <message>
+        <source>String %1 is tight</source>
+        <translation>La cuerda %1 está tensa</translation>
+    </message>
+    <message numerus="yes">
+        <source>The guitar from above, %n strings tight.</source>
+        <translation>
+            <numerusform>La guitarra desde arriba, %n cuerda tensa.</numerusform>
+            <numerusform>La guitarra desde arriba, %n cuerdas tensas.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>JobSheet</name>
+    <message>
+        <source>%1 mm (.%2) %3</source>
+        <translation>%1 mm (.%2) %3</translation>
+    </message>
+    <message>
+        <source>wound</source>
+        <translation>entorchada</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>lisa</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Was on</source>
+        <translation>Llevaba</translation>
+    </message>
+    <message>
+        <source>Tuned to</source>
+        <translation>Afinada a</translation>
+    </message>
+    <message>
+        <source>Pull</source>
+        <translation>Tracción</translation>
+    </message>
+    <message>
+        <source>Is on</source>
+        <translation>Lleva</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>no se sabe</translation>
+    </message>
+    <message>
+        <source>%1 N</source>
+        <translation>%1 N</translation>
+    </message>
+    <message>
+        <source>Pulls are calculated.</source>
+        <translation>Las tracciones están calculadas.</translation>
+    </message>
+    <message>
+        <source>, claw tightened %1</source>
+        <translation>, garra apretada %1</translation>
+    </message>
+    <message>
+        <source>, claw loosened %1</source>
+        <translation>, garra aflojada %1</translation>
+    </message>
+    <message>
+        <source>plate, degrees</source>
+        <translation>placa, grados</translation>
+    </message>
+    <message>
+        <source>Cents from pitch; bold was measured, the rest is calculated.</source>
+        <translation>Cents desde el tono; en negrita lo medido, el resto está calculado.</translation>
+    </message>
+    <message>
+        <source>Readings of every string over the passes</source>
+        <translation>Lecturas de cada cuerda a lo largo de las pasadas</translation>
+    </message>
+    <message>
+        <source>One line a string, in cents from pitch; straight within ten cents, by tenfold steps beyond. The band is what was allowed.</source>
+        <translation>Una línea por cuerda, en cents desde el tono; recta dentro de diez cents, por pasos de diez veces más allá. La banda es lo permitido.</translation>
+    </message>
+    <message>
+        <source>skipped: %1</source>
+        <translation>omitido: %1</translation>
+    </message>
+    <message>
+        <source>warning passed over: %1</source>
+        <translation>aviso pasado por alto: %1</translation>
+    </message>
+    <message>
+        <source>note: %1</source>
+        <translation>nota: %1</translation>
+    </message>
+    <message>
+        <source>photo: %1</source>
+        <translation>foto: %1</translation>
+    </message>
+    <message>
+        <source>recording: %1</source>
+        <translation>grabación: %1</translation>
+    </message>
+    <message>
+        <source>Guitar without a name</source>
+        <translation>Guitarra sin nombre</translation>
+    </message>
+    <message>
+        <source>Owner</source>
+        <translation>Dueño</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Se quiere</translation>
+    </message>
+    <message>
+        <source>Received</source>
+        <translation>Recibida</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Cuerdas</translation>
+    </message>
+    <message>
+        <source>Readings pass by pass</source>
+        <translation>Lecturas pasada a pasada</translation>
+    </message>
+    <message>
+        <source>Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop&apos;s pace.</source>
+        <translation>Pasadas: %1. Visitas a la garra: %2. Estirones: %3. Unos %4 minutos en clavijas y garra, al ritmo del taller.</translation>
+    </message>
+    <message>
+        <source>Work</source>
+        <translation>Trabajo</translation>
+    </message>
+    <message>
+        <source>Parts used or lost</source>
+        <translation>Piezas usadas o perdidas</translation>
+    </message>
+    <message>
+        <source>Follow-ups</source>
+        <translation>Pendiente</translation>
+    </message>
+    <message>
+        <source>To the owner</source>
+        <translation>Para el dueño</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>Stay with this set and tuning: another one needs a new balance. If all strings drift together, the springs or the weather moved; if one does, look at that string.</source>
+        <translation>Siga con este juego y esta afinación: otros necesitan un equilibrio nuevo. Si todas las cuerdas se desvían a la vez, cambiaron los muelles o el tiempo; si lo hace una, mire esa cuerda.</translation>
+    </message>
+    <message>
+        <source>Offered</source>
+        <translation>Ofrecido</translation>
+    </message>
+    <message>
+        <source>Done by</source>
+        <translation>Hecho por</translation>
+    </message>
+    <message>
+        <source>Next restring</source>
+        <translation>Próximo cambio de cuerdas</translation>
+    </message>
+</context>
+<context>
+    <name>ListenWords</name>
+    <message>
+        <source>%1: up by %2 ¢</source>
+        <translation>%1: sube %2 ¢</translation>
+    </message>
+    <message>
+        <source>%1: down by %2 ¢</source>
+        <translation>%1: baja %2 ¢</translation>
+    </message>
+    <message>
+        <source>%1 more (Enter takes it)</source>
+        <translation>%1 más (Intro la toma)</translation>
+    </message>
+    <message>
+        <source>Too loud: turn the input down</source>
+        <translation>Demasiado fuerte: baja la entrada</translation>
+    </message>
+    <message>
+        <source>No sound at all: is the input muted?</source>
+        <translation>Ningún sonido: ¿está la entrada en silencio?</translation>
+    </message>
+    <message>
+        <source>Only hum or noise: come nearer, check the cable</source>
+        <translation>Solo zumbido o ruido: acércate, mira el cable</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>Paused</source>
+        <translation>En pausa</translation>
+    </message>
+    <message>
+        <source>Heard a pluck</source>
+        <translation>Se oyó una pulsación</translation>
+    </message>
+    <message>
+        <source>%1: settling %2 ¢</source>
+        <translation>%1: asentando %2 ¢</translation>
+    </message>
+    <message>
+        <source>%1: taken %2 ¢</source>
+        <translation>%1: tomada %2 ¢</translation>
+    </message>
+    <message>
+        <source>%1: %2 ¢ (Enter takes it)</source>
+        <translation>%1: %2 ¢ (Intro la toma)</translation>
+    </message>
+    <message>
+        <source>%1: %2 ¢, as before</source>
+        <translation>%1: %2 ¢, como antes</translation>
+    </message>
+    <message>
+        <source>%1 at %2 ¢? Enter takes it</source>
+        <translation>¿%1 a %2 ¢? Intro la toma</translation>
+    </message>
+    <message>
+        <source>Not sure, pluck again</source>
+        <translation>No es seguro, pulsa otra vez</translation>
+    </message>
+    <message>
+        <source>No input to listen to: plug in a microphone, or allow this program to use it in the desktop&apos;s settings.</source>
+        <translation>No hay entrada que escuchar: conecta un micrófono o permite a este programa usarlo en los ajustes del escritorio.</translation>
+    </message>
+    <message>
+        <source>This input gives no sound that can be read; choose another.</source>
+        <translation>Esta entrada no da un sonido legible; elige otra.</translation>
+    </message>
+    <message>
+        <source>The input is gone. Everything heard is kept; plug it in and listen again.</source>
+        <translation>La entrada se ha ido. Todo lo oído se conserva; conéctala y escucha otra vez.</translation>
+    </message>
+    <message>
+        <source> sharp </source>
+        <translation> alta </translation>
+    </message>
+    <message>
+        <source> flat </source>
+        <translation> baja </translation>
+    </message>
+    <message>
+        <source> minus </source>
+        <translation> menos </translation>
+    </message>
+    <message>
+        <source> plus </source>
+        <translation> más </translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> cents</translation>
+    </message>
+    <message>
+        <source> degrees</source>
+        <translation> grados</translation>
+    </message>
+    <message>
+        <source> to </source>
+        <translation> a </translation>
+    </message>
+    <message>
+        <source>and a half</source>
+        <translation>y media</translation>
+    </message>
+    <message>
+        <source>and a quarter</source>
+        <translation>y un cuarto</translation>
+    </message>
+    <message>
+        <source>and three quarters</source>
+        <translation>y tres cuartos</translation>
+    </message>
+</context>
+<context>
+    <name>ListeningPicture</name>
+    <message>
+        <source>Too loud: the sound is cut off; turn the input down</source>
+        <translation>Demasiado fuerte: el sonido se corta; baja la entrada</translation>
+    </message>
+    <message>
+        <source>Level %1 dB</source>
+        <translation>Nivel %1 dB</translation>
+    </message>
+    <message>
+        <source>There</source>
+        <translation>Ya está</translation>
+    </message>
+    <message>
+        <source>%1 cents below the aim</source>
+        <translation>%1 cents por debajo del objetivo</translation>
+    </message>
+    <message>
+        <source>%1 cents above the aim</source>
+        <translation>%1 cents por encima del objetivo</translation>
+    </message>
+</context>
+<context>
+    <name>Measuring</name>
+    <message>
+        <source>not said</source>
+        <translation>no se ha dicho</translation>
+    </message>
+    <message>
+        <source>tuner good to 0.1 ¢</source>
+        <translation>afinador fiel a 0,1 ¢</translation>
+    </message>
+    <message>
+        <source>tuner good to half a cent</source>
+        <translation>afinador fiel a medio cent</translation>
+    </message>
+    <message>
+        <source>tuner that shows whole cents</source>
+        <translation>afinador que muestra cents enteros</translation>
+    </message>
+    <message>
+        <source>tuner good to 2 ¢</source>
+        <translation>afinador fiel a 2 ¢</translation>
+    </message>
+    <message>
+        <source>feeler or caliper</source>
+        <translation>galgas o calibre</translation>
+    </message>
+    <message>
+        <source>ruler</source>
+        <translation>regla</translation>
+    </message>
+    <message>
+        <source>angle gauge</source>
+        <translation>medidor de ángulos</translation>
+    </message>
+    <message>
+        <source>side photo</source>
+        <translation>foto lateral</translation>
+    </message>
+    <message>
+        <source>by eye</source>
+        <translation>a ojo</translation>
+    </message>
+    <message>
+        <source>within about half a cent</source>
+        <translation>a medio cent más o menos</translation>
+    </message>
+    <message>
+        <source>within about a cent</source>
+        <translation>a un cent más o menos</translation>
+    </message>
+    <message>
+        <source>within about 2 ¢</source>
+        <translation>a 2 ¢ más o menos</translation>
+    </message>
+    <message>
+        <source>This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ would do.</source>
+        <translation>Este afinador no distingue %1 ¢: las cuerdas se juzgarán a %2 ¢. Bastaría uno fiel a %3 ¢.</translation>
+    </message>
+    <message>
+        <source>Strings left that near their aim cannot be promised within %1 ¢: they will be judged to %2 ¢. Leave each within %3 ¢, or widen the tolerance.</source>
+        <translation>Con cuerdas dejadas así de cerca no se pueden prometer %1 ¢: se juzgarán a %2 ¢. Deja cada una a %3 ¢ o amplía la tolerancia.</translation>
+    </message>
+    <message>
+        <source>What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to %3 mm would do.</source>
+        <translation>Lo que juzga el nivel no distingue %1°: la placa se juzgará a %2°. Bastaría un hueco medido a %3 mm.</translation>
+    </message>
+</context>
+<context>
+    <name>MethodTopics</name>
+    <message>
+        <source>Strings off</source>
+        <translation>Cuerdas fuera</translation>
+    </message>
+    <message>
+        <source>all off over a block</source>
+        <translation>todas fuera sobre un taco</translation>
+    </message>
+    <message>
+        <source>faster, and the fretboard can be cleaned</source>
+        <translation>más rápido, y se puede limpiar el diapasón</translation>
+    </message>
+    <message>
+        <source>one by one</source>
+        <translation>una a una</translation>
+    </message>
+    <message>
+        <source>the bridge stays where it is</source>
+        <translation>el puente se queda donde está</translation>
+    </message>
+    <message>
+        <source>Bridge</source>
+        <translation>Puente</translation>
+    </message>
+    <message>
+        <source>floats</source>
+        <translation>flota</translation>
+    </message>
+    <message>
+        <source>goes both ways, and a pull-up seats it again</source>
+        <translation>va en ambos sentidos, y una subida lo vuelve a asentar</translation>
+    </message>
+    <message>
+        <source>rests on the body</source>
+        <translation>apoya en el cuerpo</translation>
+    </message>
+    <message>
+        <source>a broken string leaves the others in tune; dives only</source>
+        <translation>una cuerda rota deja afinadas las demás; solo bajadas</translation>
+    </message>
+    <message>
+        <source>Nut caps</source>
+        <translation>Pletinas de cejuela</translation>
+    </message>
+    <message>
+        <source>off, laid out in order</source>
+        <translation>fuera, puestas en orden</translation>
+    </message>
+    <message>
+        <source>the strings lie free</source>
+        <translation>las cuerdas quedan libres</translation>
+    </message>
+    <message>
+        <source>only loosened</source>
+        <translation>solo aflojadas</translation>
+    </message>
+    <message>
+        <source>none is lost or swapped; each string is threaded under its cap</source>
+        <translation>ninguna se pierde ni se cambia; cada cuerda se pasa bajo su pletina</translation>
+    </message>
+    <message>
+        <source>Cap order</source>
+        <translation>Orden de las pletinas</translation>
+    </message>
+    <message>
+        <source>each back in its own place</source>
+        <translation>cada una en su sitio</translation>
+    </message>
+    <message>
+        <source>it has worn a groove of its own</source>
+        <translation>se ha hecho su propio surco</translation>
+    </message>
+    <message>
+        <source>as they come to hand</source>
+        <translation>como vienen a la mano</translation>
+    </message>
+    <message>
+        <source>nothing to sort; new caps have no groove yet</source>
+        <translation>nada que ordenar; las nuevas no tienen surco</translation>
+    </message>
+    <message>
+        <source>Block height</source>
+        <translation>Altura del taco</translation>
+    </message>
+    <message>
+        <source>neutral</source>
+        <translation>neutra</translation>
+    </message>
+    <message>
+        <source>nothing jumps when it comes out</source>
+        <translation>nada salta al salir</translation>
+    </message>
+    <message>
+        <source>a little forward</source>
+        <translation>algo adelantada</translation>
+    </message>
+    <message>
+        <source>goes in easily; all strings sharpen when it comes out</source>
+        <translation>entra fácil; todas las cuerdas suben al salir</translation>
+    </message>
+    <message>
+        <source>Block out</source>
+        <translation>Taco fuera</translation>
+    </message>
+    <message>
+        <source>after rough tuning</source>
+        <translation>tras la afinación gruesa</translation>
+    </message>
+    <message>
+        <source>the first pass goes to a bridge that holds still</source>
+        <translation>la primera pasada va a un puente que se está quieto</translation>
+    </message>
+    <message>
+        <source>before tuning</source>
+        <translation>antes de afinar</translation>
+    </message>
+    <message>
+        <source>nothing has to be foreseen</source>
+        <translation>no hay que prever nada</translation>
+    </message>
+    <message>
+        <source>out for a look after each string</source>
+        <translation>fuera tras cada cuerda para mirar</translation>
+    </message>
+    <message>
+        <source>the plate&apos;s way is watched; it goes in again each time</source>
+        <translation>se ve el camino de la placa; entra otra vez cada vez</translation>
+    </message>
+    <message>
+        <source>Under the block</source>
+        <translation>Sobre el taco</translation>
+    </message>
+    <message>
+        <source>to aims under the block</source>
+        <translation>a objetivos sobre el taco</translation>
+    </message>
+    <message>
+        <source>lands at pitch when the block is out</source>
+        <translation>llega al tono cuando sale el taco</translation>
+    </message>
+    <message>
+        <source>to pitch</source>
+        <translation>al tono</translation>
+    </message>
+    <message>
+        <source>simple; pitch jumps by as much as the block is off level</source>
+        <translation>sencillo; el tono salta lo que el taco se aparta del nivel</translation>
+    </message>
+    <message>
+        <source>only taut</source>
+        <translation>solo tirantes</translation>
+    </message>
+    <message>
+        <source>no pass is spent under the block</source>
+        <translation>no se gasta pasada sobre el taco</translation>
+    </message>
+    <message>
+        <source>Frets and fretboard</source>
+        <translation>Trastes y diapasón</translation>
+    </message>
+    <message>
+        <source>frets with a guard only</source>
+        <translation>solo trastes, con protector</translation>
+    </message>
+    <message>
+        <source>nothing touches the fretboard; the one way on lacquered maple</source>
+        <translation>nada toca el diapasón; la única manera en arce lacado</translation>
+    </message>
+    <message>
+        <source>wool along the whole fretboard</source>
+        <translation>lana por todo el diapasón</translation>
+    </message>
+    <message>
+        <source>quicker; dark fretboards without lacquer only</source>
+        <translation>más rápido; solo diapasones oscuros sin laca</translation>
+    </message>
+    <message>
+        <source>Ball end</source>
+        <translation>Extremo con bola</translation>
+    </message>
+    <message>
+        <source>cut off at the bridge</source>
+        <translation>cortado en el puente</translation>
+    </message>
+    <message>
+        <source>the usual way round</source>
+        <translation>como es habitual</translation>
+    </message>
+    <message>
+        <source>ball at the headstock</source>
+        <translation>bola en la pala</translation>
+    </message>
+    <message>
+        <source>one cut fewer, cannot slip at the post</source>
+        <translation>un corte menos, no puede resbalar en el eje</translation>
+    </message>
+    <message>
+        <source>Slack by</source>
+        <translation>Holgura por</translation>
+    </message>
+    <message>
+        <source>frets back at the nut</source>
+        <translation>trastes hacia atrás en la cejuela</translation>
+    </message>
+    <message>
+        <source>seen at once on the fretboard</source>
+        <translation>se ve enseguida en el diapasón</translation>
+    </message>
+    <message>
+        <source>length past the post</source>
+        <translation>longitud más allá del eje</translation>
+    </message>
+    <message>
+        <source>one mark on the headstock</source>
+        <translation>una marca en la pala</translation>
+    </message>
+    <message>
+        <source>post spacings</source>
+        <translation>separaciones de ejes</translation>
+    </message>
+    <message>
+        <source>the next posts are the ruler</source>
+        <translation>los ejes siguientes son la regla</translation>
+    </message>
+    <message>
+        <source>a bow over the fretboard</source>
+        <translation>un arco sobre el diapasón</translation>
+    </message>
+    <message>
+        <source>the string itself is the ruler</source>
+        <translation>la propia cuerda es la regla</translation>
+    </message>
+    <message>
+        <source>fingers under the string</source>
+        <translation>dedos bajo la cuerda</translation>
+    </message>
+    <message>
+        <source>needs nothing at all</source>
+        <translation>no necesita nada</translation>
+    </message>
+    <message>
+        <source>Wraps</source>
+        <translation>Espiras</translation>
+    </message>
+    <message>
+        <source>2 to 3 wound, 3 to 5 plain</source>
+        <translation>2 a 3 entorchadas, 3 a 5 lisas</translation>
+    </message>
+    <message>
+        <source>grip on the post</source>
+        <translation>agarre en el eje</translation>
+    </message>
+    <message>
+        <source>as few as hold</source>
+        <translation>las menos que sujeten</translation>
+    </message>
+    <message>
+        <source>less to settle</source>
+        <translation>menos que asentar</translation>
+    </message>
+    <message>
+        <source>Winding</source>
+        <translation>Enrollado</translation>
+    </message>
+    <message>
+        <source>first turn over, rest under</source>
+        <translation>la primera por encima, el resto por debajo</translation>
+    </message>
+    <message>
+        <source>the string end is held between wraps</source>
+        <translation>la punta queda mordida entre espiras</translation>
+    </message>
+    <message>
+        <source>all under</source>
+        <translation>todas por debajo</translation>
+    </message>
+    <message>
+        <source>the neatest stack</source>
+        <translation>la pila más limpia</translation>
+    </message>
+    <message>
+        <source>tied round itself</source>
+        <translation>anudada sobre sí misma</translation>
+    </message>
+    <message>
+        <source>cannot slip; slow to take off again, and nothing for fragile old posts</source>
+        <translation>no puede resbalar; lenta de quitar, y nada para ejes viejos y frágiles</translation>
+    </message>
+    <message>
+        <source>Nut angle</source>
+        <translation>Ángulo en la cejuela</translation>
+    </message>
+    <message>
+        <source>more pressure</source>
+        <translation>más presión</translation>
+    </message>
+    <message>
+        <source>sits in the slot; locking shifts it less</source>
+        <translation>queda en la ranura; bloquear la mueve menos</translation>
+    </message>
+    <message>
+        <source>less pressure</source>
+        <translation>menos presión</translation>
+    </message>
+    <message>
+        <source>returns to pitch better over an open nut</source>
+        <translation>vuelve mejor al tono sobre una cejuela abierta</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Orden</translation>
+    </message>
+    <message>
+        <source>low to high</source>
+        <translation>de grave a aguda</translation>
+    </message>
+    <message>
+        <source>the strongest pull first</source>
+        <translation>primero la mayor tracción</translation>
+    </message>
+    <message>
+        <source>high to low</source>
+        <translation>de aguda a grave</translation>
+    </message>
+    <message>
+        <source>thin strings before the plate has moved far</source>
+        <translation>las finas antes de que la placa se mueva mucho</translation>
+    </message>
+    <message>
+        <source>outer pairs inwards</source>
+        <translation>pares exteriores hacia dentro</translation>
+    </message>
+    <message>
+        <source>even load on the plate</source>
+        <translation>carga pareja en la placa</translation>
+    </message>
+    <message>
+        <source>low to high with back-checks</source>
+        <translation>de grave a aguda con repaso</translation>
+    </message>
+    <message>
+        <source>exactly, each string done brought back while the next ones come</source>
+        <translation>exacto, cada cuerda hecha se recupera mientras vienen las siguientes</translation>
+    </message>
+    <message>
+        <source>Tune</source>
+        <translation>Afinar</translation>
+    </message>
+    <message>
+        <source>to calculated aims</source>
+        <translation>a objetivos calculados</translation>
+    </message>
+    <message>
+        <source>each string to where it has to be for all to land</source>
+        <translation>cada cuerda donde debe estar para que todas lleguen</translation>
+    </message>
+    <message>
+        <source>exactly, pass after pass</source>
+        <translation>exacto, pasada tras pasada</translation>
+    </message>
+    <message>
+        <source>needs no figures but the tuner&apos;s</source>
+        <translation>no necesita más cifras que las del afinador</translation>
+    </message>
+    <message>
+        <source>the first one sharp by feel, then exactly</source>
+        <translation>la primera alta a tacto, luego exacto</translation>
+    </message>
+    <message>
+        <source>the first one loses most</source>
+        <translation>la primera es la que más pierde</translation>
+    </message>
+    <message>
+        <source>Stretching</source>
+        <translation>Estirado</translation>
+    </message>
+    <message>
+        <source>gently along the whole length</source>
+        <translation>suave en toda la longitud</translation>
+    </message>
+    <message>
+        <source>no kink, and it settles everywhere</source>
+        <translation>sin pliegues, y asienta en todas partes</translation>
+    </message>
+    <message>
+        <source>hard</source>
+        <translation>fuerte</translation>
+    </message>
+    <message>
+        <source>fewer pulls; a kink ruins the string</source>
+        <translation>menos estirones; un pliegue arruina la cuerda</translation>
+    </message>
+    <message>
+        <source>only at post and nut</source>
+        <translation>solo en eje y cejuela</translation>
+    </message>
+    <message>
+        <source>spares the speaking length; leaves the ball end to settle in play</source>
+        <translation>cuida la longitud vibrante; deja que la bola asiente tocando</translation>
+    </message>
+    <message>
+        <source>Stretch</source>
+        <translation>Estirar</translation>
+    </message>
+    <message>
+        <source>after all are on</source>
+        <translation>cuando están todas puestas</translation>
+    </message>
+    <message>
+        <source>one round for everything</source>
+        <translation>una ronda para todo</translation>
+    </message>
+    <message>
+        <source>each string as it comes on</source>
+        <translation>cada cuerda al ponerla</translation>
+    </message>
+    <message>
+        <source>what is stretched first needs less later</source>
+        <translation>lo estirado primero necesita menos después</translation>
+    </message>
+    <message>
+        <source>Level judged</source>
+        <translation>Nivel juzgado</translation>
+    </message>
+    <message>
+        <source>when all are tuned and settled</source>
+        <translation>cuando todas están afinadas y asentadas</translation>
+    </message>
+    <message>
+        <source>only then does it stay what it is</source>
+        <translation>solo entonces se queda como está</translation>
+    </message>
+    <message>
+        <source>after each string</source>
+        <translation>tras cada cuerda</translation>
+    </message>
+    <message>
+        <source>the plate&apos;s way is seen early, never its end</source>
+        <translation>el camino de la placa se ve pronto, nunca su final</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Garra</translation>
+    </message>
+    <message>
+        <source>as calculated, each screw by itself</source>
+        <translation>según el cálculo, cada tornillo por su lado</translation>
+    </message>
+    <message>
+        <source>half the step of both together</source>
+        <translation>la mitad del paso de los dos juntos</translation>
+    </message>
+    <message>
+        <source>as calculated, both screws alike</source>
+        <translation>según el cálculo, los dos tornillos igual</translation>
+    </message>
+    <message>
+        <source>the claw stays parallel</source>
+        <translation>la garra queda paralela</translation>
+    </message>
+    <message>
+        <source>quarter turns and a look</source>
+        <translation>cuartos de vuelta y mirar</translation>
+    </message>
+    <message>
+        <source>nothing has to be trusted but the eye</source>
+        <translation>solo hay que fiarse del ojo</translation>
+    </message>
+    <message>
+        <source>whole turns, then quarters</source>
+        <translation>vueltas enteras, luego cuartos</translation>
+    </message>
+    <message>
+        <source>near at once, then by the eye</source>
+        <translation>cerca enseguida, luego a ojo</translation>
+    </message>
+    <message>
+        <source>Claw turned</source>
+        <translation>Garra girada</translation>
+    </message>
+    <message>
+        <source>with the strings at pitch</source>
+        <translation>con las cuerdas en su tono</translation>
+    </message>
+    <message>
+        <source>nothing is tuned twice</source>
+        <translation>nada se afina dos veces</translation>
+    </message>
+    <message>
+        <source>strings slackened first</source>
+        <translation>con las cuerdas aflojadas</translation>
+    </message>
+    <message>
+        <source>screws turn easily and the wood is spared</source>
+        <translation>los tornillos giran fácil y se cuida la madera</translation>
+    </message>
+    <message>
+        <source>Fine tuners</source>
+        <translation>Microafinadores</translation>
+    </message>
+    <message>
+        <source>to the middle</source>
+        <translation>a la mitad</translation>
+    </message>
+    <message>
+        <source>travel both ways</source>
+        <translation>recorrido en ambos sentidos</translation>
+    </message>
+    <message>
+        <source>nearly out</source>
+        <translation>casi fuera</translation>
+    </message>
+    <message>
+        <source>more travel to sharpen, which playing needs</source>
+        <translation>más recorrido hacia arriba, que tocar necesita</translation>
+    </message>
+    <message>
+        <source>all out</source>
+        <translation>fuera del todo</translation>
+    </message>
+    <message>
+        <source>all the travel there is to sharpen, none to flatten</source>
+        <translation>todo el recorrido hacia arriba, nada hacia abajo</translation>
+    </message>
+    <message>
+        <source>Lock</source>
+        <translation>Bloquear</translation>
+    </message>
+    <message>
+        <source>once in tune</source>
+        <translation>una vez afinada</translation>
+    </message>
+    <message>
+        <source>sooner done</source>
+        <translation>se acaba antes</translation>
+    </message>
+    <message>
+        <source>after bends and playing</source>
+        <translation>después de estirar notas y tocar</translation>
+    </message>
+    <message>
+        <source>what still settles does so before the caps close</source>
+        <translation>lo que aún asienta lo hace antes de cerrar las pletinas</translation>
+    </message>
+    <message>
+        <source>String ends</source>
+        <translation>Puntas de cuerda</translation>
+    </message>
+    <message>
+        <source>trimmed after stretching</source>
+        <translation>cortadas después de estirar</translation>
+    </message>
+    <message>
+        <source>a string that slips can still be wound on</source>
+        <translation>una cuerda que resbala aún se puede enrollar</translation>
+    </message>
+    <message>
+        <source>trimmed before tuning</source>
+        <translation>cortadas antes de afinar</translation>
+    </message>
+    <message>
+        <source>no ends in the way</source>
+        <translation>sin puntas por medio</translation>
+    </message>
+    <message>
+        <source>String ends, how long</source>
+        <translation>Puntas de cuerda, cuánto</translation>
+    </message>
+    <message>
+        <source>flush at the post</source>
+        <translation>a ras del eje</translation>
+    </message>
+    <message>
+        <source>nothing to catch on</source>
+        <translation>nada en que engancharse</translation>
+    </message>
+    <message>
+        <source>2 mm, bent in</source>
+        <translation>2 mm, doblada</translation>
+    </message>
+    <message>
+        <source>holds one turn more</source>
+        <translation>aguanta una vuelta más</translation>
+    </message>
+    <message>
+        <source>1 cm</source>
+        <translation>1 cm</translation>
+    </message>
+    <message>
+        <source>there is something to pull at if it slips</source>
+        <translation>queda de dónde tirar si resbala</translation>
+    </message>
+    <message>
+        <source>Back cover</source>
+        <translation>Tapa trasera</translation>
+    </message>
+    <message>
+        <source>off only if the claw moves</source>
+        <translation>fuera solo si se mueve la garra</translation>
+    </message>
+    <message>
+        <source>nothing undone for nothing</source>
+        <translation>nada se desmonta por nada</translation>
+    </message>
+    <message>
+        <source>off at the start</source>
+        <translation>fuera desde el principio</translation>
+    </message>
+    <message>
+        <source>claw and springs in sight</source>
+        <translation>garra y muelles a la vista</translation>
+    </message>
+    <message>
+        <source>Final tune</source>
+        <translation>Afinación final</translation>
+    </message>
+    <message>
+        <source>held as it is played</source>
+        <translation>sujeta como se toca</translation>
+    </message>
+    <message>
+        <source>what the player hears is what was tuned</source>
+        <translation>lo que oye quien toca es lo que se afinó</translation>
+    </message>
+    <message>
+        <source>on the bench, with the offset</source>
+        <translation>en el banco, con la diferencia</translation>
+    </message>
+    <message>
+        <source>no lifting; the program says what to leave</source>
+        <translation>sin levantarla; el programa dice qué dejar</translation>
+    </message>
+</context>
+<context>
+    <name>MomentChart</name>
+    <message>
+        <source>Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it takes</source>
+        <translation>Cuerdas mientras alguien las mantiene en su tono: lo lejos que cruza de la de los muelles decide cuántas pasadas hacen falta</translation>
+    </message>
+    <message>
+        <source>Moment of the strings, pegs untouched</source>
+        <translation>Momento de las cuerdas, sin tocar clavijas</translation>
+    </message>
+    <message>
+        <source>Moment of the springs with the bridge&apos;s weight</source>
+        <translation>Momento de los muelles con el peso del puente</translation>
+    </message>
+    <message>
+        <source>stiffness %1, retuned %2 N·m/rad</source>
+        <translation>rigidez %1, reafinada %2 N·m/rad</translation>
+    </message>
+    <message>
+        <source>moment, N·m, over the plate&apos;s angle</source>
+        <translation>momento, N·m, sobre el ángulo de la placa</translation>
+    </message>
+    <message>
+        <source>strings forward</source>
+        <translation>cuerdas hacia delante</translation>
+    </message>
+    <message>
+        <source>springs back</source>
+        <translation>muelles hacia atrás</translation>
+    </message>
+    <message>
+        <source>dashed: strings while they are retuned</source>
+        <translation>a trazos: cuerdas mientras se reafinan</translation>
+    </message>
+    <message>
+        <source>Moment chart. The curves cross at %1 with %2 each way. %3.</source>
+        <translation>Gráfico de momentos. Las curvas se cruzan en %1 con %2 en cada sentido. %3.</translation>
+    </message>
+</context>
+<context>
+    <name>MovementPicture</name>
+    <message>
+        <source>Nothing has been done yet that moves the strings.</source>
+        <translation>Aún no se ha hecho nada que mueva las cuerdas.</translation>
+    </message>
+    <message>
+        <source>%1: the plate did not move</source>
+        <translation>%1: la placa no se movió</translation>
+    </message>
+    <message>
+        <source>%1: the plate tipped %2° forward</source>
+        <translation>%1: la placa se inclinó %2° hacia delante</translation>
+    </message>
+    <message>
+        <source>%1: the plate tipped %2° back</source>
+        <translation>%1: la placa se inclinó %2° hacia atrás</translation>
+    </message>
+    <message>
+        <source>calculated  ·  thin: the plate&apos;s tilt  ·  thick: its own length</source>
+        <translation>calculado  ·  fino: inclinación de la placa  ·  grueso: su propia longitud</translation>
+    </message>
+    <message>
+        <source>String %1: %2 cents by the plate, %3 by itself</source>
+        <translation>Cuerda %1: %2 cents por la placa, %3 por sí misma</translation>
+    </message>
+</context>
+<context>
+    <name>Practice</name>
+    <message>
+        <source>loosened %1</source>
+        <translation>aflojada %1</translation>
+    </message>
+    <message>
+        <source>tightened %1</source>
+        <translation>apretada %1</translation>
+    </message>
+    <message>
+        <source>claw %1</source>
+        <translation>garra %1</translation>
+    </message>
+    <message>
+        <source>claw: bass %1, treble %2</source>
+        <translation>garra: grave %1, agudo %2</translation>
+    </message>
+    <message>
+        <source>nothing is wrong with it</source>
+        <translation>no tiene nada mal</translation>
+    </message>
+    <message>
+        <source>a block was left in</source>
+        <translation>se quedó un taco dentro</translation>
+    </message>
+    <message>
+        <source>a string slips at its post</source>
+        <translation>una cuerda resbala en su eje</translation>
+    </message>
+    <message>
+        <source>a saddle insert is loose</source>
+        <translation>un inserto de silleta está flojo</translation>
+    </message>
+    <message>
+        <source>the knife edge is worn</source>
+        <translation>el filo está gastado</translation>
+    </message>
+    <message>
+        <source>a string hangs in its nut slot</source>
+        <translation>una cuerda se engancha en su ranura de la cejuela</translation>
+    </message>
+    <message>
+        <source>two strings are in each other&apos;s place</source>
+        <translation>dos cuerdas están cambiadas de sitio</translation>
+    </message>
+    <message>
+        <source>a string is not the gauge of its packet</source>
+        <translation>una cuerda no es del calibre de su sobre</translation>
+    </message>
+    <message>
+        <source>the claw is crooked</source>
+        <translation>la garra está torcida</translation>
+    </message>
+    <message>
+        <source>a spring is off its hook</source>
+        <translation>un muelle está desenganchado</translation>
+    </message>
+    <message>
+        <source>the neck&apos;s screws are loose</source>
+        <translation>los tornillos del mástil están flojos</translation>
+    </message>
+    <message>
+        <source>a nut cap is the wrong way round</source>
+        <translation>una pletina está al revés</translation>
+    </message>
+    <message>
+        <source>A string was taken off while it pulled: it whips, and the bridge jumps back.</source>
+        <translation>Se quitó una cuerda mientras tiraba: da un latigazo y el puente salta atrás.</translation>
+    </message>
+    <message>
+        <source>The nut was locked before the strings had settled near pitch: fine tuners run out.</source>
+        <translation>Se bloqueó la cejuela antes de que las cuerdas asentaran cerca del tono: a los microafinadores se les acaba el recorrido.</translation>
+    </message>
+    <message>
+        <source>The arm was used with the nut unlocked: strings pull through and come back flat.</source>
+        <translation>Se usó la palanca con la cejuela sin bloquear: las cuerdas pasan y vuelven bajas.</translation>
+    </message>
+    <message>
+        <source>Bridge posts were turned under tension: that cuts the knife edges.</source>
+        <translation>Se giraron los postes del puente bajo tensión: eso corta los filos.</translation>
+    </message>
+    <message>
+        <source>A string was tuned nearly to where it breaks: eyes and face are in its way.</source>
+        <translation>Se afinó una cuerda casi hasta romper: ojos y cara están en su camino.</translation>
+    </message>
+    <message>
+        <source>It was handed over with the block in.</source>
+        <translation>Se entregó con el taco puesto.</translation>
+    </message>
+    <message>
+        <source>string %1</source>
+        <translation>cuerda %1</translation>
+    </message>
+    <message>
+        <source>every string</source>
+        <translation>todas las cuerdas</translation>
+    </message>
+    <message>
+        <source>checked %1</source>
+        <translation>comprobó %1</translation>
+    </message>
+    <message>
+        <source>measured the gap</source>
+        <translation>midió el hueco</translation>
+    </message>
+    <message>
+        <source>looked from the side</source>
+        <translation>miró de lado</translation>
+    </message>
+    <message>
+        <source>caliper on %1</source>
+        <translation>calibre en %1</translation>
+    </message>
+    <message>
+        <source>looked at springs and claw</source>
+        <translation>miró muelles y garra</translation>
+    </message>
+    <message>
+        <source>%1 tuned to %2</source>
+        <translation>%1 afinada a %2</translation>
+    </message>
+    <message>
+        <source>peg of %1 turned %2</source>
+        <translation>clavija de %1 girada %2</translation>
+    </message>
+    <message>
+        <source>%1 springs in</source>
+        <translation>%1 muelles puestos</translation>
+    </message>
+    <message>
+        <source>%1 pulled</source>
+        <translation>%1 estirada</translation>
+    </message>
+    <message>
+        <source>arm moved to and fro</source>
+        <translation>palanca movida de un lado a otro</translation>
+    </message>
+    <message>
+        <source>block of %1 in</source>
+        <translation>taco de %1 puesto</translation>
+    </message>
+    <message>
+        <source>block out</source>
+        <translation>taco fuera</translation>
+    </message>
+    <message>
+        <source>nut locked</source>
+        <translation>cejuela bloqueada</translation>
+    </message>
+    <message>
+        <source>dived and let go</source>
+        <translation>bajada y soltada</translation>
+    </message>
+    <message>
+        <source>pulled up and let go</source>
+        <translation>subida y soltada</translation>
+    </message>
+    <message>
+        <source>posts by %1</source>
+        <translation>postes %1</translation>
+    </message>
+    <message>
+        <source>%1 taken off</source>
+        <translation>%1 quitada</translation>
+    </message>
+    <message>
+        <source>%1 put on</source>
+        <translation>%1 puesta</translation>
+    </message>
+    <message>
+        <source>guessed the claw at %1 turns</source>
+        <translation>estimó la garra en %1 vueltas</translation>
+    </message>
+    <message>
+        <source>guessed the lowest string at %1</source>
+        <translation>estimó la cuerda más grave en %1</translation>
+    </message>
+    <message>
+        <source>said: %1</source>
+        <translation>dijo: %1</translation>
+    </message>
+    <message>
+        <source>handed over</source>
+        <translation>entregada</translation>
+    </message>
+    <message>
+        <source>Nothing has been done yet</source>
+        <translation>Aún no se ha hecho nada</translation>
+    </message>
+    <message>
+        <source>Right: %1. It is put right.</source>
+        <translation>Correcto: %1. Queda arreglado.</translation>
+    </message>
+    <message>
+        <source>Not that.</source>
+        <translation>Eso no.</translation>
+    </message>
+    <message>
+        <source>The caliper says %1</source>
+        <translation>El calibre dice %1</translation>
+    </message>
+    <message>
+        <source>%1 springs hooked on. Screws in: bass %2, treble %3 turns.%4</source>
+        <translation>%1 muelles enganchados. Tornillos dentro: grave %2, agudo %3 vueltas.%4</translation>
+    </message>
+    <message>
+        <source> Something is wedged under the plate.</source>
+        <translation> Hay algo calzado bajo la placa.</translation>
+    </message>
+    <message>
+        <source>So it looks from the side</source>
+        <translation>Así se ve de lado</translation>
+    </message>
+    <message>
+        <source>Gap %1</source>
+        <translation>Hueco %1</translation>
+    </message>
+    <message>
+        <source>String %1 is at %2</source>
+        <translation>La cuerda %1 está en %2</translation>
+    </message>
+    <message>
+        <source>%1 of 100 points: passed</source>
+        <translation>%1 de 100 puntos: aprobado</translation>
+    </message>
+    <message>
+        <source>%1 of 100 points: not passed</source>
+        <translation>%1 de 100 puntos: no aprobado</translation>
+    </message>
+    <message>
+        <source>Ends within %1 ¢, plate %2°.</source>
+        <translation>Acaba dentro de %1 ¢, placa %2°.</translation>
+    </message>
+    <message>
+        <source>Passes %1 (a good hand %2), visits to the claw %3 (%4), minutes %5 (%6).</source>
+        <translation>Pasadas %1 (una buena mano %2), visitas a la garra %3 (%4), minutos %5 (%6).</translation>
+    </message>
+    <message>
+        <source>It is not home: in tune and level is what counts first.</source>
+        <translation>No está en casa: afinada y nivelada es lo primero que cuenta.</translation>
+    </message>
+    <message>
+        <source>The clock had run out.</source>
+        <translation>Se había acabado el tiempo.</translation>
+    </message>
+    <message>
+        <source> (string %1)</source>
+        <translation> (cuerda %1)</translation>
+    </message>
+    <message>
+        <source>What it was: %1%2. Found.</source>
+        <translation>Lo que era: %1%2. Encontrado.</translation>
+    </message>
+    <message>
+        <source>What it was: %1%2. Not found.</source>
+        <translation>Lo que era: %1%2. No encontrado.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Said wrongly %n time(s).</source>
+        <translation>
+            <numerusform>Dicho mal %n vez.</numerusform>
+            <numerusform>Dicho mal %n veces.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Claw guessed at %1 turns; it was %2.</source>
+        <translation>Garra estimada en %1 vueltas; eran %2.</translation>
+    </message>
+    <message>
+        <source>Lowest string guessed at %1; it landed at %2.</source>
+        <translation>Cuerda más grave estimada en %1; acabó en %2.</translation>
+    </message>
+    <message>
+        <source>What cost most: act %1, %2.</source>
+        <translation>Lo que más costó: acción %1, %2.</translation>
+    </message>
+</context>
+<context>
+    <name>ProgressChart</name>
+    <message>
+        <source>Nothing has been practised yet.</source>
+        <translation>Aún no se ha practicado nada.</translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation>puntos</translation>
+    </message>
+    <message>
+        <source>dashed: how far guesses were off</source>
+        <translation>a trazos: lo lejos que iban las estimaciones</translation>
+    </message>
+    <message>
+        <source>%1: %2 points, passed</source>
+        <translation>%1: %2 puntos, aprobado</translation>
+    </message>
+    <message>
+        <source>%1: %2 points</source>
+        <translation>%1: %2 puntos</translation>
+    </message>
+    <message>
+        <source>Practice so far. %1</source>
+        <translation>Práctica hasta ahora. %1</translation>
+    </message>
+</context>
+<context>
+    <name>Provenance</name>
+    <message>
+        <source>measured</source>
+        <translation>medido</translation>
+    </message>
+    <message>
+        <source>calculated</source>
+        <translation>calculado</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>supuesto</translation>
+    </message>
+</context>
+<context>
+    <name>PullBars</name>
+    <message>
+        <source>same</source>
+        <translation>igual</translation>
+    </message>
+    <message>
+        <source>String %1: %2 before, %3 after</source>
+        <translation>Cuerda %1: %2 antes, %3 después</translation>
+    </message>
+    <message>
+        <source>calculated: thin off, thick on</source>
+        <translation>calculado: fino lo que sale, grueso lo que entra</translation>
+    </message>
+    <message>
+        <source>in all %1 → %2, %3</source>
+        <translation>en total %1 → %2, %3</translation>
+    </message>
+    <message>
+        <source>Pull of the strings. %1. %2</source>
+        <translation>Tracción de las cuerdas. %1. %2</translation>
+    </message>
+</context>
+<context>
+    <name>Quantity</name>
+    <message>
+        <source>4.2 mm, 0.165 in or 10 thou</source>
+        <translation>4.2 mm, 0.165 in o 10 thou</translation>
+    </message>
+    <message>
+        <source>0.43 mm, 17 or .017</source>
+        <translation>0.43 mm, 17 o .017</translation>
+    </message>
+    <message>
+        <source>0.3° or -0.3</source>
+        <translation>0.3° o -0.3</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>vueltas</translation>
+    </message>
+</context>
+<context>
+    <name>Quote</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+</context>
+<context>
+    <name>Range</name>
+    <message>
+        <source>a string gauge in millimetres; thousandths of an inch need converting, 10 is 0.254 mm</source>
+        <translation>un calibre de cuerda en milímetros; las milésimas de pulgada hay que convertirlas, 10 son 0,254 mm</translation>
+    </message>
+    <message>
+        <source>the core wire of a wound string in millimetres, thinner than the gauge</source>
+        <translation>el alma de una cuerda entorchada en milímetros, más fina que la cuerda</translation>
+    </message>
+    <message>
+        <source>kilograms per metre; strings weigh 0.0002 to 0.03</source>
+        <translation>kilogramos por metro; las cuerdas pesan de 0,0002 a 0,03</translation>
+    </message>
+    <message>
+        <source>newtons of pull per unit strain</source>
+        <translation>newtons de tracción por unidad de alargamiento</translation>
+    </message>
+    <message>
+        <source>kilograms per cubic metre; steel is about 7850</source>
+        <translation>kilogramos por metro cúbico; el acero ronda 7850</translation>
+    </message>
+    <message>
+        <source>a speaking length in millimetres, from small travel guitars to long basses</source>
+        <translation>una longitud vibrante en milímetros, de guitarras de viaje a bajos largos</translation>
+    </message>
+    <message>
+        <source>a place in millimetres from the pivot</source>
+        <translation>un lugar en milímetros desde el pivote</translation>
+    </message>
+    <message>
+        <source>a length of string in millimetres</source>
+        <translation>una longitud de cuerda en milímetros</translation>
+    </message>
+    <message>
+        <source>a string&apos;s pitch in hertz</source>
+        <translation>el tono de una cuerda en hercios</translation>
+    </message>
+    <message>
+        <source>a spring rate in newtons per millimetre</source>
+        <translation>la dureza de un muelle en newtons por milímetro</translation>
+    </message>
+    <message>
+        <source>the initial tension of a spring in newtons</source>
+        <translation>la tensión inicial de un muelle en newtons</translation>
+    </message>
+    <message>
+        <source>a spring&apos;s free length in millimetres</source>
+        <translation>la longitud libre de un muelle en milímetros</translation>
+    </message>
+    <message>
+        <source>the height of the spring&apos;s seat in millimetres</source>
+        <translation>la altura del asiento del muelle en milímetros</translation>
+    </message>
+    <message>
+        <source>the spring&apos;s lever in millimetres</source>
+        <translation>el brazo del muelle en milímetros</translation>
+    </message>
+    <message>
+        <source>a place across the claw, 0 at the bass screw and 1 at the treble screw</source>
+        <translation>un lugar a lo ancho de la garra, 0 en el tornillo grave y 1 en el agudo</translation>
+    </message>
+    <message>
+        <source>the claw&apos;s travel for one turn of its screws in millimetres</source>
+        <translation>el avance de la garra por vuelta de sus tornillos en milímetros</translation>
+    </message>
+    <message>
+        <source>turns of the claw screws</source>
+        <translation>vueltas de los tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>the bridge&apos;s mass in kilograms</source>
+        <translation>la masa del puente en kilogramos</translation>
+    </message>
+    <message>
+        <source>the angle of the rear stop in degrees, not above level</source>
+        <translation>el ángulo del tope trasero en grados, no por encima del nivel</translation>
+    </message>
+    <message>
+        <source>the angle of the forward stop in degrees, not below level</source>
+        <translation>el ángulo del tope delantero en grados, no por debajo del nivel</translation>
+    </message>
+    <message>
+        <source>the distance from the pivot to the plate&apos;s rear edge in millimetres</source>
+        <translation>la distancia del pivote al borde trasero de la placa en milímetros</translation>
+    </message>
+    <message>
+        <source>the gap under the plate&apos;s rear edge in millimetres</source>
+        <translation>el hueco bajo el borde trasero de la placa en milímetros</translation>
+    </message>
+    <message>
+        <source>the radius of the roller shaft in millimetres</source>
+        <translation>el radio del eje rodante en milímetros</translation>
+    </message>
+    <message>
+        <source>a length of the arm in millimetres</source>
+        <translation>una longitud de la palanca en milímetros</translation>
+    </message>
+    <message>
+        <source>a bridge angle in degrees</source>
+        <translation>un ángulo del puente en grados</translation>
+    </message>
+    <message>
+        <source>how sure a heard pitch is, in cents</source>
+        <translation>lo seguro que es un tono oído, en cents</translation>
+    </message>
+    <message>
+        <source>how sure an angle is, in degrees</source>
+        <translation>lo seguro que es un ángulo, en grados</translation>
+    </message>
+    <message>
+        <source>a tolerance in degrees</source>
+        <translation>una tolerancia en grados</translation>
+    </message>
+    <message>
+        <source>a tolerance in cents</source>
+        <translation>una tolerancia en cents</translation>
+    </message>
+    <message>
+        <source>cents from the string&apos;s target</source>
+        <translation>cents desde el objetivo de la cuerda</translation>
+    </message>
+    <message>
+        <source>turns made at one go</source>
+        <translation>vueltas dadas de una vez</translation>
+    </message>
+    <message>
+        <source>a steady tone in hertz that is known to a hundredth of a cent</source>
+        <translation>un tono fijo en hercios conocido a una centésima de cent</translation>
+    </message>
+    <message>
+        <source>what a sound card&apos;s clock may be off by in cents</source>
+        <translation>lo que puede desviarse el reloj de una tarjeta de sonido en cents</translation>
+    </message>
+    <message>
+        <source>pieces that were counted</source>
+        <translation>piezas que se contaron</translation>
+    </message>
+    <message>
+        <source>pieces that there should be</source>
+        <translation>piezas que debería haber</translation>
+    </message>
+    <message>
+        <source>a sum in whole hundredths of the shop&apos;s money</source>
+        <translation>una suma en centésimas enteras de la moneda del taller</translation>
+    </message>
+    <message>
+        <source>hours of playing in a week</source>
+        <translation>horas tocadas por semana</translation>
+    </message>
+    <message>
+        <source>gigs in a week</source>
+        <translation>conciertos por semana</translation>
+    </message>
+    <message>
+        <source>months between two sets; 0 as the shop does</source>
+        <translation>meses entre dos juegos; 0 como hace el taller</translation>
+    </message>
+    <message>
+        <source>the pitch of A4 in hertz</source>
+        <translation>el tono de A4 en hercios</translation>
+    </message>
+    <message>
+        <source>how many springs there are</source>
+        <translation>cuántos muelles hay</translation>
+    </message>
+    <message>
+        <source>how far the posts go, in millimetres</source>
+        <translation>hasta dónde van los postes, en milímetros</translation>
+    </message>
+    <message>
+        <source>a guess, in turns or cents</source>
+        <translation>una estimación, en vueltas o cents</translation>
+    </message>
+    <message>
+        <source>a rung of the ladder, from the easiest</source>
+        <translation>un peldaño de la escalera, desde el más fácil</translation>
+    </message>
+    <message>
+        <source>passes that a good hand needs</source>
+        <translation>pasadas que necesita una buena mano</translation>
+    </message>
+    <message>
+        <source>visits to the claw that a good hand needs</source>
+        <translation>visitas a la garra que necesita una buena mano</translation>
+    </message>
+    <message>
+        <source>minutes that a good hand needs</source>
+        <translation>minutos que necesita una buena mano</translation>
+    </message>
+    <message>
+        <source>a whole number</source>
+        <translation>un número entero</translation>
+    </message>
+    <message>
+        <source>how far below pitch new strings are before the first pass</source>
+        <translation>cuánto por debajo del tono están las cuerdas nuevas antes de la primera pasada</translation>
+    </message>
+    <message>
+        <source>what one pull lets go against a gentle one</source>
+        <translation>lo que suelta un estirón frente a uno suave</translation>
+    </message>
+    <message>
+        <source>how sharp the first string is set by feel</source>
+        <translation>cuánto se sube la primera cuerda a tacto</translation>
+    </message>
+    <message>
+        <source>the moment that presses a decked plate onto its stop</source>
+        <translation>el momento que aprieta una placa apoyada contra su tope</translation>
+    </message>
+    <message>
+        <source>the moment a stabiliser holds before it gives way</source>
+        <translation>el momento que retiene un estabilizador antes de ceder</translation>
+    </message>
+    <message>
+        <source>newton metres per radian beyond what a stabiliser holds</source>
+        <translation>newton metros por radián más allá de lo que retiene un estabilizador</translation>
+    </message>
+    <message>
+        <source>a coefficient of friction; dry steel on bone is about 0.15</source>
+        <translation>un coeficiente de fricción; acero seco sobre hueso ronda 0,15</translation>
+    </message>
+    <message>
+        <source>the moment the pivot&apos;s friction can hold in newton metres</source>
+        <translation>el momento que puede retener la fricción del pivote en newton metros</translation>
+    </message>
+    <message>
+        <source>the neck&apos;s elevation above the horizontal in degrees</source>
+        <translation>la elevación del mástil sobre la horizontal en grados</translation>
+    </message>
+    <message>
+        <source>the wire one turn of a fine tuner takes in, in millimetres</source>
+        <translation>el alambre que recoge una vuelta de microafinador, en milímetros</translation>
+    </message>
+    <message>
+        <source>turns of a fine tuner</source>
+        <translation>vueltas de un microafinador</translation>
+    </message>
+    <message>
+        <source>a height in millimetres</source>
+        <translation>una altura en milímetros</translation>
+    </message>
+    <message>
+        <source>a distance in millimetres</source>
+        <translation>una distancia en milímetros</translation>
+    </message>
+    <message>
+        <source>a break angle in degrees</source>
+        <translation>un ángulo de quiebre en grados</translation>
+    </message>
+    <message>
+        <source>a learned offset in prior deviations</source>
+        <translation>una desviación aprendida en desviaciones de lo supuesto</translation>
+    </message>
+    <message>
+        <source>how sure something learned is, in prior deviations</source>
+        <translation>lo seguro que es algo aprendido, en desviaciones de lo supuesto</translation>
+    </message>
+    <message>
+        <source>how sure the tuner is, in cents; most show whole cents</source>
+        <translation>lo seguro que es el afinador, en cents; la mayoría muestra cents enteros</translation>
+    </message>
+    <message>
+        <source>how sure the gap is measured, in millimetres; a ruler is good to 0.15</source>
+        <translation>lo seguro que se mide el hueco, en milímetros; una regla vale para 0,15</translation>
+    </message>
+    <message>
+        <source>how sure the plate&apos;s angle is read, in degrees; the eye is good to 0.3</source>
+        <translation>lo seguro que se lee el ángulo de la placa, en grados; el ojo vale para 0,3</translation>
+    </message>
+    <message>
+        <source>how near to its aim a string is left, in cents</source>
+        <translation>a qué distancia de su objetivo se deja una cuerda, en cents</translation>
+    </message>
+    <message>
+        <source>action over the 12th fret</source>
+        <translation>acción sobre el traste 12</translation>
+    </message>
+    <message>
+        <source>cents between the open octave and fret 12</source>
+        <translation>cents entre la octava al aire y el traste 12</translation>
+    </message>
+    <message>
+        <source>a post&apos;s rise for one turn in millimetres</source>
+        <translation>lo que sube un poste por vuelta en milímetros</translation>
+    </message>
+    <message>
+        <source>degrees, forward is positive</source>
+        <translation>grados, hacia delante es positivo</translation>
+    </message>
+    <message>
+        <source>the minutes a step usually takes</source>
+        <translation>los minutos que suele llevar un paso</translation>
+    </message>
+    <message>
+        <source>a covariance in squared deviations</source>
+        <translation>una covarianza en desviaciones al cuadrado</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>minutos</translation>
+    </message>
+    <message>
+        <source>the version of the format</source>
+        <translation>la versión del formato</translation>
+    </message>
+    <message>
+        <source>degrees from parallel, forward is positive</source>
+        <translation>grados desde la paralela, hacia delante es positivo</translation>
+    </message>
+</context>
+<context>
+    <name>RigFields</name>
+    <message>
+        <source>rear gap at level</source>
+        <translation>hueco trasero a nivel</translation>
+    </message>
+    <message>
+        <source>pivot to rear edge</source>
+        <translation>pivote a borde trasero</translation>
+    </message>
+    <message>
+        <source>shaft radius</source>
+        <translation>radio del eje</translation>
+    </message>
+    <message>
+        <source>shaft to arm&apos;s tip</source>
+        <translation>eje a punta de palanca</translation>
+    </message>
+    <message>
+        <source>tip height at level</source>
+        <translation>altura de la punta a nivel</translation>
+    </message>
+    <message>
+        <source>rear stop</source>
+        <translation>tope trasero</translation>
+    </message>
+    <message>
+        <source>forward stop</source>
+        <translation>tope delantero</translation>
+    </message>
+    <message>
+        <source>bridge mass</source>
+        <translation>masa del puente</translation>
+    </message>
+    <message>
+        <source>its centre, ahead</source>
+        <translation>su centro, delante</translation>
+    </message>
+    <message>
+        <source>its centre, above</source>
+        <translation>su centro, encima</translation>
+    </message>
+    <message>
+        <source>pivot friction</source>
+        <translation>fricción del pivote</translation>
+    </message>
+    <message>
+        <source>friction at the nut</source>
+        <translation>fricción en la cejuela</translation>
+    </message>
+    <message>
+        <source>stabiliser holds</source>
+        <translation>el estabilizador retiene</translation>
+    </message>
+    <message>
+        <source>stabiliser rate</source>
+        <translation>dureza del estabilizador</translation>
+    </message>
+    <message>
+        <source>travel per turn</source>
+        <translation>avance por vuelta</translation>
+    </message>
+    <message>
+        <source>bass screw now</source>
+        <translation>tornillo grave ahora</translation>
+    </message>
+    <message>
+        <source>treble screw now</source>
+        <translation>tornillo agudo ahora</translation>
+    </message>
+    <message>
+        <source>loosest it goes</source>
+        <translation>lo más flojo que llega</translation>
+    </message>
+    <message>
+        <source>tightest it goes</source>
+        <translation>lo más apretado que llega</translation>
+    </message>
+    <message>
+        <source>plate angle wanted</source>
+        <translation>ángulo querido de la placa</translation>
+    </message>
+    <message>
+        <source>plate tolerance</source>
+        <translation>tolerancia de la placa</translation>
+    </message>
+    <message>
+        <source>pressed down with</source>
+        <translation>apretada con</translation>
+    </message>
+    <message>
+        <source>pitch tolerance</source>
+        <translation>tolerancia de tono</translation>
+    </message>
+    <message>
+        <source>slot 0…1</source>
+        <translation>ranura 0…1</translation>
+    </message>
+    <message>
+        <source>rate</source>
+        <translation>dureza</translation>
+    </message>
+    <message>
+        <source>initial tension</source>
+        <translation>tensión inicial</translation>
+    </message>
+    <message>
+        <source>free length</source>
+        <translation>longitud libre</translation>
+    </message>
+    <message>
+        <source>height at level</source>
+        <translation>altura a nivel</translation>
+    </message>
+    <message>
+        <source>lever</source>
+        <translation>brazo</translation>
+    </message>
+    <message>
+        <source>hook ahead</source>
+        <translation>gancho delante</translation>
+    </message>
+    <message>
+        <source>hook height</source>
+        <translation>altura del gancho</translation>
+    </message>
+    <message>
+        <source>claw ahead</source>
+        <translation>garra delante</translation>
+    </message>
+    <message>
+        <source>claw height</source>
+        <translation>altura de la garra</translation>
+    </message>
+    <message>
+        <source>slant</source>
+        <translation>inclinación</translation>
+    </message>
+    <message>
+        <source>scale</source>
+        <translation>escala</translation>
+    </message>
+    <message>
+        <source>saddle ahead</source>
+        <translation>silleta delante</translation>
+    </message>
+    <message>
+        <source>saddle height</source>
+        <translation>altura de la silleta</translation>
+    </message>
+    <message>
+        <source>nut to post</source>
+        <translation>cejuela a eje</translation>
+    </message>
+    <message>
+        <source>behind saddle</source>
+        <translation>detrás de la silleta</translation>
+    </message>
+    <message>
+        <source>break at nut</source>
+        <translation>quiebre en la cejuela</translation>
+    </message>
+    <message>
+        <source>fine tuner a turn</source>
+        <translation>microafinador por vuelta</translation>
+    </message>
+    <message>
+        <source>its turns in</source>
+        <translation>sus vueltas dentro</translation>
+    </message>
+</context>
+<context>
+    <name>Season</name>
+    <message>
+        <source>No guitar was strung or is due in these weeks.</source>
+        <translation>Ninguna guitarra se encordó ni toca en estas semanas.</translation>
+    </message>
+    <message>
+        <source>Weeks across, guitars down. %1</source>
+        <translation>Semanas a lo ancho, guitarras hacia abajo. %1</translation>
+    </message>
+    <message>
+        <source>today</source>
+        <translation>hoy</translation>
+    </message>
+    <message>
+        <source>strung %1</source>
+        <translation>encordada %1</translation>
+    </message>
+    <message>
+        <source>overdue since %1</source>
+        <translation>atrasada desde %1</translation>
+    </message>
+    <message>
+        <source>due %1</source>
+        <translation>toca %1</translation>
+    </message>
+    <message>
+        <source>strung</source>
+        <translation>encordada</translation>
+    </message>
+    <message>
+        <source>due, by wear or months</source>
+        <translation>toca, por uso o por meses</translation>
+    </message>
+</context>
+<context>
+    <name>Section</name>
+    <message>
+        <source>One of six screws the plate tips on</source>
+        <translation>Uno de los seis tornillos sobre los que bascula la placa</translation>
+    </message>
+    <message>
+        <source>Post with the knife edge</source>
+        <translation>Poste con el filo</translation>
+    </message>
+    <message>
+        <source>String %1 pulls %2</source>
+        <translation>La cuerda %1 tira %2</translation>
+    </message>
+    <message>
+        <source>String %1 is slack or off</source>
+        <translation>La cuerda %1 está floja o quitada</translation>
+    </message>
+    <message>
+        <source>Claw screws: %1 turns from where they stood</source>
+        <translation>Tornillos de la garra: %1 vueltas desde donde estaban</translation>
+    </message>
+    <message>
+        <source>Spring %1 pulls %2</source>
+        <translation>El muelle %1 tira %2</translation>
+    </message>
+    <message>
+        <source>Spring %1 is loose and may unhook</source>
+        <translation>El muelle %1 está suelto y puede desengancharse</translation>
+    </message>
+    <message>
+        <source>Where the plate is to be</source>
+        <translation>Donde debe estar la placa</translation>
+    </message>
+    <message>
+        <source>Base plate at %1</source>
+        <translation>Placa base en %1</translation>
+    </message>
+    <message>
+        <source>Tuners at the bridge</source>
+        <translation>Afinadores en el puente</translation>
+    </message>
+    <message>
+        <source>Block in: the plate is held at %1</source>
+        <translation>Taco dentro: la placa se sujeta en %1</translation>
+    </message>
+    <message>
+        <source>balanced</source>
+        <translation>en equilibrio</translation>
+    </message>
+    <message>
+        <source>strings ahead</source>
+        <translation>ganan las cuerdas</translation>
+    </message>
+    <message>
+        <source>springs ahead</source>
+        <translation>ganan los muelles</translation>
+    </message>
+    <message>
+        <source>Strings pull forward with %1, springs back with %2</source>
+        <translation>Las cuerdas tiran hacia delante con %1, los muelles hacia atrás con %2</translation>
+    </message>
+    <message>
+        <source>Plate %1, goal %2</source>
+        <translation>Placa %1, meta %2</translation>
+    </message>
+    <message>
+        <source>sunk %1°</source>
+        <translation>hundida %1°</translation>
+    </message>
+    <message>
+        <source>forward %1°</source>
+        <translation>adelantada %1°</translation>
+    </message>
+    <message>
+        <source>%1, measured</source>
+        <translation>%1, medido</translation>
+    </message>
+    <message>
+        <source>%1, calculated</source>
+        <translation>%1, calculado</translation>
+    </message>
+    <message>
+        <source>Side section of the bridge. The plate is at %1, gap %2. Strings pull forward with %3, springs back with %4.</source>
+        <translation>Corte lateral del puente. La placa está en %1, hueco %2. Las cuerdas tiran hacia delante con %3, los muelles hacia atrás con %4.</translation>
+    </message>
+    <message>
+        <source>Spring %1 pushes %2</source>
+        <translation>El muelle %1 empuja %2</translation>
+    </message>
+    <message>
+        <source>Spring %1 is loose and may fall out</source>
+        <translation>El muelle %1 está suelto y puede caerse</translation>
+    </message>
+    <message>
+        <source>Arm at %1</source>
+        <translation>Palanca en %1</translation>
+    </message>
+    <message>
+        <source>spring pushes up %1</source>
+        <translation>el muelle empuja arriba %1</translation>
+    </message>
+    <message>
+        <source>strings pull down %1</source>
+        <translation>las cuerdas tiran abajo %1</translation>
+    </message>
+    <message>
+        <source>arm %1, tip %2 above the top, calculated</source>
+        <translation>palanca %1, punta %2 sobre la tapa, calculado</translation>
+    </message>
+    <message>
+        <source>Side section of the roller shaft. The arm is at %1, its tip %2 above the top.</source>
+        <translation>Corte lateral del eje rodante. La palanca está en %1, su punta %2 sobre la tapa.</translation>
+    </message>
+    <message>
+        <source>Shaft, radius %1</source>
+        <translation>Eje, radio %1</translation>
+    </message>
+    <message>
+        <source>fixed bridge: no string moves another, tune each to pitch</source>
+        <translation>puente fijo: ninguna cuerda mueve a otra, afina cada una a su tono</translation>
+    </message>
+    <message>
+        <source>Side section of a fixed bridge. Nothing moves when a string is tuned.</source>
+        <translation>Corte lateral de un puente fijo. Nada se mueve al afinar una cuerda.</translation>
+    </message>
+</context>
+<context>
+    <name>SectionLabels</name>
+    <message>
+        <source>plate</source>
+        <translation>placa</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>silleta</translation>
+    </message>
+    <message>
+        <source>strings</source>
+        <translation>cuerdas</translation>
+    </message>
+    <message>
+        <source>bridge post</source>
+        <translation>poste del puente</translation>
+    </message>
+    <message>
+        <source>sustain block</source>
+        <translation>bloque de sustain</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>muelles</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>garra</translation>
+    </message>
+    <message>
+        <source>claw screws</source>
+        <translation>tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>Session</name>
+    <message>
+        <source>recording</source>
+        <translation>grabación</translation>
+    </message>
+</context>
+<context>
+    <name>SetPicture</name>
+    <message>
+        <source>String %1: %2, wound</source>
+        <translation>Cuerda %1: %2, entorchada</translation>
+    </message>
+    <message>
+        <source>String %1: %2, plain</source>
+        <translation>Cuerda %1: %2, lisa</translation>
+    </message>
+    <message>
+        <source>Strings %1 and %2 are easily swapped</source>
+        <translation>Las cuerdas %1 y %2 se confunden fácilmente</translation>
+    </message>
+    <message>
+        <source>bracket: easily swapped, measure these two</source>
+        <translation>llave: se confunden fácilmente, mide estas dos</translation>
+    </message>
+    <message>
+        <source>thickest at the top</source>
+        <translation>la más gruesa arriba</translation>
+    </message>
+    <message>
+        <source>The set in order. %1</source>
+        <translation>El juego en orden. %1</translation>
+    </message>
+    <message>
+        <source>cut here</source>
+        <translation>corta aquí</translation>
+    </message>
+    <message>
+        <source>ball and twist</source>
+        <translation>bola y trenzado</translation>
+    </message>
+    <message>
+        <source>plain, straight string goes into the saddle</source>
+        <translation>cuerda lisa y recta a la silleta</translation>
+    </message>
+    <message>
+        <source>the ball stays at the headstock; this end goes into the saddle</source>
+        <translation>la bola queda en la pala; esta punta va a la silleta</translation>
+    </message>
+    <message>
+        <source>One string: %1. %2</source>
+        <translation>Una cuerda: %1. %2</translation>
+    </message>
+    <message>
+        <source>the ball end is cut off, twist and all</source>
+        <translation>se corta la bola con su trenzado</translation>
+    </message>
+    <message>
+        <source>the far end is cut to length</source>
+        <translation>el otro extremo se corta a medida</translation>
+    </message>
+</context>
+<context>
+    <name>Shopping</name>
+    <message>
+        <source>%1 pulls the same</source>
+        <translation>%1 tira igual</translation>
+    </message>
+    <message>
+        <source>%1 pulls %2 % more</source>
+        <translation>%1 tira un %2 % más</translation>
+    </message>
+    <message>
+        <source>%1 pulls %2 % less</source>
+        <translation>%1 tira un %2 % menos</translation>
+    </message>
+    <message>
+        <source>%1, the claw stays</source>
+        <translation>%1, la garra se queda</translation>
+    </message>
+    <message>
+        <source>%1, claw %2 tighter</source>
+        <translation>%1, garra %2 más apretada</translation>
+    </message>
+    <message>
+        <source>%1, claw %2 looser</source>
+        <translation>%1, garra %2 más floja</translation>
+    </message>
+    <message>
+        <source>%1 × %2</source>
+        <translation>%1 × %2</translation>
+    </message>
+    <message>
+        <source>  (jobs in hand need %1, %2 there)</source>
+        <translation>  (los trabajos en curso necesitan %1, hay %2)</translation>
+    </message>
+    <message>
+        <source>meanwhile: %1</source>
+        <translation>mientras tanto: %1</translation>
+    </message>
+</context>
+<context>
+    <name>StepDiagram</name>
+    <message>
+        <source>on the inner side of each post, every turn below the one before</source>
+        <translation>por el lado interior de cada eje, cada espira debajo de la anterior</translation>
+    </message>
+    <message>
+        <source>Headstock from above: each string runs to the inner side of its post and winds downwards.</source>
+        <translation>La pala desde arriba: cada cuerda va al lado interior de su eje y se enrolla hacia abajo.</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>cejuela</translation>
+    </message>
+    <message>
+        <source>bar over all strings; the outer ones pass outside its screws</source>
+        <translation>barra sobre todas las cuerdas; las exteriores pasan por fuera de sus tornillos</translation>
+    </message>
+    <message>
+        <source>Nut and retainer bar from above: every string under the bar, the outer two outside its screws.</source>
+        <translation>Cejuela y barra retenedora desde arriba: cada cuerda bajo la barra, las dos exteriores por fuera de sus tornillos.</translation>
+    </message>
+    <message>
+        <source>each cap back in its place, ridge along the strings</source>
+        <translation>cada pletina en su sitio, nervio a lo largo de las cuerdas</translation>
+    </message>
+    <message>
+        <source>Locking nut from above: %1 caps in order, the ridge of each along the strings.</source>
+        <translation>Cejuela de bloqueo desde arriba: %1 pletinas en orden, el nervio de cada una a lo largo de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>string, straight and centred</source>
+        <translation>cuerda recta y centrada</translation>
+    </message>
+    <message>
+        <source>down to the bottom, 2 to 2.5 mm</source>
+        <translation>hasta el fondo, 2 a 2,5 mm</translation>
+    </message>
+    <message>
+        <source>insert</source>
+        <translation>inserto</translation>
+    </message>
+    <message>
+        <source>until it stops by itself, then a nudge</source>
+        <translation>hasta que se para solo, y un toque más</translation>
+    </message>
+    <message>
+        <source>Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.</source>
+        <translation>Silleta de bloqueo de lado: el inserto aprieta la cuerda, que llega hasta el fondo.</translation>
+    </message>
+    <message>
+        <source>1 clamps the string · 2 fine tuner · 3 holds the saddle · 4 post, for the height</source>
+        <translation>1 muerde la cuerda · 2 microafinador · 3 sujeta la silleta · 4 poste, para la altura</translation>
+    </message>
+    <message>
+        <source>Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a post at each end.</source>
+        <translation>El puente desde arriba: detrás de cada silleta su tornillo de mordaza y su microafinador, delante el tornillo que la sujeta; un poste en cada extremo.</translation>
+    </message>
+    <message>
+        <source>bass screw</source>
+        <translation>tornillo grave</translation>
+    </message>
+    <message>
+        <source>treble screw</source>
+        <translation>tornillo agudo</translation>
+    </message>
+    <message>
+        <source>keep the claw parallel to the wall; right turns pull the plate down</source>
+        <translation>mantén la garra paralela a la pared; girar a la derecha baja la placa</translation>
+    </message>
+    <message>
+        <source>Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.</source>
+        <translation>El hueco desde atrás: garra con dos tornillos, %1 muelles al bloque, la garra paralela a la pared.</translation>
+    </message>
+</context>
+<context>
+    <name>StepFigures</name>
+    <message>
+        <source>%1 past the post</source>
+        <translation>%1 más allá del eje</translation>
+    </message>
+    <message>
+        <source>%1 post spacings past its own post</source>
+        <translation>%1 separaciones más allá de su eje</translation>
+    </message>
+    <message>
+        <source>a bow of %1 over the middle of the fretboard</source>
+        <translation>un arco de %1 sobre el centro del diapasón</translation>
+    </message>
+    <message>
+        <source>%1 fingers under the string</source>
+        <translation>%1 dedos bajo la cuerda</translation>
+    </message>
+    <message>
+        <source>%1 frets back at the nut</source>
+        <translation>%1 trastes atrás en la cejuela</translation>
+    </message>
+    <message>
+        <source>No slack: the bridge tuner takes up the string.</source>
+        <translation>Sin holgura: el afinador del puente recoge la cuerda.</translation>
+    </message>
+    <message>
+        <source>Wound: %1 = %2 of slack, %3 wraps</source>
+        <translation>Entorchada: %1 = %2 de holgura, %3 espiras</translation>
+    </message>
+    <message>
+        <source>Plain: %1 = %2 of slack, %3 wraps</source>
+        <translation>Lisa: %1 = %2 de holgura, %3 espiras</translation>
+    </message>
+    <message>
+        <source>Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).</source>
+        <translation>Su ángulo sobre la cejuela es entonces de unos %1° (ejes de %2, a %3, supuestos).</translation>
+    </message>
+    <message>
+        <source>Block under the rear edge: %1.</source>
+        <translation>Taco bajo el borde trasero: %1.</translation>
+    </message>
+    <message>
+        <source>Strings at pitch under it jump up to %1 cents when it comes out.</source>
+        <translation>Las cuerdas afinadas sobre él saltan hasta %1 cents al salir.</translation>
+    </message>
+    <message>
+        <source>Neutral: nothing jumps when it comes out.</source>
+        <translation>Neutro: nada salta al salir.</translation>
+    </message>
+    <message>
+        <source>Preset: %1 of %2 turns screwed in (range assumed unless the card says).</source>
+        <translation>Ajuste previo: %1 de %2 vueltas dentro (recorrido supuesto si la ficha no lo dice).</translation>
+    </message>
+    <message>
+        <source>Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).</source>
+        <translation>Corta a %1 de la bola, medido por la cuerda (cejuela a eje %2 y %3 en la mordaza, supuestos).</translation>
+    </message>
+    <message>
+        <source>Flush at the post.</source>
+        <translation>A ras del eje.</translation>
+    </message>
+    <message>
+        <source>Leave %1 and bend it in.</source>
+        <translation>Deja %1 y dóblalo.</translation>
+    </message>
+    <message>
+        <source>Leave %1.</source>
+        <translation>Deja %1.</translation>
+    </message>
+    <message>
+        <source>%1 settled</source>
+        <translation>%1 asentada</translation>
+    </message>
+    <message>
+        <source>%1: %2 pulls</source>
+        <translation>%1: %2 estirones</translation>
+    </message>
+    <message>
+        <source>Level shows a gap of %1. By what is known: %2.</source>
+        <translation>A nivel el hueco es de %1. Por lo que se sabe: %2.</translation>
+    </message>
+    <message>
+        <source>Ready: level, in tune, settled.</source>
+        <translation>Lista: nivelada, afinada, asentada.</translation>
+    </message>
+    <message>
+        <source>Missing: %1.</source>
+        <translation>Falta: %1.</translation>
+    </message>
+    <message>
+        <source>See for yourself: strings on the nut&apos;s floor, caps in their order, ridge along the strings.</source>
+        <translation>Míralo tú: cuerdas en el fondo de la cejuela, pletinas en su orden, nervio a lo largo de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Last time locking moved: %1. Leave each string that much the other way.</source>
+        <translation>La última vez bloquear movió: %1. Deja cada cuerda eso mismo en sentido contrario.</translation>
+    </message>
+    <message>
+        <source>%1: up %2, down %3 ¢</source>
+        <translation>%1: arriba %2, abajo %3 ¢</translation>
+    </message>
+    <message>
+        <source>A fine tuner at its end: unlock, tune at the pegs, preset, lock again.</source>
+        <translation>Un microafinador en su final: desbloquea, afina en las clavijas, ajuste previo, bloquea otra vez.</translation>
+    </message>
+    <message>
+        <source>Travel left on the fine tuners: %1.</source>
+        <translation>Recorrido que queda en los microafinadores: %1.</translation>
+    </message>
+    <message>
+        <source>On its back, leave: %1 (calculated).</source>
+        <translation>Tumbada, deja: %1 (calculado).</translation>
+    </message>
+    <message>
+        <source>Lifted, it moves by: %1 (calculated).</source>
+        <translation>Levantada, cambia: %1 (calculado).</translation>
+    </message>
+    <message>
+        <source>A post raised by %1 raises the action at fret 12 by %2.</source>
+        <translation>Un poste subido %1 sube la acción en el traste 12 %2.</translation>
+    </message>
+    <message>
+        <source>Fretted sharp by 1 cent: saddle back by %1; flat: forward by as much.</source>
+        <translation>Pisada alta 1 cent: silleta atrás %1; baja: lo mismo adelante.</translation>
+    </message>
+    <message>
+        <source>Level shows a gap of %1 under the rear edge.</source>
+        <translation>A nivel el hueco bajo el borde trasero es de %1.</translation>
+    </message>
+</context>
+<context>
+    <name>StepForms</name>
+    <message>
+        <source>nut</source>
+        <translation>cejuela</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>abierta</translation>
+    </message>
+    <message>
+        <source>caps on bolts</source>
+        <translation>pletinas con tornillos</translation>
+    </message>
+    <message>
+        <source>a clamp for each string</source>
+        <translation>una mordaza por cuerda</translation>
+    </message>
+    <message>
+        <source>pegs</source>
+        <translation>clavijas</translation>
+    </message>
+    <message>
+        <source>string through a hole</source>
+        <translation>cuerda por un agujero</translation>
+    </message>
+    <message>
+        <source>slotted with a centre hole</source>
+        <translation>ranurado con agujero central</translation>
+    </message>
+    <message>
+        <source>locking posts</source>
+        <translation>ejes con bloqueo</translation>
+    </message>
+    <message>
+        <source>at the bridge</source>
+        <translation>en el puente</translation>
+    </message>
+    <message>
+        <source>headstock</source>
+        <translation>pala</translation>
+    </message>
+    <message>
+        <source>all on one side</source>
+        <translation>todas a un lado</translation>
+    </message>
+    <message>
+        <source>split, both sides</source>
+        <translation>partida, a ambos lados</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguna</translation>
+    </message>
+    <message>
+        <source>fretboard</source>
+        <translation>diapasón</translation>
+    </message>
+    <message>
+        <source>dark, without lacquer</source>
+        <translation>oscuro, sin laca</translation>
+    </message>
+    <message>
+        <source>maple</source>
+        <translation>arce</translation>
+    </message>
+    <message>
+        <source>other</source>
+        <translation>otro</translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation>zurda</translation>
+    </message>
+    <message>
+        <source>retainer bar behind the nut</source>
+        <translation>barra retenedora tras la cejuela</translation>
+    </message>
+    <message>
+        <source>string tree</source>
+        <translation>guía de cuerdas en la pala</translation>
+    </message>
+    <message>
+        <source>cavity with a back cover</source>
+        <translation>hueco con tapa trasera</translation>
+    </message>
+    <message>
+        <source>owner is reached by</source>
+        <translation>se localiza al dueño por</translation>
+    </message>
+    <message>
+        <source>springs are in slots</source>
+        <translation>muelles en las ranuras</translation>
+    </message>
+    <message>
+        <source>claw depth, bass and treble</source>
+        <translation>hondura de la garra, grave y agudo</translation>
+    </message>
+    <message>
+        <source>block that fits it</source>
+        <translation>taco que le va</translation>
+    </message>
+    <message>
+        <source>level is told by</source>
+        <translation>el nivel se reconoce en</translation>
+    </message>
+    <message>
+        <source>hex key for %1</source>
+        <translation>llave hexagonal de %1</translation>
+    </message>
+    <message>
+        <source>photos</source>
+        <translation>fotos</translation>
+    </message>
+    <message>
+        <source>More about this guitar</source>
+        <translation>Más sobre esta guitarra</translation>
+    </message>
+    <message>
+        <source>strings are centred over the fretboard</source>
+        <translation>las cuerdas van centradas sobre el diapasón</translation>
+    </message>
+    <message>
+        <source>neck screws are snug</source>
+        <translation>los tornillos del mástil están firmes</translation>
+    </message>
+    <message>
+        <source>the claw is parallel to its wall</source>
+        <translation>la garra está paralela a su pared</translation>
+    </message>
+    <message>
+        <source>knife edges and bridge posts are unworn and firm</source>
+        <translation>filos y postes del puente sin desgaste y firmes</translation>
+    </message>
+    <message>
+        <source>the shaft turns freely, its spring is seated</source>
+        <translation>el eje gira libre, su muelle está asentado</translation>
+    </message>
+    <message>
+        <source>In tune on the old strings, the plate is</source>
+        <translation>Afinada con las cuerdas viejas, la placa está</translation>
+    </message>
+    <message>
+        <source>every string is on the floor of its slot</source>
+        <translation>cada cuerda está en el fondo de su ranura</translation>
+    </message>
+    <message>
+        <source>nut caps are in their order and the right way round</source>
+        <translation>las pletinas están en su orden y del derecho</translation>
+    </message>
+    <message>
+        <source>The fine tuners are at their preset</source>
+        <translation>Los microafinadores están en su ajuste previo</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>paso</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>limpiar</translation>
+    </message>
+    <message>
+        <source>polish the frets</source>
+        <translation>pulir los trastes</translation>
+    </message>
+    <message>
+        <source>oil the fretboard</source>
+        <translation>aceitar el diapasón</translation>
+    </message>
+    <message>
+        <source>intonate</source>
+        <translation>ajustar octavas</translation>
+    </message>
+    <message>
+        <source>set the height</source>
+        <translation>ajustar la altura</translation>
+    </message>
+    <message>
+        <source>how it is played</source>
+        <translation>cómo se toca</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>no se ha dicho</translation>
+    </message>
+    <message>
+        <source>hours played a week</source>
+        <translation>horas tocadas por semana</translation>
+    </message>
+    <message>
+        <source>gigs a week</source>
+        <translation>conciertos por semana</translation>
+    </message>
+    <message>
+        <source>new strings every so many months</source>
+        <translation>cuerdas nuevas cada tantos meses</translation>
+    </message>
+    <message>
+        <source>as the shop does</source>
+        <translation>como hace el taller</translation>
+    </message>
+    <message>
+        <source>sweat on the strings</source>
+        <translation>sudor en las cuerdas</translation>
+    </message>
+    <message>
+        <source>little</source>
+        <translation>poco</translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <translation>habitual</translation>
+    </message>
+    <message>
+        <source>much</source>
+        <translation>mucho</translation>
+    </message>
+    <message>
+        <source>the new strings are coated</source>
+        <translation>las cuerdas nuevas llevan recubrimiento</translation>
+    </message>
+    <message>
+        <source>parts used or lost</source>
+        <translation>piezas usadas o perdidas</translation>
+    </message>
+    <message>
+        <source>follow-ups</source>
+        <translation>pendiente</translation>
+    </message>
+    <message>
+        <source>note to the owner</source>
+        <translation>nota para el dueño</translation>
+    </message>
+    <message>
+        <source>done by</source>
+        <translation>hecho por</translation>
+    </message>
+    <message>
+        <source>next restring</source>
+        <translation>próximo cambio</translation>
+    </message>
+    <message>
+        <source>By what is played; how long a set lasts is assumed.</source>
+        <translation>Por lo que se toca; lo que dura un juego es supuesto.</translation>
+    </message>
+    <message>
+        <source>By months; how it is played comes sooner where it was told.</source>
+        <translation>Por meses; lo que se toca llega antes donde se dijo.</translation>
+    </message>
+    <message>
+        <source>from the drawers</source>
+        <translation>de los cajones</translation>
+    </message>
+    <message>
+        <source>Passes %1, visits to the claw %2. Next restring: %3.</source>
+        <translation>Pasadas %1, visitas a la garra %2. Próximo cambio: %3.</translation>
+    </message>
+    <message>
+        <source>no date set</source>
+        <translation>sin fecha</translation>
+    </message>
+    <message>
+        <source>The way home</source>
+        <translation>El camino a casa</translation>
+    </message>
+</context>
+<context>
+    <name>StepPictures</name>
+    <message>
+        <source>plate, knife edges and saddles: no wear, no crack</source>
+        <translation>placa, filos y silletas: sin desgaste ni grietas</translation>
+    </message>
+    <message>
+        <source>bridge posts: firm in the wood, none leans</source>
+        <translation>postes del puente: firmes en la madera, ninguno inclinado</translation>
+    </message>
+    <message>
+        <source>strings centred over the fretboard, neck screws snug</source>
+        <translation>cuerdas centradas sobre el diapasón, tornillos del mástil firmes</translation>
+    </message>
+    <message>
+        <source>every clamp at the nut, a turn or two</source>
+        <translation>cada mordaza de la cejuela, una vuelta o dos</translation>
+    </message>
+    <message>
+        <source>arm out, or turned clear of strings and bench</source>
+        <translation>palanca fuera, o apartada de cuerdas y banco</translation>
+    </message>
+    <message>
+        <source>arm in, it swings without touching the body</source>
+        <translation>palanca puesta, oscila sin tocar el cuerpo</translation>
+    </message>
+    <message>
+        <source>down at the pegs, a little at each, round and round</source>
+        <translation>bajando en las clavijas, un poco en cada una, en rueda</translation>
+    </message>
+    <message>
+        <source>cut in the middle, one at a time, each held on both sides</source>
+        <translation>cortar por el medio, una a una, sujetando los dos lados</translation>
+    </message>
+    <message>
+        <source>unwind here</source>
+        <translation>desenrolla aquí</translation>
+    </message>
+    <message>
+        <source>push out here</source>
+        <translation>empuja hacia fuera aquí</translation>
+    </message>
+    <message>
+        <source>round the pickups</source>
+        <translation>alrededor de las pastillas</translation>
+    </message>
+    <message>
+        <source>under and behind the bridge</source>
+        <translation>debajo y detrás del puente</translation>
+    </message>
+    <message>
+        <source>along the frets</source>
+        <translation>a lo largo de los trastes</translation>
+    </message>
+    <message>
+        <source>mask the pickups first</source>
+        <translation>tapa antes las pastillas</translation>
+    </message>
+    <message>
+        <source>fret by fret, the guard on the wood</source>
+        <translation>traste a traste, el protector sobre la madera</translation>
+    </message>
+    <message>
+        <source>a few drops, spread, wiped dry</source>
+        <translation>unas gotas, extendidas, secadas</translation>
+    </message>
+    <message>
+        <source>the nut of each peg, snug and no more</source>
+        <translation>la tuerca de cada clavija, firme y no más</translation>
+    </message>
+    <message>
+        <source>ball to the bottom, string in its saddle</source>
+        <translation>bola al fondo, cuerda en su silleta</translation>
+    </message>
+    <message>
+        <source>each string in its own slot</source>
+        <translation>cada cuerda en su ranura</translation>
+    </message>
+    <message>
+        <source>clamp at the nut end, take up at the bridge</source>
+        <translation>muerde en la cejuela, recoge en el puente</translation>
+    </message>
+    <message>
+        <source>slack as below, then only until taut</source>
+        <translation>holgura como abajo, luego solo hasta tirante</translation>
+    </message>
+    <message>
+        <source>tuners at the bridge to their preset</source>
+        <translation>afinadores del puente en su ajuste previo</translation>
+    </message>
+    <message>
+        <source>lift and draw along the whole length, never in one place</source>
+        <translation>levanta y tira en toda la longitud, nunca en un punto</translation>
+    </message>
+    <message>
+        <source>bend each string a whole step, all over the neck</source>
+        <translation>sube cada cuerda un tono, por todo el mástil</translation>
+    </message>
+    <message>
+        <source>clamp each string at the nut</source>
+        <translation>muerde cada cuerda en la cejuela</translation>
+    </message>
+    <message>
+        <source>surplus off at the string posts; count the ends, bin them</source>
+        <translation>sobrante fuera en los ejes; cuenta las puntas y tíralas</translation>
+    </message>
+    <message>
+        <source>dive, let go, read; pull up, let go, read</source>
+        <translation>baja, suelta, comprueba; sube, suelta, comprueba</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>ahora</translation>
+    </message>
+    <message>
+        <source>with the block out</source>
+        <translation>con el taco fuera</translation>
+    </message>
+</context>
+<context>
+    <name>StepWords</name>
+    <message>
+        <source>Look it over</source>
+        <translation>Mírala</translation>
+    </message>
+    <message>
+        <source>Look it over and answer three questions</source>
+        <translation>Mírala y responde tres preguntas</translation>
+    </message>
+    <message>
+        <source>Bridge, strings and level decide the plan and its steps.</source>
+        <translation>Puente, cuerdas y nivel deciden el plan y sus pasos.</translation>
+    </message>
+    <message>
+        <source>Loose bridge posts, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Postes flojos, grietas o madera levantada: para, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>the three answers are right</source>
+        <translation>las tres respuestas son correctas</translation>
+    </message>
+    <message>
+        <source>Ask the owner</source>
+        <translation>Pregunta al dueño</translation>
+    </message>
+    <message>
+        <source>Ask how it is played</source>
+        <translation>Pregunta cómo se toca</translation>
+    </message>
+    <message>
+        <source>Much vibrato, big bends or another action change tuning, locking and height.</source>
+        <translation>Mucho vibrato, notas muy estiradas u otra acción cambian afinación, bloqueo y altura.</translation>
+    </message>
+    <message>
+        <source>playing style and extras are noted</source>
+        <translation>forma de tocar y extras anotados</translation>
+    </message>
+    <message>
+        <source>Strings off and on</source>
+        <translation>Cuerdas que salen y entran</translation>
+    </message>
+    <message>
+        <source>Note what comes off and what goes on</source>
+        <translation>Anota lo que sale y lo que entra</translation>
+    </message>
+    <message>
+        <source>The difference in pull decides how much claw work there is.</source>
+        <translation>La diferencia de tracción decide cuánto trabajo de garra hay.</translation>
+    </message>
+    <message>
+        <source>caliper</source>
+        <translation>calibre</translation>
+    </message>
+    <message>
+        <source>Calipers in millimetres and in inches look alike: check the unit.</source>
+        <translation>Los calibres en milímetros y en pulgadas se parecen: mira la unidad.</translation>
+    </message>
+    <message>
+        <source>both sets and tunings are noted</source>
+        <translation>los dos juegos y afinaciones anotados</translation>
+    </message>
+    <message>
+        <source>Check before</source>
+        <translation>Comprobar antes</translation>
+    </message>
+    <message>
+        <source>Check it with the old strings on</source>
+        <translation>Compruébala con las cuerdas viejas</translation>
+    </message>
+    <message>
+        <source>Loose screws, worn edges or a crooked claw are blamed on the new strings later.</source>
+        <translation>Tornillos flojos, filos gastados o una garra torcida se achacan luego a las cuerdas nuevas.</translation>
+    </message>
+    <message>
+        <source>ruler, feeler or card</source>
+        <translation>regla, galgas o tarjeta</translation>
+    </message>
+    <message>
+        <source>A truss rod that does not turn easily: stop, and send it to a professional repairer.</source>
+        <translation>Un alma que no gira fácil: para, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>everything is ticked and the plate is judged</source>
+        <translation>todo está marcado y la placa juzgada</translation>
+    </message>
+    <message>
+        <source>Agree the plan</source>
+        <translation>Acordar el plan</translation>
+    </message>
+    <message>
+        <source>Choose how this job is done</source>
+        <translation>Elige cómo se hace este trabajo</translation>
+    </message>
+    <message>
+        <source>Each method costs passes, minutes or risk on this guitar; shop defaults are chosen.</source>
+        <translation>Cada método cuesta pasadas, minutos o riesgo en esta guitarra; están elegidos los del taller.</translation>
+    </message>
+    <message>
+        <source>methods, claw turns and minutes are agreed</source>
+        <translation>métodos, vueltas de garra y minutos acordados</translation>
+    </message>
+    <message>
+        <source>Lay out tools</source>
+        <translation>Preparar herramientas</translation>
+    </message>
+    <message>
+        <source>Lay everything out before the first screw</source>
+        <translation>Prepara todo antes del primer tornillo</translation>
+    </message>
+    <message>
+        <source>A bridge without strings is no place to look for a hex key.</source>
+        <translation>Un puente sin cuerdas no es lugar para buscar una llave.</translation>
+    </message>
+    <message>
+        <source>A drill winder catches hair and fingers: never near pitch.</source>
+        <translation>Una manivela de taladro engancha pelo y dedos: nunca cerca del tono.</translation>
+    </message>
+    <message>
+        <source>everything is within reach</source>
+        <translation>todo está a mano</translation>
+    </message>
+    <message>
+        <source>Unlock the nut</source>
+        <translation>Desbloquear la cejuela</translation>
+    </message>
+    <message>
+        <source>Unlock the nut, lay its caps in order</source>
+        <translation>Desbloquea la cejuela, pon sus pletinas en orden</translation>
+    </message>
+    <message>
+        <source>A clamped string cannot be slackened; a nut cap fits its own groove.</source>
+        <translation>Una cuerda mordida no se puede aflojar; una pletina encaja en su surco.</translation>
+    </message>
+    <message>
+        <source>A bolt that does not give: do not force it. A drop of oil, or a professional repairer.</source>
+        <translation>Un tornillo que no cede: no lo fuerces. Una gota de aceite, o un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>nut caps and bolts are in order, the right way round</source>
+        <translation>pletinas y tornillos en orden, del derecho</translation>
+    </message>
+    <message>
+        <source>Arm off</source>
+        <translation>Palanca fuera</translation>
+    </message>
+    <message>
+        <source>Take the arm off</source>
+        <translation>Quita la palanca</translation>
+    </message>
+    <message>
+        <source>An arm under a string or on the bench moves the bridge.</source>
+        <translation>Una palanca bajo una cuerda o contra el banco mueve el puente.</translation>
+    </message>
+    <message>
+        <source>nothing touches the arm</source>
+        <translation>nada toca la palanca</translation>
+    </message>
+    <message>
+        <source>Block in</source>
+        <translation>Taco dentro</translation>
+    </message>
+    <message>
+        <source>Lower the plate onto its block</source>
+        <translation>Baja la placa sobre su taco</translation>
+    </message>
+    <message>
+        <source>With the strings off, the springs would pull the bridge under.</source>
+        <translation>Sin cuerdas, los muelles hundirían el puente.</translation>
+    </message>
+    <message>
+        <source>block, padded</source>
+        <translation>taco, acolchado</translation>
+    </message>
+    <message>
+        <source>Padded, on flat metal, clear of screws. Battery terminals never on metal.</source>
+        <translation>Acolchado, sobre metal plano, lejos de tornillos. Bornes de pila nunca contra metal.</translation>
+    </message>
+    <message>
+        <source>slackening one string does not move the plate</source>
+        <translation>aflojar una cuerda no mueve la placa</translation>
+    </message>
+    <message>
+        <source>Back cover off</source>
+        <translation>Tapa trasera fuera</translation>
+    </message>
+    <message>
+        <source>Turn it over, take the back cover off</source>
+        <translation>Dale la vuelta, quita la tapa trasera</translation>
+    </message>
+    <message>
+        <source>Claw and springs are behind it.</source>
+        <translation>Detrás están garra y muelles.</translation>
+    </message>
+    <message>
+        <source>screwdriver</source>
+        <translation>destornillador</translation>
+    </message>
+    <message>
+        <source>Lay the guitar on a soft, clean cloth.</source>
+        <translation>Apoya la guitarra en un paño blando y limpio.</translation>
+    </message>
+    <message>
+        <source>the claw is in sight</source>
+        <translation>la garra está a la vista</translation>
+    </message>
+    <message>
+        <source>Slacken</source>
+        <translation>Aflojar</translation>
+    </message>
+    <message>
+        <source>Slacken every string until it is loose</source>
+        <translation>Afloja cada cuerda hasta que quede suelta</translation>
+    </message>
+    <message>
+        <source>Tension leaves evenly and nothing jumps.</source>
+        <translation>La tensión se va pareja y nada salta.</translation>
+    </message>
+    <message>
+        <source>winder</source>
+        <translation>manivela</translation>
+    </message>
+    <message>
+        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear.</source>
+        <translation>Gafas puestas, cara lejos de las cuerdas. Manivela de taladro: lenta, pelo y dedos lejos.</translation>
+    </message>
+    <message>
+        <source>no string sounds</source>
+        <translation>ninguna cuerda suena</translation>
+    </message>
+    <message>
+        <source>Cut the old strings</source>
+        <translation>Cortar las cuerdas viejas</translation>
+    </message>
+    <message>
+        <source>Cut each string in the middle</source>
+        <translation>Corta cada cuerda por el medio</translation>
+    </message>
+    <message>
+        <source>No bent end has to be pulled through the hardware.</source>
+        <translation>Ninguna punta doblada tiene que pasar por las piezas.</translation>
+    </message>
+    <message>
+        <source>heavy cutters</source>
+        <translation>alicates de corte fuertes</translation>
+    </message>
+    <message>
+        <source>Never cut under tension. Wear glasses. Sharp ends: count and bin them.</source>
+        <translation>Nunca cortes bajo tensión. Gafas. Puntas afiladas: cuéntalas y tíralas.</translation>
+    </message>
+    <message>
+        <source>every string is in two</source>
+        <translation>cada cuerda está partida</translation>
+    </message>
+    <message>
+        <source>Take them out</source>
+        <translation>Sacarlas</translation>
+    </message>
+    <message>
+        <source>Unwind the pegs, lift the strings out</source>
+        <translation>Desenrolla las clavijas, saca las cuerdas</translation>
+    </message>
+    <message>
+        <source>Ball ends come out where they went in.</source>
+        <translation>Las bolas salen por donde entraron.</translation>
+    </message>
+    <message>
+        <source>A string that sticks: back it out, never force it. Sharp ends: count and bin them.</source>
+        <translation>Una cuerda atascada: hacia atrás, nunca a la fuerza. Puntas afiladas: cuéntalas y tíralas.</translation>
+    </message>
+    <message>
+        <source>no old string is left</source>
+        <translation>no queda cuerda vieja</translation>
+    </message>
+    <message>
+        <source>Preset fine tuners</source>
+        <translation>Ajuste previo de microafinadores</translation>
+    </message>
+    <message>
+        <source>Set the fine tuners to their preset</source>
+        <translation>Pon los microafinadores en su ajuste previo</translation>
+    </message>
+    <message>
+        <source>Once the nut is locked they are all there is.</source>
+        <translation>Con la cejuela bloqueada son lo único que hay.</translation>
+    </message>
+    <message>
+        <source>all are at the same preset</source>
+        <translation>todos en el mismo ajuste previo</translation>
+    </message>
+    <message>
+        <source>Dust</source>
+        <translation>Polvo</translation>
+    </message>
+    <message>
+        <source>Wipe the dust from under the strings</source>
+        <translation>Limpia el polvo bajo las cuerdas</translation>
+    </message>
+    <message>
+        <source>It is never this easy again.</source>
+        <translation>Nunca vuelve a ser tan fácil.</translation>
+    </message>
+    <message>
+        <source>cloth, brush</source>
+        <translation>paño, brocha</translation>
+    </message>
+    <message>
+        <source>Cleaner: air the room, dry the cloths flat.</source>
+        <translation>Limpiador: airea, seca los paños extendidos.</translation>
+    </message>
+    <message>
+        <source>top and fretboard are clean</source>
+        <translation>tapa y diapasón limpios</translation>
+    </message>
+    <message>
+        <source>Polish frets</source>
+        <translation>Pulir trastes</translation>
+    </message>
+    <message>
+        <source>Mask the pickups, polish the frets</source>
+        <translation>Tapa las pastillas, pule los trastes</translation>
+    </message>
+    <message>
+        <source>Filings on a pickup&apos;s magnets never come off.</source>
+        <translation>Las limaduras no salen nunca de los imanes de una pastilla.</translation>
+    </message>
+    <message>
+        <source>0000 wool, tape, fret guard</source>
+        <translation>lana 0000, cinta, protector de trastes</translation>
+    </message>
+    <message>
+        <source>Wear a mask, wipe before unmasking: filings are not for lungs.</source>
+        <translation>Mascarilla, y limpia antes de quitar la cinta: las limaduras no son para los pulmones.</translation>
+    </message>
+    <message>
+        <source>frets shine and no filings are left</source>
+        <translation>los trastes brillan y no quedan limaduras</translation>
+    </message>
+    <message>
+        <source>Oil the fretboard</source>
+        <translation>Aceitar el diapasón</translation>
+    </message>
+    <message>
+        <source>Oil the fretboard, wait, wipe it dry</source>
+        <translation>Aceita el diapasón, espera, sécalo</translation>
+    </message>
+    <message>
+        <source>Dry wood shrinks from its frets; wet wood swells.</source>
+        <translation>La madera seca se encoge de sus trastes; la mojada se hincha.</translation>
+    </message>
+    <message>
+        <source>fretboard oil, cloth</source>
+        <translation>aceite de diapasón, paño</translation>
+    </message>
+    <message>
+        <source>Air the room. Dry oily cloths flat: in a heap they can catch fire.</source>
+        <translation>Airea. Seca los paños con aceite extendidos: amontonados pueden arder.</translation>
+    </message>
+    <message>
+        <source>the fretboard is dry to the touch</source>
+        <translation>el diapasón está seco al tacto</translation>
+    </message>
+    <message>
+        <source>Peg nuts</source>
+        <translation>Tuercas de clavijas</translation>
+    </message>
+    <message>
+        <source>Snug the nuts of the pegs</source>
+        <translation>Aprieta las tuercas de las clavijas</translation>
+    </message>
+    <message>
+        <source>A peg that moves in its hole lets its string go flat.</source>
+        <translation>Una clavija que se mueve en su agujero deja bajar su cuerda.</translation>
+    </message>
+    <message>
+        <source>adjustable spanner</source>
+        <translation>llave ajustable</translation>
+    </message>
+    <message>
+        <source>no peg moves by hand</source>
+        <translation>ninguna clavija se mueve a mano</translation>
+    </message>
+    <message>
+        <source>Lay out the set</source>
+        <translation>Disponer el juego</translation>
+    </message>
+    <message>
+        <source>Lay the new strings out by gauge</source>
+        <translation>Dispón las cuerdas nuevas por calibre</translation>
+    </message>
+    <message>
+        <source>Two strings may share a packet; alike ones are easily swapped.</source>
+        <translation>Dos cuerdas pueden venir en un sobre; las parecidas se confunden fácil.</translation>
+    </message>
+    <message>
+        <source>Uncoil slowly, glasses on, face clear: the ends spring.</source>
+        <translation>Desenrolla despacio, gafas puestas, cara lejos: las puntas saltan.</translation>
+    </message>
+    <message>
+        <source>every string is in its order</source>
+        <translation>cada cuerda en su orden</translation>
+    </message>
+    <message>
+        <source>Ball ends</source>
+        <translation>Bolas</translation>
+    </message>
+    <message>
+        <source>Cut each ball end off, twist and all</source>
+        <translation>Corta cada bola con su trenzado</translation>
+    </message>
+    <message>
+        <source>The clamp needs plain, straight string.</source>
+        <translation>La mordaza necesita cuerda lisa y recta.</translation>
+    </message>
+    <message>
+        <source>Wear glasses. Sharp ends: count and bin them.</source>
+        <translation>Gafas puestas. Puntas afiladas: cuéntalas y tíralas.</translation>
+    </message>
+    <message>
+        <source>every end is clean and straight</source>
+        <translation>cada punta está limpia y recta</translation>
+    </message>
+    <message>
+        <source>Seat the strings</source>
+        <translation>Asentar las cuerdas</translation>
+    </message>
+    <message>
+        <source>Push each string in, ball to the bottom</source>
+        <translation>Mete cada cuerda, bola al fondo</translation>
+    </message>
+    <message>
+        <source>A ball on an edge slips at pitch.</source>
+        <translation>Una bola sobre un borde resbala al llegar al tono.</translation>
+    </message>
+    <message>
+        <source>a firm pull moves none of them</source>
+        <translation>un tirón firme no mueve ninguna</translation>
+    </message>
+    <message>
+        <source>Through the nut</source>
+        <translation>Por la cejuela</translation>
+    </message>
+    <message>
+        <source>Lead each string into its own slot</source>
+        <translation>Lleva cada cuerda a su ranura</translation>
+    </message>
+    <message>
+        <source>A string on the wrong side crosses its neighbour.</source>
+        <translation>Una cuerda en el lado equivocado cruza a su vecina.</translation>
+    </message>
+    <message>
+        <source>every string is in its own slot</source>
+        <translation>cada cuerda está en su ranura</translation>
+    </message>
+    <message>
+        <source>Wind</source>
+        <translation>Enrollar</translation>
+    </message>
+    <message>
+        <source>Wind each string, only until taut</source>
+        <translation>Enrolla cada cuerda, solo hasta tirante</translation>
+    </message>
+    <message>
+        <source>Wraps hold the string; more than needed only settle longer.</source>
+        <translation>Las espiras sujetan la cuerda; de más solo tardan más en asentar.</translation>
+    </message>
+    <message>
+        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear. Old slotted string posts: no tight bend.</source>
+        <translation>Gafas puestas, cara lejos de las cuerdas. Manivela de taladro: lenta, pelo y dedos lejos. Ejes viejos ranurados: nada de dobleces cerrados.</translation>
+    </message>
+    <message>
+        <source>all strings are taut, wraps side by side</source>
+        <translation>todas tirantes, espiras juntas</translation>
+    </message>
+    <message>
+        <source>Change one string</source>
+        <translation>Cambiar una cuerda</translation>
+    </message>
+    <message>
+        <source>Change this string and bring it to pitch</source>
+        <translation>Cambia esta cuerda y llévala a su tono</translation>
+    </message>
+    <message>
+        <source>With one string off the bridge hardly moves.</source>
+        <translation>Con una sola cuerda quitada el puente apenas se mueve.</translation>
+    </message>
+    <message>
+        <source>winder, heavy cutters</source>
+        <translation>manivela, alicates de corte fuertes</translation>
+    </message>
+    <message>
+        <source>Slacken before cutting, seat before tension. Wear glasses. Sharp ends: count and bin them.</source>
+        <translation>Afloja antes de cortar, asienta antes de tensar. Gafas. Puntas afiladas: cuéntalas y tíralas.</translation>
+    </message>
+    <message>
+        <source>this string is at pitch</source>
+        <translation>esta cuerda está en su tono</translation>
+    </message>
+    <message>
+        <source>Rough tune</source>
+        <translation>Afinación gruesa</translation>
+    </message>
+    <message>
+        <source>Bring all strings up from below</source>
+        <translation>Sube todas las cuerdas desde abajo</translation>
+    </message>
+    <message>
+        <source>The first pass only has to come near.</source>
+        <translation>La primera pasada solo tiene que acercarse.</translation>
+    </message>
+    <message>
+        <source>tuner</source>
+        <translation>afinador</translation>
+    </message>
+    <message>
+        <source>Glasses on, face clear. Check the octave.</source>
+        <translation>Gafas puestas, cara lejos. Mira la octava.</translation>
+    </message>
+    <message>
+        <source>every string is within a half step</source>
+        <translation>cada cuerda está a menos de un semitono</translation>
+    </message>
+    <message>
+        <source>Block out</source>
+        <translation>Taco fuera</translation>
+    </message>
+    <message>
+        <source>Tip the bridge forward, pull the block</source>
+        <translation>Inclina el puente adelante, saca el taco</translation>
+    </message>
+    <message>
+        <source>Now strings and springs balance.</source>
+        <translation>Ahora se equilibran cuerdas y muelles.</translation>
+    </message>
+    <message>
+        <source>Hold the bridge: it may jump.</source>
+        <translation>Sujeta el puente: puede saltar.</translation>
+    </message>
+    <message>
+        <source>the bridge floats free</source>
+        <translation>el puente flota libre</translation>
+    </message>
+    <message>
+        <source>Stretch and settle</source>
+        <translation>Estirar y asentar</translation>
+    </message>
+    <message>
+        <source>Stretch every string along its whole length</source>
+        <translation>Estira cada cuerda en toda su longitud</translation>
+    </message>
+    <message>
+        <source>What is not settled comes out now, or on stage.</source>
+        <translation>Lo que no está asentado sale ahora o en el escenario.</translation>
+    </message>
+    <message>
+        <source>Glasses on. Never pull in one place: a kink ruins the string.</source>
+        <translation>Gafas puestas. Nunca tires en un solo punto: un pliegue arruina la cuerda.</translation>
+    </message>
+    <message>
+        <source>a stretch no longer drops the pitch</source>
+        <translation>estirar ya no baja el tono</translation>
+    </message>
+    <message>
+        <source>Play it in</source>
+        <translation>Tocar para asentar</translation>
+    </message>
+    <message>
+        <source>Bend every string a whole step, play</source>
+        <translation>Sube cada cuerda un tono, toca</translation>
+    </message>
+    <message>
+        <source>What is not settled yet settles before the nut is locked.</source>
+        <translation>Lo que aún no está asentado asienta antes de bloquear la cejuela.</translation>
+    </message>
+    <message>
+        <source>it keeps its pitch through bends</source>
+        <translation>mantiene el tono al estirar notas</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Nivel</translation>
+    </message>
+    <message>
+        <source>Bring the plate level with the claw</source>
+        <translation>Nivela la placa con la garra</translation>
+    </message>
+    <message>
+        <source>Only a settled bridge at pitch shows its true level.</source>
+        <translation>Solo un puente asentado y en su tono muestra su nivel verdadero.</translation>
+    </message>
+    <message>
+        <source>screwdriver, gauge or ruler</source>
+        <translation>destornillador, galga o regla</translation>
+    </message>
+    <message>
+        <source>the rear gap is that of a level plate</source>
+        <translation>el hueco trasero es el de una placa nivelada</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Altura</translation>
+    </message>
+    <message>
+        <source>Set the height on both bridge posts</source>
+        <translation>Ajusta la altura en los dos postes</translation>
+    </message>
+    <message>
+        <source>Height moves pitch and level, so it comes before the last passes.</source>
+        <translation>La altura mueve tono y nivel, así que va antes de las últimas pasadas.</translation>
+    </message>
+    <message>
+        <source>ruler</source>
+        <translation>regla</translation>
+    </message>
+    <message>
+        <source>Strings slack first, then turn, then retune: bridge posts and edges wear under tension.</source>
+        <translation>Primero cuerdas flojas, luego girar, luego reafinar: postes y filos se gastan bajo tensión.</translation>
+    </message>
+    <message>
+        <source>the action is right on both sides</source>
+        <translation>la acción es correcta en ambos lados</translation>
+    </message>
+    <message>
+        <source>Intonate</source>
+        <translation>Octavas</translation>
+    </message>
+    <message>
+        <source>Set each saddle so the octave is true</source>
+        <translation>Ajusta cada silleta hasta que la octava sea exacta</translation>
+    </message>
+    <message>
+        <source>Saddles move pitch and level, so they come before the last passes.</source>
+        <translation>Las silletas mueven tono y nivel, así que van antes de las últimas pasadas.</translation>
+    </message>
+    <message>
+        <source>Slacken a string before its saddle is moved.</source>
+        <translation>Afloja la cuerda antes de mover su silleta.</translation>
+    </message>
+    <message>
+        <source>open and fretted octave agree</source>
+        <translation>octava al aire y pisada coinciden</translation>
+    </message>
+    <message>
+        <source>Tune</source>
+        <translation>Afinar</translation>
+    </message>
+    <message>
+        <source>Tune each string to its aim</source>
+        <translation>Afina cada cuerda a su objetivo</translation>
+    </message>
+    <message>
+        <source>Aims foresee what each string does to the others.</source>
+        <translation>Los objetivos prevén lo que cada cuerda hace a las demás.</translation>
+    </message>
+    <message>
+        <source>Glasses on, face clear at every tuning up.</source>
+        <translation>Gafas puestas, cara lejos cada vez que subes.</translation>
+    </message>
+    <message>
+        <source>strings and plate are within tolerance</source>
+        <translation>cuerdas y placa dentro de tolerancia</translation>
+    </message>
+    <message>
+        <source>Lock the nut</source>
+        <translation>Bloquear la cejuela</translation>
+    </message>
+    <message>
+        <source>Tighten the nut caps in their order</source>
+        <translation>Aprieta las pletinas en su orden</translation>
+    </message>
+    <message>
+        <source>From here only the fine tuners tune.</source>
+        <translation>Desde aquí solo afinan los microafinadores.</translation>
+    </message>
+    <message>
+        <source>To the natural stop and a nudge: a stripped bolt cannot be undone. Soft-metal copies: sooner.</source>
+        <translation>Hasta el tope natural y un toque: un tornillo pasado no tiene vuelta atrás. Copias de metal blando: antes.</translation>
+    </message>
+    <message>
+        <source>pitch moved no further than the fine tuners reach</source>
+        <translation>el tono no se movió más de lo que alcanzan los microafinadores</translation>
+    </message>
+    <message>
+        <source>Fine tune</source>
+        <translation>Microafinar</translation>
+    </message>
+    <message>
+        <source>Fine-tune, held as it is played</source>
+        <translation>Microafina, sujeta como se toca</translation>
+    </message>
+    <message>
+        <source>On its back its pitch differs.</source>
+        <translation>Tumbada, su tono es otro.</translation>
+    </message>
+    <message>
+        <source>every string is in tune as it is played</source>
+        <translation>cada cuerda está afinada como se toca</translation>
+    </message>
+    <message>
+        <source>Trim string ends</source>
+        <translation>Cortar puntas</translation>
+    </message>
+    <message>
+        <source>Trim the string ends at the string posts</source>
+        <translation>Corta las puntas en los ejes</translation>
+    </message>
+    <message>
+        <source>Long ends scratch hands and lacquer.</source>
+        <translation>Las puntas largas arañan manos y laca.</translation>
+    </message>
+    <message>
+        <source>cutters</source>
+        <translation>alicates de corte</translation>
+    </message>
+    <message>
+        <source>no end sticks out</source>
+        <translation>no sobresale ninguna punta</translation>
+    </message>
+    <message>
+        <source>Back cover on</source>
+        <translation>Tapa trasera puesta</translation>
+    </message>
+    <message>
+        <source>Put the back cover on</source>
+        <translation>Pon la tapa trasera</translation>
+    </message>
+    <message>
+        <source>It keeps dust out and springs in.</source>
+        <translation>Deja fuera el polvo y dentro los muelles.</translation>
+    </message>
+    <message>
+        <source>all screws are in</source>
+        <translation>están todos los tornillos</translation>
+    </message>
+    <message>
+        <source>Arm in</source>
+        <translation>Palanca puesta</translation>
+    </message>
+    <message>
+        <source>Put the arm in</source>
+        <translation>Pon la palanca</translation>
+    </message>
+    <message>
+        <source>The return test needs it.</source>
+        <translation>La prueba de retorno la necesita.</translation>
+    </message>
+    <message>
+        <source>it swings as the owner likes it</source>
+        <translation>oscila como le gusta al dueño</translation>
+    </message>
+    <message>
+        <source>Return to pitch</source>
+        <translation>Retorno al tono</translation>
+    </message>
+    <message>
+        <source>Dive, pull up, bend; check before and after</source>
+        <translation>Baja, sube, estira notas; comprueba antes y después</translation>
+    </message>
+    <message>
+        <source>What hangs at nut, saddle or pivot shows now.</source>
+        <translation>Lo que se engancha en cejuela, silleta o pivote se ve ahora.</translation>
+    </message>
+    <message>
+        <source>Watch the body edge: the arm must not strike it.</source>
+        <translation>Cuidado con el borde del cuerpo: la palanca no debe golpearlo.</translation>
+    </message>
+    <message>
+        <source>every string comes back within tolerance</source>
+        <translation>cada cuerda vuelve dentro de tolerancia</translation>
+    </message>
+    <message>
+        <source>Hand over</source>
+        <translation>Entregar</translation>
+    </message>
+    <message>
+        <source>Write the note and the next date</source>
+        <translation>Escribe la nota y la próxima fecha</translation>
+    </message>
+    <message>
+        <source>The same gauge next time saves the balance.</source>
+        <translation>El mismo calibre la próxima vez conserva el equilibrio.</translation>
+    </message>
+    <message>
+        <source>sheet, parts and follow-ups are written</source>
+        <translation>hoja, piezas y pendientes escritos</translation>
+    </message>
+    <message>
+        <source>A loose shaft, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Eje flojo, grietas o madera levantada: para, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Bridge and strings decide the plan and its steps.</source>
+        <translation>Puente y cuerdas deciden el plan y sus pasos.</translation>
+    </message>
+    <message>
+        <source>Cracks or a lifting bridge: stop, and send it to a professional repairer.</source>
+        <translation>Grietas o un puente que se levanta: para, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>The difference in pull decides where the arm ends up.</source>
+        <translation>La diferencia de tracción decide dónde acaba la palanca.</translation>
+    </message>
+    <message>
+        <source>Gauges decide how hard each string pulls; the bridge does not move.</source>
+        <translation>Los calibres deciden cuánto tira cada cuerda; el puente no se mueve.</translation>
+    </message>
+    <message>
+        <source>Loose screws or a dry shaft are blamed on the new strings later.</source>
+        <translation>Tornillos flojos o un eje seco se achacan luego a las cuerdas nuevas.</translation>
+    </message>
+    <message>
+        <source>everything is ticked</source>
+        <translation>todo está marcado</translation>
+    </message>
+    <message>
+        <source>Loose screws or worn saddles are blamed on the new strings later.</source>
+        <translation>Tornillos flojos o silletas gastadas se achacan luego a las cuerdas nuevas.</translation>
+    </message>
+    <message>
+        <source>methods and minutes are agreed</source>
+        <translation>métodos y minutos acordados</translation>
+    </message>
+    <message>
+        <source>Open the clamps at the nut</source>
+        <translation>Abre las mordazas de la cejuela</translation>
+    </message>
+    <message>
+        <source>A clamped string cannot be slackened.</source>
+        <translation>Una cuerda mordida no se puede aflojar.</translation>
+    </message>
+    <message>
+        <source>every clamp is open</source>
+        <translation>todas las mordazas abiertas</translation>
+    </message>
+    <message>
+        <source>Swing the arm clear of the strings</source>
+        <translation>Aparta la palanca de las cuerdas</translation>
+    </message>
+    <message>
+        <source>Tape open inserts first. Lay the guitar on a soft, clean cloth.</source>
+        <translation>Sujeta antes con cinta los insertos abiertos. Apoya la guitarra en un paño blando y limpio.</translation>
+    </message>
+    <message>
+        <source>Slacken all strings but one</source>
+        <translation>Afloja todas las cuerdas menos una</translation>
+    </message>
+    <message>
+        <source>One string keeps shaft and spring in place.</source>
+        <translation>Una cuerda mantiene eje y muelle en su sitio.</translation>
+    </message>
+    <message>
+        <source>Mark the loose bridge&apos;s place. If the last string must go, hold the shaft. Wear glasses, face clear of the strings.</source>
+        <translation>Marca el sitio del puente suelto. Si la última cuerda debe salir, sujeta el eje. Gafas, cara lejos de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>all but one are loose</source>
+        <translation>todas menos una están sueltas</translation>
+    </message>
+    <message>
+        <source>A stop tailpiece falls when slack: hold it. Arch-top: mark the loose bridge first. Wear glasses, face clear of the strings.</source>
+        <translation>Un cordal de tope cae al aflojar: sujétalo. De tapa arqueada: marca antes el puente suelto. Gafas, cara lejos de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Unwind, open the saddles, lift strings out</source>
+        <translation>Desenrolla, abre las silletas, saca las cuerdas</translation>
+    </message>
+    <message>
+        <source>Half a turn to two turns open a clamp; further out, its insert falls.</source>
+        <translation>De media a dos vueltas abren una mordaza; más allá se cae su inserto.</translation>
+    </message>
+    <message>
+        <source>no old string is left and every insert is in its saddle</source>
+        <translation>no queda cuerda vieja y cada inserto está en su silleta</translation>
+    </message>
+    <message>
+        <source>saddle clamps</source>
+        <translation>mordazas de silleta</translation>
+    </message>
+    <message>
+        <source>Unwind the pegs, push the strings out</source>
+        <translation>Desenrolla las clavijas, empuja las cuerdas fuera</translation>
+    </message>
+    <message>
+        <source>Ball ends come out behind, through the sustain block.</source>
+        <translation>Las bolas salen por detrás, por el bloque de sustain.</translation>
+    </message>
+    <message>
+        <source>Open both ends, lift the strings out</source>
+        <translation>Abre los dos extremos, saca las cuerdas</translation>
+    </message>
+    <message>
+        <source>Set the bridge tuners to their preset</source>
+        <translation>Pon los afinadores del puente en su ajuste previo</translation>
+    </message>
+    <message>
+        <source>They take up the slack and tune: half-way leaves travel both ways.</source>
+        <translation>Recogen la holgura y afinan: a la mitad queda recorrido en ambos sentidos.</translation>
+    </message>
+    <message>
+        <source>Seat each string and clamp it</source>
+        <translation>Asienta cada cuerda y muérdela</translation>
+    </message>
+    <message>
+        <source>A crooked or high string pops out at pitch.</source>
+        <translation>Una cuerda torcida o alta se sale al llegar al tono.</translation>
+    </message>
+    <message>
+        <source>To the natural stop and a nudge: over-tight breaks the saddle. Soft-metal copies: sooner.</source>
+        <translation>Hasta el tope natural y un toque: de más rompe la silleta. Copias de metal blando: antes.</translation>
+    </message>
+    <message>
+        <source>Seat each ball end at the bridge</source>
+        <translation>Asienta cada bola en el puente</translation>
+    </message>
+    <message>
+        <source>Hook each ball end in</source>
+        <translation>Engancha cada bola</translation>
+    </message>
+    <message>
+        <source>Under the retainer bar, on its own side of each screw.</source>
+        <translation>Bajo la barra retenedora, en su lado de cada tornillo.</translation>
+    </message>
+    <message>
+        <source>Lead each string into its clamp</source>
+        <translation>Lleva cada cuerda a su mordaza</translation>
+    </message>
+    <message>
+        <source>A string beside its clamp slips at pitch.</source>
+        <translation>Una cuerda junto a su mordaza resbala al llegar al tono.</translation>
+    </message>
+    <message>
+        <source>every string is in its clamp</source>
+        <translation>cada cuerda en su mordaza</translation>
+    </message>
+    <message>
+        <source>Clamp each string, take up its slack</source>
+        <translation>Muerde cada cuerda, recoge su holgura</translation>
+    </message>
+    <message>
+        <source>There are no string posts: the clamp holds, the bridge tuner takes up.</source>
+        <translation>No hay ejes: la mordaza sujeta, el afinador del puente recoge.</translation>
+    </message>
+    <message>
+        <source>Wear glasses, face clear of the strings.</source>
+        <translation>Gafas puestas, cara lejos de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>all strings are taut</source>
+        <translation>todas las cuerdas están tirantes</translation>
+    </message>
+    <message>
+        <source>The other strings keep shaft and spring in place.</source>
+        <translation>Las otras cuerdas mantienen eje y muelle en su sitio.</translation>
+    </message>
+    <message>
+        <source>The other strings keep the neck as it is.</source>
+        <translation>Las otras cuerdas mantienen el mástil como está.</translation>
+    </message>
+    <message>
+        <source>Set the claw so the plate rests firmly</source>
+        <translation>Ajusta la garra para que la placa apoye firme</translation>
+    </message>
+    <message>
+        <source>The springs hold the plate on the body, with force to spare for bends.</source>
+        <translation>Los muelles sujetan la placa al cuerpo, con fuerza de sobra para estirar notas.</translation>
+    </message>
+    <message>
+        <source>the plate rests, and stays at rest in a bend</source>
+        <translation>la placa apoya, y sigue apoyada al estirar notas</translation>
+    </message>
+    <message>
+        <source>Bring the arm to its height</source>
+        <translation>Lleva la palanca a su altura</translation>
+    </message>
+    <message>
+        <source>Spring and packing decide where the arm is.</source>
+        <translation>Muelle y suplemento deciden dónde está la palanca.</translation>
+    </message>
+    <message>
+        <source>the arm is at its height</source>
+        <translation>la palanca está a su altura</translation>
+    </message>
+    <message>
+        <source>The stabiliser&apos;s springs may drop out: hold them.</source>
+        <translation>Los muelles del estabilizador pueden caerse: sujétalos.</translation>
+    </message>
+    <message>
+        <source>Set the height at the bridge</source>
+        <translation>Ajusta la altura en el puente</translation>
+    </message>
+    <message>
+        <source>Strings slack first, then turn, then retune.</source>
+        <translation>Primero cuerdas flojas, luego girar, luego reafinar.</translation>
+    </message>
+    <message>
+        <source>Height moves pitch, so it comes before the last pass.</source>
+        <translation>La altura mueve el tono, así que va antes de la última pasada.</translation>
+    </message>
+    <message>
+        <source>Strings slack first. Do not turn the studs of a stop tailpiece under tension.</source>
+        <translation>Primero cuerdas flojas. No gires los pernos de un cordal de tope bajo tensión.</translation>
+    </message>
+    <message>
+        <source>A locking saddle has to be slack to move: before the last passes.</source>
+        <translation>Una silleta de bloqueo debe estar floja para moverse: antes de las últimas pasadas.</translation>
+    </message>
+    <message>
+        <source>Place the bridge so octaves are true</source>
+        <translation>Coloca el puente para que las octavas sean exactas</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before the bridge is moved; one stays on.</source>
+        <translation>Afloja las cuerdas antes de mover el puente; una se queda.</translation>
+    </message>
+    <message>
+        <source>strings are within tolerance and the arm is at its height</source>
+        <translation>cuerdas dentro de tolerancia y la palanca a su altura</translation>
+    </message>
+    <message>
+        <source>Tune each string to pitch</source>
+        <translation>Afina cada cuerda a su tono</translation>
+    </message>
+    <message>
+        <source>Nothing moves: each string stays where it is tuned.</source>
+        <translation>Nada se mueve: cada cuerda queda donde se afina.</translation>
+    </message>
+    <message>
+        <source>every string is within tolerance</source>
+        <translation>cada cuerda está dentro de tolerancia</translation>
+    </message>
+    <message>
+        <source>Close each clamp at the nut</source>
+        <translation>Cierra cada mordaza de la cejuela</translation>
+    </message>
+    <message>
+        <source>From here only the bridge tuners tune.</source>
+        <translation>Desde aquí solo afinan los afinadores del puente.</translation>
+    </message>
+    <message>
+        <source>To the natural stop and a nudge: a crushed string breaks there.</source>
+        <translation>Hasta el tope natural y un toque: una cuerda aplastada rompe ahí.</translation>
+    </message>
+    <message>
+        <source>pitch moved no further than the bridge tuners reach</source>
+        <translation>el tono no se movió más de lo que alcanzan los afinadores del puente</translation>
+    </message>
+    <message>
+        <source>Tune at the bridge, held as it is played</source>
+        <translation>Afina en el puente, sujeta como se toca</translation>
+    </message>
+    <message>
+        <source>Bring the arm back over the strings</source>
+        <translation>Vuelve a poner la palanca sobre las cuerdas</translation>
+    </message>
+    <message>
+        <source>Press and lift the arm; check before and after</source>
+        <translation>Aprieta y levanta la palanca; comprueba antes y después</translation>
+    </message>
+    <message>
+        <source>What hangs at nut, bridge or shaft shows now.</source>
+        <translation>Lo que se engancha en cejuela, puente o eje se ve ahora.</translation>
+    </message>
+    <message>
+        <source>Dive and bend; check before and after</source>
+        <translation>Baja y estira notas; comprueba antes y después</translation>
+    </message>
+    <message>
+        <source>The same gauge next time keeps neck and action.</source>
+        <translation>El mismo calibre la próxima vez conserva mástil y acción.</translation>
+    </message>
+    <message>
+        <source>nut caps</source>
+        <translation>pletinas de cejuela</translation>
+    </message>
+    <message>
+        <source>saddles</source>
+        <translation>silletas</translation>
+    </message>
+    <message>
+        <source>bridge posts</source>
+        <translation>postes del puente</translation>
+    </message>
+    <message>
+        <source>back cover</source>
+        <translation>tapa trasera</translation>
+    </message>
+    <message>
+        <source>Cut the bridge end, the ball stays at the headstock</source>
+        <translation>Corta el extremo del puente, la bola queda en la pala</translation>
+    </message>
+    <message>
+        <source>Unlock the nut, caps and bolts in one tray</source>
+        <translation>Desbloquea la cejuela, pletinas y tornillos en una bandeja</translation>
+    </message>
+    <message>
+        <source>Loosen the nut caps until the strings slide</source>
+        <translation>Afloja las pletinas hasta que las cuerdas deslicen</translation>
+    </message>
+    <message>
+        <source>Tighten the nut caps, the right way round</source>
+        <translation>Aprieta las pletinas, del derecho</translation>
+    </message>
+    <message>
+        <source>Lead each string under its loosened cap</source>
+        <translation>Lleva cada cuerda bajo su pletina aflojada</translation>
+    </message>
+    <message>
+        <source>Mask the pickups, rub frets and fretboard lengthwise</source>
+        <translation>Tapa las pastillas, frota trastes y diapasón a lo largo</translation>
+    </message>
+    <message>
+        <source>Wind: first wrap over the string end, then under</source>
+        <translation>Enrolla: la primera sobre la punta, luego debajo</translation>
+    </message>
+    <message>
+        <source>Wind each string, every wrap under the last</source>
+        <translation>Enrolla cada cuerda, cada espira bajo la anterior</translation>
+    </message>
+    <message>
+        <source>Tie each string at its post, take up slack</source>
+        <translation>Anuda cada cuerda en su eje, recoge la holgura</translation>
+    </message>
+    <message>
+        <source>Stretch every string hard along its whole length</source>
+        <translation>Estira cada cuerda fuerte en toda su longitud</translation>
+    </message>
+    <message>
+        <source>Press every string down behind nut and saddle</source>
+        <translation>Aprieta cada cuerda tras cejuela y silleta</translation>
+    </message>
+    <message>
+        <source>Take the block out for good</source>
+        <translation>Saca el taco del todo</translation>
+    </message>
+    <message>
+        <source>Bring each string up; look without the block</source>
+        <translation>Sube cada cuerda; mira sin el taco</translation>
+    </message>
+    <message>
+        <source>Bring strings up singly, look along the plate</source>
+        <translation>Sube las cuerdas de una en una, mira a lo largo de la placa</translation>
+    </message>
+    <message>
+        <source>Bring each string up and stretch it</source>
+        <translation>Sube cada cuerda y estírala</translation>
+    </message>
+    <message>
+        <source>Slacken a whole step, turn the claw, retune</source>
+        <translation>Baja un tono, gira la garra, reafina</translation>
+    </message>
+    <message>
+        <source>Fine-tune on the bench, leaving the offset below</source>
+        <translation>Microafina en el banco, dejando la diferencia de abajo</translation>
+    </message>
+    <message>
+        <source>hex key for the %1 (size not noted yet)</source>
+        <translation>llave hexagonal para %1 (medida sin anotar)</translation>
+    </message>
+    <message>
+        <source>%1 for the %2</source>
+        <translation>%1 para %2</translation>
+    </message>
+    <message>
+        <source>Change %1</source>
+        <translation>Cambiar %1</translation>
+    </message>
+    <message>
+        <source>Change %1 and bring it to pitch</source>
+        <translation>Cambia %1 y llévala a su tono</translation>
+    </message>
+    <message>
+        <source>Intake</source>
+        <translation>Recepción</translation>
+    </message>
+    <message>
+        <source>Plan</source>
+        <translation>Plan</translation>
+    </message>
+    <message>
+        <source>Strip</source>
+        <translation>Desmontar</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Balance</source>
+        <translation>Equilibrio</translation>
+    </message>
+    <message>
+        <source>Lock</source>
+        <translation>Bloquear</translation>
+    </message>
+    <message>
+        <source>tension on</source>
+        <translation>hay tensión</translation>
+    </message>
+    <message>
+        <source>BLOCK IN</source>
+        <translation>TACO DENTRO</translation>
+    </message>
+    <message>
+        <source>NUT UNLOCKED</source>
+        <translation>CEJUELA SIN BLOQUEAR</translation>
+    </message>
+    <message>
+        <source>INSERTS OPEN</source>
+        <translation>INSERTOS ABIERTOS</translation>
+    </message>
+    <message>
+        <source>strings not settled</source>
+        <translation>cuerdas sin asentar</translation>
+    </message>
+    <message>
+        <source>back cover off</source>
+        <translation>tapa trasera fuera</translation>
+    </message>
+    <message>
+        <source>arm in</source>
+        <translation>palanca puesta</translation>
+    </message>
+</context>
+<context>
+    <name>TimeBars</name>
+    <message>
+        <source>No finished job tells its times yet.</source>
+        <translation>Aún ningún trabajo terminado dice sus tiempos.</translation>
+    </message>
+    <message>
+        <source>minutes × jobs</source>
+        <translation>minutos × trabajos</translation>
+    </message>
+    <message>
+        <source>%1: median %2 min, from %3 to %4</source>
+        <translation>%1: mediana %2 min, de %3 a %4</translation>
+    </message>
+    <message>
+        <source>%1 × %2</source>
+        <translation>%1 × %2</translation>
+    </message>
+</context>
+<context>
+    <name>TrialChart</name>
+    <message>
+        <source>median %1 passes, %2 min</source>
+        <translation>mediana %1 pasadas, %2 min</translation>
+    </message>
+    <message>
+        <source>Not compared yet. Simulated guitars like this one, tuned by each method and by the adviser.</source>
+        <translation>Aún sin comparar. Guitarras simuladas como esta, afinadas por cada método y por el consejero.</translation>
+    </message>
+    <message>
+        <source>No trial has been played yet.</source>
+        <translation>Aún no se ha jugado ninguna prueba.</translation>
+    </message>
+    <message>
+        <source>adviser</source>
+        <translation>consejero</translation>
+    </message>
+    <message>
+        <source>%1 of %2 guitars in more than %3 passes</source>
+        <translation>%1 de %2 guitarras en más de %3 pasadas</translation>
+    </message>
+    <message>
+        <source>%1 of %2 guitars in %3 passes at most</source>
+        <translation>%1 de %2 guitarras en %3 pasadas como mucho</translation>
+    </message>
+    <message>
+        <source>passes until in tune and level, calculated</source>
+        <translation>pasadas hasta afinada y nivelada, calculado</translation>
+    </message>
+    <message>
+        <source>Trial on %1 simulated guitars. Adviser: %2.</source>
+        <translation>Prueba con %1 guitarras simuladas. Consejero: %2.</translation>
+    </message>
+</context>
+<context>
+    <name>Troubleshooting</name>
+    <message>
+        <source>The bridge sinks or drops off its bridge posts when strings come off</source>
+        <translation>El puente se hunde o cae de sus postes al quitar cuerdas</translation>
+    </message>
+    <message>
+        <source>It was not blocked.</source>
+        <translation>No estaba calzado.</translation>
+    </message>
+    <message>
+        <source>Ease the springs or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
+        <translation>Alivia los muelles o aprieta la palanca, vuelve los filos a los postes, pon el taco, sigue.</translation>
+    </message>
+    <message>
+        <source>Block before the first string goes slack, or change one string at a time.</source>
+        <translation>Pon el taco antes de que afloje la primera cuerda, o cambia una cuerda cada vez.</translation>
+    </message>
+    <message>
+        <source>A spring has fallen out</source>
+        <translation>Se ha caído un muelle</translation>
+    </message>
+    <message>
+        <source>Its tension was lost.</source>
+        <translation>Perdió su tensión.</translation>
+    </message>
+    <message>
+        <source>Hook it back with pliers and a cloth, eyes turned away.</source>
+        <translation>Engánchalo con alicates y un paño, ojos apartados.</translation>
+    </message>
+    <message>
+        <source>Keep some tension on, or push the arm down and block first.</source>
+        <translation>Deja algo de tensión, o aprieta antes la palanca y pon el taco.</translation>
+    </message>
+    <message>
+        <source>One string off upsets all the others</source>
+        <translation>Una cuerda quitada desajusta las demás</translation>
+    </message>
+    <message>
+        <source>They share one bridge.</source>
+        <translation>Comparten un puente.</translation>
+    </message>
+    <message>
+        <source>Let them be; they come back with the last string.</source>
+        <translation>Déjalas; vuelven con la última cuerda.</translation>
+    </message>
+    <message>
+        <source>Judge nothing before all are on.</source>
+        <translation>No juzgues nada antes de que estén todas.</translation>
+    </message>
+    <message>
+        <source>A string pings and goes flat, or pops out</source>
+        <translation>Una cuerda chasquea y baja, o se sale</translation>
+    </message>
+    <message>
+        <source>It was not on the bottom, the clamp is loose or crooked, or the ball sits on an edge.</source>
+        <translation>No llegaba al fondo, la mordaza está floja o torcida, o la bola apoya en un borde.</translation>
+    </message>
+    <message>
+        <source>Slacken, reseat it straight and to the bottom, clamp until it stops, pull to test.</source>
+        <translation>Afloja, asiéntala recta y al fondo, muerde hasta que se pare, tira para probar.</translation>
+    </message>
+    <message>
+        <source>Pull every string by hand before tuning.</source>
+        <translation>Tira a mano de cada cuerda antes de afinar.</translation>
+    </message>
+    <message>
+        <source>A string slips at its string post</source>
+        <translation>Una cuerda resbala en su eje</translation>
+    </message>
+    <message>
+        <source>Too few wraps.</source>
+        <translation>Pocas espiras.</translation>
+    </message>
+    <message>
+        <source>Rewind with one wrap more, first wrap over the string end.</source>
+        <translation>Enrolla otra vez con una espira más, la primera sobre la punta.</translation>
+    </message>
+    <message>
+        <source>Slack by the figure, tension while winding.</source>
+        <translation>Holgura según la cifra, tensión al enrollar.</translation>
+    </message>
+    <message>
+        <source>A string breaks while it is tuned</source>
+        <translation>Una cuerda se rompe al afinarla</translation>
+    </message>
+    <message>
+        <source>Wrong octave, wrong string in that place, or a kink.</source>
+        <translation>Octava equivocada, cuerda equivocada en ese sitio, o un pliegue.</translation>
+    </message>
+    <message>
+        <source>Take the pieces out, measure the next one&apos;s gauge, watch the octave.</source>
+        <translation>Saca los trozos, mide el calibre de la siguiente, mira la octava.</translation>
+    </message>
+    <message>
+        <source>Gauge by caliper, first pass with an eye on the octave.</source>
+        <translation>Calibre con calibrador, primera pasada con un ojo en la octava.</translation>
+    </message>
+    <message>
+        <source>A string breaks at the nut</source>
+        <translation>Una cuerda se rompe en la cejuela</translation>
+    </message>
+    <message>
+        <source>Caps too tight, or a cap the wrong way round.</source>
+        <translation>Pletinas demasiado apretadas, o una al revés.</translation>
+    </message>
+    <message>
+        <source>New string; file no edge, look at cap and groove.</source>
+        <translation>Cuerda nueva; no limes ningún borde, mira pletina y surco.</translation>
+    </message>
+    <message>
+        <source>Caps in their order, natural stop and a nudge.</source>
+        <translation>Pletinas en su orden, tope natural y un toque.</translation>
+    </message>
+    <message>
+        <source>A saddle clamp broke or a bolt turns round and round</source>
+        <translation>Una mordaza de silleta se rompió o un tornillo gira sin fin</translation>
+    </message>
+    <message>
+        <source>It was forced.</source>
+        <translation>Se forzó.</translation>
+    </message>
+    <message>
+        <source>Replace insert, bolt or saddle; do not hope.</source>
+        <translation>Cambia inserto, tornillo o silleta; no confíes en la suerte.</translation>
+    </message>
+    <message>
+        <source>Until it stops by itself and a slight nudge.</source>
+        <translation>Hasta que se pare solo y un ligero toque.</translation>
+    </message>
+    <message>
+        <source>An insert is missing</source>
+        <translation>Falta un inserto</translation>
+    </message>
+    <message>
+        <source>The guitar was turned over with clamps open.</source>
+        <translation>Se dio la vuelta a la guitarra con las mordazas abiertas.</translation>
+    </message>
+    <message>
+        <source>Look under the bench, shake the guitar over a tray; take a spare.</source>
+        <translation>Mira bajo el banco, sacude la guitarra sobre una bandeja; usa uno de repuesto.</translation>
+    </message>
+    <message>
+        <source>Tape them, or do not turn it over.</source>
+        <translation>Sujétalos con cinta, o no le des la vuelta.</translation>
+    </message>
+    <message>
+        <source>The plate leans forward after the change</source>
+        <translation>La placa se inclina adelante tras el cambio</translation>
+    </message>
+    <message>
+        <source>The new strings pull more.</source>
+        <translation>Las cuerdas nuevas tiran más.</translation>
+    </message>
+    <message>
+        <source>Tighten both claw screws by the figure.</source>
+        <translation>Aprieta los dos tornillos de la garra según la cifra.</translation>
+    </message>
+    <message>
+        <source>See the plan before the strings come off.</source>
+        <translation>Mira el plan antes de quitar las cuerdas.</translation>
+    </message>
+    <message>
+        <source>The plate has sunk after the change</source>
+        <translation>La placa se ha hundido tras el cambio</translation>
+    </message>
+    <message>
+        <source>The new strings pull less.</source>
+        <translation>Las cuerdas nuevas tiran menos.</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws by the figure.</source>
+        <translation>Afloja los dos tornillos de la garra según la cifra.</translation>
+    </message>
+    <message>
+        <source>Tuning never ends</source>
+        <translation>Afinar no acaba nunca</translation>
+    </message>
+    <message>
+        <source>Each string moves the bridge and flattens the others.</source>
+        <translation>Cada cuerda mueve el puente y baja las demás.</translation>
+    </message>
+    <message>
+        <source>Tune to aims, each string to where it has to be for all to land.</source>
+        <translation>Afina a objetivos, cada cuerda donde debe estar para que todas lleguen.</translation>
+    </message>
+    <message>
+        <source>Aims from the first pass on.</source>
+        <translation>Objetivos desde la primera pasada.</translation>
+    </message>
+    <message>
+        <source>The lowest string falls by semitones while the others come up</source>
+        <translation>La cuerda más grave cae semitonos mientras suben las demás</translation>
+    </message>
+    <message>
+        <source>The bridge comes forward under the rising pull.</source>
+        <translation>El puente se adelanta bajo la tracción que sube.</translation>
+    </message>
+    <message>
+        <source>Let it fall; its aim says how sharp it has to be.</source>
+        <translation>Déjala caer; su objetivo dice cuánto debe estar alta.</translation>
+    </message>
+    <message>
+        <source>Do not chase it.</source>
+        <translation>No la persigas.</translation>
+    </message>
+    <message>
+        <source>One plain string never holds</source>
+        <translation>Una cuerda lisa no aguanta nunca</translation>
+    </message>
+    <message>
+        <source>The highest stiffness for its tension: it answers most to every move of the plate.</source>
+        <translation>La mayor rigidez para su tensión: es la que más responde a cada movimiento de la placa.</translation>
+    </message>
+    <message>
+        <source>Tune it last and by its aim; see that it does not slip.</source>
+        <translation>Afínala la última y a su objetivo; mira que no resbale.</translation>
+    </message>
+    <message>
+        <source>Settle it well.</source>
+        <translation>Asiéntala bien.</translation>
+    </message>
+    <message>
+        <source>Out of tune again after locking</source>
+        <translation>Desafinada otra vez tras bloquear</translation>
+    </message>
+    <message>
+        <source>It was not settled.</source>
+        <translation>No estaba asentada.</translation>
+    </message>
+    <message>
+        <source>Unlock, stretch, tune, lock again.</source>
+        <translation>Desbloquea, estira, afina, bloquea otra vez.</translation>
+    </message>
+    <message>
+        <source>Lock only when stretches change nothing.</source>
+        <translation>Bloquea solo cuando estirar no cambie nada.</translation>
+    </message>
+    <message>
+        <source>Locking pulls the strings sharp</source>
+        <translation>Bloquear sube las cuerdas</translation>
+    </message>
+    <message>
+        <source>Strings are off the floor of their slots.</source>
+        <translation>Las cuerdas no tocan el fondo de sus ranuras.</translation>
+    </message>
+    <message>
+        <source>Press them down with the retainer bar; set each flat by its shift before locking.</source>
+        <translation>Apriétalas con la barra retenedora; deja cada una baja su desvío antes de bloquear.</translation>
+    </message>
+    <message>
+        <source>See the strings on the floor before the caps close.</source>
+        <translation>Ve las cuerdas en el fondo antes de cerrar las pletinas.</translation>
+    </message>
+    <message>
+        <source>A fine tuner is at its end</source>
+        <translation>Un microafinador está en su final</translation>
+    </message>
+    <message>
+        <source>It was not preset, or the pitch had moved far.</source>
+        <translation>No estaba en su ajuste previo, o el tono se había ido lejos.</translation>
+    </message>
+    <message>
+        <source>Unlock, preset, tune at the pegs, lock again.</source>
+        <translation>Desbloquea, ajuste previo, afina en las clavijas, bloquea otra vez.</translation>
+    </message>
+    <message>
+        <source>Preset before the pegs.</source>
+        <translation>Ajuste previo antes de las clavijas.</translation>
+    </message>
+    <message>
+        <source>All strings are sharp when the block comes out</source>
+        <translation>Todas las cuerdas quedan altas al salir el taco</translation>
+    </message>
+    <message>
+        <source>The plate stood forward on it.</source>
+        <translation>La placa estaba adelantada sobre él.</translation>
+    </message>
+    <message>
+        <source>Go on: the next pass brings them down.</source>
+        <translation>Sigue: la próxima pasada las baja.</translation>
+    </message>
+    <message>
+        <source>A neutral block, or aims under the block.</source>
+        <translation>Un taco neutro, u objetivos sobre el taco.</translation>
+    </message>
+    <message>
+        <source>The bridge does not move at all</source>
+        <translation>El puente no se mueve nada</translation>
+    </message>
+    <message>
+        <source>The block is still in.</source>
+        <translation>El taco sigue dentro.</translation>
+    </message>
+    <message>
+        <source>Arm forward, pull it out.</source>
+        <translation>Palanca adelante, sácalo.</translation>
+    </message>
+    <message>
+        <source>The strip at the top says so while it is in.</source>
+        <translation>La franja de arriba lo dice mientras está dentro.</translation>
+    </message>
+    <message>
+        <source>A string buzzes against something at the bridge</source>
+        <translation>Una cuerda zumba contra algo en el puente</translation>
+    </message>
+    <message>
+        <source>The arm is under it, or two are crossed under the retainer bar.</source>
+        <translation>La palanca está debajo, o dos se cruzan bajo la barra retenedora.</translation>
+    </message>
+    <message>
+        <source>Slacken, lead it anew.</source>
+        <translation>Afloja, guíala otra vez.</translation>
+    </message>
+    <message>
+        <source>Look along the strings before tension.</source>
+        <translation>Mira a lo largo de las cuerdas antes de tensar.</translation>
+    </message>
+    <message>
+        <source>The string end is too short to wind, or coils up long</source>
+        <translation>La punta es corta para enrollar, o se enrosca larga</translation>
+    </message>
+    <message>
+        <source>Cut before it was measured, or slack by guess.</source>
+        <translation>Se cortó antes de medir, o la holgura fue a ojo.</translation>
+    </message>
+    <message>
+        <source>Too short: another string. Too long: trim.</source>
+        <translation>Corta: otra cuerda. Larga: recórtala.</translation>
+    </message>
+    <message>
+        <source>Slack by the figure.</source>
+        <translation>Holgura según la cifra.</translation>
+    </message>
+    <message>
+        <source>A bend in the string over one fret</source>
+        <translation>Un doblez en la cuerda sobre un traste</translation>
+    </message>
+    <message>
+        <source>It was pulled in one place.</source>
+        <translation>Se tiró de ella en un solo punto.</translation>
+    </message>
+    <message>
+        <source>Replace it; a kink does not go away.</source>
+        <translation>Cámbiala; un pliegue no se va.</translation>
+    </message>
+    <message>
+        <source>Stretch along the whole length.</source>
+        <translation>Estira en toda la longitud.</translation>
+    </message>
+    <message>
+        <source>A string sticks in the sustain block</source>
+        <translation>Una cuerda se atasca en el bloque de sustain</translation>
+    </message>
+    <message>
+        <source>It was forced, or its winding caught.</source>
+        <translation>Se forzó, o se enganchó su entorchado.</translation>
+    </message>
+    <message>
+        <source>Back it out, push from the front with a thicker offcut.</source>
+        <translation>Hacia atrás, empuja por delante con un retal más grueso.</translation>
+    </message>
+    <message>
+        <source>Never force.</source>
+        <translation>Nunca a la fuerza.</translation>
+    </message>
+    <message>
+        <source>Scratches on headstock or top</source>
+        <translation>Arañazos en pala o tapa</translation>
+    </message>
+    <message>
+        <source>A bent end was dragged over it.</source>
+        <translation>Se arrastró encima una punta doblada.</translation>
+    </message>
+    <message>
+        <source>Polish by hand, or refer it.</source>
+        <translation>Pule a mano, o derívala.</translation>
+    </message>
+    <message>
+        <source>Cut in the middle, clip string ends, take ends off by hand.</source>
+        <translation>Corta por el medio, recorta las puntas, sácalas a mano.</translation>
+    </message>
+    <message>
+        <source>Filings on the pickups</source>
+        <translation>Limaduras en las pastillas</translation>
+    </message>
+    <message>
+        <source>Wool without tape.</source>
+        <translation>Lana sin cinta.</translation>
+    </message>
+    <message>
+        <source>Lift them with tape, again and again.</source>
+        <translation>Levántalas con cinta, una y otra vez.</translation>
+    </message>
+    <message>
+        <source>Mask before, wipe before unmasking.</source>
+        <translation>Tapa antes, limpia antes de quitar la cinta.</translation>
+    </message>
+    <message>
+        <source>Returns flat after a dive</source>
+        <translation>Vuelve baja tras una bajada</translation>
+    </message>
+    <message>
+        <source>It hangs at nut or saddle.</source>
+        <translation>Se engancha en cejuela o silleta.</translation>
+    </message>
+    <message>
+        <source>Pull up slightly; graphite in the slot, look at angle and edges.</source>
+        <translation>Sube un poco; grafito en la ranura, mira ángulo y bordes.</translation>
+    </message>
+    <message>
+        <source>Less angle, less friction, neat wraps.</source>
+        <translation>Menos ángulo, menos fricción, espiras limpias.</translation>
+    </message>
+    <message>
+        <source>Returns sharp after a pull-up, or anywhere at random</source>
+        <translation>Vuelve alta tras una subida, o a cualquier sitio</translation>
+    </message>
+    <message>
+        <source>Worn knife edges or bridge posts.</source>
+        <translation>Filos o postes del puente gastados.</translation>
+    </message>
+    <message>
+        <source>Refer it to a professional repairer.</source>
+        <translation>Llévala a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Never turn bridge posts under full tension.</source>
+        <translation>Nunca gires los postes del puente a plena tensión.</translation>
+    </message>
+    <message>
+        <source>Everything is off by about a whole step</source>
+        <translation>Todo está desviado alrededor de un tono</translation>
+    </message>
+    <message>
+        <source>The balance was made for another set or tuning.</source>
+        <translation>El equilibrio era para otro juego u otra afinación.</translation>
+    </message>
+    <message>
+        <source>Unlock and rebalance.</source>
+        <translation>Desbloquea y reequilibra.</translation>
+    </message>
+    <message>
+        <source>Note set and tuning on the card.</source>
+        <translation>Anota juego y afinación en la ficha.</translation>
+    </message>
+    <message>
+        <source>The gauge does not fit any set</source>
+        <translation>El calibre no encaja con ningún juego</translation>
+    </message>
+    <message>
+        <source>Millimetres and thousandths were mixed up.</source>
+        <translation>Se mezclaron milímetros y milésimas.</translation>
+    </message>
+    <message>
+        <source>Measure two strings and see which set holds both.</source>
+        <translation>Mide dos cuerdas y mira qué juego tiene ambas.</translation>
+    </message>
+    <message>
+        <source>Write the unit with the figure.</source>
+        <translation>Escribe la unidad con la cifra.</translation>
+    </message>
+    <message>
+        <source>Two neighbouring strings feel wrong</source>
+        <translation>Dos cuerdas vecinas se sienten raras</translation>
+    </message>
+    <message>
+        <source>They were swapped.</source>
+        <translation>Se cambiaron de sitio.</translation>
+    </message>
+    <message>
+        <source>Measure, slacken, swap.</source>
+        <translation>Mide, afloja, cámbialas.</translation>
+    </message>
+    <message>
+        <source>Lay the set out by gauge.</source>
+        <translation>Dispón el juego por calibre.</translation>
+    </message>
+    <message>
+        <source>A cap has cut into a string</source>
+        <translation>Una pletina ha cortado una cuerda</translation>
+    </message>
+    <message>
+        <source>It was on the wrong way round or in another place.</source>
+        <translation>Estaba al revés o en otro sitio.</translation>
+    </message>
+    <message>
+        <source>Right place, ridge along the strings; a gouged cap is replaced.</source>
+        <translation>Sitio correcto, nervio a lo largo de las cuerdas; una pletina marcada se cambia.</translation>
+    </message>
+    <message>
+        <source>Lay caps out in order.</source>
+        <translation>Dispón las pletinas en orden.</translation>
+    </message>
+    <message>
+        <source>Pitch drifts over days though all is locked</source>
+        <translation>El tono se mueve en días aunque todo está bloqueado</translation>
+    </message>
+    <message>
+        <source>Neck screws loose, or the neck still moves.</source>
+        <translation>Tornillos del mástil flojos, o el mástil aún se mueve.</translation>
+    </message>
+    <message>
+        <source>Snug the screws, tune again; a neck that moves is for a repairer.</source>
+        <translation>Aprieta los tornillos, afina otra vez; un mástil que se mueve es para un reparador.</translation>
+    </message>
+    <message>
+        <source>Check the screws at intake.</source>
+        <translation>Mira los tornillos en la recepción.</translation>
+    </message>
+    <message>
+        <source>The arm is too high on a roller shaft</source>
+        <translation>La palanca está demasiado alta en un eje rodante</translation>
+    </message>
+    <message>
+        <source>The spring is too long for this set.</source>
+        <translation>El muelle es largo para este juego.</translation>
+    </message>
+    <message>
+        <source>A shorter spring; never cut it or bend the arm.</source>
+        <translation>Un muelle más corto; nunca lo cortes ni dobles la palanca.</translation>
+    </message>
+    <message>
+        <source>Choose the spring by the plan.</source>
+        <translation>Elige el muelle según el plan.</translation>
+    </message>
+</context>
+<context>
+    <name>Warnings</name>
+    <message>
+        <source>Tape the open saddle inserts first: they fall out when the guitar is turned over.</source>
+        <translation>Sujeta antes con cinta los insertos abiertos: se caen al dar la vuelta a la guitarra.</translation>
+    </message>
+    <message>
+        <source>Settle the strings first: they still stretch, and level and pitch go with them.</source>
+        <translation>Asienta antes las cuerdas: aún ceden, y con ellas nivel y tono.</translation>
+    </message>
+    <message>
+        <source>Take the block out first: everything moves once it is out.</source>
+        <translation>Saca antes el taco: todo se mueve cuando sale.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings first: a string cut under tension whips, and the bridge jumps.</source>
+        <translation>Afloja antes las cuerdas: una cuerda cortada bajo tensión da un latigazo y el puente salta.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.</source>
+        <translation>Afloja las cuerdas antes de girar los postes, luego reafina: ellos y los filos se gastan.</translation>
+    </message>
+    <message>
+        <source>Lock the nut first: a dive pulls the strings through an open one.</source>
+        <translation>Bloquea antes la cejuela: una bajada hace pasar las cuerdas por una abierta.</translation>
+    </message>
+    <message>
+        <source>Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.</source>
+        <translation>Calza antes el puente: nada lo tiene quieto, se hunde o cae de sus postes.</translation>
+    </message>
+    <message>
+        <source>Keep one string on, or hold the shaft: with all tension gone its spring falls out.</source>
+        <translation>Deja una cuerda puesta o sujeta el eje: sin ninguna tensión se cae su muelle.</translation>
+    </message>
+    <message>
+        <source>Not ready to lock: %1.</source>
+        <translation>Aún no se puede bloquear: %1.</translation>
+    </message>
+    <message>
+        <source>the plate is off level</source>
+        <translation>la placa no está nivelada</translation>
+    </message>
+    <message>
+        <source>strings are out of tune</source>
+        <translation>hay cuerdas desafinadas</translation>
+    </message>
+    <message>
+        <source>what was done last has not been checked</source>
+        <translation>lo último que se hizo no se ha comprobado</translation>
+    </message>
+    <message>
+        <source>the strings are not settled</source>
+        <translation>las cuerdas no están asentadas</translation>
+    </message>
+    <message>
+        <source>the block is in</source>
+        <translation>el taco está dentro</translation>
+    </message>
+    <message>
+        <source>fine tuners are not at their preset</source>
+        <translation>los microafinadores no están en su ajuste previo</translation>
+    </message>
+</context>
+<context>
+    <name>Wording</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>Nothing left to do</source>
+        <translation>No queda nada por hacer</translation>
+    </message>
+    <message>
+        <source>No number of passes helps; see Plan</source>
+        <translation>Ningún número de pasadas ayuda; mira el plan</translation>
+    </message>
+    <message>
+        <source>More work is not likely to help</source>
+        <translation>Más trabajo no parece que ayude</translation>
+    </message>
+    <message>
+        <source>Working out what is left…</source>
+        <translation>Calculando lo que queda…</translation>
+    </message>
+    <message>
+        <source>, %1 claw visits</source>
+        <translation>, %1 visitas a la garra</translation>
+    </message>
+    <message>
+        <source>To go, 8 times in 10: %1 pegs%2, %3 min</source>
+        <translation>Falta, 8 de cada 10 veces: %1 clavijas%2, %3 min</translation>
+    </message>
+    <message>
+        <source>No claw on this bridge</source>
+        <translation>Este puente no tiene garra</translation>
+    </message>
+    <message>
+        <source>No stable float</source>
+        <translation>Sin flotación estable</translation>
+    </message>
+    <message>
+        <source>No claw change</source>
+        <translation>La garra se queda</translation>
+    </message>
+    <message>
+        <source>Small claw adjustment</source>
+        <translation>Pequeño ajuste de garra</translation>
+    </message>
+    <message>
+        <source>Rebalance: claw work first</source>
+        <translation>Reequilibrar: primero la garra</translation>
+    </message>
+    <message>
+        <source>The strings pull as before, %1</source>
+        <translation>Las cuerdas tiran como antes, %1</translation>
+    </message>
+    <message>
+        <source>The strings pull %1 %2 (%3 %) in all</source>
+        <translation>Las cuerdas tiran %1 %2 (%3 %) en total</translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation>más</translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation>menos</translation>
+    </message>
+    <message>
+        <source>Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a spring and let the claw out, take stiffer springs, or a lighter set.</source>
+        <translation>Reafinada, la flotación es inestable: su rigidez es %1 N·m/rad y debe estar por encima de 0. Añade un muelle y afloja la garra, pon muelles más duros o un juego más ligero.</translation>
+    </message>
+    <message>
+        <source>Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.</source>
+        <translation>Hasta con la garra en lo más apretado ganan las cuerdas por %1. Añade un muelle o ponlos más duros.</translation>
+    </message>
+    <message>
+        <source>Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.</source>
+        <translation>Hasta con la garra en lo más flojo ganan los muelles por %1. Quita un muelle o ponlos más blandos.</translation>
+    </message>
+    <message>
+        <source>It would balance only with a spring half loose. Take that spring out, or one softer than it.</source>
+        <translation>Solo se equilibraría con un muelle medio suelto. Quita ese muelle, o uno más blando.</translation>
+    </message>
+    <message>
+        <source>No spring pulls at any claw position. Hook springs in, or check their geometry.</source>
+        <translation>Ningún muelle tira en ninguna posición de la garra. Engancha muelles o comprueba sus medidas.</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>como está</translation>
+    </message>
+    <message>
+        <source>%1 such springs</source>
+        <translation>%1 muelles así</translation>
+    </message>
+    <message>
+        <source>springs %1 % stiffer</source>
+        <translation>muelles un %1 % más duros</translation>
+    </message>
+    <message>
+        <source>gauges at %1 %</source>
+        <translation>calibres al %1 %</translation>
+    </message>
+    <message>
+        <source>decked on the body</source>
+        <translation>apoyado en el cuerpo</translation>
+    </message>
+    <message>
+        <source>stabiliser %1</source>
+        <translation>estabilizador %1</translation>
+    </message>
+    <message>
+        <source>springs %1 % too soft</source>
+        <translation>muelles un %1 % demasiado blandos</translation>
+    </message>
+    <message>
+        <source>strings that pull %1 % too hard</source>
+        <translation>cuerdas que tiran un %1 % de más</translation>
+    </message>
+    <message>
+        <source>hooks %1 too shallow</source>
+        <translation>ganchos %1 demasiado someros</translation>
+    </message>
+    <message>
+        <source>saddles %1 too far behind the pivot</source>
+        <translation>silletas %1 demasiado detrás del pivote</translation>
+    </message>
+    <message>
+        <source>No single change within reason makes it comfortable.</source>
+        <translation>Ningún cambio razonable por sí solo lo hace cómodo.</translation>
+    </message>
+    <message>
+        <source>Any one of these makes it so: %1.</source>
+        <translation>Cualquiera de estos lo consigue: %1.</translation>
+    </message>
+    <message>
+        <source>Retuned, the stiffness is %1 N·m/rad; comfortable is %2. </source>
+        <translation>Reafinada, la rigidez es %1 N·m/rad; cómodo es %2. </translation>
+    </message>
+    <message>
+        <source>Tune each string to pitch: nothing moves</source>
+        <translation>Afina cada cuerda a su tono: nada se mueve</translation>
+    </message>
+    <message>
+        <source>In tune the arm is at %1, its tip %2 above the top</source>
+        <translation>Afinada, la palanca está en %1, su punta %2 sobre la tapa</translation>
+    </message>
+    <message>
+        <source>With every string at pitch.</source>
+        <translation>Con todas las cuerdas en su tono.</translation>
+    </message>
+    <message>
+        <source>At pitch on this claw the plate is at %1.</source>
+        <translation>En su tono, con esta garra la placa está en %1.</translation>
+    </message>
+    <message>
+        <source>At pitch on this claw the plate runs to its stop.</source>
+        <translation>En su tono, con esta garra la placa corre a su tope.</translation>
+    </message>
+    <message>
+        <source>%1 for level.</source>
+        <translation>%1 para nivelar.</translation>
+    </message>
+    <message>
+        <source>Float stiffness %1 N·m/rad.</source>
+        <translation>Rigidez de la flotación %1 N·m/rad.</translation>
+    </message>
+    <message>
+        <source>After one pass exactly to pitch, before anything is done again:</source>
+        <translation>Tras una pasada exacta al tono, antes de repetir nada:</translation>
+    </message>
+    <message>
+        <source>After one pass to pitch the plate is at %1</source>
+        <translation>Tras una pasada al tono la placa está en %1</translation>
+    </message>
+    <message>
+        <source>; however often you retune, it ends on its %1.</source>
+        <translation>; por mucho que se reafine, acaba en su tope: %1.</translation>
+    </message>
+    <message>
+        <source>forward stop</source>
+        <translation>tope delantero</translation>
+    </message>
+    <message>
+        <source>rear stop</source>
+        <translation>tope trasero</translation>
+    </message>
+    <message>
+        <source>; retuned until it holds, it ends at %1.</source>
+        <translation>; reafinada hasta que aguanta, acaba en %1.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::AppContext</name>
+    <message>
+        <source>%1. It is now at %2; your own sets and tunings begin anew.</source>
+        <translation>%1. Ahora está en %2; tus juegos y afinaciones propios empiezan de nuevo.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::BenchPage</name>
+    <message>
+        <source>Side section of the bridge</source>
+        <translation>Corte lateral del puente</translation>
+    </message>
+    <message>
+        <source>The way home</source>
+        <translation>El camino a casa</translation>
+    </message>
+    <message>
+        <source>Moment chart</source>
+        <translation>Gráfico de momentos</translation>
+    </message>
+    <message>
+        <source>What the last act moved</source>
+        <translation>Lo que movió la última acción</translation>
+    </message>
+    <message>
+        <source>The way &amp;home</source>
+        <translation>El camino a &amp;casa</translation>
+    </message>
+    <message>
+        <source>Wh&amp;y</source>
+        <translation>Por q&amp;ué</translation>
+    </message>
+    <message>
+        <source>Reading</source>
+        <translation>Lectura</translation>
+    </message>
+    <message>
+        <source>Done  (Space)</source>
+        <translation>Hecho  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Answer  (F9)</source>
+        <translation>Respuesta  (F9)</translation>
+    </message>
+    <message>
+        <source>The simulated guitar does what is asked and reads it off</source>
+        <translation>La guitarra simulada hace lo pedido y lo lee</translation>
+    </message>
+    <message>
+        <source>What to touch</source>
+        <translation>Qué tocar</translation>
+    </message>
+    <message>
+        <source>Sunk  (S)</source>
+        <translation>Hundida  (S)</translation>
+    </message>
+    <message>
+        <source>Level  (L)</source>
+        <translation>A nivel  (L)</translation>
+    </message>
+    <message>
+        <source>Forward  (F)</source>
+        <translation>Adelantada  (F)</translation>
+    </message>
+    <message>
+        <source>Off a side photo…</source>
+        <translation>De una foto lateral…</translation>
+    </message>
+    <message>
+        <source>plate sunk, by eye</source>
+        <translation>placa hundida, a ojo</translation>
+    </message>
+    <message>
+        <source>plate level, by eye</source>
+        <translation>placa nivelada, a ojo</translation>
+    </message>
+    <message>
+        <source>plate forward, by eye</source>
+        <translation>placa adelantada, a ojo</translation>
+    </message>
+    <message>
+        <source>look at the plate</source>
+        <translation>mirar la placa</translation>
+    </message>
+    <message>
+        <source>%1 until %2</source>
+        <translation>%1 hasta %2</translation>
+    </message>
+    <message>
+        <source>after this act</source>
+        <translation>tras esta acción</translation>
+    </message>
+    <message>
+        <source>Se&amp;ttling</source>
+        <translation>Asen&amp;tado</translation>
+    </message>
+    <message>
+        <source>reading of %1</source>
+        <translation>lectura de %1</translation>
+    </message>
+    <message>
+        <source>gap under the rear edge, %1</source>
+        <translation>hueco bajo el borde trasero, %1</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>It is right  (Space)</source>
+        <translation>Es correcto  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Cannot be measured here  (Space)</source>
+        <translation>Aquí no se puede medir  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Step done  (Space)</source>
+        <translation>Paso hecho  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Taken.</source>
+        <translation>Tomado.</translation>
+    </message>
+    <message>
+        <source>Taken: %1</source>
+        <translation>Tomado: %1</translation>
+    </message>
+    <message>
+        <source>Working out what follows…</source>
+        <translation>Calculando lo que sigue…</translation>
+    </message>
+    <message>
+        <source>Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12.</source>
+        <translation>Escribe antes una lectura: cents como −12.5, una frecuencia como 82.4 Hz o una nota como E2+12.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::CaliperForm</name>
+    <message>
+        <source>caliper, thickest string</source>
+        <translation>calibre, cuerda más gruesa</translation>
+    </message>
+    <message>
+        <source>caliper, thinnest string</source>
+        <translation>calibre, cuerda más fina</translation>
+    </message>
+    <message>
+        <source>Note it as the old set</source>
+        <translation>Anotarlo como juego viejo</translation>
+    </message>
+    <message>
+        <source>%1 mm, %2 thousandths of an inch; nearest string: %3.</source>
+        <translation>%1 mm, %2 milésimas de pulgada; cuerda más cercana: %3.</translation>
+    </message>
+    <message>
+        <source>Nearest set: %1.</source>
+        <translation>Juego más cercano: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::CardPhotos</name>
+    <message>
+        <source>Add a photo…</source>
+        <translation>Añadir una foto…</translation>
+    </message>
+    <message>
+        <source>Photo of the guitar</source>
+        <translation>Foto de la guitarra</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>foto</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ChangeModel</name>
+    <message>
+        <source>%1 wound</source>
+        <translation>%1 entorchada</translation>
+    </message>
+    <message>
+        <source>%1 plain</source>
+        <translation>%1 lisa</translation>
+    </message>
+    <message>
+        <source>A measured unit mass in grams per metre overrides the formula; empty takes the formula again</source>
+        <translation>Una masa por metro medida en gramos por metro va antes que la fórmula; vacío vuelve a la fórmula</translation>
+    </message>
+    <message>
+        <source>%1 measured</source>
+        <translation>%1 medida</translation>
+    </message>
+    <message>
+        <source>%1 calculated</source>
+        <translation>%1 calculada</translation>
+    </message>
+    <message>
+        <source>unit mass</source>
+        <translation>masa por metro</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>cuerda</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>comes off</source>
+        <translation>sale</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>a</translation>
+    </message>
+    <message>
+        <source>pulls</source>
+        <translation>tira</translation>
+    </message>
+    <message>
+        <source>goes on</source>
+        <translation>entra</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>a</translation>
+    </message>
+    <message>
+        <source>g per m</source>
+        <translation>g por m</translation>
+    </message>
+    <message>
+        <source>change, lbf</source>
+        <translation>cambio, lbf</translation>
+    </message>
+    <message>
+        <source>change, N</source>
+        <translation>cambio, N</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ChangePage</name>
+    <message>
+        <source>String or gauge</source>
+        <translation>Cuerda o calibre</translation>
+    </message>
+    <message>
+        <source>Comes off</source>
+        <translation>Sale</translation>
+    </message>
+    <message>
+        <source>Goes on</source>
+        <translation>Entra</translation>
+    </message>
+    <message>
+        <source>Strings, pitches and tensions</source>
+        <translation>Cuerdas, tonos y tensiones</translation>
+    </message>
+    <message>
+        <source>in tune on it, the plate was at</source>
+        <translation>afinada con él, la placa estaba en</translation>
+    </message>
+    <message>
+        <source>Then the program finds where the claw is; otherwise its position among the figures counts</source>
+        <translation>Entonces el programa averigua dónde está la garra; si no, cuenta su posición entre las cifras</translation>
+    </message>
+    <message>
+        <source>Plate angle with the old set</source>
+        <translation>Ángulo de la placa con el juego viejo</translation>
+    </message>
+    <message>
+        <source>old balance</source>
+        <translation>equilibrio viejo</translation>
+    </message>
+    <message>
+        <source>Keep this tuning…</source>
+        <translation>Guardar esta afinación…</translation>
+    </message>
+    <message>
+        <source>Keep masses</source>
+        <translation>Guardar masas</translation>
+    </message>
+    <message>
+        <source>Measured unit masses become this catalogue&apos;s own figures for those strings</source>
+        <translation>Las masas medidas pasan a ser cifras propias de este catálogo para esas cuerdas</translation>
+    </message>
+    <message>
+        <source>Pitch and new strings</source>
+        <translation>Tono y cuerdas nuevas</translation>
+    </message>
+    <message>
+        <source>Reference pitch</source>
+        <translation>Tono de referencia</translation>
+    </message>
+    <message>
+        <source>New strings start at</source>
+        <translation>Las cuerdas nuevas empiezan a</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>inicio</translation>
+    </message>
+    <message>
+        <source>stretch new strings</source>
+        <translation>estirar cuerdas nuevas</translation>
+    </message>
+    <message>
+        <source>stretching</source>
+        <translation>estirado</translation>
+    </message>
+    <message>
+        <source>plate angle with the old set</source>
+        <translation>ángulo de la placa con el juego viejo</translation>
+    </message>
+    <message>
+        <source>Keep this tuning</source>
+        <translation>Guardar esta afinación</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Measured unit masses in your catalogue: %1.</source>
+        <translation>Masas medidas en tu catálogo: %1.</translation>
+    </message>
+    <message>
+        <source>In all %1 before, %2 after.</source>
+        <translation>En total %1 antes, %2 después.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::DuePanel</name>
+    <message>
+        <source>today</source>
+        <translation>hoy</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n days ago</source>
+        <translation>
+            <numerusform>hace %n día</numerusform>
+            <numerusform>hace %n días</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>in %n days</source>
+        <translation>
+            <numerusform>en %n día</numerusform>
+            <numerusform>en %n días</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What is due</source>
+        <translation>Lo que toca</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Cuándo</translation>
+    </message>
+    <message>
+        <source>Day</source>
+        <translation>Día</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>Guitar</source>
+        <translation>Guitarra</translation>
+    </message>
+    <message>
+        <source>Owner</source>
+        <translation>Dueño</translation>
+    </message>
+    <message>
+        <source>Set</source>
+        <translation>Juego</translation>
+    </message>
+    <message>
+        <source>The season: weeks across, guitars down</source>
+        <translation>La temporada: semanas a lo ancho, guitarras hacia abajo</translation>
+    </message>
+    <message>
+        <source>Begin this restring</source>
+        <translation>Empezar este cambio</translation>
+    </message>
+    <message>
+        <source>It holds</source>
+        <translation>Aguanta</translation>
+    </message>
+    <message>
+        <source>It drifts</source>
+        <translation>Se desafina</translation>
+    </message>
+    <message>
+        <source>Copy the reminder</source>
+        <translation>Copiar el recordatorio</translation>
+    </message>
+    <message>
+        <source>Keep as calendar…</source>
+        <translation>Guardar como calendario…</translation>
+    </message>
+    <message>
+        <source>restring</source>
+        <translation>cambio de cuerdas</translation>
+    </message>
+    <message>
+        <source>check: does it drift?</source>
+        <translation>revisar: ¿se desafina?</translation>
+    </message>
+    <message>
+        <source>(no name yet)</source>
+        <translation>(aún sin nombre)</translation>
+    </message>
+    <message>
+        <source>Nothing is due. A guitar comes here when its job is finished: a day later to see whether it drifts, and again before its strings are worn.</source>
+        <translation>No toca nada. Una guitarra llega aquí al terminar su trabajo: un día después para ver si se desafina, y otra vez antes de que se gasten sus cuerdas.</translation>
+    </message>
+    <message>
+        <source>This job is open; close it or note it there.</source>
+        <translation>Este trabajo está abierto; ciérralo o anótalo allí.</translation>
+    </message>
+    <message>
+        <source>Keep as calendar</source>
+        <translation>Guardar como calendario</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Calendario (*.ics)</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Escrito en %1.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::FieldTable</name>
+    <message>
+        <source>measured</source>
+        <translation>medido</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>supuesto</translation>
+    </message>
+    <message>
+        <source>mark of %1</source>
+        <translation>marca de %1</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::FirstAnswerForm</name>
+    <message>
+        <source>1  Which bridge is it?</source>
+        <translation>1  ¿Qué puente es?</translation>
+    </message>
+    <message>
+        <source>2  Which strings come off, which go on?</source>
+        <translation>2  ¿Qué cuerdas salen y cuáles entran?</translation>
+    </message>
+    <message>
+        <source>3  In tune on the old strings, the plate is</source>
+        <translation>3  Afinada con las cuerdas viejas, la placa está</translation>
+    </message>
+    <message>
+        <source>guitar</source>
+        <translation>guitarra</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>dueño</translation>
+    </message>
+    <message>
+        <source>reason for the job</source>
+        <translation>motivo del trabajo</translation>
+    </message>
+    <message>
+        <source>Number of strings</source>
+        <translation>Número de cuerdas</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strings</source>
+        <translation>
+            <numerusform>%n cuerda</numerusform>
+            <numerusform>%n cuerdas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>comes off</source>
+        <translation>sale</translation>
+    </message>
+    <message>
+        <source>goes on</source>
+        <translation>entra</translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation>número</translation>
+    </message>
+    <message>
+        <source>Side section of the bridge</source>
+        <translation>Corte lateral del puente</translation>
+    </message>
+    <message>
+        <source>kind of bridge</source>
+        <translation>tipo de puente</translation>
+    </message>
+    <message>
+        <source>number of strings</source>
+        <translation>número de cuerdas</translation>
+    </message>
+    <message>
+        <source>Do not start: this set cannot float here</source>
+        <translation>No empieces: este juego no puede flotar aquí</translation>
+    </message>
+    <message>
+        <source>No claw change</source>
+        <translation>La garra se queda</translation>
+    </message>
+    <message>
+        <source>TIGHTEN both claw screws</source>
+        <translation>APRIETA los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>LOOSEN both claw screws</source>
+        <translation>AFLOJA los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
+        <translation>Calculado. Lo que nadie midió es supuesto (%1 medidas hasta ahora); las lecturas lo corrigen. Más o menos %2 vueltas.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::HeightForm</name>
+    <message>
+        <source>action at fret 12 now, bass side</source>
+        <translation>acción en el traste 12 ahora, lado grave</translation>
+    </message>
+    <message>
+        <source>the same, treble side</source>
+        <translation>lo mismo, lado agudo</translation>
+    </message>
+    <message>
+        <source>wanted, bass side</source>
+        <translation>querida, lado grave</translation>
+    </message>
+    <message>
+        <source>wanted, treble side</source>
+        <translation>querida, lado agudo</translation>
+    </message>
+    <message>
+        <source>post, mm per turn (assumed)</source>
+        <translation>poste, mm por vuelta (supuesto)</translation>
+    </message>
+    <message>
+        <source>%1 post: %2 by %3, %4 turns.</source>
+        <translation>Poste %1: %2 %3, %4 vueltas.</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>bajar</translation>
+    </message>
+    <message>
+        <source>raise</source>
+        <translation>subir</translation>
+    </message>
+    <message>
+        <source>Bass</source>
+        <translation>Grave</translation>
+    </message>
+    <message>
+        <source>Treble</source>
+        <translation>Agudo</translation>
+    </message>
+    <message>
+        <source>Type what the ruler shows and what is wanted; the turns follow.</source>
+        <translation>Escribe lo que muestra la regla y lo que se quiere; las vueltas salen solas.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::HelpPage</name>
+    <message>
+        <source>Search the help</source>
+        <translation>Buscar en la ayuda</translation>
+    </message>
+    <message>
+        <source>Contents of the help</source>
+        <translation>Contenido de la ayuda</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Ayuda</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::IntonateForm</name>
+    <message>
+        <source>Octave fretted against open, cents</source>
+        <translation>Octava pisada contra al aire, cents</translation>
+    </message>
+    <message>
+        <source>fretted − open, ¢</source>
+        <translation>pisada − al aire, ¢</translation>
+    </message>
+    <message>
+        <source>first guess, ¢</source>
+        <translation>primera estimación, ¢</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>silleta</translation>
+    </message>
+    <message>
+        <source>%1 is heard open; now stop it at fret 12.</source>
+        <translation>%1 se ha oído al aire; ahora písala en el traste 12.</translation>
+    </message>
+    <message>
+        <source>Read each string open and at fret 12, or pluck both while the program listens. The guess is for an action of %1, an assumption.</source>
+        <translation>Lee cada cuerda al aire y en el traste 12, o pulsa ambas mientras el programa escucha. La estimación vale para una acción de %1, un supuesto.</translation>
+    </message>
+    <message>
+        <source>forward %1</source>
+        <translation>adelante %1</translation>
+    </message>
+    <message>
+        <source>back %1</source>
+        <translation>atrás %1</translation>
+    </message>
+    <message>
+        <source>A loose bridge in one piece: bass end %1, treble end %2 away from the nut.</source>
+        <translation>Un puente suelto de una pieza: extremo grave %1, agudo %2 lejos de la cejuela.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobForm</name>
+    <message>
+        <source>card</source>
+        <translation>ficha</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobPage</name>
+    <message>
+        <source>Steps of this phase</source>
+        <translation>Pasos de esta fase</translation>
+    </message>
+    <message>
+        <source>The time is up.</source>
+        <translation>Se acabó el tiempo.</translation>
+    </message>
+    <message>
+        <source>Reason or note</source>
+        <translation>Motivo o nota</translation>
+    </message>
+    <message>
+        <source>Cancel  (Esc)</source>
+        <translation>Cancelar  (Esc)</translation>
+    </message>
+    <message>
+        <source>Step done  (Space)</source>
+        <translation>Paso hecho  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation>Atrás</translation>
+    </message>
+    <message>
+        <source>Skip…</source>
+        <translation>Omitir…</translation>
+    </message>
+    <message>
+        <source>Note…</source>
+        <translation>Nota…</translation>
+    </message>
+    <message>
+        <source>Photo…</source>
+        <translation>Foto…</translation>
+    </message>
+    <message>
+        <source>Trouble?</source>
+        <translation>¿Problemas?</translation>
+    </message>
+    <message>
+        <source>What went wrong? From what is seen to cause and remedy (F2)</source>
+        <translation>¿Qué salió mal? De lo que se ve a causa y remedio (F2)</translation>
+    </message>
+    <message>
+        <source>Bench  (F6)</source>
+        <translation>Banco  (F6)</translation>
+    </message>
+    <message>
+        <source>Figures  (F4)</source>
+        <translation>Cifras  (F4)</translation>
+    </message>
+    <message>
+        <source>The guitar&apos;s figures, measured or assumed, beside any step</source>
+        <translation>Las cifras de la guitarra, medidas o supuestas, junto a cualquier paso</translation>
+    </message>
+    <message>
+        <source>Why is this step skipped?</source>
+        <translation>¿Por qué se omite este paso?</translation>
+    </message>
+    <message>
+        <source>Note to this step</source>
+        <translation>Nota a este paso</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>paso</translation>
+    </message>
+    <message>
+        <source>To go on all the same, say why:</source>
+        <translation>Para seguir de todos modos, di por qué:</translation>
+    </message>
+    <message>
+        <source>Photo to this step</source>
+        <translation>Foto de este paso</translation>
+    </message>
+    <message>
+        <source>Back to the work  (Esc)</source>
+        <translation>Volver al trabajo  (Esc)</translation>
+    </message>
+    <message>
+        <source>Only looking: the work is at another step.</source>
+        <translation>Solo mirando: el trabajo está en otro paso.</translation>
+    </message>
+    <message>
+        <source>Step  (F6)</source>
+        <translation>Paso  (F6)</translation>
+    </message>
+    <message>
+        <source>%1 steps, about %2 min left</source>
+        <translation>%1 pasos, faltan unos %2 min</translation>
+    </message>
+    <message>
+        <source>%1 steps, %2 min</source>
+        <translation>%1 pasos, %2 min</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>job finished</source>
+        <translation>trabajo terminado</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::LearnedPanel</name>
+    <message>
+        <source>spring rate</source>
+        <translation>dureza de muelle</translation>
+    </message>
+    <message>
+        <source>N/mm</source>
+        <translation>N/mm</translation>
+    </message>
+    <message>
+        <source>initial tension</source>
+        <translation>tensión inicial</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>hook depth</source>
+        <translation>hondura del gancho</translation>
+    </message>
+    <message>
+        <source>string height over the pivot</source>
+        <translation>altura de las cuerdas sobre el pivote</translation>
+    </message>
+    <message>
+        <source>claw travel per turn</source>
+        <translation>avance de garra por vuelta</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>claw&apos;s place, from the one counted</source>
+        <translation>lugar de la garra, desde el contado</translation>
+    </message>
+    <message>
+        <source>saddles behind the pivot</source>
+        <translation>silletas detrás del pivote</translation>
+    </message>
+    <message>
+        <source>what the pivot holds</source>
+        <translation>lo que retiene el pivote</translation>
+    </message>
+    <message>
+        <source>mN m</source>
+        <translation>mN m</translation>
+    </message>
+    <message>
+        <source>What the readings taught of this guitar</source>
+        <translation>Lo que las lecturas enseñaron de esta guitarra</translation>
+    </message>
+    <message>
+        <source>quantity</source>
+        <translation>cantidad</translation>
+    </message>
+    <message>
+        <source>nominal</source>
+        <translation>nominal</translation>
+    </message>
+    <message>
+        <source>learned</source>
+        <translation>aprendido</translation>
+    </message>
+    <message>
+        <source>uncertain</source>
+        <translation>inseguro</translation>
+    </message>
+    <message>
+        <source>Learned</source>
+        <translation>Aprendido</translation>
+    </message>
+    <message>
+        <source>stiffness of single strings</source>
+        <translation>rigidez de cada cuerda</translation>
+    </message>
+    <message>
+        <source>from gauge and core</source>
+        <translation>de calibre y alma</translation>
+    </message>
+    <message>
+        <source>up to %1 % off</source>
+        <translation>hasta un %1 % desviada</translation>
+    </message>
+    <message>
+        <source>Nothing has been read yet: these are the assumed figures and how far guitars usually lie from them.</source>
+        <translation>Aún no se ha leído nada: estas son las cifras supuestas y lo que suelen apartarse de ellas las guitarras.</translation>
+    </message>
+    <message>
+        <source>From %1 readings. The next aims and claw turns rest on these figures.</source>
+        <translation>De %1 lecturas. Los próximos objetivos y vueltas de garra se apoyan en estas cifras.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ListenBar</name>
+    <message>
+        <source>Hear the demo guitar</source>
+        <translation>Oír la guitarra de demostración</translation>
+    </message>
+    <message>
+        <source>The simulated guitar is plucked and tuned in front of you, and heard as yours would be</source>
+        <translation>La guitarra simulada se pulsa y se afina delante de ti, y se oye como se oiría la tuya</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>How far the string is from its aim</source>
+        <translation>A qué distancia está la cuerda de su objetivo</translation>
+    </message>
+    <message>
+        <source>Set up listening…</source>
+        <translation>Preparar la escucha…</translation>
+    </message>
+    <message>
+        <source>Stop, and keep the recording</source>
+        <translation>Parar y guardar la grabación</translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation>Grabar</translation>
+    </message>
+    <message>
+        <source>Hear recording %1</source>
+        <translation>Oír la grabación %1</translation>
+    </message>
+    <message>
+        <source>The recording is kept with the job.</source>
+        <translation>La grabación se guarda con el trabajo.</translation>
+    </message>
+    <message>
+        <source>Pluck one string: it is named here, and read when its pitch has settled. Mute all strings twice to pause.</source>
+        <translation>Pulsa una cuerda: aquí se nombra y se lee cuando su tono asienta. Apagar todas dos veces hace una pausa.</translation>
+    </message>
+    <message>
+        <source>Stop listening  (F8)</source>
+        <translation>Dejar de escuchar  (F8)</translation>
+    </message>
+    <message>
+        <source>Listen  (F8)</source>
+        <translation>Escuchar  (F8)</translation>
+    </message>
+    <message>
+        <source>Go on  (F7)</source>
+        <translation>Seguir  (F7)</translation>
+    </message>
+    <message>
+        <source>Pause  (F7)</source>
+        <translation>Pausa  (F7)</translation>
+    </message>
+    <message>
+        <source>Recording</source>
+        <translation>Grabación</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ListenDialog</name>
+    <message>
+        <source>Set up listening</source>
+        <translation>Preparar la escucha</translation>
+    </message>
+    <message>
+        <source>&amp;Input</source>
+        <translation>&amp;Entrada</translation>
+    </message>
+    <message>
+        <source>Input to listen to</source>
+        <translation>Entrada que se escucha</translation>
+    </message>
+    <message>
+        <source>Level of the input</source>
+        <translation>Nivel de la entrada</translation>
+    </message>
+    <message>
+        <source>A microphone near the strings, a pick-up or a contact microphone on the headstock all do. A quiet room helps more than a dear microphone; what is heard is not recorded.</source>
+        <translation>Un micrófono cerca de las cuerdas, una pastilla o un micrófono de contacto en la pala sirven todos. Un cuarto tranquilo ayuda más que un micrófono caro; lo que se oye no se graba.</translation>
+    </message>
+    <message>
+        <source>Say each act aloud</source>
+        <translation>Decir cada acción en voz alta</translation>
+    </message>
+    <message>
+        <source>Say each act aloud (no voice is installed on this desktop)</source>
+        <translation>Decir cada acción en voz alta (no hay voz instalada en este escritorio)</translation>
+    </message>
+    <message>
+        <source>Short tones: taken, doubted, in tune</source>
+        <translation>Tonos cortos: tomada, dudosa, afinada</translation>
+    </message>
+    <message>
+        <source>Listen at the bench</source>
+        <translation>Escuchar en el banco</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>The sound card&apos;s clock</source>
+        <translation>El reloj de la tarjeta de sonido</translation>
+    </message>
+    <message>
+        <source>a steady tone of</source>
+        <translation>un tono fijo de</translation>
+    </message>
+    <message>
+        <source>a good tuner reads higher by</source>
+        <translation>un buen afinador lee más alto</translation>
+    </message>
+    <message>
+        <source>Measure</source>
+        <translation>Medir</translation>
+    </message>
+    <message>
+        <source>Progress of the measurement</source>
+        <translation>Avance de la medida</translation>
+    </message>
+    <message>
+        <source>the desktop&apos;s usual one</source>
+        <translation>la habitual del escritorio</translation>
+    </message>
+    <message>
+        <source>Listening to the tone</source>
+        <translation>Escuchando el tono</translation>
+    </message>
+    <message>
+        <source>Pluck one string</source>
+        <translation>Pulsa una cuerda</translation>
+    </message>
+    <message>
+        <source>Taken as right. Most clocks are within a tenth of a cent.</source>
+        <translation>Se da por bueno. La mayoría acierta a una décima de cent.</translation>
+    </message>
+    <message>
+        <source>Runs %1 by %2 parts in a million, %3; every reading is corrected by it.</source>
+        <translation>Va %1 por %2 partes por millón, %3; cada lectura se corrige con eso.</translation>
+    </message>
+    <message>
+        <source>fast</source>
+        <translation>rápido</translation>
+    </message>
+    <message>
+        <source>slow</source>
+        <translation>lento</translation>
+    </message>
+    <message>
+        <source>Let the tone sound for five seconds, as loud as a string.</source>
+        <translation>Deja sonar el tono cinco segundos, tan fuerte como una cuerda.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::Listening</name>
+    <message>
+        <source>tune string by ear</source>
+        <translation>afinar cuerda de oído</translation>
+    </message>
+    <message>
+        <source>stretch string by ear</source>
+        <translation>estirar cuerda de oído</translation>
+    </message>
+    <message>
+        <source>read string by ear</source>
+        <translation>leer cuerda de oído</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::MainWindow</name>
+    <message>
+        <source>Readings can be supplied by a guitar that exists only in the program</source>
+        <translation>Las lecturas puede darlas una guitarra que solo existe en el programa</translation>
+    </message>
+    <message>
+        <source>What can hurt somebody or the guitar now</source>
+        <translation>Lo que ahora puede dañar a alguien o a la guitarra</translation>
+    </message>
+    <message>
+        <source>Shop</source>
+        <translation>Taller</translation>
+    </message>
+    <message>
+        <source>Job</source>
+        <translation>Trabajo</translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation>Práctica</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Ayuda</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Restore</source>
+        <translation>Recuperar</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Borrar</translation>
+    </message>
+    <message>
+        <source>The program ended unexpectedly with &quot;%1&quot; open. Entries in its log: %2.</source>
+        <translation>El programa terminó de improviso con «%1» abierto. Entradas en su registro: %2.</translation>
+    </message>
+    <message>
+        <source>New guitar</source>
+        <translation>Guitarra nueva</translation>
+    </message>
+    <message>
+        <source>simulated guitar</source>
+        <translation>guitarra simulada</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>, not saved</source>
+        <translation>, sin guardar</translation>
+    </message>
+    <message>
+        <source> (read only)</source>
+        <translation> (solo lectura)</translation>
+    </message>
+    <message>
+        <source>&amp;Job</source>
+        <translation>&amp;Trabajo</translation>
+    </message>
+    <message>
+        <source>&amp;New guitar</source>
+        <translation>&amp;Guitarra nueva</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Abrir…</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>Gua&amp;rdar</translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation>Guardar &amp;como…</translation>
+    </message>
+    <message>
+        <source>&amp;Find…</source>
+        <translation>&amp;Buscar…</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Salir</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Editar</translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation>&amp;Deshacer</translation>
+    </message>
+    <message>
+        <source>&amp;Redo</source>
+        <translation>&amp;Rehacer</translation>
+    </message>
+    <message>
+        <source>Put a &amp;block in…</source>
+        <translation>&amp;Poner un taco…</translation>
+    </message>
+    <message>
+        <source>Take the block &amp;out</source>
+        <translation>&amp;Sacar el taco</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>sacar el taco</translation>
+    </message>
+    <message>
+        <source>String &amp;off or broken</source>
+        <translation>Cuerda &amp;quitada o rota</translation>
+    </message>
+    <message>
+        <source>string off</source>
+        <translation>cuerda quitada</translation>
+    </message>
+    <message>
+        <source>Lay it &amp;flat</source>
+        <translation>Tum&amp;bada</translation>
+    </message>
+    <message>
+        <source>Hold it as &amp;played</source>
+        <translation>Sujeta como se &amp;toca</translation>
+    </message>
+    <message>
+        <source>Hang it &amp;upright</source>
+        <translation>Colgada &amp;derecha</translation>
+    </message>
+    <message>
+        <source>Turn it face do&amp;wn</source>
+        <translation>&amp;Boca abajo</translation>
+    </message>
+    <message>
+        <source>Inserts are open</source>
+        <translation>Los insertos están abiertos</translation>
+    </message>
+    <message>
+        <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
+To go on all the same, say why:</source>
+        <translation>Los insertos de las silletas están abiertos y se caen al dar la vuelta a la guitarra. Sujétalos antes con cinta.
+Para seguir de todos modos, di por qué:</translation>
+    </message>
+    <message>
+        <source>turn the guitar</source>
+        <translation>girar la guitarra</translation>
+    </message>
+    <message>
+        <source>Put a block in</source>
+        <translation>Poner un taco</translation>
+    </message>
+    <message>
+        <source>Thickness under the rear edge; level is %1</source>
+        <translation>Grosor bajo el borde trasero; a nivel es %1</translation>
+    </message>
+    <message>
+        <source>put a block in</source>
+        <translation>poner un taco</translation>
+    </message>
+    <message>
+        <source>&amp;Bench</source>
+        <translation>&amp;Banco</translation>
+    </message>
+    <message>
+        <source>&amp;Done, next</source>
+        <translation>&amp;Hecho, siguiente</translation>
+    </message>
+    <message>
+        <source>Let the simulated guitar &amp;answer</source>
+        <translation>Que &amp;responda la guitarra simulada</translation>
+    </message>
+    <message>
+        <source>&amp;Listen to the strings</source>
+        <translation>&amp;Escuchar las cuerdas</translation>
+    </message>
+    <message>
+        <source>Listen to a &amp;recording…</source>
+        <translation>Escuchar una &amp;grabación…</translation>
+    </message>
+    <message>
+        <source>Listen to a recording</source>
+        <translation>Escuchar una grabación</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav)</source>
+        <translation>Sonido (*.wav)</translation>
+    </message>
+    <message>
+        <source>&amp;Pause listening</source>
+        <translation>&amp;Pausar la escucha</translation>
+    </message>
+    <message>
+        <source>Next reading is the &amp;gap</source>
+        <translation>La próxima lectura es el &amp;hueco</translation>
+    </message>
+    <message>
+        <source>String %1</source>
+        <translation>Cuerda %1</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ver</translation>
+    </message>
+    <message>
+        <source>&amp;Shop</source>
+        <translation>&amp;Taller</translation>
+    </message>
+    <message>
+        <source>&amp;Practice</source>
+        <translation>&amp;Práctica</translation>
+    </message>
+    <message>
+        <source>Where the &amp;work is</source>
+        <translation>Donde está el t&amp;rabajo</translation>
+    </message>
+    <message>
+        <source>&amp;Bench and back</source>
+        <translation>&amp;Banco y vuelta</translation>
+    </message>
+    <message>
+        <source>Guitar&apos;s &amp;figures</source>
+        <translation>&amp;Cifras de la guitarra</translation>
+    </message>
+    <message>
+        <source>&amp;Dark bench</source>
+        <translation>Banco &amp;oscuro</translation>
+    </message>
+    <message>
+        <source>&amp;Name the parts</source>
+        <translation>&amp;Nombrar las piezas</translation>
+    </message>
+    <message>
+        <source>Lengths in &amp;inches</source>
+        <translation>Longitudes en p&amp;ulgadas</translation>
+    </message>
+    <message>
+        <source>Forces in &amp;pounds</source>
+        <translation>&amp;Fuerzas en libras</translation>
+    </message>
+    <message>
+        <source>&amp;Larger text</source>
+        <translation>Texto &amp;mayor</translation>
+    </message>
+    <message>
+        <source>&amp;Smaller text</source>
+        <translation>Texto m&amp;enor</translation>
+    </message>
+    <message>
+        <source>Act &amp;fills the screen</source>
+        <translation>La acción &amp;llena la pantalla</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>A&amp;yuda</translation>
+    </message>
+    <message>
+        <source>What went &amp;wrong?</source>
+        <translation>¿Qué salió &amp;mal?</translation>
+    </message>
+    <message>
+        <source>&amp;How it works</source>
+        <translation>&amp;Cómo funciona</translation>
+    </message>
+    <message>
+        <source>&amp;About Flenzo</source>
+        <translation>&amp;Acerca de Flenzo</translation>
+    </message>
+    <message>
+        <source>Language of the desktop</source>
+        <translation>Idioma del escritorio</translation>
+    </message>
+    <message>
+        <source>Shown in that language from the next start.</source>
+        <translation>En ese idioma desde el próximo arranque.</translation>
+    </message>
+    <message>
+        <source>&amp;Recent jobs</source>
+        <translation>Trabajos &amp;recientes</translation>
+    </message>
+    <message>
+        <source>&amp;Demo shop</source>
+        <translation>Taller de &amp;demostración</translation>
+    </message>
+    <message>
+        <source>About Flenzo</source>
+        <translation>Acerca de Flenzo</translation>
+    </message>
+    <message>
+        <source>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;The balance of floating vibrato bridges: claw turns, aims and passes for people who restring and set up guitars.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later; it comes without any warranty. Built with Qt, Eigen, Boost and CLI11. Typeface: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;What it says rests on a model and on your readings. Where work can hurt you or the guitar, local rules and a professional repairer go before it.&lt;/p&gt;</source>
+        <translation>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;El equilibrio de los puentes vibrato flotantes: vueltas de garra, objetivos y pasadas para quien cambia cuerdas y ajusta guitarras.&lt;/p&gt;&lt;p&gt;Software libre bajo la GNU General Public License, versión 3 o posterior; viene sin ninguna garantía. Hecho con Qt, Eigen, Boost y CLI11. Letra: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;Lo que dice se apoya en un modelo y en tus lecturas. Donde el trabajo pueda dañarte a ti o a la guitarra, van antes las normas locales y un reparador profesional.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>%1. The job that was open is untouched.</source>
+        <translation>%1. El trabajo abierto queda intacto.</translation>
+    </message>
+    <message>
+        <source>Saved as %1.</source>
+        <translation>Guardado como %1.</translation>
+    </message>
+    <message>
+        <source>demo</source>
+        <translation>demostración</translation>
+    </message>
+    <message>
+        <source>Not saved</source>
+        <translation>Sin guardar</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has changes that are in no file yet.</source>
+        <translation>«%1» tiene cambios que aún no están en ningún archivo.</translation>
+    </message>
+    <message>
+        <source>Open a job</source>
+        <translation>Abrir un trabajo</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job);;All files (*)</source>
+        <translation>Trabajos (*.flenzo-job);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Save the job</source>
+        <translation>Guardar el trabajo</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job)</source>
+        <translation>Trabajos (*.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
+        <translation>. El taller queda cerrado hasta entonces; los trabajos se pueden guardar como archivos.</translation>
+    </message>
+    <message>
+        <source>The logbook is damaged</source>
+        <translation>El libro de trabajos está dañado</translation>
+    </message>
+    <message>
+        <source>There is no backup. Put it aside and begin an empty one?</source>
+        <translation>No hay copia de seguridad. ¿Apartarlo y empezar uno vacío?</translation>
+    </message>
+    <message>
+        <source>Put it aside and go on with the newest backup, %1?</source>
+        <translation>¿Apartarlo y seguir con la copia más nueva, %1?</translation>
+    </message>
+    <message>
+        <source>Put it aside</source>
+        <translation>Apartarlo</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>The damaged logbook is at %1.</source>
+        <translation>El libro dañado está en %1.</translation>
+    </message>
+    <message>
+        <source>Kept as %1.</source>
+        <translation>Guardado como %1.</translation>
+    </message>
+    <message>
+        <source>Backed up as %1.</source>
+        <translation>Copia hecha como %1.</translation>
+    </message>
+    <message>
+        <source>Put a backup in the logbook&apos;s place</source>
+        <translation>Poner una copia en el lugar del libro</translation>
+    </message>
+    <message>
+        <source>Logbooks (*.flenzo-logbook)</source>
+        <translation>Libros de trabajos (*.flenzo-logbook)</translation>
+    </message>
+    <message>
+        <source>The backup is in place. What was there before is at %1.</source>
+        <translation>La copia está en su lugar. Lo que había antes está en %1.</translation>
+    </message>
+    <message>
+        <source>Folder for jobs.csv and events.csv</source>
+        <translation>Carpeta para jobs.csv y events.csv</translation>
+    </message>
+    <message>
+        <source>Writing the tables</source>
+        <translation>Escribiendo las tablas</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Parar</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Escrito en %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs came in.</source>
+        <translation>
+            <numerusform>Entró %n trabajo.</numerusform>
+            <numerusform>Entraron %n trabajos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>&amp;Import a guitar or job…</source>
+        <translation>&amp;Importar una guitarra o un trabajo…</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importar</translation>
+    </message>
+    <message>
+        <source>Guitars and jobs (*.flenzo-guitar *.flenzo-job)</source>
+        <translation>Guitarras y trabajos (*.flenzo-guitar *.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>&amp;Export this guitar with its history…</source>
+        <translation>&amp;Exportar esta guitarra con su historial…</translation>
+    </message>
+    <message>
+        <source>Export the guitar</source>
+        <translation>Exportar la guitarra</translation>
+    </message>
+    <message>
+        <source>Export everything as &amp;tables…</source>
+        <translation>Exportar todo como &amp;tablas…</translation>
+    </message>
+    <message>
+        <source>&amp;Job sheet…</source>
+        <translation>&amp;Hoja de trabajo…</translation>
+    </message>
+    <message>
+        <source>&amp;Back up now</source>
+        <translation>&amp;Hacer copia ahora</translation>
+    </message>
+    <message>
+        <source>&amp;Restore a backup…</source>
+        <translation>&amp;Recuperar una copia…</translation>
+    </message>
+    <message>
+        <source>&amp;Check the logbook</source>
+        <translation>&amp;Comprobar el libro</translation>
+    </message>
+    <message>
+        <source>The logbook has no faults.</source>
+        <translation>El libro de trabajos no tiene fallos.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::MethodTable</name>
+    <message>
+        <source>Pricing the methods</source>
+        <translation>Calculando los métodos</translation>
+    </message>
+    <message>
+        <source>Methods and what they cost on this guitar</source>
+        <translation>Métodos y lo que cuestan en esta guitarra</translation>
+    </message>
+    <message>
+        <source>topic</source>
+        <translation>tema</translation>
+    </message>
+    <message>
+        <source>method</source>
+        <translation>método</translation>
+    </message>
+    <message>
+        <source>passes</source>
+        <translation>pasadas</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>minutos</translation>
+    </message>
+    <message>
+        <source>risk</source>
+        <translation>riesgo</translation>
+    </message>
+    <message>
+        <source>why</source>
+        <translation>por qué</translation>
+    </message>
+    <message>
+        <source>Enter or a click on a method chooses it; passes and minutes are against the plan as it is</source>
+        <translation>Intro o un clic elige un método; pasadas y minutos son frente al plan tal como está</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::OldLevelForm</name>
+    <message>
+        <source>&amp;level</source>
+        <translation>ni&amp;velada</translation>
+    </message>
+    <message>
+        <source>&amp;sunk</source>
+        <translation>&amp;hundida</translation>
+    </message>
+    <message>
+        <source>&amp;forward</source>
+        <translation>&amp;adelantada</translation>
+    </message>
+    <message>
+        <source>not &amp;known</source>
+        <translation>no se &amp;sabe</translation>
+    </message>
+    <message>
+        <source>plate angle with the old set</source>
+        <translation>ángulo de la placa con el juego viejo</translation>
+    </message>
+    <message>
+        <source>Or as an angle, forward positive</source>
+        <translation>O como ángulo, positivo hacia delante</translation>
+    </message>
+    <message>
+        <source>old balance</source>
+        <translation>equilibrio viejo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PartsForm</name>
+    <message>
+        <source>Pieces</source>
+        <translation>Piezas</translation>
+    </message>
+    <message>
+        <source>Part from the drawers</source>
+        <translation>Pieza de los cajones</translation>
+    </message>
+    <message>
+        <source>Why it is taken</source>
+        <translation>Por qué se toma</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>usada</translation>
+    </message>
+    <message>
+        <source>for a worn one</source>
+        <translation>por una gastada</translation>
+    </message>
+    <message>
+        <source>for a lost one</source>
+        <translation>por una perdida</translation>
+    </message>
+    <message>
+        <source>Take</source>
+        <translation>Tomar</translation>
+    </message>
+    <message>
+        <source>What the shop keeps in its drawers is listed under Shop, Stock.</source>
+        <translation>Lo que el taller guarda en sus cajones está en Taller, Existencias.</translation>
+    </message>
+    <message>
+        <source>%1 (%2 there)</source>
+        <translation>%1 (hay %2)</translation>
+    </message>
+    <message>
+        <source>%1 × %2</source>
+        <translation>%1 × %2</translation>
+    </message>
+    <message>
+        <source>Taken by itself when the job is finished: %1.</source>
+        <translation>Se toma solo al terminar el trabajo: %1.</translation>
+    </message>
+    <message>
+        <source>Taken: %1 × %2. Not undone with the job: a delivery under Shop, Stock brings it back.</source>
+        <translation>Tomado: %1 × %2. No se deshace con el trabajo: una entrega en Taller, Existencias lo devuelve.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PassSheetModel</name>
+    <message>
+        <source>start</source>
+        <translation>inicio</translation>
+    </message>
+    <message>
+        <source>pass %1</source>
+        <translation>pasada %1</translation>
+    </message>
+    <message>
+        <source>end</source>
+        <translation>fin</translation>
+    </message>
+    <message>
+        <source>plate</source>
+        <translation>placa</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>palanca</translation>
+    </message>
+    <message>
+        <source>degrees</source>
+        <translation>grados</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>cents</translation>
+    </message>
+    <message>
+        <source>aim %1 cents</source>
+        <translation>objetivo %1 cents</translation>
+    </message>
+    <message>
+        <source>measured %1</source>
+        <translation>medido %1</translation>
+    </message>
+    <message>
+        <source>forecast %1</source>
+        <translation>previsto %1</translation>
+    </message>
+    <message>
+        <source>calculated %1</source>
+        <translation>calculado %1</translation>
+    </message>
+    <message>
+        <source>
+tighten %1</source>
+        <translation>
+aprieta %1</translation>
+    </message>
+    <message>
+        <source>
+loosen %1</source>
+        <translation>
+afloja %1</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>ahora</translation>
+    </message>
+    <message>
+        <source>pass %1
+to come</source>
+        <translation>pasada %1
+por venir</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PassSheetView</name>
+    <message>
+        <source>Pass sheet</source>
+        <translation>Hoja de pasadas</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PhaseButton</name>
+    <message>
+        <source>%1 of %2 steps done</source>
+        <translation>%1 de %2 pasos hechos</translation>
+    </message>
+    <message>
+        <source>%1, the work is here, %2</source>
+        <translation>%1, el trabajo está aquí, %2</translation>
+    </message>
+    <message>
+        <source>Nothing of this on this job</source>
+        <translation>Nada de esto en este trabajo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PhasePath</name>
+    <message>
+        <source>Phases of the job</source>
+        <translation>Fases del trabajo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PhotoLevelDialog</name>
+    <message>
+        <source>Level from a side photo</source>
+        <translation>Nivel con una foto lateral</translation>
+    </message>
+    <message>
+        <source>the neck is on the right</source>
+        <translation>el mástil está a la derecha</translation>
+    </message>
+    <message>
+        <source>Choose a photo…</source>
+        <translation>Elegir una foto…</translation>
+    </message>
+    <message>
+        <source>Mark anew</source>
+        <translation>Marcar de nuevo</translation>
+    </message>
+    <message>
+        <source>Take this angle</source>
+        <translation>Tomar este ángulo</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Side photo</source>
+        <translation>Foto lateral</translation>
+    </message>
+    <message>
+        <source>The plate is at %1° ± %2° (from the marks).</source>
+        <translation>La placa está a %1° ± %2° (por las marcas).</translation>
+    </message>
+    <message>
+        <source>The marks are too close together; mark anew, as far apart as the edges are long.</source>
+        <translation>Las marcas están muy juntas; marca de nuevo, tan lejos como largos son los bordes.</translation>
+    </message>
+    <message>
+        <source>Choose a photo taken from the side, square to it.</source>
+        <translation>Elige una foto tomada justo de lado.</translation>
+    </message>
+    <message>
+        <source>Mark the body&apos;s top at two places, far apart.</source>
+        <translation>Marca la tapa del cuerpo en dos puntos alejados.</translation>
+    </message>
+    <message>
+        <source>Mark the plate&apos;s edge at two places, far apart.</source>
+        <translation>Marca el borde de la placa en dos puntos alejados.</translation>
+    </message>
+    <message>
+        <source>from a side photo</source>
+        <translation>de una foto lateral</translation>
+    </message>
+    <message>
+        <source>level from a photo</source>
+        <translation>nivel de una foto</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PhotoMarks</name>
+    <message>
+        <source>Side photo; arrows move the mark, Space sets it</source>
+        <translation>Foto lateral; las flechas mueven la marca, Espacio la fija</translation>
+    </message>
+    <message>
+        <source>No photo yet: lens square to the side, plate and top in sight</source>
+        <translation>Aún sin foto: lente justo de lado, placa y tapa a la vista</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PhotoStrip</name>
+    <message>
+        <source>%1 is no longer there</source>
+        <translation>%1 ya no está ahí</translation>
+    </message>
+    <message>
+        <source>Photo %1</source>
+        <translation>Foto %1</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg)</source>
+        <translation>Imágenes (*.png *.jpg *.jpeg)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PlanPage</name>
+    <message>
+        <source>1 quarter turn</source>
+        <translation>1 cuarto de vuelta</translation>
+    </message>
+    <message>
+        <source>%1 quarter turns</source>
+        <translation>%1 cuartos de vuelta</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 y %2</translation>
+    </message>
+    <message>
+        <source>Working out what each method costs on this guitar…</source>
+        <translation>Calculando lo que cuesta cada método en esta guitarra…</translation>
+    </message>
+    <message>
+        <source>Pull of the strings, before and after</source>
+        <translation>Tracción de las cuerdas, antes y después</translation>
+    </message>
+    <message>
+        <source>Side section: the plate now, if the claw is left alone, and level</source>
+        <translation>Corte lateral: la placa ahora, si se deja la garra, y a nivel</translation>
+    </message>
+    <message>
+        <source>The two claw screws</source>
+        <translation>Los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>measuring</source>
+        <translation>medición</translation>
+    </message>
+    <message>
+        <source>Pitch is read with</source>
+        <translation>El tono se lee con</translation>
+    </message>
+    <message>
+        <source>Level is judged by</source>
+        <translation>El nivel se juzga con</translation>
+    </message>
+    <message>
+        <source>A string is left</source>
+        <translation>Una cuerda se deja</translation>
+    </message>
+    <message>
+        <source>Labour rate an hour</source>
+        <translation>Tarifa por hora</translation>
+    </message>
+    <message>
+        <source>none: no price is offered</source>
+        <translation>ninguna: no se ofrece precio</translation>
+    </message>
+    <message>
+        <source>Labour, an hour</source>
+        <translation>Mano de obra, la hora</translation>
+    </message>
+    <message>
+        <source>Put the offer on the job sheet</source>
+        <translation>Poner la oferta en la hoja de trabajo</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>cuerda</translation>
+    </message>
+    <message>
+        <source>tune to</source>
+        <translation>afinar a</translation>
+    </message>
+    <message>
+        <source>±</source>
+        <translation>±</translation>
+    </message>
+    <message>
+        <source>hertz</source>
+        <translation>hercios</translation>
+    </message>
+    <message>
+        <source>that is</source>
+        <translation>es decir</translation>
+    </message>
+    <message>
+        <source>Aims</source>
+        <translation>Objetivos</translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation>camino</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>garra</translation>
+    </message>
+    <message>
+        <source>float</source>
+        <translation>flotación</translation>
+    </message>
+    <message>
+        <source>pass leaves</source>
+        <translation>deja la pasada</translation>
+    </message>
+    <message>
+        <source>Ways out</source>
+        <translation>Salidas</translation>
+    </message>
+    <message>
+        <source>after one pass</source>
+        <translation>tras una pasada</translation>
+    </message>
+    <message>
+        <source>Claw left alone</source>
+        <translation>Garra sin tocar</translation>
+    </message>
+    <message>
+        <source>figure</source>
+        <translation>cifra</translation>
+    </message>
+    <message>
+        <source>value</source>
+        <translation>valor</translation>
+    </message>
+    <message>
+        <source>Passes and balance</source>
+        <translation>Pasadas y equilibrio</translation>
+    </message>
+    <message>
+        <source>&amp;Methods</source>
+        <translation>&amp;Métodos</translation>
+    </message>
+    <message>
+        <source>&amp;Tools and rate</source>
+        <translation>&amp;Herramientas y tarifa</translation>
+    </message>
+    <message>
+        <source>A&amp;ims in your order</source>
+        <translation>&amp;Objetivos en tu orden</translation>
+    </message>
+    <message>
+        <source>If the claw is &amp;left alone</source>
+        <translation>Si se deja la &amp;garra</translation>
+    </message>
+    <message>
+        <source>Fi&amp;gures</source>
+        <translation>Ci&amp;fras</translation>
+    </message>
+    <message>
+        <source>&amp;What helps</source>
+        <translation>Qué a&amp;yuda</translation>
+    </message>
+    <message>
+        <source>Keep methods and tools as shop defaults</source>
+        <translation>Guardar métodos y herramientas como los del taller</translation>
+    </message>
+    <message>
+        <source>New jobs begin with these methods and tools.</source>
+        <translation>Los trabajos nuevos empiezan con estos métodos y herramientas.</translation>
+    </message>
+    <message>
+        <source>Compare methods on simulated guitars…</source>
+        <translation>Comparar métodos en guitarras simuladas…</translation>
+    </message>
+    <message>
+        <source>labour, an hour</source>
+        <translation>mano de obra, la hora</translation>
+    </message>
+    <message>
+        <source>There is no logbook to keep the rate in; it holds until the program is closed.</source>
+        <translation>No hay libro donde guardar la tarifa; vale hasta cerrar el programa.</translation>
+    </message>
+    <message>
+        <source>As chosen: %1 passes, %2 min in all</source>
+        <translation>Como está elegido: %1 pasadas, %2 min en total</translation>
+    </message>
+    <message>
+        <source>It holds about 8 times in 10; minutes are partly assumed.</source>
+        <translation>Se cumple unas 8 de cada 10 veces; los minutos son en parte supuestos.</translation>
+    </message>
+    <message>
+        <source>Labour and parts %1. %2</source>
+        <translation>Mano de obra y piezas %1. %2</translation>
+    </message>
+    <message>
+        <source>Labour %1. %2</source>
+        <translation>Mano de obra %1. %2</translation>
+    </message>
+    <message>
+        <source>offer</source>
+        <translation>oferta</translation>
+    </message>
+    <message>
+        <source>claw left alone</source>
+        <translation>garra sin tocar</translation>
+    </message>
+    <message>
+        <source>There is no spring and no claw: nothing moves when a string is tuned.</source>
+        <translation>No hay muelle ni garra: nada se mueve al afinar una cuerda.</translation>
+    </message>
+    <message>
+        <source>There is no claw to turn: what can be changed is the spring, never its length by cutting and never the arm by bending.</source>
+        <translation>No hay garra que girar: lo que se puede cambiar es el muelle, nunca su longitud cortándolo y nunca la palanca doblándola.</translation>
+    </message>
+    <message>
+        <source>Do not start: find another set or springs first</source>
+        <translation>No empieces: busca antes otro juego u otros muelles</translation>
+    </message>
+    <message>
+        <source>No claw change</source>
+        <translation>La garra se queda</translation>
+    </message>
+    <message>
+        <source>TIGHTEN both claw screws</source>
+        <translation>APRIETA los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>LOOSEN both claw screws</source>
+        <translation>AFLOJA los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>Plus or minus %1 turns, as far as the assumed figures are known</source>
+        <translation>Más o menos %1 vueltas, hasta donde se conocen las cifras supuestas</translation>
+    </message>
+    <message>
+        <source>%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are known.</source>
+        <translation>%1: %2 en cada tornillo. Más o menos %3 vueltas, hasta donde se conocen las cifras supuestas.</translation>
+    </message>
+    <message>
+        <source>No aims without a balance.</source>
+        <translation>Sin equilibrio no hay objetivos.</translation>
+    </message>
+    <message>
+        <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
+        <translation>Desde cuerdas nuevas %1 ¢ bajas (supuesto), garra girada antes. En el banco cada objetivo se calcula otra vez con lo que leas.</translation>
+    </message>
+    <message>
+        <source>runs away</source>
+        <translation>se escapa</translation>
+    </message>
+    <message>
+        <source>%1 N/mm</source>
+        <translation>%1 N/mm</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>nivel</translation>
+    </message>
+    <message>
+        <source>spring rate</source>
+        <translation>dureza de muelle</translation>
+    </message>
+    <message>
+        <source>free length</source>
+        <translation>longitud libre</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>palanca</translation>
+    </message>
+    <message>
+        <source>No spring is under the arm.</source>
+        <translation>No hay muelle bajo la palanca.</translation>
+    </message>
+    <message>
+        <source>Packing of %1 under this spring brings the arm level; or one of these springs.</source>
+        <translation>Un suplemento de %1 bajo este muelle nivela la palanca; o uno de estos muelles.</translation>
+    </message>
+    <message>
+        <source>For a level arm the spring is %1 too long; one of these lengths fits.</source>
+        <translation>Para una palanca a nivel el muelle es %1 largo; una de estas longitudes va bien.</translation>
+    </message>
+    <message>
+        <source>passes with aims</source>
+        <translation>pasadas con objetivos</translation>
+    </message>
+    <message>
+        <source>passes exactly to pitch</source>
+        <translation>pasadas exactas al tono</translation>
+    </message>
+    <message>
+        <source>over %1</source>
+        <translation>más de %1</translation>
+    </message>
+    <message>
+        <source>left after each such pass</source>
+        <translation>queda tras cada pasada así</translation>
+    </message>
+    <message>
+        <source>stiffness, pegs untouched</source>
+        <translation>rigidez, sin tocar clavijas</translation>
+    </message>
+    <message>
+        <source>%1 N·m/rad</source>
+        <translation>%1 N·m/rad</translation>
+    </message>
+    <message>
+        <source>stiffness, retuned</source>
+        <translation>rigidez, reafinada</translation>
+    </message>
+    <message>
+        <source>pull before</source>
+        <translation>tracción antes</translation>
+    </message>
+    <message>
+        <source>pull after</source>
+        <translation>tracción después</translation>
+    </message>
+    <message>
+        <source>block for level, at the rear edge</source>
+        <translation>taco para nivel, en el borde trasero</translation>
+    </message>
+    <message>
+        <source>rig figures measured</source>
+        <translation>cifras del puente medidas</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PracticeBench</name>
+    <message>
+        <source>The bridge as it looked from the side</source>
+        <translation>El puente como se veía de lado</translation>
+    </message>
+    <message>
+        <source>Reading of each string</source>
+        <translation>Lectura de cada cuerda</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>cuerda</translation>
+    </message>
+    <message>
+        <source>reading, ¢</source>
+        <translation>lectura, ¢</translation>
+    </message>
+    <message>
+        <source>acts ago</source>
+        <translation>acciones atrás</translation>
+    </message>
+    <message>
+        <source>The way home by what was checked</source>
+        <translation>El camino a casa por lo comprobado</translation>
+    </message>
+    <message>
+        <source>Rea&amp;dings</source>
+        <translation>&amp;Lecturas</translation>
+    </message>
+    <message>
+        <source>&amp;Way home</source>
+        <translation>&amp;Camino a casa</translation>
+    </message>
+    <message>
+        <source>Cents, turns or a length for what is done next</source>
+        <translation>Cents, vueltas o una longitud para lo siguiente</translation>
+    </message>
+    <message>
+        <source>cents for the picked string, then Enter</source>
+        <translation>cents para la cuerda elegida, luego Intro</translation>
+    </message>
+    <message>
+        <source>Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn the claw by so many turns. After a space a unit can be typed; then Alt and the key.</source>
+        <translation>Arriba y Abajo eligen la cuerda. Escribe un número y luego una tecla: Intro afina a tantos cents, T y J giran la garra tantas vueltas. Tras un espacio se puede escribir una unidad; luego Alt y la tecla.</translation>
+    </message>
+    <message>
+        <source>Before you know</source>
+        <translation>Antes de saberlo</translation>
+    </message>
+    <message>
+        <source>What is wrong?</source>
+        <translation>¿Qué está mal?</translation>
+    </message>
+    <message>
+        <source>Of a string: the one that is picked.</source>
+        <translation>De una cuerda: la elegida.</translation>
+    </message>
+    <message>
+        <source>Tune to… (Enter)</source>
+        <translation>Afinar a… (Intro)</translation>
+    </message>
+    <message>
+        <source>Turn the peg… (Q)</source>
+        <translation>Girar la clavija… (Q)</translation>
+    </message>
+    <message>
+        <source>Check it (R)</source>
+        <translation>Comprobarla (R)</translation>
+    </message>
+    <message>
+        <source>Check all (A)</source>
+        <translation>Comprobar todas (A)</translation>
+    </message>
+    <message>
+        <source>Measure the gap (G)</source>
+        <translation>Medir el hueco (G)</translation>
+    </message>
+    <message>
+        <source>Look from the side (V)</source>
+        <translation>Mirar de lado (V)</translation>
+    </message>
+    <message>
+        <source>Tighten the claw… (T)</source>
+        <translation>Apretar la garra… (T)</translation>
+    </message>
+    <message>
+        <source>Loosen the claw… (J)</source>
+        <translation>Aflojar la garra… (J)</translation>
+    </message>
+    <message>
+        <source>Bass screw alone… (Y)</source>
+        <translation>Solo tornillo grave… (Y)</translation>
+    </message>
+    <message>
+        <source>Pull the string (P)</source>
+        <translation>Estirar la cuerda (P)</translation>
+    </message>
+    <message>
+        <source>Arm to and fro (W)</source>
+        <translation>Palanca de lado a lado (W)</translation>
+    </message>
+    <message>
+        <source>Dive (D)</source>
+        <translation>Bajada (D)</translation>
+    </message>
+    <message>
+        <source>Pull up (U)</source>
+        <translation>Subida (U)</translation>
+    </message>
+    <message>
+        <source>Block in, how thick… (B)</source>
+        <translation>Taco, qué grosor… (B)</translation>
+    </message>
+    <message>
+        <source>Block out (O)</source>
+        <translation>Taco fuera (O)</translation>
+    </message>
+    <message>
+        <source>Lock the nut (K)</source>
+        <translation>Bloquear cejuela (K)</translation>
+    </message>
+    <message>
+        <source>Look at the springs (I)</source>
+        <translation>Mirar los muelles (I)</translation>
+    </message>
+    <message>
+        <source>Springs in… (H)</source>
+        <translation>Poner muelles… (H)</translation>
+    </message>
+    <message>
+        <source>Caliper (C)</source>
+        <translation>Calibre (C)</translation>
+    </message>
+    <message>
+        <source>Raise the bridge posts… (M)</source>
+        <translation>Subir los postes… (M)</translation>
+    </message>
+    <message>
+        <source>Take the string off (X)</source>
+        <translation>Quitar la cuerda (X)</translation>
+    </message>
+    <message>
+        <source>Put it on (N)</source>
+        <translation>Ponerla (N)</translation>
+    </message>
+    <message>
+        <source>Say what is wrong (F2)</source>
+        <translation>Decir qué está mal (F2)</translation>
+    </message>
+    <message>
+        <source>Hand it over (Ctrl+Enter)</source>
+        <translation>Entregarla (Ctrl+Intro)</translation>
+    </message>
+    <message>
+        <source>what is typed</source>
+        <translation>lo escrito</translation>
+    </message>
+    <message>
+        <source>How many turns are missing at the claw? Tighter is positive.</source>
+        <translation>¿Cuántas vueltas faltan en la garra? Más apretada es positivo.</translation>
+    </message>
+    <message>
+        <source>When this pass is over, where will the lowest string be? Cents, flat is negative.</source>
+        <translation>Al acabar esta pasada, ¿dónde estará la cuerda más grave? Cents, baja es negativo.</translation>
+    </message>
+    <message>
+        <source>the guess</source>
+        <translation>la estimación</translation>
+    </message>
+    <message>
+        <source> of %1</source>
+        <translation> de %1</translation>
+    </message>
+    <message>
+        <source>Acts %1, passes %2, visits to the claw %3, minutes %4%5</source>
+        <translation>Acciones %1, pasadas %2, visitas a la garra %3, minutos %4%5</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>quitada</translation>
+    </message>
+    <message>
+        <source>Nobody has looked yet: drawn level</source>
+        <translation>Nadie ha mirado aún: dibujada a nivel</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PracticePage</name>
+    <message>
+        <source>&amp;Ladder</source>
+        <translation>&amp;Escalera</translation>
+    </message>
+    <message>
+        <source>&amp;Compare methods</source>
+        <translation>&amp;Comparar métodos</translation>
+    </message>
+    <message>
+        <source>apprentice</source>
+        <translation>aprendiz</translation>
+    </message>
+    <message>
+        <source>Who practises</source>
+        <translation>Quién practica</translation>
+    </message>
+    <message>
+        <source>a name, so that it is kept</source>
+        <translation>un nombre, para que se guarde</translation>
+    </message>
+    <message>
+        <source>Exercises, from the easiest</source>
+        <translation>Ejercicios, desde el más fácil</translation>
+    </message>
+    <message>
+        <source>Begin  (Enter)</source>
+        <translation>Empezar  (Intro)</translation>
+    </message>
+    <message>
+        <source>Open an exercise…</source>
+        <translation>Abrir un ejercicio…</translation>
+    </message>
+    <message>
+        <source>Summary as PDF…</source>
+        <translation>Resumen en PDF…</translation>
+    </message>
+    <message>
+        <source>Go on with the last</source>
+        <translation>Seguir con el último</translation>
+    </message>
+    <message>
+        <source>The exercise that was left, as it was left</source>
+        <translation>El ejercicio que se dejó, como se dejó</translation>
+    </message>
+    <message>
+        <source>Practice so far</source>
+        <translation>Práctica hasta ahora</translation>
+    </message>
+    <message>
+        <source>Or with the adviser: a simulated guitar as a job of its own. It answers with F9.</source>
+        <translation>O con el consejero: una guitarra simulada como trabajo aparte. Responde con F9.</translation>
+    </message>
+    <message>
+        <source>Simulated guitars</source>
+        <translation>Guitarras simuladas</translation>
+    </message>
+    <message>
+        <source>Work on it</source>
+        <translation>Trabajar en ella</translation>
+    </message>
+    <message>
+        <source>  (%1)</source>
+        <translation>  (%1)</translation>
+    </message>
+    <message>
+        <source>A good hand: passes %1, visits to the claw %2, minutes %3. Nobody advises; nothing can break.</source>
+        <translation>Una buena mano: pasadas %1, visitas a la garra %2, minutos %3. Nadie aconseja; nada se puede romper.</translation>
+    </message>
+    <message>
+        <source>Open an exercise</source>
+        <translation>Abrir un ejercicio</translation>
+    </message>
+    <message>
+        <source>Exercises (*.flenzo-exercise *.json)</source>
+        <translation>Ejercicios (*.flenzo-exercise *.json)</translation>
+    </message>
+    <message>
+        <source>Not kept: give the apprentice a name on the ladder to keep what is practised.</source>
+        <translation>Sin guardar: da un nombre al aprendiz en la escalera para guardar lo practicado.</translation>
+    </message>
+    <message>
+        <source>no shop is open</source>
+        <translation>no hay taller abierto</translation>
+    </message>
+    <message>
+        <source>Not kept: %1</source>
+        <translation>Sin guardar: %1</translation>
+    </message>
+    <message>
+        <source>passed</source>
+        <translation>aprobado</translation>
+    </message>
+    <message>
+        <source>%1: practice on floating bridges</source>
+        <translation>%1: práctica en puentes flotantes</translation>
+    </message>
+    <message>
+        <source>%1 of %2 exercises passed, in %3 runs.</source>
+        <translation>%1 de %2 ejercicios aprobados, en %3 intentos.</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>día</translation>
+    </message>
+    <message>
+        <source>exercise</source>
+        <translation>ejercicio</translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation>puntos</translation>
+    </message>
+    <message>
+        <source>passes</source>
+        <translation>pasadas</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>minutos</translation>
+    </message>
+    <message>
+        <source>Played on simulated guitars with a sticking pivot, settling strings and coarse tools, nobody advising.</source>
+        <translation>Jugado en guitarras simuladas con pivote que se agarra, cuerdas que asientan y herramientas bastas, sin consejo.</translation>
+    </message>
+    <message>
+        <source>Whose? Give the apprentice&apos;s name first.</source>
+        <translation>¿De quién? Da antes el nombre del aprendiz.</translation>
+    </message>
+    <message>
+        <source>Summary as PDF</source>
+        <translation>Resumen en PDF</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PracticeResult</name>
+    <message>
+        <source>Your way</source>
+        <translation>Tu camino</translation>
+    </message>
+    <message>
+        <source>The adviser at the same guitar</source>
+        <translation>El consejero en la misma guitarra</translation>
+    </message>
+    <message>
+        <source>Your acts, one by one</source>
+        <translation>Tus acciones, una a una</translation>
+    </message>
+    <message>
+        <source>Try again from this act</source>
+        <translation>Otra vez desde esta acción</translation>
+    </message>
+    <message>
+        <source>Another guitar</source>
+        <translation>Otra guitarra</translation>
+    </message>
+    <message>
+        <source>To the ladder</source>
+        <translation>A la escalera</translation>
+    </message>
+    <message>
+        <source>Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢</source>
+        <translation>Pasadas %1, visitas a la garra %2, minutos %3; acaba dentro de %4 ¢</translation>
+    </message>
+    <message>
+        <source>The adviser is playing…</source>
+        <translation>El consejero está jugando…</translation>
+    </message>
+    <message>
+        <source>then %1 ¢ from home</source>
+        <translation>luego a %1 ¢ de casa</translation>
+    </message>
+    <message>
+        <source>It took the guitar %1 ¢ away from home.</source>
+        <translation>Alejó la guitarra %1 ¢ de casa.</translation>
+    </message>
+    <message>
+        <source>It brought the guitar %1 ¢ nearer.</source>
+        <translation>Acercó la guitarra %1 ¢.</translation>
+    </message>
+    <message>
+        <source>It left the guitar where it was.</source>
+        <translation>Dejó la guitarra donde estaba.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ReturnForm</name>
+    <message>
+        <source>Every string comes back.</source>
+        <translation>Todas las cuerdas vuelven.</translation>
+    </message>
+    <message>
+        <source>Hangs at nut or saddle: string %1. Graphite, break angle, wraps.</source>
+        <translation>Se engancha en cejuela o silleta: cuerda %1. Grafito, ángulo de quiebre, espiras.</translation>
+    </message>
+    <message>
+        <source>The knife edges or bridge posts hang: a professional repairer should look at them.</source>
+        <translation>Los filos o los postes se agarran: debería verlos un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Slips at clamp or post: string %1. Reseat it.</source>
+        <translation>Resbala en mordaza o eje: cuerda %1. Asiéntala otra vez.</translation>
+    </message>
+    <message>
+        <source>The strings are not settled yet: stretch and tune once more.</source>
+        <translation>Las cuerdas no están asentadas: estira y afina una vez más.</translation>
+    </message>
+    <message>
+        <source>More than one thing hangs or slips: string %1. Take them one by one.</source>
+        <translation>Se engancha o resbala más de una cosa: cuerda %1. Ve de una en una.</translation>
+    </message>
+    <message>
+        <source>Return to pitch, cents</source>
+        <translation>Retorno al tono, cents</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>antes</translation>
+    </message>
+    <message>
+        <source>after a dive</source>
+        <translation>tras una bajada</translation>
+    </message>
+    <message>
+        <source>after a pull-up</source>
+        <translation>tras una subida</translation>
+    </message>
+    <message>
+        <source>Keep these readings with the job</source>
+        <translation>Guardar estas lecturas con el trabajo</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Type or pluck every string as it is, before the arm is touched.</source>
+        <translation>Escribe o pulsa cada cuerda como está, antes de tocar la palanca.</translation>
+    </message>
+    <message>
+        <source>Now one dive, the arm left alone; then type or pluck every string.</source>
+        <translation>Ahora una bajada, suelta la palanca; luego escribe o pulsa cada cuerda.</translation>
+    </message>
+    <message>
+        <source>Now one pull-up, the arm left alone; then type or pluck every string.</source>
+        <translation>Ahora una subida, suelta la palanca; luego escribe o pulsa cada cuerda.</translation>
+    </message>
+    <message>
+        <source>%1: %2 / %3 / %4</source>
+        <translation>%1: %2 / %3 / %4</translation>
+    </message>
+    <message>
+        <source>return test</source>
+        <translation>prueba de retorno</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::RigPage</name>
+    <message>
+        <source>spring %1</source>
+        <translation>muelle %1</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Muelles</translation>
+    </message>
+    <message>
+        <source>string %1</source>
+        <translation>cuerda %1</translation>
+    </message>
+    <message>
+        <source>String geometry</source>
+        <translation>Medidas de las cuerdas</translation>
+    </message>
+    <message>
+        <source>Advanced figures too: stops, masses, centres, hooks</source>
+        <translation>También cifras avanzadas: topes, masas, centros, ganchos</translation>
+    </message>
+    <message>
+        <source>Figures of this guitar</source>
+        <translation>Cifras de esta guitarra</translation>
+    </message>
+    <message>
+        <source>Guitar</source>
+        <translation>Guitarra</translation>
+    </message>
+    <message>
+        <source>guitar</source>
+        <translation>guitarra</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>dueño</translation>
+    </message>
+    <message>
+        <source>reason for the job</source>
+        <translation>motivo del trabajo</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>nombre</translation>
+    </message>
+    <message>
+        <source>here for</source>
+        <translation>está aquí por</translation>
+    </message>
+    <message>
+        <source>How the guitar is held</source>
+        <translation>Cómo se sujeta la guitarra</translation>
+    </message>
+    <message>
+        <source>flat on its back</source>
+        <translation>tumbada</translation>
+    </message>
+    <message>
+        <source>playing position</source>
+        <translation>posición de tocar</translation>
+    </message>
+    <message>
+        <source>hanging upright</source>
+        <translation>colgada derecha</translation>
+    </message>
+    <message>
+        <source>face down</source>
+        <translation>boca abajo</translation>
+    </message>
+    <message>
+        <source>orientation</source>
+        <translation>orientación</translation>
+    </message>
+    <message>
+        <source>held</source>
+        <translation>sujeta</translation>
+    </message>
+    <message>
+        <source>nut is locked</source>
+        <translation>la cejuela está bloqueada</translation>
+    </message>
+    <message>
+        <source>nut lock</source>
+        <translation>bloqueo de cejuela</translation>
+    </message>
+    <message>
+        <source>How the bridge is built</source>
+        <translation>Cómo está hecho el puente</translation>
+    </message>
+    <message>
+        <source>kind of bridge</source>
+        <translation>tipo de puente</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>puente</translation>
+    </message>
+    <message>
+        <source>decked: rests on the body</source>
+        <translation>apoyado: descansa en el cuerpo</translation>
+    </message>
+    <message>
+        <source>decking</source>
+        <translation>apoyo</translation>
+    </message>
+    <message>
+        <source>has a stabiliser</source>
+        <translation>tiene estabilizador</translation>
+    </message>
+    <message>
+        <source>stabiliser</source>
+        <translation>estabilizador</translation>
+    </message>
+    <message>
+        <source>Ticked: measured. Otherwise the figure is assumed.</source>
+        <translation>Marcada: medida. Si no, la cifra es supuesta.</translation>
+    </message>
+    <message>
+        <source>%1 is measured</source>
+        <translation>%1 está medida</translation>
+    </message>
+    <message>
+        <source>mark of %1</source>
+        <translation>marca de %1</translation>
+    </message>
+    <message>
+        <source>dotted: assumed  ·  solid and ticked: measured</source>
+        <translation>punteado: supuesto  ·  lleno y marcado: medido</translation>
+    </message>
+    <message>
+        <source>&amp;Springs</source>
+        <translation>&amp;Muelles</translation>
+    </message>
+    <message>
+        <source>Strings on the bri&amp;dge</source>
+        <translation>Cuerdas en el &amp;puente</translation>
+    </message>
+    <message>
+        <source>Hook a spring in</source>
+        <translation>Enganchar un muelle</translation>
+    </message>
+    <message>
+        <source>Take one out</source>
+        <translation>Quitar uno</translation>
+    </message>
+    <message>
+        <source>spring in</source>
+        <translation>muelle puesto</translation>
+    </message>
+    <message>
+        <source>spring out</source>
+        <translation>muelle quitado</translation>
+    </message>
+    <message>
+        <source>number of strings</source>
+        <translation>número de cuerdas</translation>
+    </message>
+    <message>
+        <source>Number of strings</source>
+        <translation>Número de cuerdas</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::RigPicture</name>
+    <message>
+        <source>Side section of the bridge</source>
+        <translation>Corte lateral del puente</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::Session</name>
+    <message>
+        <source>tune string</source>
+        <translation>afinar cuerda</translation>
+    </message>
+    <message>
+        <source>stretch string</source>
+        <translation>estirar cuerda</translation>
+    </message>
+    <message>
+        <source>read the plate</source>
+        <translation>leer la placa</translation>
+    </message>
+    <message>
+        <source>read string</source>
+        <translation>leer cuerda</translation>
+    </message>
+    <message>
+        <source>stand by reading</source>
+        <translation>mantener la lectura</translation>
+    </message>
+    <message>
+        <source>turn claw</source>
+        <translation>girar la garra</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>sacar el taco</translation>
+    </message>
+    <message>
+        <source>plate not measured</source>
+        <translation>placa sin medir</translation>
+    </message>
+    <message>
+        <source>simulated answer</source>
+        <translation>respuesta simulada</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SetPicker</name>
+    <message>
+        <source>Set: %1</source>
+        <translation>Juego: %1</translation>
+    </message>
+    <message>
+        <source>Tuning: %1</source>
+        <translation>Afinación: %1</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>juego</translation>
+    </message>
+    <message>
+        <source>tuning</source>
+        <translation>afinación</translation>
+    </message>
+    <message>
+        <source>own choice</source>
+        <translation>elección propia</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SettleForm</name>
+    <message>
+        <source>new strings: the bench asks for each pull</source>
+        <translation>cuerdas nuevas: el banco pide cada estirón</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>cuerda</translation>
+    </message>
+    <message>
+        <source>is</source>
+        <translation>está</translation>
+    </message>
+    <message>
+        <source>pulls</source>
+        <translation>tira</translation>
+    </message>
+    <message>
+        <source>last drop</source>
+        <translation>última caída</translation>
+    </message>
+    <message>
+        <source>next drop</source>
+        <translation>próxima caída</translation>
+    </message>
+    <message>
+        <source>pulls left</source>
+        <translation>estirones que faltan</translation>
+    </message>
+    <message>
+        <source>How settled each string is</source>
+        <translation>Lo asentada que está cada cuerda</translation>
+    </message>
+    <message>
+        <source>settled</source>
+        <translation>asentada</translation>
+    </message>
+    <message>
+        <source>not settled</source>
+        <translation>sin asentar</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SheetDialog</name>
+    <message>
+        <source>Job sheet</source>
+        <translation>Hoja de trabajo</translation>
+    </message>
+    <message>
+        <source>Pages of the job sheet</source>
+        <translation>Páginas de la hoja de trabajo</translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation>&amp;Imprimir…</translation>
+    </message>
+    <message>
+        <source>&amp;Keep as PDF or HTML…</source>
+        <translation>&amp;Guardar como PDF o HTML…</translation>
+    </message>
+    <message>
+        <source>Keep the job sheet</source>
+        <translation>Guardar la hoja de trabajo</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;HTML (*.html)</source>
+        <translation>PDF (*.pdf);;HTML (*.html)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ShopPage</name>
+    <message>
+        <source>waiting</source>
+        <translation>en espera</translation>
+    </message>
+    <message>
+        <source>on the bench</source>
+        <translation>en el banco</translation>
+    </message>
+    <message>
+        <source>finished</source>
+        <translation>terminado</translation>
+    </message>
+    <message>
+        <source>&amp;Jobs in hand and done</source>
+        <translation>&amp;Trabajos en curso y hechos</translation>
+    </message>
+    <message>
+        <source>D&amp;ue</source>
+        <translation>To&amp;ca</translation>
+    </message>
+    <message>
+        <source>S&amp;tock</source>
+        <translation>E&amp;xistencias</translation>
+    </message>
+    <message>
+        <source>T&amp;imes</source>
+        <translation>T&amp;iempos</translation>
+    </message>
+    <message>
+        <source>checked</source>
+        <translation>comprobada</translation>
+    </message>
+    <message>
+        <source>claw tightened</source>
+        <translation>garra apretada</translation>
+    </message>
+    <message>
+        <source>tuned</source>
+        <translation>afinada</translation>
+    </message>
+    <message>
+        <source>No guitar has been here yet</source>
+        <translation>Aún no ha pasado por aquí ninguna guitarra</translation>
+    </message>
+    <message>
+        <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
+        <translation>Pon la primera en el banco. Basta con un puente, un número de cuerdas y lo que entra: todo lo que no se sabe tiene una cifra habitual, marcada como supuesta, y las lecturas la corrigen. Cada paso, lectura y nota queda guardado al momento; no hay que guardar nada.</translation>
+    </message>
+    <message>
+        <source>Put a guitar on the bench</source>
+        <translation>Poner una guitarra en el banco</translation>
+    </message>
+    <message>
+        <source>Look round the demo shop</source>
+        <translation>Mirar el taller de demostración</translation>
+    </message>
+    <message>
+        <source>Six invented guitars that answer by themselves; they can be deleted later</source>
+        <translation>Seis guitarras inventadas que responden solas; se pueden borrar después</translation>
+    </message>
+    <message>
+        <source>Example of the way home</source>
+        <translation>Ejemplo del camino a casa</translation>
+    </message>
+    <message>
+        <source>What it will look like: each string and the plate after every act, on their way into the tolerance.</source>
+        <translation>Así se verá: cada cuerda y la placa tras cada acción, camino de la tolerancia.</translation>
+    </message>
+    <message>
+        <source>Search guitar, owner, set, tuning or reason</source>
+        <translation>Buscar guitarra, dueño, juego, afinación o motivo</translation>
+    </message>
+    <message>
+        <source>Search</source>
+        <translation>Buscar</translation>
+    </message>
+    <message>
+        <source>Which jobs</source>
+        <translation>Qué trabajos</translation>
+    </message>
+    <message>
+        <source>all jobs</source>
+        <translation>todos los trabajos</translation>
+    </message>
+    <message>
+        <source>due within two weeks</source>
+        <translation>tocan en dos semanas</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Trabajos</translation>
+    </message>
+    <message>
+        <source>Guitar</source>
+        <translation>Guitarra</translation>
+    </message>
+    <message>
+        <source>Owner</source>
+        <translation>Dueño</translation>
+    </message>
+    <message>
+        <source>Goes on</source>
+        <translation>Entra</translation>
+    </message>
+    <message>
+        <source>Tuning</source>
+        <translation>Afinación</translation>
+    </message>
+    <message>
+        <source>State</source>
+        <translation>Estado</translation>
+    </message>
+    <message>
+        <source>Received</source>
+        <translation>Recibida</translation>
+    </message>
+    <message>
+        <source>Due</source>
+        <translation>Toca</translation>
+    </message>
+    <message>
+        <source>This guitar before</source>
+        <translation>Esta guitarra antes</translation>
+    </message>
+    <message>
+        <source>Go on  (Enter)</source>
+        <translation>Seguir  (Intro)</translation>
+    </message>
+    <message>
+        <source>Repeat this set-up</source>
+        <translation>Repetir este ajuste</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Comparar</translation>
+    </message>
+    <message>
+        <source>With the job before on the same guitar</source>
+        <translation>Con el trabajo anterior en la misma guitarra</translation>
+    </message>
+    <message>
+        <source>New guitar</source>
+        <translation>Guitarra nueva</translation>
+    </message>
+    <message>
+        <source>(no name yet)</source>
+        <translation>(aún sin nombre)</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 de %2</translation>
+    </message>
+    <message>
+        <source>the first 200 of %1</source>
+        <translation>los primeros 200 de %1</translation>
+    </message>
+    <message>
+        <source>read only</source>
+        <translation>solo lectura</translation>
+    </message>
+    <message>
+        <source>Nothing found. Clear the search or choose all jobs.</source>
+        <translation>No se encontró nada. Vacía la búsqueda o elige todos los trabajos.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %2, %3; %4, %n entries in its log</source>
+        <translation>
+            <numerusform>%1: %2, %3; %4, %n entrada en su registro</numerusform>
+            <numerusform>%1: %2, %3; %4, %n entradas en su registro</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>own set</source>
+        <translation>juego propio</translation>
+    </message>
+    <message>
+        <source>own tuning</source>
+        <translation>afinación propia</translation>
+    </message>
+    <message>
+        <source>and %1 more</source>
+        <translation>y %1 más</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SoakForm</name>
+    <message numerus="yes">
+        <source>%n minutes</source>
+        <translation>
+            <numerusform>%n minuto</numerusform>
+            <numerusform>%n minutos</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StepClock</name>
+    <message>
+        <source>Time at this step</source>
+        <translation>Tiempo en este paso</translation>
+    </message>
+    <message>
+        <source>Timer</source>
+        <translation>Temporizador</translation>
+    </message>
+    <message>
+        <source>Counts down while oil soaks or glue sets, and rings</source>
+        <translation>Cuenta atrás mientras el aceite empapa o la cola seca, y suena</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n minutes</source>
+        <translation>
+            <numerusform>%n minuto</numerusform>
+            <numerusform>%n minutos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>step %1</source>
+        <translation>paso %1</translation>
+    </message>
+    <message>
+        <source>soaks %1 more  ·  %2</source>
+        <translation>empapa %1 más  ·  %2</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StepPanel</name>
+    <message>
+        <source>Picture of the step</source>
+        <translation>Imagen del paso</translation>
+    </message>
+    <message>
+        <source>Job finished</source>
+        <translation>Trabajo terminado</translation>
+    </message>
+    <message>
+        <source>usually %1 min</source>
+        <translation>suele llevar %1 min</translation>
+    </message>
+    <message>
+        <source>Tools: %1</source>
+        <translation>Herramientas: %1</translation>
+    </message>
+    <message>
+        <source>Done when %1.</source>
+        <translation>Hecho cuando %1.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StockPanel</name>
+    <message>
+        <source>set</source>
+        <translation>juego</translation>
+    </message>
+    <message>
+        <source>single string</source>
+        <translation>cuerda suelta</translation>
+    </message>
+    <message>
+        <source>insert</source>
+        <translation>inserto</translation>
+    </message>
+    <message>
+        <source>nut cap</source>
+        <translation>pletina de cejuela</translation>
+    </message>
+    <message>
+        <source>bolt</source>
+        <translation>tornillo</translation>
+    </message>
+    <message>
+        <source>spring</source>
+        <translation>muelle</translation>
+    </message>
+    <message>
+        <source>consumable</source>
+        <translation>consumible</translation>
+    </message>
+    <message>
+        <source>What is in the drawers</source>
+        <translation>Lo que hay en los cajones</translation>
+    </message>
+    <message>
+        <source>Part</source>
+        <translation>Pieza</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Clase</translation>
+    </message>
+    <message>
+        <source>There</source>
+        <translation>Ya está</translation>
+    </message>
+    <message>
+        <source>At least</source>
+        <translation>Al menos</translation>
+    </message>
+    <message>
+        <source>Price</source>
+        <translation>Precio</translation>
+    </message>
+    <message>
+        <source>Type over a name, a count, the least there should be, or a price.</source>
+        <translation>Escribe encima de un nombre, una cantidad, el mínimo o un precio.</translation>
+    </message>
+    <message>
+        <source>To buy</source>
+        <translation>Para comprar</translation>
+    </message>
+    <message>
+        <source>Copy the list</source>
+        <translation>Copiar la lista</translation>
+    </message>
+    <message>
+        <source>Kind of part</source>
+        <translation>Clase de pieza</translation>
+    </message>
+    <message>
+        <source>Part that is new in the drawers</source>
+        <translation>Pieza nueva en los cajones</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Borrar</translation>
+    </message>
+    <message>
+        <source>The picked part, with its record of what came and went</source>
+        <translation>La pieza elegida, con el registro de lo que entró y salió</translation>
+    </message>
+    <message>
+        <source>what the shop calls it</source>
+        <translation>como la llama el taller</translation>
+    </message>
+    <message>
+        <source>  low</source>
+        <translation>  escaso</translation>
+    </message>
+    <message>
+        <source>Nothing is kept here yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low stands here.</source>
+        <translation>Aún no se guarda nada aquí. Añade los juegos y cuerdas sueltas que tiene el taller, con el mínimo que debería haber: un trabajo terminado toma lo suyo, y lo que escasea aparece aquí.</translation>
+    </message>
+    <message>
+        <source>Nothing is low.</source>
+        <translation>Nada escasea.</translation>
+    </message>
+    <message>
+        <source>there</source>
+        <translation>hay</translation>
+    </message>
+    <message>
+        <source>at least</source>
+        <translation>al menos</translation>
+    </message>
+    <message>
+        <source>price</source>
+        <translation>precio</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>pieza</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StringTicks</name>
+    <message>
+        <source>slack</source>
+        <translation>floja</translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation>cortada</translation>
+    </message>
+    <message>
+        <source>out and binned</source>
+        <translation>fuera y a la basura</translation>
+    </message>
+    <message>
+        <source>seated and clamped</source>
+        <translation>asentada y mordida</translation>
+    </message>
+    <message>
+        <source>seated</source>
+        <translation>asentada</translation>
+    </message>
+    <message>
+        <source>pulled by hand</source>
+        <translation>tirada a mano</translation>
+    </message>
+    <message>
+        <source>in its own slot</source>
+        <translation>en su ranura</translation>
+    </message>
+    <message>
+        <source>taut</source>
+        <translation>tirante</translation>
+    </message>
+    <message>
+        <source>stretched</source>
+        <translation>estirada</translation>
+    </message>
+    <message>
+        <source>holds its pitch</source>
+        <translation>mantiene el tono</translation>
+    </message>
+    <message>
+        <source>bent a whole step</source>
+        <translation>subida un tono</translation>
+    </message>
+    <message>
+        <source>trimmed</source>
+        <translation>recortada</translation>
+    </message>
+    <message>
+        <source>The string&apos;s number ticks its next box.</source>
+        <translation>El número de la cuerda marca su próxima casilla.</translation>
+    </message>
+    <message>
+        <source>%1 wound</source>
+        <translation>%1 entorchada</translation>
+    </message>
+    <message>
+        <source>%1 plain</source>
+        <translation>%1 lisa</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TickForm</name>
+    <message>
+        <source>tick</source>
+        <translation>marcar</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TimesPanel</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Minutes by step</source>
+        <translation>Minutos por paso</translation>
+    </message>
+    <message>
+        <source>person</source>
+        <translation>persona</translation>
+    </message>
+    <message>
+        <source>jobs</source>
+        <translation>trabajos</translation>
+    </message>
+    <message>
+        <source>median, min</source>
+        <translation>mediana, min</translation>
+    </message>
+    <message>
+        <source>Minutes of a job by person</source>
+        <translation>Minutos de un trabajo por persona</translation>
+    </message>
+    <message>
+        <source>method</source>
+        <translation>método</translation>
+    </message>
+    <message>
+        <source>saved, min</source>
+        <translation>ahorro, min</translation>
+    </message>
+    <message>
+        <source>Minutes of a job by method</source>
+        <translation>Minutos de un trabajo por método</translation>
+    </message>
+    <message numerus="yes">
+        <source>From the times in the records of the last %n finished jobs; breaks of an hour and more are left out. A method saved what its jobs took less than those done any other way.</source>
+        <translation>
+            <numerusform>De los tiempos en los registros del último trabajo terminado; las pausas de una hora y más no cuentan. Un método ahorró lo que sus trabajos tardaron menos que los hechos de otra manera.</numerusform>
+            <numerusform>De los tiempos en los registros de los últimos %n trabajos terminados; las pausas de una hora y más no cuentan. Un método ahorró lo que sus trabajos tardaron menos que los hechos de otra manera.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>No finished job tells its times yet. Each step that is done leaves the time it took.</source>
+        <translation>Aún ningún trabajo terminado dice sus tiempos. Cada paso hecho deja el tiempo que llevó.</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>no se ha dicho</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TrayForm</name>
+    <message>
+        <source>hex key for the nut caps</source>
+        <translation>llave hexagonal para las pletinas</translation>
+    </message>
+    <message>
+        <source>hex key for the saddle clamps</source>
+        <translation>llave hexagonal para las mordazas de silleta</translation>
+    </message>
+    <message>
+        <source>hex key for the saddles</source>
+        <translation>llave hexagonal para las silletas</translation>
+    </message>
+    <message>
+        <source>hex key for the bridge posts</source>
+        <translation>llave hexagonal para los postes del puente</translation>
+    </message>
+    <message>
+        <source>screwdriver for the back cover</source>
+        <translation>destornillador para la tapa trasera</translation>
+    </message>
+    <message>
+        <source>%1, size not noted</source>
+        <translation>%1, medida sin anotar</translation>
+    </message>
+    <message>
+        <source>screwdriver for the claw</source>
+        <translation>destornillador para la garra</translation>
+    </message>
+    <message>
+        <source>winder</source>
+        <translation>manivela</translation>
+    </message>
+    <message>
+        <source>heavy cutters</source>
+        <translation>alicates de corte fuertes</translation>
+    </message>
+    <message>
+        <source>tuner that shows cents</source>
+        <translation>afinador que muestra cents</translation>
+    </message>
+    <message>
+        <source>block, padded</source>
+        <translation>taco, acolchado</translation>
+    </message>
+    <message>
+        <source>head rest</source>
+        <translation>apoyo de mástil</translation>
+    </message>
+    <message>
+        <source>caliper</source>
+        <translation>calibre</translation>
+    </message>
+    <message>
+        <source>ruler or feeler</source>
+        <translation>regla o galgas</translation>
+    </message>
+    <message>
+        <source>tray for small parts</source>
+        <translation>bandeja para piezas pequeñas</translation>
+    </message>
+    <message>
+        <source>cloths</source>
+        <translation>paños</translation>
+    </message>
+    <message>
+        <source>spare single strings</source>
+        <translation>cuerdas sueltas de repuesto</translation>
+    </message>
+    <message>
+        <source>fine wool, tape, fret guard</source>
+        <translation>lana fina, cinta, protector de trastes</translation>
+    </message>
+    <message>
+        <source>fretboard oil</source>
+        <translation>aceite de diapasón</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TrialPanel</name>
+    <message>
+        <source>Compare methods on guitars like the one in work</source>
+        <translation>Comparar métodos en guitarras como la que está en curso</translation>
+    </message>
+    <message>
+        <source>simulated guitars</source>
+        <translation>guitarras simuladas</translation>
+    </message>
+    <message>
+        <source>How many simulated guitars</source>
+        <translation>Cuántas guitarras simuladas</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Comparar</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Parar</translation>
+    </message>
+    <message>
+        <source>Progress of the trial</source>
+        <translation>Avance de la prueba</translation>
+    </message>
+    <message>
+        <source>Passes by each method and by the adviser</source>
+        <translation>Pasadas por cada método y por el consejero</translation>
+    </message>
+    <message>
+        <source>Playing; the window stays free for other work.</source>
+        <translation>Jugando; la ventana queda libre para otro trabajo.</translation>
+    </message>
+    <message>
+        <source>Stopped. Nothing of it is shown, since half a trial would mislead.</source>
+        <translation>Detenida. No se muestra nada, pues media prueba engañaría.</translation>
+    </message>
+    <message>
+        <source>None of these guitars has a stable float with this set: the plan has the ways out.</source>
+        <translation>Ninguna de estas guitarras flota estable con este juego: el plan tiene las salidas.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 guitars have a stable float. The forecast given at the start held on %3 % of them.</source>
+        <translation>%1 de %2 guitarras flotan estables. La previsión del principio se cumplió en el %3 % de ellas.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::TroubleshootingDialog</name>
+    <message>
+        <source>What went wrong?</source>
+        <translation>¿Qué salió mal?</translation>
+    </message>
+    <message>
+        <source>What is seen or heard; likely ones for this step first</source>
+        <translation>Lo que se ve o se oye; primero lo probable en este paso</translation>
+    </message>
+    <message>
+        <source>Symptom</source>
+        <translation>Síntoma</translation>
+    </message>
+    <message>
+        <source>Symptoms</source>
+        <translation>Síntomas</translation>
+    </message>
+    <message>
+        <source>Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional.</source>
+        <translation>Grietas, postes flojos, almas atascadas, trabajo con corriente: para, y derívalo a un profesional.</translation>
+    </message>
+    <message>
+        <source>Cause: %1</source>
+        <translation>Causa: %1</translation>
+    </message>
+    <message>
+        <source>Nothing fits these words; try fewer.</source>
+        <translation>Nada encaja con estas palabras; prueba con menos.</translation>
+    </message>
+    <message>
+        <source>Next time: %1</source>
+        <translation>La próxima vez: %1</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ValueDrag</name>
+    <message>
+        <source>Drag sideways to try values; Shift for long steps</source>
+        <translation>Arrastra de lado para probar valores; Mayús para pasos largos</translation>
+    </message>
+</context>
+<context>
+    <name>main</name>
+    <message>
+        <source>Restringing and setting up guitars with floating vibrato bridges.</source>
+        <translation>Cambio de cuerdas y ajuste de guitarras con puente vibrato flotante.</translation>
+    </message>
+    <message>
+        <source>Start with the demo shop.</source>
+        <translation>Empezar con el taller de demostración.</translation>
+    </message>
+    <message>
+        <source>Render every main view into DIR and exit.</source>
+        <translation>Escribir cada vista principal como imagen en DIR y terminar.</translation>
+    </message>
+    <message>
+        <source>Use this logbook.</source>
+        <translation>Usar este libro de trabajos.</translation>
+    </message>
+    <message>
+        <source>A job, guitar or exercise to open.</source>
+        <translation>Un trabajo, guitarra o ejercicio que abrir.</translation>
+    </message>
+</context>
+</TS>
