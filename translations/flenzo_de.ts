@@ -3062,6 +3062,10 @@
         <source>degrees from parallel, forward is positive</source>
         <translation>Grad gegen parallel, nach vorn ist positiv</translation>
     </message>
+    <message>
+        <source>guitars that something was learned from</source>
+        <translation>Gitarren, von denen etwas gelernt wurde</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -7038,6 +7042,21 @@
     <message>
         <source>From %1 readings. The next aims and claw turns rest on these figures.</source>
         <translation>Aus %1 Ablesungen. Die nächsten Zielwerte und Drehungen der Kralle beruhen auf diesen Werten.</translation>
+    </message>
+    <message>
+        <source>New guitars begin from what this shop&apos;s guitars of their kind taught</source>
+        <translation>Neue Gitarren beginnen mit dem, was die Gitarren dieser Art in dieser Werkstatt lehrten</translation>
+    </message>
+    <message>
+        <source>shop&apos;s guitars</source>
+        <translation>Gitarren der Werkstatt</translation>
+    </message>
+    <message numerus="yes">
+        <source>Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the shop finished, drawn towards the usual figures.</source>
+        <translation>
+            <numerusform>Noch wurde nichts abgelesen: das sind Mittel und Streuung von %n Gitarre dieser Art aus dieser Werkstatt, zu den üblichen Werten hin gezogen.</numerusform>
+            <numerusform>Noch wurde nichts abgelesen: das sind Mittel und Streuung von %n Gitarren dieser Art aus dieser Werkstatt, zu den üblichen Werten hin gezogen.</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -3062,6 +3062,10 @@
         <source>degrees from parallel, forward is positive</source>
         <translation>grados desde la paralela, hacia delante es positivo</translation>
     </message>
+    <message>
+        <source>guitars that something was learned from</source>
+        <translation>guitarras de las que se aprendió algo</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -7038,6 +7042,21 @@
     <message>
         <source>From %1 readings. The next aims and claw turns rest on these figures.</source>
         <translation>De %1 lecturas. Los próximos objetivos y vueltas de garra se apoyan en estas cifras.</translation>
+    </message>
+    <message>
+        <source>New guitars begin from what this shop&apos;s guitars of their kind taught</source>
+        <translation>Las guitarras nuevas empiezan con lo que enseñaron las de su tipo en este taller</translation>
+    </message>
+    <message>
+        <source>shop&apos;s guitars</source>
+        <translation>guitarras del taller</translation>
+    </message>
+    <message numerus="yes">
+        <source>Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the shop finished, drawn towards the usual figures.</source>
+        <translation>
+            <numerusform>Aún no se ha leído nada: son la media y la dispersión de %n guitarra de este tipo que terminó el taller, acercadas a las cifras habituales.</numerusform>
+            <numerusform>Aún no se ha leído nada: son la media y la dispersión de %n guitarras de este tipo que terminó el taller, acercadas a las cifras habituales.</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -69,7 +69,10 @@ Wraps wrapsOnThis(const Job& job) {
 BenchJob benchJobOf(const Job& job) {
     WorkMethod method = job.method;
     method.wraps = wrapsOnThis(job);
-    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, method, job.pace, job.tools, job.log, job.prior};
+    std::optional<Prior> prior = job.prior;
+    if (!prior && job.shopPrior)
+        prior = job.shopPrior->prior;
+    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, method, job.pace, job.tools, job.log, prior};
 }
 
 Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
@@ -84,6 +87,7 @@ Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
     job.wasLevel = true;
     job.oldAngle_rad = last.goal.angle_rad;
     job.prior = guitar.learned;
+    job.shopPrior.reset();
     job.rig.nutLocked = false;
     job.rig.claw.turns = guitar.state.claw;
     job.simulatedSeed.reset();

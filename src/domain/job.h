@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/estimation/estimator.h"
+#include "core/log/shop_prior.h"
 #include "core/planning/change.h"
 #include "core/planning/work_method.h"
 #include "domain/card.h"
@@ -50,6 +51,7 @@ struct Job {
     Pace pace;
     Tools tools;                                ///< what this guitar is measured with
     std::optional<Prior> prior;                 ///< learned of this guitar in an earlier job
+    std::optional<ShopPrior> shopPrior;         ///< of this shop's guitars of the form, for one that nobody learned yet
     std::set<QString> measured;                 ///< fields of the rig that somebody measured; all others are assumed
     std::optional<std::uint32_t> simulatedSeed; ///< the guitar that answers is a simulated one
     std::vector<Event> log;

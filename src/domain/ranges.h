@@ -61,6 +61,7 @@ inline constexpr Range pieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that 
 inline constexpr Range leastPieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that there should be")};
 inline constexpr Range money_minor{0.0, 1e8,
                                    QT_TRANSLATE_NOOP("Range", "a sum in whole hundredths of the shop's money")};
+inline constexpr Range guitars{1.0, 1e6, QT_TRANSLATE_NOOP("Range", "guitars that something was learned from")};
 inline constexpr Range hoursAWeek{0.0, 100.0, QT_TRANSLATE_NOOP("Range", "hours of playing in a week")};
 inline constexpr Range gigsAWeek{0.0, 14.0, QT_TRANSLATE_NOOP("Range", "gigs in a week")};
 inline constexpr Range monthsBetween{0.0, 60.0,

@@ -260,6 +260,10 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.tools = toolsFromJson(top.part("tools"));
     if (top.has("learned"))
         job.prior = priorFromJson(top.part("learned"));
+    if (top.has("shopLearned")) {
+        Fields shop = top.part("shopLearned");
+        job.shopPrior = ShopPrior{priorFromJson(shop), static_cast<int>(shop.number("guitars", ranges::guitars))};
+    }
     readLog(job, top);
     if (!box.empty())
         return box.fault();
@@ -304,6 +308,12 @@ QJsonObject jobToJson(const Job& job) {
         json[QLatin1String("learned")] = priorToJson(*job.prior);
     else
         json.remove(QLatin1String("learned"));
+    json.remove(QLatin1String("shopLearned"));
+    if (job.shopPrior) {
+        QJsonObject shop = priorToJson(job.shopPrior->prior);
+        shop[QLatin1String("guitars")] = job.shopPrior->guitars;
+        json[QLatin1String("shopLearned")] = shop;
+    }
     QJsonArray measured;
     for (const QString& name : job.measured)
         measured.append(name);

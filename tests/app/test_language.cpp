@@ -149,12 +149,14 @@ private Q_SLOTS:
     }
 
     void aLanguageIsChosenInTheMenuAndKept() {
-        QVERIFY(languages().contains(QStringLiteral("en")));
-        QAction* english = window_->actions().find("language1");
-        QVERIFY(english && !english->isChecked());
-        english->trigger();
-        QVERIFY(window_->actions().find("language1")->isChecked());
-        QCOMPARE(loadPreferences(pathsIn(dir_->path()).settingsFile).language, QStringLiteral("en"));
+        for (const char* code : {"de", "en", "es"})
+            QVERIFY2(languages().contains(QLatin1String(code)), code);
+        const auto action = QStringLiteral("language%1").arg(languages().indexOf(QStringLiteral("es")) + 1).toLatin1();
+        QAction* spanish = window_->actions().find(action.constData());
+        QVERIFY(spanish && !spanish->isChecked());
+        spanish->trigger();
+        QVERIFY(window_->actions().find(action.constData())->isChecked());
+        QCOMPARE(loadPreferences(pathsIn(dir_->path()).settingsFile).language, QStringLiteral("es"));
         QVERIFY(!window_->message().isEmpty());
     }
 };

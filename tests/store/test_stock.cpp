@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The drawers, the due list, offers and times, against figures made by hand.
+#include "core/simulation/simulated_guitar.h"
 #include "domain/edits.h"
 #include "domain/methods.h"
 #include "domain/quote.h"
 #include "domain/workflow.h"
 #include "session/models/due_list.h"
+#include "session/models/pace.h"
+#include "session/models/shop_guitars.h"
 #include "session/models/shopping.h"
 #include "session/models/times.h"
 #include "store/catalogue_files.h"
@@ -298,6 +301,50 @@ private Q_SLOTS:
         });
         QVERIFY(outer != times.methods.end());
         QCOMPARE(outer->saved_min(), 4.0);
+    }
+
+    /// Finished guitars of the kind teach the next one; simulated ones, those of another kind and those that were not
+    /// read do not, and it can be switched off.
+    void aShopLearnsFromItsGuitars() {
+        Job job = newJob();
+        job.work.state = JobState::Finished;
+        const auto put = [&](const QString& name, std::uint32_t seed, const auto& change) {
+            Job guitar = job;
+            guitar.guitar = name;
+            BenchJob bench = benchJobOf(guitar);
+            SimulatedGuitar answers(bench, UncertaintyModel(), seed);
+            for (int k = 0; k < 14; ++k) {
+                const NextAct next = advise(bench).act;
+                if (next.what == NextAct::Do::Done)
+                    break;
+                bench.log.push_back(answers.answer(next));
+                answers.hear(bench.log.back());
+            }
+            guitar.log = bench.log;
+            change(guitar);
+            QVERIFY(book_->add(guitar).ok());
+        };
+        const auto asItIs = [](Job&) {};
+        put(QStringLiteral("one"), 1, asItIs);
+        put(QStringLiteral("two"), 2, asItIs);
+        put(QStringLiteral("two"), 3, asItIs); // the same guitar again
+        put(QStringLiteral("simulated"), 4, [](Job& guitar) { guitar.simulatedSeed = 4; });
+        put(QStringLiteral("not read"), 5, [](Job& guitar) { guitar.log.clear(); });
+        put(QStringLiteral("fixed"), 6, [](Job& guitar) { guitar.rig.bridge.family = Family::Fixed; });
+        QVERIFY(!shopPriorFor(*book_, job.rig.bridge).value());
+        put(QStringLiteral("three"), 7, asItIs);
+        const std::optional<ShopPrior> shop = shopPriorFor(*book_, job.rig.bridge).value();
+        QVERIFY(shop && shop->guitars == 3);
+        Job next = newJob();
+        QVERIFY(!beginAsTheShopDoes(next, *book_));
+        QVERIFY(next.shopPrior == shop && benchJobOf(next).prior == shop->prior);
+        const Result<Job> again = jobFromJson(jobToJson(next));
+        QVERIFY2(again.ok() && again.value().shopPrior->guitars == 3,
+                 again.ok() ? "" : qPrintable(again.fault().sentence()));
+        QVERIFY((again.value().shopPrior->prior.mean - shop->prior.mean).norm() < 1e-9);
+        QVERIFY(!nextJob(next, estimate(benchJobOf(next)), today_).shopPrior); // this very guitar is known better
+        QVERIFY(!setBeginsFromShop(*book_, false));
+        QVERIFY(!shopPriorFor(*book_, job.rig.bridge).value());
     }
 
     /// A logbook of the version before goes on, with a copy of it beside; and an unsound figure is no figure.

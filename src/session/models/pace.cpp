@@ -3,6 +3,7 @@
 
 #include "domain/measuring.h"
 #include "domain/methods.h"
+#include "session/models/shop_guitars.h"
 
 #include <algorithm>
 
@@ -77,6 +78,10 @@ std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book) {
     applyToolLines(job.tools, defaults.value());
     job.method.stretch = true; // the strings that go on are new
     job.work.usualMinutes = minutes.value();
+    Result<std::optional<ShopPrior>> own = shopPriorFor(book, job.rig.bridge);
+    if (!own.ok())
+        return own.fault();
+    job.shopPrior = std::move(own).value();
     return std::nullopt;
 }
 

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/learned_panel.h"
 
+#include "session/models/shop_guitars.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
+#include <QCheckBox>
 #include <QLabel>
 #include <cmath>
 
@@ -72,6 +74,27 @@ LearnedPanel::LearnedPanel(AppContext& context, QWidget* parent) : QFrame(parent
     table_->markColumn(1, Provenance::Assumed);
     table_->markColumn(2, Provenance::Calculated);
     column->addWidget(table_);
+    fromShop_ = new QCheckBox(tr("New guitars begin from what this shop's guitars of their kind taught"), this);
+    fromShop_->setObjectName(QStringLiteral("fromShop"));
+    column->addWidget(fromShop_);
+    connect(fromShop_, &QCheckBox::clicked, this, &LearnedPanel::wantShop);
+}
+
+/// For the shop, and for this guitar as long as nothing is known of it.
+void LearnedPanel::wantShop(bool wanted) {
+    const auto& book = context_.session().logbook();
+    if (!context_.accept(setBeginsFromShop(*book, wanted)))
+        return;
+    const Job& job = context_.session().job();
+    const auto own = shopPriorFor(*book, job.rig.bridge);
+    if (!own.ok()) {
+        context_.accept(own.fault());
+        return;
+    }
+    if (!job.prior && job.log.empty() && job.shopPrior != own.value())
+        context_.accept(
+            context_.session().edit(tr("shop's guitars"), [&](Job& changed) { changed.shopPrior = own.value(); }));
+    refresh();
 }
 
 void LearnedPanel::refresh() {
@@ -94,8 +117,19 @@ void LearnedPanel::refresh() {
                  tr("up to %1 % off").arg(100.0 * widest, 0, 'f', 1),
                  QStringLiteral("±%1 %").arg(100.0 * least, 0, 'f', 1)});
     table_->show(rows, basePixels(context_.preferences()));
+    const auto& book = context_.session().logbook();
+    fromShop_->setVisible(book != nullptr);
+    fromShop_->setEnabled(book && !book->readOnly());
+    if (book)
+        fromShop_->setChecked(beginsFromShop(*book).ok() && beginsFromShop(*book).value());
+    const auto& own = context_.session().job().shopPrior;
+    const bool fromShop = own && !context_.session().job().prior && job.log.empty();
     note_->setText(
-        job.log.empty()
+        fromShop
+            ? tr("Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the "
+                 "shop finished, drawn towards the usual figures.",
+                 nullptr, own->guitars)
+        : job.log.empty()
             ? tr("Nothing has been read yet: these are the assumed figures and how far guitars usually "
                  "lie from them.")
             : tr("From %1 readings. The next aims and claw turns rest on these figures.").arg(guitar.readings));

@@ -5,6 +5,7 @@
 
 #include <QFrame>
 
+class QCheckBox;
 class QLabel;
 
 namespace flenzo {
@@ -21,7 +22,9 @@ public:
 
 private:
     AppContext& context_;
+    void wantShop(bool wanted);
     QLabel* note_;
+    QCheckBox* fromShop_;
     FigureTable* table_;
 };
 

@@ -5,6 +5,7 @@
 #include "domain/ranges.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
+#include "session/models/shop_guitars.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/controls/set_picker.h"
@@ -216,8 +217,14 @@ bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void FirstAnswerForm::chooseBridge(int kind) {
-    context_.accept(context_.session().edit(
-        tr("kind of bridge"), [kind](Job& job) { setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(kind)]); }));
+    const auto& book = context_.session().logbook();
+    const BridgeKind& chosen = bridgeKinds()[static_cast<std::size_t>(kind)];
+    const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) {
+        setBridgeKind(job, chosen);
+        const auto own = book ? shopPriorFor(*book, job.rig.bridge) : Result(std::optional<ShopPrior>());
+        job.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
+    });
+    context_.accept(fault);
     refresh();
 }
 
