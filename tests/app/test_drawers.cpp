@@ -3,6 +3,7 @@
 #include "app/main_window.h"
 #include "domain/progress.h"
 #include "domain/workflow.h"
+#include "session/models/shop_guitars.h"
 #include "store/files.h"
 #include "support/window.h"
 #include "widgets/controls/figure_table.h"
@@ -12,6 +13,7 @@
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/shop_page.h"
 
+#include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
 #include <QDateEdit>
@@ -181,6 +183,18 @@ private Q_SLOTS:
         QVERIFY(find<SceneView>("timeBars")->scene().find(QStringLiteral("bar-0")));
         QCOMPARE(find<FigureTable>("timesPeople")->rowCount(), 3);
         QVERIFY(find<FigureTable>("timesMethods")->rowCount() >= 2);
+    }
+
+    void newGuitarsBeginFromTheShopUnlessSwitchedOff() {
+        QVERIFY(!session().keep(newJob()));
+        window_->showFigures(true);
+        auto* box = find<QCheckBox>("fromShop");
+        QVERIFY(box && box->isChecked());
+        box->click();
+        QVERIFY(!beginsFromShop(book()).value());
+        QVERIFY(text("learnedNote").contains(QLatin1String("assumed figures")));
+        box->click();
+        QVERIFY(beginsFromShop(book()).value());
     }
 
     /// Every tab fits the narrow window and large text without a sideways cut.

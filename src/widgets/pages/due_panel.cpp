@@ -101,6 +101,7 @@ void DuePanel::refresh() {
         context_.accept(read.fault());
     const int at = std::max(0, table_->currentRow());
     const QSignalBlocker quiet(table_);
+    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 1.9));
     table_->setRowCount(static_cast<int>(entries_.size()));
     for (int row = 0; row < entries_.size(); ++row) {
         const DueEntry& entry = entries_.at(row);

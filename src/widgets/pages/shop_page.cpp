@@ -246,6 +246,7 @@ void ShopPage::refresh() {
     const QList<JobRow>& rows = read.value();
     const auto keep = picked();
     const QSignalBlocker quiet(table_);
+    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 1.9));
     table_->setRowCount(static_cast<int>(rows.size()));
     int chosen = rows.isEmpty() ? -1 : 0;
     for (int r = 0; r < rows.size(); ++r) {

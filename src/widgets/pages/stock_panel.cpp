@@ -55,7 +55,7 @@ QString priceText(qint64 minor) {
 } // namespace
 
 StockPanel::StockPanel(AppContext& context, QWidget* parent) : Page(context, parent) {
-    auto* row = new QHBoxLayout(this);
+    auto* row = halves_ = new QHBoxLayout(this);
     row->setContentsMargins(8, 8, 8, 8);
     row->setSpacing(16);
     auto* left = new QVBoxLayout;
@@ -94,6 +94,13 @@ StockPanel::StockPanel(AppContext& context, QWidget* parent) : Page(context, par
     row->addWidget(panel, 4);
     connect(table_, &QTableWidget::cellChanged, this, &StockPanel::change);
     connect(&context_.session(), &Session::identityChanged, this, &StockPanel::refreshWhenSeen);
+}
+
+void StockPanel::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    constexpr double besideEachOther = 52.0; // in base sizes
+    halves_->setDirection(seenWidth(*this, context_.preferences()) < besideEachOther ? QBoxLayout::TopToBottom
+                                                                                     : QBoxLayout::LeftToRight);
 }
 
 QWidget* StockPanel::buildNew() {
@@ -157,6 +164,7 @@ void StockPanel::refresh() {
 void StockPanel::refreshTable() {
     filling_ = true;
     const int at = table_->currentRow();
+    table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 1.9));
     table_->setRowCount(static_cast<int>(stock_.size()));
     for (int row = 0; row < stock_.size(); ++row) {
         const StockItem& item = stock_.at(row);

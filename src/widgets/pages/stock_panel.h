@@ -4,6 +4,7 @@
 #include "domain/stock.h"
 #include "widgets/pages/page.h"
 
+class QBoxLayout;
 class QComboBox;
 class QLabel;
 class QLineEdit;
@@ -18,7 +19,9 @@ class StockPanel : public Page {
 public:
     StockPanel(AppContext& context, QWidget* parent);
     void refresh() override;
-    [[nodiscard]] QString shoppingWords() const { return shopping_; }
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* buildNew();
@@ -29,6 +32,7 @@ private:
     void remove();
 
     Stock stock_;
+    QBoxLayout* halves_;
     QTableWidget* table_;
     QComboBox *kind_, *what_;
     QPushButton* remove_;

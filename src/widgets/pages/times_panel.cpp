@@ -62,6 +62,15 @@ TimesPanel::TimesPanel(AppContext& context, QWidget* parent) : Page(context, par
     connect(&context_.session(), &Session::identityChanged, this, &TimesPanel::refreshWhenSeen);
 }
 
+/// Where there is little room what was saved goes before what it is the difference of.
+void TimesPanel::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    constexpr double roomForAll = 52.0; // in base sizes
+    const bool narrow = seenWidth(*this, context_.preferences()) < roomForAll;
+    methods_->setColumnHidden(1, narrow);
+    methods_->setColumnHidden(2, narrow);
+}
+
 void TimesPanel::refresh() {
     const auto& book = context_.session().logbook();
     const Result<ShopTimes> read = book ? timesOf(*book) : Result<ShopTimes>(ShopTimes());

@@ -18,6 +18,9 @@ public:
     TimesPanel(AppContext& context, QWidget* parent);
     void refresh() override;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     QLabel* says_;
     SceneView* bars_;

@@ -29,6 +29,7 @@ struct TrialPanel::Run {
     TrialReport report;
     std::atomic<bool> cancel{false};
     std::atomic<int> done{0};
+    std::atomic<bool> ready{false}; ///< the report is whole
 };
 
 TrialPanel::TrialPanel(AppContext& context, QWidget* parent) : Page(context, parent), timer_(new QTimer(this)) {
@@ -104,7 +105,10 @@ void TrialPanel::start() {
     start_->setEnabled(false);
     stop_->setEnabled(true);
     said_->setText(tr("Playing; the window stays free for other work."));
-    thread_ = QThread::create([run = run_] { run->report = runTrial(run->setup); });
+    thread_ = QThread::create([run = run_] {
+        run->report = runTrial(run->setup);
+        run->ready = true;
+    });
     connect(thread_, &QThread::finished, this, &TrialPanel::finish);
     thread_->start(QThread::LowPriority);
     timer_->start();
@@ -121,6 +125,8 @@ void TrialPanel::poll() {
 }
 
 void TrialPanel::finish() {
+    if (!run_->ready)
+        return;
     timer_->stop();
     thread_->deleteLater();
     thread_ = nullptr;
