@@ -3,15 +3,20 @@
 #include "app/main_window.h"
 #include "domain/progress.h"
 #include "domain/workflow.h"
+#include "session/document/demo.h"
 #include "session/models/shop_guitars.h"
+#include "store/exchange.h"
 #include "store/files.h"
+#include "store/job_json.h"
 #include "support/window.h"
 #include "widgets/controls/figure_table.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/pages/due_panel.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/shop_page.h"
+#include "widgets/text/shopping_words.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -19,6 +24,7 @@
 #include <QDateEdit>
 #include <QDoubleSpinBox>
 #include <QGuiApplication>
+#include <QJsonDocument>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -183,6 +189,62 @@ private Q_SLOTS:
         QVERIFY(find<SceneView>("timeBars")->scene().find(QStringLiteral("bar-0")));
         QCOMPARE(find<FigureTable>("timesPeople")->rowCount(), 3);
         QVERIFY(find<FigureTable>("timesMethods")->rowCount() >= 2);
+    }
+
+    /// What is opened from the desktop goes where it belongs, and what cannot be read is a sentence.
+    void filesOpenWhereTheyBelong() {
+        const auto path = [this](const char* name) { return dir_->filePath(QLatin1String(name)); };
+        Job job = demoJob(0).value();
+        QVERIFY(!writeFile(path("one.flenzo-job"), QJsonDocument(jobToJson(job)).toJson()));
+        QVERIFY(window_->openFromDesktop(path("one.flenzo-job")));
+        QCOMPARE(window_->page(), MainWindow::Work);
+        QCOMPARE(session().job().guitar, job.guitar);
+        QVERIFY(!session().keep(job));
+        QVERIFY(!exportGuitar(book(), book().jobs({}).value().first().guitarId, path("two.flenzo-guitar")));
+        QVERIFY(window_->openFromDesktop(path("two.flenzo-guitar")));
+        QCOMPARE(window_->page(), MainWindow::Shop);
+        QCOMPARE(book().jobCount().value(), 2);
+        QFile exercise(QStringLiteral(FLENZO_SOURCE_DIR "/data/exercises/sunk.flenzo-exercise"));
+        QVERIFY(exercise.copy(path("three.flenzo-exercise")));
+        QVERIFY(window_->openFromDesktop(path("three.flenzo-exercise")));
+        QCOMPARE(window_->page(), MainWindow::Practice);
+        for (const char* name : {"none.flenzo-job", "none.flenzo-guitar", "none.flenzo-exercise"}) {
+            QVERIFY(!window_->openFromDesktop(path(name)));
+            QVERIFY2(window_->message().contains(QLatin1String(name)), qPrintable(window_->message()));
+        }
+    }
+
+    /// What would do in the place of a string that is out is said with its pull and its claw.
+    void aSubstituteIsSaidInWords() {
+        const Catalogue& catalogue = window_->context().catalogue();
+        const CatalogueString* lighter = catalogue.stringById(QStringLiteral("plain-13"));
+        ToBuy line{{QStringLiteral("plain-13.5"), StockKind::Single, QStringLiteral(".0135 plain"), 0, 2, 0}, 2, 1, {}};
+        line.meanwhile = {{lighter, 5, -0.073, -0.25}, {lighter, 5, 0.002, 0.01}, {lighter, 5, 0.08, std::nullopt}};
+        const QString said = wording::shoppingLines({line}).join(QLatin1Char('\n'));
+        QVERIFY2(said.startsWith(QStringLiteral("2 \u00d7 .0135 plain")), qPrintable(said));
+        QVERIFY2(said.contains(QLatin1String("pulls 7 % less, claw 1/4 looser")), qPrintable(said));
+        QVERIFY2(said.contains(QLatin1String("pulls the same, the claw stays")), qPrintable(said));
+        QVERIFY2(said.endsWith(QLatin1String("pulls 8 % more")), qPrintable(said));
+    }
+
+    /// Buttons go to another row only where they have to.
+    void rowsBreakWhereTheyMust() {
+        QWidget box;
+        auto* row = new RowLayout(&box);
+        QList<QPushButton*> buttons;
+        for (int k = 0; k < 5; ++k) {
+            buttons.append(new QPushButton(QString(8, QLatin1Char('m')), &box));
+            row->addWidget(buttons.last());
+        }
+        const int wide = row->sizeHint().width(), high = buttons.first()->sizeHint().height();
+        QCOMPARE(row->heightForWidth(wide), high);
+        QVERIFY(row->heightForWidth(wide - 1) > high);
+        QCOMPARE(row->heightForWidth(buttons.first()->sizeHint().width()), 5 * high + 4 * row->spacing());
+        box.resize(wide - 1, 200);
+        box.show();
+        QVERIFY(buttons.last()->y() > buttons.first()->y() && buttons.last()->x() == buttons.first()->x());
+        buttons.first()->hide(); // what is hidden takes no room
+        QCOMPARE(row->heightForWidth(wide - 1), high);
     }
 
     void newGuitarsBeginFromTheShopUnlessSwitchedOff() {
