@@ -156,6 +156,9 @@ private Q_SLOTS:
         item->setCurrentIndex(item->findText(QStringLiteral("brass"), Qt::MatchStartsWith));
         find<QComboBox>("partWhy")->setCurrentIndex(2);
         click("takePart");
+        show("stockPanel"); // which saw nothing of it
+        QCOMPARE(table->item(rowOf(*table, 0, QStringLiteral("brass")), 2)->text(), QStringLiteral("2"));
+        window_->showWork();
         work().confirm();
         QVERIFY(session().job().work.state == JobState::Finished);
         QCOMPARE(session().job().work.due, nextRestring({}, QDate::currentDate()).on);

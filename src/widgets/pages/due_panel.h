@@ -24,6 +24,9 @@ public:
 Q_SIGNALS:
     void repeatWanted(qint64 job);
 
+protected:
+    void hideEvent(QHideEvent*) override { growStale(); }
+
 private:
     QWidget* buildButtons();
     void refreshSeason();

@@ -16,6 +16,7 @@ public:
 protected:
     virtual void refresh() = 0;
     void refreshWhenSeen();
+    void growStale() { stale_ = true; } ///< for what changes behind the session: it is read again when next seen
     void showEvent(QShowEvent* event) override;
     AppContext& context_;
 

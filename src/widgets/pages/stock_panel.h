@@ -21,6 +21,7 @@ public:
     void refresh() override;
 
 protected:
+    void hideEvent(QHideEvent*) override { growStale(); }
     void resizeEvent(QResizeEvent* event) override;
 
 private:
