@@ -25,7 +25,7 @@ public:
         const double left = std::min(nameInFonts * font_, 0.3 * size.width());
         plot_ = QRectF(left, headInFonts * font_, std::max(40.0, size.width() - left - font_),
                        rowInFonts * font_ * static_cast<double>(season.guitars.size()));
-        from_ = season.today.addDays(-7 * season.weeksBack);
+        from_ = season.today.addDays(-7LL * season.weeksBack);
         days_ = 7.0 * (season.weeksBack + season.weeksAhead);
     }
 

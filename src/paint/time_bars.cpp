@@ -39,7 +39,8 @@ Scene buildTimeBars(const TimeBars& times, const QSizeF& size, double textScale)
     const auto x = [&](double minutes) { return left + (right - left) * minutes / most; };
     const double step = most > 40.0 ? 20.0 : most > 15.0 ? 5.0 : most > 6.0 ? 2.0 : 1.0;
     const double bottom = font * (barHead + barRow * static_cast<double>(times.bars.size()));
-    for (double tick = 0.0; tick <= most; tick += step) {
+    for (int k = 0; k * step <= most; ++k) {
+        const double tick = k * step;
         scene.line({{x(tick), barHead * font}, {x(tick), bottom}}, ColourRole::Rule, 1.0);
         scene.text({x(tick), 1.4 * font}, QString::number(tick), ColourRole::Quiet, font,
                    Qt::AlignHCenter | Qt::AlignVCenter);

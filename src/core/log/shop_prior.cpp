@@ -53,6 +53,7 @@ std::optional<ShopPrior> shopPrior(const std::vector<Prior>& guitars, const Shop
         return std::nullopt;
     const std::vector<Eigen::Index> which = shared();
     std::vector<Told> told;
+    told.reserve(guitars.size());
     for (const Prior& guitar : guitars)
         told.push_back(toldBy(guitar, which));
     const auto size = static_cast<Eigen::Index>(which.size());

@@ -59,7 +59,7 @@ icalcomponent* eventOf(const DueEntry& entry, const QDateTime& now) {
 
 Result<QList<DueEntry>> restringsAhead(const Logbook& book, const QDate& today, int weeks) {
     JobFilter filter;
-    filter.dueBy = today.addDays(7 * weeks);
+    filter.dueBy = today.addDays(7LL * weeks);
     filter.most = mostEntries;
     const Result<QList<JobRow>> rows = book.jobs(filter);
     if (!rows.ok())

@@ -16,10 +16,10 @@ struct ShoppingWords {
 
 QString substituteWords(const Substitute& each) {
     const int percent = static_cast<int>(std::lround(100.0 * std::abs(each.pullShare)));
-    const QString pull = percent == 0 ? ShoppingWords::tr("%1 pulls the same").arg(each.string->label)
-                         : each.pullShare > 0.0
-                             ? ShoppingWords::tr("%1 pulls %2 % more").arg(each.string->label).arg(percent)
-                             : ShoppingWords::tr("%1 pulls %2 % less").arg(each.string->label).arg(percent);
+    QString pull = percent == 0 ? ShoppingWords::tr("%1 pulls the same").arg(each.string->label)
+                   : each.pullShare > 0.0
+                       ? ShoppingWords::tr("%1 pulls %2 % more").arg(each.string->label).arg(percent)
+                       : ShoppingWords::tr("%1 pulls %2 % less").arg(each.string->label).arg(percent);
     if (!each.claw_turns)
         return pull;
     constexpr double least = 1.0 / 32.0; // a hand turns no less
