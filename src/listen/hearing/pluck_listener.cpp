@@ -223,8 +223,9 @@ PluckListener::Judged PluckListener::judge(double age_s) {
         return out;
     const double flat = (candidate_->moved ? options_.flatAfterPeg_centsPerS : options_.flat_centsPerS) +
                         2.0 * fitted.driftDeviation_centsPerS;
+    out.fades = fitted.decay_dBps > options_.decay_dBps;
     out.steady = std::abs(fitted.drift_centsPerS) < flat && fitted.glide_cents <= options_.mostGlide_cents &&
-                 fitted.decay_dBps > options_.decay_dBps && fitted.decay_dBps < options_.mostDecay_dBps;
+                 out.fades && fitted.decay_dBps < options_.mostDecay_dBps;
     if (std::abs(fitted.drift_centsPerS) > 4.0 * flat || fitted.glide_cents > options_.mostGlide_cents)
         candidate_->moved = true;
     now_.first_Hz = pluck.first_Hz * (candidate_->moved ? 1.0 : std::exp(fitted.latest_cents / centsPerNeper));
@@ -243,7 +244,8 @@ void PluckListener::follow() {
         return;
     }
     const Judged judged = judge(age_s);
-    if (!judged.pluck) {
+    // A hum or a sweep never fades: looking at it on and on would cost more than all strings.
+    if (!judged.pluck || (age_s > options_.late_s && !judged.fades)) {
         now_.state = HearingNow::State::Unsure;
         if (++candidate_->misses > options_.patience)
             candidate_.reset();

@@ -55,7 +55,7 @@ private:
     };
     struct Judged {
         std::optional<HeardPluck> pluck;
-        bool steady = false;
+        bool steady = false, fades = false;
     };
     void hop();
     void begin(double at_s);
