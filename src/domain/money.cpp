@@ -7,7 +7,8 @@
 namespace flenzo {
 
 std::optional<Money> moneyOf(const QString& typed) {
-    static const QRegularExpression shape(QStringLiteral("^([^\\d.,-]*)(\\d{1,7})(?:[.,](\\d{1,2}))?([^\\d.,-]*)$"));
+    static const QRegularExpression shape(
+        QStringLiteral("^([^\\d.,-]{0,20})(\\d{1,7})(?:[.,](\\d{1,2}))?([^\\d.,-]{0,20})$"));
     const auto match = shape.match(typed.trimmed());
     constexpr qint64 most = 1000000;
     if (!match.hasMatch() || match.captured(2).toLongLong() > most)

@@ -19,7 +19,8 @@ struct Money {
     bool operator==(const Money&) const = default;
 };
 
-/// "60 EUR", "45.50", "€ 1200,5". Nothing where it is no amount, negative, finer than hundredths or beyond a million.
+/// "60 EUR", "45.50", "€ 1200,5". Nothing where it is no amount, negative, finer than hundredths, beyond
+/// a million, or where the word for the money has more than 20 letters.
 [[nodiscard]] std::optional<Money> moneyOf(const QString& typed);
 /// "45.50 EUR"; without hundredths where there are none.
 [[nodiscard]] QString moneyText(qint64 minor, const Currency& currency);

@@ -59,7 +59,7 @@ inline constexpr Range clock_cents{-3.4, 3.4,
                                    QT_TRANSLATE_NOOP("Range", "what a sound card's clock may be off by in cents")};
 inline constexpr Range pieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that were counted")};
 inline constexpr Range leastPieces{0.0, 1e6, QT_TRANSLATE_NOOP("Range", "pieces that there should be")};
-inline constexpr Range money_minor{0.0, 1e8,
+inline constexpr Range money_minor{0.0, 1e12,
                                    QT_TRANSLATE_NOOP("Range", "a sum in whole hundredths of the shop's money")};
 inline constexpr Range guitars{1.0, 1e6, QT_TRANSLATE_NOOP("Range", "guitars that something was learned from")};
 inline constexpr Range hoursAWeek{0.0, 100.0, QT_TRANSLATE_NOOP("Range", "hours of playing in a week")};

@@ -82,7 +82,7 @@ Work workFromJson(Fields fields) {
     work.received = dateOf(fields, "received");
     work.due = dateOf(fields, "due");
     work.checkOn = dateOf(fields, "checkOn");
-    work.technician = fields.text("technician", 200);
+    work.technician = fields.text("technician", wordsLength);
     if (fields.has(QStringLiteral("offer")))
         work.offer = offerFromJson(fields.part(QStringLiteral("offer")));
     return work;

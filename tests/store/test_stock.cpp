@@ -234,7 +234,8 @@ private Q_SLOTS:
         QCOMPARE(minor("60 EUR"), 6000);
         QCOMPARE(minor("45,5"), 4550);
         QCOMPARE(minor("\xe2\x82\xac 0.07"), 7);
-        for (const char* bad : {"", "EUR", "-3", "1.234", "12 34", "1e3", "99999999", "3 .", "0x10"})
+        for (const char* bad :
+             {"", "EUR", "-3", "1.234", "12 34", "1e3", "99999999", "3 .", "0x10", "60 words beyond twenty letters"})
             QCOMPARE(minor(bad), -1);
         const Money hour = *moneyOf(QStringLiteral("\u20ac 62.50"));
         QCOMPARE(moneyText(hour.minor, hour.currency), QStringLiteral("\u20ac 62.50"));
@@ -259,8 +260,9 @@ private Q_SLOTS:
         QCOMPARE(offer.parts_minor, 900);
         QCOMPARE(offerText(offer), QStringLiteral("33 to 45 EUR"));
         Job kept = job;
-        kept.work.offer = offer;
-        kept.work.technician = QStringLiteral("Runa");
+        kept.work.offer = offerFor(job, minutes, *moneyOf(QStringLiteral("1000000 as long as it gets")), stock);
+        kept.work.offer->parts_minor = 1000 * kept.work.offer->labourMost_minor;
+        kept.work.technician = QStringLiteral("Runa, ").repeated(100);
         kept.work.checkOn = today_;
         kept.card.playing = {7.5, 0.5, 2, Sweat::Much, true};
         const Result<Job> again = jobFromJson(jobToJson(kept));
