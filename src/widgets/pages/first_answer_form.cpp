@@ -219,12 +219,13 @@ bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
 void FirstAnswerForm::chooseBridge(int kind) {
     const auto& book = context_.session().logbook();
     const BridgeKind& chosen = bridgeKinds()[static_cast<std::size_t>(kind)];
-    const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) {
-        setBridgeKind(job, chosen);
-        const auto own = book ? shopPriorFor(*book, job.rig.bridge) : Result(std::optional<ShopPrior>());
-        job.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
-    });
-    context_.accept(fault);
+    Job other = context_.session().job();
+    setBridgeKind(other, chosen);
+    const auto own = book ? shopPriorFor(*book, other.rig.bridge) : Result(std::optional<ShopPrior>());
+    other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
+    const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
+    if (context_.accept(fault) && !own.ok())
+        context_.accept(own.fault()); // the kind stands; only the shop's own could not be read
     refresh();
 }
 
