@@ -21,8 +21,10 @@ namespace {
 QString csv(const QStringList& cells) {
     QStringList out;
     for (QString cell : cells) {
+        bool isNumber = false;
+        (void)cell.toDouble(&isNumber);
         // A spreadsheet would run a cell that begins like a formula.
-        if (!cell.isEmpty() && QStringLiteral("=@").contains(cell.front()))
+        if (!cell.isEmpty() && QStringLiteral("=+-@\t\r").contains(cell.front()) && !isNumber)
             cell.prepend(QLatin1Char('\''));
         out.append(QLatin1Char('"') + cell.replace(QLatin1Char('"'), QStringLiteral("\"\"")) + QLatin1Char('"'));
     }

@@ -79,8 +79,7 @@ void readString(Prior& prior, std::size_t string, Fields fields) {
             prior.covariance(k, k) = std::pow(fields.number(filed.deviation, ranges::learnedDeviation), 2);
             continue;
         }
-        const std::vector<double> row =
-            fields.numbers(filed.covariance, static_cast<std::size_t>(k) + 1, ranges::covariance);
+        const std::vector<double> row = fields.numbers(filed.covariance, k + 1, ranges::covariance);
         if (row.size() != static_cast<std::size_t>(k) + 1)
             fields.box().put(faults::notCovariance, fields.pathOf(QLatin1String(filed.covariance)));
         else

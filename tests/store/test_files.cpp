@@ -1,31 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/files.h"
+#include "support/disk.h"
 
 #include <QDir>
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
-#include <csignal>
-#include <sys/resource.h>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 namespace {
-
-/// While it lives, no file may grow beyond a size: the disk is full at the n-th byte.
-class FullDisk {
-public:
-    explicit FullDisk(rlim_t bytes) {
-        std::signal(SIGXFSZ, SIG_IGN);
-        getrlimit(RLIMIT_FSIZE, &before_);
-        const rlimit less{bytes, before_.rlim_max};
-        setrlimit(RLIMIT_FSIZE, &less);
-    }
-    ~FullDisk() { setrlimit(RLIMIT_FSIZE, &before_); }
-
-private:
-    rlimit before_{};
-};
 
 QByteArray contentOf(const QString& path) {
     QFile file(path);
@@ -59,7 +44,7 @@ private Q_SLOTS:
         QVERIFY(!writeFile(path, old));
         std::optional<Fault> fault;
         {
-            const FullDisk full(static_cast<rlim_t>(bytes));
+            const FullDisk full(bytes);
             fault = writeFile(path, QByteArray(200000, 'x'));
         }
         QVERIFY(fault.has_value());

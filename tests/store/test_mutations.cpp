@@ -6,6 +6,8 @@
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/logbook.h"
+#include "support/disk.h"
+#include "support/json_mutation.h"
 
 #include <QFile>
 #include <QFileInfo>
@@ -13,73 +15,12 @@
 #include <QJsonDocument>
 #include <QTemporaryDir>
 #include <QTest>
-#include <csignal>
 #include <random>
-#include <sys/resource.h>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 namespace {
-
-/// Something else in place of one value, anywhere in a document.
-QJsonValue mutated(const QJsonValue& value, std::mt19937& random) {
-    const auto pick = [&random](int most) { return std::uniform_int_distribution<int>(0, most - 1)(random); };
-    if (value.isObject() && pick(12) != 0) {
-        QJsonObject object = value.toObject();
-        if (object.isEmpty())
-            return object;
-        const QString key = object.keys().at(pick(static_cast<int>(object.size())));
-        if (pick(8) == 0)
-            object.remove(key);
-        else
-            object[key] = mutated(object.value(key), random);
-        return object;
-    }
-    if (value.isArray() && pick(12) != 0) {
-        QJsonArray array = value.toArray();
-        if (array.isEmpty())
-            return array;
-        const int at = pick(static_cast<int>(array.size()));
-        if (pick(8) == 0)
-            array.removeAt(at);
-        else if (pick(8) == 0)
-            array.append(array.at(at));
-        else
-            array[at] = mutated(array.at(at), random);
-        return array;
-    }
-    const QJsonValue others[] = {QJsonValue(),
-                                 QJsonValue(true),
-                                 QJsonValue(-1),
-                                 QJsonValue(0),
-                                 QJsonValue(1e300),
-                                 QJsonValue(-3.5e-12),
-                                 QJsonValue(QStringLiteral("")),
-                                 QJsonValue(QStringLiteral("E2")),
-                                 QJsonValue(QString(5000, QLatin1Char('x'))),
-                                 QJsonValue(QJsonArray{}),
-                                 QJsonValue(QJsonObject{}),
-                                 QJsonValue(QJsonArray{1, QStringLiteral("2"), QJsonObject{}})};
-    return others[pick(static_cast<int>(std::size(others)))];
-}
-
-/// Lets no file of this process grow beyond a size, as a full disk does; and takes it back.
-class FullDisk {
-public:
-    explicit FullDisk(qint64 bytes) {
-        std::signal(SIGXFSZ, SIG_IGN);
-        getrlimit(RLIMIT_FSIZE, &before_);
-        rlimit now = before_;
-        now.rlim_cur = static_cast<rlim_t>(bytes);
-        setrlimit(RLIMIT_FSIZE, &now);
-    }
-    ~FullDisk() { setrlimit(RLIMIT_FSIZE, &before_); }
-    FullDisk(const FullDisk&) = delete;
-    FullDisk& operator=(const FullDisk&) = delete;
-
-private:
-    rlimit before_{};
-};
 
 Job withReadings(Job job, int more) {
     for (int k = 0; k < more; ++k) {
