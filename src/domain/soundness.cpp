@@ -6,13 +6,20 @@
 
 namespace flenzo {
 
+namespace {
+
+// Less than a file keeps apart, or what is read here would be refused when it is read again.
+constexpr double leastSwing_rad = 1e-6, leastWrap_m = 1e-9;
+
+} // namespace
+
 std::optional<Fault> contradiction(const Rig& rig) {
     const auto at = [](std::size_t i, const char* name) {
         return QStringLiteral("strings[%1].%2").arg(i).arg(QLatin1String(name));
     };
     if (rig.strings.empty())
         return Fault{faults::noStrings, QStringLiteral("strings")};
-    if (rig.bridge.family != Family::Fixed && !(rig.bridge.rearStop_rad < rig.bridge.forwardStop_rad))
+    if (rig.bridge.family != Family::Fixed && !(rig.bridge.forwardStop_rad - rig.bridge.rearStop_rad >= leastSwing_rad))
         return Fault{faults::stopsCrossed, QStringLiteral("bridge.stopsDeg")};
     if (!(rig.claw.least_turns < rig.claw.most_turns))
         return Fault{faults::clawLimits, QStringLiteral("claw.mostTurns")};
@@ -22,7 +29,7 @@ std::optional<Fault> contradiction(const Rig& rig) {
             return Fault{faults::nameEmpty, at(i, "name")};
         if (*stringNamed(rig, string.name) != i)
             return Fault{faults::nameTwice, at(i, "name")};
-        if (string.wire.isWound() && string.wire.core_m >= string.wire.gauge_m)
+        if (string.wire.isWound() && string.wire.gauge_m - string.wire.core_m < leastWrap_m)
             return Fault{faults::coreTooThick, at(i, "coreMm")};
         const double pull_N = tensionForPitch_N(unitMass_kgpm(string.wire), axialStiffness_N(string.wire),
                                                 string.scale_m, string.target_Hz);

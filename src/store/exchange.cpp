@@ -5,13 +5,12 @@
 #include "store/event_json.h"
 #include "store/files.h"
 #include "store/job_json.h"
+#include "store/rig_json.h"
 #include "store/work_json.h"
 
 #include <QDir>
-#include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
-#include <QSaveFile>
 #include <limits>
 
 namespace flenzo {
@@ -55,26 +54,6 @@ QStringList eventCells(const JobRow& row, std::size_t index, const Event& event,
             json.value(QLatin1String("note")).toString()};
 }
 
-/// Both tables or neither: where the second cannot be written, the first becomes what it was.
-std::optional<Fault> writeBoth(const QString& folder, const QByteArray& jobs, const QByteArray& events) {
-    if (!QDir().mkpath(folder))
-        return Fault{faults::folderNotMade, QStringLiteral("folder")};
-    const QString first = QDir(folder).filePath(QStringLiteral("jobs.csv"));
-    QFile old(first);
-    const bool was = old.open(QIODevice::ReadOnly);
-    const QByteArray before = was ? old.readAll() : QByteArray();
-    old.close();
-    if (auto fault = writeFile(first, jobs))
-        return fault;
-    auto fault = writeFile(QDir(folder).filePath(QStringLiteral("events.csv")), events);
-    if (!fault)
-        return std::nullopt;
-    if (was && !writeFile(first, before))
-        return fault;
-    QFile::remove(first); // no half of a pair stays
-    return fault;
-}
-
 constexpr const char* guitarFormat = "flenzo-guitar";
 
 } // namespace
@@ -105,7 +84,11 @@ std::optional<Fault> exportCsv(const Logbook& book, const QString& folder, const
         for (std::size_t e = 0; e < job.value().log.size(); ++e)
             events += csv(eventCells(row, e, job.value().log[e], job.value().rig)).toUtf8();
     }
-    return writeBoth(folder, jobs, events);
+    if (!QDir().mkpath(folder))
+        return Fault{faults::folderNotMade, QStringLiteral("folder")};
+    const QDir dir(folder);
+    return writePair({dir.filePath(QStringLiteral("jobs.csv")), jobs},
+                     {dir.filePath(QStringLiteral("events.csv")), events});
 }
 
 std::optional<Fault> exportGuitar(const Logbook& book, qint64 guitarId, const QString& path) {
@@ -131,10 +114,11 @@ Result<int> importFile(Logbook& book, const QString& path) {
         return json.fault();
     QJsonArray list{json.value()};
     if (json.value().value(QLatin1String("format")).toString() == QLatin1String(guitarFormat)) {
-        if (json.value().value(QLatin1String("version")).toInt() != 1)
-            return Fault{faults::newerVersion,
-                         QStringLiteral("version"),
-                         {json.value().value(QLatin1String("version")).toVariant().toString(), QStringLiteral("1")}};
+        FaultBox box;
+        Fields head(json.value(), QString(), box);
+        checkHead(head, guitarFormat, 1);
+        if (!box.empty())
+            return box.fault();
         list = json.value().value(QLatin1String("jobs")).toArray();
     }
     std::vector<Job> jobs;

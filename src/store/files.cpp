@@ -7,6 +7,7 @@
 #include <QFileInfo>
 #include <QJsonDocument>
 #include <QSaveFile>
+#include <unistd.h>
 
 namespace flenzo {
 
@@ -44,12 +45,43 @@ Result<QJsonObject> readJsonFile(const QString& path) {
     return document.object();
 }
 
+namespace {
+
+/// On the disk under another name, ready to take its place. Unbuffered: what a buffer holds back is written by the
+/// commit, which does not notice when that fails, and an empty file would take the old one's place.
+bool prepare(QSaveFile& file, const QByteArray& content) {
+    return file.open(QIODevice::WriteOnly | QIODevice::Unbuffered) && file.write(content) == content.size() &&
+           ::fsync(file.handle()) == 0;
+}
+
+} // namespace
+
 std::optional<Fault> writeFile(const QString& path, const QByteArray& content) {
     QSaveFile file(path);
-    const bool written = file.open(QIODevice::WriteOnly) && file.write(content) == content.size() && file.commit();
-    if (written)
+    if (prepare(file, content) && file.commit())
         return std::nullopt;
-    return whole(faults::cannotBeWritten, {file.errorString()});
+    const QString said = file.error() == QFileDevice::NoError ? qt_error_string() : file.errorString();
+    return whole(faults::cannotBeWritten, {said});
+}
+
+std::optional<Fault> writePair(const FileContent& first, const FileContent& second) {
+    QSaveFile one(first.path), two(second.path);
+    if (!prepare(one, first.content) || !prepare(two, second.content)) {
+        const QSaveFile& failed = two.error() == QFileDevice::NoError ? one : two;
+        return whole(faults::cannotBeWritten, {failed.errorString()});
+    }
+    QFile old(first.path);
+    const std::optional<QByteArray> before =
+        old.open(QIODevice::ReadOnly) ? std::optional(old.readAll()) : std::nullopt;
+    if (!one.commit())
+        return whole(faults::cannotBeWritten, {one.errorString()});
+    if (two.commit())
+        return std::nullopt;
+    if (before)
+        (void)writeFile(first.path, *before); // where even that fails it is the new one, and whole
+    else
+        QFile::remove(first.path);
+    return whole(faults::cannotBeWritten, {two.errorString()});
 }
 
 QString nameBeside(const QString& path, const char* mark, const QDateTime& now) {

@@ -19,6 +19,13 @@ namespace flenzo {
 /// Writes the whole file or leaves the old one untouched; the fault says what to do.
 [[nodiscard]] std::optional<Fault> writeFile(const QString& path, const QByteArray& content);
 
+struct FileContent {
+    QString path;
+    QByteArray content;
+};
+/// Two files that belong together: both are written, or both stay as they were.
+[[nodiscard]] std::optional<Fault> writePair(const FileContent& first, const FileContent& second);
+
 /// A name beside a file that nobody has yet: "shop-backup-2026-03-31-174500.flenzo".
 [[nodiscard]] QString nameBeside(const QString& path, const char* mark, const QDateTime& now);
 /// Gives a damaged file a name of its own beside where it lay, and says which.

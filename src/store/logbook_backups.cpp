@@ -38,9 +38,12 @@ Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backu
     for (const char* const tail : {"-wal", "-shm"})
         if (QFile::exists(logbookPath + QLatin1String(tail)))
             QFile::rename(logbookPath + QLatin1String(tail), aside.value() + QLatin1String(tail));
-    if (!backup.isEmpty() && !QFile::copy(backup, logbookPath))
-        return Fault{faults::backupNotCopied, QStringLiteral("backup")};
-    return aside;
+    if (backup.isEmpty() || QFile::copy(backup, logbookPath))
+        return aside;
+    QFile::remove(logbookPath); // half of it, if anything
+    for (const char* const tail : {"", "-wal", "-shm"})
+        QFile::rename(aside.value() + QLatin1String(tail), logbookPath + QLatin1String(tail));
+    return Fault{faults::backupNotCopied, QStringLiteral("backup")};
 }
 
 } // namespace flenzo
