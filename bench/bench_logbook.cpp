@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook.h"
+#include "support/place.h"
 
 #include <QCoreApplication>
 #include <QTemporaryDir>
@@ -12,10 +13,11 @@ using namespace flenzo;
 constexpr int jobs = 10000;
 constexpr int readingsEach = 100;
 
-/// A shop of many years: 10,000 jobs of 3,000 guitars with a million readings.
+/// A shop of many years: 10,000 jobs of 3,000 guitars with a million readings; in a file, or on the server that
+/// `tools/with-postgres` runs.
 const QString& bigShop() {
     static QTemporaryDir dir;
-    static const QString path = dir.filePath(QStringLiteral("big.flenzo-logbook"));
+    static const QString path = testing::newPlace(dir);
     static const bool made = [] {
         const auto book = Logbook::open(path).value();
         static const char* const first[] = {"Grey", "Tall", "Slow", "Low",   "Far",
@@ -67,10 +69,11 @@ void commitOfAReading(benchmark::State& run) {
     const auto book = Logbook::open(bigShop()).value();
     const qint64 id = book->jobs({}).value().first().id;
     Job job = book->job(id).value();
+    qint64 revision = book->revisionOf(id).value();
     for (auto _ : run) {
         Job after = job;
         after.log.push_back(Event::read(0, -1.0));
-        if (book->save(id, job, after))
+        if (book->save(id, job, after, revision))
             run.SkipWithError("not written");
         job = std::move(after);
     }

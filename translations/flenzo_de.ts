@@ -1189,6 +1189,54 @@
         <source>is not in this logbook any more</source>
         <translation>ist nicht mehr in diesem Auftragsbuch</translation>
     </message>
+    <message>
+        <source>holds jobs or stock already; a shop moves into an empty logbook only</source>
+        <translation>enthält schon Aufträge oder Bestand; eine Werkstatt zieht nur in ein leeres Auftragsbuch um</translation>
+    </message>
+    <message>
+        <source>has its newest entry at %1, but this machine&apos;s clock says %2; set the clock, or due dates and times will be wrong</source>
+        <translation>hat seinen neuesten Eintrag um %1, die Uhr dieses Rechners zeigt aber %2; die Uhr stellen, sonst stimmen Termine und Zeiten nicht</translation>
+    </message>
+    <message>
+        <source>is no address of a server; write it as postgresql://user@host/database, with ?sslmode=require where asked</source>
+        <translation>ist keine Adresse eines Servers; sie lautet postgresql://Benutzer@Rechner/Datenbank, mit ?sslmode=require, wo das verlangt wird</translation>
+    </message>
+    <message>
+        <source>needs Qt&apos;s driver for PostgreSQL; install the package libqt6sql6-psql</source>
+        <translation>braucht den Qt-Treiber für PostgreSQL; das Paket libqt6sql6-psql installieren</translation>
+    </message>
+    <message>
+        <source>does not answer; see that the server runs and the network is up</source>
+        <translation>antwortet nicht; nachsehen, ob der Server läuft und das Netz steht</translation>
+    </message>
+    <message>
+        <source>was refused by the server (%1); check user, password and the database&apos;s name</source>
+        <translation>wurde vom Server abgewiesen (%1); Benutzer, Passwort und Namen der Datenbank prüfen</translation>
+    </message>
+    <message>
+        <source>keeps text as %1, which has not every letter; make its database with encoding UTF8</source>
+        <translation>legt Text als %1 ab, worin nicht jeder Buchstabe vorkommt; die Datenbank mit der Kodierung UTF8 anlegen</translation>
+    </message>
+    <message>
+        <source>does not answer any more; what is entered is kept on this machine and goes there when it is back</source>
+        <translation>antwortet nicht mehr; was eingetragen wird, bleibt auf diesem Rechner und geht hin, wenn es wieder da ist</translation>
+    </message>
+    <message>
+        <source>has no room on its server (%1); nothing was changed, make room there and do it again</source>
+        <translation>hat auf seinem Server keinen Platz mehr (%1); nichts wurde geändert, dort Platz schaffen und es wiederholen</translation>
+    </message>
+    <message>
+        <source>cannot be read (%1); ask who minds the server</source>
+        <translation>kann nicht gelesen werden (%1); fragen, wer den Server betreut</translation>
+    </message>
+    <message>
+        <source>was refused by the server (%1); nothing was changed, do it again</source>
+        <translation>wurde vom Server abgelehnt (%1); nichts wurde geändert, es wiederholen</translation>
+    </message>
+    <message>
+        <source>was changed at another bench meanwhile; look at it there and do it again</source>
+        <translation>wurde inzwischen an einer anderen Werkbank geändert; dort nachsehen und es wiederholen</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -6533,6 +6581,52 @@
     </message>
 </context>
 <context>
+    <name>flenzo::ConflictDialog</name>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n Eintrag</numerusform>
+            <numerusform>%n Einträge</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Two benches changed this job</source>
+        <translation>Zwei Werkbänke haben diesen Auftrag geändert</translation>
+    </message>
+    <message>
+        <source>Which one goes on? The other stays as a job of its own.</source>
+        <translation>Mit welchem geht es weiter? Der andere bleibt als eigener Auftrag.</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Was verschieden ist</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Hier</translation>
+    </message>
+    <message>
+        <source>At the other bench</source>
+        <translation>An der anderen Werkbank</translation>
+    </message>
+    <message>
+        <source>the log</source>
+        <translation>das Protokoll</translation>
+    </message>
+    <message>
+        <source>Go on with what is &amp;here</source>
+        <translation>Mit dem von &amp;hier weiter</translation>
+    </message>
+    <message>
+        <source>Go on with the &amp;other bench&apos;s</source>
+        <translation>Mit dem der &amp;anderen Werkbank weiter</translation>
+    </message>
+    <message>
+        <source>&amp;Later</source>
+        <translation>&amp;Später</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message>
         <source>today</source>
@@ -7678,6 +7772,66 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>The logbook has no faults.</source>
         <translation>Das Auftragsbuch hat keine Fehler.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
+        <translation>„%1“ wurde geändert, während der Server weg war, und wartet hier. Einträge im Protokoll: %2.</translation>
+    </message>
+    <message>
+        <source>Two versions: compare</source>
+        <translation>Zwei Fassungen: vergleichen</translation>
+    </message>
+    <message>
+        <source>Server away: kept here</source>
+        <translation>Server weg: bleibt hier</translation>
+    </message>
+    <message>
+        <source>Another bench changed this job too; say which one goes on</source>
+        <translation>Auch eine andere Werkbank hat diesen Auftrag geändert; sagen, welcher weitergeht</translation>
+    </message>
+    <message>
+        <source>What is entered is kept on this machine; press to try the server now</source>
+        <translation>Was eingetragen wird, bleibt auf diesem Rechner; drücken, um den Server jetzt zu versuchen</translation>
+    </message>
+    <message>
+        <source>&amp;Keep in the shop</source>
+        <translation>In der Werkstatt &amp;behalten</translation>
+    </message>
+    <message>
+        <source>Kept in the shop.</source>
+        <translation>In der Werkstatt behalten.</translation>
+    </message>
+    <message>
+        <source>The server is back, and has everything that was entered.</source>
+        <translation>Der Server ist wieder da und hat alles, was eingetragen wurde.</translation>
+    </message>
+    <message>
+        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
+        <translation>An einer anderen Werkbank geändert; gezeigt, wie es jetzt ist. Rückgängig beginnt von vorn.</translation>
+    </message>
+    <message>
+        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
+        <translation>Dieser Auftrag wurde an einer anderen Werkbank herausgenommen. Hier ist er noch offen: Auftrag, In der Werkstatt behalten legt ihn zurück.</translation>
+    </message>
+    <message>
+        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
+        <translation>Eine andere Werkbank hat diesen Auftrag auch offen. Jede sieht, was die andere einträgt; absprechen, wer abliest und dreht.</translation>
+    </message>
+    <message>
+        <source>Moving the shop</source>
+        <translation>Die Werkstatt zieht um</translation>
+    </message>
+    <message>
+        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
+        <translation>Der Server antwortet nicht. Der Auftrag ist auf diesem Rechner offen; später mit Auftrag, In der Werkstatt behalten ablegen.</translation>
+    </message>
+    <message>
+        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
+        <translation>Eine Sicherung kommt in eine leere Datenbank des Servers: flenzo-cli move SICHERUNG ADRESSE.</translation>
+    </message>
+    <message>
+        <source>Logbook on a &amp;server…</source>
+        <translation>Auftragsbuch auf einem &amp;Server …</translation>
     </message>
 </context>
 <context>
@@ -8922,6 +9076,49 @@ kommt noch</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ServerDialog</name>
+    <message>
+        <source>Logbook on a server</source>
+        <translation>Auftragsbuch auf einem Server</translation>
+    </message>
+    <message>
+        <source>Several benches can work on one logbook in a PostgreSQL database. Each sees at once what the others enter. While the server is away every bench works on and hands in later.</source>
+        <translation>Mehrere Werkbänke können an einem Auftragsbuch in einer PostgreSQL-Datenbank arbeiten. Jede sieht sofort, was die anderen eintragen. Ist der Server weg, arbeitet jede weiter und reicht später nach.</translation>
+    </message>
+    <message>
+        <source>&amp;Address</source>
+        <translation>&amp;Adresse</translation>
+    </message>
+    <message>
+        <source>&amp;Password</source>
+        <translation>&amp;Passwort</translation>
+    </message>
+    <message>
+        <source>is kept nowhere; the file .pgpass can hold it</source>
+        <translation>wird nirgends abgelegt; die Datei .pgpass kann es enthalten</translation>
+    </message>
+    <message>
+        <source>&amp;This bench</source>
+        <translation>&amp;Diese Werkbank</translation>
+    </message>
+    <message>
+        <source>&amp;Move this machine&apos;s shop there; the server&apos;s logbook must be empty</source>
+        <translation>Die Werkstatt dieses Rechners dorthin &amp;umziehen; das Auftragsbuch des Servers muss leer sein</translation>
+    </message>
+    <message>
+        <source>&amp;Connect</source>
+        <translation>&amp;Verbinden</translation>
+    </message>
+    <message>
+        <source>Use this machine&apos;s &amp;own logbook</source>
+        <translation>Das &amp;eigene Auftragsbuch dieses Rechners</translation>
+    </message>
+    <message>
+        <source>Give this bench a name, so that the others know it.</source>
+        <translation>Dieser Werkbank einen Namen geben, damit die anderen sie kennen.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::Session</name>
     <message>
         <source>tune string</source>
@@ -8958,6 +9155,10 @@ kommt noch</translation>
     <message>
         <source>simulated answer</source>
         <translation>simulierte Antwort</translation>
+    </message>
+    <message>
+        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
+        <translation>Zwei Werkbänke haben diesen Auftrag getrennt voneinander geändert; dies hatte eine von ihnen.</translation>
     </message>
 </context>
 <context>
@@ -9728,12 +9929,16 @@ kommt noch</translation>
         <translation>Jede Hauptansicht als Bild nach DIR schreiben und enden.</translation>
     </message>
     <message>
-        <source>Use this logbook.</source>
-        <translation>Dieses Auftragsbuch benutzen.</translation>
-    </message>
-    <message>
         <source>A job, guitar or exercise to open.</source>
         <translation>Ein Auftrag, eine Gitarre oder eine Übung zum Öffnen.</translation>
+    </message>
+    <message>
+        <source>Use this logbook: a file, or postgresql://user@host/database.</source>
+        <translation>Dieses Auftragsbuch verwenden: eine Datei oder postgresql://Benutzer@Rechner/Datenbank.</translation>
+    </message>
+    <message>
+        <source>How this bench is called among several.</source>
+        <translation>Wie diese Werkbank unter mehreren heißt.</translation>
     </message>
 </context>
 </TS>

@@ -32,6 +32,16 @@
     </message>
 </context>
 <context>
+    <name>flenzo::ConflictDialog</name>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entry</numerusform>
+            <numerusform>%n entries</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message numerus="yes">
         <source>%n days ago</source>

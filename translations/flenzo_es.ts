@@ -1189,6 +1189,54 @@
         <source>is not in this logbook any more</source>
         <translation>ya no está en este libro de trabajos</translation>
     </message>
+    <message>
+        <source>holds jobs or stock already; a shop moves into an empty logbook only</source>
+        <translation>ya contiene trabajos o existencias; un taller solo se traslada a un libro vacío</translation>
+    </message>
+    <message>
+        <source>has its newest entry at %1, but this machine&apos;s clock says %2; set the clock, or due dates and times will be wrong</source>
+        <translation>tiene su última entrada el %1, pero el reloj de este equipo marca %2; pon el reloj en hora o las fechas y los tiempos serán erróneos</translation>
+    </message>
+    <message>
+        <source>is no address of a server; write it as postgresql://user@host/database, with ?sslmode=require where asked</source>
+        <translation>no es la dirección de un servidor; escríbela como postgresql://usuario@equipo/base, con ?sslmode=require donde se pida</translation>
+    </message>
+    <message>
+        <source>needs Qt&apos;s driver for PostgreSQL; install the package libqt6sql6-psql</source>
+        <translation>necesita el controlador de Qt para PostgreSQL; instala el paquete libqt6sql6-psql</translation>
+    </message>
+    <message>
+        <source>does not answer; see that the server runs and the network is up</source>
+        <translation>no responde; mira si el servidor funciona y si hay red</translation>
+    </message>
+    <message>
+        <source>was refused by the server (%1); check user, password and the database&apos;s name</source>
+        <translation>fue rechazado por el servidor (%1); comprueba usuario, contraseña y nombre de la base</translation>
+    </message>
+    <message>
+        <source>keeps text as %1, which has not every letter; make its database with encoding UTF8</source>
+        <translation>guarda el texto como %1, que no tiene todas las letras; crea la base con la codificación UTF8</translation>
+    </message>
+    <message>
+        <source>does not answer any more; what is entered is kept on this machine and goes there when it is back</source>
+        <translation>ya no responde; lo que se anota queda en este equipo y va allí cuando vuelva</translation>
+    </message>
+    <message>
+        <source>has no room on its server (%1); nothing was changed, make room there and do it again</source>
+        <translation>no tiene sitio en su servidor (%1); no se cambió nada, haz sitio allí y repítelo</translation>
+    </message>
+    <message>
+        <source>cannot be read (%1); ask who minds the server</source>
+        <translation>no se puede leer (%1); pregunta a quien cuida el servidor</translation>
+    </message>
+    <message>
+        <source>was refused by the server (%1); nothing was changed, do it again</source>
+        <translation>fue rechazado por el servidor (%1); no se cambió nada, repítelo</translation>
+    </message>
+    <message>
+        <source>was changed at another bench meanwhile; look at it there and do it again</source>
+        <translation>se cambió entretanto en otro banco; míralo allí y repítelo</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -6533,6 +6581,52 @@
     </message>
 </context>
 <context>
+    <name>flenzo::ConflictDialog</name>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entrada</numerusform>
+            <numerusform>%n entradas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Two benches changed this job</source>
+        <translation>Dos bancos cambiaron este trabajo</translation>
+    </message>
+    <message>
+        <source>Which one goes on? The other stays as a job of its own.</source>
+        <translation>¿Cuál sigue? El otro queda como trabajo aparte.</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Qué difiere</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Aquí</translation>
+    </message>
+    <message>
+        <source>At the other bench</source>
+        <translation>En el otro banco</translation>
+    </message>
+    <message>
+        <source>the log</source>
+        <translation>el registro</translation>
+    </message>
+    <message>
+        <source>Go on with what is &amp;here</source>
+        <translation>Seguir con lo de a&amp;quí</translation>
+    </message>
+    <message>
+        <source>Go on with the &amp;other bench&apos;s</source>
+        <translation>Seguir con lo del &amp;otro banco</translation>
+    </message>
+    <message>
+        <source>&amp;Later</source>
+        <translation>&amp;Más tarde</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message>
         <source>today</source>
@@ -7678,6 +7772,66 @@ Para seguir de todos modos, di por qué:</translation>
     <message>
         <source>The logbook has no faults.</source>
         <translation>El libro de trabajos no tiene fallos.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
+        <translation>«%1» se cambió mientras el servidor no estaba, y espera aquí. Entradas en su registro: %2.</translation>
+    </message>
+    <message>
+        <source>Two versions: compare</source>
+        <translation>Dos versiones: comparar</translation>
+    </message>
+    <message>
+        <source>Server away: kept here</source>
+        <translation>Sin servidor: queda aquí</translation>
+    </message>
+    <message>
+        <source>Another bench changed this job too; say which one goes on</source>
+        <translation>Otro banco también cambió este trabajo; di cuál sigue</translation>
+    </message>
+    <message>
+        <source>What is entered is kept on this machine; press to try the server now</source>
+        <translation>Lo que se anota queda en este equipo; pulsa para probar ahora el servidor</translation>
+    </message>
+    <message>
+        <source>&amp;Keep in the shop</source>
+        <translation>&amp;Guardar en el taller</translation>
+    </message>
+    <message>
+        <source>Kept in the shop.</source>
+        <translation>Guardado en el taller.</translation>
+    </message>
+    <message>
+        <source>The server is back, and has everything that was entered.</source>
+        <translation>El servidor ha vuelto y tiene todo lo anotado.</translation>
+    </message>
+    <message>
+        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
+        <translation>Cambiado en otro banco; se muestra como está ahora. Deshacer empieza de nuevo.</translation>
+    </message>
+    <message>
+        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
+        <translation>Este trabajo se quitó en otro banco. Aquí sigue abierto: Trabajo, Guardar en el taller lo devuelve.</translation>
+    </message>
+    <message>
+        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
+        <translation>Otro banco también tiene abierto este trabajo. Cada uno ve lo que anota el otro; acordad quién lee y quién gira.</translation>
+    </message>
+    <message>
+        <source>Moving the shop</source>
+        <translation>Trasladando el taller</translation>
+    </message>
+    <message>
+        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
+        <translation>El servidor no responde. El trabajo está abierto en este equipo; ponlo después en el taller con Trabajo, Guardar en el taller.</translation>
+    </message>
+    <message>
+        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
+        <translation>Una copia va a una base vacía del servidor: flenzo-cli move COPIA DIRECCIÓN.</translation>
+    </message>
+    <message>
+        <source>Logbook on a &amp;server…</source>
+        <translation>Libro en un &amp;servidor…</translation>
     </message>
 </context>
 <context>
@@ -8922,6 +9076,49 @@ por venir</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ServerDialog</name>
+    <message>
+        <source>Logbook on a server</source>
+        <translation>Libro en un servidor</translation>
+    </message>
+    <message>
+        <source>Several benches can work on one logbook in a PostgreSQL database. Each sees at once what the others enter. While the server is away every bench works on and hands in later.</source>
+        <translation>Varios bancos pueden trabajar con un libro en una base PostgreSQL. Cada uno ve al momento lo que anotan los otros. Mientras el servidor no está, cada banco sigue y entrega después.</translation>
+    </message>
+    <message>
+        <source>&amp;Address</source>
+        <translation>&amp;Dirección</translation>
+    </message>
+    <message>
+        <source>&amp;Password</source>
+        <translation>&amp;Contraseña</translation>
+    </message>
+    <message>
+        <source>is kept nowhere; the file .pgpass can hold it</source>
+        <translation>no se guarda; puede estar en el archivo .pgpass</translation>
+    </message>
+    <message>
+        <source>&amp;This bench</source>
+        <translation>&amp;Este banco</translation>
+    </message>
+    <message>
+        <source>&amp;Move this machine&apos;s shop there; the server&apos;s logbook must be empty</source>
+        <translation>&amp;Trasladar allí el taller de este equipo; el libro del servidor debe estar vacío</translation>
+    </message>
+    <message>
+        <source>&amp;Connect</source>
+        <translation>C&amp;onectar</translation>
+    </message>
+    <message>
+        <source>Use this machine&apos;s &amp;own logbook</source>
+        <translation>Usar el libro &amp;propio de este equipo</translation>
+    </message>
+    <message>
+        <source>Give this bench a name, so that the others know it.</source>
+        <translation>Da un nombre a este banco, para que los otros lo conozcan.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::Session</name>
     <message>
         <source>tune string</source>
@@ -8958,6 +9155,10 @@ por venir</translation>
     <message>
         <source>simulated answer</source>
         <translation>respuesta simulada</translation>
+    </message>
+    <message>
+        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
+        <translation>Dos bancos cambiaron este trabajo por separado; esto es lo que tenía uno de ellos.</translation>
     </message>
 </context>
 <context>
@@ -9728,12 +9929,16 @@ por venir</translation>
         <translation>Escribir cada vista principal como imagen en DIR y terminar.</translation>
     </message>
     <message>
-        <source>Use this logbook.</source>
-        <translation>Usar este libro de trabajos.</translation>
-    </message>
-    <message>
         <source>A job, guitar or exercise to open.</source>
         <translation>Un trabajo, guitarra o ejercicio que abrir.</translation>
+    </message>
+    <message>
+        <source>Use this logbook: a file, or postgresql://user@host/database.</source>
+        <translation>Usar este libro: un archivo, o postgresql://usuario@equipo/base.</translation>
+    </message>
+    <message>
+        <source>How this bench is called among several.</source>
+        <translation>Cómo se llama este banco entre varios.</translation>
     </message>
 </context>
 </TS>

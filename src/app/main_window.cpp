@@ -98,7 +98,8 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     });
     connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
     connect(&session_, &Session::notKept, this,
-            [this](const Fault& fault) { showMessage(sentence(paths_.logbookFile, fault), true); });
+            [this](const Fault& fault) { showMessage(sentence(shopName(), fault), true); });
+    listenToBenches();
     connect(context_, &AppContext::said, this, &MainWindow::showMessage);
     connect(context_, &AppContext::preferencesChanged, this, [this] {
         savePreferences(paths_.settingsFile, context_->preferences());
@@ -112,6 +113,8 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
 
 MainWindow::~MainWindow() {
     // Its undo stack speaks once more when it goes.
+    reaching_.cancel();
+    reaching_.waitForFinished();
     session_.undoStack().disconnect(this);
     session_.disconnect(this);
     delete takeCentralWidget(); // the pages read the session to the last, so they go before it
@@ -139,6 +142,17 @@ QWidget* MainWindow::buildHead() {
         chips->addWidget(made);
         return made;
     };
+    away_ = new QPushButton(strip); // leads to what can be done about it
+    away_->setObjectName(QStringLiteral("away"));
+    away_->setProperty("chip", true);
+    away_->setFocusPolicy(Qt::TabFocus);
+    connect(away_, &QPushButton::clicked, this, [this] {
+        if (session_.conflict())
+            showConflict();
+        else
+            context_->accept(session_.comeBack());
+    });
+    chips->addWidget(away_);
     simulated_ = chip(tr("Readings can be supplied by a guitar that exists only in the program"));
     for (std::size_t h = 0; h < hazards_.size(); ++h) {
         hazards_[h] = chip(tr("What can hurt somebody or the guitar now"));
@@ -201,10 +215,16 @@ QWidget* MainWindow::buildRecoveryBanner() {
     row->addWidget(bring);
     row->addWidget(drop);
     connect(bring, &QPushButton::clicked, this, [this] {
-        session_.start(leftover_->job, leftover_->path);
-        session_.recovery().discard(*leftover_);
-        session_.recovery().write(session_.job(), session_.path());
         banner_->hide();
+        if (leftover_->place && session_.logbook() && session_.logbook()->path() == leftover_->place->logbook) {
+            const auto fault = session_.comeBackWith(*leftover_);
+            if (!session_.conflict())
+                context_->accept(fault);
+        } else {
+            session_.start(leftover_->job, leftover_->path);
+            session_.recovery().discard(*leftover_);
+            session_.recovery().write(session_.job(), session_.path());
+        }
         showWork();
     });
     connect(drop, &QPushButton::clicked, this, [this] {
@@ -220,7 +240,9 @@ void MainWindow::offerRecovery() {
     banner_->setVisible(leftover_.has_value());
     if (leftover_)
         banner_->findChild<QLabel*>(QStringLiteral("recoveryText"))
-            ->setText(tr("The program ended unexpectedly with \"%1\" open. Entries in its log: %2.")
+            ->setText((leftover_->place
+                           ? tr("\"%1\" was changed while the server was away, and waits here. Entries in its log: %2.")
+                           : tr("The program ended unexpectedly with \"%1\" open. Entries in its log: %2."))
                           .arg(leftover_->job.guitar)
                           .arg(leftover_->job.log.size()));
 }
@@ -281,8 +303,16 @@ void MainWindow::refresh() {
     refreshTitle();
 }
 
+void MainWindow::refreshBenches() {
+    away_->setVisible(session_.isAway());
+    away_->setText(session_.conflict() ? tr("Two versions: compare") : tr("Server away: kept here"));
+    away_->setToolTip(session_.conflict() ? tr("Another bench changed this job too; say which one goes on")
+                                          : tr("What is entered is kept on this machine; press to try the server now"));
+}
+
 /// One strip for all that can hurt, wherever one is.
 void MainWindow::refreshHazards() {
+    refreshBenches();
     const Hazards hazards = hazardsOf(session_.job(), session_.derived());
     const TrackedState& now = session_.derived().now();
     // Until a new string sounds the old set is on.
@@ -333,7 +363,10 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         event->ignore();
         return;
     }
-    session_.recovery().clear();
+    if (session_.isAway())
+        session_.recovery().leave(); // the next start hands it in
+    else
+        session_.recovery().clear();
     event->accept();
 }
 

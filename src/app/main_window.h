@@ -5,7 +5,9 @@
 #include "domain/step.h"
 #include "widgets/app_context.h"
 
+#include <QFutureWatcher>
 #include <QMainWindow>
+#include <QTimer>
 #include <array>
 #include <memory>
 
@@ -13,6 +15,7 @@ class QBoxLayout;
 class QFrame;
 class QLabel;
 class QMenu;
+class QPushButton;
 class QStackedWidget;
 class QToolButton;
 
@@ -23,6 +26,7 @@ class PracticePage;
 class TroubleshootingDialog;
 class JobPage;
 class ShopPage;
+struct ServerChoice;
 
 /// Where the program keeps its own files.
 struct ShellPaths {
@@ -30,6 +34,8 @@ struct ShellPaths {
     QString settingsFile;
     QString ownCatalogueFile;
     QString logbookFile;
+    QString server = {}; ///< the shop's logbook is there instead; an address that may hold a password
+    QString bench = {};  ///< how this one is called among several
 };
 [[nodiscard]] ShellPaths defaultPaths();
 
@@ -59,6 +65,10 @@ public:
     void replaceDamaged();
     void stockWithDemo(); ///< puts the demo guitars and a few finished jobs into an empty logbook
     void newGuitar();
+    void chooseServer(); ///< asks where several benches keep their logbook
+    /// Goes to a server, with what this machine's logbook holds where that is wanted.
+    std::optional<Fault> useServer(const ServerChoice& choice);
+    void useOwnFile();
     std::optional<Fault> exportSheet(const QString& path); ///< PDF or HTML by the name's ending
     void offerRecovery();                                  ///< shows the banner if a crash left a job behind
     [[nodiscard]] QString message() const;
@@ -106,6 +116,15 @@ private:
     void setBig(bool big);
     void turnGuitar(Orientation to); ///< asks for a reason where inserts would fall out
     void offerBackup(const QString& why);
+    [[nodiscard]] QString place() const;
+    [[nodiscard]] QString shopName() const;   ///< for sentences: no password
+    [[nodiscard]] QString backupStem() const; ///< the file beside which backups lie
+    void listenToBenches();
+    void waitForServer();
+    void showConflict();
+    void lookAtClock();
+    std::optional<Fault> moveShop(const Logbook& from, Logbook& to);
+    void refreshBenches();
 
     ShellPaths paths_;
     Session session_;
@@ -124,6 +143,9 @@ private:
     QLabel *guitar_, *story_, *simulated_, *message_;
     std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
     QFrame *messageFrame_, *banner_;
+    QPushButton* away_ = nullptr;
+    QTimer shopNotices_;
+    QFutureWatcher<bool> reaching_;
     QMenu* recent_ = nullptr;
     std::optional<Recovery::Leftover> leftover_;
 };

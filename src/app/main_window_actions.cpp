@@ -34,6 +34,15 @@ void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     list.push_back({"save", file, tr("&Save"), {QKeySequence::Save}, [this] { askSave(false); }});
     list.push_back(
         {"saveAs", file, tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] { askSave(true); }});
+    list.push_back({"keepInShop",
+                    file,
+                    tr("&Keep in the shop"),
+                    {},
+                    [this] {
+                        if (context_->accept(session_.keepOpenJob()))
+                            showMessage(tr("Kept in the shop."), false);
+                    },
+                    [this] { return session_.logbook() && !session_.logbook()->readOnly() && !session_.isKept(); }});
     list.push_back({"find", file, tr("&Find…"), {QKeySequence::Find}, [this] {
                         if (page() != Help)
                             showPage(Shop);

@@ -24,21 +24,26 @@
 namespace flenzo {
 
 void MainWindow::openShop() {
-    auto book = Logbook::open(paths_.logbookFile);
+    auto book = Logbook::open(place(), paths_.bench);
     if (!book.ok()) {
-        const QString why = sentence(paths_.logbookFile, book.fault());
+        const QString why = sentence(shopName(), book.fault());
         showMessage(why + tr(". The shop stays closed until then; jobs can still be kept as files."), true);
         if (book.fault().is(faults::bookDamaged))
             offerBackup(why);
+        if (book.fault().is(faults::serverNotReached))
+            waitForServer();
         return;
     }
     session_.setLogbook(book.value());
-    const Result<QString> last = book.value()->setting(QStringLiteral("openJob"));
+    const Result<QString> last = book.value()->setting(session_.openJobSetting());
     const qint64 id = last.ok() ? last.value().toLongLong() : 0;
-    const bool goesOn = id > 0 && !book.value()->readOnly() && !session_.openKept(id);
-    goesOn ? showWork() : showPage(Shop);
-    if (book.value()->readOnly())
-        showMessage(sentence(paths_.logbookFile, book.value()->whyReadOnly()), false);
+    if (!session_.isModified()) { // otherwise the server came late, and somebody is at work
+        const bool goesOn = id > 0 && !book.value()->readOnly() && !session_.openKept(id);
+        goesOn ? showWork() : showPage(Shop);
+    }
+    if (const auto why = book.value()->whyReadOnly())
+        showMessage(sentence(shopName(), *why), false);
+    lookAtClock();
     refresh();
 }
 
@@ -99,10 +104,20 @@ void MainWindow::newGuitar() {
         showWork();
         return;
     }
-    if (context_->accept(beginAsTheShopDoes(job, *book)) && context_->accept(session_.keep(job))) {
-        showWork();
-        steps_->focusWork();
+    auto fault = beginAsTheShopDoes(job, *book);
+    if (!fault)
+        fault = session_.keep(job);
+    if (fault && fault->is(faults::serverAway)) {
+        session_.start(job, QString()); // the bench goes on
+        showMessage(
+            tr("The server does not answer. The job is open on this machine; put it into the shop later with Job, "
+               "Keep in the shop."),
+            true);
+    } else if (!context_->accept(fault)) {
+        return;
     }
+    showWork();
+    steps_->focusWork();
 }
 
 void MainWindow::showTroubleshooting() {
@@ -141,12 +156,16 @@ void MainWindow::previewSheet() {
 }
 
 void MainWindow::backUp() {
-    const QString path = backupPath(paths_.logbookFile, QDateTime::currentDateTime());
+    const QString path = backupPath(backupStem(), QDateTime::currentDateTime());
     if (context_->accept(session_.logbook()->backUp(path)))
         showMessage(tr("Backed up as %1.").arg(path), false);
 }
 
 void MainWindow::restore() {
+    if (!paths_.server.isEmpty()) {
+        showMessage(tr("A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS."), false);
+        return;
+    }
     const QStringList backups = backupsOf(paths_.logbookFile);
     const QString path =
         QFileDialog::getOpenFileName(this, tr("Put a backup in the logbook's place"),
@@ -226,7 +245,9 @@ void MainWindow::addExchangeActions(std::vector<ActionSpec>& list, const QString
                     {},
                     [this] {
                         const QString path = QFileDialog::getSaveFileName(
-                            this, tr("Export the guitar"), session_.job().guitar + QStringLiteral(".flenzo-guitar"));
+                            this, tr("Export the guitar"),
+                            QString(session_.job().guitar).replace(QLatin1Char('/'), QLatin1Char('-')) +
+                                QStringLiteral(".flenzo-guitar"));
                         if (path.isEmpty())
                             return;
                         const Result<qint64> guitar = session_.logbook()->guitarOf(*session_.keptAs());
@@ -242,6 +263,7 @@ void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
     const auto open = [this] { return session_.logbook() != nullptr; };
     list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence::Print}, [this] { previewSheet(); }});
     addExchangeActions(list, menu);
+    list.push_back({"server", menu, tr("Logbook on a &server…"), {}, [this] { chooseServer(); }});
     list.push_back({"backUp", menu, tr("&Back up now"), {}, [this] { backUp(); }, open});
     list.push_back({"restore", menu, tr("&Restore a backup…"), {}, [this] { restore(); }});
     list.push_back({"checkLogbook",
@@ -250,7 +272,7 @@ void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
                     {},
                     [this] {
                         if (const auto fault = session_.logbook()->check())
-                            showMessage(sentence(paths_.logbookFile, *fault), true);
+                            showMessage(sentence(shopName(), *fault), true);
                         else
                             showMessage(tr("The logbook has no faults."), false);
                     },

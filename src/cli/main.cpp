@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
 #include "cli/listen.h"
+#include "cli/move.h"
 #include "cli/practise.h"
 #include "cli/solve.h"
 #include "cli/trial.h"
@@ -247,6 +248,11 @@ int main(int argc, char** argv) {
     practiseCommand->add_option("--script", script, "flenzo-acts: what is done");
     practiseCommand->add_option("--seed", seed, "which guitar");
     practiseCommand->add_flag("--adviser", adviser, "let the adviser play it");
+    std::string from, to;
+    CLI::App* moveCommand =
+        app.add_subcommand("move", "Copy a whole logbook, file or server, into an empty one of either kind");
+    moveCommand->add_option("from", from, "a file, or postgresql://user@host/database")->required();
+    moveCommand->add_option("to", to, "the same; must be empty")->required();
     TrialOptions trial;
     CLI::App* trialCommand =
         app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
@@ -276,6 +282,10 @@ int main(int argc, char** argv) {
     }
     if (trialCommand->parsed())
         return runTrials(trial);
+    if (moveCommand->parsed()) {
+        const auto wrong = moveShop(QString::fromStdString(from), QString::fromStdString(to));
+        return wrong ? refuse(*wrong) : 0;
+    }
     if (adviseCommand->parsed())
         return runAdvise(QString::fromStdString(file), !noOutlook);
     if (practiseCommand->parsed())

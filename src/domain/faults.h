@@ -202,6 +202,33 @@ inline constexpr FaultCode backupExists{QT_TRANSLATE_NOOP("Fault", "exists alrea
 inline constexpr FaultCode notSetAside{QT_TRANSLATE_NOOP("Fault", "cannot be renamed; check the folder's permissions")};
 inline constexpr FaultCode backupNotCopied{
     QT_TRANSLATE_NOOP("Fault", "cannot be copied into place; make room and copy it by hand")};
+inline constexpr FaultCode bookNotEmpty{
+    QT_TRANSLATE_NOOP("Fault", "holds jobs or stock already; a shop moves into an empty logbook only")};
+inline constexpr FaultCode clockBehind{QT_TRANSLATE_NOOP(
+    "Fault", "has its newest entry at %1, but this machine's clock says %2; set the clock, or due dates "
+             "and times will be wrong")};
+
+// A logbook on a server
+inline constexpr FaultCode serverAddress{QT_TRANSLATE_NOOP(
+    "Fault",
+    "is no address of a server; write it as postgresql://user@host/database, with ?sslmode=require where asked")};
+inline constexpr FaultCode serverDriverMissing{
+    QT_TRANSLATE_NOOP("Fault", "needs Qt's driver for PostgreSQL; install the package libqt6sql6-psql")};
+inline constexpr FaultCode serverNotReached{
+    QT_TRANSLATE_NOOP("Fault", "does not answer; see that the server runs and the network is up")};
+inline constexpr FaultCode serverRefused{
+    QT_TRANSLATE_NOOP("Fault", "was refused by the server (%1); check user, password and the database's name")};
+inline constexpr FaultCode serverEncoding{
+    QT_TRANSLATE_NOOP("Fault", "keeps text as %1, which has not every letter; make its database with encoding UTF8")};
+inline constexpr FaultCode serverAway{QT_TRANSLATE_NOOP(
+    "Fault", "does not answer any more; what is entered is kept on this machine and goes there when it is back")};
+inline constexpr FaultCode serverFull{
+    QT_TRANSLATE_NOOP("Fault", "has no room on its server (%1); nothing was changed, make room there and do it again")};
+inline constexpr FaultCode serverNotRead{QT_TRANSLATE_NOOP("Fault", "cannot be read (%1); ask who minds the server")};
+inline constexpr FaultCode serverNotWritten{
+    QT_TRANSLATE_NOOP("Fault", "was refused by the server (%1); nothing was changed, do it again")};
+inline constexpr FaultCode jobChangedElsewhere{
+    QT_TRANSLATE_NOOP("Fault", "was changed at another bench meanwhile; look at it there and do it again")};
 inline constexpr FaultCode jobGone{QT_TRANSLATE_NOOP("Fault", "is not in this logbook any more")};
 
 } // namespace flenzo::faults

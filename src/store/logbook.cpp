@@ -7,51 +7,14 @@
 #include "store/logbook_sql.h"
 #include "store/work_json.h"
 
-#include <QDir>
-#include <QFileInfo>
 #include <QJsonArray>
 #include <QJsonDocument>
-#include <QSqlError>
 #include <QSqlQuery>
-#include <QUrl>
-#include <QUuid>
 #include <algorithm>
 
 namespace flenzo {
 
 namespace {
-
-constexpr int applicationId = 0x464c4e5a; // "FLNZ"
-constexpr int schemaVersion = 3;
-
-const char* const schema[] = {
-    "CREATE TABLE owners (id INTEGER PRIMARY KEY, name TEXT NOT NULL UNIQUE) STRICT",
-    "CREATE TABLE guitars (id INTEGER PRIMARY KEY, owner INTEGER NOT NULL REFERENCES owners(id), name TEXT NOT NULL, "
-    "UNIQUE (owner, name)) STRICT",
-    "CREATE TABLE jobs (id INTEGER PRIMARY KEY, guitar INTEGER NOT NULL REFERENCES guitars(id), state TEXT NOT NULL, "
-    "received TEXT NOT NULL, due TEXT NOT NULL, changed TEXT NOT NULL, set_name TEXT NOT NULL, tuning TEXT NOT NULL, "
-    "story TEXT NOT NULL, words TEXT NOT NULL, entries INTEGER NOT NULL, body TEXT NOT NULL) STRICT",
-    "CREATE INDEX jobs_by_change ON jobs (changed)",
-    "CREATE INDEX jobs_by_guitar ON jobs (guitar, changed)",
-    "CREATE INDEX jobs_by_due ON jobs (due) WHERE due <> ''",
-    "CREATE TABLE events (job INTEGER NOT NULL REFERENCES jobs(id) ON DELETE CASCADE, seq INTEGER NOT NULL, "
-    "body TEXT NOT NULL, PRIMARY KEY (job, seq)) STRICT, WITHOUT ROWID",
-    "CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT"};
-/// Version 2: who practised what. No real guitar is touched by it.
-const char* const practiceSchema[] = {
-    "CREATE TABLE practice (id INTEGER PRIMARY KEY, apprentice TEXT NOT NULL, exercise TEXT NOT NULL, seed INTEGER NOT "
-    "NULL, at TEXT NOT NULL, score TEXT NOT NULL, acts TEXT NOT NULL) STRICT",
-    "CREATE INDEX practice_by_apprentice ON practice (apprentice, at)"};
-/// Version 3: the check after the hand-over, and what is in the drawers. A count is the sum of what came and went.
-const char* const shopSchema[] = {
-    "ALTER TABLE jobs ADD COLUMN check_on TEXT NOT NULL DEFAULT ''",
-    "CREATE INDEX jobs_by_check ON jobs (check_on) WHERE check_on <> ''",
-    "CREATE TABLE stock (item TEXT PRIMARY KEY, kind TEXT NOT NULL, name TEXT NOT NULL, least INTEGER NOT NULL, price "
-    "INTEGER NOT NULL) STRICT",
-    "CREATE TABLE stock_moves (id INTEGER PRIMARY KEY, item TEXT NOT NULL REFERENCES stock(item) ON DELETE CASCADE, "
-    "at TEXT NOT NULL, pieces INTEGER NOT NULL, why TEXT NOT NULL, job INTEGER NOT NULL) STRICT",
-    "CREATE INDEX stock_moves_by_item ON stock_moves (item)",
-    "CREATE INDEX stock_moves_by_job ON stock_moves (job)"};
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
@@ -66,9 +29,6 @@ QString wordsOf(const Job& job) {
         .join(QLatin1Char(' '))
         .toLower();
 }
-QString stamp() {
-    return QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs);
-}
 bool sameNames(const Rig& a, const Rig& b) {
     return a.strings.size() == b.strings.size() &&
            std::equal(a.strings.begin(), a.strings.end(), b.strings.begin(),
@@ -79,281 +39,243 @@ bool sameNames(const Rig& a, const Rig& b) {
 std::optional<qint64> idOf(QSqlQuery& query, const QString& select, const QString& insert, const QVariantList& values) {
     if (run(query, select, values) && query.next())
         return query.value(0).toLongLong();
-    if (!run(query, insert, values))
+    if (!run(query, insert + QStringLiteral(" RETURNING id"), values) || !query.next())
         return std::nullopt;
-    return query.lastInsertId().toLongLong();
+    return query.value(0).toLongLong();
+}
+
+std::optional<qint64> guitarRow(QSqlQuery& query, const Job& job) {
+    const auto owner = idOf(query, QStringLiteral("SELECT id FROM owners WHERE name=?"),
+                            QStringLiteral("INSERT INTO owners (name) VALUES (?)"), {job.owner});
+    return owner ? idOf(query, QStringLiteral("SELECT id FROM guitars WHERE owner=? AND name=?"),
+                        QStringLiteral("INSERT INTO guitars (owner, name) VALUES (?, ?)"), {*owner, job.guitar})
+                 : std::nullopt;
+}
+
+QVariantList headOf(const Job& job, qint64 guitar, const QString& changed) {
+    return {guitar,
+            jobStateName(job.work.state),
+            job.work.received.toString(Qt::ISODate),
+            job.work.due.toString(Qt::ISODate),
+            job.work.checkOn.toString(Qt::ISODate),
+            changed,
+            job.onPicks.setName,
+            job.onPicks.tuningName,
+            job.story,
+            wordsOf(job),
+            static_cast<int>(job.log.size()),
+            bodyOf(job)};
 }
 
 } // namespace
 
-Logbook::Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock, bool inUse)
-    : path_(std::move(path)), connection_(std::move(connection)), lock_(std::move(lock)), inUse_(inUse) {}
-
-Logbook::~Logbook() {
-    database().close();
-    QSqlDatabase::removeDatabase(connection_);
-}
-
-QSqlDatabase Logbook::database() const {
-    return QSqlDatabase::database(connection_, false);
-}
-
-Result<std::shared_ptr<Logbook>> Logbook::open(const QString& path) {
-    if (!QDir().mkpath(QFileInfo(path).absolutePath()))
-        return Fault{faults::bookFolderNotMade, QStringLiteral("logbook")};
-    auto lock = std::make_unique<QLockFile>(path + QStringLiteral(".lock"));
-    lock->setStaleLockTime(0); // only a process that is gone gives it up
-    bool inUse = false;
-    if (!lock->tryLock(0)) {
-        inUse = lock->error() == QLockFile::LockFailedError; // otherwise this user may not write there
-        lock.reset();
-    }
-    const bool isNew = QFileInfo(path).size() == 0;
-    if (isNew && !lock)
-        return Fault{faults::bookCannotBeMade, QStringLiteral("logbook")};
-    const QString connection = QStringLiteral("logbook-") + QUuid::createUuid().toString(QUuid::WithoutBraces);
-    std::shared_ptr<Logbook> book(new Logbook(path, connection, std::move(lock), inUse));
-    if (auto fault = book->connect())
+Result<std::shared_ptr<Logbook>> Logbook::open(const QString& place, const QString& bench) {
+    Result<std::shared_ptr<LogbookBackend>> backend =
+        isServerAddress(place) ? postgresBackend(place, bench) : sqliteBackend(place);
+    if (!backend.ok())
+        return backend.fault();
+    if (auto fault = backend.value()->open())
         return *fault;
-    if (auto fault = book->prepare(isNew))
+    return std::shared_ptr<Logbook>(new Logbook(std::move(backend).value()));
+}
+
+Fault Logbook::readFault(const QSqlQuery& query) const {
+    return backend_->faultOf(faults::bookNotRead, query.lastError());
+}
+
+Fault Logbook::writeFault(const QSqlQuery& query) const {
+    return backend_->faultOf(faults::bookNotWritten, query.lastError());
+}
+
+Result<QDateTime> Logbook::lastChange() const {
+    QSqlQuery query(database());
+    if (!run(query, QStringLiteral("SELECT changed FROM jobs ORDER BY changed DESC LIMIT 1")))
+        return readFault(query);
+    return query.next() ? QDateTime::fromString(query.value(0).toString(), Qt::ISODateWithMs) : QDateTime();
+}
+
+QString Logbook::stamp() const {
+    const QDateTime now = QDateTime::currentDateTimeUtc();
+    const Result<QDateTime> last = lastChange();
+    const bool behind = last.ok() && last.value().isValid() && last.value() >= now;
+    return (behind ? last.value().toUTC().addMSecs(1) : now).toString(Qt::ISODateWithMs);
+}
+
+std::optional<Fault> Logbook::writeEvents(qint64 id, const Job& after, std::size_t from) {
+    QSqlQuery query(database());
+    bool ok =
+        from >= after.log.size() || query.prepare(QStringLiteral("INSERT INTO events (job, seq, body) VALUES (?,?,?)"));
+    for (std::size_t e = from; ok && e < after.log.size(); ++e) {
+        query.bindValue(0, id);
+        query.bindValue(1, static_cast<qint64>(e));
+        query.bindValue(2, compact(eventToJson(after.log[e], after.rig)));
+        ok = query.exec();
+    }
+    return ok ? std::nullopt : std::optional(writeFault(query));
+}
+
+Result<qint64> Logbook::put(const Job& job) {
+    QSqlQuery query(database());
+    const auto guitar = guitarRow(query, job);
+    if (!guitar ||
+        !run(query,
+             QStringLiteral(
+                 "INSERT INTO jobs (guitar, state, received, due, check_on, changed, set_name, tuning, story, "
+                 "words, entries, body) VALUES (?,?,?,?,?,?,?,?,?,?,?,?) RETURNING id"),
+             headOf(job, *guitar, stamp())) ||
+        !query.next())
+        return writeFault(query);
+    const qint64 id = query.value(0).toLongLong();
+    if (auto fault = writeEvents(id, job, 0))
         return *fault;
-    return book;
+    return id;
 }
 
-Fault Logbook::whyReadOnly() const {
-    return {inUse_ ? faults::bookInUse : faults::bookNotWritable, QStringLiteral("logbook")};
-}
-
-std::optional<Fault> Logbook::connect() {
-    QSqlDatabase made = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
-    // A reader shares a small file with the writer; where it may not make one and nobody writes, it does without.
-    const bool alone = readOnly() && !inUse_ && !QFileInfo::exists(path_ + QStringLiteral("-wal"));
-    made.setDatabaseName(
-        alone ? QUrl::fromLocalFile(path_).toString(QUrl::FullyEncoded) + QStringLiteral("?immutable=1") : path_);
-    made.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=2000") +
-                           (readOnly() ? QStringLiteral(";QSQLITE_OPEN_READONLY") : QString()) +
-                           (alone ? QStringLiteral(";QSQLITE_OPEN_URI") : QString()));
-    return made.open() ? std::nullopt : std::optional(faultOf(faults::bookNotOpened, made.lastError()));
-}
-
-std::optional<Fault> Logbook::prepare(bool isNew) {
+std::optional<Fault> Logbook::update(qint64 id, const Job& before, const Job& after, qint64 revision) {
     QSqlQuery query(database());
-    if (!query.exec(QStringLiteral("PRAGMA schema_version")) || !query.next())
-        return readFaultOf(query.lastError());
-    if (!readOnly()) {
-        // WAL lets a second window read while this one writes; FULL has every commit on the disk, not only in its
-        // cache.
-        query.exec(QStringLiteral("PRAGMA journal_mode=WAL"));
-        query.exec(QStringLiteral("PRAGMA synchronous=FULL"));
-    }
-    query.exec(QStringLiteral("PRAGMA foreign_keys=ON"));
-    query.exec(QStringLiteral("PRAGMA application_id"));
-    const int id = query.next() ? query.value(0).toInt() : 0;
-    query.exec(QStringLiteral("PRAGMA user_version"));
-    const int version = query.next() ? query.value(0).toInt() : 0;
-    query.finish(); // or no copy can be made before it is brought on
-    if (!isNew && id != applicationId && !(id == 0 && version == 0 && database().tables().isEmpty()))
-        return Fault{faults::bookForeign, QStringLiteral("logbook")};
-    if (version > schemaVersion)
-        return Fault{faults::bookNewer, QStringLiteral("logbook")};
-    if (version < schemaVersion) {
-        if (readOnly())
-            return Fault{faults::bookOlderAndInUse, QStringLiteral("logbook")};
-        if (version > 0)
-            if (auto fault = backUp(backupPath(path_, QDateTime::currentDateTime())))
-                return fault;
-        if (auto fault = migrate(version))
-            return fault;
-    }
-    if (!query.exec(QStringLiteral("SELECT id FROM jobs ORDER BY changed DESC LIMIT 1")))
-        return readFaultOf(query.lastError());
-    return std::nullopt;
-}
-
-std::optional<Fault> Logbook::migrate(int version) {
-    QSqlDatabase base = database();
-    QSqlQuery query(base);
-    if (!base.transaction())
-        return faultOf(faults::bookNotWritten, base.lastError());
-    bool ok = true;
-    if (version < 1)
-        for (const char* const statement : schema)
-            ok = ok && query.exec(QLatin1String(statement));
-    if (version < 2)
-        for (const char* const statement : practiceSchema)
-            ok = ok && query.exec(QLatin1String(statement));
-    if (version < 3)
-        for (const char* const statement : shopSchema)
-            ok = ok && query.exec(QLatin1String(statement));
-    ok = ok && query.exec(QStringLiteral("PRAGMA application_id=%1").arg(applicationId)) &&
-         query.exec(QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
-    const QSqlError error = query.lastError();
-    query.finish();
-    if (ok && base.commit())
-        return std::nullopt;
-    base.rollback();
-    return faultOf(faults::bookNotWritten, error);
-}
-
-std::optional<Fault> Logbook::put(qint64 id, const Job* before, const Job& after) {
-    QSqlQuery query(database());
-    const auto owner = idOf(query, QStringLiteral("SELECT id FROM owners WHERE name=?"),
-                            QStringLiteral("INSERT INTO owners (name) VALUES (?)"), {after.owner});
-    const auto guitar =
-        owner ? idOf(query, QStringLiteral("SELECT id FROM guitars WHERE owner=? AND name=?"),
-                     QStringLiteral("INSERT INTO guitars (owner, name) VALUES (?, ?)"), {*owner, after.guitar})
-              : std::nullopt;
-    if (!guitar)
-        return faultOf(faults::bookNotWritten, query.lastError());
-    const QString body = bodyOf(after);
-    const QVariantList head{*guitar,
-                            jobStateName(after.work.state),
-                            after.work.received.toString(Qt::ISODate),
-                            after.work.due.toString(Qt::ISODate),
-                            after.work.checkOn.toString(Qt::ISODate),
-                            stamp(),
-                            after.onPicks.setName,
-                            after.onPicks.tuningName,
-                            after.story,
-                            wordsOf(after),
-                            static_cast<int>(after.log.size()),
-                            body};
     bool ok = false;
-    if (!before)
+    if (bodyOf(before) == bodyOf(after)) {
         ok = run(query,
-                 QStringLiteral("INSERT INTO jobs (guitar, state, received, due, check_on, changed, set_name, tuning, "
-                                "story, words, entries, body, id) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)"),
-                 head + QVariantList{id});
-    else if (bodyOf(*before) == body)
-        ok = run(query, QStringLiteral("UPDATE jobs SET changed=?, entries=? WHERE id=?"),
-                 {stamp(), static_cast<int>(after.log.size()), id});
-    else
-        ok = run(query,
-                 QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, check_on=?, changed=?, "
-                                "set_name=?, tuning=?, story=?, words=?, entries=?, body=? WHERE id=?"),
-                 head + QVariantList{id});
-    std::size_t same = 0;
-    if (before && sameNames(before->rig, after.rig))
-        while (same < before->log.size() && same < after.log.size() && before->log[same] == after.log[same])
-            ++same;
-    if (ok && before && same < before->log.size())
-        ok = run(query, QStringLiteral("DELETE FROM events WHERE job=? AND seq>=?"), {id, static_cast<qint64>(same)});
-    if (ok && same < after.log.size()) {
-        ok = query.prepare(QStringLiteral("INSERT INTO events (job, seq, body) VALUES (?,?,?)"));
-        for (std::size_t e = same; ok && e < after.log.size(); ++e) {
-            query.bindValue(0, id);
-            query.bindValue(1, static_cast<qint64>(e));
-            query.bindValue(2, compact(eventToJson(after.log[e], after.rig)));
-            ok = query.exec();
-        }
+                 QStringLiteral("UPDATE jobs SET changed=?, entries=?, revision=revision+1 WHERE id=? AND revision=?"),
+                 {stamp(), static_cast<int>(after.log.size()), id, revision});
+    } else {
+        const auto guitar = guitarRow(query, after);
+        ok =
+            guitar && run(query,
+                          QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, check_on=?, changed=?, "
+                                         "set_name=?, tuning=?, story=?, words=?, entries=?, body=?, "
+                                         "revision=revision+1 WHERE id=? AND revision=?"),
+                          headOf(after, *guitar, stamp()) + QVariantList{id, revision});
     }
     if (!ok)
-        return faultOf(faults::bookNotWritten, query.lastError());
-    return before ? takeFromStock(id, *before, after) : std::nullopt;
+        return writeFault(query);
+    if (query.numRowsAffected() == 0) {
+        const Result<qint64> there = revisionOf(id);
+        return there.ok() ? Fault{faults::jobChangedElsewhere, QStringLiteral("job")} : there.fault();
+    }
+    std::size_t same = 0;
+    if (sameNames(before.rig, after.rig))
+        while (same < before.log.size() && same < after.log.size() && before.log[same] == after.log[same])
+            ++same;
+    if (same < before.log.size() &&
+        !run(query, QStringLiteral("DELETE FROM events WHERE job=? AND seq>=?"), {id, static_cast<qint64>(same)}))
+        return writeFault(query);
+    if (auto fault = writeEvents(id, after, same))
+        return fault;
+    return takeFromStock(id, before, after);
 }
 
-std::optional<Fault> Logbook::atOnce(const std::function<std::optional<Fault>()>& writes) {
-    if (readOnly())
-        return whyReadOnly();
+std::optional<Fault> Logbook::atOnce(const QString& what, const std::function<std::optional<Fault>()>& writes) {
+    if (auto fault = whyReadOnly())
+        return fault;
+    if (auto fault = backend_->begin())
+        return fault;
     QSqlDatabase base = database();
-    if (!base.transaction())
-        return faultOf(faults::bookNotWritten, base.lastError());
     auto fault = writes();
+    if (!fault)
+        backend_->announce(what);
     if (!fault && !base.commit())
-        fault = faultOf(faults::bookNotWritten, base.lastError());
+        fault = backend_->faultOf(faults::bookNotWritten, base.lastError());
     if (fault)
         base.rollback();
     return fault;
 }
 
-qint64 Logbook::freeId() const {
-    QSqlQuery query(database());
-    query.exec(QStringLiteral("SELECT COALESCE(MAX(id), 0) + 1 FROM jobs"));
-    return query.next() ? query.value(0).toLongLong() : 1;
-}
-
 Result<qint64> Logbook::add(const Job& job) {
-    qint64 id = 0;
-    if (auto fault = atOnce([&] { return put(id = freeId(), nullptr, job); }))
-        return *fault;
-    return id;
+    Result<qint64> id(qint64{0});
+    const auto fault = atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
+        id = put(job);
+        return id.ok() ? std::nullopt : std::optional(id.fault());
+    });
+    return fault ? Result<qint64>(*fault) : id;
 }
 
 std::optional<Fault> Logbook::addAll(const std::vector<Job>& jobs) {
-    return atOnce([&]() -> std::optional<Fault> {
+    return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         for (const Job& job : jobs)
-            if (auto fault = put(freeId(), nullptr, job))
-                return fault;
+            if (const Result<qint64> id = put(job); !id.ok())
+                return id.fault();
         return std::nullopt;
     });
 }
 
-std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& after) {
-    return atOnce([&] { return put(id, &before, after); });
+std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& after, qint64& revision) {
+    auto fault = atOnce(QStringLiteral("job %1 %2").arg(id).arg(revision + 1),
+                        [&] { return update(id, before, after, revision); });
+    revision += fault ? 0 : 1;
+    return fault;
+}
+
+Result<qint64> Logbook::revisionOf(qint64 id) const {
+    QSqlQuery query(database());
+    if (!run(query, QStringLiteral("SELECT revision FROM jobs WHERE id=?"), {id}))
+        return readFault(query);
+    if (!query.next())
+        return Fault{faults::jobGone, QStringLiteral("job")};
+    return query.value(0).toLongLong();
+}
+
+Result<KeptJob> Logbook::kept(qint64 id) const {
+    // One statement, so that head and events are of one moment.
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    if (!run(query,
+             QStringLiteral("SELECT -1 AS seq, revision, body FROM jobs WHERE id=? UNION ALL SELECT seq, 0, body FROM "
+                            "events WHERE job=? ORDER BY seq"),
+             {id, id}))
+        return readFault(query);
+    if (!query.next() || query.value(0).toInt() != -1)
+        return Fault{faults::jobGone, QStringLiteral("job")};
+    const qint64 revision = query.value(1).toLongLong();
+    const auto objectIn = [&query] { return QJsonDocument::fromJson(query.value(2).toString().toUtf8()).object(); };
+    QJsonObject json = objectIn();
+    QJsonArray log;
+    while (query.next())
+        log.append(objectIn());
+    json[QLatin1String("log")] = log;
+    Result<Job> job = jobFromJson(json);
+    return job.ok() ? Result<KeptJob>(KeptJob{std::move(job).value(), revision}) : Result<KeptJob>(job.fault());
 }
 
 Result<Job> Logbook::job(qint64 id) const {
-    QSqlQuery query(database());
-    if (!run(query, QStringLiteral("SELECT body FROM jobs WHERE id=?"), {id}))
-        return readFaultOf(query.lastError());
-    if (!query.next())
-        return Fault{faults::jobGone, QStringLiteral("job")};
-    QJsonObject json = QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object();
-    QJsonArray log;
-    if (!run(query, QStringLiteral("SELECT body FROM events WHERE job=? ORDER BY seq"), {id}))
-        return readFaultOf(query.lastError());
-    while (query.next())
-        log.append(QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object());
-    json[QLatin1String("log")] = log;
-    return jobFromJson(json);
+    Result<KeptJob> read = kept(id);
+    return read.ok() ? Result<Job>(std::move(read.value().job)) : Result<Job>(read.fault());
 }
 
 std::optional<Fault> Logbook::remove(qint64 id) {
-    QSqlQuery query(database());
-    if (readOnly())
-        return whyReadOnly();
-    if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
-        return faultOf(faults::bookNotWritten, query.lastError());
-    return std::nullopt;
+    return atOnce(QStringLiteral("job %1 0").arg(id), [&]() -> std::optional<Fault> {
+        QSqlQuery query(database());
+        if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
+            return writeFault(query);
+        return std::nullopt;
+    });
 }
 
 Result<QString> Logbook::setting(const QString& key) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT value FROM settings WHERE key=?"), {key}))
-        return readFaultOf(query.lastError());
+        return readFault(query);
     return query.next() ? query.value(0).toString() : QString();
 }
 
 std::optional<Fault> Logbook::setSetting(const QString& key, const QString& value) {
-    QSqlQuery query(database());
-    if (readOnly())
-        return whyReadOnly();
-    if (!run(query,
-             QStringLiteral("INSERT INTO settings VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value=excluded.value"),
-             {key, value}))
-        return faultOf(faults::bookNotWritten, query.lastError());
-    return std::nullopt;
+    return atOnce(QStringLiteral("setting"), [&]() -> std::optional<Fault> {
+        QSqlQuery query(database());
+        if (!run(query,
+                 QStringLiteral(
+                     "INSERT INTO settings VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value=excluded.value"),
+                 {key, value}))
+            return writeFault(query);
+        return std::nullopt;
+    });
 }
 
 std::optional<Fault> Logbook::backUp(const QString& path) const {
-    QSqlQuery query(database());
-    if (QFileInfo::exists(path))
-        return Fault{faults::backupExists, QStringLiteral("backup")};
-    if (!run(query, QStringLiteral("VACUUM INTO ?"), {path})) {
-        QFile::remove(path);
-        return faultOf(faults::noBackup, query.lastError());
-    }
-    return std::nullopt;
+    return backend_->backUp(*this, path);
 }
 
 std::optional<Fault> Logbook::check() const {
-    QSqlQuery query(database());
-    if (!query.exec(QStringLiteral("PRAGMA integrity_check")) || !query.next())
-        return faultOf(faults::bookDamaged, query.lastError());
-    const QString said = query.value(0).toString();
-    if (said == QLatin1String("ok"))
-        return std::nullopt;
-    return Fault{faults::bookDamaged, QStringLiteral("logbook"), {said.left(200)}};
+    return backend_->check();
 }
 
 } // namespace flenzo

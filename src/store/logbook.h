@@ -4,10 +4,10 @@
 #include "domain/job.h"
 #include "domain/practice/practice_run.h"
 #include "domain/stock.h"
+#include "store/logbook_backend.h"
 
 #include <QDateTime>
-#include <QLockFile>
-#include <QSqlDatabase>
+#include <QSqlQuery>
 #include <functional>
 #include <memory>
 #include <vector>
@@ -43,27 +43,40 @@ struct JobFilter {
     int most = 200;
 };
 
-/// The shop's memory: every guitar, owner and job with all its events in one SQLite file (docs/formats.md). One
-/// transaction for each thing the user did, on disk when the call returns. One program writes; a second one on the same
-/// file reads only, and sees what the first one writes.
+/// A job as it is kept, and how often it was written: whoever writes says which one they have seen.
+struct KeptJob {
+    Job job;
+    qint64 revision = 0;
+};
+
+/// The shop's memory: every guitar, owner and job with all its events, in one file or in a server's database
+/// (docs/formats.md). One transaction for each thing the user did, on disk when the call returns. Of a file one program
+/// writes and others only read; of a server many write, and each is told what the others did.
 class Logbook {
 public:
-    /// Opens or makes it. A file of a newer version, of another program, or a damaged one is refused with a reason.
-    [[nodiscard]] static Result<std::shared_ptr<Logbook>> open(const QString& path);
-    ~Logbook();
+    /// Opens or makes it: a path, or `postgresql://user@host/database`. A logbook of a newer version, of another
+    /// program, or a damaged one is refused with a reason. `bench` is how this place is called among several.
+    [[nodiscard]] static Result<std::shared_ptr<Logbook>> open(const QString& place, const QString& bench = {});
     Logbook(const Logbook&) = delete;
     Logbook& operator=(const Logbook&) = delete;
 
-    [[nodiscard]] const QString& path() const { return path_; }
-    [[nodiscard]] bool readOnly() const { return !lock_; }
-    [[nodiscard]] Fault whyReadOnly() const; ///< in use, or not to be written by this user
+    [[nodiscard]] const QString& path() const { return backend_->place(); } ///< as the user knows it; no password
+    [[nodiscard]] bool readOnly() const { return backend_->whyReadOnly().has_value(); }
+    [[nodiscard]] std::optional<Fault> whyReadOnly() const { return backend_->whyReadOnly(); }
+    [[nodiscard]] LogbookBackend& backend() const { return *backend_; }
+    [[nodiscard]] QSqlDatabase database() const { return backend_->database(); }
+    /// Runs writes as one transaction; the others are told `what`.
+    std::optional<Fault> atOnce(const QString& what, const std::function<std::optional<Fault>()>& writes);
 
     [[nodiscard]] Result<qint64> add(const Job& job);
     /// All of them or none.
     [[nodiscard]] std::optional<Fault> addAll(const std::vector<Job>& jobs);
-    /// Writes what differs. The log may have grown, or lost entries by undo.
-    [[nodiscard]] std::optional<Fault> save(qint64 id, const Job& before, const Job& after);
+    /// Writes what differs. The log may have grown, or lost entries by undo. Refused as `jobChangedElsewhere` where
+    /// `revision` is not the one that is kept; otherwise that becomes the new one.
+    [[nodiscard]] std::optional<Fault> save(qint64 id, const Job& before, const Job& after, qint64& revision);
     [[nodiscard]] Result<Job> job(qint64 id) const;
+    [[nodiscard]] Result<KeptJob> kept(qint64 id) const;
+    [[nodiscard]] Result<qint64> revisionOf(qint64 id) const;
     [[nodiscard]] std::optional<Fault> remove(qint64 id);
 
     [[nodiscard]] Result<QList<JobRow>> jobs(const JobFilter& filter) const;
@@ -88,6 +101,8 @@ public:
     /// A small setting of the shop (its defaults, the job that was open); empty where there is none.
     [[nodiscard]] Result<QString> setting(const QString& key) const;
     std::optional<Fault> setSetting(const QString& key, const QString& value);
+    /// The newest entry of all; a clock that is behind it was set back.
+    [[nodiscard]] Result<QDateTime> lastChange() const;
 
     /// A whole, consistent copy at `path`, which must not exist.
     [[nodiscard]] std::optional<Fault> backUp(const QString& path) const;
@@ -95,24 +110,25 @@ public:
     [[nodiscard]] std::optional<Fault> check() const;
 
 private:
-    Logbook(QString path, QString connection, std::unique_ptr<QLockFile> lock, bool inUse);
-    [[nodiscard]] QSqlDatabase database() const;
-    std::optional<Fault> connect();
-    std::optional<Fault> prepare(bool isNew);
-    std::optional<Fault> migrate(int version);
-    /// Runs writes as one transaction.
-    std::optional<Fault> atOnce(const std::function<std::optional<Fault>()>& writes);
-    [[nodiscard]] qint64 freeId() const;
-    [[nodiscard]] std::optional<Fault> put(qint64 id, const Job* before, const Job& after);
+    explicit Logbook(std::shared_ptr<LogbookBackend> backend) : backend_(std::move(backend)) {}
+    [[nodiscard]] Fault readFault(const QSqlQuery& query) const;
+    [[nodiscard]] Fault writeFault(const QSqlQuery& query) const;
+    [[nodiscard]] Result<qint64> put(const Job& after);
+    [[nodiscard]] std::optional<Fault> update(qint64 id, const Job& before, const Job& after, qint64 revision);
+    [[nodiscard]] std::optional<Fault> writeEvents(qint64 id, const Job& after, std::size_t from);
+    /// In which a job changes now: never before what is there already, whatever a clock says.
+    [[nodiscard]] QString stamp() const;
     /// A job that was finished takes its strings, one that is not after all gives them back.
     [[nodiscard]] std::optional<Fault> takeFromStock(qint64 id, const Job& before, const Job& after);
     [[nodiscard]] std::optional<Fault> writeMoves(const QList<StockMove>& moves, qint64 job);
 
-    QString path_, connection_;
-    std::unique_ptr<QLockFile> lock_;
-    bool inUse_ = false; ///< without a lock: somebody else holds it
+    std::shared_ptr<LogbookBackend> backend_;
 };
 
+/// Where photos and recordings lie beside a logbook that is a file.
+[[nodiscard]] QString attachmentFolder(const QString& logbookPath);
+/// A place as it may be shown.
+[[nodiscard]] QString withoutPassword(const QString& place);
 /// Backups lie beside the logbook; newest first.
 [[nodiscard]] QStringList backupsOf(const QString& logbookPath);
 /// Name for a backup made now.

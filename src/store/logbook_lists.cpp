@@ -56,7 +56,7 @@ QString likeAll(const QString& words, QVariantList& values, const QString& colum
 
 Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
     QVariantList values;
-    QString where = QStringLiteral("WHERE 1") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
+    QString where = QStringLiteral("WHERE TRUE") + likeAll(filter.words, values, QStringLiteral("jobs.words"));
     if (filter.state) {
         where += QStringLiteral(" AND jobs.state=?");
         values.append(jobStateName(*filter.state));
@@ -82,14 +82,14 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
                   : filter.checkBy ? QStringLiteral(" ORDER BY jobs.check_on LIMIT ?")
                                    : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
              values))
-        return readFaultOf(query.lastError());
+        return readFault(query);
     return rowsOf(query);
 }
 
 Result<qint64> Logbook::guitarOf(qint64 jobId) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT guitar FROM jobs WHERE id=?"), {jobId}))
-        return readFaultOf(query.lastError());
+        return readFault(query);
     if (!query.next())
         return Fault{faults::jobGone, QStringLiteral("job")};
     return query.value(0).toLongLong();
@@ -101,14 +101,14 @@ Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
              QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
                  QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
              {guitarId}))
-        return readFaultOf(query.lastError());
+        return readFault(query);
     return rowsOf(query);
 }
 
 Result<int> Logbook::jobCount() const {
     QSqlQuery query(database());
     if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
-        return readFaultOf(query.lastError());
+        return readFault(query);
     return query.value(0).toInt();
 }
 

@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What apprentices practised.
-#include "domain/faults.h"
 #include "store/exercise_json.h"
 #include "store/logbook.h"
 #include "store/logbook_sql.h"
@@ -30,7 +29,7 @@ QList<double> numbersOf(const QJsonValue& value) {
 } // namespace
 
 std::optional<Fault> Logbook::addPractice(const PracticeRecord& record) {
-    return atOnce([&]() -> std::optional<Fault> {
+    return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         QJsonObject score = scoreToJson(record.score);
         score[QLatin1String("guessErrorsTurns")] = numbersToJson(record.guessErrors_turns);
         score[QLatin1String("guessErrorsCents")] = numbersToJson(record.guessErrors_cents);
@@ -43,7 +42,7 @@ std::optional<Fault> Logbook::addPractice(const PracticeRecord& record) {
                  QString::fromUtf8(QJsonDocument(score).toJson(QJsonDocument::Compact)),
                  QString::fromUtf8(record.acts)}))
             return std::nullopt;
-        return faultOf(faults::bookNotWritten, query.lastError());
+        return writeFault(query);
     });
 }
 
@@ -54,7 +53,7 @@ Result<QList<PracticeRecord>> Logbook::practice(const QString& apprentice) const
              QStringLiteral("SELECT apprentice, exercise, seed, at, score, acts FROM practice %1 ORDER BY at, id")
                  .arg(all ? QString() : QStringLiteral("WHERE apprentice=?")),
              all ? QVariantList() : QVariantList{apprentice}))
-        return readFaultOf(query.lastError());
+        return readFault(query);
     QList<PracticeRecord> records;
     while (query.next()) {
         PracticeRecord record;

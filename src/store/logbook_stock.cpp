@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is in the shop's drawers.
-#include "domain/faults.h"
 #include "store/logbook.h"
 #include "store/logbook_sql.h"
 
@@ -8,10 +7,12 @@ namespace flenzo {
 
 Result<Stock> Logbook::stock() const {
     QSqlQuery query(database());
-    if (!run(query, QStringLiteral("SELECT stock.item, kind, name, least, price, COALESCE(SUM(pieces), 0) FROM stock "
-                                   "LEFT JOIN stock_moves ON stock_moves.item = stock.item GROUP BY stock.item, kind, "
-                                   "name, least, price ORDER BY kind, name, stock.item")))
-        return readFaultOf(query.lastError());
+    if (!run(query,
+             QStringLiteral(
+                 "SELECT stock.item, kind, name, least, price, CAST(COALESCE(SUM(pieces), 0) AS BIGINT) FROM stock "
+                 "LEFT JOIN stock_moves ON stock_moves.item = stock.item GROUP BY stock.item, kind, "
+                 "name, least, price ORDER BY kind, name, stock.item")))
+        return readFault(query);
     Stock stock;
     while (query.next()) {
         StockItem item;
@@ -27,7 +28,7 @@ Result<Stock> Logbook::stock() const {
 }
 
 std::optional<Fault> Logbook::putStock(const StockItem& item) {
-    return atOnce([&]() -> std::optional<Fault> {
+    return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         const Result<Stock> now = stock();
         if (!now.ok())
             return now.fault();
@@ -37,7 +38,7 @@ std::optional<Fault> Logbook::putStock(const StockItem& item) {
                                 "(item) DO UPDATE SET kind=excluded.kind, name=excluded.name, least=excluded.least, "
                                 "price=excluded.price"),
                  {item.id, stockKindName(item.kind), item.name, item.least, item.price_minor}))
-            return faultOf(faults::bookNotWritten, query.lastError());
+            return writeFault(query);
         const StockItem* known = inStock(now.value(), item.id);
         const qint64 more = item.pieces - (known ? known->pieces : 0);
         return more == 0 ? std::nullopt : writeMoves({{item.id, more, StockWhy::Counted}}, 0);
@@ -45,16 +46,16 @@ std::optional<Fault> Logbook::putStock(const StockItem& item) {
 }
 
 std::optional<Fault> Logbook::removeStock(const QString& item) {
-    return atOnce([&]() -> std::optional<Fault> {
+    return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         QSqlQuery query(database());
         if (!run(query, QStringLiteral("DELETE FROM stock WHERE item=?"), {item}))
-            return faultOf(faults::bookNotWritten, query.lastError());
+            return writeFault(query);
         return std::nullopt;
     });
 }
 
 std::optional<Fault> Logbook::moveStock(const QList<StockMove>& moves, qint64 job) {
-    return atOnce([&] { return writeMoves(moves, job); });
+    return atOnce(QStringLiteral("shop"), [&] { return writeMoves(moves, job); });
 }
 
 std::optional<Fault> Logbook::writeMoves(const QList<StockMove>& moves, qint64 job) {
@@ -63,7 +64,7 @@ std::optional<Fault> Logbook::writeMoves(const QList<StockMove>& moves, qint64 j
         QSqlQuery query(database());
         if (!run(query, QStringLiteral("INSERT INTO stock_moves (item, at, pieces, why, job) VALUES (?,?,?,?,?)"),
                  {move.item, now, move.pieces, stockWhyName(move.why), job}))
-            return faultOf(faults::bookNotWritten, query.lastError());
+            return writeFault(query);
     }
     return std::nullopt;
 }
@@ -75,7 +76,7 @@ std::optional<Fault> Logbook::takeFromStock(qint64 id, const Job& before, const 
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("DELETE FROM stock_moves WHERE job=? AND why=?"),
              {id, stockWhyName(StockWhy::Strung)}))
-        return faultOf(faults::bookNotWritten, query.lastError());
+        return writeFault(query);
     if (!is)
         return std::nullopt;
     const Result<Stock> now = stock();

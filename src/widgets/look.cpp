@@ -108,6 +108,7 @@ QLabel[voice="warn"] { color: @warn; font-weight: bold; }
 QLabel[voice="good"] { color: @goal; font-weight: bold; }
 QLabel[chip="true"] { border: 1px solid @rule; border-radius: 3px; padding: 3px 8px; background: @sheet; font-size: @0.87px; }
 QLabel[chip="true"][alarm="true"] { border: 2px solid @warn; color: @warn; font-weight: bold; }
+QPushButton[chip="true"] { border: 2px solid @quiet; border-radius: 3px; padding: 2px 8px; background: @sheet; font-size: @0.87px; font-weight: bold; }
 QToolButton[rail="true"] { border: none; border-left: 5px solid transparent; padding: 12px 14px; text-align: left; font-size: @1.07px; background: transparent; }
 QToolButton[rail="true"]:checked { border-left-color: @focus; background: @sheet; font-weight: bold; }
 QToolButton[rail="true"]:focus, QToolButton[rail="true"]:hover { background: @soft; }

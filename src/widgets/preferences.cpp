@@ -24,6 +24,8 @@ Preferences loadPreferences(const QString& iniFile) {
     preferences.listenKnown = settings.value(QStringLiteral("listenKnown"), false).toBool();
     preferences.speaks = settings.value(QStringLiteral("speaks"), false).toBool();
     preferences.tones = settings.value(QStringLiteral("tones"), false).toBool();
+    preferences.server = settings.value(QStringLiteral("server")).toString();
+    preferences.bench = settings.value(QStringLiteral("bench")).toString();
     preferences.recentFiles = settings.value(QStringLiteral("recentFiles")).toStringList().mid(0, mostRecentFiles);
     return preferences;
 }
@@ -41,6 +43,8 @@ void savePreferences(const QString& iniFile, const Preferences& preferences) {
     settings.setValue(QStringLiteral("listenKnown"), preferences.listenKnown);
     settings.setValue(QStringLiteral("speaks"), preferences.speaks);
     settings.setValue(QStringLiteral("tones"), preferences.tones);
+    settings.setValue(QStringLiteral("server"), preferences.server);
+    settings.setValue(QStringLiteral("bench"), preferences.bench);
     settings.setValue(QStringLiteral("recentFiles"), preferences.recentFiles);
 }
 

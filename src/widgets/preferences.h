@@ -20,6 +20,8 @@ struct Preferences {
     bool listenKnown = false; ///< listening has been set up once
     bool speaks = false;      ///< the next act is said aloud while listening
     bool tones = false;       ///< short tones for taken, doubted, in tune
+    QString server;           ///< of the shop's logbook, without a password; empty: it is a file
+    QString bench;            ///< how this one is called among several
     QStringList recentFiles;  ///< newest first
     bool operator==(const Preferences&) const = default;
     [[nodiscard]] const Theme& theme() const { return dark ? benchDark() : benchLight(); }

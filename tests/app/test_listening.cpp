@@ -303,7 +303,7 @@ private Q_SLOTS:
         QVERIFY(!bar->listening().isTaking());
         QCOMPARE(takesOf(job()).size(), 1);
         const QString file = takesOf(job()).front();
-        QVERIFY(file.startsWith(photoFolder(session().logbook()->path())));
+        QVERIFY(file.startsWith(attachmentFolder(session().logbook()->path())));
         QVERIFY(wavFromFile(file).value().length_s() > 1.0);
         bar->toggle();
         const std::size_t size = job().log.size();

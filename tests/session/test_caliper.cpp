@@ -109,7 +109,7 @@ private Q_SLOTS:
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
         const Result<QString> kept = keepPhoto(session, picture);
         QVERIFY(kept.ok() && kept.value() != picture);
-        QVERIFY(kept.value().startsWith(photoFolder(session.logbook()->path())));
+        QVERIFY(kept.value().startsWith(attachmentFolder(session.logbook()->path())));
         QCOMPARE(keepPhoto(session, picture).value(), kept.value());
         Session reader(dir.path()); // a second program on the same logbook writes nothing beside it either
         reader.setLogbook(Logbook::open(session.logbook()->path()).value());
@@ -117,7 +117,7 @@ private Q_SLOTS:
         QCOMPARE(keepPhoto(reader, picture).value(), QFileInfo(picture).absoluteFilePath());
         QVERIFY(QFile::remove(picture)); // the camera's card goes
         QCOMPARE(QImage(kept.value()).size(), image.size());
-        QCOMPARE(QDir(photoFolder(session.logbook()->path())).entryList(QDir::Files).size(), 1);
+        QCOMPARE(QDir(attachmentFolder(session.logbook()->path())).entryList(QDir::Files).size(), 1);
     }
 
     void whatIsNoPictureIsRefused() {
@@ -132,7 +132,7 @@ private Q_SLOTS:
         QVERIFY(!gone.ok() && gone.fault().whatIsWrong().contains(QLatin1String("read")));
         // A folder that cannot be made where a file of its name stands.
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
-        QFile inTheWay(photoFolder(session.logbook()->path()));
+        QFile inTheWay(attachmentFolder(session.logbook()->path()));
         QVERIFY(inTheWay.open(QIODevice::WriteOnly));
         QImage image(4, 4, QImage::Format_RGB32);
         image.fill(Qt::white);

@@ -115,6 +115,7 @@ private Q_SLOTS:
         auto book = Logbook::open(path).value();
         Job job = demoJob(0).value();
         const qint64 id = book->add(job).value();
+        qint64 revision = 1;
         int failed = 0, kept = 0;
         for (int k = 0; k < 60; ++k) {
             const Job next = withReadings(job, 6);
@@ -122,7 +123,7 @@ private Q_SLOTS:
             std::optional<Fault> fault;
             {
                 const FullDisk full(std::max(QFileInfo(path).size(), wal) + 700 * (k % 20));
-                fault = book->save(id, job, next);
+                fault = book->save(id, job, next, revision);
             }
             if (fault) {
                 ++failed;

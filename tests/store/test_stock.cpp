@@ -14,19 +14,21 @@
 #include "store/job_json.h"
 #include "support/rigs.h"
 
-#include <QSqlDatabase>
-#include <QSqlQuery>
+#include "support/place.h"
 #include <QTemporaryDir>
+
 #include <QTest>
 #include <libical/ical.h>
 
 using namespace flenzo;
+using namespace flenzo::testing;
 
 class TestStock : public QObject {
     Q_OBJECT
 
     std::unique_ptr<QTemporaryDir> dir_;
     std::shared_ptr<Logbook> book_;
+    QString place_;
     const QDate today_{2026, 11, 27};
 
     static Catalogue catalogue() { return bundledCatalogue().value(); }
@@ -59,7 +61,8 @@ class TestStock : public QObject {
 private Q_SLOTS:
     void init() {
         dir_ = std::make_unique<QTemporaryDir>();
-        book_ = Logbook::open(dir_->filePath(QStringLiteral("shop.flenzo-logbook"))).value();
+        place_ = newPlace(*dir_);
+        book_ = Logbook::open(place_).value();
     }
     void cleanup() { book_.reset(); }
 
@@ -160,21 +163,22 @@ private Q_SLOTS:
         QVERIFY(!book_->putStock(single("plain-17", 1, 0)));
         const Job job = strungWith(usualItems());
         const qint64 id = book_->add(job).value();
-        QVERIFY(!book_->save(id, job, finished(job)));
+        qint64 revision = 1, othersRevision = 1;
+        QVERIFY(!book_->save(id, job, finished(job), revision));
         QCOMPARE(there("plain-13"), 3); // two of the six are alike
         QCOMPARE(there("plain-17"), 0);
         Job noted = finished(job);
         noted.work.ownersNote = QStringLiteral("thank you");
-        QVERIFY(!book_->save(id, finished(job), noted));
+        QVERIFY(!book_->save(id, finished(job), noted, revision));
         QCOMPARE(there("plain-13"), 3); // not twice
-        QVERIFY(!book_->save(id, noted, job));
+        QVERIFY(!book_->save(id, noted, job, revision));
         QCOMPARE(there("plain-13"), 5); // it was not finished after all
         // A shop that keeps the set takes the set.
         Job set = job;
         set.onPicks.setName = QStringLiteral("Six, 10 to 52");
         QVERIFY(!book_->putStock({setItemOf(set.onPicks.setName), StockKind::Set, set.onPicks.setName, 1, 1, 900}));
         const qint64 other = book_->add(set).value();
-        QVERIFY(!book_->save(other, set, finished(set)));
+        QVERIFY(!book_->save(other, set, finished(set), othersRevision));
         QCOMPARE(there("set:Six, 10 to 52"), 0);
         QCOMPARE(there("plain-13"), 5);
         // What comes in as finished took its strings elsewhere.
@@ -354,23 +358,19 @@ private Q_SLOTS:
         Job job = finished(newJob());
         job.work.due = today_;
         std::ignore = book_->add(job);
-        const QString path = book_->path();
         book_.reset();
-        {
-            QSqlDatabase base = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("old"));
-            base.setDatabaseName(path);
-            QVERIFY(base.open());
-            QSqlQuery query(base);
-            for (const char* statement : {"DROP TABLE stock_moves", "DROP TABLE stock", "DROP INDEX jobs_by_check",
-                                          "ALTER TABLE jobs DROP COLUMN check_on", "PRAGMA user_version=2"})
-                QVERIFY2(query.exec(QLatin1String(statement)), statement);
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("old"));
-        book_ = Logbook::open(path).value();
+        for (const char* statement : {"DROP TABLE stock_moves", "DROP TABLE stock", "DROP INDEX jobs_by_check",
+                                      "ALTER TABLE jobs DROP COLUMN check_on", "ALTER TABLE jobs DROP COLUMN revision"})
+            QCOMPARE(behind(place_, QLatin1String(statement)), QString());
+        const bool server = isServerAddress(place_);
+        QCOMPARE(behind(place_, server ? QStringLiteral("UPDATE logbook SET version=2")
+                                       : QStringLiteral("PRAGMA user_version=2")),
+                 QString());
+        book_ = Logbook::open(place_).value();
         QCOMPARE(book_->jobCount().value(), 1);
         QCOMPARE(dueList(*book_, today_).value().size(), 1);
         QVERIFY(!book_->putStock(single("plain-10", 1, 0)));
-        QCOMPARE(backupsOf(path).size(), 1);
+        QVERIFY(server || backupsOf(place_).size() == 1);
     }
 };
 

@@ -17,27 +17,25 @@ namespace {
 constexpr qint64 mostBytes = 60'000'000;
 }
 
-QString photoFolder(const QString& logbookPath) {
-    return logbookPath + QStringLiteral(".photos");
-}
-
 namespace {
 
-/// The place under its own name, once.
+/// Under a name from its content: kept twice it is there once.
 Result<QString> keepBeside(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
     const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);
-    const QDir folder(photoFolder(book.path()));
-    const QString kept = folder.filePath(QString::fromLatin1(name) + QLatin1Char('.') + suffix);
-    if (QFileInfo::exists(kept))
+    Result<QString> kept = book.backend().attach(QString::fromLatin1(name) + QLatin1Char('.') + suffix, bytes);
+    if (kept.ok())
         return kept;
-    if (!folder.mkpath(QStringLiteral(".")))
-        return Fault{faults::photoNotKept, field};
-    if (const auto fault = writeFile(kept, bytes))
-        return *fault;
-    return kept;
+    Fault fault = kept.fault();
+    fault.field = field;
+    return fault;
 }
 
 } // namespace
+
+QString attachedFile(const Session& session, const QString& reference) {
+    const QString kept = session.logbook() ? session.logbook()->backend().attachment(reference) : QString();
+    return kept.isEmpty() ? reference : kept;
+}
 
 Result<QString> keepPhoto(const Session& session, const QString& path) {
     QFile file(path);

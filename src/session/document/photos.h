@@ -6,7 +6,7 @@
 
 namespace flenzo {
 
-// Pictures and recordings lie beside the logbook, so that they stay with the job when the camera's card goes. Their
+// Pictures and recordings lie with the logbook, so that they stay with the job when the camera's card goes. Their
 // names tell their content: the same one is kept once.
 
 /// Copies a picture there. Without a logbook to write to it stays where it is. Returns where it lies.
@@ -16,7 +16,7 @@ namespace flenzo {
 /// The job's recordings, oldest first.
 [[nodiscard]] QStringList takesOf(const Job& job);
 
-/// Where a logbook's pictures and recordings lie.
-[[nodiscard]] QString photoFolder(const QString& logbookPath);
+/// A file of this machine with what a job calls so: a path, or a name that its logbook knows. Empty where it is gone.
+[[nodiscard]] QString attachedFile(const Session& session, const QString& reference);
 
 } // namespace flenzo

@@ -118,12 +118,12 @@ void Session::showDerived() {
 }
 
 bool Session::step(const Job& job) {
-    if (isKept())
-        if (const auto fault = logbook_->save(*keptAs_, job_, job)) {
-            Q_EMIT notKept(*fault);
-            return false;
-        }
-    show(job);
+    Job after = job;
+    if (const auto fault = write(after)) {
+        Q_EMIT notKept(*fault);
+        return false;
+    }
+    show(std::move(after));
     return true;
 }
 
@@ -135,9 +135,8 @@ void Session::writeRecovery() {
 std::optional<Fault> Session::push(const QString& text, Job after) {
     if (auto fault = unreadable(after))
         return fault;
-    if (isKept())
-        if (auto fault = logbook_->save(*keptAs_, job_, after))
-            return fault;
+    if (auto fault = write(after))
+        return fault;
     undo_.push(new EditCommand(*this, text, job_, std::move(after)));
     return std::nullopt;
 }

@@ -4,6 +4,7 @@
 #include "session/document/deriver.h"
 #include "session/document/recovery.h"
 #include "session/document/remaining_player.h"
+#include "session/document/server_link.h"
 #include "store/logbook.h"
 
 #include <QObject>
@@ -11,6 +12,12 @@
 #include <functional>
 
 namespace flenzo {
+
+/// What another bench made of the open job, which cannot be had together with what was made of it here.
+struct JobConflict {
+    Job theirs;
+    QStringList fields; ///< that both changed, as in `flenzo-job`
+};
 
 /// The open job: edits with undo, the figures that follow from it, its file and its recovery copy.
 class Session : public QObject {
@@ -35,6 +42,17 @@ public:
     /// The shop's memory; jobs started by `keep` or `openKept` are on its disk before a screen shows what changed.
     void setLogbook(std::shared_ptr<Logbook> logbook);
     [[nodiscard]] const std::shared_ptr<Logbook>& logbook() const { return logbook_; }
+    /// Whether the server does not answer, or two benches' work has to be put together by hand: what is entered is kept
+    /// beside until that is over.
+    [[nodiscard]] bool isAway() const { return away_.has_value(); }
+    /// Reaches for the server again, and puts together what was entered here and there meanwhile.
+    std::optional<Fault> comeBack();
+    /// Goes on with what a crash or a closing left behind while the server was away.
+    std::optional<Fault> comeBackWith(const Recovery::Leftover& leftover);
+    [[nodiscard]] QString openJobSetting() const; ///< under which the logbook remembers it; each bench has its own
+    [[nodiscard]] const std::optional<JobConflict>& conflict() const { return conflict_; }
+    /// One goes on as the job, the other becomes a job of its own: nothing is lost.
+    std::optional<Fault> settleConflict(bool goOnWithMine);
     /// The string the next typed reading is for, or none when the gap is wanted.
     [[nodiscard]] std::optional<std::size_t> pickedString() const;
     [[nodiscard]] bool gapPicked() const;
@@ -54,6 +72,7 @@ public:
 
     void start(Job job, const QString& path); ///< forgets undo and file of the job before
     std::optional<Fault> keep(Job job);       ///< adds it to the logbook and starts it
+    std::optional<Fault> keepOpenJob();       ///< a job that is open from a file, or that lost its place in the logbook
     std::optional<Fault> openKept(qint64 id); ///< goes on where the logbook left off
     std::optional<Fault> open(const QString& path);
     std::optional<Fault> save(const QString& path);
@@ -67,17 +86,31 @@ Q_SIGNALS:
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
     void pickChanged();
-    void started();                           ///< another job is open
-    void identityChanged();                   ///< path or modified state
-    void notKept(const flenzo::Fault& fault); ///< an undo or redo could not be written; it was not done
+    void started();                            ///< another job is open
+    void identityChanged();                    ///< path or modified state
+    void notKept(const flenzo::Fault& fault);  ///< an undo or redo could not be written; it was not done
+    void wentAway(const flenzo::Fault& fault); ///< the server; work goes on
+    void cameBack();
+    void changedElsewhere(); ///< the open job: it is shown as it is there, and undo begins anew
+    void removedElsewhere(); ///< the open job: it stays open, in no logbook
+    void openElsewhere();    ///< another bench has the job open that was opened here
+    void conflicted();       ///< see `conflict`
+    void shopChanged();      ///< by another bench
 
 private:
     friend class EditCommand;
     void show(Job job);
     void showDerived();
     bool step(const Job& job); ///< undo and redo
-    void becomeKept(Job job, qint64 id);
+    void becomeKept(KeptJob job, qint64 id);
+    void loseKept(); ///< the job stays open, in no logbook
     void writeRecovery();
+    /// Writes what the job becomes, or keeps it beside; where another bench was first, `after` becomes both.
+    std::optional<Fault> write(Job& after);
+    std::optional<Fault> putTogether(const Job& base, Job& after);
+    std::optional<Fault> keepBeside(const Job& after);
+    void adoptTheirs();
+    void hear(const QString& told);
     [[nodiscard]] double asShown_cents(double typed_cents, const Aim& aim) const;
     std::optional<Fault> doubt(const Event& event) const;
     [[nodiscard]] QString typedLength(double length_m) const;
@@ -94,6 +127,13 @@ private:
     RemainingPlayer player_;
     std::shared_ptr<Logbook> logbook_;
     std::optional<qint64> keptAs_;
+    qint64 revision_ = 0; ///< of the job in the logbook, as last seen
+    struct Away {
+        Job base; ///< what the server has, as far as is known here
+    };
+    std::optional<Away> away_;
+    std::optional<JobConflict> conflict_;
+    std::unique_ptr<ServerLink> link_; ///< where the logbook is on a server
     std::optional<std::size_t> pick_;
     bool gapPick_ = false;
     bool inches_ = false; ///< how lengths are typed

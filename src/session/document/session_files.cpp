@@ -4,41 +4,21 @@
 #include "store/files.h"
 #include "store/job_json.h"
 
+#include <utility>
+
 namespace flenzo {
-
-void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
-    keptAs_.reset();
-    logbook_ = std::move(logbook);
-}
-
-void Session::becomeKept(Job job, qint64 id) {
-    start(std::move(job), QString());
-    keptAs_ = id;
-    logbook_->setSetting(QStringLiteral("openJob"), QString::number(id));
-    Q_EMIT identityChanged();
-}
-
-std::optional<Fault> Session::keep(Job job) {
-    const Result<qint64> id = logbook_->add(job);
-    if (!id.ok())
-        return id.fault();
-    becomeKept(std::move(job), id.value());
-    return std::nullopt;
-}
-
-std::optional<Fault> Session::openKept(qint64 id) {
-    Result<Job> job = logbook_->job(id);
-    if (!job.ok())
-        return job.fault();
-    becomeKept(std::move(job.value()), id);
-    return std::nullopt;
-}
 
 void Session::start(Job job, const QString& path) {
     undo_.clear();
+    if (keptAs_)
+        logbook_->backend().release(*keptAs_);
     keptAs_.reset();
+    if (std::exchange(away_, std::nullopt))
+        recovery_.leave(); // what the server has not seen waits for it there
+    else
+        recovery_.clear();
+    conflict_.reset();
     path_ = path;
-    recovery_.clear();
     Q_EMIT started();
     show(std::move(job));
     Q_EMIT identityChanged();

@@ -89,17 +89,17 @@ Result<QList<DueEntry>> dueList(const Logbook& book, const QDate& today, const D
 }
 
 std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDateTime& now) {
-    const Result<Job> read = book.job(id);
+    Result<KeptJob> read = book.kept(id);
     if (!read.ok())
         return read.fault();
-    Job job = read.value();
+    Job job = read.value().job;
     job.work.checkOn = {};
     const QString said = holds ? DueWords::tr("Checked after the hand-over: it holds.")
                                : DueWords::tr("Checked after the hand-over: it drifts.");
     job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, now.toString(Qt::ISODate)});
     if (!holds)
         job.work.state = JobState::Waiting;
-    return book.save(id, read.value(), job);
+    return book.save(id, read.value().job, job, read.value().revision);
 }
 
 QByteArray calendarOf(const QList<DueEntry>& entries, const QDateTime& now) {

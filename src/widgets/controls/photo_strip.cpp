@@ -18,7 +18,7 @@ PhotoStrip::PhotoStrip(QWidget* parent) : QWidget(parent), row_(new QHBoxLayout(
     hide();
 }
 
-void PhotoStrip::show(const QStringList& files) {
+void PhotoStrip::show(const Session& session, const QStringList& files) {
     setVisible(!files.isEmpty());
     if (files == shown_)
         return;
@@ -31,7 +31,7 @@ void PhotoStrip::show(const QStringList& files) {
     for (const QString& file : files) {
         QLabel* shown = label(TextRole::Small, this, QStringLiteral("photo"));
         const QString name = QFileInfo(file).fileName();
-        const QPixmap pixmap(file);
+        const QPixmap pixmap(attachedFile(session, file));
         if (pixmap.isNull())
             shown->setText(tr("%1 is no longer there").arg(name));
         else
@@ -52,7 +52,7 @@ CardPhotos::CardPhotos(AppContext& context, QWidget* parent) : QWidget(parent), 
     connect(button, &QPushButton::clicked, this, &CardPhotos::add);
     column->addWidget(strip_);
     column->addWidget(button, 0, Qt::AlignLeft);
-    const auto refresh = [this] { strip_->show(context_.session().job().card.photos); };
+    const auto refresh = [this] { strip_->show(context_.session(), context_.session().job().card.photos); };
     connect(&context_.session(), &Session::changed, this, refresh);
     refresh();
 }

@@ -9,12 +9,14 @@ class QHBoxLayout;
 
 namespace flenzo {
 
+class Session;
+
 /// Pictures side by side, small.
 class PhotoStrip : public QWidget {
     Q_OBJECT
 public:
     explicit PhotoStrip(QWidget* parent);
-    void show(const QStringList& files);
+    void show(const Session& session, const QStringList& files);
 
 private:
     QHBoxLayout* row_;

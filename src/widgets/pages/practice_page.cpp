@@ -314,7 +314,7 @@ void PracticePage::keep(const PracticeRun& run) {
         return;
     }
     if (!book || book->readOnly()) {
-        const QString why = book ? sentence(book->path(), book->whyReadOnly()) : tr("no shop is open");
+        const QString why = book ? sentence(book->path(), *book->whyReadOnly()) : tr("no shop is open");
         Q_EMIT context_.said(tr("Not kept: %1").arg(why), true);
         return;
     }

@@ -93,7 +93,7 @@ bool StepPanel::showStep(const std::optional<Step>& step) {
     refreshWords(step);
     const bool another = refreshForm(step);
     refreshPicture(step);
-    photos_->show(step ? photosOf(context_.session().job(), step->name()) : QStringList());
+    photos_->show(context_.session(), step ? photosOf(context_.session().job(), step->name()) : QStringList());
     return another;
 }
 
