@@ -9,9 +9,28 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QEvent>
 #include <QIcon>
 #include <QTemporaryDir>
+#include <QTimer>
 #include <cstdio>
+
+namespace {
+
+/// Ends the program once the first picture of a window stands.
+class EndWhenPainted : public QObject {
+public:
+    using QObject::QObject;
+
+protected:
+    bool eventFilter(QObject*, QEvent* event) override {
+        if (event->type() == QEvent::Paint)
+            QTimer::singleShot(0, qApp, &QCoreApplication::quit);
+        return false;
+    }
+};
+
+} // namespace
 
 int main(int argc, char** argv) {
     using namespace flenzo;
@@ -20,7 +39,8 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QStringLiteral(FLENZO_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("org.flenzo.flenzo"));
     ShellPaths paths = defaultPaths();
-    useLanguage(loadPreferences(paths.settingsFile).language);
+    const Preferences preferences = loadPreferences(paths.settingsFile);
+    useLanguage(preferences.language);
     QCommandLineParser parser;
     parser.setApplicationDescription(
         QCoreApplication::translate("main", "Restringing and setting up guitars with floating vibrato bridges."));
@@ -31,9 +51,16 @@ int main(int argc, char** argv) {
     const QCommandLineOption shots(QStringLiteral("shots"),
                                    QCoreApplication::translate("main", "Render every main view into DIR and exit."),
                                    QStringLiteral("DIR"));
-    const QCommandLineOption logbook(QStringLiteral("logbook"),
-                                     QCoreApplication::translate("main", "Use this logbook."), QStringLiteral("FILE"));
-    parser.addOptions({demo, shots, logbook});
+    const QCommandLineOption logbook(
+        QStringLiteral("logbook"),
+        QCoreApplication::translate("main", "Use this logbook: a file, or postgresql://user@host/database."),
+        QStringLiteral("PLACE"));
+    const QCommandLineOption bench(QStringLiteral("bench"),
+                                   QCoreApplication::translate("main", "How this bench is called among several."),
+                                   QStringLiteral("NAME"));
+    QCommandLineOption untilPainted(QStringLiteral("until-painted")); // measures how long a start takes
+    untilPainted.setFlags(QCommandLineOption::HiddenFromHelp);
+    parser.addOptions({demo, shots, logbook, bench, untilPainted});
     parser.addPositionalArgument(QStringLiteral("file"),
                                  QCoreApplication::translate("main", "A job, guitar or exercise to open."),
                                  QStringLiteral("[file]"));
@@ -50,8 +77,17 @@ int main(int argc, char** argv) {
     if (parser.isSet(shots) || parser.isSet(demo))
         paths = {scratch.filePath(QStringLiteral("recovery")), scratch.filePath(QStringLiteral("flenzo.ini")),
                  scratch.filePath(QStringLiteral("own.json")), scratch.filePath(QStringLiteral("demo.flenzo-logbook"))};
-    if (parser.isSet(logbook))
-        paths.logbookFile = parser.value(logbook);
+    else
+        paths.server = preferences.server;
+    paths.bench = preferences.bench.isEmpty() ? QSysInfo::machineHostName() : preferences.bench;
+    if (parser.isSet(bench))
+        paths.bench = parser.value(bench);
+    if (parser.isSet(logbook)) {
+        const QString place = parser.value(logbook);
+        paths.server = isServerAddress(place) ? place : QString();
+        if (paths.server.isEmpty())
+            paths.logbookFile = place;
+    }
     MainWindow window(paths, catalogue.value());
     window.openShop();
     if (parser.isSet(shots) || parser.isSet(demo))
@@ -59,6 +95,8 @@ int main(int argc, char** argv) {
     if (parser.isSet(shots))
         return takeShots(window, parser.value(shots)) ? 0 : 1;
     window.offerRecovery();
+    if (parser.isSet(untilPainted))
+        window.installEventFilter(new EndWhenPainted(&window));
     window.show();
     if (!parser.positionalArguments().isEmpty())
         window.openFromDesktop(parser.positionalArguments().constFirst());
