@@ -6,6 +6,7 @@
 #include "session/document/demo.h"
 #include "session/models/pass_sheet.h"
 #include "session/models/sheet.h"
+#include "store/job_json.h"
 
 #include "support/bench.h"
 #include <QRegularExpression>
@@ -70,6 +71,25 @@ private Q_SLOTS:
             const auto opened = html.count(QRegularExpression(QStringLiteral("<%1[ >]").arg(name)));
             QCOMPARE(html.count(QStringLiteral("</%1>").arg(name)), opened);
         }
+    }
+
+    /// Whatever a job from elsewhere holds, in a browser the sheet is text.
+    void aHostileJobMakesAnInertSheet() {
+        Job job = finished(0);
+        const QString evil = QStringLiteral("<script>x</script>'\"><img src=x onerror=x>");
+        job.guitar = job.owner = job.story = evil;
+        job.onPicks.setName = job.onPicks.tuningName = job.offPicks.setName = evil;
+        job.work.ownersNote = job.work.parts = job.work.followUps = job.work.technician = evil;
+        job.work.records = {{evil, StepRecord::What::Note, evil, {}}, {evil, StepRecord::What::Photo, evil, {}}};
+        job.rig.strings[0].name = "<script>"; // as long as a name may be
+        for (Event& event : job.log)
+            event.note = evil.toStdString();
+        const auto refused = unreadable(job); // an import would bring it in
+        QVERIFY2(!refused, refused ? qPrintable(refused->sentence()) : "");
+        const QString html = jobSheetHtml(job, derive(job));
+        QVERIFY(html.contains(QLatin1String("&lt;script&gt;")));
+        for (const char* part : {"<script", "<img", "'\">"})
+            QVERIFY2(!html.contains(QLatin1String(part)), part);
     }
 
     /// Columns of the sheet follow the log: a start, passes numbered from one, and what was read is what was typed.

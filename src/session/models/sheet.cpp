@@ -52,13 +52,13 @@ QString stringsTable(const Job& job, const Derived& derived) {
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const RigString& now = job.rig.strings[i];
         const bool known = i < job.off.size() && i < derived.report.before_N.size();
-        table +=
-            row({QString::fromStdString(now.name), known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
-                 known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
-                 known ? SheetWords::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
-                 thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
-                 i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
-                                                   : QString()});
+        table += row(
+            {safe(QString::fromStdString(now.name)), known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
+             known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
+             known ? SheetWords::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
+             thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
+             i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
+                                               : QString()});
     }
     return table + QStringLiteral("</table><p>") + SheetWords::tr("Pulls are calculated.") + QStringLiteral("</p>");
 }
@@ -87,7 +87,7 @@ QString passTable(const Job& job, const Derived& derived) {
     QString table = QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") + row(head, "th");
     const std::size_t strings = job.rig.strings.size();
     for (std::size_t r = 0; r <= strings; ++r) {
-        QStringList cells{r < strings ? QString::fromStdString(job.rig.strings[r].name)
+        QStringList cells{r < strings ? safe(QString::fromStdString(job.rig.strings[r].name))
                                       : SheetWords::tr("plate, degrees")};
         for (const SheetColumn& column : columns)
             cells.append(r < column.cells.size() ? cellText(column.cells[r], r == strings) : QString());
