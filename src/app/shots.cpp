@@ -18,6 +18,7 @@
 #include <QDir>
 #include <QEventLoop>
 #include <QListWidget>
+#include <QPainter>
 #include <QPixmap>
 #include <cmath>
 #include <cstdio>
@@ -27,7 +28,7 @@ namespace flenzo {
 
 namespace {
 
-bool shoot(MainWindow& window, const QString& file) {
+QPixmap viewOf(MainWindow& window) {
     if (auto* plan = window.findChild<PlanPage*>())
         plan->finish();
     // A long form asks for its room only once it is laid out, and its page then once more.
@@ -35,10 +36,18 @@ bool shoot(MainWindow& window, const QString& file) {
         QCoreApplication::processEvents();
     window.context().session().finishRemaining(); // so that no picture says it is still being worked out
     QCoreApplication::processEvents();            // and what it says is laid out
-    if (window.grab().save(file, "PNG"))
+    return window.grab();
+}
+
+bool save(const QPixmap& picture, const QString& file) {
+    if (picture.save(file, "PNG"))
         return true;
     std::fprintf(stderr, "%s: could not be written; choose another folder\n", qPrintable(file));
     return false;
+}
+
+bool shoot(MainWindow& window, const QString& file) {
+    return save(viewOf(window), file);
 }
 
 /// What an invented apprentice made of an exercise: so many of the adviser's acts, then handed over.
@@ -135,6 +144,32 @@ bool shootListening(MainWindow& window, const QString& file) {
     return ok;
 }
 
+/// The bench, the four views of the shop and the practice in the dark theme, on one sheet.
+bool shootDark(MainWindow& window, const QString& file) {
+    QList<QPixmap> views;
+    window.showBench();
+    views.append(viewOf(window));
+    auto& shop = *window.findChild<ShopPage*>();
+    window.showPage(MainWindow::Shop);
+    for (const char* const tab : {"jobsPanel", "duePanel", "stockPanel", "timesPanel"}) {
+        shop.showTab(QLatin1String(tab));
+        views.append(viewOf(window));
+    }
+    window.showPage(MainWindow::Practice);
+    views.append(viewOf(window));
+    const QSize half = window.size() * 3 / 4;
+    constexpr int gap = 8;
+    QPixmap sheet(2 * half.width() + gap, 3 * half.height() + 2 * gap);
+    sheet.fill(Qt::transparent);
+    QPainter painter(&sheet);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    for (int k = 0; k < views.size(); ++k)
+        painter.drawPixmap(QRect(QPoint((k % 2) * (half.width() + gap), (k / 2) * (half.height() + gap)), half),
+                           views[k]);
+    painter.end();
+    return save(sheet, file);
+}
+
 void finish(Session& session) {
     constexpr int enough = 200;
     for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
@@ -174,8 +209,7 @@ bool takeShots(MainWindow& window, const QString& folder) {
     const Preferences light = window.context().preferences();
     applyLook(dark);
     window.context().setPreferences(dark);
-    window.showBench();
-    ok = ok && here("balance-dark.png");
+    ok = ok && shootDark(window, dir.filePath(QStringLiteral("dark.png")));
     applyLook(light);
     window.context().setPreferences(light);
     finish(window.context().session());

@@ -82,7 +82,9 @@ QWidget* ShopPage::buildTabs() {
     stock->setObjectName(QStringLiteral("stockPanel"));
     auto* times = new TimesPanel(context_, tabs_);
     times->setObjectName(QStringLiteral("timesPanel"));
-    tabs_->addTab(buildList(), tr("&Jobs in hand and done"));
+    QWidget* jobs = buildList();
+    jobs->setObjectName(QStringLiteral("jobsPanel"));
+    tabs_->addTab(jobs, tr("&Jobs in hand and done"));
     tabs_->addTab(due, tr("D&ue"));
     tabs_->addTab(stock, tr("S&tock"));
     tabs_->addTab(times, tr("T&imes"));
@@ -275,7 +277,7 @@ void ShopPage::refresh() {
     count_->setText(rows.size() < 200 ? tr("%1 of %2").arg(rows.size()).arg(count.value())
                                       : tr("the first 200 of %1").arg(count.value()));
     file_->setText(book->readOnly() ? tr("read only") : QString());
-    file_->setToolTip(book->readOnly() ? sentence(book->path(), book->whyReadOnly()) : QString());
+    file_->setToolTip(book->readOnly() ? sentence(book->path(), *book->whyReadOnly()) : QString());
     refreshHistory();
 }
 
