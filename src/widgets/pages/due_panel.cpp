@@ -140,6 +140,8 @@ void DuePanel::refreshSeason() {
     Season season;
     season.today = QDate::currentDate();
     const Result<QList<DueEntry>> ahead = restringsAhead(*book, season.today, season.weeksAhead);
+    if (!ahead.ok())
+        context_.accept(ahead.fault());
     const QList<DueEntry> entries = ahead.ok() ? ahead.value().mid(0, mostGuitars) : QList<DueEntry>();
     for (const DueEntry& entry : entries) {
         Season::Guitar guitar{entry.job.guitar.isEmpty() ? tr("(no name yet)") : entry.job.guitar, {}, entry.on};

@@ -27,6 +27,7 @@ namespace flenzo {
 namespace {
 
 enum Column { Name, Kind, There, Least, Price, ColumnCount };
+constexpr qsizetype longestName = 80;
 
 QString kindWords(StockKind kind) {
     switch (kind) {
@@ -216,7 +217,9 @@ void StockPanel::change(int row, int column) {
         fault = read.ok() ? Fault{faults::notWholePieces, field} : read.fault();
         return 0;
     };
-    if (column == Name && !typed.isEmpty())
+    if (column == Name && typed.size() > longestName)
+        fault = Fault{faults::notText, tr("part"), {QString::number(longestName)}};
+    else if (column == Name && !typed.isEmpty())
         item.name = typed;
     else if (column == There)
         item.pieces = whole(tr("there"), ranges::pieces);
@@ -245,9 +248,8 @@ void StockPanel::add() {
         context_.accept(Fault{faults::missing, tr("part")});
         return;
     }
-    constexpr qsizetype longest = 80;
-    if (item.name.size() > longest) {
-        context_.accept(Fault{faults::notText, tr("part"), {QString::number(longest)}});
+    if (item.name.size() > longestName) {
+        context_.accept(Fault{faults::notText, tr("part"), {QString::number(longestName)}});
         return;
     }
     if (inStock(stock_, item.id)) {
