@@ -209,7 +209,8 @@ private Q_SLOTS:
         QVERIFY(!book_->putStock(single("nickel-plated-46", 9, 2)));
         const Job job = strungWith(items);
         std::ignore = book_->add(job);
-        const QList<ToBuy> list = whatToBuy(*book_, catalogue(), book_->stock().value()).value();
+        const Catalogue all = catalogue(); // whose strings the list names
+        const QList<ToBuy> list = whatToBuy(*book_, all, book_->stock().value()).value();
         QCOMPARE(list.size(), 2);
         QCOMPARE(list[0].item.id, QStringLiteral("plain-13.5"));
         QCOMPARE(list[0].pieces, 2);

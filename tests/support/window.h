@@ -4,6 +4,7 @@
 #include "app/main_window.h"
 #include "domain/step.h"
 #include "store/catalogue_files.h"
+#include "support/place.h"
 
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
@@ -11,9 +12,6 @@
 #include <QDir>
 #include <QLabel>
 #include <QScrollArea>
-#include <QSqlDatabase>
-#include <QSqlError>
-#include <QSqlQuery>
 #include <QTemporaryDir>
 #include <QTest>
 #include <memory>
@@ -85,15 +83,7 @@ protected:
 
     /// Runs a statement on the logbook behind the program's back.
     void onTheLogbook(const char* statement) const {
-        {
-            QSqlDatabase beside = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("beside"));
-            beside.setDatabaseName(pathsIn(dir_->path()).logbookFile);
-            QVERIFY(beside.open());
-            QSqlQuery query(beside);
-            QVERIFY2(query.exec(QLatin1String(statement)), qPrintable(query.lastError().text()));
-            beside.close();
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("beside"));
+        QCOMPARE(behind(pathsIn(dir_->path()).logbookFile, QLatin1String(statement)), QString());
     }
 
     std::unique_ptr<QTemporaryDir> dir_;
