@@ -16,7 +16,7 @@ namespace {
 std::optional<QList<QJsonValue>> addedTo(const QJsonArray& base, const QJsonArray& list) {
     QList<QJsonValue> added;
     qsizetype found = 0;
-    for (const QJsonValue& entry : list)
+    for (const QJsonValue entry : list)
         if (found < base.size() && entry == base.at(found))
             ++found;
         else

@@ -198,7 +198,7 @@ public:
         const QDir cache(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/server-") +
                          QString::fromLatin1(
                              QCryptographicHash::hash(place_.toUtf8(), QCryptographicHash::Sha256).toHex().left(16)));
-        const QString file = cache.filePath(reference);
+        QString file = cache.filePath(reference);
         if (QFileInfo::exists(file))
             return file;
         QSqlQuery query(database());

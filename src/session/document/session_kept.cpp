@@ -154,7 +154,7 @@ std::optional<Fault> Session::comeBack() {
         if (auto fault = link_->reach(); fault || !away_)
             return fault; // reaching it has led here already
     Job both = job_;
-    const auto fault = putTogether(away_->base, both);
+    auto fault = putTogether(away_->base, both);
     if (fault && fault->is(faults::jobGone)) {
         loseKept();
         Q_EMIT removedElsewhere();
