@@ -21,8 +21,7 @@ constexpr Named<Nut> nutNames[] = {{Nut::Open, "open"}, {Nut::Caps, "caps"}, {Nu
 constexpr Named<Board> boardNames[] = {
     {Board::DarkUnlacquered, "darkUnlacquered"}, {Board::Maple, "maple"}, {Board::Other, "other"}};
 
-constexpr Named<Sweat> sweatNames[] = {
-    {Sweat::Little, "little"}, {Sweat::Usual, "usual"}, {Sweat::Much, "much"}};
+constexpr Named<Sweat> sweatNames[] = {{Sweat::Little, "little"}, {Sweat::Usual, "usual"}, {Sweat::Much, "much"}};
 
 constexpr qsizetype cardWordsLength = 4000;
 

@@ -263,6 +263,8 @@ private:
                 return faultOf(faults::bookNotRead, query.lastError());
             version = found->toInt();
         }
+        if (version < 0)
+            return aboutServer(faults::bookForeign);
         if (version > logbookVersion)
             return aboutServer(faults::bookNewer);
         if (version < logbookVersion)

@@ -105,7 +105,8 @@ private:
         query.exec(QStringLiteral("PRAGMA user_version"));
         const int version = query.next() ? query.value(0).toInt() : 0;
         query.finish(); // or no copy can be made before it is brought on
-        if (!isNew && id != applicationId && !(id == 0 && version == 0 && database().tables().isEmpty()))
+        const bool isEmpty = id == 0 && version == 0 && database().tables().isEmpty();
+        if (version < 0 || (!isNew && id != applicationId && !isEmpty))
             return aboutBook(faults::bookForeign);
         if (version > logbookVersion)
             return aboutBook(faults::bookNewer);

@@ -265,6 +265,8 @@ private Q_SLOTS:
         QVERIFY(says(with([](QUrl& url) { url.setQuery(QStringLiteral("options=-c%20x")); }), faults::serverAddress));
         QCOMPARE(behind(place_, QStringLiteral("UPDATE logbook SET version=99")), QString());
         QVERIFY(says(place_, faults::bookNewer));
+        QCOMPARE(behind(place_, QStringLiteral("UPDATE logbook SET version=-3")), QString());
+        QVERIFY(says(place_, faults::bookForeign));
         const QString latin = QStringLiteral("latin") + QUrl(place_).path().mid(2);
         QCOMPARE(
             behind(testServer(),

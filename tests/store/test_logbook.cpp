@@ -434,6 +434,8 @@ private Q_SLOTS:
         QVERIFY(pragma(QStringLiteral("PRAGMA user_version=99")));
         auto newer = Logbook::open(path_);
         QVERIFY(!newer.ok() && newer.fault().whatIsWrong().contains(QLatin1String("newer")));
+        QVERIFY(pragma(QStringLiteral("PRAGMA user_version=-3")));
+        QVERIFY(Logbook::open(path_).fault().is(faults::bookForeign));
         QVERIFY(pragma(QStringLiteral("PRAGMA application_id=12")));
         auto foreign = Logbook::open(path_);
         QVERIFY(!foreign.ok() && foreign.fault().whatIsWrong().contains(QLatin1String("another program")));

@@ -37,7 +37,11 @@ void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
             away_ = Away{job_};
         // Said once what was being entered is shown.
         QMetaObject::invokeMethod(
-            this, [this] { Q_EMIT wentAway({faults::serverAway, QStringLiteral("logbook")}); }, Qt::QueuedConnection);
+            this,
+            [this] {
+                Q_EMIT wentAway({faults::serverAway, QStringLiteral("logbook")});
+            },
+            Qt::QueuedConnection);
     });
     connect(link_.get(), &ServerLink::up, this, [this] {
         if (away_ && !conflict_)
