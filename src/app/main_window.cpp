@@ -363,9 +363,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         event->ignore();
         return;
     }
-    if (session_.isAway())
-        session_.recovery().leave(); // the next start hands it in
-    else
+    if (!session_.isAway())
         session_.recovery().clear();
     event->accept();
 }

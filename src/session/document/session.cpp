@@ -93,6 +93,8 @@ Session::Session(const QString& recoveryFolder, QObject* parent)
 
 Session::~Session() {
     undo_.disconnect(this); // it says "clean" when it goes, and what listens may have gone before it
+    if (away_)
+        recovery_.leave(); // the next start hands it in
 }
 
 void Session::show(Job job) {
