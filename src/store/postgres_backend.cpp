@@ -143,8 +143,7 @@ public:
 
     void announce(const QString& what) override {
         QSqlQuery query(database());
-        run(query, QStringLiteral("SELECT pg_notify(?, ?)"),
-            {QLatin1String(channel), bench_ + QLatin1Char('\n') + what});
+        run(query, QStringLiteral("SELECT pg_notify(?, ?)"), {QLatin1String(channel), what});
     }
 
     Fault faultOf(const FaultCode& code, const QSqlError& error) const override {
@@ -192,7 +191,7 @@ public:
     }
 
     QString attachment(const QString& reference) const override {
-        static const QRegularExpression ours(QStringLiteral("^[0-9a-f]{20}\\.[a-z0-9]{1,8}$"));
+        static const QRegularExpression ours(QStringLiteral("^[0-9a-f]{20}\\.[^/.]{0,8}$"));
         if (!ours.match(reference).hasMatch())
             return {};
         const QDir cache(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/server-") +
@@ -230,11 +229,9 @@ private:
         return (error.databaseText().isEmpty() ? error.text() : error.databaseText()).simplified().left(200);
     }
 
-    void hear(const QString&, QSqlDriver::NotificationSource, const QVariant& payload) {
-        const QString text = payload.toString();
-        const qsizetype end = text.indexOf(QLatin1Char('\n'));
-        if (text.left(end) != bench_)
-            Q_EMIT told(text.mid(end + 1));
+    void hear(const QString&, QSqlDriver::NotificationSource source, const QVariant& payload) {
+        if (source != QSqlDriver::SelfSource)
+            Q_EMIT told(payload.toString());
     }
 
     /// The tables of this program stand in a schema of their own, so that the database may serve others too.

@@ -61,6 +61,15 @@ inline QString newDatabase() {
     return url.toString();
 }
 
+/// Another bench gives a job's guitar another name.
+inline bool renameBeside(const QString& place, qint64 id, const QString& name) {
+    const auto book = Logbook::open(place, QStringLiteral("Door")).value();
+    KeptJob kept = book->kept(id).value();
+    Job after = kept.job;
+    after.guitar = name;
+    return !book->save(id, kept.job, after, kept.revision);
+}
+
 /// Where a test keeps its logbook: a file in its folder, or, under `tools/with-postgres`, a database of its own.
 inline QString newPlace(const QTemporaryDir& dir) {
     return testServer().isEmpty() ? dir.filePath(QStringLiteral("shop.flenzo-logbook")) : newDatabase();
