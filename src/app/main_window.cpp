@@ -26,6 +26,7 @@
 #include <QStyle>
 #include <QToolButton>
 #include <algorithm>
+#include <utility>
 
 namespace flenzo {
 
@@ -77,8 +78,14 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     setCentralWidget(centre);
     actions_ = std::make_unique<Actions>(this, specs());
     buildMenus();
-    connect(&session_, &Session::changed, this, [this] {
+    // A message goes with the next change of the job, not with the answer to the last one, which may come after it.
+    connect(&session_, &Session::deriving, this, [this] {
+        answerAwaited_ = true;
         messageFrame_->hide();
+    });
+    connect(&session_, &Session::changed, this, [this] {
+        if (!std::exchange(answerAwaited_, false))
+            messageFrame_->hide();
         refresh();
     });
     connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);

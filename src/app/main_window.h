@@ -144,6 +144,7 @@ private:
     std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
     QFrame *messageFrame_, *banner_;
     QPushButton* away_ = nullptr;
+    bool answerAwaited_ = false; ///< to the last change of the job
     QTimer shopNotices_;
     QFutureWatcher<bool> reaching_;
     QMenu* recent_ = nullptr;

@@ -9,12 +9,11 @@
 #include "widgets/pages/shop_page.h"
 
 #include <QFileInfo>
-#include <QLabel>
 #include <QLocale>
 #include <QProgressDialog>
-#include <QPushButton>
 #include <QtConcurrentRun>
 #include <chrono>
+#include <thread>
 
 namespace flenzo {
 
@@ -67,7 +66,10 @@ void MainWindow::listenToBenches() {
     shopNotices_.setSingleShot(true);
     shopNotices_.setInterval(notices);
     connect(&session_, &Session::shopChanged, this, [this] { shopNotices_.start(); });
-    connect(&shopNotices_, &QTimer::timeout, this, [this] { shop_->refresh(); });
+    connect(&shopNotices_, &QTimer::timeout, this, [this] {
+        if (shop_->isVisible()) // otherwise it reads when it is seen
+            shop_->refresh();
+    });
     connect(&reaching_, &QFutureWatcher<bool>::finished, this, [this] {
         if (!session_.logbook() && reaching_.result())
             openShop();

@@ -32,6 +32,8 @@ void MainWindow::openShop() {
             offerBackup(why);
         if (book.fault().is(faults::serverNotReached))
             waitForServer();
+        if (book.fault().is(faults::serverRefused)) // the password is kept nowhere, so it is asked for
+            QTimer::singleShot(0, this, &MainWindow::chooseServer);
         return;
     }
     session_.setLogbook(book.value());

@@ -128,6 +128,35 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(session().logbook(), patience_ms);
     }
 
+    /// Kept nowhere, the password is asked for at the next start.
+    void aRefusedPasswordIsAskedFor() {
+        openOn(place_);
+        const QString address = session().logbook()->path();
+        window_.reset();
+        QUrl wrong(place_);
+        wrong.setPassword(QStringLiteral("wrong"));
+        openOn(wrong.toString());
+        QTRY_VERIFY(find<QDialog>("serverDialog"));
+        QCOMPARE(find<QLineEdit>("serverAddress")->text(), address);
+        QTest::keyClicks(find<QLineEdit>("serverPassword"), QStringLiteral("secret"));
+        press("serverConnect");
+        QTRY_VERIFY(session().logbook());
+    }
+
+    /// What is said once a job is open stays, though the answer to what follows from the job comes later.
+    void whatIsSaidOutlivesALateAnswer() {
+        openOn(place_);
+        window_->newGuitar();
+        const auto other = Logbook::open(place_, QStringLiteral("Door")).value();
+        const qint64 id = other->add(session().job()).value();
+        QVERIFY(other->backend().claim(id));
+        session().setPatience(std::chrono::milliseconds(0));
+        QSignalSpy answered(&session(), &Session::changed);
+        QVERIFY(!session().openKept(id));
+        QTRY_VERIFY(!answered.isEmpty());
+        QVERIFY2(window_->message().contains(QLatin1String("Another bench")), qPrintable(window_->message()));
+    }
+
     void twoVersionsAreShownSideBySide() {
         openOn(place_);
         window_->newGuitar();
@@ -135,13 +164,7 @@ private Q_SLOTS:
         QVERIFY(controlServer(QStringLiteral("stop")));
         QVERIFY(!session().edit(QStringLiteral("name"), [](Job& job) { job.guitar = QStringLiteral("Half Sun"); }));
         QVERIFY(controlServer(QStringLiteral("start")));
-        {
-            const auto b = Logbook::open(place_, QStringLiteral("Door")).value();
-            KeptJob theirs = b->kept(id).value();
-            Job after = theirs.job;
-            after.guitar = QStringLiteral("Half Star");
-            QVERIFY(!b->save(id, theirs.job, after, theirs.revision));
-        }
+        QVERIFY(renameBeside(place_, id, QStringLiteral("Half Star")));
         QTRY_VERIFY_WITH_TIMEOUT(find<QTableWidget>("conflictTable"), patience_ms);
         const auto* table = find<QTableWidget>("conflictTable");
         QCOMPARE(table->item(0, 1)->text(), QStringLiteral("Half Sun"));
