@@ -9,8 +9,7 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QSqlRecord>
-#include <algorithm>
+#include <utility>
 
 namespace flenzo {
 

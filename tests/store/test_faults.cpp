@@ -2,7 +2,6 @@
 // Every n-th write, sync, rename and allocation fails in turn, once or from then on, over everything that is written to
 // a disk. What is there afterwards is the old or the new, whole.
 #include "domain/faults.h"
-#include "session/document/recovery.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "store/job_json.h"
@@ -18,7 +17,6 @@
 #include <cstdio>
 #include <dlfcn.h>
 #include <fcntl.h>
-#include <sys/stat.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
