@@ -38,31 +38,37 @@ std::optional<double> deviationOf(const QList<MeasuringTool>& list, int which, K
 
 } // namespace
 
+QString MeasuringTool::title() const {
+    return MeasuringWords::tr(plainTitle);
+}
+
 const QList<MeasuringTool>& tunersInUse() {
     static const QList<MeasuringTool> list{
-        {"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
-        {"tenth", MeasuringWords::tr("tuner good to 0.1 ¢"), 0.15, Kind::Cents},
-        {"half", MeasuringWords::tr("tuner good to half a cent"), 0.5, Kind::Cents},
-        {"one", MeasuringWords::tr("tuner that shows whole cents"), 1.0, Kind::Cents},
-        {"two", MeasuringWords::tr("tuner good to 2 ¢"), 2.0, Kind::Cents}};
+        {"", QT_TRANSLATE_NOOP("Measuring", "not said"), 0.0, Kind::NotTold},
+        {"tenth", QT_TRANSLATE_NOOP("Measuring", "tuner good to 0.1 ¢"), 0.15, Kind::Cents},
+        {"half", QT_TRANSLATE_NOOP("Measuring", "tuner good to half a cent"), 0.5, Kind::Cents},
+        {"one", QT_TRANSLATE_NOOP("Measuring", "tuner that shows whole cents"), 1.0, Kind::Cents},
+        {"two", QT_TRANSLATE_NOOP("Measuring", "tuner good to 2 ¢"), 2.0, Kind::Cents}};
     return list;
 }
 
 const QList<MeasuringTool>& levelTools() {
-    static const QList<MeasuringTool> list{{"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
-                                           {"feeler", MeasuringWords::tr("feeler or caliper"), 5e-5, Kind::Gap},
-                                           {"ruler", MeasuringWords::tr("ruler"), 1.5e-4, Kind::Gap},
-                                           {"gauge", MeasuringWords::tr("angle gauge"), radians(0.1), Kind::Angle},
-                                           {"photo", MeasuringWords::tr("side photo"), radians(0.15), Kind::Angle},
-                                           {"eye", MeasuringWords::tr("by eye"), radians(0.3), Kind::Angle}};
+    static const QList<MeasuringTool> list{
+        {"", QT_TRANSLATE_NOOP("Measuring", "not said"), 0.0, Kind::NotTold},
+        {"feeler", QT_TRANSLATE_NOOP("Measuring", "feeler or caliper"), 5e-5, Kind::Gap},
+        {"ruler", QT_TRANSLATE_NOOP("Measuring", "ruler"), 1.5e-4, Kind::Gap},
+        {"gauge", QT_TRANSLATE_NOOP("Measuring", "angle gauge"), radians(0.1), Kind::Angle},
+        {"photo", QT_TRANSLATE_NOOP("Measuring", "side photo"), radians(0.15), Kind::Angle},
+        {"eye", QT_TRANSLATE_NOOP("Measuring", "by eye"), radians(0.3), Kind::Angle}};
     return list;
 }
 
 const QList<MeasuringTool>& pegHands() {
-    static const QList<MeasuringTool> list{{"", MeasuringWords::tr("not said"), 0.0, Kind::NotTold},
-                                           {"fine", MeasuringWords::tr("within about half a cent"), 0.5, Kind::Cents},
-                                           {"usual", MeasuringWords::tr("within about a cent"), 1.2, Kind::Cents},
-                                           {"coarse", MeasuringWords::tr("within about 2 ¢"), 2.0, Kind::Cents}};
+    static const QList<MeasuringTool> list{
+        {"", QT_TRANSLATE_NOOP("Measuring", "not said"), 0.0, Kind::NotTold},
+        {"fine", QT_TRANSLATE_NOOP("Measuring", "within about half a cent"), 0.5, Kind::Cents},
+        {"usual", QT_TRANSLATE_NOOP("Measuring", "within about a cent"), 1.2, Kind::Cents},
+        {"coarse", QT_TRANSLATE_NOOP("Measuring", "within about 2 ¢"), 2.0, Kind::Cents}};
     return list;
 }
 

@@ -7,9 +7,11 @@ namespace flenzo {
 
 /// One thing a shop may measure with, and how sure it is.
 struct MeasuringTool {
-    QString name, title;
-    double deviation; ///< cents, metres of gap or radians, as `kind` says; 0: not told
+    QString name;
+    const char* plainTitle; ///< before it is translated
+    double deviation;       ///< cents, metres of gap or radians, as `kind` says; 0: not told
     enum class Kind { NotTold, Cents, Gap, Angle } kind;
+    [[nodiscard]] QString title() const;
 };
 /// What pitch is read with, what level is judged by, and how near to its aim a string is left; the first is "not told".
 [[nodiscard]] const QList<MeasuringTool>& tunersInUse();

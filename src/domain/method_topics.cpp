@@ -8,17 +8,15 @@ namespace flenzo {
 
 namespace {
 
-struct Option {
-    const char *name, *title, *reason;
-};
-struct Topic {
-    const char *name, *title;
-    std::vector<Option> ways;
+struct MethodTopicsWords {
+    Q_DECLARE_TR_FUNCTIONS(MethodTopics)
 };
 
+} // namespace
+
 /// In the order in which the work comes to them.
-const std::vector<Topic>& topics() {
-    static const std::vector<Topic> list{
+const QList<MethodTopic>& methodTopics() {
+    static const QList<MethodTopic> list{
         {"atOnce",
          QT_TRANSLATE_NOOP("MethodTopics", "Strings off"),
          {{"all", QT_TRANSLATE_NOOP("MethodTopics", "all off over a block"),
@@ -208,31 +206,22 @@ const std::vector<Topic>& topics() {
     return list;
 }
 
-struct MethodTopicsWords {
-    Q_DECLARE_TR_FUNCTIONS(MethodTopics)
-};
-
-} // namespace
-
-const QList<MethodTopic>& methodTopics() {
-    static const QList<MethodTopic> list = [] {
-        QList<MethodTopic> made;
-        for (const Topic& topic : topics()) {
-            MethodTopic one{QLatin1String(topic.name), MethodTopicsWords::tr(topic.title), {}};
-            for (const Option& way : topic.ways)
-                one.options.append(
-                    {QLatin1String(way.name), MethodTopicsWords::tr(way.title), MethodTopicsWords::tr(way.reason)});
-            made.append(one);
-        }
-        return made;
-    }();
-    return list;
-}
-
 const MethodTopic* methodTopic(const QString& name) {
     const auto& all = methodTopics();
     const auto at = std::find_if(all.begin(), all.end(), [&](const MethodTopic& topic) { return topic.name == name; });
     return at == all.end() ? nullptr : &*at;
+}
+
+QString MethodTopic::title() const {
+    return MethodTopicsWords::tr(plainTitle);
+}
+
+QString MethodOption::title() const {
+    return MethodTopicsWords::tr(plainTitle);
+}
+
+QString MethodOption::reason() const {
+    return MethodTopicsWords::tr(plainReason);
 }
 
 bool MethodTopic::has(const QString& option) const {

@@ -7,12 +7,17 @@ namespace flenzo {
 
 /// One way of doing a thing, as files call it and as people do.
 struct MethodOption {
-    QString name, title, reason;
+    QString name;
+    const char *plainTitle, *plainReason; ///< before they are translated
+    [[nodiscard]] QString title() const;
+    [[nodiscard]] QString reason() const;
 };
 /// A thing on which the trade disagrees.
 struct MethodTopic {
-    QString name, title;
+    QString name;
+    const char* plainTitle;
     QList<MethodOption> options; ///< the first one is taken where nothing was chosen
+    [[nodiscard]] QString title() const;
     [[nodiscard]] bool appliesTo(const Job& job) const;
     [[nodiscard]] bool has(const QString& option) const;
 };

@@ -167,18 +167,18 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
     const QString chosen = chosenMethod(context_.session().job(), priced.topic->name);
     QFont bold = tree_->font();
     bold.setBold(true);
-    row.setText(TopicColumn, priced.topic->title);
+    row.setText(TopicColumn, priced.topic->title());
     for (qsizetype k = 0; k < priced.topic->options.size(); ++k) {
         const MethodOption& option = priced.topic->options[k];
         QTreeWidgetItem& child = *row.child(static_cast<int>(k));
         const bool isChosen = option.name == chosen;
         const QString mark = isChosen ? QStringLiteral("\u2713 ") : QStringLiteral("\u00b7 ");
         const QStringList cells{QString(),
-                                mark + option.title,
+                                mark + option.title(),
                                 isChosen ? QString() : passesText(priced.prices[k], plan_->now),
                                 isChosen ? QString() : minutesText(priced.prices[k], plan_->now),
                                 priced.prices[k].risk,
-                                option.reason};
+                                option.reason()};
         for (int c = 0; c < cells.size(); ++c) {
             child.setText(c, cells[c]);
             child.setToolTip(c, cells[c]);
@@ -188,10 +188,10 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
         child.setFont(MethodColumn, isChosen ? bold : tree_->font());
         if (!isChosen)
             continue;
-        row.setText(MethodColumn, option.title);
+        row.setText(MethodColumn, option.title());
         row.setFont(MethodColumn, bold);
         row.setText(RiskColumn, priced.prices[k].risk);
-        row.setText(WhyColumn, option.reason);
+        row.setText(WhyColumn, option.reason());
     }
 }
 

@@ -142,7 +142,7 @@ QWidget* PlanPage::buildTools() {
         combo->setObjectName(QLatin1String(name));
         combo->setAccessibleName(title);
         for (const MeasuringTool& tool : list)
-            combo->addItem(tool.title);
+            combo->addItem(tool.title());
         connect(combo, &QComboBox::activated, this, [this, choose](int index) {
             context_.accept(
                 context_.session().edit(tr("measuring"), [&](Job& changed) { choose(changed.tools, index); }));

@@ -27,8 +27,8 @@ QString methodTitle(const MethodTime& method) {
         return method.topic;
     for (const MethodOption& option : topic->options)
         if (option.name == method.option)
-            return TimesPanel::tr("%1: %2").arg(topic->title, option.title);
-    return topic->title;
+            return TimesPanel::tr("%1: %2").arg(topic->title(), option.title());
+    return topic->title();
 }
 
 } // namespace
