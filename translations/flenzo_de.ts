@@ -7603,10 +7603,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Sprache der Arbeitsumgebung</translation>
     </message>
     <message>
-        <source>Shown in that language from the next start.</source>
-        <translation>In dieser Sprache ab dem nächsten Start.</translation>
-    </message>
-    <message>
         <source>&amp;Recent jobs</source>
         <translation>&amp;Letzte Aufträge</translation>
     </message>

@@ -37,7 +37,10 @@ public:
     Chart(const Convergence& way, const QSizeF& size, double textScale) : way_(way), font_(13.0 * textScale) {
         scene_.size = size;
         const bool plate = !way.plate_deg.empty();
-        const double left = font_ * 3.6, width = std::max(40.0, size.width() - left - font_ * 2.6);
+        // The plate's two ends stand before the scale, in whatever language.
+        const auto longest = std::max(forward().size(), sunk().size());
+        const double left = std::max(font_ * 3.6, font_ * (0.6 + 0.55 * static_cast<double>(longest)));
+        const double width = std::max(40.0, size.width() - left - font_ * 2.6);
         const double foot = font_ * 1.9, top = font_ * 1.7;
         const double high = std::max(40.0, size.height() - top - foot);
         const double track = plate ? std::max(font_ * 2.6, high * 0.24) : 0.0;
@@ -70,6 +73,8 @@ public:
     }
 
 private:
+    [[nodiscard]] static QString forward() { return ConvergenceChartWords::tr("fwd"); }
+    [[nodiscard]] static QString sunk() { return ConvergenceChartWords::tr("sunk"); }
     [[nodiscard]] double now() const { return std::max(0.0, static_cast<double>(way_.acts.size()) - 1.0); }
     [[nodiscard]] double xAt(double act) const { return strings_.left() + strings_.width() * act / span_; }
     [[nodiscard]] double yAt(double cents) const {
@@ -197,10 +202,10 @@ private:
         for (const double edge : {plate_.top(), tiltAt(0.0), plate_.bottom()})
             scene_.line({{plate_.left(), edge}, {plate_.right(), edge}}, ColourRole::Rule, 1.0);
         const double small = font_ * 0.92;
-        scene_.text({plate_.left() - font_ * 0.4, plate_.top() + small * 0.5}, ConvergenceChartWords::tr("fwd"),
-                    ColourRole::Quiet, small, Qt::AlignRight | Qt::AlignVCenter);
-        scene_.text({plate_.left() - font_ * 0.4, plate_.bottom() - small * 0.5}, ConvergenceChartWords::tr("sunk"),
-                    ColourRole::Quiet, small, Qt::AlignRight | Qt::AlignVCenter);
+        scene_.text({plate_.left() - font_ * 0.4, plate_.top() + small * 0.5}, forward(), ColourRole::Quiet, small,
+                    Qt::AlignRight | Qt::AlignVCenter);
+        scene_.text({plate_.left() - font_ * 0.4, plate_.bottom() - small * 0.5}, sunk(), ColourRole::Quiet, small,
+                    Qt::AlignRight | Qt::AlignVCenter);
         QPolygonF points;
         for (std::size_t a = 0; a < way_.plate_deg.size(); ++a)
             if (way_.plate_deg[a])

@@ -111,7 +111,7 @@ void PassSheetView::refresh() {
     // Few strings get tall rows, many get low ones, so that the pictures above keep their room.
     const double share = std::clamp(17.5 / model_.rowCount(), 1.5, 2.1);
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * share));
-    horizontalHeader()->setFixedHeight(static_cast<int>(base * 2.6));
+    horizontalHeader()->setFixedHeight(static_cast<int>(base * 2.9));
     setMaximumHeight(horizontalHeader()->height() + model_.rowCount() * verticalHeader()->defaultSectionSize() + 4 +
                      (horizontalScrollBar()->isVisible() ? horizontalScrollBar()->height() : 0));
     horizontalHeader()->setDefaultSectionSize(static_cast<int>(base * 10.4));
