@@ -5368,7 +5368,7 @@
     </message>
     <message>
         <source>Balance</source>
-        <translation>Gleichgewicht</translation>
+        <translation>Balance</translation>
     </message>
     <message>
         <source>Lock</source>

@@ -7603,10 +7603,6 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Idioma del escritorio</translation>
     </message>
     <message>
-        <source>Shown in that language from the next start.</source>
-        <translation>En ese idioma desde el próximo arranque.</translation>
-    </message>
-    <message>
         <source>&amp;Recent jobs</source>
         <translation>Trabajos &amp;recientes</translation>
     </message>

@@ -26,6 +26,9 @@ struct ActionSpec {
 class Actions {
 public:
     Actions(QWidget* window, std::vector<ActionSpec> specs);
+    ~Actions() { qDeleteAll(actions_); }
+    Actions(const Actions&) = delete;
+    Actions& operator=(const Actions&) = delete;
     void refresh();
     [[nodiscard]] QAction* find(const char* id) const;
     [[nodiscard]] const std::vector<ActionSpec>& specs() const { return specs_; }

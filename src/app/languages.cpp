@@ -18,12 +18,13 @@ namespace {
 
 const QString folder = QStringLiteral(":/flenzo/translations");
 
-void install(const QString& file, const QString& from) {
+/// In the place of the one that was spoken in that role.
+void install(const QString& role, const QString& code, const QString& from) {
+    delete QCoreApplication::instance()->findChild<QTranslator*>(role);
     auto* translator = new QTranslator(QCoreApplication::instance());
-    if (translator->load(file, from))
+    translator->setObjectName(role);
+    if (translator->load(role + code, from))
         QCoreApplication::installTranslator(translator);
-    else
-        delete translator;
 }
 
 } // namespace
@@ -44,10 +45,9 @@ void useLanguage(const QString& code) {
     QString speaks = code.isEmpty() ? QLocale::system().name().section(QLatin1Char('_'), 0, 0) : code;
     if (!languages().contains(speaks))
         speaks = QStringLiteral("en");
-    if (!code.isEmpty())
-        QLocale::setDefault(QLocale(speaks)); // its names of months; otherwise the desktop's
-    install(QStringLiteral("qtbase_") + speaks, QLibraryInfo::path(QLibraryInfo::TranslationsPath));
-    install(QStringLiteral("flenzo_") + speaks, folder);
+    QLocale::setDefault(code.isEmpty() ? QLocale::system() : QLocale(speaks)); // names of months
+    install(QStringLiteral("qtbase_"), speaks, QLibraryInfo::path(QLibraryInfo::TranslationsPath));
+    install(QStringLiteral("flenzo_"), speaks, folder);
 }
 
 } // namespace flenzo

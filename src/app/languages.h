@@ -9,8 +9,8 @@ namespace flenzo {
 [[nodiscard]] QStringList languages();
 /// As its own speakers call it.
 [[nodiscard]] QString languageTitle(const QString& code);
-/// Speaks that language from here on, or the desktop's where the code is empty; English where neither is known. To be
-/// called before the first sentence is made.
+/// Speaks that language from here on, or the desktop's where the code is empty; English where neither is known.
+/// Sentences that were made before stay as they are.
 void useLanguage(const QString& code);
 
 } // namespace flenzo

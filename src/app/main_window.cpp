@@ -2,11 +2,13 @@
 #include "app/main_window.h"
 
 #include "app/help_page.h"
+#include "app/languages.h"
 #include "core/statics/readings.h"
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "store/files.h"
 #include "widgets/controls/row_layout.h"
+#include "widgets/dialogs/troubleshooting_dialog.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/practice_page.h"
@@ -55,6 +57,29 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
       context_(new AppContext(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
     context_->setPreferences(loadPreferences(paths_.settingsFile));
     applyLook(context_->preferences());
+    build();
+    listenToSession();
+    listenToBenches();
+    connect(context_, &AppContext::said, this, &MainWindow::showMessage);
+    connect(context_, &AppContext::preferencesChanged, this, [this] {
+        savePreferences(paths_.settingsFile, context_->preferences());
+        refresh();
+    });
+    resize(1280, 800);
+    showPage(Work);
+    context_->sayWhatWasFound();
+}
+
+MainWindow::~MainWindow() {
+    // Its undo stack speaks once more when it goes.
+    reaching_.cancel();
+    reaching_.waitForFinished();
+    session_.undoStack().disconnect(this);
+    session_.disconnect(this);
+    takeDown();
+}
+
+void MainWindow::build() {
     auto* centre = new QWidget(this);
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
@@ -76,21 +101,9 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     column->addLayout(row, 1);
     column->addWidget(buildMessage());
     setCentralWidget(centre);
+    centre->show(); // where the window is seen already
     actions_ = std::make_unique<Actions>(this, specs());
     buildMenus();
-    // A message goes with the next change of the job, not with the answer to the last one, which may come after it.
-    connect(&session_, &Session::deriving, this, [this] {
-        answerAwaited_ = true;
-        messageFrame_->hide();
-    });
-    connect(&session_, &Session::changed, this, [this] {
-        if (!std::exchange(answerAwaited_, false))
-            messageFrame_->hide();
-        refresh();
-    });
-    connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
-    // A command shows its job before the stack has moved on, so what can be undone is known only now.
-    connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(shop_, &ShopPage::jobOpened, this, [this] { showWork(); });
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
     connect(shop_, &ShopPage::demoWanted, this, &MainWindow::stockWithDemo);
@@ -104,27 +117,54 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
             openDemo(demo);
     });
     connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
-    connect(&session_, &Session::notKept, this,
-            [this](const Fault& fault) { showMessage(sentence(shopName(), fault), true); });
-    listenToBenches();
-    connect(context_, &AppContext::said, this, &MainWindow::showMessage);
-    connect(context_, &AppContext::preferencesChanged, this, [this] {
-        savePreferences(paths_.settingsFile, context_->preferences());
-        refresh();
-    });
-    resize(1280, 800);
-    showPage(Work);
-    refresh();
-    context_->sayWhatWasFound();
 }
 
-MainWindow::~MainWindow() {
-    // Its undo stack speaks once more when it goes.
-    reaching_.cancel();
-    reaching_.waitForFinished();
-    session_.undoStack().disconnect(this);
-    session_.disconnect(this);
-    delete takeCentralWidget(); // the pages read the session to the last, so they go before it
+/// The pages read the session to the last, so they go before it.
+void MainWindow::takeDown() {
+    delete takeCentralWidget();
+    delete std::exchange(finder_, nullptr);
+    setMenuBar(nullptr);
+    recent_ = nullptr;
+    rail_.clear();
+    actions_.reset();
+}
+
+void MainWindow::listenToSession() {
+    // A message goes with the next change of the job, not with the answer to the last one, which may come after it.
+    connect(&session_, &Session::deriving, this, [this] {
+        answerAwaited_ = true;
+        messageFrame_->hide();
+    });
+    connect(&session_, &Session::changed, this, [this] {
+        if (!std::exchange(answerAwaited_, false))
+            messageFrame_->hide();
+        refresh();
+    });
+    connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
+    // A command shows its job before the stack has moved on, so what can be undone is known only now.
+    connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
+    connect(&session_, &Session::notKept, this,
+            [this](const Fault& fault) { showMessage(sentence(shopName(), fault), true); });
+}
+
+void MainWindow::speak(const QString& language) {
+    if (QWidget* typing = focusWidget())
+        typing->clearFocus(); // so that what is typed there is taken
+    change([&](Preferences& preferences) { preferences.language = language; });
+    const Page shown = page();
+    const JobPage::View job = steps_->view();
+    const PracticePage::View practice = practice_->view();
+    const QString tab = shop_->tab();
+    const bool offers = !banner_->isHidden();
+    takeDown();
+    useLanguage(language);
+    build();
+    steps_->goOnFrom(job);
+    practice_->goOnFrom(practice);
+    shop_->showTab(tab);
+    if (offers)
+        offerRecovery();
+    showPage(shown);
 }
 
 QWidget* MainWindow::buildHead() {

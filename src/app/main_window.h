@@ -72,6 +72,8 @@ public:
     std::optional<Fault> exportSheet(const QString& path); ///< PDF or HTML by the name's ending
     void offerRecovery();                                  ///< shows the banner if a crash left a job behind
     [[nodiscard]] QString message() const;
+    /// Speaks another language from now on, with the same job at the same step; empty: the desktop's.
+    void speak(const QString& language);
     /// A block of a typed thickness under the plate's rear edge.
     std::optional<Fault> putBlock(const QString& thickness, const Bridge& bridge);
     [[nodiscard]] const Actions& actions() const { return *actions_; }
@@ -80,6 +82,9 @@ protected:
     void closeEvent(QCloseEvent* event) override;
 
 private:
+    void build(); ///< everything that speaks
+    void takeDown();
+    void listenToSession();
     QWidget* buildHead();
     QWidget* buildRail();
     QWidget* buildMessage();

@@ -282,9 +282,9 @@ void MainWindow::addLanguageActions(std::vector<ActionSpec>& list) {
                         tr("&View"),
                         codes[k].isEmpty() ? tr("Language of the desktop") : languageTitle(codes[k]),
                         {},
-                        [this, code = codes[k]] {
-                            change([&](Preferences& p) { p.language = code; });
-                            showMessage(tr("Shown in that language from the next start."), false);
+                        [this, code = codes[k]] { // once this action is over: it goes as well
+                            QMetaObject::invokeMethod(
+                                this, [this, code] { speak(code); }, Qt::QueuedConnection);
                         },
                         {},
                         [this, code = codes[k]] { return context_->preferences().language == code; }});

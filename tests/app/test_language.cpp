@@ -10,8 +10,8 @@
 
 #include <QAbstractButton>
 #include <QLineEdit>
-#include <QMenu>
 #include <QRegularExpression>
+#include <QScopeGuard>
 #include <QTest>
 
 using namespace flenzo;
@@ -31,6 +31,10 @@ QString withoutData(QString text, const Job& job, const Catalogue& catalogue) {
                      job.offPicks.tuningName};
     for (const CatalogueString& string : catalogue.strings)
         data.append(string.label);
+    for (const CatalogueTuning& tuning : catalogue.tunings)
+        data.append(tuning.name);
+    for (const CatalogueSet& set : catalogue.sets)
+        data.append(set.name);
     for (const QString& demo : demoNames())
         data.append(demo);
     for (const Exercise& exercise : bundledExercises().value())
@@ -55,28 +59,10 @@ class TestLanguage : public QObject, protected WindowFixture {
     Q_OBJECT
     std::unique_ptr<PseudoTranslator> translator_;
 
-    /// Everything a user can read on the window now.
-    QStringList textsNow() const {
-        QStringList texts;
-        for (const QWidget* widget : window_->findChildren<QWidget*>()) {
-            if (!widget->isVisible())
-                continue;
-            texts.append(widget->toolTip());
-            if (const auto* label = qobject_cast<const QLabel*>(widget))
-                texts.append(label->text());
-            if (const auto* button = qobject_cast<const QAbstractButton*>(widget))
-                texts.append(button->text());
-            if (const auto* field = qobject_cast<const QLineEdit*>(widget))
-                texts.append(field->placeholderText());
-        }
-        for (const QAction* action : window_->findChildren<QAction*>())
-            texts.append(action->text());
-        return texts;
-    }
     void everythingIsSpoken(const QString& where) const {
         const Catalogue catalogue = bundledCatalogue().value();
         for (const QString& text : textsNow())
-            QVERIFY2(!isPlain(withoutData(text, session().job(), catalogue)),
+            QVERIFY2(!isPlain(text) || !isPlain(withoutData(text, session().job(), catalogue)),
                      qPrintable(where + QStringLiteral(": ") + text));
     }
     /// Labels that do not wrap and buttons have the room they ask for, and the window fits its screen.
@@ -152,12 +138,12 @@ private Q_SLOTS:
         for (const char* code : {"de", "en", "es"})
             QVERIFY2(languages().contains(QLatin1String(code)), code);
         const auto action = QStringLiteral("language%1").arg(languages().indexOf(QStringLiteral("es")) + 1).toLatin1();
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
         QAction* spanish = window_->actions().find(action.constData());
         QVERIFY(spanish && !spanish->isChecked());
         spanish->trigger();
+        QTRY_COMPARE(loadPreferences(pathsIn(dir_->path()).settingsFile).language, QStringLiteral("es"));
         QVERIFY(window_->actions().find(action.constData())->isChecked());
-        QCOMPARE(loadPreferences(pathsIn(dir_->path()).settingsFile).language, QStringLiteral("es"));
-        QVERIFY(!window_->message().isEmpty());
     }
 };
 

@@ -4,11 +4,15 @@
 #include "app/main_window.h"
 #include "domain/progress.h"
 #include "session/document/demo.h"
+#include "store/exercise_json.h"
 #include "support/window.h"
+#include "widgets/pages/practice_bench.h"
+#include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
 
 #include <QLabel>
 #include <QRegularExpression>
+#include <QScopeGuard>
 #include <QTest>
 #include <QTranslator>
 #include <QXmlStreamReader>
@@ -33,6 +37,26 @@ class TestTranslations : public QObject, WindowFixture {
         QVERIFY(languages().contains(language));
         QVERIFY(translator_.load(QStringLiteral("flenzo_") + language, QStringLiteral(":/flenzo/translations")));
         QCoreApplication::installTranslator(&translator_);
+    }
+    QList<QStringList> textsByPage() {
+        session().finishRemaining();
+        QList<QStringList> texts;
+        for (int page = 0; page < MainWindow::PageCount; ++page) {
+            window_->showPage(static_cast<MainWindow::Page>(page));
+            for (int k = 0; k < 3; ++k) // a layout asks for another
+                QCoreApplication::processEvents();
+            find("stepClock")->clear(); // it goes on meanwhile
+            texts.append(textsNow());
+        }
+        return texts;
+    }
+    static void compareAll(const QList<QStringList>& some, const QList<QStringList>& others) {
+        QCOMPARE(some.size(), others.size());
+        for (qsizetype page = 0; page < some.size(); ++page) {
+            for (qsizetype k = 0; k < std::min(some[page].size(), others[page].size()); ++k)
+                QCOMPARE(some[page][k], others[page][k]);
+            QCOMPARE(some[page].size(), others[page].size());
+        }
     }
     static void everyLanguage() {
         QTest::addColumn<QString>("language");
@@ -73,6 +97,55 @@ private Q_SLOTS:
             }
         }
         QVERIFY(!xml.hasError() && sentences > 2000);
+    }
+
+    void aLanguageIsSpokenAtOnce_data() { everyLanguage(); }
+    /// A window that changes its language reads like one that began with it, and goes on where it was.
+    void aLanguageIsSpokenAtOnce() {
+        QFETCH(QString, language);
+        speak(language);
+        beginShop();
+        window_->stockWithDemo();
+        const QList<QStringList> begun = textsByPage();
+        cleanup();
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
+        beginShop();
+        window_->stockWithDemo();
+        QVERIFY(textsByPage() != begun);
+        const Step looked = stepsOf(session().job()).at(2);
+        window_->lookAt(looked.id);
+        window_->showFigures(true);
+        const QString action = QStringLiteral("language%1").arg(languages().indexOf(language) + 1);
+        window_->actions().find(action.toLatin1().constData())->trigger();
+        QTRY_VERIFY(window_->actions().find(action.toLatin1().constData())->isChecked());
+        QVERIFY(work().shownStep() == looked && work().figuresShown());
+        window_->showFigures(false);
+        window_->showWork();
+        compareAll(textsByPage(), begun);
+    }
+
+    /// What is typed, what can be undone and the guitar practised on outlive a change of language.
+    void aChangeOfLanguageLosesNothing() {
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
+        beginShop();
+        window_->openDemo(1);
+        QVERIFY(!session().enter(QStringLiteral("1 = -12"), false));
+        const std::size_t entries = session().job().log.size();
+        auto* practice = window_->findChild<PracticePage*>();
+        window_->showPage(MainWindow::Practice);
+        practice->begin(bundledExercises().value().first(), 77);
+        practice->bench().takeNamed(QStringLiteral("measure"));
+        const auto acts = practice->bench().run()->acts();
+        QVERIFY(!acts.isEmpty());
+        window_->speak(QStringLiteral("es"));
+        practice = window_->findChild<PracticePage*>();
+        QVERIFY(practice->isPractising() && window_->page() == MainWindow::Practice);
+        QVERIFY(practice->bench().run()->acts() == acts);
+        QCOMPARE(session().job().log.size(), entries);
+        practice->showMethods(); // undo is the job's only while nobody practises
+        window_->showBench();
+        window_->actions().find("undo")->trigger();
+        QCOMPARE(session().job().log.size(), entries - 1);
     }
 
     void everyStepHasRoom_data() { everyLanguage(); }

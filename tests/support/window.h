@@ -9,9 +9,15 @@
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
 
+#include <QAbstractButton>
+#include <QAction>
+#include <QComboBox>
 #include <QDir>
+#include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
 #include <QScrollArea>
+#include <QTabBar>
 #include <QTemporaryDir>
 #include <QTest>
 #include <memory>
@@ -63,6 +69,34 @@ protected:
         return window_->findChild<T*>(QLatin1String(name));
     }
     [[nodiscard]] QString text(const char* name) const { return find<QLabel>(name)->text(); }
+
+    /// Everything a user can read on the window now.
+    [[nodiscard]] QStringList textsNow() const {
+        QStringList texts;
+        for (const QWidget* widget : window_->findChildren<QWidget*>()) {
+            if (!widget->isVisible())
+                continue;
+            texts.append(widget->toolTip());
+            if (const auto* label = qobject_cast<const QLabel*>(widget))
+                texts.append(label->text());
+            if (const auto* button = qobject_cast<const QAbstractButton*>(widget))
+                texts.append(button->text());
+            if (const auto* field = qobject_cast<const QLineEdit*>(widget))
+                texts.append(field->placeholderText());
+            if (const auto* combo = qobject_cast<const QComboBox*>(widget))
+                for (int k = 0; k < combo->count(); ++k)
+                    texts.append(combo->itemText(k));
+            if (const auto* tabs = qobject_cast<const QTabBar*>(widget))
+                for (int k = 0; k < tabs->count(); ++k)
+                    texts.append(tabs->tabText(k));
+            if (const auto* header = qobject_cast<const QHeaderView*>(widget))
+                for (int k = 0; header->model() && k < header->count(); ++k)
+                    texts.append(header->model()->headerData(k, header->orientation()).toString());
+        }
+        for (const QAction* action : window_->findChildren<QAction*>())
+            texts.append(action->text());
+        return texts;
+    }
 
     /// Nothing of the step that is looked at is cut off sideways in a window of that size.
     void nothingIsCutOff(StepId step, const QSize& size) const {

@@ -35,32 +35,38 @@ StepClock::StepClock(QWidget* parent) : QWidget(parent), tick_(new QTimer(this))
     start_->setMenu(menu);
     row->addWidget(words_);
     row->addWidget(start_);
-    clock_.start();
+    times_.clock.start();
     tick_->setInterval(1000);
-    connect(tick_, &QTimer::timeout, this, [this] { lookAt(clock_.elapsed() / 1000); });
+    connect(tick_, &QTimer::timeout, this, [this] { lookAt(now_s()); });
     tick_->start();
     lookAt(0);
 }
 
+void StepClock::goOnFrom(const Times& times) {
+    times_ = times;
+    lookAt(now_s());
+}
+
 void StepClock::restart() {
-    stepFrom_s_ = clock_.elapsed() / 1000;
-    lookAt(stepFrom_s_);
+    times_.stepFrom_s = now_s();
+    lookAt(times_.stepFrom_s);
 }
 
 void StepClock::soak(int minutes) {
-    soakUntil_s_ = clock_.elapsed() / 1000 + qint64{60} * minutes;
-    lookAt(clock_.elapsed() / 1000);
+    times_.soakUntil_s = now_s() + qint64{60} * minutes;
+    lookAt(now_s());
 }
 
 void StepClock::lookAt(qint64 elapsed_s) {
-    if (isSoaking() && elapsed_s >= soakUntil_s_) {
-        soakUntil_s_ = 0;
+    if (isSoaking() && elapsed_s >= times_.soakUntil_s) {
+        times_.soakUntil_s = 0;
         QApplication::beep();
         Q_EMIT soakIsOver();
     }
-    const QString step = tr("step %1").arg(clockText(std::max<qint64>(0, elapsed_s - stepFrom_s_)));
-    Q_EMIT soaking(isSoaking() ? soakUntil_s_ - elapsed_s : 0);
-    words_->setText(isSoaking() ? tr("soaks %1 more  ·  %2").arg(clockText(soakUntil_s_ - elapsed_s), step) : step);
+    const QString step = tr("step %1").arg(clockText(std::max<qint64>(0, elapsed_s - times_.stepFrom_s)));
+    Q_EMIT soaking(isSoaking() ? times_.soakUntil_s - elapsed_s : 0);
+    words_->setText(isSoaking() ? tr("soaks %1 more  ·  %2").arg(clockText(times_.soakUntil_s - elapsed_s), step)
+                                : step);
 }
 
 } // namespace flenzo

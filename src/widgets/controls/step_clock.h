@@ -15,9 +15,16 @@ class StepClock : public QWidget {
     Q_OBJECT
 public:
     explicit StepClock(QWidget* parent);
+    /// Since when, for a clock that goes on in another's place.
+    struct Times {
+        QElapsedTimer clock;
+        qint64 stepFrom_s = 0, soakUntil_s = 0;
+    };
+    [[nodiscard]] const Times& times() const { return times_; }
+    void goOnFrom(const Times& times);
     void restart(); ///< another step begins; a soak goes on
     void soak(int minutes);
-    [[nodiscard]] bool isSoaking() const { return soakUntil_s_ > 0; }
+    [[nodiscard]] bool isSoaking() const { return times_.soakUntil_s > 0; }
     /// Looks at the clock as if that much time had gone by since it was made; for tests.
     void lookAt(qint64 elapsed_s);
 
@@ -26,8 +33,9 @@ Q_SIGNALS:
     void soakIsOver();
 
 private:
-    QElapsedTimer clock_;
-    qint64 stepFrom_s_ = 0, soakUntil_s_ = 0;
+    [[nodiscard]] qint64 now_s() const { return times_.clock.elapsed() / 1000; }
+
+    Times times_;
     QTimer* tick_;
     QLabel* words_;
     QPushButton* start_;

@@ -6,7 +6,6 @@
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/row_layout.h"
-#include "widgets/controls/step_clock.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/listen_bar.h"
@@ -179,6 +178,19 @@ bool JobPage::isAtBench() const {
 
 std::optional<Step> JobPage::shownStep() const {
     return looked_ ? looked_ : currentStep(context_.session().job(), context_.session().derived());
+}
+
+JobPage::View JobPage::view() const {
+    return {looked_, benchWanted_, figuresShown(), clock_->times()};
+}
+
+void JobPage::goOnFrom(const View& view) {
+    refresh(); // a page that is new begins at the step where the work is
+    looked_ = view.looked;
+    benchWanted_ = view.benchWanted;
+    showFigures(view.figures);
+    clock_->goOnFrom(view.times);
+    refresh();
 }
 
 void JobPage::look(const Step& step) {

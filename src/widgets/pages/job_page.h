@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/workflow.h"
+#include "widgets/controls/step_clock.h"
 #include "widgets/pages/page.h"
 
 class QBoxLayout;
@@ -19,7 +20,6 @@ class BenchPage;
 class FittingLabel;
 class ListenBar;
 class PhasePath;
-class StepClock;
 class StepPanel;
 
 /// Everything about one guitar, in the order of the work: the seven phases, the step where the work is with all it
@@ -44,6 +44,14 @@ public:
     [[nodiscard]] std::optional<Step> shownStep() const;
     void showFigures(bool shown); ///< the guitar's figures beside the step
     [[nodiscard]] bool figuresShown() const;
+    /// What is looked at and since when, for a page that goes on in another's place.
+    struct View {
+        std::optional<Step> looked;
+        bool benchWanted = false, figures = false;
+        StepClock::Times times;
+    };
+    [[nodiscard]] View view() const;
+    void goOnFrom(const View& view);
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
     [[nodiscard]] bool isBig() const { return isBig_; }

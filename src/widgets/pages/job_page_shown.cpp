@@ -4,7 +4,6 @@
 
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
-#include "widgets/controls/step_clock.h"
 #include "widgets/forms/hears_strings.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"

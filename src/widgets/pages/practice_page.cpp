@@ -274,6 +274,17 @@ void PracticePage::show(PracticeRun run) {
     turnTo(bench_);
 }
 
+PracticePage::View PracticePage::view() const {
+    return {apprentice(), bench_->isUnderWay() ? std::optional(*bench_->run()) : std::nullopt, isPractising()};
+}
+
+void PracticePage::goOnFrom(const View& view) {
+    apprentice_->setEditText(view.apprentice);
+    if (view.run)
+        bench_->begin(*view.run);
+    turnTo(view.isPractising ? static_cast<QWidget*>(bench_) : tabs_);
+}
+
 bool PracticePage::openExercise(const QString& path) {
     const Result<Exercise> read = exerciseNamed(path);
     if (!read.ok()) {

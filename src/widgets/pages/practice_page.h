@@ -29,6 +29,14 @@ public:
     void begin(const Exercise& exercise, std::uint32_t seed);
     void show(PracticeRun run); ///< goes on with one
     using QWidget::show;
+    /// What is practised and by whom, for a page that goes on in another's place.
+    struct View {
+        QString apprentice;
+        std::optional<PracticeRun> run;
+        bool isPractising = false;
+    };
+    [[nodiscard]] View view() const;
+    void goOnFrom(const View& view);
     bool openExercise(const QString& path);
     void showMethods(); ///< the comparison of methods
     [[nodiscard]] PracticeBench& bench() { return *bench_; }

@@ -96,6 +96,10 @@ void ShopPage::showTab(const QString& name) {
         tabs_->setCurrentWidget(tab);
 }
 
+QString ShopPage::tab() const {
+    return tabs_->currentWidget()->objectName();
+}
+
 /// A small job as it usually goes, so that an empty shop is no empty page.
 void ShopPage::showExample() {
     using Act = Convergence::Act;

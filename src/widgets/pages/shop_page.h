@@ -27,6 +27,7 @@ public:
     void refresh();
     /// Jobs, due, stock or times.
     void showTab(const QString& name);
+    [[nodiscard]] QString tab() const; ///< the name of the one that is shown
 
 Q_SIGNALS:
     void jobOpened();
