@@ -5,6 +5,7 @@
 #include "session/models/pace.h"
 
 #include <QSet>
+#include <QtConcurrentMap>
 
 namespace flenzo {
 
@@ -12,7 +13,7 @@ namespace {
 
 const QString shopPriorSetting = QStringLiteral("shopPrior"), switchedOff = QStringLiteral("off");
 constexpr int finishedLookedAt = 60;
-constexpr std::size_t mostGuitars = 30; ///< each is learned anew, some ten milliseconds
+constexpr std::size_t mostGuitars = 30; ///< each is learned anew in some ten milliseconds, on every core there is
 
 /// Readings enough to have taught something: two of every string.
 bool hasTaught(const Job& job) {
@@ -44,20 +45,20 @@ Result<std::optional<ShopPrior>> shopPriorFor(const Logbook& book, const Bridge&
     const Result<std::vector<Job>> finished = finishedLast(book, finishedLookedAt);
     if (!finished.ok())
         return finished.fault();
-    std::vector<Prior> guitars;
+    std::vector<BenchJob> guitars;
     QSet<QString> seen; // the latest job comes first
     for (const Job& job : finished.value()) {
         const QString guitar = job.owner + QLatin1Char('\n') + job.guitar;
         if (job.simulatedSeed || kindOf(job.rig.bridge) != kindOf(bridge) || !hasTaught(job) || seen.contains(guitar))
             continue;
         seen.insert(guitar);
-        BenchJob bench = benchJobOf(job);
-        bench.prior.reset(); // what its own readings say
-        guitars.push_back(estimate(bench).learned);
+        guitars.push_back(benchJobOf(job));
+        guitars.back().prior.reset(); // what its own readings say
         if (guitars.size() == mostGuitars)
             break;
     }
-    return shopPrior(guitars);
+    return shopPrior(QtConcurrent::blockingMapped<std::vector<Prior>>(
+        guitars, [](const BenchJob& guitar) { return estimate(guitar).learned; }));
 }
 
 } // namespace flenzo

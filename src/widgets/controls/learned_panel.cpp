@@ -120,8 +120,10 @@ void LearnedPanel::refresh() {
     const auto& book = context_.session().logbook();
     fromShop_->setVisible(book != nullptr);
     fromShop_->setEnabled(book && !book->readOnly());
-    if (book)
-        fromShop_->setChecked(beginsFromShop(*book).ok() && beginsFromShop(*book).value());
+    if (book && !context_.session().isAway()) { // a server that is away is not asked
+        const Result<bool> wanted = beginsFromShop(*book);
+        fromShop_->setChecked(wanted.ok() && wanted.value());
+    }
     const auto& own = context_.session().job().shopPrior;
     const bool fromShop = own && !context_.session().job().prior && job.log.empty();
     note_->setText(
