@@ -34,7 +34,8 @@ public:
     [[nodiscard]] virtual std::optional<Fault> whyReadOnly() const = 0; ///< nothing where it writes
     /// A transaction in which no other bench writes.
     [[nodiscard]] virtual std::optional<Fault> begin() = 0;
-    /// Tells the other benches, with the commit, what changes: "job 12 4" (its number and revision) or "shop".
+    /// Tells the other benches, with the commit, what changes: "job 12 4" (its number and revision) or "shop"; or that
+    /// a job is open at two: "opened 12".
     virtual void announce(const QString& what) = 0;
     /// What the database said, as a fault of ours; `code` where nothing better is known.
     [[nodiscard]] virtual Fault faultOf(const FaultCode& code, const QSqlError& error) const = 0;
@@ -45,6 +46,8 @@ public:
     [[nodiscard]] virtual Result<QString> attach(const QString& name, const QByteArray& content) = 0;
     /// A file of this machine with what a job calls so; empty where it is gone.
     [[nodiscard]] virtual QString attachment(const QString& reference) const = 0;
+    /// The same without asking a server; nothing where it would have to be.
+    [[nodiscard]] virtual std::optional<QString> attachmentHere(const QString& reference) const = 0;
 
     /// Whether no other bench has the job open; they are asked again when it is released.
     [[nodiscard]] virtual bool claim(qint64 job) = 0;

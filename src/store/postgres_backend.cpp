@@ -24,6 +24,11 @@ namespace {
 
 constexpr int defaultPort = 5432;
 constexpr int patience_ms = 3000; ///< for a server to answer at all
+/// No bench waits long for one that writes, and one that falls silent in the middle of it is given up by the server,
+/// so that the others can write.
+constexpr const char* patience[] = {"SET lock_timeout TO 1500", "SET idle_in_transaction_session_timeout TO 15000",
+                                    "SET tcp_keepalives_idle TO 5", "SET tcp_keepalives_interval TO 2",
+                                    "SET tcp_keepalives_count TO 3"};
 /// Of the locks of this program on a server: one for whoever writes, others for open jobs.
 constexpr int writersLock = 0x464c4e5a, jobsLock = 0x464c4e5b;
 constexpr const char* channel = "flenzo";
@@ -56,7 +61,7 @@ Result<Address> addressOf(const QString& text) {
     address.password = url.password(QUrl::FullyDecoded);
     address.shown = url.toString(QUrl::RemovePassword);
     // A host that has vanished is noticed within seconds, not by the system's quarter of an hour.
-    address.options = QStringLiteral("connect_timeout=3;tcp_user_timeout=6000;keepalives_idle=3;keepalives_interval=1;"
+    address.options = QStringLiteral("connect_timeout=3;tcp_user_timeout=3000;keepalives_idle=3;keepalives_interval=1;"
                                      "keepalives_count=3;application_name=flenzo");
     for (const auto& item : query.queryItems(QUrl::FullyDecoded)) {
         const QString key = item.first, value = item.second;
@@ -148,8 +153,10 @@ public:
 
     Fault faultOf(const FaultCode& code, const QSqlError& error) const override {
         const QString state = error.nativeErrorCode();
-        // Without a state nothing came back; the classes 08 and 57P are a connection or server that ends.
-        if (state.isEmpty() || state.startsWith(QLatin1String("08")) || state.startsWith(QLatin1String("57P")))
+        // Without a state nothing came back; the classes 08 and 57P and 25P03 are a connection or server that ends,
+        // 55P03 one that is busy with another bench for long.
+        if (state.isEmpty() || state.startsWith(QLatin1String("08")) || state.startsWith(QLatin1String("25P03")) ||
+            state.startsWith(QLatin1String("55P03")) || state.startsWith(QLatin1String("57P")))
             return aboutServer(faults::serverAway);
         if (state.startsWith(QLatin1String("53")))
             return aboutServer(faults::serverFull, {saidIn(error)});
@@ -191,20 +198,22 @@ public:
     }
 
     QString attachment(const QString& reference) const override {
-        static const QRegularExpression ours(QStringLiteral("^[0-9a-f]{20}\\.[^/.]{0,8}$"));
-        if (!ours.match(reference).hasMatch())
-            return {};
-        const QDir cache(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/server-") +
-                         QString::fromLatin1(
-                             QCryptographicHash::hash(place_.toUtf8(), QCryptographicHash::Sha256).toHex().left(16)));
-        QString file = cache.filePath(reference);
-        if (QFileInfo::exists(file))
-            return file;
+        if (const auto here = attachmentHere(reference))
+            return *here;
+        const QString file = cache().filePath(reference);
         QSqlQuery query(database());
         if (!run(query, QStringLiteral("SELECT content FROM attachments WHERE name=?"), {reference}) || !query.next() ||
-            !cache.mkpath(QStringLiteral(".")) || writeFile(file, query.value(0).toByteArray()))
+            !cache().mkpath(QStringLiteral(".")) || writeFile(file, query.value(0).toByteArray()))
             return {};
         return file;
+    }
+
+    std::optional<QString> attachmentHere(const QString& reference) const override {
+        static const QRegularExpression ours(QStringLiteral("^[0-9a-f]{20}\\.[^/.]{0,8}$"));
+        if (!ours.match(reference).hasMatch())
+            return QString();
+        const QString file = cache().filePath(reference);
+        return QFileInfo::exists(file) ? std::optional(file) : std::nullopt;
     }
 
     bool claim(qint64 job) override {
@@ -229,6 +238,13 @@ private:
         return (error.databaseText().isEmpty() ? error.text() : error.databaseText()).simplified().left(200);
     }
 
+    /// Where what was fetched stays: its name tells its content, so it never changes.
+    [[nodiscard]] QDir cache() const {
+        const QByteArray place = QCryptographicHash::hash(place_.toUtf8(), QCryptographicHash::Sha256).toHex().left(16);
+        return {QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + QStringLiteral("/server-") +
+                QString::fromLatin1(place)};
+    }
+
     void hear(const QString&, QSqlDriver::NotificationSource source, const QVariant& payload) {
         if (source != QSqlDriver::SelfSource)
             Q_EMIT told(payload.toString());
@@ -247,6 +263,9 @@ private:
             return faultOf(faults::bookNotRead, query.lastError());
         if (encoding->toString() != QLatin1String("UTF8"))
             return aboutServer(faults::serverEncoding, {encoding->toString()});
+        for (const char* setting : patience)
+            if (!query.exec(QLatin1String(setting)))
+                return faultOf(faults::bookNotRead, query.lastError());
         if (!query.exec(QStringLiteral("SET search_path TO %1").arg(QLatin1String(schemaName))))
             return faultOf(faults::bookNotRead, query.lastError());
         const auto there =

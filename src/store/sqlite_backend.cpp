@@ -74,6 +74,7 @@ public:
         const QString kept = QDir(attachmentFolder(place_)).filePath(QFileInfo(reference).fileName());
         return QFileInfo(kept).isFile() ? kept : QString();
     }
+    std::optional<QString> attachmentHere(const QString& reference) const override { return attachment(reference); }
     bool claim(qint64) override { return true; }
     void release(qint64) override {}
 

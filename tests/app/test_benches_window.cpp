@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A window on a server's logbook, driven by clicks and keys; run by tools/with-postgres.
 #include "domain/faults.h"
+#include "session/document/photos.h"
 #include "support/place.h"
 #include "support/window.h"
 #include "widgets/pages/shop_page.h"
@@ -8,6 +9,8 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QDialog>
+#include <QImage>
+#include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSignalSpy>
@@ -116,6 +119,32 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(!find<QPushButton>("away")->isVisible(), patience_ms);
         QVERIFY(window_->message().contains(QLatin1String("back")));
         QCOMPARE(Logbook::open(place_).value()->job(*session().keptAs()).value().log.size(), std::size_t(2));
+    }
+
+    /// A photo comes from the server beside the window; one that did not come is asked for again.
+    void aPhotoIsFetchedBesideTheWindow() {
+        openOn(place_);
+        QVERIFY(!session().keep(newJob()));
+        QImage image(60, 40, QImage::Format_RGB32);
+        image.fill(Qt::darkCyan);
+        const QString picture = dir_->filePath(QStringLiteral("plate.png"));
+        QVERIFY(image.save(picture));
+        const QString kept = keepPhoto(session(), picture).value();
+        QVERIFY(!attachedHere(session(), kept)); // only the server has it
+        window_->showWork();
+        press("moreCard");
+        QVERIFY(!session().edit(QStringLiteral("photo"), [&](Job& job) { job.card.photos = {kept}; }));
+        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("photo") && !find<QLabel>("photo")->pixmap().isNull(), patience_ms);
+        QCOMPARE(QImage(*attachedHere(session(), kept)), image);
+        const QString gone = QStringLiteral("0123456789abcdef0123.png");
+        QVERIFY(!session().edit(QStringLiteral("photo"), [&](Job& job) { job.card.photos = {gone}; }));
+        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("photo") && find<QLabel>("photo")->text().contains(QLatin1String("yet")),
+                                 patience_ms);
+        QFile file(picture);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QVERIFY(session().logbook()->backend().attach(gone, file.readAll()).ok());
+        QVERIFY(!session().edit(QStringLiteral("note"), [](Job& job) { job.story = QStringLiteral("again"); }));
+        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("photo") && !find<QLabel>("photo")->pixmap().isNull(), patience_ms);
     }
 
     void theShopOpensByItselfWhenItsServerComes() {

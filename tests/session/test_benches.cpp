@@ -82,8 +82,10 @@ private Q_SLOTS:
         QVERIFY(!a.session->keep(jobOf(QStringLiteral("Tall Reed"))));
         QTRY_VERIFY_WITH_TIMEOUT(!shop.isEmpty(), patience_ms);
         QSignalSpy both(b.session.get(), &Session::openElsewhere), changed(b.session.get(), &Session::changedElsewhere);
+        QSignalSpy first(a.session.get(), &Session::openElsewhere);
         QVERIFY(!b.session->openKept(*a.session->keptAs()));
-        QCOMPARE(both.size(), 1); // it is said that two have it open
+        QCOMPARE(both.size(), 1); // it is said that two have it open, to both
+        QTRY_COMPARE_WITH_TIMEOUT(first.size(), 1, patience_ms);
         QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
         QTRY_COMPARE_WITH_TIMEOUT(b.entries(), std::size_t(1), patience_ms);
         QVERIFY(!changed.isEmpty());
@@ -138,6 +140,21 @@ private Q_SLOTS:
         Job more = theirs;
         more.log.push_back(readAt(3, 1.0, "2026-11-02T10:03:00"));
         QCOMPARE(mergeJobs(seen.job, more, theirs).job.log.size(), std::size_t(2));
+    }
+
+    /// One that writes for long, or fell asleep over it, holds nobody: the others go on beside and hand in later.
+    void aBenchThatWritesForLongHoldsNobody() {
+        Bench a(place_, QStringLiteral("Window"));
+        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Slow Mill"))));
+        const auto busy = Logbook::open(place_, QStringLiteral("Door")).value();
+        QVERIFY(!busy->backend().begin());
+        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
+        QVERIFY(a.session->isAway());
+        QCOMPARE(a.entries(), std::size_t(1));
+        QCOMPARE(a.book->job(*a.session->keptAs()).value().log.size(), std::size_t(0));
+        QVERIFY(busy->database().rollback());
+        QTRY_VERIFY_WITH_TIMEOUT(!a.session->isAway(), patience_ms);
+        QCOMPARE(busy->job(*a.session->keptAs()).value().log.size(), std::size_t(1));
     }
 
     void aServerThatGoesAwayInMidJobLosesNothing() {

@@ -37,6 +37,16 @@ QString attachedFile(const Session& session, const QString& reference) {
     return kept.isEmpty() ? reference : kept;
 }
 
+std::optional<QString> attachedHere(const Session& session, const QString& reference) {
+    const auto kept = session.logbook() ? session.logbook()->backend().attachmentHere(reference) : QString();
+    return kept && kept->isEmpty() ? reference : kept;
+}
+
+QString fetchAttached(const QString& address, const QString& reference) {
+    const auto book = Logbook::open(address); // a connection belongs to its thread
+    return book.ok() ? book.value()->backend().attachment(reference) : QString();
+}
+
 Result<QString> keepPhoto(const Session& session, const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))

@@ -18,5 +18,9 @@ namespace flenzo {
 
 /// A file of this machine with what a job calls so: a path, or a name that its logbook knows. Empty where it is gone.
 [[nodiscard]] QString attachedFile(const Session& session, const QString& reference);
+/// The same where it is on this machine already; nothing where a server has to be asked.
+[[nodiscard]] std::optional<QString> attachedHere(const Session& session, const QString& reference);
+/// Asks the server at that address, from any thread; empty where it does not have it or does not answer.
+[[nodiscard]] QString fetchAttached(const QString& address, const QString& reference);
 
 } // namespace flenzo

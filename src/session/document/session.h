@@ -93,7 +93,7 @@ Q_SIGNALS:
     void cameBack();
     void changedElsewhere(); ///< the open job: it is shown as it is there, and undo begins anew
     void removedElsewhere(); ///< the open job: it stays open, in no logbook
-    void openElsewhere();    ///< another bench has the job open that was opened here
+    void openElsewhere();    ///< another bench has the job open that is open here
     void conflicted();       ///< see `conflict`
     void shopChanged();      ///< by another bench
 
@@ -111,6 +111,7 @@ private:
     std::optional<Fault> keepBeside(const Job& after);
     void adoptTheirs();
     void hear(const QString& told);
+    void claim(); ///< the job for this bench, or both say that another has it open
     [[nodiscard]] double asShown_cents(double typed_cents, const Aim& aim) const;
     std::optional<Fault> doubt(const Event& event) const;
     [[nodiscard]] QString typedLength(double length_m) const;

@@ -16,6 +16,9 @@ namespace {
 /// How often a write is tried over what others wrote in the same moment.
 constexpr int mostTries = 8;
 
+/// Told by a bench that opens a job which another has open.
+constexpr const char* opened = "opened";
+
 } // namespace
 
 void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
@@ -57,8 +60,14 @@ void Session::becomeKept(KeptJob job, qint64 id) {
     revision_ = job.revision;
     logbook_->setSetting(openJobSetting(), QString::number(id));
     Q_EMIT identityChanged();
-    if (!logbook_->backend().claim(id))
-        Q_EMIT openElsewhere();
+    claim();
+}
+
+void Session::claim() {
+    if (logbook_->backend().claim(*keptAs_))
+        return;
+    logbook_->backend().announce(QLatin1String(opened) + QLatin1Char(' ') + QString::number(*keptAs_));
+    Q_EMIT openElsewhere();
 }
 
 QString Session::openJobSetting() const {
@@ -175,8 +184,7 @@ std::optional<Fault> Session::comeBack() {
     recovery_.clear();
     if (!(both == job_))
         show(std::move(both));
-    if (!logbook_->backend().claim(*keptAs_))
-        Q_EMIT openElsewhere();
+    claim();
     return std::nullopt;
 }
 
@@ -235,9 +243,15 @@ void Session::adoptTheirs() {
 
 void Session::hear(const QString& told) {
     const QStringList words = told.split(QLatin1Char(' '));
+    const bool ofThisJob = isKept() && !away_ && words.size() > 1 && words.at(1).toLongLong() == *keptAs_;
+    if (words.first() == QLatin1String(opened)) {
+        if (ofThisJob)
+            Q_EMIT openElsewhere();
+        return;
+    }
     if (told != QLatin1String("setting"))
         Q_EMIT shopChanged();
-    if (isKept() && !away_ && words.size() == 3 && words.at(1).toLongLong() == *keptAs_)
+    if (ofThisJob && words.size() > 2)
         adoptTheirs();
 }
 

@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QPixmap>
 #include <QPushButton>
+#include <QtConcurrentRun>
 
 namespace flenzo {
 
@@ -27,20 +28,40 @@ void PhotoStrip::show(const Session& session, const QStringList& files) {
         delete item->widget();
         delete item;
     }
-    constexpr int height = 120;
     for (const QString& file : files) {
         QLabel* shown = label(TextRole::Small, this, QStringLiteral("photo"));
-        const QString name = QFileInfo(file).fileName();
-        const QPixmap pixmap(attachedFile(session, file));
-        if (pixmap.isNull())
-            shown->setText(tr("%1 is no longer there").arg(name));
-        else
-            shown->setPixmap(pixmap.scaledToHeight(height, Qt::SmoothTransformation));
         shown->setToolTip(file);
-        shown->setAccessibleName(tr("Photo %1").arg(name));
+        shown->setAccessibleName(tr("Photo %1").arg(QFileInfo(file).fileName()));
         row_->addWidget(shown);
+        if (const auto here = attachedHere(session, file))
+            fill(shown, *here);
+        else
+            fetch(session, shown, file);
     }
     row_->addStretch();
+}
+
+void PhotoStrip::fill(QLabel* shown, const QString& file) {
+    constexpr int height = 120;
+    const QPixmap pixmap(file);
+    if (pixmap.isNull())
+        shown->setText(tr("%1 is no longer there").arg(QFileInfo(shown->toolTip()).fileName()));
+    else
+        shown->setPixmap(pixmap.scaledToHeight(height, Qt::SmoothTransformation));
+}
+
+/// Beside the window. One that does not come is asked for again at the next change.
+void PhotoStrip::fetch(const Session& session, QLabel* shown, const QString& reference) {
+    shown->setText(tr("Fetching a photo…"));
+    QtConcurrent::run(fetchAttached, session.logbook()->backend().fullAddress(), reference)
+        .then(shown, [this, shown](const QString& file) {
+            if (!file.isEmpty()) {
+                fill(shown, file);
+                return;
+            }
+            shown->setText(tr("Photo not fetched yet"));
+            shown_.clear();
+        });
 }
 
 CardPhotos::CardPhotos(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {

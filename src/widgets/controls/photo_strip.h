@@ -6,6 +6,7 @@
 #include <QWidget>
 
 class QHBoxLayout;
+class QLabel;
 
 namespace flenzo {
 
@@ -19,6 +20,9 @@ public:
     void show(const Session& session, const QStringList& files);
 
 private:
+    static void fill(QLabel* shown, const QString& file);
+    void fetch(const Session& session, QLabel* shown, const QString& reference);
+
     QHBoxLayout* row_;
     QStringList shown_;
 };
