@@ -449,6 +449,144 @@
     </message>
 </context>
 <context>
+    <name>ConflictWords</name>
+    <message>
+        <source>guitar</source>
+        <translation>Gitarre</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>Besitzer</translation>
+    </message>
+    <message>
+        <source>what it came in for</source>
+        <translation>weshalb sie kam</translation>
+    </message>
+    <message>
+        <source>the log</source>
+        <translation>das Protokoll</translation>
+    </message>
+    <message>
+        <source>strings that go on</source>
+        <translation>Saiten, die aufkommen</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>Federn</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>Kralle</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>Brücke</translation>
+    </message>
+    <message>
+        <source>figures of the guitar</source>
+        <translation>Werte der Gitarre</translation>
+    </message>
+    <message>
+        <source>which figures are measured</source>
+        <translation>welche Werte gemessen sind</translation>
+    </message>
+    <message>
+        <source>goal</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>old set</source>
+        <translation>alter Satz</translation>
+    </message>
+    <message>
+        <source>reference pitch, Hz</source>
+        <translation>Stimmton, Hz</translation>
+    </message>
+    <message>
+        <source>what is measured with</source>
+        <translation>womit gemessen wird</translation>
+    </message>
+    <message>
+        <source>way of working</source>
+        <translation>Arbeitsweise</translation>
+    </message>
+    <message>
+        <source>usual minutes</source>
+        <translation>übliche Minuten</translation>
+    </message>
+    <message>
+        <source>photos of the guitar</source>
+        <translation>Fotos der Gitarre</translation>
+    </message>
+    <message>
+        <source>card of the guitar</source>
+        <translation>Karte der Gitarre</translation>
+    </message>
+    <message>
+        <source>note for the owner</source>
+        <translation>Notiz für den Besitzer</translation>
+    </message>
+    <message>
+        <source>who works on it</source>
+        <translation>wer daran arbeitet</translation>
+    </message>
+    <message>
+        <source>steps done</source>
+        <translation>erledigte Schritte</translation>
+    </message>
+    <message>
+        <source>what was ticked off</source>
+        <translation>was abgehakt wurde</translation>
+    </message>
+    <message>
+        <source>parts used</source>
+        <translation>verwendete Teile</translation>
+    </message>
+    <message>
+        <source>quote</source>
+        <translation>Kostenvoranschlag</translation>
+    </message>
+    <message>
+        <source>due again</source>
+        <translation>wieder fällig</translation>
+    </message>
+    <message>
+        <source>state of the job</source>
+        <translation>Stand des Auftrags</translation>
+    </message>
+    <message>
+        <source>record of the work</source>
+        <translation>Aufzeichnung der Arbeit</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n Eintrag</numerusform>
+            <numerusform>%n Einträge</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>set that goes on</source>
+        <translation>Satz, der aufkommt</translation>
+    </message>
+    <message>
+        <source>tuning</source>
+        <translation>Stimmung</translation>
+    </message>
+    <message>
+        <source>what the guitar taught before</source>
+        <translation>was die Gitarre früher lehrte</translation>
+    </message>
+    <message>
+        <source>what the shop&apos;s guitars taught</source>
+        <translation>was die Gitarren der Werkstatt lehrten</translation>
+    </message>
+    <message>
+        <source>where strings nobody read begin, cents</source>
+        <translation>wo ungelesene Saiten beginnen, Cent</translation>
+    </message>
+</context>
+<context>
     <name>Convergence</name>
     <message>
         <source>at pitch</source>
@@ -6582,13 +6720,6 @@
 </context>
 <context>
     <name>flenzo::ConflictDialog</name>
-    <message numerus="yes">
-        <source>%n entries</source>
-        <translation>
-            <numerusform>%n Eintrag</numerusform>
-            <numerusform>%n Einträge</numerusform>
-        </translation>
-    </message>
     <message>
         <source>Two benches changed this job</source>
         <translation>Zwei Werkbänke haben diesen Auftrag geändert</translation>
@@ -6608,10 +6739,6 @@
     <message>
         <source>At the other bench</source>
         <translation>An der anderen Werkbank</translation>
-    </message>
-    <message>
-        <source>the log</source>
-        <translation>das Protokoll</translation>
     </message>
     <message>
         <source>Go on with what is &amp;here</source>
@@ -8132,6 +8259,14 @@ kommt noch</translation>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg)</source>
         <translation>Bilder (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>Fetching a photo…</source>
+        <translation>Ein Foto wird geholt …</translation>
+    </message>
+    <message>
+        <source>Photo not fetched yet</source>
+        <translation>Foto noch nicht geholt</translation>
     </message>
 </context>
 <context>

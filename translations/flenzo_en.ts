@@ -12,6 +12,16 @@
     </message>
 </context>
 <context>
+    <name>ConflictWords</name>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entry</numerusform>
+            <numerusform>%n entries</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>GuitarPlan</name>
     <message numerus="yes">
         <source>The guitar from above, %n strings tight.</source>
@@ -28,16 +38,6 @@
         <translation>
             <numerusform>Said wrongly once.</numerusform>
             <numerusform>Said wrongly %n times.</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>flenzo::ConflictDialog</name>
-    <message numerus="yes">
-        <source>%n entries</source>
-        <translation>
-            <numerusform>%n entry</numerusform>
-            <numerusform>%n entries</numerusform>
         </translation>
     </message>
 </context>

@@ -449,6 +449,144 @@
     </message>
 </context>
 <context>
+    <name>ConflictWords</name>
+    <message>
+        <source>guitar</source>
+        <translation>guitarra</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>dueño</translation>
+    </message>
+    <message>
+        <source>what it came in for</source>
+        <translation>por qué vino</translation>
+    </message>
+    <message>
+        <source>the log</source>
+        <translation>el registro</translation>
+    </message>
+    <message>
+        <source>strings that go on</source>
+        <translation>cuerdas que se ponen</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>muelles</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>garra</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>puente</translation>
+    </message>
+    <message>
+        <source>figures of the guitar</source>
+        <translation>cifras de la guitarra</translation>
+    </message>
+    <message>
+        <source>which figures are measured</source>
+        <translation>qué cifras están medidas</translation>
+    </message>
+    <message>
+        <source>goal</source>
+        <translation>meta</translation>
+    </message>
+    <message>
+        <source>old set</source>
+        <translation>juego viejo</translation>
+    </message>
+    <message>
+        <source>reference pitch, Hz</source>
+        <translation>tono de referencia, Hz</translation>
+    </message>
+    <message>
+        <source>what is measured with</source>
+        <translation>con qué se mide</translation>
+    </message>
+    <message>
+        <source>way of working</source>
+        <translation>forma de trabajar</translation>
+    </message>
+    <message>
+        <source>usual minutes</source>
+        <translation>minutos habituales</translation>
+    </message>
+    <message>
+        <source>photos of the guitar</source>
+        <translation>fotos de la guitarra</translation>
+    </message>
+    <message>
+        <source>card of the guitar</source>
+        <translation>ficha de la guitarra</translation>
+    </message>
+    <message>
+        <source>note for the owner</source>
+        <translation>nota para el dueño</translation>
+    </message>
+    <message>
+        <source>who works on it</source>
+        <translation>quién trabaja en ella</translation>
+    </message>
+    <message>
+        <source>steps done</source>
+        <translation>pasos hechos</translation>
+    </message>
+    <message>
+        <source>what was ticked off</source>
+        <translation>lo que se marcó</translation>
+    </message>
+    <message>
+        <source>parts used</source>
+        <translation>piezas usadas</translation>
+    </message>
+    <message>
+        <source>quote</source>
+        <translation>presupuesto</translation>
+    </message>
+    <message>
+        <source>due again</source>
+        <translation>vence de nuevo</translation>
+    </message>
+    <message>
+        <source>state of the job</source>
+        <translation>estado del trabajo</translation>
+    </message>
+    <message>
+        <source>record of the work</source>
+        <translation>registro del trabajo</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entrada</numerusform>
+            <numerusform>%n entradas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>set that goes on</source>
+        <translation>juego que se pone</translation>
+    </message>
+    <message>
+        <source>tuning</source>
+        <translation>afinación</translation>
+    </message>
+    <message>
+        <source>what the guitar taught before</source>
+        <translation>lo que la guitarra enseñó antes</translation>
+    </message>
+    <message>
+        <source>what the shop&apos;s guitars taught</source>
+        <translation>lo que enseñaron las guitarras del taller</translation>
+    </message>
+    <message>
+        <source>where strings nobody read begin, cents</source>
+        <translation>dónde empiezan las cuerdas no leídas, cents</translation>
+    </message>
+</context>
+<context>
     <name>Convergence</name>
     <message>
         <source>at pitch</source>
@@ -6582,13 +6720,6 @@
 </context>
 <context>
     <name>flenzo::ConflictDialog</name>
-    <message numerus="yes">
-        <source>%n entries</source>
-        <translation>
-            <numerusform>%n entrada</numerusform>
-            <numerusform>%n entradas</numerusform>
-        </translation>
-    </message>
     <message>
         <source>Two benches changed this job</source>
         <translation>Dos bancos cambiaron este trabajo</translation>
@@ -6608,10 +6739,6 @@
     <message>
         <source>At the other bench</source>
         <translation>En el otro banco</translation>
-    </message>
-    <message>
-        <source>the log</source>
-        <translation>el registro</translation>
     </message>
     <message>
         <source>Go on with what is &amp;here</source>
@@ -8132,6 +8259,14 @@ por venir</translation>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg)</source>
         <translation>Imágenes (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>Fetching a photo…</source>
+        <translation>Trayendo una foto…</translation>
+    </message>
+    <message>
+        <source>Photo not fetched yet</source>
+        <translation>Foto aún no traída</translation>
     </message>
 </context>
 <context>

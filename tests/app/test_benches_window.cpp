@@ -196,6 +196,7 @@ private Q_SLOTS:
         QVERIFY(renameBeside(place_, id, QStringLiteral("Half Star")));
         QTRY_VERIFY_WITH_TIMEOUT(find<QTableWidget>("conflictTable"), patience_ms);
         const auto* table = find<QTableWidget>("conflictTable");
+        QCOMPARE(table->item(0, 0)->text(), QStringLiteral("guitar"));
         QCOMPARE(table->item(0, 1)->text(), QStringLiteral("Half Sun"));
         QCOMPARE(table->item(0, 2)->text(), QStringLiteral("Half Star"));
         press("conflictLater");

@@ -3,10 +3,12 @@
 #include "domain/workflow.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
+#include "store/job_json.h"
 #include "support/pseudo.h"
 #include "support/window.h"
 #include "widgets/controls/fitting_label.h"
 #include "widgets/pages/job_page.h"
+#include "widgets/text/conflict_words.h"
 
 #include <QAbstractButton>
 #include <QLineEdit>
@@ -132,6 +134,26 @@ private Q_SLOTS:
         QVERIFY(
             !isPlain(session().enter(QStringLiteral("banana"), false)->sentence().remove(QStringLiteral("banana"))));
         QVERIFY(!isPlain(session().enter(QStringLiteral("gap 100!"), false)->sentence()));
+    }
+
+    /// Whatever two benches may change to different things is called by a name, not as in the file.
+    void everyPartOfAJobHasAName() {
+        int named = 0;
+        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo)
+            for (const QString& part : jobToJson(demoJob(demo).value()).keys()) {
+                static const QStringList fixed{QStringLiteral("format"), QStringLiteral("version"),
+                                               QStringLiteral("simulatedSeed")};
+                if (fixed.contains(part))
+                    continue;
+                QVERIFY2(conflictTitle(part) != part, qPrintable(part));
+                ++named;
+            }
+        QVERIFY(named > 50);
+        QVERIFY(conflictTitle(QStringLiteral("work.ownersNote")) != conflictTitle(QStringLiteral("work")));
+        Job job = demoJob(0).value();
+        job.work.ownersNote = QStringLiteral("Two lines");
+        QCOMPARE(conflictText(job, QStringLiteral("work.ownersNote")), QStringLiteral("Two lines"));
+        QVERIFY(!conflictText(job, QStringLiteral("rig.strings")).contains(QLatin1Char('{')));
     }
 
     void aLanguageIsChosenInTheMenuAndKept() {

@@ -1,47 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/conflict_dialog.h"
 
-#include "store/job_json.h"
 #include "widgets/look.h"
-#include "widgets/text/convergence.h"
+#include "widgets/text/conflict_words.h"
 
 #include <QBoxLayout>
 #include <QHeaderView>
-#include <QJsonArray>
-#include <QJsonDocument>
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
 
 namespace flenzo {
-
-namespace {
-
-constexpr int lastEntries = 6; ///< of a log that are shown
-
-QString logText(const Job& job) {
-    QStringList lines{ConflictDialog::tr("%n entries", nullptr, static_cast<int>(job.log.size()))};
-    const std::size_t first = job.log.size() > lastEntries ? job.log.size() - lastEntries : 0;
-    for (std::size_t e = first; e < job.log.size(); ++e)
-        lines.append(actWords(job.log[e], job.rig));
-    return lines.join(QLatin1Char('\n'));
-}
-
-/// The value at a path like "card.owner", as text.
-QString textAt(const Job& job, const QString& path) {
-    if (path == QLatin1String("log"))
-        return logText(job);
-    QJsonValue value = jobToJson(job);
-    for (const QString& member : path.split(QLatin1Char('.')))
-        value = value.toObject().value(member);
-    if (value.isObject())
-        return QString::fromUtf8(QJsonDocument(value.toObject()).toJson()).trimmed();
-    if (value.isArray())
-        return QString::fromUtf8(QJsonDocument(value.toArray()).toJson()).trimmed();
-    return value.toVariant().toString();
-}
-
-} // namespace
 
 ConflictDialog::ConflictDialog(AppContext& context, QWidget* parent) : QDialog(parent), context_(context) {
     setObjectName(QStringLiteral("conflictDialog"));
@@ -63,8 +32,8 @@ ConflictDialog::ConflictDialog(AppContext& context, QWidget* parent) : QDialog(p
     table->setFocusPolicy(Qt::NoFocus);
     for (int row = 0; row < conflict.fields.size(); ++row) {
         const QString& field = conflict.fields.at(row);
-        const QString cells[] = {field == QLatin1String("log") ? tr("the log") : field,
-                                 textAt(context_.session().job(), field), textAt(conflict.theirs, field)};
+        const QString cells[] = {conflictTitle(field), conflictText(context_.session().job(), field),
+                                 conflictText(conflict.theirs, field)};
         for (int c = 0; c < 3; ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
             item->setTextAlignment(Qt::AlignLeft | Qt::AlignTop);
