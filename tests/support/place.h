@@ -4,13 +4,13 @@
 #include "store/logbook.h"
 
 #include <QCoreApplication>
-#include <QProcess>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QTemporaryDir>
 #include <QUrl>
 #include <QUuid>
+#include <cstdlib>
 
 namespace flenzo::testing {
 
@@ -20,7 +20,8 @@ inline QString testServer() {
 }
 /// Tells that server to `stop`, `kill` or `start`, and waits until it has.
 inline bool controlServer(const QString& what) {
-    return QProcess::execute(qEnvironmentVariable("FLENZO_TEST_SERVER_CONTROL"), {what}) == 0;
+    // Not by QProcess: a child that shares memory for a moment blinds the thread sanitizer for good.
+    return std::system(qPrintable(qEnvironmentVariable("FLENZO_TEST_SERVER_CONTROL") + QLatin1Char(' ') + what)) == 0;
 }
 
 /// Runs a statement behind the program's back, at a place or, for a server, at another database of it.
