@@ -48,7 +48,7 @@ Derived derive(const Job& job, const Estimate* known) {
         derived.alternatives = alternativesFor(rig, job.goal, job.method.order);
         derived.shortfall = shortfallOf(rig, job.goal);
     }
-    derived.neutralBlock_m = blockThickness_m(job.goal.angle_rad, job.rig.bridge.rearEdge_m, job.rig.bridge.rearGap_m);
+    derived.neutralBlock_m = gapAt_m(job.rig.bridge, job.goal.angle_rad);
     return derived;
 }
 

@@ -58,10 +58,6 @@ std::optional<StockKind> stockKindNamed(const QString& name) {
 QString stockWhyName(StockWhy why) {
     return nameOf(whyNames, why);
 }
-std::optional<StockWhy> stockWhyNamed(const QString& name) {
-    return named(whyNames, name);
-}
-
 QString setItemOf(const QString& setName) {
     return QStringLiteral("set:") + setName;
 }

@@ -35,7 +35,6 @@ struct StockMove {
 [[nodiscard]] QString stockKindName(StockKind kind); ///< as the logbook has it
 [[nodiscard]] std::optional<StockKind> stockKindNamed(const QString& name);
 [[nodiscard]] QString stockWhyName(StockWhy why);
-[[nodiscard]] std::optional<StockWhy> stockWhyNamed(const QString& name);
 
 [[nodiscard]] QString setItemOf(const QString& setName);
 [[nodiscard]] const StockItem* inStock(const Stock& stock, const QString& id);

@@ -85,14 +85,6 @@ private Q_SLOTS:
         QVERIFY(state.angle_rad < radians(-0.5));
     }
 
-    void aFineTunerIsASmallPeg() {
-        const State up = turnFineTuner(rig_, level_, 2, 0.0002).state;
-        QVERIFY(readings(up)[2] > 5.0);
-        QVERIFY(std::abs(readings(turnFineTuner(rig_, up, 2, -0.0002).state)[2]) < 1e-6);
-        const State off = removeString(rig_, level_, 2).state;
-        QCOMPARE(turnFineTuner(rig_, off, 2, 0.001).state.unstretchedLength_m[2], 0.0);
-    }
-
     void lockingCarriesTheTensionOver() {
         const State locked = lockNut(rig_, level_).state;
         QVERIFY(std::abs(locked.angle_rad) < 1e-9);
@@ -113,17 +105,6 @@ private Q_SLOTS:
         QVERIFY(std::abs(raised.bridge.rearGap_m - rig_.bridge.rearGap_m - 0.0005) < 1e-12);
         const auto after = readings_cents(raised, settle(raised, level_).state);
         QVERIFY(std::abs(after.front()) > 0.1);
-    }
-
-    void aSaddleMovedBackFlattensItsString() {
-        const Rig moved = moveSaddle(rig_, 4, 0.001);
-        QVERIFY(std::abs(nutPoint_m(moved.strings[4]).x() - nutPoint_m(rig_.strings[4]).x()) < 1e-15);
-        const State same = level_;
-        BalanceEquation before(rig_, same), after(moved, same);
-        QVERIFY(after.tension_N(4, 0.0) > before.tension_N(4, 0.0));
-        // At the same tension the longer string is flat by 1731 x / L.
-        const double drop = cents(1.0 / moved.strings[4].scale_m, 1.0 / rig_.strings[4].scale_m);
-        QVERIFY(std::abs(drop + centsPerNeper * 0.001 / 0.648) < 0.01);
     }
 };
 

@@ -85,14 +85,6 @@ private Q_SLOTS:
             QVERIFY(std::abs(readings[static_cast<std::size_t>(j)] / 0.01 - c(j, 1)) < 1e-3);
     }
 
-    void passesNeededIsMonotone() {
-        QCOMPARE(passesNeeded(1.0, 2.0, 0.5), 0);
-        QCOMPARE(passesNeeded(100.0, 2.0, 0.5), 6);
-        QCOMPARE(passesNeeded(100.0, 2.0, 0.0), 1);
-        QCOMPARE(passesNeeded(100.0, 2.0, 1.0), -1);
-        QVERIFY(passesNeeded(100.0, 2.0, 0.7) > passesNeeded(100.0, 2.0, 0.6));
-    }
-
     void everyOrderNamesEveryStringOnce() {
         for (std::size_t n = 1; n <= maxStrings; ++n)
             for (const OrderKind kind : {OrderKind::LowToHigh, OrderKind::HighToLow, OrderKind::OuterPairs}) {

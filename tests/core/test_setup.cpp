@@ -43,16 +43,15 @@ private Q_SLOTS:
     void wrapsAsTheTradeCountsThem() {
         // 648 mm, a 5.5 mm post: one fret back, two frets, two spacings of 25 mm.
         const double wound_m = 46 * metresPerThou, plain_m = 10 * metresPerThou;
-        QVERIFY(near(wrapsFor(slackFromFrets_m(1, 0.648), 0.0055, wound_m), 1.75, 0.06));
-        QVERIFY(near(wrapsFor(slackFromFrets_m(1, 0.648), 0.0055, plain_m), 2.0, 0.06));
-        QVERIFY(near(wrapsFor(slackFromFrets_m(2, 0.648), 0.0055, plain_m), 3.9, 0.06));
-        QVERIFY(near(wrapsFor(0.050, 0.0055, wound_m), 2.4, 0.06));
-        QVERIFY(near(slackFor_m(wrapsFor(0.04, 0.006, 0.001), 0.006, 0.001), 0.04, 1e-12));
+        QVERIFY(near(slackFor_m(1.75, 0.0055, wound_m), fretAt_m(1, 0.648), 0.0012));
+        QVERIFY(near(slackFor_m(2.0, 0.0055, plain_m), fretAt_m(1, 0.648), 0.0012));
+        QVERIFY(near(slackFor_m(3.9, 0.0055, plain_m), fretAt_m(2, 0.648), 0.0012));
+        QVERIFY(near(slackFor_m(2.4, 0.0055, wound_m), 0.050, 0.0012));
     }
     void oneSlackInEveryRule() {
         const SlackRules rules = slackRules(0.036, 0.648, 0.025);
-        QVERIFY(near(slackFromFrets_m(rules.frets, 0.648), 0.036, 1e-9));
-        QVERIFY(near(slackFromBow_m(rules.bow_m, 0.648), 0.036, 1e-9));
+        QVERIFY(near(0.648 * (1.0 - std::exp2(-rules.frets / 12.0)), 0.036, 1e-9));
+        QVERIFY(near(8.0 * rules.bow_m * rules.bow_m / (3.0 * 0.648), 0.036, 1e-9));
         QVERIFY(near(rules.postSpacings, 1.44, 1e-9));
         QVERIFY(near(cutLength_m(0.648, 0.1, 0.036, 0.0025), 0.7865, 1e-9));
     }
@@ -151,8 +150,6 @@ private Q_SLOTS:
 
     void actionAndPosts() {
         QVERIFY(near(fretAt_m(12, 0.648), 0.324, 1e-12));
-        QVERIFY(near(actionAt_m(24, 12, 0.0018, 0.0004, 0.648), 0.0025, 1e-9));
-        QVERIFY(near(actionChange_m(postRaise_m(0.0003, 12, 0.648), 12, 0.648), 0.0003, 1e-12));
         QVERIFY(near(postRaise_m(0.0003, 12, 0.648), 0.0006, 1e-12));
     }
     void intonation() {

@@ -35,12 +35,6 @@ Outcome setRest(const Rig& rig, State state, std::size_t string, double unstretc
     return settle(rig, std::move(state));
 }
 
-Outcome turnFineTuner(const Rig& rig, State state, std::size_t string, double travel_m) {
-    if (state.unstretchedLength_m[string] > 0.0)
-        state.unstretchedLength_m[string] = std::max(1e-3, state.unstretchedLength_m[string] - travel_m);
-    return settle(rig, std::move(state));
-}
-
 Outcome turnClaw(const Rig& rig, State state, const ClawTurns& by) {
     state.claw.bass += by.bass;
     state.claw.treble += by.treble;
@@ -102,13 +96,6 @@ Rig raisePosts(const Rig& rig, double bass_m, double treble_m) {
         spring.anchor_m.y() -= bass_m * (1.0 - spring.slot) + treble_m * spring.slot;
     raised.bridge.rearGap_m += middle_m;
     return raised;
-}
-
-Rig moveSaddle(const Rig& rig, std::size_t string, double back_m) {
-    Rig moved = rig;
-    moved.strings[string].saddle_m.x() -= back_m;
-    moved.strings[string].scale_m += back_m;
-    return moved;
 }
 
 } // namespace flenzo

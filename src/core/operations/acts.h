@@ -22,8 +22,6 @@ Equilibrium tunePegOn(BalanceEquation& equation, const Limits& limits, State& st
                       double frequency_Hz);
 /// Gives the string a rest length, whatever it then sounds.
 [[nodiscard]] Outcome setRest(const Rig& rig, State state, std::size_t string, double unstretchedLength_m);
-/// Turns a fine tuner: positive travel shortens the string (sharper).
-[[nodiscard]] Outcome turnFineTuner(const Rig& rig, State state, std::size_t string, double travel_m);
 [[nodiscard]] Outcome turnClaw(const Rig& rig, State state, const ClawTurns& by);
 [[nodiscard]] Outcome putBlock(const Rig& rig, State state, const Block& block);
 [[nodiscard]] Outcome takeBlock(const Rig& rig, State state);
@@ -40,7 +38,5 @@ Equilibrium tunePegOn(BalanceEquation& equation, const Limits& limits, State& st
 /// The same guitar with its posts raised (m; negative lowers): nut and body sink in the pivot's frame, each string by
 /// its place between the posts, the first in document order on the bass side.
 [[nodiscard]] Rig raisePosts(const Rig& rig, double bass_m, double treble_m);
-/// The same guitar with one saddle moved away from the nut (m; negative towards it); the nut stays where it is.
-[[nodiscard]] Rig moveSaddle(const Rig& rig, std::size_t string, double back_m);
 
 } // namespace flenzo

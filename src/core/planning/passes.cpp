@@ -43,10 +43,6 @@ Pass aimedPass(const Rig& rig, State from, const LevelSolution& level, const Ord
     return pass;
 }
 
-Aim aimOf(const Rig& rig, const State& from, const LevelSolution& level, std::size_t string) {
-    return readingOf(rig, setRest(rig, from, string, level.state.unstretchedLength_m[string]).state, string);
-}
-
 std::vector<Aim> blockedAims(const Rig& rig, const LevelSolution& level, double block_rad) {
     State held = level.state;
     held.angle_rad = block_rad;

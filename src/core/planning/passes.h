@@ -27,9 +27,6 @@ struct Pass {
 /// aim (eq. 21). The claw should stand as in `level`; if it does not, the strings land once it does.
 [[nodiscard]] Pass aimedPass(const Rig& rig, State from, const LevelSolution& level, const Order& order);
 
-/// Aim of the one string from where the guitar stands now.
-[[nodiscard]] Aim aimOf(const Rig& rig, const State& from, const LevelSolution& level, std::size_t string);
-
 /// Readings under a block at `block_rad` that land at pitch once it is out, with the claw of `level`.
 [[nodiscard]] std::vector<Aim> blockedAims(const Rig& rig, const LevelSolution& level, double block_rad);
 

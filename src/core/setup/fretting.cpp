@@ -13,17 +13,6 @@ double fretAt_m(int fret, double scale_m) {
     return scale_m * (1.0 - std::exp2(-fret / 12.0));
 }
 
-double actionAt_m(int fret, int measuredFret, double measured_m, double atNut_m, double scale_m) {
-    const double there_m = fretAt_m(measuredFret, scale_m);
-    if (there_m <= 0.0)
-        return atNut_m;
-    return atNut_m + (measured_m - atNut_m) * fretAt_m(fret, scale_m) / there_m;
-}
-
-double actionChange_m(double raise_m, int fret, double scale_m) {
-    return raise_m * fretAt_m(fret, scale_m) / scale_m;
-}
-
 double postRaise_m(double actionChange_m, int fret, double scale_m) {
     const double at_m = fretAt_m(fret, scale_m);
     return at_m > 0.0 ? actionChange_m * scale_m / at_m : 0.0;

@@ -11,12 +11,7 @@ namespace flenzo {
 
 /// Distance of a fret from the nut.
 [[nodiscard]] double fretAt_m(int fret, double scale_m);
-/// Height of the string over another fret, from one measured action and the height over fret 0 at the nut; a straight
-/// neck, so relief comes on top.
-[[nodiscard]] double actionAt_m(int fret, int measuredFret, double measured_m, double atNut_m, double scale_m);
-/// What a post raised by `raise_m` does to the action at a fret, and the raise (and turns of a thread) that a wanted
-/// change asks for.
-[[nodiscard]] double actionChange_m(double raise_m, int fret, double scale_m);
+/// How far a post is raised for a wanted change of the action at a fret.
 [[nodiscard]] double postRaise_m(double actionChange_m, int fret, double scale_m);
 
 /// How far the saddle moves away from the nut for a reading at fret 12: fretted minus open, positive = fretted sharp.

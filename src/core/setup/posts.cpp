@@ -11,20 +11,8 @@ namespace {
 constexpr double finger_m = 0.018;
 }
 
-double wrapsFor(double slack_m, double post_m, double gauge_m) {
-    return slack_m / (std::numbers::pi * (post_m + gauge_m));
-}
-
 double slackFor_m(double wraps, double post_m, double gauge_m) {
     return wraps * std::numbers::pi * (post_m + gauge_m);
-}
-
-double slackFromFrets_m(double frets, double scale_m) {
-    return scale_m * (1.0 - std::exp2(-frets / 12.0));
-}
-
-double slackFromBow_m(double bow_m, double scale_m) {
-    return 8.0 * bow_m * bow_m / (3.0 * scale_m); // a flat parabola is this much longer than its chord
 }
 
 SlackRules slackRules(double slack_m, double scale_m, double postSpacing_m) {
@@ -32,7 +20,7 @@ SlackRules slackRules(double slack_m, double scale_m, double postSpacing_m) {
     rules.slack_m = slack_m;
     rules.frets = -12.0 * std::log2(1.0 - std::min(0.9, slack_m / scale_m));
     rules.postSpacings = slack_m / postSpacing_m;
-    rules.bow_m = std::sqrt(3.0 * slack_m * scale_m / 8.0);
+    rules.bow_m = std::sqrt(3.0 * slack_m * scale_m / 8.0); // a flat parabola is 8 b^2 / 3 L longer than its chord
     rules.fingers = rules.bow_m / finger_m;
     return rules;
 }

@@ -6,8 +6,7 @@ namespace flenzo {
 /// Winding a string onto its post (PHYSICS section 10; eq. 36). Lengths in metres, angles in radians. All arguments are
 /// positive; post diameters lie between 3 and 12 mm.
 
-/// Wraps that a slack gives: one wrap takes the circumference at the middle of the wire.
-[[nodiscard]] double wrapsFor(double slack_m, double post_m, double gauge_m);
+/// Slack that so many wraps take: one takes the circumference at the middle of the wire.
 [[nodiscard]] double slackFor_m(double wraps, double post_m, double gauge_m);
 
 /// One slack said in each shop's rule.
@@ -19,8 +18,6 @@ struct SlackRules {
     double fingers = 0.0;      ///< of 18 mm each under the string, an assumption
 };
 [[nodiscard]] SlackRules slackRules(double slack_m, double scale_m, double postSpacing_m);
-[[nodiscard]] double slackFromFrets_m(double frets, double scale_m);
-[[nodiscard]] double slackFromBow_m(double bow_m, double scale_m);
 
 /// Cut length at the bridge for a string put on the other way round: ball at the headstock.
 [[nodiscard]] double cutLength_m(double scale_m, double nutToPost_m, double slack_m, double insertion_m);

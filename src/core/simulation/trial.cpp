@@ -90,10 +90,6 @@ double valueAt(std::vector<double>& values, double share) {
 
 } // namespace
 
-const char* toolsName(TrialTools tools) {
-    return kindOfTools(tools).name;
-}
-
 std::optional<TrialTools> toolsNamed(const std::string& name) {
     for (const ToolsKind& kind : toolsKinds)
         if (name == kind.name)

@@ -19,7 +19,6 @@ enum class ChangeKind { Heavier, Lighter, Same, LowerTuning, FewerSprings, AsIs 
 
 /// Kinds of tools and guitars a trial can be played with.
 enum class TrialTools { Laboratory, Shop, Fine, Eye };
-[[nodiscard]] const char* toolsName(TrialTools tools);
 [[nodiscard]] std::optional<TrialTools> toolsNamed(const std::string& name);
 
 struct TrialSetup {

@@ -42,14 +42,4 @@ double passFactor(const Eigen::MatrixXd& coupling, const Order& order) {
     return pass.eigenvalues().cwiseAbs().maxCoeff();
 }
 
-int passesNeeded(double error_cents, double tolerance_cents, double factor) {
-    if (error_cents <= tolerance_cents)
-        return 0;
-    if (!(factor < 1.0))
-        return -1;
-    if (factor <= 0.0)
-        return 1;
-    return static_cast<int>(std::ceil(std::log(tolerance_cents / error_cents) / std::log(factor)));
-}
-
 } // namespace flenzo

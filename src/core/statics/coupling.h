@@ -20,8 +20,4 @@ using Order = std::vector<std::size_t>;
 /// strings.
 [[nodiscard]] double passFactor(const Eigen::MatrixXd& coupling, const Order& order);
 
-/// Passes until an error shrinks to a tolerance at a pass factor, rounded up; 0 when it is inside already,
-/// -1 when it never does.
-[[nodiscard]] int passesNeeded(double error_cents, double tolerance_cents, double factor);
-
 } // namespace flenzo

@@ -165,31 +165,6 @@ MomentParts BalanceEquation::parts(double angle_rad) const {
     return parts;
 }
 
-double BalanceEquation::energy_J(double angle_rad) const {
-    const Turned turned(angle_rad);
-    double energy = -weightAlong_Nm_ * turned.cosine - weightAcross_Nm_ * turned.sine - extraMoment_Nm_ * angle_rad;
-    if (assist_) {
-        const double away_rad = std::abs(angle_rad - assist_->centre_rad);
-        energy += away_rad * (assist_->preload_Nm + assist_->rate_NmPerRad * away_rad / 2.0);
-    }
-    for (std::size_t i = 0; i < stringCount_; ++i) {
-        const StringTerm& term = strings_[i];
-        if (term.mode != Mode::Elastic)
-            continue;
-        const double stretch_m = path(term, speaking(term, turned), turned).length_m - term.value;
-        if (stretch_m > 0.0)
-            energy += term.stiffness_N * stretch_m * stretch_m / (2.0 * term.value);
-    }
-    for (std::size_t j = 0; j < springCount_; ++j) {
-        const SpringTerm& term = springs_[j];
-        const double length_m = springReach(term, turned).length_m;
-        const double give_m = family_ == Family::RollerShaft ? term.free_m - length_m : length_m - term.free_m;
-        if (give_m > 0.0)
-            energy += term.initial_N * give_m + term.rate_Npm * give_m * give_m / 2.0;
-    }
-    return energy;
-}
-
 double BalanceEquation::tension_N(std::size_t string, double angle_rad) const {
     const Turned turned(angle_rad);
     const StringTerm& term = strings_[string];

@@ -46,9 +46,6 @@ public:
     /// The sum without the centring assist.
     [[nodiscard]] Moment unassisted(double angle_rad) const;
     [[nodiscard]] const std::optional<CentringAssist>& assist() const { return assist_; }
-    /// Potential energy of elastic strings, springs, assist, gravity and extra moment; strings held at pitch store
-    /// none.
-    [[nodiscard]] double energy_J(double angle_rad) const;
 
     [[nodiscard]] double tension_N(std::size_t string, double angle_rad) const;
     [[nodiscard]] double springForce_N(std::size_t spring, double angle_rad) const;

@@ -34,9 +34,4 @@ struct State {
 /// The state of a rig with all strings off, everything else as the rig says.
 [[nodiscard]] State bareState(const Rig& rig);
 
-/// The angle at which a block of a thickness holds the plate, placed `arm_m` behind the pivot where the gap of the
-/// level bridge is `clearance_m` (eq. 10). Clamped to a quarter circle.
-[[nodiscard]] double blockAngle_rad(double thickness_m, double arm_m, double clearance_m);
-[[nodiscard]] double blockThickness_m(double angle_rad, double arm_m, double clearance_m);
-
 } // namespace flenzo
