@@ -3931,6 +3931,30 @@
         <source>Level shows a gap of %1 under the rear edge.</source>
         <translation>Eben zeigt einen Spalt von %1 unter der Hinterkante.</translation>
     </message>
+    <message>
+        <source>Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; the wear is assumed): %2.</source>
+        <translation>Eingedreht lassen so viele Umdrehungen nach beiden Seiten Raum für Klemmen, Setzen und %1 ¢ Abnutzung (berechnet; die Abnutzung ist angenommen): %2.</translation>
+    </message>
+    <message>
+        <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
+        <translation>Den Feinstimmern würden %1 für Klemmen, Setzen und %2 ¢ Abnutzung fehlen: neu in Grundstellung bringen und an den Wirbeln stimmen, bevor die Sattelkappen schließen.</translation>
+    </message>
+    <message>
+        <source>The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.</source>
+        <translation>Die Feinstimmer decken Klemmen, Setzen und %1 ¢ Abnutzung; mindestens %2 ¢ bleiben übrig.</translation>
+    </message>
+    <message>
+        <source>Further from pitch than it goes: %1.</source>
+        <translation>Weiter vom Ton, als er reicht: %1.</translation>
+    </message>
+    <message>
+        <source>It rests on its stop: it only dives.</source>
+        <translation>Sie liegt an ihrem Anschlag: sie geht nur abwärts.</translation>
+    </message>
+    <message>
+        <source>Pulled up to its stop, %1° from where it rests: %2 (calculated).</source>
+        <translation>Hochgezogen bis zum Anschlag, %1° von der Ruhelage: %2 (berechnet).</translation>
+    </message>
 </context>
 <context>
     <name>StepForms</name>
@@ -6183,6 +6207,10 @@
     <message>
         <source>fine tuners are not at their preset</source>
         <translation>Feinstimmer sind nicht in Grundstellung</translation>
+    </message>
+    <message>
+        <source>the fine tuner of string %1 would run out</source>
+        <translation>der Feinstimmer von Saite %1 würde nicht reichen</translation>
     </message>
 </context>
 <context>

@@ -3931,6 +3931,30 @@
         <source>Level shows a gap of %1 under the rear edge.</source>
         <translation>A nivel el hueco bajo el borde trasero es de %1.</translation>
     </message>
+    <message>
+        <source>Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; the wear is assumed): %2.</source>
+        <translation>Vueltas metidas que dejan margen a ambos lados para el bloqueo, el asentado y %1 ¢ de desgaste (calculado; el desgaste es supuesto): %2.</translation>
+    </message>
+    <message>
+        <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
+        <translation>A los microafinadores les faltarían %1 para el bloqueo, el asentado y %2 ¢ de desgaste: ajústalos de nuevo y afina con las clavijas antes de cerrar las pletinas.</translation>
+    </message>
+    <message>
+        <source>The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.</source>
+        <translation>Los microafinadores cubren el bloqueo, el asentado y %1 ¢ de desgaste; sobran al menos %2 ¢.</translation>
+    </message>
+    <message>
+        <source>Further from pitch than it goes: %1.</source>
+        <translation>Más lejos del tono de lo que llega: %1.</translation>
+    </message>
+    <message>
+        <source>It rests on its stop: it only dives.</source>
+        <translation>Descansa en su tope: solo baja.</translation>
+    </message>
+    <message>
+        <source>Pulled up to its stop, %1° from where it rests: %2 (calculated).</source>
+        <translation>Subida hasta su tope, a %1° de donde descansa: %2 (calculado).</translation>
+    </message>
 </context>
 <context>
     <name>StepForms</name>
@@ -6183,6 +6207,10 @@
     <message>
         <source>fine tuners are not at their preset</source>
         <translation>los microafinadores no están en su ajuste previo</translation>
+    </message>
+    <message>
+        <source>the fine tuner of string %1 would run out</source>
+        <translation>el microafinador de la cuerda %1 no llegaría</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 #include "domain/warnings.h"
 
 #include "core/statics/readings.h"
+#include "domain/fine_tuners.h"
 
 #include <QCoreApplication>
 #include <QHash>
@@ -152,6 +153,11 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
     for (const Step& step : stepsOf(job))
         if (step.id == StepId::PresetFine && saidOf(job, step.name()).state != StepState::Done)
             missing.append(WarningsWords::tr("fine tuners are not at their preset"));
+    const std::vector<FineDemand> demands = fineDemands(job, derived);
+    for (std::size_t i = 0; i < demands.size(); ++i)
+        if (!demands[i].forecast.covers)
+            missing.append(WarningsWords::tr("the fine tuner of string %1 would run out")
+                               .arg(QString::fromStdString(job.rig.strings[i].name)));
     return missing;
 }
 

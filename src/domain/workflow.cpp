@@ -53,6 +53,9 @@ std::vector<double> clampShiftIn(const Job& job) {
 
 void finish(Job& job, StepId step, const QString& now) {
     tellTheModel(job, step, now);
+    if (step == StepId::PresetFine)
+        for (RigString& string : job.rig.strings)
+            string.fineAt_turns = finePreset_turns(job);
     if (step == StepId::FineTune)
         if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
             job.card.clampShift_cents = std::move(shifts);

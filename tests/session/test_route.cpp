@@ -4,6 +4,7 @@
 #include "domain/warnings.h"
 #include "domain/workflow.h"
 #include "session/document/demo.h"
+#include "widgets/text/step_figures.h"
 #include "widgets/text/step_words.h"
 
 #include <QSet>
@@ -153,6 +154,28 @@ private Q_SLOTS:
                              qPrintable(step.name() + QLatin1String(": ") + text));
             }
         }
+    }
+
+    void figuresSayWhatFineTunersAndArmCanDo() {
+        Job job = demoJob(0).value();
+        for (RigString& string : job.rig.strings)
+            string.finePerTurn_m = 0.0004;
+        const auto figures = [&job](StepId id) {
+            Step step;
+            step.id = id;
+            return stepFigures(job, derive(job), step, Units());
+        };
+        QVERIFY(figures(StepId::PresetFine).contains(QLatin1String("leave room both ways")));
+        QVERIFY(figures(StepId::Lock).contains(QLatin1String("to spare at least")));
+        for (RigString& string : job.rig.strings)
+            string.fineAt_turns = string.fineTurns;
+        QVERIFY(figures(StepId::Lock).contains(QLatin1String("would lack")));
+        QVERIFY(figures(StepId::ReturnTest).contains(QLatin1String("Pulled up to its stop")));
+        job.goal.angle_rad = job.rig.bridge.rearStop_rad;
+        job.goal.deckLoad_Nm = 0.5;
+        job.log.clear();
+        QVERIFY2(figures(StepId::ReturnTest).contains(QLatin1String("only dives")),
+                 qPrintable(figures(StepId::ReturnTest)));
     }
 
     /// Done from end to end, warned or not, nothing that can hurt is left standing.

@@ -2,6 +2,9 @@
 #include "core/simulation/simulated_guitar.h"
 #include "domain/compare.h"
 #include "domain/faults.h"
+#include "domain/fine_tuners.h"
+#include "domain/method_figures.h"
+#include "domain/methods.h"
 #include "domain/troubleshooting.h"
 #include "domain/warnings.h"
 #include "domain/workflow.h"
@@ -189,6 +192,57 @@ private Q_SLOTS:
         QCOMPARE(job.card.clampShift_cents[0], 1.5);
         QCOMPARE(job.card.clampShift_cents[3], 4.5);
         QCOMPARE(repeated(job, derive(job)).card.clampShift_cents, job.card.clampShift_cents);
+    }
+
+    /// Presetting says where the fine tuners stand; what they must cover once the nut is clamped is said before it is.
+    void fineTunersAreAskedForNoMoreThanTheyHave() {
+        Job job = demo(0);
+        job.method.stretch = false;
+        for (RigString& string : job.rig.strings) {
+            string.finePerTurn_m = 0.0004;
+            string.fineAt_turns = 1.0;
+        }
+        const auto runsOut = [](const Job& at) {
+            return missingForLock(at, derive(at)).filter(QStringLiteral("would run out")).size();
+        };
+        goTo(job, StepId::PresetFine);
+        QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
+        QCOMPARE(job.rig.strings.back().fineAt_turns, job.rig.strings.back().fineTurns / 2.0);
+        const std::vector<FineDemand> demands = fineDemands(job, derive(job));
+        QCOMPARE(demands.size(), job.rig.strings.size());
+        for (std::size_t i = 0; i < demands.size(); ++i) {
+            QVERIFY(demands[i].forecast.covers && demands[i].forecast.spareUp_cents > 20.0);
+            QVERIFY(demands[i].preset_turns < job.rig.strings[i].fineTurns / 2.0); // what comes makes strings flat
+        }
+        QCOMPARE(runsOut(job), 0);
+        // Last time clamping made the lowest string a semitone sharper than it can be let down.
+        job.card.clampShift_cents.assign(job.rig.strings.size(), 1.0);
+        job.card.clampShift_cents.front() = demands.front().forecast.spareDown_cents + 50.0;
+        QCOMPARE(runsOut(job), 1);
+        chooseMethod(job, QStringLiteral("finePreset"), QStringLiteral("allOut"));
+        Job out = job;
+        for (RigString& string : out.rig.strings)
+            string.fineAt_turns = finePreset_turns(out);
+        QCOMPARE(runsOut(out), static_cast<qsizetype>(job.rig.strings.size())); // no way down at all
+        job.card.nut = Nut::Open;
+        QVERIFY(fineDemands(job, derive(job)).empty());
+    }
+
+    void aStringBeyondItsFineTunerIsNamed() {
+        Job job = demo(0);
+        for (RigString& string : job.rig.strings)
+            string.finePerTurn_m = 0.0004;
+        QVERIFY(beyondFineTuners(job, derive(job)).isEmpty());
+        Event lock;
+        lock.kind = Event::Kind::Lock;
+        job.log.push_back(lock);
+        job.rig.strings[1].fineAt_turns = 0.0; // nothing left to let it down by
+        Event read = Event::read(0, 5.0);
+        read.readings_cents.emplace_back(1, 30.0);
+        for (std::size_t i = 2; i < job.rig.strings.size(); ++i)
+            read.readings_cents.emplace_back(i, 0.0);
+        job.log.push_back(read);
+        QCOMPARE(beyondFineTuners(job, derive(job)), QStringList{QString::fromStdString(job.rig.strings[1].name)});
     }
 
     void goingBackOpensTheLastStep() {

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/step_figures.h"
 
+#include "core/planning/up_pull.h"
 #include "core/setup/fretting.h"
-#include "core/setup/lock.h"
+#include "domain/fine_tuners.h"
 #include "domain/method_figures.h"
 #include "domain/methods.h"
 #include "domain/warnings.h"
@@ -11,6 +12,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace flenzo {
 
@@ -71,10 +73,25 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
                        : StepFiguresWords::tr("Neutral: nothing jumps when it comes out."));
 }
 
-QString presetWords(const Job& job) {
-    return StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-        .arg(finePreset_turns(job), 0, 'f', 1)
-        .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
+QString presetWords(const Job& job, const Derived& derived) {
+    const QString preset =
+        StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+            .arg(finePreset_turns(job), 0, 'f', 1)
+            .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
+    const std::vector<FineDemand> demands = fineDemands(job, derived);
+    QStringList parts;
+    for (std::size_t i = 0; i < demands.size(); ++i)
+        parts.append(QStringLiteral("%1: %2")
+                         .arg(QString::fromStdString(job.rig.strings[i].name))
+                         .arg(demands[i].preset_turns, 0, 'f', 1));
+    if (parts.isEmpty())
+        return preset;
+    return preset + QLatin1Char('\n') +
+           StepFiguresWords::tr(
+               "Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; "
+               "the wear is assumed): %2.")
+               .arg(assumedWear_cents, 0, 'f', 0)
+               .arg(parts.join(QStringLiteral(" · ")));
 }
 
 QString cutWords(const Job& job, const Units& units) {
@@ -113,6 +130,32 @@ QString levelWords(const Derived& derived, const Units& units) {
         .arg(lengthText(derived.neutralBlock_m, units), wording::clawTurn(level.moreTurns));
 }
 
+/// Whether the fine tuners cover what comes once the nut is locked.
+QString fineWords(const Job& job, const Derived& derived) {
+    const std::vector<FineDemand> demands = fineDemands(job, derived);
+    double spare_cents = std::numeric_limits<double>::max();
+    QStringList lacking;
+    for (std::size_t i = 0; i < demands.size(); ++i) {
+        const FineForecast& forecast = demands[i].forecast;
+        spare_cents = std::min({spare_cents, forecast.spareUp_cents, forecast.spareDown_cents});
+        if (!forecast.covers)
+            lacking.append(QStringLiteral("%1: %2").arg(
+                QString::fromStdString(job.rig.strings[i].name),
+                centsText(forecast.spareUp_cents < 0.0 ? -forecast.spareUp_cents : forecast.spareDown_cents)));
+    }
+    if (demands.empty())
+        return {};
+    if (!lacking.isEmpty())
+        return StepFiguresWords::tr("The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them "
+                                    "anew and tune at the pegs before the caps close.")
+            .arg(lacking.join(QStringLiteral(" · ")))
+            .arg(assumedWear_cents, 0, 'f', 0);
+    return StepFiguresWords::tr(
+               "The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.")
+        .arg(assumedWear_cents, 0, 'f', 0)
+        .arg(spare_cents, 0, 'f', 0);
+}
+
 QString lockWords(const Job& job, const Derived& derived) {
     const QStringList missing = missingForLock(job, derived);
     QStringList lines{missing.isEmpty() ? StepFiguresWords::tr("Ready: level, in tune, settled.")
@@ -128,6 +171,8 @@ QString lockWords(const Job& job, const Derived& derived) {
         lines.append(StepFiguresWords::tr("Last time locking moved: %1. Leave each string that much the other way.")
                          .arg(parts.join(QStringLiteral(" · "))));
     }
+    lines.append(fineWords(job, derived));
+    lines.removeAll(QString());
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -140,9 +185,38 @@ QString budgetWords(const Job& job, const Derived& derived) {
                              .arg(QString::fromStdString(job.rig.strings[i].name))
                              .arg(budgets[i].up_cents, 0, 'f', 0)
                              .arg(budgets[i].down_cents, 0, 'f', 0));
-    return parts.isEmpty()
-               ? StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.")
-               : StepFiguresWords::tr("Travel left on the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+    const QString ended =
+        StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.");
+    if (parts.isEmpty())
+        return ended;
+    const QString left =
+        StepFiguresWords::tr("Travel left on the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+    const QStringList beyond = beyondFineTuners(job, derived);
+    return beyond.isEmpty() ? left
+                            : left + QLatin1Char('\n') +
+                                  StepFiguresWords::tr("Further from pitch than it goes: %1.")
+                                      .arg(beyond.join(QStringLiteral(", "))) +
+                                  QLatin1Char(' ') + ended;
+}
+
+/// What a pull-up to the stop does: from where it is, or, before all strings are near pitch, from where it shall be.
+QString pullUpWords(const Job& job, const Derived& derived) {
+    if (!hasClaw(job.rig) || !derived.report.level.balanced())
+        return {};
+    const std::vector<double>& now = derived.now().readings_cents;
+    constexpr double near_cents = 50.0;
+    const bool there = std::all_of(now.begin(), now.end(), [](double off) { return std::abs(off) < near_cents; });
+    const UpPull pull = upPullOf(derived.rig(), there ? derived.now().state : derived.report.level.state);
+    if (pull.angle_rad <= 0.0)
+        return StepFiguresWords::tr("It rests on its stop: it only dives.");
+    QStringList parts;
+    for (std::size_t i = 0; i < pull.rise_cents.size(); ++i)
+        if (std::isfinite(pull.rise_cents[i]))
+            parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
+                                                     centsText(pull.rise_cents[i])));
+    return StepFiguresWords::tr("Pulled up to its stop, %1° from where it rests: %2 (calculated).")
+        .arg(degrees(pull.angle_rad), 0, 'f', 1)
+        .arg(parts.join(QStringLiteral(" · ")));
 }
 
 QString playingWords(const Job& job, const Derived& derived) {
@@ -185,7 +259,7 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::BlockIn:
         return blockWords(job, derived, units);
     case StepId::PresetFine:
-        return presetWords(job);
+        return presetWords(job, derived);
     case StepId::BallEnd:
         return cutWords(job, units);
     case StepId::Wind:
@@ -208,8 +282,13 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
         return budgetWords(job, derived) + QLatin1Char('\n') + playingWords(job, derived);
     case StepId::TrimTails:
         return tailWords(job, units);
-    case StepId::ReturnTest:
-        return job.card.nut == Nut::Open ? playingWords(job, derived) : QString();
+    case StepId::ReturnTest: {
+        QStringList lines{pullUpWords(job, derived)};
+        if (job.card.nut == Nut::Open)
+            lines.append(playingWords(job, derived));
+        lines.removeAll(QString());
+        return lines.join(QLatin1Char('\n'));
+    }
     default:
         return {};
     }

@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/fine_tuners.h"
+
+#include "core/operations/acts.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+/// What a settled string gives yet: all pulls to come, the next of which is small.
+double settlingLeft_cents(const Goal& goal, const StringSettling& string) {
+    const double share = string.fit.now.share;
+    return share > 0.0 ? std::min(string.nextDrop_cents, settledWithin_cents(goal)) / share : 0.0;
+}
+
+} // namespace
+
+std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
+    const LevelSolution& level = derived.report.level;
+    if (job.card.nut == Nut::Open || !hasFineTuners(job) || !level.balanced())
+        return {};
+    const Rig& rig = derived.rig();
+    const std::vector<FineBudget> budgets = fineBudget(rig, lockNut(rig, level.state).state);
+    if (std::any_of(budgets.begin(), budgets.end(), [](const FineBudget& one) { return one.perTurn_cents <= 0.0; }))
+        return {};
+    const std::vector<double>& last = job.card.clampShift_cents;
+    const std::vector<double> shifts = last.size() == budgets.size() ? last : clampShift_cents(rig, level.state);
+    const std::vector<StringSettling>& settling = derived.advice.guitar.settling;
+    std::vector<FineDemand> demands;
+    for (std::size_t i = 0; i < budgets.size(); ++i) {
+        FineDemand demand;
+        demand.shift_cents = shifts[i];
+        demand.settling_cents = i < settling.size() ? settlingLeft_cents(job.goal, settling[i]) : 0.0;
+        demand.forecast = fineForecast(budgets[i], demand.shift_cents, demand.settling_cents, assumedWear_cents);
+        demand.preset_turns =
+            presetTurns(rig.strings[i], budgets[i], demand.shift_cents, demand.settling_cents, assumedWear_cents);
+        demands.push_back(demand);
+    }
+    return demands;
+}
+
+QStringList beyondFineTuners(const Job& job, const Derived& derived) {
+    const TrackedState& now = derived.now();
+    if (!hasFineTuners(job) || !now.state.nutLocked)
+        return {};
+    const std::vector<FineBudget> budgets = fineBudget(derived.rig(), now.state);
+    QStringList names;
+    for (std::size_t i = 0; i < budgets.size(); ++i) {
+        const double off_cents = now.shown_cents(i); // sharp goes down
+        const bool reaches = off_cents <= budgets[i].down_cents && -off_cents <= budgets[i].up_cents;
+        if (budgets[i].perTurn_cents > 0.0 && std::isfinite(off_cents) && !reaches)
+            names.append(QString::fromStdString(job.rig.strings[i].name));
+    }
+    return names;
+}
+
+} // namespace flenzo
