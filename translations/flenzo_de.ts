@@ -9598,6 +9598,40 @@ kommt noch</translation>
         <source>and %1 more</source>
         <translation>und %1 weitere</translation>
     </message>
+    <message>
+        <source>Take out…</source>
+        <translation>Herausnehmen …</translation>
+    </message>
+    <message>
+        <source>The chosen jobs leave the shop (Delete)</source>
+        <translation>Die gewählten Aufträge verlassen die Werkstatt (Entf)</translation>
+    </message>
+    <message>
+        <source>Take out of the shop</source>
+        <translation>Aus der Werkstatt nehmen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <translation>
+            <numerusform>%n Auftrag aus der Werkstatt nehmen? Protokoll, Notizen und Schritte gehen mit; nur eine Sicherung oder eine exportierte Gitarre bringt ihn zurück.</numerusform>
+            <numerusform>%n Aufträge aus der Werkstatt nehmen? Protokolle, Notizen und Schritte gehen mit; nur eine Sicherung oder eine exportierte Gitarre bringt sie zurück.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Herausnehmen</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Behalten</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs left the shop.</source>
+        <translation>
+            <numerusform>%n Auftrag hat die Werkstatt verlassen.</numerusform>
+            <numerusform>%n Aufträge haben die Werkstatt verlassen.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>flenzo::SoakForm</name>

@@ -97,6 +97,20 @@
             <numerusform>%1: %2, %3; %4, %n entries in its log</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <translation>
+            <numerusform>Take %n job out of the shop? Its log, notes and steps go with it; only a backup or an exported guitar brings it back.</numerusform>
+            <numerusform>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs left the shop.</source>
+        <translation>
+            <numerusform>%n job left the shop.</numerusform>
+            <numerusform>%n jobs left the shop.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>flenzo::SoakForm</name>

@@ -9598,6 +9598,40 @@ por venir</translation>
         <source>and %1 more</source>
         <translation>y %1 más</translation>
     </message>
+    <message>
+        <source>Take out…</source>
+        <translation>Quitar…</translation>
+    </message>
+    <message>
+        <source>The chosen jobs leave the shop (Delete)</source>
+        <translation>Los trabajos elegidos dejan el taller (Supr)</translation>
+    </message>
+    <message>
+        <source>Take out of the shop</source>
+        <translation>Quitar del taller</translation>
+    </message>
+    <message numerus="yes">
+        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <translation>
+            <numerusform>¿Quitar %n trabajo del taller? Su registro, notas y pasos se van con él; solo una copia o una guitarra exportada lo devuelve.</numerusform>
+            <numerusform>¿Quitar %n trabajos del taller? Sus registros, notas y pasos se van con ellos; solo una copia o una guitarra exportada los devuelve.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Conservar</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs left the shop.</source>
+        <translation>
+            <numerusform>%n trabajo dejó el taller.</numerusform>
+            <numerusform>%n trabajos dejaron el taller.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>flenzo::SoakForm</name>

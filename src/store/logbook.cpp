@@ -242,11 +242,18 @@ Result<Job> Logbook::job(qint64 id) const {
     return read.ok() ? Result<Job>(std::move(read.value().job)) : Result<Job>(read.fault());
 }
 
-std::optional<Fault> Logbook::remove(qint64 id) {
-    return atOnce(QStringLiteral("job %1 0").arg(id), [&]() -> std::optional<Fault> {
+std::optional<Fault> Logbook::remove(const QList<qint64>& jobs) {
+    return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         QSqlQuery query(database());
-        if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
-            return writeFault(query);
+        for (const qint64 id : jobs) {
+            if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
+                return writeFault(query);
+            backend_->announce(QStringLiteral("job %1 0").arg(id));
+        }
+        for (const char* rest : {"DELETE FROM guitars WHERE id NOT IN (SELECT guitar FROM jobs)",
+                                 "DELETE FROM owners WHERE id NOT IN (SELECT owner FROM guitars)"})
+            if (!query.exec(QLatin1String(rest)))
+                return writeFault(query);
         return std::nullopt;
     });
 }

@@ -77,7 +77,9 @@ public:
     [[nodiscard]] Result<Job> job(qint64 id) const;
     [[nodiscard]] Result<KeptJob> kept(qint64 id) const;
     [[nodiscard]] Result<qint64> revisionOf(qint64 id) const;
-    [[nodiscard]] std::optional<Fault> remove(qint64 id);
+    /// Takes jobs out with all that was logged, all of them or none; a guitar without a job and an owner without a guitar
+    /// go as well. What they took from stock stays taken.
+    [[nodiscard]] std::optional<Fault> remove(const QList<qint64>& jobs);
 
     [[nodiscard]] Result<QList<JobRow>> jobs(const JobFilter& filter) const;
     [[nodiscard]] Result<qint64> guitarOf(qint64 jobId) const;

@@ -12,6 +12,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMessageBox>
 #include <QPushButton>
 #include <QTableWidget>
 #include <QTemporaryDir>
@@ -63,6 +64,36 @@ private Q_SLOTS:
         }
         QCOMPARE(sum, 30);          // on the bench, waiting, done: ten of each
         QVERIFY(sizes.contains(5)); // and of the done ones half are due
+    }
+
+    /// Asked for again; the job that is open goes from the bench, the others stay.
+    void jobsAreTakenOutByHand() {
+        stock(5);
+        table()->setFocus();
+        table()->selectRow(1);
+        const qint64 open = table()->item(1, 0)->data(Qt::UserRole).toLongLong();
+        QVERIFY(!session().openKept(open));
+        window_->showPage(MainWindow::Shop);
+        table()->setFocus();
+        table()->selectRow(1);
+        QTest::keyClick(table(), Qt::Key_Down, Qt::ShiftModifier); // and the next
+        QTest::keyClick(table(), Qt::Key_Delete);
+        auto* box = find<QMessageBox>("takeOutBox");
+        QVERIFY(box && box->isVisible());
+        QTest::keyClick(box, Qt::Key_Escape);
+        QTRY_VERIFY(!find<QMessageBox>("takeOutBox"));
+        QCOMPARE(book().jobCount().value(), 5);
+        QTest::mouseClick(find<QPushButton>("takeOutJob"), Qt::LeftButton);
+        QTest::mouseClick(find<QPushButton>("takeOutYes"), Qt::LeftButton);
+        QTRY_COMPARE(book().jobCount().value(), 3);
+        QCOMPARE(table()->rowCount(), 3);
+        QVERIFY(!session().isKept() && !book().job(open).ok());
+        QTRY_VERIFY(!find<QMessageBox>("takeOutBox"));
+        // The last ones leave the page of an empty shop.
+        table()->selectAll();
+        QTest::mouseClick(find<QPushButton>("takeOutJob"), Qt::LeftButton);
+        QTest::mouseClick(find<QPushButton>("takeOutYes"), Qt::LeftButton);
+        QTRY_VERIFY(find<QPushButton>("firstGuitar")->isVisible());
     }
 
     void searchingNarrowsAsOneTypes() {

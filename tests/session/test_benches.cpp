@@ -264,7 +264,7 @@ private Q_SLOTS:
         QVERIFY(!a.session->keep(jobOf(QStringLiteral("Still Ember"))));
         QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
         QSignalSpy gone(a.session.get(), &Session::removedElsewhere);
-        QVERIFY(!b.book->remove(*a.session->keptAs()));
+        QVERIFY(!b.book->remove({*a.session->keptAs()}));
         QTRY_COMPARE_WITH_TIMEOUT(gone.size(), 1, patience_ms);
         QVERIFY(!a.session->isKept() && a.session->isModified() && a.entries() == 1);
         QVERIFY(!a.session->keepOpenJob());
@@ -336,7 +336,7 @@ private Q_SLOTS:
         const QString kept = keepPhoto(session, picture).value();
         QVERIFY(!session.edit(QStringLiteral("photo"), [&](Job& job) { job.card.photos.append(kept); }));
         QVERIFY(!shop->addAll(std::vector<Job>(120, jobOf(QStringLiteral("Many")))));
-        QVERIFY(!shop->remove(5)); // a hole in the numbers
+        QVERIFY(!shop->remove({5})); // a hole in the numbers
         QVERIFY(!shop->putStock({QStringLiteral("plain-10"), StockKind::Single, QStringLiteral("café 漢"), 7, 2, 150}));
         QVERIFY(!shop->setSetting(QStringLiteral("house"), QStringLiteral("atOnce=all")));
         const auto server = Logbook::open(place_, QStringLiteral("Window")).value();
@@ -352,7 +352,7 @@ private Q_SLOTS:
         QCOMPARE(QImage(server->backend().attachment(there.card.photos.first())), image);
         const qint64 next = server->add(jobOf(QStringLiteral("Many"))).value();
         QCOMPARE(next, qint64{122}); // counted on, nothing written over
-        QVERIFY(!server->remove(next));
+        QVERIFY(!server->remove({next}));
         const QString back = dir.filePath(QStringLiteral("back.flenzo-logbook"));
         QVERIFY(!server->backUp(back));
         const auto again = Logbook::open(back).value();

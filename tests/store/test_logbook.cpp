@@ -381,8 +381,18 @@ private Q_SLOTS:
         Job job = jobOf(QStringLiteral("Gone"), QString());
         job.log = {Event::read(0, 1.0)};
         const qint64 id = book->add(job).value();
-        QVERIFY(!book->remove(id));
-        QCOMPARE(book->jobCount().value(), 0);
+        const qint64 stays = book->add(jobOf(QStringLiteral("Stays"), QString())).value();
+        job.owner = QStringLiteral("Somebody");
+        const qint64 other = book->add(job).value();
+        QVERIFY(!book->remove({id, other}));
+        QCOMPARE(book->jobCount().value(), 1);
+        QCOMPARE(book->job(stays).value().guitar, QStringLiteral("Stays"));
+        // A guitar and an owner without a job are gone too, and nothing else.
+        QSqlQuery query(book->database());
+        QVERIFY(query.exec(QStringLiteral("SELECT (SELECT COUNT(*) FROM guitars), (SELECT COUNT(*) FROM owners)")));
+        QVERIFY(query.next());
+        QCOMPARE(query.value(0).toInt(), 1);
+        QCOMPARE(query.value(1).toInt(), 1);
         QVERIFY(!book->check()); // its events went with it
     }
 

@@ -118,7 +118,7 @@ std::shared_ptr<Logbook> emptyBook() {
     static const std::shared_ptr<Logbook> book =
         Logbook::open(inScratch(QStringLiteral("shop.flenzo-logbook"))).value();
     for (const JobRow& row : book->jobs({}).value())
-        if (book->remove(row.id))
+        if (book->remove({row.id}))
             qFatal("a job stays in the book");
     return book;
 }

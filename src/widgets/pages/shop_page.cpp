@@ -1,11 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/shop_page.h"
 
-#include "domain/compare.h"
 #include "domain/method_figures.h"
-#include "domain/workflow.h"
 #include "paint/convergence_chart.h"
-#include "session/models/pace.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
@@ -218,6 +215,8 @@ QWidget* ShopPage::buildList() {
     repeat_ = button(tr("Repeat this set-up"), "repeatJob", &ShopPage::repeatPicked);
     compare_ = button(tr("Compare"), "compareJob", &ShopPage::compare);
     compare_->setToolTip(tr("With the job before on the same guitar"));
+    takeOut_ = button(tr("Take out…"), "takeOutJob", &ShopPage::takeOutPicked);
+    takeOut_->setToolTip(tr("The chosen jobs leave the shop (Delete)"));
     button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
     file_ = label(TextRole::Small, buttons, QStringLiteral("logbookFile"));
     row->addWidget(file_);
@@ -289,7 +288,7 @@ void ShopPage::refresh() {
 void ShopPage::sayUnread(const Fault& fault) {
     table_->setRowCount(0);
     count_->clear();
-    for (QPushButton* button : {open_, repeat_, compare_})
+    for (QPushButton* button : {open_, repeat_, compare_, takeOut_})
         button->setEnabled(false);
     history_->setText(sentence(context_.session().logbook()->path(), fault) + QLatin1Char('.'));
 }
@@ -305,6 +304,7 @@ void ShopPage::refreshHistory() {
     const auto guitar = picked(1);
     for (QPushButton* button : {open_, repeat_, compare_})
         button->setEnabled(guitar.has_value());
+    takeOut_->setEnabled(guitar && !context_.session().logbook()->readOnly());
     if (!guitar) {
         history_->setText(tr("Nothing found. Clear the search or choose all jobs."));
         return;
@@ -328,59 +328,15 @@ void ShopPage::refreshHistory() {
     history_->setText(lines.join(QLatin1Char('\n')));
 }
 
-void ShopPage::openPicked() {
-    if (const auto id = picked(); id && context_.accept(context_.session().openKept(*id)))
-        Q_EMIT jobOpened();
-}
-
-void ShopPage::repeatPicked() {
-    if (const auto id = picked())
-        repeat(*id);
-}
-
-void ShopPage::repeat(qint64 id) {
-    const Result<Job> last = context_.session().logbook()->job(id);
-    if (!last.ok()) {
-        context_.accept(last.fault());
-        return;
-    }
-    Job next = repeated(last.value(), derive(last.value()));
-    const auto minutes = usualMinutesOf(*context_.session().logbook());
-    if (!minutes.ok()) {
-        context_.accept(minutes.fault());
-        return;
-    }
-    next.work.usualMinutes = minutes.value();
-    if (context_.accept(context_.session().keep(next)))
-        Q_EMIT jobOpened();
-}
-
-void ShopPage::compare() {
-    const auto id = picked();
-    const auto guitar = picked(1);
-    if (!id || !guitar)
-        return;
-    const auto read = context_.session().logbook()->jobsOf(*guitar);
-    if (!read.ok()) {
-        context_.accept(read.fault());
-        return;
-    }
-    const QList<JobRow>& jobs = read.value();
-    for (qsizetype k = 0; k + 1 < jobs.size(); ++k)
-        if (jobs.at(k).id == *id || k + 2 == jobs.size()) {
-            const Result<Job> later = context_.session().logbook()->job(jobs.at(k).id);
-            const Result<Job> earlier = context_.session().logbook()->job(jobs.at(k + 1).id);
-            if (later.ok() && earlier.ok())
-                history_->setText(differencesOf(earlier.value(), later.value()).join(QLatin1Char('\n')));
-            return;
-        }
-}
-
 bool ShopPage::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(event)->key();
         if (key == Qt::Key_Return || key == Qt::Key_Enter) {
             openPicked();
+            return true;
+        }
+        if (watched == table_ && key == Qt::Key_Delete) {
+            takeOutPicked();
             return true;
         }
         if (watched == search_ && (key == Qt::Key_Down || key == Qt::Key_Up)) {

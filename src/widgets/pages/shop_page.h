@@ -46,6 +46,8 @@ private:
     void repeat(qint64 id);
     QWidget* buildTabs();
     void compare();
+    void takeOutPicked(); ///< once it was asked for again
+    void takeOut(const QList<qint64>& jobs);
     bool eventFilter(QObject* watched, QEvent* event) override;
 
     AppContext& context_;
@@ -56,7 +58,7 @@ private:
     QComboBox* filter_;
     QTableWidget* table_;
     QLabel *count_, *history_, *file_;
-    QPushButton *open_, *repeat_, *compare_;
+    QPushButton *open_, *repeat_, *compare_, *takeOut_;
 };
 
 } // namespace flenzo
