@@ -9,10 +9,11 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<AdvisorOptions>, 33> advisorBounds{{
+constexpr std::array<Bound<AdvisorOptions>, 39> advisorBounds{{
     {"far_cents", &AdvisorOptions::far_cents, 0.0, 1000},
     {"farDeviations", &AdvisorOptions::farDeviations, 0.0, 200},
     {"farClaw_turns", &AdvisorOptions::farClaw_turns, 0.0, 50},
+    {"looksOn_turns", &AdvisorOptions::looksOn_turns, 0.0, 10},
     {"checkAngleShare", &AdvisorOptions::checkAngleShare, 0.0, 1.0},
     {"checkString_cents", &AdvisorOptions::checkString_cents, 0.0, 50},
     {"checkGain", &AdvisorOptions::checkGain, 0.0, 1.0},
@@ -26,6 +27,10 @@ constexpr std::array<Bound<AdvisorOptions>, 33> advisorBounds{{
     {"sureDeviations", &AdvisorOptions::sureDeviations, 0.0, 150},
     {"drift", &AdvisorOptions::drift, 0.0, 1.0},
     {"stickShare", &AdvisorOptions::stickShare, 0.0, 1.0},
+    {"clawHand", &AdvisorOptions::clawHand, 0.0, 1.0},
+    {"pegTuner", &AdvisorOptions::pegTuner, 0.0, 10},
+    {"lead", &AdvisorOptions::lead, 0.0, 1.0},
+    {"leastClaw", &AdvisorOptions::leastClaw, 0.0, 10},
     {"doneOdds", &AdvisorOptions::doneOdds, 0.0, 1.0},
     {"insideOdds", &AdvisorOptions::insideOdds, 0.0, 1.0},
     {"tellPlate", &AdvisorOptions::tellPlate, 0.0, 120},
@@ -37,6 +42,7 @@ constexpr std::array<Bound<AdvisorOptions>, 33> advisorBounds{{
     {"exactShare", &AdvisorOptions::exactShare, 0.0, 10},
     {"exactCoarse_cents", &AdvisorOptions::exactCoarse_cents, 0.0, 1000},
     {"exactFarClaw_cents", &AdvisorOptions::exactFarClaw_cents, 0.0, 10000},
+    {"exactPlate", &AdvisorOptions::exactPlate, 0.0, 10},
     {"exactPatience", &AdvisorOptions::exactPatience, 1.0, 100},
     {"nearPitch_cents", &AdvisorOptions::nearPitch_cents, 0.0, 6000},
     {"worthPulling_cents", &AdvisorOptions::worthPulling_cents, 0.0, 15000},

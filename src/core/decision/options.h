@@ -13,6 +13,7 @@ struct AdvisorOptions {
     double farDeviations = 2.0; ///< and this many deviations
     double farClaw_turns = 0.5; ///< missing turns that are worth a visit before the pass
     int farClawVisits = 2;
+    double looksOn_turns = 0.25;    ///< missing turns for which a shop that looks stays at the claw
     double checkAngleShare = 0.25;  ///< of the plate's tolerance: less sure than this, look before a peg
     double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
     double checkGain = 0.9;         ///< share to which a look must bring that down
@@ -28,6 +29,10 @@ struct AdvisorOptions {
     int mostReads = 3;           ///< full readings at one rest
     double drift = 0.04;         ///< share of what an act is expected to do by which it may miss
     double stickShare = 0.5;     ///< of the dead band of the pivot, as deviation after an act
+    double clawHand = 0.03;      ///< share of the turns by which a hand at the claw misses
+    double pegTuner = 0.5;       ///< share of the tuner's deviation that a peg turned by it keeps
+    double lead = 0.35;          ///< of the tolerance by which strings turned together may lead the plate
+    double leastClaw = 0.3;      ///< of a step of the claw: less is not weighed
     // Done.
     double doneOdds = 0.85;
     double insideOdds = 0.5; ///< of each string and the plate: inside by odds
@@ -44,7 +49,8 @@ struct AdvisorOptions {
     double exactShare = 0.8;
     double exactCoarse_cents = 15.0;   ///< with back-checks: these first, and the claw once all are as near
     double exactFarClaw_cents = 100.0; ///< or while one is still further off than this
-    double exactPatience = 4.0;        ///< times as many passes and visits where strings are tuned exactly to pitch
+    double exactPlate = 0.5;    ///< of the plate's tolerance, or `looksOn_turns` missing, before the claw is turned
+    double exactPatience = 4.0; ///< times as many passes and visits where strings are tuned exactly to pitch
     // Stretching.
     int mostPulls = 7;
     double nearPitch_cents = 60.0;

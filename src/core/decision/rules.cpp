@@ -53,7 +53,8 @@ NextAct look(const Situation& now) {
     return act;
 }
 bool isAfterClaw(const Situation& now) {
-    return now.afterClaw && !(now.hand.looks() && now.plateReads > 0 && std::abs(now.level.moreTurns) > 0.25);
+    return now.afterClaw &&
+           !(now.hand.looks() && now.plateReads > 0 && std::abs(now.level.moreTurns) > now.options.looksOn_turns);
 }
 
 // --- Over a block ----------------------------------------------------------------------------------------------------

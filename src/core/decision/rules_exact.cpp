@@ -43,7 +43,8 @@ bool exactClaw(const Situation& now) {
             most = std::max(most, std::isfinite(reading) ? std::abs(reading) : 0.0);
         return most;
     };
-    const bool off = std::abs(now.plate_rad) > 0.5 * now.plateTolerance_rad || std::abs(now.level.moreTurns) >= 0.25;
+    const bool off = std::abs(now.plate_rad) > now.options.exactPlate * now.plateTolerance_rad ||
+                     std::abs(now.level.moreTurns) >= now.options.looksOn_turns;
     return tunesExactly(now) && clawIsWrong(now) && off && now.tuned.empty() &&
            (worst() < now.options.exactCoarse_cents || worst() > now.options.exactFarClaw_cents) &&
            now.passes() < now.options.exactPatience * now.options.lastPass;

@@ -49,7 +49,7 @@ public:
         for (Eigen::Index i = 0; i < n_; ++i)
             if (set >> i & 1U)
                 pegs_rad2 += std::pow(now_.momentPerCent_Nm[i] * now_.pegDeviation_cents / now_.stiffness_NmPerRad, 2);
-        const double hand_rad = 0.03 * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
+        const double hand_rad = now_.options.clawHand * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
         const double moves = missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad;
         out.odds = 1.0;
         // What has been read so often and still is outside by odds is not a matter of reading.
@@ -64,9 +64,9 @@ public:
             if (set >> i & 1U) {
                 out.targets_cents[i] = offset_cents - c * plate;
                 out.price += 1.0;
-                const double tuner2 = now_.pegDeviation_cents * now_.pegDeviation_cents +
-                                      0.25 * now_.guitar.noise.tuner_cents * now_.guitar.noise.tuner_cents;
-                count(oddsOutside(offset_cents, tuner2 + c * c * moves, now_.pitchTolerance_cents),
+                const double peg2 = std::pow(now_.pegDeviation_cents, 2) +
+                                    std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
+                count(oddsOutside(offset_cents, peg2 + c * c * moves, now_.pitchTolerance_cents),
                       now_.options.missedString);
             } else {
                 count(oddsOutside(now_.z_cents[i] + c * plate, stays_[i] + c * c * moves, now_.pitchTolerance_cents),
@@ -167,7 +167,7 @@ PegPlan cheapestPlan(const Situation& now) {
     if (now.fullReads >= now.options.mostReads && best.worst >= now.options.insideOdds)
         best.price = std::numeric_limits<double>::max();
     const double step = now.hand.step_turns;
-    const double offset = 0.35 * now.pitchTolerance_cents;
+    const double offset = now.options.lead * now.pitchTolerance_cents;
     for (const unsigned set : setsOf(now)) {
         const auto pegs = static_cast<double>(std::popcount(set));
         if (pegs >= best.price)
@@ -184,7 +184,7 @@ PegPlan cheapestPlan(const Situation& now) {
                     best = std::move(plan);
             };
             consider(0.0);
-            if (!now.plateCounts || std::abs(home) < 0.3 * step)
+            if (!now.plateCounts || std::abs(home) < now.options.leastClaw * step)
                 continue;
             for (int k = -1; k <= 1; ++k)
                 if (const double turns = step * (std::round(home / step) + k); turns != 0.0)

@@ -167,7 +167,7 @@ Noise Solver::learnedNoise() const {
         if (made.deviation > 0.0 || made.closed || made.superseded)
             continue;
         Sum& sum = made.kind == Observation::Kind::Pitch ? pitch : made.kind == Observation::Kind::Gap ? gap : angle;
-        const double share = made.kind == Observation::Kind::Pitch ? 1.0 : 0.6;
+        const double share = made.kind == Observation::Kind::Pitch ? 1.0 : options_.plateLeverage;
         sum.squares += residual.weight * residual.inDeviations * residual.inDeviations;
         sum.count += residual.weight * share;
         if (made.kind == Observation::Kind::Pitch)

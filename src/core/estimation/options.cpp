@@ -9,7 +9,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<EstimatorOptions>, 49> estimatorBounds{{
+constexpr std::array<Bound<EstimatorOptions>, 52> estimatorBounds{{
     {"springRate", &EstimatorOptions::springRate, 0.00012, 12},
     {"initialTension", &EstimatorOptions::initialTension, 0.00025, 25},
     {"hookDepth_m", &EstimatorOptions::hookDepth_m, 1.2e-06, 0.12},
@@ -40,12 +40,15 @@ constexpr std::array<Bound<EstimatorOptions>, 49> estimatorBounds{{
     {"angle_rad", &EstimatorOptions::angle_rad, 3.5e-06, 0.35},
     {"untoldReadings", &EstimatorOptions::untoldReadings, 0.004, 400},
     {"toldReadings", &EstimatorOptions::toldReadings, 0.012, 1200},
+    {"plateLeverage", &EstimatorOptions::plateLeverage, 0.0, 1.0},
     {"leastTuner_cents", &EstimatorOptions::leastTuner_cents, 0.00015, 15},
     {"pitchModel", &EstimatorOptions::pitchModel, 0.0, 1.0},
     {"robustAt", &EstimatorOptions::robustAt, 0.004, 400},
     {"doubtFrom", &EstimatorOptions::doubtFrom, 0.005, 500},
     {"leastDoubt_cents", &EstimatorOptions::leastDoubt_cents, 0.005, 500},
     {"leastDoubt_m", &EstimatorOptions::leastDoubt_m, 3e-07, 0.03},
+    {"misread_cents", &EstimatorOptions::misread_cents, 0.0, 400},
+    {"swapped_cents", &EstimatorOptions::swapped_cents, 0.0, 400},
     {"slipped_cents", &EstimatorOptions::slipped_cents, 0.1, 10000},
     {"unsettled_m", &EstimatorOptions::unsettled_m, 7e-08, 0.007},
     {"unsettledSpread", &EstimatorOptions::unsettledSpread, 0.0007, 70},

@@ -42,6 +42,7 @@ struct EstimatorOptions {
     double angle_rad = 0.0035;
     double untoldReadings = 4.0;
     double toldReadings = 12.0;
+    double plateLeverage = 0.6;     ///< share of a look at the plate that tells of the gauge; the balance knows it too
     double leastTuner_cents = 0.15; ///< no reading is believed to be finer
     double pitchModel = 0.004;      ///< share of a pitch change by the plate's tilt that the model errs by
     // Outliers.
@@ -50,6 +51,8 @@ struct EstimatorOptions {
     double leastDoubt_cents = 5.0; ///< and nothing smaller is
     double leastDoubt_m = 3e-4;
     int mostChecks = 4;           ///< readings of one thing at one rest after which it is asked for no more
+    double misread_cents = 4.0;   ///< nearness by which a wrong octave, sign or point explains a reading
+    double swapped_cents = 15.0;  ///< and the reading of another string
     double slipped_cents = 100.0; ///< of a string that the technician says has slipped
     // Settling of new strings.
     double unsettled_m = 7e-5;    ///< median length a new string still gives

@@ -12,9 +12,9 @@ namespace flenzo {
 namespace {
 
 /// What a wrong reading most likely is.
-void explain(const BenchJob& job, Outlier& doubt, const std::vector<double>& predicted) {
-    constexpr double near_cents = 4.0;
-    const auto fits = [&](double value) { return std::abs(value - doubt.predicted) < near_cents; };
+void explain(const BenchJob& job, const EstimatorOptions& options, Outlier& doubt,
+             const std::vector<double>& predicted) {
+    const auto fits = [&](double value) { return std::abs(value - doubt.predicted) < options.misread_cents; };
     if (!doubt.string)
         return;
     if (fits(doubt.measured + 1200.0) || fits(doubt.measured - 1200.0))
@@ -27,9 +27,8 @@ void explain(const BenchJob& job, Outlier& doubt, const std::vector<double>& pre
         doubt.likely = Outlier::Likely::SlippedString;
     const double heard_Hz = frequencyAt_Hz(job.rig.strings[*doubt.string].target_Hz, doubt.measured);
     for (std::size_t i = 0; i < predicted.size(); ++i)
-        if (constexpr double swapped_cents = 15.0;
-            i != *doubt.string && std::isfinite(predicted[i]) &&
-            std::abs(cents(heard_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < swapped_cents) {
+        if (i != *doubt.string && std::isfinite(predicted[i]) &&
+            std::abs(cents(heard_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < options.swapped_cents) {
             doubt.likely = Outlier::Likely::OtherString;
             doubt.otherString = i;
         }
@@ -87,7 +86,7 @@ std::optional<Outlier> openOutlier(const BenchJob& job, const EstimatorOptions& 
             doubt.measured = gapAt_m(job.rig.bridge, made.value);
             doubt.predicted = gapAt_m(job.rig.bridge, residual.predicted);
         }
-        explain(job, doubt, readings_cents);
+        explain(job, options, doubt, readings_cents);
         open = doubt;
     }
     return open;
