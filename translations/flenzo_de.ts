@@ -7044,6 +7044,18 @@
         <source>Help</source>
         <translation>Hilfe</translation>
     </message>
+    <message>
+        <source>user-guide.md</source>
+        <translation>de/user-guide.md</translation>
+    </message>
+    <message>
+        <source>glossary.md</source>
+        <translation>de/glossary.md</translation>
+    </message>
+    <message>
+        <source>keys.md</source>
+        <translation>de/keys.md</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::IntonateForm</name>

@@ -7044,6 +7044,18 @@
         <source>Help</source>
         <translation>Ayuda</translation>
     </message>
+    <message>
+        <source>user-guide.md</source>
+        <translation>es/user-guide.md</translation>
+    </message>
+    <message>
+        <source>glossary.md</source>
+        <translation>es/glossary.md</translation>
+    </message>
+    <message>
+        <source>keys.md</source>
+        <translation>es/keys.md</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::IntonateForm</name>

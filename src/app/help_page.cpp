@@ -20,11 +20,29 @@ namespace flenzo {
 
 namespace {
 
-constexpr int documentRole = Qt::UserRole;
+constexpr int documentRole = Qt::UserRole, headingRole = Qt::UserRole + 1;
+const QString helpFolder = QStringLiteral(":/flenzo/help/");
 
 QString contentOf(const QString& document) {
-    QFile file(QStringLiteral(":/flenzo/help/") + document);
-    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    QFile file(helpFolder + document);
+    // Pictures lie beside the English guide; a guide in a folder of its own reaches back to them.
+    return file.open(QIODevice::ReadOnly)
+               ? QString::fromUtf8(file.readAll()).replace(QLatin1String("](../"), QLatin1String("]("))
+               : QString();
+}
+
+/// The document in the language that is spoken, where there is one: a translator names its file.
+QString spoken(const char* document) {
+    const QString there = HelpPage::tr(document);
+    return QFile::exists(helpFolder + there) ? there : QLatin1String(document);
+}
+
+QStringList headingsOf(const QString& document, const QString& mark) {
+    QStringList headings;
+    for (const QString& line : contentOf(document).split(QLatin1Char('\n')))
+        if (line.startsWith(mark))
+            headings.append(line.mid(mark.size()));
+    return headings;
 }
 
 /// Shows the guide's pictures no wider than there is room.
@@ -43,7 +61,7 @@ public:
     }
 };
 
-/// Headings of the guide as they are written there; the guide is English in every language.
+/// Headings of the guide as they are written in English; those of other languages stand in the same order.
 QString headingFor(const std::optional<Step>& step) {
     if (!step)
         return QStringLiteral("Hand over");
@@ -94,15 +112,18 @@ HelpPage::HelpPage(QWidget* parent) : QWidget(parent) {
 
 /// Every heading of the guide, then glossary and keys.
 void HelpPage::fill() {
-    const std::pair<QString, QString> documents[] = {{QStringLiteral("user-guide.md"), QStringLiteral("## ")},
-                                                     {QStringLiteral("glossary.md"), QStringLiteral("# ")},
-                                                     {QStringLiteral("keys.md"), QStringLiteral("# ")}};
-    for (const auto& [document, mark] : documents)
-        for (const QString& line : contentOf(document).split(QLatin1Char('\n')))
-            if (line.startsWith(mark)) {
-                auto* item = new QListWidgetItem(line.mid(mark.size()), places_);
-                item->setData(documentRole, document);
-            }
+    const std::pair<const char*, QString> documents[] = {{QT_TR_NOOP("user-guide.md"), QStringLiteral("## ")},
+                                                         {QT_TR_NOOP("glossary.md"), QStringLiteral("# ")},
+                                                         {QT_TR_NOOP("keys.md"), QStringLiteral("# ")}};
+    for (const auto& [document, mark] : documents) {
+        const QString here = spoken(document);
+        const QStringList english = headingsOf(QLatin1String(document), mark), headings = headingsOf(here, mark);
+        for (qsizetype k = 0; k < headings.size(); ++k) {
+            auto* item = new QListWidgetItem(headings[k], places_);
+            item->setData(documentRole, here);
+            item->setData(headingRole, english.value(k));
+        }
+    }
 }
 
 void HelpPage::open(int row) {
@@ -128,7 +149,7 @@ void HelpPage::open(int row) {
 void HelpPage::openFor(const std::optional<Step>& step) {
     const QString heading = headingFor(step);
     for (int row = 0; row < places_->count(); ++row)
-        if (places_->item(row)->text() == heading) {
+        if (places_->item(row)->data(headingRole).toString() == heading) {
             places_->setCurrentRow(row);
             open(row);
             return;

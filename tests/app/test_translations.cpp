@@ -11,10 +11,14 @@
 #include "widgets/pages/shop_page.h"
 
 #include <QLabel>
+#include <QListWidget>
+#include <QMultiHash>
 #include <QRegularExpression>
 #include <QScopeGuard>
 #include <QTest>
+#include <QTextBrowser>
 #include <QTranslator>
+#include <QUrl>
 #include <QXmlStreamReader>
 
 using namespace flenzo;
@@ -37,6 +41,42 @@ class TestTranslations : public QObject, WindowFixture {
         QVERIFY(languages().contains(language));
         QVERIFY(translator_.load(QStringLiteral("flenzo_") + language, QStringLiteral(":/flenzo/translations")));
         QCoreApplication::installTranslator(&translator_);
+    }
+    static QString helpText(const QString& document) {
+        QFile file(QStringLiteral(":/flenzo/help/") + document);
+        return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    }
+    static QStringList allOf(const char* pattern, const QString& text) {
+        const QRegularExpression expression(QLatin1String(pattern), QRegularExpression::MultilineOption);
+        QStringList found;
+        for (auto all = expression.globalMatch(text); all.hasNext();)
+            found.append(all.next().captured(1));
+        return found;
+    }
+    /// Without the marks of a menu and the key behind it.
+    static QString bare(QString words) {
+        static const QRegularExpression key(QStringLiteral("\\s*[(\\[][^)\\]]*[)\\]]$"));
+        words = words.remove(QLatin1Char('&')).remove(QChar(0x2026)).trimmed().toLower().remove(key);
+        while (words.endsWith(QLatin1Char(':')) || words.endsWith(QLatin1Char('.')))
+            words.chop(1);
+        return words;
+    }
+    /// What is said on the screen in English, and how in that language.
+    static QMultiHash<QString, QString> saidOnScreen(const QString& language) {
+        QMultiHash<QString, QString> said;
+        QFile file(QStringLiteral(FLENZO_SOURCE_DIR "/translations/flenzo_%1.ts").arg(language));
+        if (!file.open(QIODevice::ReadOnly))
+            return said;
+        QXmlStreamReader xml(&file);
+        QString source;
+        while (!xml.atEnd()) {
+            xml.readNext();
+            if (xml.isStartElement() && xml.name() == QLatin1String("source"))
+                source = xml.readElementText();
+            else if (xml.isStartElement() && xml.name() == QLatin1String("translation"))
+                said.insert(bare(source), bare(xml.readElementText(QXmlStreamReader::IncludeChildElements)));
+        }
+        return said;
     }
     QList<QStringList> textsByPage() {
         session().finishRemaining();
@@ -97,6 +137,42 @@ private Q_SLOTS:
             }
         }
         QVERIFY(!xml.hasError() && sentences > 2000);
+    }
+
+    void theGuideIsSpokenToo_data() { everyLanguage(); }
+    /// Guide, glossary and keys have the same headings, pictures, tables and things to type in every language, and call
+    /// what is on the screen as the screen does.
+    void theGuideIsSpokenToo() {
+        QFETCH(QString, language);
+        speak(language);
+        beginShop();
+        window_->showPage(MainWindow::Help);
+        QVERIFY(find<QListWidget>("helpPlaces")->count() > 15);
+        const auto said = saidOnScreen(language);
+        for (const char* name : {"user-guide.md", "glossary.md", "keys.md"}) {
+            const QString english = helpText(QLatin1String(name)),
+                          spoken = helpText(language + QLatin1Char('/') + QLatin1String(name));
+            QVERIFY(!spoken.isEmpty() && spoken != english);
+            for (const char* same : {"^(#+) ", "\\]\\((?:\\.\\./)?([^)]*)\\)", "^(\\|)", "`([^`\n]+)`"})
+                QCOMPARE(allOf(same, spoken), allOf(same, english));
+            const QStringList named = allOf("(?<![*\\w])\\*([^*\n]+)\\*(?![*\\w])", english),
+                              here = allOf("(?<![*\\w])\\*([^*\n]+)\\*(?![*\\w])", spoken);
+            QCOMPARE(here.size(), named.size());
+            for (qsizetype k = 0; k < named.size(); ++k)
+                if (const auto words = said.values(bare(named[k])); !words.isEmpty())
+                    QVERIFY2(words.contains(bare(here[k])), qPrintable(named[k] + QLatin1String(": ") + here[k]));
+        }
+        // F1 leads to the step's place whatever it is called.
+        window_->openDemo(0);
+        window_->lookAt(StepId::Lock);
+        window_->actions().find("help")->trigger();
+        auto* places = find<QListWidget>("helpPlaces");
+        QCOMPARE(places->currentItem()->text(),
+                 language == QLatin1String("de") ? QStringLiteral("Klemmen") : QStringLiteral("Bloquear"));
+        QVERIFY(!find<QTextBrowser>("helpText")
+                     ->document()
+                     ->resource(QTextDocument::ImageResource, QUrl(QStringLiteral("screenshots/lock.png")))
+                     .isNull());
     }
 
     void aLanguageIsSpokenAtOnce_data() { everyLanguage(); }
