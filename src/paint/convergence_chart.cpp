@@ -133,10 +133,11 @@ private:
         for (std::size_t a = 0; a < way_.acts.size(); ++a) {
             if (way_.acts[a].kind != Act::Kind::Claw)
                 continue;
-            const double x = xAt(static_cast<double>(a)), y = strings_.top() - font_ * 0.1, half = font_ * 0.45;
-            Mark& stem = scene_.line({{x, y}, {x, strings_.bottom()}}, ColourRole::Springs, 1.4);
+            // Between strings and plate, where no word stands; what is above the strings is said there.
+            const double x = xAt(static_cast<double>(a)), y = strings_.bottom() + font_ * 0.1, half = font_ * 0.45;
+            Mark& stem = scene_.line({{x, strings_.top()}, {x, y}}, ColourRole::Springs, 1.4);
             stem.dashed = true;
-            Mark& mark = scene_.area(QPolygonF{{x - half, y - 2.0 * half}, {x + half, y - 2.0 * half}, {x, y}},
+            Mark& mark = scene_.area(QPolygonF{{x - half, y + 2.0 * half}, {x + half, y + 2.0 * half}, {x, y}},
                                      ColourRole::Springs);
             mark.id = QStringLiteral("claw-%1").arg(a);
             mark.tip = way_.acts[a].words;
