@@ -3952,8 +3952,8 @@
         <translation>Sie liegt an ihrem Anschlag: sie geht nur abwärts.</translation>
     </message>
     <message>
-        <source>Pulled up to its stop, %1° from where it rests: %2 (calculated).</source>
-        <translation>Hochgezogen bis zum Anschlag, %1° von der Ruhelage: %2 (berechnet).</translation>
+        <source>Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 (calculated).</source>
+        <translation>Hochgezogen bis zum Anschlag, %1° weiter, steigt Saite %2 um %3 Halbtöne, Saite %4 um %5 (berechnet).</translation>
     </message>
 </context>
 <context>

@@ -3952,8 +3952,8 @@
         <translation>Descansa en su tope: solo baja.</translation>
     </message>
     <message>
-        <source>Pulled up to its stop, %1° from where it rests: %2 (calculated).</source>
-        <translation>Subida hasta su tope, a %1° de donde descansa: %2 (calculado).</translation>
+        <source>Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 (calculated).</source>
+        <translation>Subida hasta su tope, %1° más, la cuerda %2 sube %3 semitonos y la %4 sube %5 (calculado).</translation>
     </message>
 </context>
 <context>

@@ -209,14 +209,17 @@ QString pullUpWords(const Job& job, const Derived& derived) {
     const UpPull pull = upPullOf(derived.rig(), there ? derived.now().state : derived.report.level.state);
     if (pull.angle_rad <= 0.0)
         return StepFiguresWords::tr("It rests on its stop: it only dives.");
-    QStringList parts;
-    for (std::size_t i = 0; i < pull.rise_cents.size(); ++i)
-        if (std::isfinite(pull.rise_cents[i]))
-            parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
-                                                     centsText(pull.rise_cents[i])));
-    return StepFiguresWords::tr("Pulled up to its stop, %1° from where it rests: %2 (calculated).")
+    const auto [least, most] = std::minmax_element(pull.rise_cents.begin(), pull.rise_cents.end());
+    const auto name = [&](auto at) {
+        return QString::fromStdString(job.rig.strings[static_cast<std::size_t>(at - pull.rise_cents.begin())].name);
+    };
+    return StepFiguresWords::tr("Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 "
+                                "(calculated).")
         .arg(degrees(pull.angle_rad), 0, 'f', 1)
-        .arg(parts.join(QStringLiteral(" · ")));
+        .arg(name(most))
+        .arg(*most / 100.0, 0, 'f', 1)
+        .arg(name(least))
+        .arg(*least / 100.0, 0, 'f', 1);
 }
 
 QString playingWords(const Job& job, const Derived& derived) {
