@@ -10,6 +10,7 @@
 #include <QScrollBar>
 #include <QTextBlock>
 #include <QTextBrowser>
+#include <QTextOption>
 
 // The macro declares a function of the global namespace, so it cannot be inside any other.
 static void openGuide() {
@@ -100,6 +101,9 @@ HelpPage::HelpPage(QWidget* parent) : QWidget(parent) {
     text_->setObjectName(QStringLiteral("helpText"));
     text_->setAccessibleName(tr("Help"));
     text_->setFrameShape(QFrame::NoFrame);
+    text_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn); // or the pictures are measured without it, and stick out
+    text_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // a line may be a part of a pixel too long
+    text_->setWordWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
     text_->setSearchPaths({QStringLiteral(":/flenzo/help")});
     text_->document()->setDocumentMargin(24);
     row->addLayout(side, 1);
