@@ -174,11 +174,23 @@ private Q_SLOTS:
         goTo(StepId::AskOwner);
         auto* hours = find<QDoubleSpinBox>("hoursAWeek");
         QVERIFY(hours);
-        hours->setFocus();
-        hours->selectAll();
-        QTest::keyClicks(hours, QStringLiteral("14"));
-        QTest::keyClick(hours, Qt::Key_Tab);
-        QCOMPARE(session().job().card.playing.hoursAWeek, 14.0);
+        for (const double typed : {2.25, 14.0}) { // shown as it was typed, no digit more or less
+            const QString words = QString::number(typed);
+            hours->setFocus();
+            hours->selectAll();
+            QTest::keyClicks(hours, words);
+            QTest::keyClick(hours, Qt::Key_Tab);
+            QCOMPARE(session().job().card.playing.hoursAWeek, typed);
+            QCOMPARE(hours->text(), words);
+        }
+        // A line ends where one sees it end: nothing that was typed is dropped afterwards.
+        auto* notes = find<QLineEdit>("cardNotes");
+        notes->setFocus();
+        QTest::keyClicks(notes, QString(300, QLatin1Char('n')));
+        const QString shown = notes->text();
+        QTest::keyClick(notes, Qt::Key_Tab);
+        QVERIFY(shown.size() < 300);
+        QCOMPARE(session().job().card.notes, shown);
         goTo(StepId::HandOver);
         QCOMPARE(find<QDateEdit>("due")->date(), QDate::currentDate().addDays(35));
         QVERIFY(text("dueWhy").contains(QLatin1String("played")));

@@ -3,8 +3,22 @@
 
 #include <QDoubleSpinBox>
 #include <QLineEdit>
+#include <algorithm>
 
 namespace flenzo {
+
+namespace {
+
+/// Shows a number with as many digits as it was typed with.
+class AsTyped : public QDoubleSpinBox {
+public:
+    using QDoubleSpinBox::QDoubleSpinBox;
+    [[nodiscard]] QString textFromValue(double value) const override {
+        return locale().toString(value, 'f', QLocale::FloatingPointShortest);
+    }
+};
+
+} // namespace
 
 JobForm::JobForm(AppContext& context, QWidget* parent)
     : QWidget(parent), context_(context), layout_(new QFormLayout(this)) {
@@ -32,16 +46,18 @@ void JobForm::flag(const QString& name, const QString& title, bool now, const st
 void JobForm::line(const QString& name, const QString& title, const QString& now,
                    const std::function<void(Job&, const QString&)>& set) {
     constexpr int longest = 200;
-    auto* field = new QLineEdit(now, this);
+    auto* field = new QLineEdit(this);
+    field->setMaxLength(std::max(longest, static_cast<int>(now.size()))); // it ends where one sees it end
+    field->setText(now);
     field->setObjectName(name);
     connect(field, &QLineEdit::editingFinished, this,
-            [this, field, set] { edit([&](Job& job) { set(job, field->text().trimmed().left(longest)); }); });
+            [this, field, set] { edit([&](Job& job) { set(job, field->text().trimmed()); }); });
     add(title, field);
 }
 
 void JobForm::told(const QString& name, const QString& title, double now, double most, int decimals,
                    const QString& unsaid, const std::function<void(Job&, double)>& set) {
-    auto* box = new QDoubleSpinBox(this);
+    auto* box = new AsTyped(this);
     box->setObjectName(name);
     box->setRange(0.0, most);
     box->setDecimals(decimals);

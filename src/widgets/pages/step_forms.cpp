@@ -190,9 +190,9 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
     const Playing& playing = context.session().job().card.playing;
     const QString unsaid = StepFormsWords::tr("not said");
     form->told(QStringLiteral("hoursAWeek"), StepFormsWords::tr("hours played a week"), playing.hoursAWeek,
-               ranges::hoursAWeek.most, 1, unsaid, [](Job& job, double hours) { job.card.playing.hoursAWeek = hours; });
+               ranges::hoursAWeek.most, 2, unsaid, [](Job& job, double hours) { job.card.playing.hoursAWeek = hours; });
     form->told(QStringLiteral("gigsAWeek"), StepFormsWords::tr("gigs a week"), playing.gigsAWeek,
-               ranges::gigsAWeek.most, 1, unsaid, [](Job& job, double gigs) { job.card.playing.gigsAWeek = gigs; });
+               ranges::gigsAWeek.most, 2, unsaid, [](Job& job, double gigs) { job.card.playing.gigsAWeek = gigs; });
     form->told(QStringLiteral("restringMonths"), StepFormsWords::tr("new strings every so many months"), playing.months,
                ranges::monthsBetween.most, 0, StepFormsWords::tr("as the shop does"),
                [](Job& job, double months) { job.card.playing.months = static_cast<int>(months); });
