@@ -15,15 +15,11 @@ struct ProgressChartWords {
 } // namespace
 
 Scene buildProgress(const PracticeProgress& progress, const QSizeF& size, double textScale) {
+    const double font = 13.0 * textScale;
+    if (progress.runs.isEmpty())
+        return Scene::empty(size, ProgressChartWords::tr("Nothing has been practised yet."), font);
     Scene scene;
     scene.size = size;
-    const double font = 13.0 * textScale;
-    if (progress.runs.isEmpty()) {
-        scene.description = ProgressChartWords::tr("Nothing has been practised yet.");
-        scene.text({size.width() / 2.0, size.height() / 2.0}, scene.description, ColourRole::Quiet, font,
-                   Qt::AlignHCenter | Qt::AlignVCenter);
-        return scene;
-    }
     const QRectF plot(font * 3.2, font * 1.8, size.width() - font * 4.6, std::max(20.0, size.height() - font * 3.4));
     const auto y = [&](double share) { return plot.bottom() - plot.height() * std::clamp(share, 0.0, 1.0); };
     const auto x = [&](qsizetype k) {

@@ -84,6 +84,15 @@ void paintText(QPainter& painter, const Mark& mark, const Theme& theme) {
 
 } // namespace
 
+Scene Scene::empty(const QSizeF& size, const QString& why, double pixels) {
+    Scene scene;
+    scene.size = size;
+    scene.description = why;
+    scene.text({size.width() / 2.0, size.height() / 2.0}, why, ColourRole::Quiet, pixels,
+               Qt::AlignHCenter | Qt::AlignVCenter);
+    return scene;
+}
+
 Mark& Scene::area(const QPolygonF& outline, ColourRole fill, std::optional<ColourRole> stroke, double width) {
     Mark mark;
     mark.shape = Mark::Shape::Area;

@@ -36,6 +36,8 @@ struct Scene {
     std::vector<Mark> marks;
     QString description; ///< the picture in one or two sentences, for a screen reader
 
+    /// A picture that has nothing to show yet, and says so.
+    [[nodiscard]] static Scene empty(const QSizeF& size, const QString& why, double pixels);
     Mark& area(const QPolygonF& outline, ColourRole fill, std::optional<ColourRole> stroke = std::nullopt,
                double width = 1.5);
     Mark& line(const QPolygonF& points, ColourRole ink, double width = 1.5);

@@ -22,15 +22,11 @@ double timeBarsHeight(const TimeBars& times, double textScale) {
 }
 
 Scene buildTimeBars(const TimeBars& times, const QSizeF& size, double textScale) {
+    const double font = 13.0 * textScale;
+    if (times.bars.isEmpty())
+        return Scene::empty(size, TimeBarsWords::tr("No finished job tells its times yet."), font);
     Scene scene;
     scene.size = size;
-    const double font = 13.0 * textScale;
-    if (times.bars.isEmpty()) {
-        scene.description = TimeBarsWords::tr("No finished job tells its times yet.");
-        scene.text({size.width() / 2.0, size.height() / 2.0}, scene.description, ColourRole::Quiet, font,
-                   Qt::AlignHCenter | Qt::AlignVCenter);
-        return scene;
-    }
     double most = 1.0;
     for (const TimeBars::Bar& bar : times.bars)
         most = std::max(most, bar.most_min);
