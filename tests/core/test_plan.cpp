@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/base/quantile.h"
 #include "core/operations/acts.h"
 #include "core/planning/change.h"
 #include "core/planning/uncertainty.h"
@@ -75,6 +76,16 @@ private Q_SLOTS:
             QVERIFY2(std::abs(after / before - factor) < 0.01,
                      qPrintable(QStringLiteral("%1 %2").arg(after / before).arg(factor)));
         }
+    }
+
+    void quantilesLieBetweenTheValues() {
+        QCOMPARE(quantile({}, 0.5), 0.0);
+        QCOMPARE(quantile({7.0}, 0.9), 7.0);
+        QCOMPARE(quantile({3.0, 1.0, 2.0}, 0.5), 2.0);
+        QCOMPARE(quantile({4.0, 1.0, 3.0, 2.0}, 0.5), 2.5);
+        QCOMPARE(quantile({4.0, 1.0, 3.0, 2.0}, 0.0), 1.0);
+        QCOMPARE(quantile({4.0, 1.0, 3.0, 2.0}, 1.0), 4.0);
+        QVERIFY(std::abs(quantile({0.0, 10.0}, 0.9) - 9.0) < 1e-12);
     }
 
     void couplingIsADerivative() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/trial.h"
 
+#include "core/base/quantile.h"
 #include "core/simulation/independent_guitar.h"
 #include "core/simulation/simulated_guitar.h"
 
@@ -80,14 +81,6 @@ void scaleGauges(Rig& rig, double share) {
     }
 }
 
-double valueAt(std::vector<double>& values, double share) {
-    if (values.empty())
-        return 0.0;
-    const auto at = static_cast<std::size_t>(std::lround(share * static_cast<double>(values.size() - 1)));
-    std::nth_element(values.begin(), values.begin() + static_cast<long>(at), values.end());
-    return values[at];
-}
-
 } // namespace
 
 std::optional<TrialTools> toolsNamed(const std::string& name) {
@@ -154,7 +147,7 @@ Quantiles TrialRow::quantiles(const std::function<double(const Played&)>& of) co
     std::vector<double> values;
     for (const Played& played : plays)
         values.push_back(of(played));
-    return {valueAt(values, 0.1), valueAt(values, 0.5), valueAt(values, 0.9)};
+    return {quantile(values, 0.1), quantile(values, 0.5), quantile(values, 0.9)};
 }
 
 TrialReport runTrial(const TrialSetup& setup) {

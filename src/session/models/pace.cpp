@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/pace.h"
 
+#include "core/base/quantile.h"
 #include "domain/measuring.h"
 #include "domain/methods.h"
 #include "session/models/shop_guitars.h"
-
-#include <algorithm>
 
 namespace flenzo {
 
@@ -38,12 +37,8 @@ QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
             samples[step.step].push_back(step.minutes);
     QMap<QString, double> usual;
     for (auto step = samples.begin(); step != samples.end(); ++step) {
-        std::vector<double>& minutes = step.value();
-        if (minutes.size() < leastSamples)
-            continue;
-        const auto middle = minutes.begin() + static_cast<long>(minutes.size() / 2);
-        std::nth_element(minutes.begin(), middle, minutes.end());
-        usual[step.key()] = *middle;
+        if (step.value().size() >= leastSamples)
+            usual[step.key()] = quantile(step.value(), 0.5);
     }
     return usual;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/times.h"
 
+#include "core/base/quantile.h"
 #include "domain/methods.h"
 #include "session/models/pace.h"
 
@@ -14,18 +15,10 @@ namespace {
 constexpr int jobsCounted = 200;
 constexpr std::size_t leastJobs = 3; ///< of a way and of the others, before they are compared
 
-double medianOf(std::vector<double> values) {
-    if (values.empty())
-        return 0.0;
-    std::sort(values.begin(), values.end());
-    const std::size_t middle = values.size() / 2;
-    return values.size() % 2 == 1 ? values[middle] : 0.5 * (values[middle - 1] + values[middle]);
-}
-
 QList<TimeRow> rowsOf(const std::map<QString, std::vector<double>>& samples) {
     QList<TimeRow> rows;
     for (const auto& [name, minutes] : samples) {
-        TimeRow row{name, static_cast<int>(minutes.size()), medianOf(minutes), 0.0, 0.0, 0.0};
+        TimeRow row{name, static_cast<int>(minutes.size()), quantile(minutes, 0.5), 0.0, 0.0, 0.0};
         row.least_min = *std::min_element(minutes.begin(), minutes.end());
         row.most_min = *std::max_element(minutes.begin(), minutes.end());
         for (const double each : minutes)
@@ -70,7 +63,7 @@ ShopTimes timesOf(const std::vector<Job>& finished) {
                     others.insert(others.end(), theirs.begin(), theirs.end());
             if (minutes.size() >= leastJobs && others.size() >= leastJobs)
                 times.methods.append({topic, option, static_cast<int>(minutes.size()), static_cast<int>(others.size()),
-                                      medianOf(minutes), medianOf(others)});
+                                      quantile(minutes, 0.5), quantile(others, 0.5)});
         }
     std::stable_sort(times.methods.begin(), times.methods.end(),
                      [](const MethodTime& a, const MethodTime& b) { return a.saved_min() > b.saved_min(); });
