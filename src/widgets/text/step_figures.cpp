@@ -74,10 +74,9 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
 }
 
 QString presetWords(const Job& job, const Derived& derived) {
-    const QString preset =
-        StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-            .arg(finePreset_turns(job), 0, 'f', 1)
-            .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
+    QString preset = StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+                         .arg(finePreset_turns(job), 0, 'f', 1)
+                         .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
     const std::vector<FineDemand> demands = fineDemands(job, derived);
     QStringList parts;
     for (std::size_t i = 0; i < demands.size(); ++i)
@@ -185,8 +184,7 @@ QString budgetWords(const Job& job, const Derived& derived) {
                              .arg(QString::fromStdString(job.rig.strings[i].name))
                              .arg(budgets[i].up_cents, 0, 'f', 0)
                              .arg(budgets[i].down_cents, 0, 'f', 0));
-    const QString ended =
-        StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.");
+    QString ended = StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.");
     if (parts.isEmpty())
         return ended;
     const QString left =
