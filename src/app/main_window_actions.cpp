@@ -306,7 +306,7 @@ void MainWindow::leadToPractice(std::vector<ActionSpec>& list) {
         {"listenFile", nullptr},  {"listenPause", nullptr},  {"turnFlat", nullptr}, {"turnPlaying", nullptr},
         {"turnUpright", nullptr}, {"turnFaceDown", nullptr}, {"blockIn", "block"},  {"blockOut", "unblock"},
         {"stringOff", "takeOff"}, {"gap", "measure"},        {"done", "done"},      {"finder", "diagnose"}};
-    const auto lead = [this](ActionSpec& spec, std::function<void()> there) {
+    const auto lead = [this](ActionSpec& spec, const std::function<void()>& there) {
         spec.enabled = [this, usual = spec.enabled, used = static_cast<bool>(there)] {
             return isPractising() ? used : !usual || usual();
         };
