@@ -34,12 +34,11 @@ Job jobOf(const QString& guitar, const QString& owner) {
 }
 
 /// The writer that gets killed: enters readings one by one and says each on its output once it is on disk.
-int writeUntilKilled(const QString& path) {
+int writeUntilKilled(const QString& path, const QString& recovery) {
     auto book = Logbook::open(path);
     if (!book.ok())
         return 3;
-    QTemporaryDir recovery;
-    Session session(recovery.path());
+    Session session(recovery);
     session.setLogbook(book.value());
     const qint64 id = book.value()->setting(QStringLiteral("openJob")).value().toLongLong();
     if (id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())).has_value()
@@ -455,7 +454,9 @@ private Q_SLOTS:
         constexpr int kills = 200;
         for (int round = 0; round < kills; ++round) {
             QProcess writer;
-            writer.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--write-until-killed"), path_});
+            const QString recovery = dir_->filePath(QStringLiteral("recovery-%1").arg(round)); // goes with the test
+            writer.start(QCoreApplication::applicationFilePath(),
+                         {QStringLiteral("--write-until-killed"), path_, recovery});
             QVERIFY(writer.waitForStarted());
             const int lines = 1 + QRandomGenerator::global()->bounded(12);
             QByteArray said;
@@ -484,8 +485,8 @@ private Q_SLOTS:
 
 int main(int argc, char** argv) {
     QCoreApplication app(argc, argv);
-    if (argc > 2 && QByteArray(argv[1]) == "--write-until-killed")
-        return writeUntilKilled(QString::fromLocal8Bit(argv[2]));
+    if (argc > 3 && QByteArray(argv[1]) == "--write-until-killed")
+        return writeUntilKilled(QString::fromLocal8Bit(argv[2]), QString::fromLocal8Bit(argv[3]));
     TestLogbook test;
     return QTest::qExec(&test, argc, argv);
 }
