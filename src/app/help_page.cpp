@@ -121,7 +121,9 @@ void HelpPage::fill() {
                                                          {QT_TR_NOOP("keys.md"), QStringLiteral("# ")}};
     for (const auto& [document, mark] : documents) {
         const QString here = spoken(document);
-        const QStringList english = headingsOf(QLatin1String(document), mark), headings = headingsOf(here, mark);
+        const QStringList headings = headingsOf(here, mark);
+        const QStringList english =
+            here == QLatin1String(document) ? headings : headingsOf(QLatin1String(document), mark);
         for (qsizetype k = 0; k < headings.size(); ++k) {
             auto* item = new QListWidgetItem(headings[k], places_);
             item->setData(documentRole, here);

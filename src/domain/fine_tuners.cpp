@@ -16,11 +16,26 @@ double settlingLeft_cents(const Goal& goal, const StringSettling& string) {
     return share > 0.0 ? std::min(string.nextDrop_cents, settledWithin_cents(goal)) / share : 0.0;
 }
 
+/// A tuner at the bridge that is the string's peg as well is moved by all tuning: where it stands follows from no
+/// preset.
+bool followLocking(const Job& job) {
+    return job.card.nut != Nut::Open && hasFineTuners(job) && job.card.tuners != Tuners::AtBridge;
+}
+
+/// What clamping leaves a string off by: one that was left the other way on purpose comes home, and what is within the
+/// tolerance asks for nothing. A string that is not near pitch yet will be tuned first.
+double leftAfterClamping_cents(const Derived& derived, std::size_t string, double shift_cents) {
+    const double now_cents = derived.now().shown_cents(string);
+    const bool isNear = std::abs(now_cents) < AdvisorOptions().nearPitch_cents;
+    const double lands_cents = shift_cents + (isNear ? now_cents : 0.0);
+    return std::copysign(std::max(0.0, std::abs(lands_cents) - derived.advice.pitchTolerance_cents), lands_cents);
+}
+
 } // namespace
 
 std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
     const LevelSolution& level = derived.report.level;
-    if (job.card.nut == Nut::Open || !hasFineTuners(job) || !level.balanced())
+    if (!followLocking(job) || !level.balanced())
         return {};
     const Rig& rig = derived.rig();
     const std::vector<FineBudget> budgets = fineBudget(rig, lockNut(rig, level.state).state);
@@ -32,7 +47,7 @@ std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
     std::vector<FineDemand> demands;
     for (std::size_t i = 0; i < budgets.size(); ++i) {
         FineDemand demand;
-        demand.shift_cents = shifts[i];
+        demand.shift_cents = leftAfterClamping_cents(derived, i, shifts[i]);
         demand.settling_cents = i < settling.size() ? settlingLeft_cents(job.goal, settling[i]) : 0.0;
         demand.forecast = fineForecast(budgets[i], demand.shift_cents, demand.settling_cents, assumedWear_cents);
         demand.preset_turns =
@@ -44,7 +59,7 @@ std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
 
 QStringList beyondFineTuners(const Job& job, const Derived& derived) {
     const TrackedState& now = derived.now();
-    if (!hasFineTuners(job) || !now.state.nutLocked)
+    if (!followLocking(job) || !now.state.nutLocked)
         return {};
     const std::vector<FineBudget> budgets = fineBudget(derived.rig(), now.state);
     QStringList names;

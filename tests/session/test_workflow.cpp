@@ -219,6 +219,24 @@ private Q_SLOTS:
         job.card.clampShift_cents.assign(job.rig.strings.size(), 1.0);
         job.card.clampShift_cents.front() = demands.front().forecast.spareDown_cents + 50.0;
         QCOMPARE(runsOut(job), 1);
+        // A string left as much the other way comes home by the clamping itself.
+        Job leftFlat = job;
+        leftFlat.card.clampShift_cents.assign(job.rig.strings.size(), 30.0);
+        for (RigString& string : leftFlat.rig.strings)
+            string.fineAt_turns = 0.0;
+        QCOMPARE(runsOut(leftFlat), static_cast<qsizetype>(job.rig.strings.size()));
+        leftFlat.log.clear();
+        Event read;
+        for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+            read.readings_cents.emplace_back(i, -30.0);
+        leftFlat.log.push_back(read);
+        QCOMPARE(runsOut(leftFlat), 0);
+        // A tuner at the bridge that is the peg as well stands nobody knows where.
+        Job headless = demo(5);
+        for (RigString& string : headless.rig.strings)
+            string.finePerTurn_m = 0.0008;
+        QVERIFY(headless.card.nut != Nut::Open && fineDemands(headless, derive(headless)).empty());
+        job.card.clampShift_cents.assign(job.rig.strings.size(), 5.0);
         chooseMethod(job, QStringLiteral("finePreset"), QStringLiteral("allOut"));
         Job out = job;
         for (RigString& string : out.rig.strings)

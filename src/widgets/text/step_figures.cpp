@@ -202,8 +202,9 @@ QString pullUpWords(const Job& job, const Derived& derived) {
     if (!hasClaw(job.rig) || !derived.report.level.balanced())
         return {};
     const std::vector<double>& now = derived.now().readings_cents;
-    constexpr double near_cents = 50.0;
-    const bool there = std::all_of(now.begin(), now.end(), [](double off) { return std::abs(off) < near_cents; });
+    const bool there = std::all_of(now.begin(), now.end(), [near_cents = AdvisorOptions().nearPitch_cents](double off) {
+        return std::abs(off) < near_cents;
+    });
     const UpPull pull = upPullOf(derived.rig(), there ? derived.now().state : derived.report.level.state);
     if (pull.angle_rad <= 0.0)
         return StepFiguresWords::tr("It rests on its stop: it only dives.");
