@@ -3932,10 +3932,6 @@
         <translation>Eben zeigt einen Spalt von %1 unter der Hinterkante.</translation>
     </message>
     <message>
-        <source>Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; the wear is assumed): %2.</source>
-        <translation>Eingedreht lassen so viele Umdrehungen nach beiden Seiten Raum für Klemmen, Setzen und %1 ¢ Abnutzung (berechnet; die Abnutzung ist angenommen): %2.</translation>
-    </message>
-    <message>
         <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
         <translation>Den Feinstimmern würden %1 für Klemmen, Setzen und %2 ¢ Abnutzung fehlen: neu in Grundstellung bringen und an den Wirbeln stimmen, bevor die Sattelkappen schließen.</translation>
     </message>

@@ -3932,10 +3932,6 @@
         <translation>A nivel el hueco bajo el borde trasero es de %1.</translation>
     </message>
     <message>
-        <source>Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; the wear is assumed): %2.</source>
-        <translation>Vueltas metidas que dejan margen a ambos lados para el bloqueo, el asentado y %1 ¢ de desgaste (calculado; el desgaste es supuesto): %2.</translation>
-    </message>
-    <message>
         <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
         <translation>A los microafinadores les faltarían %1 para el bloqueo, el asentado y %2 ¢ de desgaste: ajústalos de nuevo y afina con las clavijas antes de cerrar las pletinas.</translation>
     </message>

@@ -2,6 +2,7 @@
 #include "domain/fine_tuners.h"
 
 #include "core/operations/acts.h"
+#include "domain/method_figures.h"
 
 #include <algorithm>
 #include <cmath>
@@ -33,11 +34,18 @@ double leftAfterClamping_cents(const Derived& derived, std::size_t string, doubl
 
 } // namespace
 
+void presetFineTuners(Job& job) {
+    for (RigString& string : job.rig.strings)
+        string.fineAt_turns = finePreset_turns(job);
+}
+
 std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
     const LevelSolution& level = derived.report.level;
     if (!followLocking(job) || !level.balanced())
         return {};
-    const Rig& rig = derived.rig();
+    Rig rig = derived.rig();
+    for (std::size_t i = 0; i < rig.strings.size(); ++i) // as the job has them now, or would have them
+        rig.strings[i].fineAt_turns = job.rig.strings[i].fineAt_turns;
     const std::vector<FineBudget> budgets = fineBudget(rig, lockNut(rig, level.state).state);
     if (std::any_of(budgets.begin(), budgets.end(), [](const FineBudget& one) { return one.perTurn_cents <= 0.0; }))
         return {};
@@ -50,8 +58,6 @@ std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived) {
         demand.shift_cents = leftAfterClamping_cents(derived, i, shifts[i]);
         demand.settling_cents = i < settling.size() ? settlingLeft_cents(job.goal, settling[i]) : 0.0;
         demand.forecast = fineForecast(budgets[i], demand.shift_cents, demand.settling_cents, assumedWear_cents);
-        demand.preset_turns =
-            presetTurns(rig.strings[i], budgets[i], demand.shift_cents, demand.settling_cents, assumedWear_cents);
         demands.push_back(demand);
     }
     return demands;

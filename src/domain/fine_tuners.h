@@ -14,8 +14,10 @@ struct FineDemand {
     double shift_cents = 0.0; ///< left to it by clamping, which moves what it moved last time here, else as calculated
     double settling_cents = 0.0; ///< what the string still gives once it counts as settled
     FineForecast forecast;
-    double preset_turns = 0.0; ///< screwed in, so that it covers both ways alike
 };
+
+/// Sets every fine tuner to the shop's preset.
+void presetFineTuners(Job& job);
 
 /// One per string, at pitch with the plate at its goal; empty where no nut is clamped, where there is no balance, and
 /// where nobody knows what a turn of a fine tuner does or where it stands.

@@ -2,6 +2,7 @@
 #include "domain/workflow.h"
 
 #include "domain/faults.h"
+#include "domain/fine_tuners.h"
 #include "domain/method_figures.h"
 #include "domain/warnings.h"
 
@@ -54,8 +55,7 @@ std::vector<double> clampShiftIn(const Job& job) {
 void finish(Job& job, StepId step, const QString& now) {
     tellTheModel(job, step, now);
     if (step == StepId::PresetFine)
-        for (RigString& string : job.rig.strings)
-            string.fineAt_turns = finePreset_turns(job);
+        presetFineTuners(job);
     if (step == StepId::FineTune)
         if (std::vector<double> shifts = clampShiftIn(job); !shifts.empty())
             job.card.clampShift_cents = std::move(shifts);

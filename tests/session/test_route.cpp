@@ -165,7 +165,7 @@ private Q_SLOTS:
             step.id = id;
             return stepFigures(job, derive(job), step, Units());
         };
-        QVERIFY(figures(StepId::PresetFine).contains(QLatin1String("leave room both ways")));
+        QVERIFY(figures(StepId::PresetFine).contains(QLatin1String("to spare at least")));
         QVERIFY(figures(StepId::Lock).contains(QLatin1String("to spare at least")));
         for (RigString& string : job.rig.strings)
             string.fineAt_turns = string.fineTurns;

@@ -56,14 +56,4 @@ FineForecast fineForecast(const FineBudget& budget, double shift_cents, double s
     return forecast;
 }
 
-double presetTurns(const RigString& string, const FineBudget& budget, double shift_cents, double settling_cents,
-                   double wear_cents) {
-    if (budget.perTurn_cents <= 0.0)
-        return 0.0;
-    const double down = std::max(0.0, shift_cents);
-    const double up = std::max(0.0, -shift_cents) + std::max(0.0, settling_cents) + std::max(0.0, wear_cents);
-    const double share = down + up > 0.0 ? down / (down + up) : 0.5;
-    return std::clamp(share * string.fineTurns, 0.1 * string.fineTurns, 0.9 * string.fineTurns);
-}
-
 } // namespace flenzo

@@ -29,8 +29,4 @@ struct FineForecast {
 [[nodiscard]] FineForecast fineForecast(const FineBudget& budget, double shift_cents, double settling_cents,
                                         double wear_cents);
 
-/// Where to preset the fine tuner, in turns screwed in, so that what is left covers both ways by the same share.
-[[nodiscard]] double presetTurns(const RigString& string, const FineBudget& budget, double shift_cents,
-                                 double settling_cents, double wear_cents);
-
 } // namespace flenzo

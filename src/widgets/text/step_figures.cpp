@@ -73,26 +73,6 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
                        : StepFiguresWords::tr("Neutral: nothing jumps when it comes out."));
 }
 
-QString presetWords(const Job& job, const Derived& derived) {
-    QString preset = StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-                         .arg(finePreset_turns(job), 0, 'f', 1)
-                         .arg(job.rig.strings.front().fineTurns, 0, 'f', 1);
-    const std::vector<FineDemand> demands = fineDemands(job, derived);
-    QStringList parts;
-    for (std::size_t i = 0; i < demands.size(); ++i)
-        parts.append(QStringLiteral("%1: %2")
-                         .arg(QString::fromStdString(job.rig.strings[i].name))
-                         .arg(demands[i].preset_turns, 0, 'f', 1));
-    if (parts.isEmpty())
-        return preset;
-    return preset + QLatin1Char('\n') +
-           StepFiguresWords::tr(
-               "Turns in that leave room both ways for locking, settling and %1 ¢ of wear (calculated; "
-               "the wear is assumed): %2.")
-               .arg(assumedWear_cents, 0, 'f', 0)
-               .arg(parts.join(QStringLiteral(" · ")));
-}
-
 QString cutWords(const Job& job, const Units& units) {
     if (isChosen(job, "ballEnd", "cut"))
         return {};
@@ -153,6 +133,17 @@ QString fineWords(const Job& job, const Derived& derived) {
                "The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.")
         .arg(assumedWear_cents, 0, 'f', 0)
         .arg(spare_cents, 0, 'f', 0);
+}
+
+QString presetWords(const Job& job, const Derived& derived) {
+    QStringList lines{StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+                          .arg(finePreset_turns(job), 0, 'f', 1)
+                          .arg(job.rig.strings.front().fineTurns, 0, 'f', 1)};
+    Job preset = job;
+    presetFineTuners(preset);
+    lines.append(fineWords(preset, derived));
+    lines.removeAll(QString());
+    return lines.join(QLatin1Char('\n'));
 }
 
 QString lockWords(const Job& job, const Derived& derived) {
