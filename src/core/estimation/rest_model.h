@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/estimation/guitar.h"
-#include "core/estimation/timeline.h"
+#include "core/log/timeline.h"
 #include "core/statics/geometry.h"
 
 #include <memory>

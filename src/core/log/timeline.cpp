@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/timeline.h"
+#include "core/log/timeline.h"
 
 #include "core/statics/pitch.h"
 
