@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/base/normal_row.h"
 #include "core/estimation/giving.h"
-#include "core/estimation/normal_row.h"
 #include "core/estimation/rest_model.h"
 #include "core/statics/equilibrium.h"
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/skyline.h"
+#include "core/base/skyline.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/estimation/skyline.h"
+#include "core/base/skyline.h"
 
 namespace flenzo {
 

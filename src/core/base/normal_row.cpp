@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/normal_row.h"
+#include "core/base/normal_row.h"
 
 #include <algorithm>
 
