@@ -9,62 +9,45 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<AdvisorOptions>, 39> advisorBounds{{
-    {"far_cents", &AdvisorOptions::far_cents, 0.0, 1000},
-    {"farDeviations", &AdvisorOptions::farDeviations, 0.0, 200},
-    {"farClaw_turns", &AdvisorOptions::farClaw_turns, 0.0, 50},
-    {"looksOn_turns", &AdvisorOptions::looksOn_turns, 0.0, 10},
-    {"checkAngleShare", &AdvisorOptions::checkAngleShare, 0.0, 1.0},
-    {"checkString_cents", &AdvisorOptions::checkString_cents, 0.0, 50},
-    {"checkGain", &AdvisorOptions::checkGain, 0.0, 1.0},
-    {"passShare", &AdvisorOptions::passShare, 0.0, 10},
-    {"plateShare", &AdvisorOptions::plateShare, 1e-3, 10},
-    {"visitPrice", &AdvisorOptions::visitPrice, 0.0, 50},
-    {"missedString", &AdvisorOptions::missedString, 0.0, 210},
-    {"missedPlate", &AdvisorOptions::missedPlate, 0.0, 140},
-    {"urgency", &AdvisorOptions::urgency, 0.0, 200},
-    {"clear", &AdvisorOptions::clear, 0.0, 30},
-    {"sureDeviations", &AdvisorOptions::sureDeviations, 0.0, 150},
-    {"drift", &AdvisorOptions::drift, 0.0, 1.0},
-    {"stickShare", &AdvisorOptions::stickShare, 0.0, 1.0},
-    {"clawHand", &AdvisorOptions::clawHand, 0.0, 1.0},
-    {"pegTuner", &AdvisorOptions::pegTuner, 0.0, 10},
-    {"lead", &AdvisorOptions::lead, 0.0, 1.0},
-    {"leastClaw", &AdvisorOptions::leastClaw, 0.0, 10},
-    {"doneOdds", &AdvisorOptions::doneOdds, 0.0, 1.0},
-    {"insideOdds", &AdvisorOptions::insideOdds, 0.0, 1.0},
-    {"tellPlate", &AdvisorOptions::tellPlate, 0.0, 120},
-    {"tellPitch", &AdvisorOptions::tellPitch, 0.0, 130},
-    {"tellPeg", &AdvisorOptions::tellPeg, 0.0, 200},
-    {"peg_cents", &AdvisorOptions::peg_cents, 0.0, 80},
-    {"blockShare", &AdvisorOptions::blockShare, 0.0, 10},
-    {"blockAgainShare", &AdvisorOptions::blockAgainShare, 0.0, 10},
-    {"exactShare", &AdvisorOptions::exactShare, 0.0, 10},
-    {"exactCoarse_cents", &AdvisorOptions::exactCoarse_cents, 0.0, 1000},
-    {"exactFarClaw_cents", &AdvisorOptions::exactFarClaw_cents, 0.0, 10000},
-    {"exactPlate", &AdvisorOptions::exactPlate, 0.0, 10},
-    {"exactPatience", &AdvisorOptions::exactPatience, 1.0, 100},
-    {"nearPitch_cents", &AdvisorOptions::nearPitch_cents, 0.0, 6000},
-    {"worthPulling_cents", &AdvisorOptions::worthPulling_cents, 0.0, 15000},
-    {"leastLoad", &AdvisorOptions::leastLoad, 0.0, 60},
-    {"mostLoad", &AdvisorOptions::mostLoad, 0.0, 180},
-    {"floatDeviations", &AdvisorOptions::floatDeviations, 0.0, 400},
-}};
+using Known = AdvisorOptions;
+constexpr std::array bounds{
+    // Far: the pass.
+    FLENZO_FIELD(Known, far_cents, 0, 1000), FLENZO_FIELD(Known, farDeviations, 0, 200),
+    FLENZO_FIELD(Known, farClaw_turns, 0, 50), FLENZO_FIELD(Known, looksOn_turns, 0, 10),
+    FLENZO_FIELD(Known, checkAngleShare, 0, 1), FLENZO_FIELD(Known, checkString_cents, 0, 50),
+    FLENZO_FIELD(Known, checkGain, 0, 1), FLENZO_FIELD(Known, passShare, 0, 10),
+    FLENZO_FIELD(Known, plateShare, 1e-3, 10),
+    // Near: weighing.
+    FLENZO_FIELD(Known, visitPrice, 0, 50), FLENZO_FIELD(Known, missedString, 0, 210),
+    FLENZO_FIELD(Known, missedPlate, 0, 140), FLENZO_FIELD(Known, urgency, 0, 200), FLENZO_FIELD(Known, clear, 0, 30),
+    FLENZO_FIELD(Known, sureDeviations, 0, 150), FLENZO_FIELD(Known, drift, 0, 1),
+    FLENZO_FIELD(Known, stickShare, 0, 1), FLENZO_FIELD(Known, clawHand, 0, 1), FLENZO_FIELD(Known, pegTuner, 0, 10),
+    FLENZO_FIELD(Known, lead, 0, 1), FLENZO_FIELD(Known, leastClaw, 0, 10),
+    // Done, and what tools can tell.
+    FLENZO_FIELD(Known, doneOdds, 0, 1), FLENZO_FIELD(Known, insideOdds, 0, 1), FLENZO_FIELD(Known, tellPlate, 0, 120),
+    FLENZO_FIELD(Known, tellPitch, 0, 130), FLENZO_FIELD(Known, tellPeg, 0, 200), FLENZO_FIELD(Known, peg_cents, 0, 80),
+    // Over a block, exactly to pitch.
+    FLENZO_FIELD(Known, blockShare, 0, 10), FLENZO_FIELD(Known, blockAgainShare, 0, 10),
+    FLENZO_FIELD(Known, exactShare, 0, 10), FLENZO_FIELD(Known, exactCoarse_cents, 0, 1000),
+    FLENZO_FIELD(Known, exactFarClaw_cents, 0, 10000), FLENZO_FIELD(Known, exactPlate, 0, 10),
+    FLENZO_FIELD(Known, exactPatience, 1, 100),
+    // Stretching, decked, the float.
+    FLENZO_FIELD(Known, nearPitch_cents, 0, 6000), FLENZO_FIELD(Known, worthPulling_cents, 0, 15000),
+    FLENZO_FIELD(Known, leastLoad, 0, 60), FLENZO_FIELD(Known, mostLoad, 0, 180),
+    FLENZO_FIELD(Known, floatDeviations, 0, 400),
+    // Counts.
+    FLENZO_FIELD(Known, farClawVisits, 0, 1000), FLENZO_FIELD(Known, mostReads, 0, 1000),
+    FLENZO_FIELD(Known, lastVisit, 0, 1000), FLENZO_FIELD(Known, lastPass, 0, 1000),
+    FLENZO_FIELD(Known, mostPulls, 0, 1000)};
 
 } // namespace
 
 bool AdvisorOptions::isValid(std::string* error) const {
-    for (const int count : {farClawVisits, mostReads, lastVisit, lastPass, mostPulls})
-        if (count < 0 || count > 1000) {
-            if (error)
-                *error = "a count is " + std::to_string(count) + " and must lie between 0 and 1000";
-            return false;
-        }
-    return withinBounds(*this, advisorBounds, error);
+    return withinBounds(*this, bounds, error);
 }
 
 bool AdvisorOptions::set(const std::string& name, double value) {
-    return setNamed(*this, advisorBounds, name, value);
+    return setNamed(*this, bounds, name, value);
 }
 
 } // namespace flenzo
