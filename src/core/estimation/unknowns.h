@@ -34,10 +34,13 @@ struct UnknownsLayout {
     std::vector<std::array<int, 2>> claw; ///< bass and treble; `none` for the first, which is where it was said to be
     int guitar = 0, giving = 0;
     std::vector<int> first; ///< first unknown that meets each one in an equation
+    Eigen::VectorXd unit;   ///< of each: what is plain to see
 
     [[nodiscard]] Unknowns plus(const Unknowns& to, const Eigen::VectorXd& step) const;
-    /// Largest part of a step in units in which 1 is plain to see.
-    [[nodiscard]] double sizeOf(const Eigen::VectorXd& step) const;
+    /// Largest part of a step in these units.
+    [[nodiscard]] double sizeOf(const Eigen::VectorXd& step) const {
+        return step.cwiseQuotient(unit).lpNorm<Eigen::Infinity>();
+    }
 };
 
 /// Whether the job's strings give while one works.
