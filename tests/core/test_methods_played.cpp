@@ -330,8 +330,7 @@ private Q_SLOTS:
     void aCentOfAStringIsWorthItsWire() {
         const BenchJob job = changeJob(1.0);
         const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
-        const EstimatorOptions options;
-        const RestModel model(job.rig, job.goal, options);
+        const RestModel model(job.rig, job.goal.angle_rad);
         for (std::size_t i = 0; i < 6; ++i) {
             State longer = level.state;
             longer.unstretchedLength_m[i] += 1.0 / model.zPerMetre_cents(i);

@@ -8,20 +8,16 @@ namespace flenzo {
 NormalRow::NormalRow(int unknowns)
     : row_(Eigen::VectorXd::Zero(unknowns)), isTouched_(static_cast<std::size_t>(unknowns), 0) {}
 
-void NormalRow::begin(Skyline* normal, Eigen::VectorXd* gradient) {
-    normal_ = normal;
-    gradient_ = gradient;
+void NormalRow::begin(Skyline& normal, Eigen::VectorXd& gradient) {
+    normal_ = &normal;
+    gradient_ = &gradient;
     cost_ = 0.0;
-    if (!normal)
-        return;
-    normal->setZero();
-    gradient->setZero(row_.size());
+    normal.setZero();
+    gradient.setZero(row_.size());
 }
 
 void NormalRow::finish(double residual, double weight, double cost) {
     cost_ += cost;
-    if (!normal_)
-        return;
     for (std::size_t i = 0; i < touched_.size(); ++i) {
         const int a = touched_[i];
         const double by = weight * row_[a];

@@ -10,12 +10,11 @@ namespace flenzo {
 class NormalRow {
 public:
     explicit NormalRow(int unknowns);
-    /// Begins a new sum; without a matrix only the cost is made.
-    void begin(Skyline* normal, Eigen::VectorXd* gradient);
-    [[nodiscard]] bool wantsSlopes() const { return normal_ != nullptr; }
+    /// Begins a new sum in these.
+    void begin(Skyline& normal, Eigen::VectorXd& gradient);
     /// Adds a slope of the residual under way; an unknown below 0 does not exist.
     void add(int unknown, double slope) {
-        if (unknown < 0 || slope == 0.0 || !normal_)
+        if (unknown < 0 || slope == 0.0)
             return;
         const auto at = static_cast<std::size_t>(unknown);
         if (!isTouched_[at]) {

@@ -15,13 +15,12 @@ void Equations::remember(const Unknowns& at) {
     auto [sum_Nm, angleSlope] = model_.rest_Nm(plate, job_.rig.orientation);
     StringModel::Slopes slopes = StringModel::Slopes::Zero();
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
-        const StringModel string = model_.heldAtPitch(i, oldString(i), at.oldAngle_rad);
+        const SetString old = oldString(i);
+        const StringModel string = model_.heldAtPitch(i, old.wire, old.target_Hz, at.oldAngle_rad);
         sum_Nm += string.moment_Nm;
         slopes += string.momentBy;
     }
-    const SpringModel springs = job_.old.springs.empty()
-                                    ? model_.springs(plate, job_.rig.claw.turns)
-                                    : model_.springsBefore(plate, job_.rig.claw.turns, job_.old.springs);
+    const SpringModel springs = model_.springs(plate, job_.rig.claw.turns, oldSprings_);
     sum_Nm += springs.moment_Nm;
     angleSlope += slopes[StringModel::Angle] + springs.momentBy[SpringModel::Angle];
     const double by = 1.0 / oldBalance_Nm_;
@@ -43,8 +42,7 @@ double Equations::observePitch(const Unknowns& at, const Observation& made, Resi
     const double tuner_cents = made.deviation > 0.0 ? made.deviation : noise.tuner_cents;
     const double deviation =
         std::hypot(std::max(options_.leastTuner_cents, tuner_cents), options_.pitchModel * tilted_cents);
-    if (row_.wantsSlopes())
-        addString(string.readingBy, made.rest, made.string, layout_.angle[made.rest], 1.0 / deviation);
+    addString(string.readingBy, made.rest, made.string, layout_.angle[made.rest], 1.0 / deviation);
     return deviation;
 }
 

@@ -10,17 +10,17 @@ namespace flenzo {
 Equations::Equations(const BenchJob& job, const EstimatorOptions& options, const Timeline& line,
                      const UnknownsLayout& layout)
     : contacts(line.rests.size(), Contact::Free), job_(job), options_(options), line_(line), layout_(layout),
-      model_(job.rig, job.goal, options), giving_(job, options, layout, line.restAfter.size()),
-      residuals_(line.observations.size()), row_(layout.size) {
+      guitar_(job.rig.strings.size()), model_(job.rig, job.goal.angle_rad),
+      giving_(job, options, layout, line.restAfter.size()), residuals_(line.observations.size()), row_(layout.size) {
     const Prior prior = job.prior.value_or(Prior()).forStrings(job.rig.strings);
     priorMean_ = prior.mean;
     priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(prior.covariance).matrixL()).inverse();
     double variance = std::pow(options.pivotFriction_Nm, 2);
     for (std::size_t i = 0; i < job.rig.strings.size() && job.old.wasLevel; ++i) {
-        const StringModel string = model_.heldAtPitch(i, oldString(i), job.old.angle_rad);
-        variance +=
-            std::pow(string.momentBy[StringModel::Z] * options.rememberedPitch_cents, 2) +
-            std::pow(string.momentBy[StringModel::Mass] * unitMass_kgpm(oldString(i).wire) * options.stringMass, 2);
+        const SetString old = oldString(i);
+        const StringModel string = model_.heldAtPitch(i, old.wire, old.target_Hz, job.old.angle_rad);
+        variance += std::pow(string.momentBy[StringModel::Z] * options.rememberedPitch_cents, 2) +
+                    std::pow(string.momentBy[StringModel::Mass] * unitMass_kgpm(old.wire) * options.stringMass, 2);
     }
     oldBalance_Nm_ = std::sqrt(variance);
 }
@@ -36,7 +36,12 @@ void Equations::guitarEntry(Learned quantity, double physicalSlope) {
 }
 
 void Equations::setGuitar(const Unknowns& at) {
-    model_.setGuitar(at.guitar);
+    if (guitar_.value != at.guitar.value || oldSprings_.empty()) {
+        guitar_ = at.guitar;
+        model_.setRig(correctedRig(job_.rig, options_, guitar_));
+        oldSprings_ = job_.old.springs.empty() ? job_.rig.springs : job_.old.springs;
+        correctSprings(oldSprings_, job_.rig.bridge.family, options_, guitar_);
+    }
     giving_.set(at.giving);
 }
 
@@ -107,14 +112,20 @@ Contact Equations::contactOf(const Unknowns& at, std::size_t rest, const Limits&
     return Contact::Free;
 }
 
-void Equations::chooseContacts(const Unknowns& at) {
+bool Equations::chooseContacts(const Unknowns& at) {
     setGuitar(at);
-    heldFriction_Nm_ =
+    const double friction_Nm =
         std::min(model_.rig().bridge.friction.pivot_Nm, options_.mostHeldFriction * options_.pivotFriction_Nm);
-    if (job_.rig.bridge.family == Family::Fixed)
-        return;
-    for (std::size_t r = 0; r < contacts.size(); ++r)
-        contacts[r] = contactOf(at, r, limitsOf(model_.rig().bridge, line_.rests[r].block));
+    constexpr double plain = 0.1; // a weight need not follow every step
+    bool changed = std::abs(friction_Nm - heldFriction_Nm_) > plain * heldFriction_Nm_;
+    if (changed)
+        heldFriction_Nm_ = friction_Nm;
+    for (std::size_t r = 0; r < contacts.size() && job_.rig.bridge.family != Family::Fixed; ++r) {
+        const Contact contact = contactOf(at, r, limitsOf(model_.rig().bridge, line_.rests[r].block));
+        changed = changed || contact != contacts[r];
+        contacts[r] = contact;
+    }
+    return changed;
 }
 
 double Equations::heldAngle_rad(Contact contact, const Limits& limits) const {
@@ -164,19 +175,6 @@ void Equations::addSprings(const SpringModel& springs, double by) {
     guitarEntry(Learned::ClawLead, by * springs.momentBy[SpringModel::Lead] * model_.rig().claw.lead_m);
 }
 
-StringModel Equations::stringModel(std::size_t string, const Turned& plate, double z_cents, bool nutLocked) const {
-    return row_.wantsSlopes() ? model_.string(string, plate, z_cents, nutLocked)
-                              : model_.figures(string, plate, z_cents, nutLocked);
-}
-
-SpringModel Equations::springModel(const Turned& plate, const ClawTurns& claw) const {
-    SpringModel out;
-    if (row_.wantsSlopes())
-        return model_.springs(plate, claw);
-    out.moment_Nm = model_.springs_Nm(plate, claw);
-    return out;
-}
-
 Equations::AtRest& Equations::atRest(const Unknowns& at, std::size_t rest) {
     AtRest& kept = kept_[rest % kept_.size()];
     if (kept.rest != rest) {
@@ -192,14 +190,14 @@ const StringModel& Equations::stringAt(const Unknowns& at, std::size_t rest, std
     AtRest& here = atRest(at, rest);
     if (!here.strings[string])
         here.strings[string] =
-            stringModel(string, here.plate, zAt_cents(at, rest, string), line_.rests[rest].nutLocked);
+            model_.string(string, here.plate, zAt_cents(at, rest, string), line_.rests[rest].nutLocked);
     return *here.strings[string];
 }
 
 const SpringModel& Equations::springsAt(const Unknowns& at, std::size_t rest) {
     AtRest& here = atRest(at, rest);
     if (!here.springs)
-        here.springs = springModel(here.plate, clawAt(at, rest));
+        here.springs = model_.springs(here.plate, clawAt(at, rest));
     return *here.springs;
 }
 
@@ -208,22 +206,21 @@ Equations::Turning Equations::turning(const Unknowns& at, std::size_t rest, std:
     const Turned plate = atRest(at, plateOf).plate;
     Turning out;
     std::tie(out.moment_Nm, out.angleSlope) = model_.rest_Nm(plate, now.orientation);
-    out.springs = now.claw == then.claw ? springsAt(at, plateOf) : springModel(plate, clawAt(at, rest));
+    out.springs = now.claw == then.claw ? springsAt(at, plateOf) : model_.springs(plate, clawAt(at, rest));
     out.moment_Nm += out.springs.moment_Nm;
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
         if (now.stretch[i] == RestPoint::none)
             continue;
         const bool same =
             rest == plateOf || (!giving_.any() && now.stretch[i] == then.stretch[i] && now.nutLocked == then.nutLocked);
-        out.strings[i] = same ? stringAt(at, plateOf, i) : stringModel(i, plate, zAt_cents(at, rest, i), now.nutLocked);
+        out.strings[i] =
+            same ? stringAt(at, plateOf, i) : model_.string(i, plate, zAt_cents(at, rest, i), now.nutLocked);
         out.moment_Nm += out.strings[i].moment_Nm;
     }
     return out;
 }
 
 void Equations::addTurning(const Turning& turning, std::size_t rest, int angleIndex, double by) {
-    if (!row_.wantsSlopes())
-        return;
     const RestPoint& point = line_.rests[rest];
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
         if (point.stretch[i] != RestPoint::none)
@@ -263,7 +260,8 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
     row_.finish(sum_Nm / deviation);
 }
 
-double Equations::evaluate(const Unknowns& at, Skyline* normal, Eigen::VectorXd* gradient) {
+double Equations::evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd& gradient) {
+
     row_.begin(normal, gradient);
     for (AtRest& kept : kept_)
         kept.rest = unknownRest;

@@ -31,11 +31,13 @@ public:
     Equations(const BenchJob& job, const EstimatorOptions& options, const Timeline& line, const UnknownsLayout& layout);
 
     Noise noise;
-    std::vector<Contact> contacts; ///< by rest; `chooseContacts` makes them fit a solution
+    std::vector<Contact> contacts; ///< by rest
 
-    void chooseContacts(const Unknowns& at);
-    /// The cost; with `normal` also the Gauss-Newton matrix and with `gradient` the slope of the cost.
-    double evaluate(const Unknowns& at, Skyline* normal, Eigen::VectorXd* gradient);
+    /// Fits contacts and the friction by which the balance is weighed to a solution; whether that changed the
+    /// equations.
+    bool chooseContacts(const Unknowns& at);
+    /// The cost, its Gauss-Newton matrix and its slope.
+    double evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd& gradient);
     [[nodiscard]] const std::vector<Residual>& residuals() const { return residuals_; }
     [[nodiscard]] const RestModel& model() const { return model_; }
 
@@ -80,10 +82,6 @@ private:
     /// Strings and claw of `rest`, plate where it is at `plateOf`: the same rest or the one before.
     Turning turning(const Unknowns& at, std::size_t rest, std::size_t plateOf);
     void addTurning(const Turning& turning, std::size_t rest, int angleIndex, double by);
-    [[nodiscard]] StringModel stringModel(std::size_t string, const Turned& plate, double z_cents,
-                                          bool nutLocked) const;
-    [[nodiscard]] SpringModel springModel(const Turned& plate, const ClawTurns& claw) const;
-
     [[nodiscard]] Contact contactOf(const Unknowns& at, std::size_t rest, const Limits& limits) const;
     [[nodiscard]] double heldAngle_rad(Contact contact, const Limits& limits) const;
     void guitarEntry(Learned quantity, double physicalSlope);
@@ -108,7 +106,9 @@ private:
     const EstimatorOptions& options_;
     const Timeline& line_;
     const UnknownsLayout& layout_;
+    GuitarUnknowns guitar_;
     RestModel model_;
+    std::vector<Spring> oldSprings_; ///< those there were with the old set, corrected alike
     GivingModel giving_;
     Eigen::VectorXd priorMean_;
     Eigen::MatrixXd priorRoot_;    ///< inverse of the covariance's lower factor

@@ -21,7 +21,7 @@ class Solver {
 public:
     Solver(const BenchJob& job, const EstimatorOptions& options, Estimate& out)
         : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_),
-          equations_(job, options, line_, layout_), normal_(layout_.first), gradient_(layout_.size), at_(out.at) {
+          equations_(job, options, line_, layout_), at_(out.at), normal_(layout_.first), triedNormal_(layout_.first) {
         equations_.noise = out.noise;
     }
 
@@ -45,7 +45,8 @@ public:
 
 private:
     void descend();
-    bool step(double& damping, double& cost);
+    void evaluate() { out_.cost = equations_.evaluate(at_, normal_, gradient_); }
+    bool step(double& damping);
     void descendFrom(Unknowns other);
     void tryOutliers();
     void tryUsualPivot();
@@ -60,35 +61,36 @@ private:
     const Timeline& line_;
     UnknownsLayout layout_;
     Equations equations_;
-    Skyline normal_;
-    Eigen::VectorXd gradient_; ///< both where the last step began
     Unknowns& at_;
+    Skyline normal_, triedNormal_; ///< where the solution is, and where a step would bring it
+    Eigen::VectorXd gradient_, triedGradient_;
     std::vector<std::size_t> tried_;
 };
 
 /// One step of Levenberg and Marquardt; false when nothing more is to be gained.
-bool Solver::step(double& damping, double& cost) {
-    cost = equations_.evaluate(at_, &normal_, &gradient_);
+bool Solver::step(double& damping) {
     const Eigen::VectorXd diagonal = normal_.diagonal();
     constexpr double most = 1e8, nearlyFree = 1e-3;
     while (damping < most) {
         Eigen::VectorXd by = -gradient_;
         if (normal_.factor(damping * diagonal)) {
             normal_.solve(by);
-            const Unknowns next = layout_.plus(at_, by);
-            const double there = equations_.evaluate(next, nullptr, nullptr);
             const double size = layout_.sizeOf(by);
-            if (there < cost + 1e-12 * std::abs(cost)) {
+            if (size < 0.25 * options_.step)
+                return false;
+            Unknowns next = layout_.plus(at_, by);
+            const double there = equations_.evaluate(next, triedNormal_, triedGradient_);
+            if (there < out_.cost + 1e-12 * std::abs(out_.cost)) {
                 const double promised =
                     0.5 * (damping * by.dot(diagonal.cwiseProduct(by)) - gradient_.dot(by)); // by a quadratic cost
-                const bool kept = damping <= nearlyFree && std::abs(cost - there - promised) < options_.costLeft;
-                at_ = next;
-                cost = there;
-                damping = std::max(1e-7, damping / 10.0);
+                const bool kept = damping <= nearlyFree && std::abs(out_.cost - there - promised) < options_.costLeft;
+                at_ = std::move(next);
+                std::swap(normal_, triedNormal_);
+                std::swap(gradient_, triedGradient_);
+                out_.cost = there;
+                damping = std::max(1e-5, damping / 10.0);
                 return size > options_.step && !kept;
             }
-            if (size < 0.1 * options_.step)
-                return false;
         }
         damping = std::max(1e-4, damping * 8.0);
     }
@@ -99,11 +101,13 @@ void Solver::descend() {
     double damping = 1e-5;
     out_.converged = false;
     equations_.chooseContacts(at_);
+    evaluate();
     for (int k = 0; k < options_.mostSteps && !out_.converged; ++k) {
-        const bool goesOn = step(damping, out_.cost);
-        const std::vector<Contact> before = equations_.contacts;
-        equations_.chooseContacts(at_);
-        out_.converged = !goesOn && before == equations_.contacts;
+        const bool goesOn = step(damping);
+        const bool changed = equations_.chooseContacts(at_);
+        if (changed)
+            evaluate();
+        out_.converged = !goesOn && !changed;
         ++out_.steps;
     }
 }
@@ -118,9 +122,8 @@ void Solver::descendFrom(Unknowns other) {
     if (out_.cost <= cost - 1e-3)
         return;
     at_ = std::move(kept);
-    out_.cost = cost;
     equations_.contacts = contacts;
-    equations_.evaluate(at_, &normal_, &gradient_);
+    evaluate();
 }
 
 /// Every reading far off is also tried as the true one of its stretch or rest.
@@ -195,9 +198,6 @@ Prior Solver::learned(const Eigen::MatrixXd& covariance) const {
 }
 
 void Solver::finish() {
-    // The matrix is that of where the last step began, and that was a small one.
-    if (!out_.converged)
-        equations_.evaluate(at_, &normal_, &gradient_);
     std::ignore = normal_.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12));
     const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
     out_.noise = equations_.noise;

@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/estimation/guitar.h"
-#include "core/log/timeline.h"
 #include "core/statics/geometry.h"
 
-#include <memory>
+#include <array>
+#include <vector>
 
 namespace flenzo {
 
@@ -32,48 +31,44 @@ struct SpringModel {
     Slopes momentBy = Slopes::Zero();
 };
 
-/// The mechanics of one guitar as the estimator needs them (docs/mechanics.md eq. 24): in the coordinates of its
-/// unknowns, with derivatives. Agrees with `BalanceEquation` on the rig corrected alike.
+/// The mechanics of one guitar as a function of what may be unknown of it (docs/mechanics.md eq. 24), with derivatives.
+/// Agrees with `BalanceEquation` on the same rig.
 class RestModel {
 public:
-    RestModel(const Rig& nominal, const Goal& goal, const EstimatorOptions& options);
+    RestModel(const Rig& rig, double goal_rad);
     ~RestModel();
-    void setGuitar(const GuitarUnknowns& guitar);
+    /// The same guitar with other figures.
+    void setRig(const Rig& rig);
 
     /// Plate held at an angle, string reading `z_cents` at the goal's angle. Slack strings pull nothing, but their
     /// reading goes on falling so that a solver finds its way back.
     [[nodiscard]] StringModel string(std::size_t index, const Turned& plate, double z_cents, bool nutLocked) const;
-    /// The same without the slopes.
-    [[nodiscard]] StringModel figures(std::size_t index, const Turned& plate, double z_cents, bool nutLocked) const;
     /// An open string whose nut is clamped at this angle.
     [[nodiscard]] ClampedString clamped(std::size_t index, const Turned& plate, double z_cents) const;
-    /// A string of the old set kept at pitch.
-    [[nodiscard]] StringModel heldAtPitch(std::size_t index, const SetString& old, double angle_rad) const;
-    [[nodiscard]] double springs_Nm(const Turned& plate, const ClawTurns& claw) const;
-    [[nodiscard]] SpringModel springs(const Turned& plate, const ClawTurns& claw) const;
-    /// Of the springs there were with the old set, corrected alike.
-    [[nodiscard]] SpringModel springsBefore(const Turned& plate, const ClawTurns& claw,
-                                            const std::vector<Spring>& nominal) const;
+    /// Another wire in a string's place, kept at a pitch.
+    [[nodiscard]] StringModel heldAtPitch(std::size_t index, const Wire& wire, double frequency_Hz,
+                                          double angle_rad) const;
+    [[nodiscard]] SpringModel springs(const Turned& plate, const ClawTurns& claw) const {
+        return springs(plate, claw, rig_.springs);
+    }
+    /// Other springs in their place.
+    [[nodiscard]] SpringModel springs(const Turned& plate, const ClawTurns& claw,
+                                      const std::vector<Spring>& springs) const;
     /// Gravity and the centring assist: moment and slope by the angle.
     [[nodiscard]] std::pair<double, double> rest_Nm(const Turned& plate, Orientation orientation) const;
     /// z of a string that reads `cents` at an angle.
     [[nodiscard]] double zOfReading_cents(std::size_t index, double cents, double angle_rad, bool nutLocked) const;
     /// Its rest length.
     [[nodiscard]] double unstretchedLength_m(std::size_t index, double z_cents, bool nutLocked) const;
-    /// Cents by which z falls for a metre of wire that comes out.
+    /// Cents by which z falls for a metre of wire that comes out, of the rig there was first.
     [[nodiscard]] double zPerMetre_cents(std::size_t index) const { return zPerMetre_cents_[index]; }
     [[nodiscard]] const Rig& rig() const { return rig_; }
 
 private:
-    struct Prepared;
-    void prepare();
-    [[nodiscard]] SpringModel springsOf(const std::vector<Spring>& corrected, const Turned& plate,
-                                        const ClawTurns& claw) const;
-    Rig nominal_, rig_;
+    struct Strung;
     double goal_rad_;
-    const EstimatorOptions& options_;
-    GuitarUnknowns guitar_;
-    std::unique_ptr<Prepared> prepared_;
+    Rig rig_;
+    std::array<std::vector<Strung>, 2> strung_; ///< with the nut open and locked
     std::vector<double> zPerMetre_cents_;
 };
 

@@ -21,8 +21,7 @@ Estimate allKnown(const BenchJob& job, const SimulatedGuitar& guitar, double uns
     known.state = guitar.state();
     known.state.claw = known.state.claw.plus(-unseenClaw_turns);
     known.noise = {job.tools.tuner_cents.value_or(0.1), job.tools.gap_m.value_or(1e-5), 0.0};
-    const EstimatorOptions options;
-    const RestModel model(guitar.rig(), job.goal, options);
+    const RestModel model(guitar.rig(), job.goal.angle_rad);
     const auto n = static_cast<Eigen::Index>(job.rig.strings.size());
     known.covariance = 1e-6 * Eigen::MatrixXd::Identity(n + 1, n + 1);
     known.covariance(0, 0) = 1e-12;
@@ -150,8 +149,7 @@ private:
         const std::size_t string = tune.aim.string;
         if (string >= guitar_.settling().size())
             return;
-        const EstimatorOptions options;
-        const RestModel model(job_.rig, job_.goal, options);
+        const RestModel model(job_.rig, job_.goal.angle_rad);
         const SettlingFit sure{guitar_.settling()[string], 0.0, 0.0, 0};
         int pulls = stretchesNeeded(sure, settledWithin_cents(job_.goal) / model.zPerMetre_cents(string)).p50;
         if (pulls == 0)

@@ -45,9 +45,7 @@ public:
         const auto n = static_cast<Eigen::Index>(job_.rig.strings.size());
         GuitarUnknowns made = advice_.guitar.at.guitar;
         made.value += off.tail(made.value.size());
-        const EstimatorOptions options;
-        RestModel model(job_.rig, job_.goal, options);
-        model.setGuitar(made);
+        const RestModel model(correctedRig(job_.rig, EstimatorOptions(), made), job_.goal.angle_rad);
         State state = advice_.guitar.state;
         for (Eigen::Index i = 0; i < n; ++i) {
             const auto string = static_cast<std::size_t>(i);

@@ -14,7 +14,7 @@ namespace flenzo {
 
 namespace {
 
-enum Stream : std::uint32_t { Build = 1, Start = 2, Wire = 3, FirstEvent = 16 };
+enum Stream : std::uint32_t { Build = 1, Start = 2, OwnWire = 3, FirstEvent = 16 };
 
 Rig departedRig(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed) {
     RandomStream random(seed, Build);
@@ -25,7 +25,7 @@ Rig departedRig(const BenchJob& job, const UncertaintyModel& spread, std::uint32
     by.stringHeight_m = random.normal(spread.arm_m);
     by.clawLead = random.normal(spread.clawLead);
     Rig rig = job.rig;
-    RandomStream wire(seed, Wire);
+    RandomStream wire(seed, OwnWire);
     for (RigString& string : rig.strings)
         string.wire.stiffness_N = axialStiffness_N(string.wire) * (1.0 + wire.normal(spread.stringStiffness));
     return perturbed(rig, by, job.old);
