@@ -3,8 +3,8 @@
 
 #include "core/base/normal_row.h"
 #include "core/estimation/giving.h"
-#include "core/estimation/rest_model.h"
 #include "core/statics/equilibrium.h"
+#include "core/statics/rest_model.h"
 
 namespace flenzo {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/rest_model.h"
+#include "core/statics/rest_model.h"
 
 #include "core/statics/geometry.h"
 #include "core/statics/pitch.h"
