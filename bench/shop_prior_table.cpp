@@ -3,6 +3,7 @@
 // the nominal figures, as those of one supplier do. `flenzo-shop-prior-table GUITARS SEED`; the figures of
 // docs/trial.md.
 #include "core/decision/adviser.h"
+#include "core/log/counts.h"
 #include "core/log/shop_prior.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/simulation/trial.h"

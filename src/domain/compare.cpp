@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/compare.h"
 
+#include "core/log/counts.h"
+
 #include "domain/derived.h"
 
 #include <QCoreApplication>

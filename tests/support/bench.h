@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/decision/adviser.h"
+#include "core/log/counts.h"
 #include "core/simulation/bench_guitar.h"
 #include "support/rigs.h"
 

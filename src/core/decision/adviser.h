@@ -25,12 +25,4 @@ struct Advice {
 /// From what was learned already.
 [[nodiscard]] Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& options = {});
 
-/// What a log has cost so far. A pass is peg turns over strings.
-struct Counts {
-    double passes = 0.0;
-    int pegTurns = 0, clawVisits = 0, stretches = 0;
-    double minutes = 0.0;
-};
-[[nodiscard]] Counts countsOf(const std::vector<Event>& log, std::size_t strings, const Pace& pace);
-
 } // namespace flenzo

@@ -2,6 +2,7 @@
 #include "core/simulation/play.h"
 
 #include "core/base/random_stream.h"
+#include "core/log/counts.h"
 #include "core/planning/uncertainty.h"
 
 #include <algorithm>

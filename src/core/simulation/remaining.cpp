@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/remaining.h"
 
+#include "core/log/counts.h"
 #include "core/operations/slide.h"
 #include "core/simulation/simulated_guitar.h"
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/practice/practice_run.h"
 
+#include "core/log/counts.h"
 #include "core/statics/pitch.h"
 #include "domain/derived.h"
 #include "domain/edits.h"

@@ -3,7 +3,7 @@
 
 #include "core/base/fractions.h"
 
-#include "core/decision/adviser.h"
+#include "core/log/counts.h"
 #include "core/statics/note.h"
 #include "domain/methods.h"
 #include "domain/quote.h"

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/step_forms.h"
 
+#include "core/log/counts.h"
+
 #include "domain/edits.h"
 #include "domain/measuring.h"
 #include "domain/method_figures.h"
