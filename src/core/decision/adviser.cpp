@@ -12,7 +12,7 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     advice.rule = ruled.rule;
     if (std::string_view(ruled.rule) == "doubted")
         advice.doubt = advice.guitar.open;
-    advice.passes = now.passes();
+    advice.passes = now.spent.passes;
     advice.leftOdds = now.leaving().odds;
     advice.plateTolerance_rad = now.plateTolerance_rad;
     advice.pitchTolerance_cents = now.pitchTolerance_cents;

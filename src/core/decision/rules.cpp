@@ -200,7 +200,8 @@ bool clearlyBetter(const Situation& now) {
 }
 bool mayGoOn(const Situation& now) {
     const double patience = now.job.method.aims ? 1.0 : now.options.exactPatience;
-    return now.passes() < patience * now.options.lastPass && now.clawVisits < patience * now.options.lastVisit;
+    return now.spent.passes < patience * now.options.lastPass &&
+           now.spent.clawVisits < patience * now.options.lastVisit;
 }
 /// The first string of the cheapest way is outside whatever is read again.
 bool plainlyOff(const Situation& now) {

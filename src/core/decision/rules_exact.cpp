@@ -12,7 +12,7 @@ namespace {
 
 bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
     const double reading = now.guitar.readings_cents[string];
-    const bool sharpByFeel = now.passes() <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
+    const bool sharpByFeel = now.spent.passes <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
                              string == now.job.method.order.front() && !now.tuned.empty() && reading > 0.0;
     return !sharpByFeel && !(std::abs(reading) <= least_cents);
 }
@@ -47,14 +47,14 @@ bool exactClaw(const Situation& now) {
                      std::abs(now.level.moreTurns) >= now.options.looksOn_turns;
     return tunesExactly(now) && clawIsWrong(now) && off && now.tuned.empty() &&
            (worst() < now.options.exactCoarse_cents || worst() > now.options.exactFarClaw_cents) &&
-           now.passes() < now.options.exactPatience * now.options.lastPass;
+           now.spent.passes < now.options.exactPatience * now.options.lastPass;
 }
 bool exactPeg(const Situation& now) {
     return tunesExactly(now) && exactString(now, now.allReadHere()).has_value();
 }
 NextAct tuneNextExactly(const Situation& now) {
     const std::size_t string = *exactString(now, now.allReadHere());
-    const bool firstSharp = now.pegTurns == 0 && string == now.job.method.order.front();
+    const bool firstSharp = now.spent.pegTurns == 0 && string == now.job.method.order.front();
     return tuneExactly(now, string, firstSharp ? now.job.method.firstSharp_cents : 0.0);
 }
 bool exactRead(const Situation& now) {

@@ -175,16 +175,13 @@ void Situation::count() {
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
     clawTurnedBack = flenzo::clawTurnedBack(log, ClawStepPolicy::both_turns);
-    bool atClaw = false;
-    for (const Event& event : log) {
-        const bool look = event.kind == Event::Kind::Read && event.readings_cents.empty();
-        pegTurns += event.tunes() ? 1 : 0;
-        if (event.kind == Event::Kind::Claw) {
-            clawVisits += atClaw ? 0 : 1;
-            farClawVisits += !atClaw && pegTurns < static_cast<int>(strings) ? 1 : 0;
-        }
-        atClaw = event.kind == Event::Kind::Claw || (atClaw && look);
-    }
+    spent = countsOf(log, strings, job.pace);
+    std::size_t turned = 0;
+    const auto full = std::find_if(log.begin(), log.end(), [&](const Event& event) {
+        turned += event.tunes() ? 1 : 0;
+        return turned >= strings;
+    });
+    farClawVisits = countsOf({log.begin(), full}, strings, job.pace).clawVisits;
     for (auto event = log.rbegin(); event != log.rend() && !event->tunes(); ++event)
         if (event->kind == Event::Kind::Claw) {
             afterClaw = fullReads == 0;

@@ -4,6 +4,7 @@
 #include "core/decision/act.h"
 #include "core/decision/options.h"
 #include "core/estimation/estimator.h"
+#include "core/log/counts.h"
 
 namespace flenzo {
 
@@ -55,9 +56,9 @@ struct Situation {
     bool afterClaw = false; ///< at this rest, and not all has been read since
     double turnedSinceRead = 0.0;
     std::vector<std::size_t> tuned; ///< in the pass under way
-    int pegTurns = 0, clawVisits = 0, farClawVisits = 0;
+    Counts spent;                   ///< by the whole log
+    int farClawVisits = 0;          ///< before the first pass was full
     bool clawTurnedBack = false;
-    [[nodiscard]] double passes() const { return static_cast<double>(pegTurns) / static_cast<double>(strings); }
     [[nodiscard]] bool allReadHere() const { return fullReads > 0; }
     [[nodiscard]] bool isTuned(std::size_t string) const;
     /// By how much a string misses its pitch wherever the plate is within its tolerance.
