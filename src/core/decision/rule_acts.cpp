@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/rule_acts.h"
 
-#include "core/decision/weigh.h"
 #include "core/operations/slide.h"
 #include "core/statics/pitch.h"
 

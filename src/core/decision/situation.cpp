@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/situation.h"
 
-#include "core/decision/weigh.h"
 #include "core/log/passes.h"
 #include "core/statics/equation.h"
 #include "core/statics/pitch.h"
@@ -64,18 +63,6 @@ bool Situation::isFar() const {
 bool Situation::nearPitch() const {
     return std::all_of(guitar.readings_cents.begin(), guitar.readings_cents.end(),
                        [this](double reading) { return std::abs(reading) < options.nearPitch_cents; });
-}
-
-const PegPlan& Situation::leaving() const {
-    if (!leaving_)
-        leaving_ = leavingAsIs(*this);
-    return *leaving_;
-}
-
-const PegPlan& Situation::cheapest() const {
-    if (!cheapest_)
-        cheapest_ = cheapestPlan(*this);
-    return *cheapest_;
 }
 
 /// A plate that nobody turns a claw for, or of which nobody knows where it is, has its home where it rests in tune.

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/decision/weigh.h"
+#include "core/decision/situation.h"
 
 #include <algorithm>
 #include <bit>
@@ -154,15 +154,9 @@ std::vector<unsigned> setsOf(const Situation& now) {
     return sets;
 }
 
-} // namespace
-
-PegPlan leavingAsIs(const Situation& now) {
-    return Weighing(now).plan(0, 0.0, 0.0);
-}
-
 PegPlan cheapestPlan(const Situation& now) {
     const Weighing weighing(now);
-    PegPlan best = weighing.plan(0, 0.0, 0.0);
+    PegPlan best = now.leaving();
     // Read as often as it may be, and outside by odds: then leaving is no way any more.
     if (now.fullReads >= now.options.mostReads && best.worst >= now.options.insideOdds)
         best.price = std::numeric_limits<double>::max();
@@ -192,6 +186,20 @@ PegPlan cheapestPlan(const Situation& now) {
         }
     }
     return best;
+}
+
+} // namespace
+
+const PegPlan& Situation::leaving() const {
+    if (!leaving_)
+        leaving_ = Weighing(*this).plan(0, 0.0, 0.0);
+    return *leaving_;
+}
+
+const PegPlan& Situation::cheapest() const {
+    if (!cheapest_)
+        cheapest_ = cheapestPlan(*this);
+    return *cheapest_;
 }
 
 } // namespace flenzo
