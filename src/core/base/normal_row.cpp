@@ -27,6 +27,16 @@ void NormalRow::finish(double residual, double weight, double cost) {
             normal_->at(std::max(a, b), std::min(a, b)) += by * row_[b];
         }
     }
+    clear();
+}
+
+Eigen::VectorXd NormalRow::take() {
+    Eigen::VectorXd out = row_;
+    clear();
+    return out;
+}
+
+void NormalRow::clear() {
     for (const int at : touched_) {
         row_[at] = 0.0;
         isTouched_[static_cast<std::size_t>(at)] = 0;

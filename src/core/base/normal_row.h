@@ -26,9 +26,12 @@ public:
     /// Half the residual's square is its cost.
     void finish(double residual) { finish(residual, 1.0, 0.5 * residual * residual); }
     void finish(double residual, double weight, double cost);
+    /// The slopes added so far, which belong to no equation.
+    [[nodiscard]] Eigen::VectorXd take();
     [[nodiscard]] double cost() const { return cost_; }
 
 private:
+    void clear();
     Eigen::VectorXd row_;
     std::vector<int> touched_;
     std::vector<char> isTouched_;

@@ -99,10 +99,9 @@ void Equations::link(const Unknowns& at, std::size_t number) {
                    perMetre * (left_m(rest - 1, stretch.string) - left_m(rest, stretch.string));
         deviation =
             std::hypot(options_.leastTuner_cents, options_.pullHand * perMetre * giving_.usualDrop_m(stretch.at));
-        const auto add = [this](int where, double slope) { row_.add(where, slope); };
         row_.add(before, -1.0 / deviation);
-        giving_.leftSlopes(stretch.string, line_.stretches[stretch.before].at, perMetre / deviation, add);
-        giving_.leftSlopes(stretch.string, stretch.at, -perMetre / deviation, add);
+        giving_.addLeft(row_, stretch.string, line_.stretches[stretch.before].at, perMetre / deviation);
+        giving_.addLeft(row_, stretch.string, stretch.at, -perMetre / deviation);
         break;
     }
     case Stretch::Link::Locked: {

@@ -57,19 +57,24 @@ double Equations::zAt_cents(const Unknowns& at, std::size_t rest, std::size_t st
     return z - model_.zPerMetre_cents(string) * let_m;
 }
 
-template <class Add> void Equations::zSlopes(std::size_t rest, std::size_t string, double by, const Add& add) const {
+void Equations::addZ(std::size_t rest, std::size_t string, double by) {
     const auto stretch = static_cast<std::size_t>(line_.rests[rest].stretch[string]);
     const double perMetre = by * model_.zPerMetre_cents(string);
-    add(layout_.z[stretch], by);
-    giving_.leftSlopes(string, line_.stretches[stretch].at, -perMetre, add);
-    giving_.leftSlopes(string, line_.rests[rest].given[string], perMetre, add);
+    row_.add(layout_.z[stretch], by);
+    giving_.addLeft(row_, string, line_.stretches[stretch].at, -perMetre);
+    giving_.addLeft(row_, string, line_.rests[rest].given[string], perMetre);
 }
 
-void Equations::addZSlopes(std::size_t rest, std::size_t string, double by, Eigen::Ref<Eigen::VectorXd> row) const {
-    zSlopes(rest, string, by, [&](int where, double slope) {
-        if (where != UnknownsLayout::none)
-            row[where] += slope;
-    });
+Eigen::VectorXd Equations::zSlopes(std::size_t rest, std::size_t string) {
+    addZ(rest, string, 1.0);
+    return row_.take();
+}
+
+Eigen::VectorXd Equations::readingSlopes(const Unknowns& at, std::size_t rest, std::size_t string) {
+    const StringModel model =
+        model_.string(string, Turned(at.angle_rad[rest]), zAt_cents(at, rest, string), line_.rests[rest].nutLocked);
+    addString(model.readingBy, rest, string, layout_.angle[rest], 1.0);
+    return row_.take();
 }
 
 ClawTurns Equations::clawAt(const Unknowns& at, std::size_t rest) const {
@@ -135,36 +140,17 @@ double Equations::heldAngle_rad(Contact contact, const Limits& limits) const {
 }
 
 /// One string's slopes in the coordinates of the unknowns.
-template <class Add>
-void Equations::stringSlopes(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex,
-                             double by, const Add& add) const {
-    add(angleIndex, by * slopes[StringModel::Angle]);
-    zSlopes(rest, index, by * slopes[StringModel::Z], add);
-    const RigString& made = model_.rig().strings[index];
-    const int own = layout_.guitar + static_cast<int>(stiffnessIndex(index));
-    add(own, by * slopes[StringModel::Stiffness] * axialStiffness_N(made.wire) * options_.stringStiffness);
-    add(own + 1, by * slopes[StringModel::Mass] * unitMass_kgpm(made.wire) * options_.stringMass);
-    const auto guitar = [&](Learned quantity, double slope) {
-        add(layout_.guitar + static_cast<int>(quantity), slope * priorDeviation(options_, quantity));
-    };
-    guitar(Learned::StringHeight, by * slopes[StringModel::Height] * (isShaft() ? turnedPart : 1.0));
-    if (!isShaft())
-        guitar(Learned::Setback, by * slopes[StringModel::Setback]);
-}
-
 void Equations::addString(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex,
                           double by) {
-    stringSlopes(slopes, rest, index, angleIndex, by, [this](int where, double slope) { row_.add(where, slope); });
-}
-
-void Equations::addReadingSlopes(const Unknowns& at, std::size_t rest, std::size_t string,
-                                 Eigen::Ref<Eigen::VectorXd> row) const {
-    const StringModel model =
-        model_.string(string, Turned(at.angle_rad[rest]), zAt_cents(at, rest, string), line_.rests[rest].nutLocked);
-    stringSlopes(model.readingBy, rest, string, layout_.angle[rest], 1.0, [&](int where, double slope) {
-        if (where != UnknownsLayout::none)
-            row[where] += slope;
-    });
+    row_.add(angleIndex, by * slopes[StringModel::Angle]);
+    addZ(rest, index, by * slopes[StringModel::Z]);
+    const RigString& made = model_.rig().strings[index];
+    const int own = layout_.guitar + static_cast<int>(stiffnessIndex(index));
+    row_.add(own, by * slopes[StringModel::Stiffness] * axialStiffness_N(made.wire) * options_.stringStiffness);
+    row_.add(own + 1, by * slopes[StringModel::Mass] * unitMass_kgpm(made.wire) * options_.stringMass);
+    guitarEntry(Learned::StringHeight, by * slopes[StringModel::Height] * (isShaft() ? turnedPart : 1.0));
+    if (!isShaft())
+        guitarEntry(Learned::Setback, by * slopes[StringModel::Setback]);
 }
 
 void Equations::addSprings(const SpringModel& springs, double by) {

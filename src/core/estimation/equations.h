@@ -53,12 +53,9 @@ public:
     /// The guitar at a rest as the mechanics know it.
     [[nodiscard]] State stateAt(const Unknowns& at, std::size_t rest) const;
     void setGuitar(const Unknowns& at);
-    /// Adds to `row` how z at a rest answers to every unknown, each times `by`.
-    void addZSlopes(std::size_t rest, std::size_t string, double by, Eigen::Ref<Eigen::VectorXd> row) const;
-
-    /// The same of what the string reads there.
-    void addReadingSlopes(const Unknowns& at, std::size_t rest, std::size_t string,
-                          Eigen::Ref<Eigen::VectorXd> row) const;
+    /// How z of a string at a rest answers to every unknown, and what it reads there.
+    [[nodiscard]] Eigen::VectorXd zSlopes(std::size_t rest, std::size_t string);
+    [[nodiscard]] Eigen::VectorXd readingSlopes(const Unknowns& at, std::size_t rest, std::size_t string);
 
 private:
     /// What strings and springs do at one rest: its readings and the next rest's memory ask for the same.
@@ -85,12 +82,9 @@ private:
     [[nodiscard]] Contact contactOf(const Unknowns& at, std::size_t rest, const Limits& limits) const;
     [[nodiscard]] double heldAngle_rad(Contact contact, const Limits& limits) const;
     void guitarEntry(Learned quantity, double physicalSlope);
-    template <class Add>
-    void stringSlopes(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex, double by,
-                      const Add& add) const;
     void addString(const StringModel::Slopes& slopes, std::size_t rest, std::size_t index, int angleIndex, double by);
     void addSprings(const SpringModel& springs, double by);
-    template <class Add> void zSlopes(std::size_t rest, std::size_t string, double by, const Add& add) const;
+    void addZ(std::size_t rest, std::size_t string, double by);
     void balance(const Unknowns& at, std::size_t rest);
     void remember(const Unknowns& at);
     void observe(const Unknowns& at, std::size_t number);

@@ -212,8 +212,8 @@ void Solver::finish() {
     for (std::size_t i = 0; i < strings; ++i)
         if (line_.rests[rest].stretch[i] != RestPoint::none) {
             const auto k = static_cast<Eigen::Index>(i);
-            equations_.addZSlopes(rest, i, 1.0, wanted.col(1 + k));
-            equations_.addReadingSlopes(at_, rest, i, wanted.col(1 + n + g + k));
+            wanted.col(1 + k) = equations_.zSlopes(rest, i);
+            wanted.col(1 + n + g + k) = equations_.readingSlopes(at_, rest, i);
         }
     for (Eigen::Index k = 0; k < g; ++k)
         wanted(layout_.guitar + k, 1 + n + k) = 1.0;

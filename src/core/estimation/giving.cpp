@@ -46,6 +46,20 @@ double GivingModel::left_m(std::size_t string, const GivingCounts& counts) const
            kept(GivingUnknowns::Elsewhere, counts.elsewhere) * kept(GivingUnknowns::OwnPeg, counts.ownPeg);
 }
 
+void GivingModel::addLeft(NormalRow& row, std::size_t string, const GivingCounts& counts, double by) const {
+    if (!any())
+        return;
+    const double left = by * left_m(string, counts);
+    row.add(first_ + GivingUnknowns::ShareCount + static_cast<int>(string), left * options_.unsettledSpread);
+    const auto addShare = [&](GivingUnknowns::Share which, int count, double slope) {
+        row.add(first_ + which, -left * count * slope / (1.0 - share_[which]));
+    };
+    const double pull = share_[GivingUnknowns::Pull];
+    addShare(GivingUnknowns::Pull, counts.pulls, options_.pullSpread * pull * (1.0 - pull));
+    addShare(GivingUnknowns::Elsewhere, counts.elsewhere, options_.shareSpread * share_[GivingUnknowns::Elsewhere]);
+    addShare(GivingUnknowns::OwnPeg, counts.ownPeg, options_.shareSpread * share_[GivingUnknowns::OwnPeg]);
+}
+
 double GivingModel::usualDrop_m(const GivingCounts& counts) const {
     return options_.unsettled_m * options_.pullShare *
            std::pow(1.0 - options_.pullShare, std::max(0, counts.pulls - 1));

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/base/normal_row.h"
 #include "core/estimation/unknowns.h"
 
 namespace flenzo {
@@ -20,21 +21,8 @@ public:
     /// Of the pull that makes `counts`, a string that gives as usual: what no two pulls are alike by (m).
     [[nodiscard]] double usualDrop_m(const GivingCounts& counts) const;
 
-    /// Hands `add` the slopes of `by` times `left_m` by every unknown.
-    template <class Add>
-    void leftSlopes(std::size_t string, const GivingCounts& counts, double by, const Add& add) const {
-        if (!any())
-            return;
-        const double left = by * left_m(string, counts);
-        add(first_ + GivingUnknowns::ShareCount + static_cast<int>(string), left * options_.unsettledSpread);
-        const auto addShare = [&](GivingUnknowns::Share which, int count, double slope) {
-            add(first_ + which, -left * count * slope / (1.0 - share_[which]));
-        };
-        const double pull = share_[GivingUnknowns::Pull];
-        addShare(GivingUnknowns::Pull, counts.pulls, options_.pullSpread * pull * (1.0 - pull));
-        addShare(GivingUnknowns::Elsewhere, counts.elsewhere, options_.shareSpread * share_[GivingUnknowns::Elsewhere]);
-        addShare(GivingUnknowns::OwnPeg, counts.ownPeg, options_.shareSpread * share_[GivingUnknowns::OwnPeg]);
-    }
+    /// Adds the slopes of `by` times `left_m` by every unknown.
+    void addLeft(NormalRow& row, std::size_t string, const GivingCounts& counts, double by) const;
 
 private:
     const BenchJob& job_;
