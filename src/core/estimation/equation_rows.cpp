@@ -36,7 +36,7 @@ void Equations::remember(const Unknowns& at) {
 
 /// Predicts a pitch; its deviation.
 double Equations::observePitch(const Unknowns& at, const Observation& made, Residual& out) {
-    const StringModel& string = stringAt(at, made.rest, made.string);
+    const StringModel& string = here_.strings[made.string];
     out.predicted = string.reading_cents;
     const double tilted_cents = out.predicted - zAt_cents(at, made.rest, made.string);
     const double tuner_cents = made.deviation > 0.0 ? made.deviation : noise.tuner_cents;
@@ -46,9 +46,9 @@ double Equations::observePitch(const Unknowns& at, const Observation& made, Resi
     return deviation;
 }
 
-double Equations::observePlate(const Unknowns& at, const Observation& made, Residual& out) {
+double Equations::observePlate(const Observation& made, Residual& out) {
     const Bridge& bridge = job_.rig.bridge;
-    const Turned& plate = atRest(at, made.rest).plate;
+    const Turned& plate = here_.plate;
     const bool gap = made.kind == Observation::Kind::Gap;
     out.predicted = gap ? bridge.rearGap_m + bridge.rearEdge_m * plate.sine : plate.angle_rad;
     const double deviation = gap ? noise.gap_m : made.deviation > 0.0 ? made.deviation : noise.angle_rad;
@@ -67,7 +67,7 @@ void Equations::observe(const Unknowns& at, std::size_t number) {
         return;
     }
     const double deviation =
-        made.kind == Observation::Kind::Pitch ? observePitch(at, made, out) : observePlate(at, made, out);
+        made.kind == Observation::Kind::Pitch ? observePitch(at, made, out) : observePlate(made, out);
     const double residual = (out.predicted - made.value) / deviation;
     const double square = residual * residual, at2 = options_.robustAt * options_.robustAt;
     out.inDeviations = residual;

@@ -161,46 +161,20 @@ void Equations::addSprings(const SpringModel& springs, double by) {
     guitarEntry(Learned::ClawLead, by * springs.momentBy[SpringModel::Lead] * model_.rig().claw.lead_m);
 }
 
-Equations::AtRest& Equations::atRest(const Unknowns& at, std::size_t rest) {
-    AtRest& kept = kept_[rest % kept_.size()];
-    if (kept.rest != rest) {
-        kept.rest = rest;
-        kept.plate = Turned(at.angle_rad[rest]);
-        kept.strings.fill(std::nullopt);
-        kept.springs.reset();
-    }
-    return kept;
-}
-
-const StringModel& Equations::stringAt(const Unknowns& at, std::size_t rest, std::size_t string) {
-    AtRest& here = atRest(at, rest);
-    if (!here.strings[string])
-        here.strings[string] =
-            model_.string(string, here.plate, zAt_cents(at, rest, string), line_.rests[rest].nutLocked);
-    return *here.strings[string];
-}
-
-const SpringModel& Equations::springsAt(const Unknowns& at, std::size_t rest) {
-    AtRest& here = atRest(at, rest);
-    if (!here.springs)
-        here.springs = model_.springs(here.plate, clawAt(at, rest));
-    return *here.springs;
-}
-
-Equations::Turning Equations::turning(const Unknowns& at, std::size_t rest, std::size_t plateOf) {
+Equations::Turning Equations::turning(const Unknowns& at, std::size_t rest, std::size_t plateOf) const {
     const RestPoint &now = line_.rests[rest], &then = line_.rests[plateOf];
-    const Turned plate = atRest(at, plateOf).plate;
+    const bool again = plateOf != rest; // much is as it was there
     Turning out;
-    std::tie(out.moment_Nm, out.angleSlope) = model_.rest_Nm(plate, now.orientation);
-    out.springs = now.claw == then.claw ? springsAt(at, plateOf) : model_.springs(plate, clawAt(at, rest));
+    out.plate = Turned(at.angle_rad[plateOf]);
+    std::tie(out.moment_Nm, out.angleSlope) = model_.rest_Nm(out.plate, now.orientation);
+    out.springs = again && now.claw == then.claw ? before_.springs : model_.springs(out.plate, clawAt(at, rest));
     out.moment_Nm += out.springs.moment_Nm;
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
         if (now.stretch[i] == RestPoint::none)
             continue;
         const bool same =
-            rest == plateOf || (!giving_.any() && now.stretch[i] == then.stretch[i] && now.nutLocked == then.nutLocked);
-        out.strings[i] =
-            same ? stringAt(at, plateOf, i) : model_.string(i, plate, zAt_cents(at, rest, i), now.nutLocked);
+            again && !giving_.any() && now.stretch[i] == then.stretch[i] && now.nutLocked == then.nutLocked;
+        out.strings[i] = same ? before_.strings[i] : model_.string(i, out.plate, zAt_cents(at, rest, i), now.nutLocked);
         out.moment_Nm += out.strings[i].moment_Nm;
     }
     return out;
@@ -229,17 +203,16 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
     }
     const double share = rest > 0 ? options_.balanceFrictionShare : options_.firstFrictionShare;
     const double deviation = std::hypot(options_.balance_Nm, share * heldFriction_Nm_);
-    const Turning here = turning(at, rest, rest);
-    addTurning(here, rest, layout_.angle[rest], 1.0 / deviation);
-    double sum_Nm = here.moment_Nm;
+    addTurning(here_, rest, layout_.angle[rest], 1.0 / deviation);
+    double sum_Nm = here_.moment_Nm;
     if (point.remembers && rest > 0) {
         // What the pivot carries: all that the act would have made at the old angle, or as much as it can.
         const double friction_Nm = model_.rig().bridge.friction.pivot_Nm;
-        const Turning before = turning(at, rest, rest - 1);
-        const double carried_Nm = std::clamp(before.moment_Nm, -friction_Nm, friction_Nm);
+        const Turning old = turning(at, rest, rest - 1);
+        const double carried_Nm = std::clamp(old.moment_Nm, -friction_Nm, friction_Nm);
         sum_Nm -= carried_Nm;
-        if (carried_Nm == before.moment_Nm)
-            addTurning(before, rest, layout_.angle[rest - 1], -1.0 / deviation);
+        if (carried_Nm == old.moment_Nm)
+            addTurning(old, rest, layout_.angle[rest - 1], -1.0 / deviation);
         else
             guitarEntry(Learned::PivotFriction, -carried_Nm / deviation);
     }
@@ -249,13 +222,13 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
 double Equations::evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd& gradient) {
 
     row_.begin(normal, gradient);
-    for (AtRest& kept : kept_)
-        kept.rest = unknownRest;
     setGuitar(at);
     addPriors(at);
     remember(at);
     std::size_t next = 0; // readings stand in the order of their rests
     for (std::size_t r = 0; r < line_.rests.size(); ++r) {
+        std::swap(here_, before_);
+        here_ = turning(at, r, r);
         if (job_.rig.bridge.family != Family::Fixed)
             balance(at, r);
         for (; next < line_.observations.size() && line_.observations[next].rest == r; ++next)

@@ -58,26 +58,16 @@ public:
     [[nodiscard]] Eigen::VectorXd readingSlopes(const Unknowns& at, std::size_t rest, std::size_t string);
 
 private:
-    /// What strings and springs do at one rest: its readings and the next rest's memory ask for the same.
-    struct AtRest {
-        std::size_t rest = unknownRest;
-        Turned plate{0.0};
-        std::array<std::optional<StringModel>, maxStrings> strings;
-        std::optional<SpringModel> springs;
-    };
-    static constexpr std::size_t unknownRest = static_cast<std::size_t>(-1);
     /// All that turns the plate.
     struct Turning {
+        Turned plate{0.0};
         std::array<StringModel, maxStrings> strings;
         SpringModel springs;
         double moment_Nm = 0.0, angleSlope = 0.0; ///< the slope is that of gravity and assist alone
     };
 
-    AtRest& atRest(const Unknowns& at, std::size_t rest);
-    const StringModel& stringAt(const Unknowns& at, std::size_t rest, std::size_t string);
-    const SpringModel& springsAt(const Unknowns& at, std::size_t rest);
     /// Strings and claw of `rest`, plate where it is at `plateOf`: the same rest or the one before.
-    Turning turning(const Unknowns& at, std::size_t rest, std::size_t plateOf);
+    [[nodiscard]] Turning turning(const Unknowns& at, std::size_t rest, std::size_t plateOf) const;
     void addTurning(const Turning& turning, std::size_t rest, int angleIndex, double by);
     [[nodiscard]] Contact contactOf(const Unknowns& at, std::size_t rest, const Limits& limits) const;
     [[nodiscard]] double heldAngle_rad(Contact contact, const Limits& limits) const;
@@ -89,7 +79,7 @@ private:
     void remember(const Unknowns& at);
     void observe(const Unknowns& at, std::size_t number);
     double observePitch(const Unknowns& at, const Observation& made, Residual& out);
-    double observePlate(const Unknowns& at, const Observation& made, Residual& out);
+    double observePlate(const Observation& made, Residual& out);
     void link(const Unknowns& at, std::size_t stretch);
     void turnClaw(const Unknowns& at, std::size_t visit);
     void addPriors(const Unknowns& at);
@@ -110,7 +100,7 @@ private:
     double oldBalance_Nm_ = 1.0;   ///< deviation of the balance with the old set
     std::vector<Residual> residuals_;
     NormalRow row_;
-    std::array<AtRest, 2> kept_; ///< of the rest under way and the one before
+    Turning here_, before_; ///< of the rest under way and the one before
 };
 
 } // namespace flenzo
