@@ -2,13 +2,13 @@
 #pragma once
 
 #include "core/decision/adviser.h"
-#include "core/estimation/tracked.h"
 #include "core/log/passes.h"
 #include "core/planning/alternatives.h"
 #include "core/planning/planned_passes.h"
 #include "core/planning/uncertainty.h"
 #include "core/simulation/remaining.h"
 #include "domain/job.h"
+#include "domain/tracked.h"
 
 namespace flenzo {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/tracked.h"
+#include "core/decision/adviser.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
 #include "support/bench.h"
@@ -197,22 +197,6 @@ private Q_SLOTS:
         QVERIFY(compared > 20);
     }
 
-    void whatWasTypedIsShownAsTyped() {
-        BenchJob job = changeJob(0.93);
-        job.log = {Event::read(0, -250.0), Event::read(3, -12.5), Event::readGap(0.004), Event::tuned(1, 5.0)};
-        const Estimate guitar = estimate(job);
-        const std::vector<TrackedState> states = trackedStates(job, guitar);
-        QCOMPARE(states.size(), std::size_t{5});
-        const TrackedState& read = states[3];
-        QVERIFY(read.measured[0] && read.measured[3] && !read.measured[1]);
-        QCOMPARE(read.shown_cents(0), -250.0);
-        QVERIFY(std::abs(gapAt_m(job.rig.bridge, read.shownAngle_rad(job.rig.bridge)) - 0.004) < 1e-12);
-        QCOMPARE(read.shown(job.rig.bridge).angle_rad, read.shownAngle_rad(job.rig.bridge));
-        const TrackedState& tuned = states[4]; // an act makes readings old
-        QVERIFY(!tuned.measured[0] && tuned.measured[1] && tuned.everRead[0] && !tuned.angleMeasured());
-        QCOMPARE(tuned.shown_cents(1), 5.0);
-    }
-
     void theOrderInsideARestDoesNotMatter() {
         BenchJob job = changeJob(0.95);
         job.log = {Event::read(0, -50.0), Event::readGap(0.0042), Event::read(5, 3.0)};
@@ -358,7 +342,6 @@ private Q_SLOTS:
         const Estimate guitar = estimate(job);
         QVERIFY(guitar.state.angle_rad <= angleOfGap_rad(job.rig.bridge, 0.0) + radians(0.1));
         QVERIFY(guitar.at.guitar.value.head(learnedCount).norm() < 0.5); // it teaches nothing else
-        QVERIFY(!trackedStates(job, guitar).back().angleMeasured());
     }
 
     void blocksLockAndStringsOffAreFollowed() {

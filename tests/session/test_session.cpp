@@ -11,6 +11,7 @@
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"
+#include "support/bench.h"
 
 #include <QDir>
 #include <QFile>
@@ -27,6 +28,24 @@ class TestSession : public QObject {
     QString freshFolder() { return dir_.filePath(QStringLiteral("recovery%1").arg(++folders_)); }
 
 private Q_SLOTS:
+    void whatWasTypedIsShownAsTyped() {
+        BenchJob job = testing::changeJob(0.93);
+        job.log = {Event::read(0, -250.0), Event::read(3, -12.5), Event::readGap(0.004), Event::tuned(1, 5.0)};
+        const Estimate guitar = estimate(job);
+        const std::vector<TrackedState> states = trackedStates(job, guitar);
+        QCOMPARE(states.size(), std::size_t{5});
+        const TrackedState& read = states[3];
+        QVERIFY(read.measured[0] && read.measured[3] && !read.measured[1]);
+        QCOMPARE(read.shown_cents(0), -250.0);
+        QVERIFY(std::abs(gapAt_m(job.rig.bridge, read.shownAngle_rad(job.rig.bridge)) - 0.004) < 1e-12);
+        QCOMPARE(read.shown(job.rig.bridge).angle_rad, read.shownAngle_rad(job.rig.bridge));
+        const TrackedState& tuned = states[4]; // an act makes readings old
+        QVERIFY(!tuned.measured[0] && tuned.measured[1] && tuned.everRead[0] && !tuned.angleMeasured());
+        QCOMPARE(tuned.shown_cents(1), 5.0);
+        job.log = {Event::readGap(0.0)}; // closed: the plate is there or lower
+        QVERIFY(!trackedStates(job, estimate(job)).back().angleMeasured());
+    }
+
     void everyEditCanBeUndoneAndRedone() {
         Session session(freshFolder());
         session.start(demoJob(0).value(), {});

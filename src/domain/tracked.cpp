@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/tracked.h"
+#include "domain/tracked.h"
 
 #include "core/statics/readings.h"
 
