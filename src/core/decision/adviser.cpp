@@ -7,10 +7,10 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     Advice advice;
     advice.guitar = std::move(guitar);
     const Situation now(job, advice.guitar, options);
-    const RuledAct ruled = actBy(now);
-    advice.act = ruled.act;
-    advice.rule = ruled.rule;
-    if (std::string_view(ruled.rule) == "doubted")
+    const Rule& rule = ruleFor(now);
+    advice.act = rule.act(now);
+    advice.rule = rule.id;
+    if (std::string_view(rule.id) == "doubted")
         advice.doubt = advice.guitar.open;
     advice.passes = now.spent.passes;
     advice.leftOdds = now.leaving().odds;

@@ -335,11 +335,8 @@ const Rule* ruleNamed(const std::string& id) {
     return nullptr;
 }
 
-RuledAct actBy(const Situation& now) {
-    for (const Rule& rule : rules())
-        if (rule.applies(now))
-            return {rule.act(now), rule.id};
-    return {};
+const Rule& ruleFor(const Situation& now) {
+    return *std::find_if(rules().begin(), rules().end(), [&](const Rule& rule) { return rule.applies(now); });
 }
 
 } // namespace flenzo

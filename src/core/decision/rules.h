@@ -16,10 +16,7 @@ struct Rule {
 /// The row of that id; nothing when there is none.
 [[nodiscard]] const Rule* ruleNamed(const std::string& id);
 
-struct RuledAct {
-    NextAct act;
-    const char* rule = "";
-};
-[[nodiscard]] RuledAct actBy(const Situation& now);
+/// The row that applies; the last always does.
+[[nodiscard]] const Rule& ruleFor(const Situation& now);
 
 } // namespace flenzo

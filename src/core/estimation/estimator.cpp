@@ -45,7 +45,7 @@ public:
 
 private:
     void descend();
-    void evaluate() { out_.cost = equations_.evaluate(at_, normal_, gradient_); }
+    void evaluate() { cost_ = equations_.evaluate(at_, normal_, gradient_); }
     bool step(double& damping);
     void descendFrom(Unknowns other);
     void tryOutliers();
@@ -64,6 +64,7 @@ private:
     Unknowns& at_;
     Skyline normal_, triedNormal_; ///< where the solution is, and where a step would bring it
     Eigen::VectorXd gradient_, triedGradient_;
+    double cost_ = 0.0;
     std::vector<std::size_t> tried_;
 };
 
@@ -80,14 +81,14 @@ bool Solver::step(double& damping) {
                 return false;
             Unknowns next = layout_.plus(at_, by);
             const double there = equations_.evaluate(next, triedNormal_, triedGradient_);
-            if (there < out_.cost + 1e-12 * std::abs(out_.cost)) {
+            if (there < cost_ + 1e-12 * std::abs(cost_)) {
                 const double promised =
                     0.5 * (damping * by.dot(diagonal.cwiseProduct(by)) - gradient_.dot(by)); // by a quadratic cost
-                const bool kept = damping <= nearlyFree && std::abs(out_.cost - there - promised) < options_.costLeft;
+                const bool kept = damping <= nearlyFree && std::abs(cost_ - there - promised) < options_.costLeft;
                 at_ = std::move(next);
                 std::swap(normal_, triedNormal_);
                 std::swap(gradient_, triedGradient_);
-                out_.cost = there;
+                cost_ = there;
                 damping = std::max(1e-5, damping / 10.0);
                 return size > options_.step && !kept;
             }
@@ -99,27 +100,26 @@ bool Solver::step(double& damping) {
 
 void Solver::descend() {
     double damping = 1e-5;
-    out_.converged = false;
     equations_.chooseContacts(at_);
     evaluate();
-    for (int k = 0; k < options_.mostSteps && !out_.converged; ++k) {
+    for (int k = 0; k < options_.mostSteps; ++k) {
         const bool goesOn = step(damping);
         const bool changed = equations_.chooseContacts(at_);
         if (changed)
             evaluate();
-        out_.converged = !goesOn && !changed;
-        ++out_.steps;
+        if (!goesOn && !changed)
+            return;
     }
 }
 
 /// Descends from elsewhere and keeps what is cheaper.
 void Solver::descendFrom(Unknowns other) {
     Unknowns kept = std::move(at_);
-    const double cost = out_.cost;
+    const double cost = cost_;
     const std::vector<Contact> contacts = equations_.contacts;
     at_ = std::move(other);
     descend();
-    if (out_.cost <= cost - 1e-3)
+    if (cost_ <= cost - 1e-3)
         return;
     at_ = std::move(kept);
     equations_.contacts = contacts;
@@ -162,29 +162,29 @@ Noise Solver::learnedNoise() const {
     struct Sum {
         double squares = 0.0, count = 0.0;
     };
-    Sum pitch, gap, angle;
+    std::array<Sum, 3> sums; // by kind
     std::vector<bool> read(line_.stretches.size(), false);
     for (std::size_t o = 0; o < line_.observations.size(); ++o) {
         const Observation& made = line_.observations[o];
         const Residual& residual = equations_.residuals()[o];
         if (made.deviation > 0.0 || made.closed || made.superseded)
             continue;
-        Sum& sum = made.kind == Observation::Kind::Pitch ? pitch : made.kind == Observation::Kind::Gap ? gap : angle;
-        const double share = made.kind == Observation::Kind::Pitch ? 1.0 : options_.plateLeverage;
+        Sum& sum = sums[static_cast<std::size_t>(made.kind)];
+        const bool pitch = made.kind == Observation::Kind::Pitch;
         sum.squares += residual.weight * residual.inDeviations * residual.inDeviations;
-        sum.count += residual.weight * share;
-        if (made.kind == Observation::Kind::Pitch)
-            read[static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string])] = true;
+        sum.count += residual.weight * (pitch ? 1.0 : options_.plateLeverage);
+        if (pitch)
+            read[made.stretch] = true;
     }
-    pitch.count = std::max(0.0, pitch.count - static_cast<double>(std::count(read.begin(), read.end(), true)));
-    const auto estimated = [&](const Sum& sum, double now, double told_, bool isTold) {
+    sums[0].count = std::max(0.0, sums[0].count - static_cast<double>(std::count(read.begin(), read.end(), true)));
+    const auto estimated = [&](std::size_t kind, double now, double told_, bool isTold) {
         const double prior = isTold ? options_.toldReadings : options_.untoldReadings;
-        return std::sqrt((prior * told_ * told_ + sum.squares * now * now) / (prior + sum.count));
+        return std::sqrt((prior * told_ * told_ + sums[kind].squares * now * now) / (prior + sums[kind].count));
     };
     const Noise& now = equations_.noise;
-    return {estimated(pitch, now.tuner_cents, told.tuner_cents, job_.tools.tuner_cents.has_value()),
-            estimated(gap, now.gap_m, told.gap_m, job_.tools.gap_m.has_value()),
-            estimated(angle, now.angle_rad, told.angle_rad, job_.tools.angle_rad.has_value())};
+    return {estimated(0, now.tuner_cents, told.tuner_cents, job_.tools.tuner_cents.has_value()),
+            estimated(1, now.gap_m, told.gap_m, job_.tools.gap_m.has_value()),
+            estimated(2, now.angle_rad, told.angle_rad, job_.tools.angle_rad.has_value())};
 }
 
 /// What the next job on this guitar begins with; strings of one make differ a little.

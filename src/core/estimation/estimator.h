@@ -30,9 +30,6 @@ struct Estimate {
     std::vector<StringSettling> settling; ///< one per string; empty where nobody stretches
     std::optional<Outlier> open;          ///< the doubt in the readings of the latest rest
     int readings = 0;                     ///< that counted
-    bool converged = true;
-    double cost = 0.0;
-    int steps = 0;
 
     [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
 };

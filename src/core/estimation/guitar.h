@@ -6,7 +6,6 @@
 
 namespace flenzo {
 
-[[nodiscard]] const char* learnedName(Learned quantity); ///< as in files and in the output of the command line
 /// The physical size of one prior standard deviation: shares (of the logarithm), metres.
 [[nodiscard]] double priorDeviation(const EstimatorOptions& options, Learned quantity);
 

@@ -41,25 +41,21 @@ bool sameKind(const Observation& a, const Observation& b) {
 /// Whether a later reading of the same kind has taken its place, or it has been asked for often enough.
 bool isSettled(const EstimatorOptions& options, const Timeline& line, std::size_t number) {
     const Observation& made = line.observations[number];
-    const auto reads = std::count_if(line.observations.begin(), line.observations.end(), [&](const Observation& other) {
-        return other.rest == made.rest && sameKind(made, other);
-    });
-    if (reads > options.mostChecks)
-        return true;
-    return std::any_of(line.observations.begin() + static_cast<long>(number) + 1, line.observations.end(),
-                       [&](const Observation& later) { return later.rest == made.rest && sameKind(made, later); });
+    int reads = 0;
+    bool later = false;
+    for (std::size_t o = 0; o < line.observations.size(); ++o)
+        if (const Observation& other = line.observations[o]; other.rest == made.rest && sameKind(made, other)) {
+            ++reads;
+            later = later || o > number;
+        }
+    return later || reads > options.mostChecks;
 }
 
+/// Cents, metres or radians: nothing smaller is questioned.
 double least(const BenchJob& job, const EstimatorOptions& options, Observation::Kind kind) {
-    switch (kind) {
-    case Observation::Kind::Pitch:
-        return options.leastDoubt_cents;
-    case Observation::Kind::Gap:
-        return options.leastDoubt_m;
-    case Observation::Kind::Angle:
-        return options.leastDoubt_m / job.rig.bridge.rearEdge_m;
-    }
-    return 0.0;
+    return kind == Observation::Kind::Pitch ? options.leastDoubt_cents
+           : kind == Observation::Kind::Gap ? options.leastDoubt_m
+                                            : options.leastDoubt_m / job.rig.bridge.rearEdge_m;
 }
 
 } // namespace

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/log/prior.h"
 
+#include <array>
+
 #include <cmath>
 
 namespace flenzo {
@@ -13,6 +15,13 @@ bool isSameMake(const Wire& a, const Wire& b) {
 }
 
 } // namespace
+
+const char* learnedName(Learned quantity) {
+    constexpr std::array<const char*, learnedCount> names{"springRateShare", "initialTensionShare", "hookDepthMm",
+                                                          "stringHeightMm",  "setbackMm",           "clawPlaceMm",
+                                                          "clawLeadShare",   "pivotFrictionShare"};
+    return names[static_cast<std::size_t>(quantity)];
+}
 
 Prior Prior::forStrings(const std::vector<RigString>& strings) const {
     Prior out;

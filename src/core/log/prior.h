@@ -23,6 +23,7 @@ enum class Learned : std::uint8_t {
     PivotFriction,
     Count
 };
+[[nodiscard]] const char* learnedName(Learned quantity); ///< as in files and in the output of the command line
 inline constexpr Eigen::Index learnedCount = static_cast<Eigen::Index>(Learned::Count);
 
 /// Where a string's own two stand behind those.
