@@ -75,9 +75,8 @@ double worstSlope(const BenchJob& job, std::uint32_t seed, bool plateAtRest) {
     at.guitar = GuitarUnknowns(job.rig.strings.size());
     for (double& value : at.guitar.value)
         value = 0.5 * normal(random);
-    if (stringsGive(job))
-        at.giving.value = Eigen::VectorXd::Constant(
-            GivingUnknowns::ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()), 0.2);
+    at.giving = GivingUnknowns(job);
+    at.giving.value.setConstant(0.2);
     for (std::size_t r = 0; r < line.rests.size(); ++r)
         at.angle_rad.push_back(plateAtRest && r > 0 ? at.angle_rad.back() + 1e-5 : -0.01 + 0.005 * normal(random));
     for (std::size_t s = 0; s < line.stretches.size(); ++s)

@@ -77,6 +77,12 @@ void Skyline::solve(Eigen::Ref<Eigen::VectorXd> right) const {
     }
 }
 
+double Skyline::deviation(int unknown) const {
+    Eigen::VectorXd unit = Eigen::VectorXd::Unit(size(), unknown);
+    halfSolve(unit);
+    return unit.norm();
+}
+
 Eigen::VectorXd Skyline::diagonal() const {
     Eigen::VectorXd out(size());
     for (int i = 0; i < size(); ++i)

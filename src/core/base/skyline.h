@@ -20,6 +20,8 @@ public:
     [[nodiscard]] bool factor(const Eigen::VectorXd& extra);
     /// L^-1 times a column, in place: its square is the variance of that combination of unknowns.
     void halfSolve(Eigen::Ref<Eigen::VectorXd> right) const;
+    /// Standard deviation of one unknown by the last factor.
+    [[nodiscard]] double deviation(int unknown) const;
     /// Solves with the last factor, in place.
     void solve(Eigen::Ref<Eigen::VectorXd> right) const;
     [[nodiscard]] Eigen::VectorXd diagonal() const;

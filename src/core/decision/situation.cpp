@@ -80,7 +80,7 @@ void Situation::look() {
     plate_rad = guitar.state.angle_rad - home_rad;
     z_cents.resize(n);
     centsPerRad.resize(n);
-    zDeviation_cents.resize(n);
+    zDeviation_cents = guitar.covariance.diagonal().segment(1, n).cwiseMax(0.0).cwiseSqrt();
     momentPerCent_Nm.resize(n);
     const BalanceEquation equation(guitar.rig, guitar.state);
     BalanceEquation atHome = equation;
@@ -94,9 +94,6 @@ void Situation::look() {
                 : 0.0;
         atHome.setRest(string, atHome.unstretchedForPitch_m(string, job.rig.strings[string].target_Hz, home_rad));
         centsPerRad[i] = atHome.centsPerRadian(string, home_rad);
-        const double c = equation.centsPerRadian(string, angle);
-        const Eigen::MatrixXd& all = guitar.covariance;
-        zDeviation_cents[i] = std::sqrt(std::max(0.0, all(i + 1, i + 1) - 2.0 * c * all(0, i + 1) + c * c * all(0, 0)));
         momentPerCent_Nm[i] = f_Hz > 0.0 ? equation.momentPerCent_Nm(string, f_Hz, angle) : 0.0;
     }
     const Moment here = equation.at(angle);
@@ -112,28 +109,9 @@ void Situation::look() {
     }
 }
 
-/// Whether everything had been read as often as it may at an earlier rest since the claw was turned: what was found
-/// then to be worth its pegs is still, with the first of them turned.
-bool Situation::readOutBefore() const {
-    const Timeline& line = guitar.line;
-    std::vector<std::vector<int>> counts(line.rests.size(), std::vector<int>(strings + 1, 0));
-    for (const Observation& made : line.observations)
-        if (!made.afterAct)
-            ++counts[made.rest][made.kind == Observation::Kind::Pitch ? made.string : strings];
-    for (std::size_t rest = 0; rest < line.rests.size(); ++rest) {
-        if (!plateCounts)
-            counts[rest].pop_back();
-        if (line.rests[rest].claw == line.rests.back().claw &&
-            *std::min_element(counts[rest].begin(), counts[rest].end()) >= options.mostReads)
-            return true;
-    }
-    return false;
-}
-
 void Situation::count() {
     const Timeline& line = guitar.line;
-    const std::size_t rest = line.rests.size() - 1;
-    reads.assign(strings, 0);
+    std::vector<std::vector<int>> counts(line.rests.size(), std::vector<int>(strings + 1, 0)); // the plate's last
     std::vector<bool> ever(strings, false);
     int stringReadings = 0;
     for (const Observation& made : line.observations) {
@@ -143,8 +121,7 @@ void Situation::count() {
         else
             plateEverRead = true;
         stringReadings += pitch && !made.afterAct ? 1 : 0;
-        if (made.rest == rest && !made.afterAct)
-            ++(pitch ? reads[made.string] : plateReads);
+        counts[made.rest][pitch ? made.string : strings] += made.afterAct ? 0 : 1;
     }
     allEverRead = std::all_of(ever.begin(), ever.end(), [](bool read) { return read; });
     // Asked for and not given: nobody here can tell.
@@ -154,11 +131,19 @@ void Situation::count() {
             return event.kind == Event::Kind::Read && event.readings_cents.empty() && !event.gap_m && !event.angle_rad;
         });
     plateCounts = floats(job.rig, job.goal) && (plateEverRead || !givenUp);
-    fullReads = plateCounts ? plateReads : std::numeric_limits<int>::max();
-    for (std::size_t i = 0; i < strings; ++i)
-        if (guitar.state.unstretchedLength_m[i] > 0.0) // a string that is off has nothing to read
-            fullReads = std::min(fullReads, reads[i]);
-    urgent = fullReads >= options.mostReads || readOutBefore();
+    const auto fullReadsAt = [&](std::size_t rest) {
+        int least = plateCounts ? counts[rest][strings] : std::numeric_limits<int>::max();
+        for (std::size_t i = 0; i < strings; ++i)
+            if (guitar.state.unstretchedLength_m[i] > 0.0) // a string that is off has nothing to read
+                least = std::min(least, counts[rest][i]);
+        return least;
+    };
+    reads = counts.back();
+    plateReads = reads[strings];
+    fullReads = fullReadsAt(counts.size() - 1);
+    // What was found then to be worth its pegs is still, with the first of them turned.
+    for (std::size_t rest = 0; rest < counts.size(); ++rest)
+        urgent = urgent || (line.rests[rest].claw == line.rests.back().claw && fullReadsAt(rest) >= options.mostReads);
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
     clawTurnedBack = flenzo::clawTurnedBack(log, ClawStepPolicy::both_turns);

@@ -49,7 +49,7 @@ struct Situation {
 
     // What has been done.
     bool allEverRead = false, plateEverRead = false;
-    std::vector<int> reads; ///< of each string at this rest, made for their own sake
+    std::vector<int> reads; ///< of each string, then the plate, at this rest, made for their own sake
     int plateReads = 0;
     int fullReads = 0;      ///< of everything that can be read, at this rest
     bool urgent = false;    ///< read as often as it may, here or before at this claw: missing grows dearer
@@ -76,7 +76,6 @@ private:
     void findHome();
     void count();
     void judgeFloat();
-    [[nodiscard]] bool readOutBefore() const;
 };
 
 } // namespace flenzo

@@ -137,8 +137,7 @@ void Solver::tryOutliers() {
         tried_.push_back(o);
         Unknowns other = at_;
         if (made.kind == Observation::Kind::Pitch)
-            other.z_cents[static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string])] +=
-                made.value - residuals[o].predicted;
+            other.z_cents[made.stretch] += made.value - residuals[o].predicted;
         else if (const auto angle = measuredAngle_rad(job_, line_, made.rest))
             other.angle_rad[made.rest] = *angle;
         descendFrom(std::move(other));
@@ -225,10 +224,7 @@ void Solver::finish() {
     for (Eigen::Index k = 0; k < wanted.cols(); ++k)
         normal_.halfSolve(wanted.col(k));
     const Eigen::MatrixXd all = wanted.transpose() * wanted;
-    out_.covariance.resize(1 + n, 1 + n);
-    out_.covariance << all.topLeftCorner(1, 1), all.topRightCorner(1, n), all.bottomLeftCorner(n, 1),
-        all.bottomRightCorner(n, n);
-    out_.joint = all.topLeftCorner(1 + n + g, 1 + n + g);
+    out_.covariance = all.topLeftCorner(1 + n + g, 1 + n + g);
     out_.guitarDeviation = all.diagonal().segment(1 + n, g).cwiseSqrt();
     out_.learned = learned(all.block(1 + n, 1 + n, g, g));
     out_.readings = static_cast<int>(line_.observations.size());
@@ -246,24 +242,18 @@ void Solver::settle() {
     if (!at_.giving.any())
         return;
     const std::size_t rest = line_.rests.size() - 1;
-    Eigen::VectorXd unit(layout_.size);
-    const auto deviation = [&](int index) {
-        unit.setZero();
-        unit[index] = 1.0;
-        normal_.halfSolve(unit);
-        return unit.norm();
-    };
     const double share = equations_.pullShare();
     const double shareDeviation =
-        options_.pullSpread * share * (1.0 - share) * deviation(layout_.giving + GivingUnknowns::Pull);
+        options_.pullSpread * share * (1.0 - share) * normal_.deviation(layout_.giving + GivingUnknowns::Pull);
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
         StringSettling string;
         string.fit.drops = line_.rests[rest].given[i].pulls;
         string.fit.now = {equations_.left_m(rest, i), share};
         string.fit.shareDeviation = shareDeviation;
-        string.fit.leftDeviation = std::hypot(
-            options_.unsettledSpread * deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
-            string.fit.drops * shareDeviation / (1.0 - share));
+        string.fit.leftDeviation =
+            std::hypot(options_.unsettledSpread *
+                           normal_.deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
+                       string.fit.drops * shareDeviation / (1.0 - share));
         const double perMetre = equations_.model().zPerMetre_cents(i);
         string.nextDrop_cents = string.fit.now.nextDrop_m() * perMetre;
         string.needed = stretchesNeeded(string.fit, settledWithin_cents(job_.goal) / perMetre);
@@ -315,9 +305,7 @@ Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOpt
         out.at.guitar = GuitarUnknowns(job.rig.strings.size());
         if (job.prior)
             out.at.guitar.value = job.prior->forStrings(job.rig.strings).mean;
-        if (stringsGive(job))
-            out.at.giving.value =
-                Eigen::VectorXd::Zero(GivingUnknowns::ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()));
+        out.at.giving = GivingUnknowns(job);
         out.at.oldAngle_rad = job.old.angle_rad;
         out.noise = toldNoise(job.tools, options);
     }

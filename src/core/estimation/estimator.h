@@ -21,11 +21,10 @@ struct Estimate {
     State state;                        ///< at the latest rest
     std::vector<double> z_cents;        ///< of every string: its reading with the plate at the goal's angle
     std::vector<double> readings_cents; ///< and where the plate is
-    Eigen::MatrixXd covariance;         ///< of the latest rest: the plate's angle (rad), then what every string reads
     Eigen::VectorXd readingDeviation_cents;
     Prior learned;                        ///< what stays with the guitar
     Eigen::VectorXd guitarDeviation;      ///< of every one of `at.guitar`, in prior deviations
-    Eigen::MatrixXd joint;                ///< covariance of angle, z of every string and `at.guitar`, in that order
+    Eigen::MatrixXd covariance;           ///< of the plate's angle, z of every string and `at.guitar`, in that order
     std::vector<Residual> residuals;      ///< by observation of `line`
     std::vector<StringSettling> settling; ///< one per string; empty where nobody stretches
     std::optional<Outlier> open;          ///< the doubt in the readings of the latest rest

@@ -46,13 +46,10 @@ public:
                 plateSeen = true;
                 continue;
             }
-            const auto stretch = static_cast<std::size_t>(line_.rests[made.rest].stretch[made.string]);
-            if (stretch >= seen.size())
-                continue;
-            if (o >= known && !seen[stretch])
-                at_.z_cents[stretch] = equations_.model().zOfReading_cents(
+            if (o >= known && !seen[made.stretch])
+                at_.z_cents[made.stretch] = equations_.model().zOfReading_cents(
                     made.string, made.value, at_.angle_rad[made.rest], line_.rests[made.rest].nutLocked);
-            seen[stretch] = true;
+            seen[made.stretch] = true;
         }
     }
 
@@ -75,7 +72,7 @@ public:
             }
         beginAngle(rest, equation);
         for (const Observation* made : heard)
-            at_.z_cents[static_cast<std::size_t>(point.stretch[made->string])] =
+            at_.z_cents[made->stretch] =
                 model.zOfReading_cents(made->string, made->value, at_.angle_rad.back(), point.nutLocked);
     }
 

@@ -23,6 +23,11 @@ bool stringsGive(const BenchJob& job) {
                                              [](const Event& event) { return event.kind == Event::Kind::Stretched; });
 }
 
+GivingUnknowns::GivingUnknowns(const BenchJob& job) {
+    if (stringsGive(job))
+        value.setZero(ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()));
+}
+
 UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
     : angle(line.rests.size(), none), z(line.stretches.size(), none), claw(line.claws.size(), {none, none}) {
     constexpr double cents = 2.5, turned_rad = 0.00087, turns = 0.05;
@@ -50,8 +55,7 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
     guitar = size;
     size += static_cast<int>(GuitarUnknowns(job.rig.strings.size()).value.size());
     giving = size;
-    if (stringsGive(job))
-        size += GivingUnknowns::ShareCount + static_cast<int>(job.rig.strings.size());
+    size += static_cast<int>(GivingUnknowns(job).value.size());
     first.resize(static_cast<std::size_t>(size), 0); // the guitar meets all
     unit.setOnes(size);
     for (const Local& local : locals)

@@ -10,6 +10,8 @@ namespace flenzo {
 /// peg let go, then the logarithm of what each string has to give.
 struct GivingUnknowns {
     enum Share { Pull, Elsewhere, OwnPeg, ShareCount };
+    GivingUnknowns() = default;
+    explicit GivingUnknowns(const BenchJob& job);
     Eigen::VectorXd value; ///< empty where nobody stretches
     [[nodiscard]] bool any() const { return value.size() > 0; }
 };

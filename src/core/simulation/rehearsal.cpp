@@ -24,7 +24,7 @@ Estimate allKnown(const BenchJob& job, const SimulatedGuitar& guitar, double uns
     known.noise = {job.tools.tuner_cents.value_or(0.1), job.tools.gap_m.value_or(1e-5), 0.0};
     const RestModel model(guitar.rig(), job.goal.angle_rad);
     const auto n = static_cast<Eigen::Index>(job.rig.strings.size());
-    known.covariance = 1e-6 * Eigen::MatrixXd::Identity(n + 1, n + 1);
+    known.covariance = 1e-6 * Eigen::MatrixXd::Identity(n + 1, n + 1); // nothing is drawn from it
     known.covariance(0, 0) = 1e-12;
     known.readingDeviation_cents = Eigen::VectorXd::Constant(n, 1e-3);
     known.readings_cents = readings_cents(known.rig, known.state);

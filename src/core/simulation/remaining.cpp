@@ -32,7 +32,7 @@ UncertaintyModel toolsOf(const BenchJob& job, const Advice& advice) {
 class Draw {
 public:
     Draw(const BenchJob& job, const Advice& advice) : job_(job), advice_(advice) {
-        Eigen::MatrixXd all = advice.guitar.joint;
+        Eigen::MatrixXd all = advice.guitar.covariance;
         all.diagonal().array() += 1e-12;
         root_ = all.llt().matrixL();
         root_ = root_.array().isFinite().select(root_, 0.0);
