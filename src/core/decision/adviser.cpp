@@ -13,7 +13,6 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     if (std::string_view(rule.id) == "doubted")
         advice.doubt = advice.guitar.open;
     advice.passes = now.spent.passes;
-    advice.leftOdds = now.leaving().odds;
     advice.plateTolerance_rad = now.plateTolerance_rad;
     advice.pitchTolerance_cents = now.pitchTolerance_cents;
     advice.plateCounts = now.plateCounts;

@@ -12,7 +12,6 @@ struct Advice {
     std::optional<Outlier> doubt; ///< set: check this reading before anything else
     Estimate guitar;
     double passes = 0.0;                                         ///< peg turns so far over strings
-    double leftOdds = 0.0;                                       ///< that all is inside as it is
     double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell
     bool plateEverRead = false;
     bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought home

@@ -75,8 +75,5 @@ bool clawIsWrong(const Situation& now) {
 NextAct clawAtOnce(const Situation& now) {
     return turnClaw(now, now.level.moreTurns);
 }
-NextAct done(const Situation& now) {
-    return plain(now, Do::Done);
-}
 
 } // namespace flenzo

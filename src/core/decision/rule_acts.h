@@ -17,7 +17,6 @@ namespace flenzo {
 [[nodiscard]] NextAct tuneTo(const Situation& now, std::size_t string, double z_cents);
 /// To so many cents from its target, whatever the others do to it later.
 [[nodiscard]] NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents);
-[[nodiscard]] NextAct done(const Situation& now);
 
 [[nodiscard]] bool isOn(const Situation& now, std::size_t string);
 /// The shop's order, strings that are off left out.

@@ -18,8 +18,8 @@ using Do = NextAct::Do;
 bool cannotFloat(const Situation& now) {
     return !now.mayFloat && !(now.allReadHere() && now.leaving().odds >= now.options.doneOdds);
 }
-NextAct stop(const Situation& now) {
-    return plain(now, Do::Stuck);
+template <Do what> NextAct plainly(const Situation& now) {
+    return plain(now, what);
 }
 
 // --- Readings --------------------------------------------------------------------------------------------------------
@@ -78,9 +78,6 @@ NextAct tuneBlocked(const Situation& now) {
 }
 bool isBlocked(const Situation& now) {
     return now.guitar.state.block.has_value();
-}
-NextAct unblock(const Situation& now) {
-    return plain(now, Do::Unblock);
 }
 
 // --- Exactly to pitch, round after round -----------------------------------------------------------------------------
@@ -293,24 +290,21 @@ bool readOnceMore(const Situation& now) {
 bool always(const Situation&) {
     return true;
 }
-NextAct leave(const Situation& now) {
-    return plain(now, Do::Leave);
-}
 
 } // namespace
 
 const std::vector<Rule>& rules() {
     static const std::vector<Rule> table{
-        {"no-float", cannotFloat, stop},
+        {"no-float", cannotFloat, plainly<Do::Stuck>},
         {"doubted", isDoubted, checkDoubted},
         {"unread", isUnread, readAll},
         {"claw-look", looksOn, look},
         {"block-claw", blockWantsClaw, clawAtOnce},
         {"block-peg", blockWantsPeg, tuneBlocked},
         {"stretch", givesStill, pull},
-        {"block-out", isBlocked, unblock},
+        {"block-out", isBlocked, plainly<Do::Unblock>},
         {"after-claw", isAfterClaw, readAll},
-        {"exact-done", exactDone, done},
+        {"exact-done", exactDone, plainly<Do::Done>},
         {"exact-claw", exactClaw, clawAtOnce},
         {"exact-peg", exactPeg, tuneNextExactly},
         {"exact-read", exactRead, readAll},
@@ -321,9 +315,9 @@ const std::vector<Rule>& rules() {
         {"near-read", nearUnread, readAll},
         {"near-peg", nearPeg, tuneCheapest},
         {"near-claw", nearClaw, turnCheapest},
-        {"done", isDone, done},
+        {"done", isDone, plainly<Do::Done>},
         {"near-read-again", readOnceMore, readAll},
-        {"enough", always, leave},
+        {"enough", always, plainly<Do::Leave>},
     };
     return table;
 }

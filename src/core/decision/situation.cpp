@@ -29,15 +29,14 @@ double oneLook_rad(const BenchJob& job, const Estimate& guitar) {
 
 Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const AdvisorOptions& theOptions)
     : job(theJob), guitar(estimate), options(theOptions), strings(theJob.rig.strings.size()),
-      pitchTolerance_cents(std::max(job.goal.pitchTolerance_cents, options.tellPitch * guitar.noise.tuner_cents)),
-      plateTolerance_rad(job.goal.angleTolerance_rad),
-      pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)) {
-    pitchTolerance_cents = std::max(pitchTolerance_cents, options.tellPeg * pegDeviation_cents);
+      pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)),
+      pitchTolerance_cents(std::max({job.goal.pitchTolerance_cents, options.tellPitch * guitar.noise.tuner_cents,
+                                     options.tellPeg * pegDeviation_cents})),
+      plateTolerance_rad(std::max(job.goal.angleTolerance_rad, options.tellPlate * oneLook_rad(job, guitar))) {
     count();
     level = levelSolution(guitar.rig, guitar.state, job.goal);
     findHome();
     look();
-    plateTolerance_rad = std::max(plateTolerance_rad, options.tellPlate * oneLook_rad(job, guitar));
     judgeFloat();
     hand = clawStepPolicyOf(job.method, guitar.rig, level, job.goal, clawTurnedBack);
 }
@@ -46,18 +45,9 @@ bool Situation::isTuned(std::size_t string) const {
     return std::find(tuned.begin(), tuned.end(), string) != tuned.end();
 }
 
-double Situation::offAtLevel_cents(std::size_t string) const {
-    const auto i = static_cast<Eigen::Index>(string);
-    const double reach = plateCounts ? std::abs(centsPerRad[i]) * plateTolerance_rad : 0.0;
-    return std::max(0.0, std::abs(z_cents[i]) - reach);
-}
-
 bool Situation::isFar() const {
-    for (std::size_t i = 0; i < strings; ++i)
-        if (offAtLevel_cents(i) >
-            options.far_cents + options.farDeviations * zDeviation_cents[static_cast<Eigen::Index>(i)])
-            return true;
-    return false;
+    const auto off_cents = z_cents.array().abs() - centsPerRad.array().abs() * (plateCounts ? plateTolerance_rad : 0.0);
+    return (off_cents > options.far_cents + options.farDeviations * zDeviation_cents.array()).any();
 }
 
 bool Situation::nearPitch() const {

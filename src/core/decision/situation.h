@@ -32,7 +32,7 @@ struct Situation {
     bool mayFloat = false; ///< a stable float exists, or may for all that is known
 
     // What is wanted, as far as the tools can tell.
-    double pitchTolerance_cents, plateTolerance_rad, pegDeviation_cents;
+    double pegDeviation_cents, pitchTolerance_cents, plateTolerance_rad;
     bool plateCounts = false; ///< it floats, and somebody can tell where the plate is
 
     // Where it is (linear around home).
@@ -61,8 +61,7 @@ struct Situation {
     bool clawTurnedBack = false;
     [[nodiscard]] bool allReadHere() const { return fullReads > 0; }
     [[nodiscard]] bool isTuned(std::size_t string) const;
-    /// By how much a string misses its pitch wherever the plate is within its tolerance.
-    [[nodiscard]] double offAtLevel_cents(std::size_t string) const;
+    /// Some string misses its pitch plainly wherever the plate is within its tolerance.
     [[nodiscard]] bool isFar() const;
     /// All strings sound near enough to pitch that pulling or judging them means something.
     [[nodiscard]] bool nearPitch() const;

@@ -59,19 +59,18 @@ public:
             out.odds *= 1.0 - outside;
             out.worst = std::max(out.worst, outside);
         };
+        const double peg2 =
+            std::pow(now_.pegDeviation_cents, 2) + std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
         for (Eigen::Index i = 0; i < n_; ++i) {
+            const bool turned = (set >> i & 1U) != 0;
             const double c = now_.centsPerRad[i];
-            if (set >> i & 1U) {
+            if (turned) {
                 out.targets_cents[i] = offset_cents - c * plate;
                 out.price += 1.0;
-                const double peg2 = std::pow(now_.pegDeviation_cents, 2) +
-                                    std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
-                count(oddsOutside(offset_cents, peg2 + c * c * moves, now_.pitchTolerance_cents),
-                      now_.options.missedString);
-            } else {
-                count(oddsOutside(now_.z_cents[i] + c * plate, stays_[i] + c * c * moves, now_.pitchTolerance_cents),
-                      now_.options.missedString);
             }
+            count(oddsOutside(turned ? offset_cents : now_.z_cents[i] + c * plate,
+                              (turned ? peg2 : stays_[i]) + c * c * moves, now_.pitchTolerance_cents),
+                  now_.options.missedString);
         }
         if (now_.plateCounts)
             count(oddsOutside(plate, plateVariance_ + moves, now_.plateTolerance_rad),
