@@ -11,18 +11,12 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<DueOptions>, 10> dueBounds{{
-    {"life_h", &DueOptions::life_h, 1.0, 5000.0},
-    {"gig_h", &DueOptions::gig_h, 0.0, 48.0},
-    {"littleSweat", &DueOptions::littleSweat, 1.0, 10.0},
-    {"muchSweat", &DueOptions::muchSweat, 0.05, 1.0},
-    {"coatedTimes", &DueOptions::coatedTimes, 1.0, 20.0},
-    {"months", &DueOptions::months, 1.0, 60.0},
-    {"coatedMonths", &DueOptions::coatedMonths, 1.0, 60.0},
-    {"shownBefore_days", &DueOptions::shownBefore_days, 0.0, 365.0},
-    {"checkAfter_days", &DueOptions::checkAfter_days, 0.0, 60.0},
-    {"checkForgotten_days", &DueOptions::checkForgotten_days, 1.0, 365.0},
-}};
+constexpr std::array dueBounds{
+    FLENZO_FIELD(DueOptions, life_h, 1.0, 5000.0),        FLENZO_FIELD(DueOptions, gig_h, 0.0, 48.0),
+    FLENZO_FIELD(DueOptions, littleSweat, 1.0, 10.0),     FLENZO_FIELD(DueOptions, muchSweat, 0.05, 1.0),
+    FLENZO_FIELD(DueOptions, coatedTimes, 1.0, 20.0),     FLENZO_FIELD(DueOptions, months, 1.0, 60.0),
+    FLENZO_FIELD(DueOptions, coatedMonths, 1.0, 60.0),    FLENZO_FIELD(DueOptions, shownBefore_days, 0.0, 365.0),
+    FLENZO_FIELD(DueOptions, checkAfter_days, 0.0, 60.0), FLENZO_FIELD(DueOptions, checkForgotten_days, 1.0, 365.0)};
 
 /// Playing hours that one set lasts.
 double life_h(const Playing& playing, const DueOptions& options) {

@@ -9,45 +9,46 @@ namespace flenzo {
 
 namespace {
 
-using Known = AdvisorOptions;
-constexpr std::array bounds{
+using Weights = AdvisorOptions;
+constexpr std::array advisorBounds{
     // Far: the pass.
-    FLENZO_FIELD(Known, far_cents, 0, 1000), FLENZO_FIELD(Known, farDeviations, 0, 200),
-    FLENZO_FIELD(Known, farClaw_turns, 0, 50), FLENZO_FIELD(Known, looksOn_turns, 0, 10),
-    FLENZO_FIELD(Known, checkAngleShare, 0, 1), FLENZO_FIELD(Known, checkString_cents, 0, 50),
-    FLENZO_FIELD(Known, checkGain, 0, 1), FLENZO_FIELD(Known, passShare, 0, 10),
-    FLENZO_FIELD(Known, plateShare, 1e-3, 10),
+    FLENZO_FIELD(Weights, far_cents, 0, 1000), FLENZO_FIELD(Weights, farDeviations, 0, 200),
+    FLENZO_FIELD(Weights, farClaw_turns, 0, 50), FLENZO_FIELD(Weights, looksOn_turns, 0, 10),
+    FLENZO_FIELD(Weights, checkAngleShare, 0, 1), FLENZO_FIELD(Weights, checkString_cents, 0, 50),
+    FLENZO_FIELD(Weights, checkGain, 0, 1), FLENZO_FIELD(Weights, passShare, 0, 10),
+    FLENZO_FIELD(Weights, plateShare, 1e-3, 10),
     // Near: weighing.
-    FLENZO_FIELD(Known, visitPrice, 0, 50), FLENZO_FIELD(Known, missedString, 0, 210),
-    FLENZO_FIELD(Known, missedPlate, 0, 140), FLENZO_FIELD(Known, urgency, 0, 200), FLENZO_FIELD(Known, clear, 0, 30),
-    FLENZO_FIELD(Known, sureDeviations, 0, 150), FLENZO_FIELD(Known, drift, 0, 1),
-    FLENZO_FIELD(Known, stickShare, 0, 1), FLENZO_FIELD(Known, clawHand, 0, 1), FLENZO_FIELD(Known, pegTuner, 0, 10),
-    FLENZO_FIELD(Known, lead, 0, 1), FLENZO_FIELD(Known, leastClaw, 0, 10),
+    FLENZO_FIELD(Weights, visitPrice, 0, 50), FLENZO_FIELD(Weights, missedString, 0, 210),
+    FLENZO_FIELD(Weights, missedPlate, 0, 140), FLENZO_FIELD(Weights, urgency, 0, 200),
+    FLENZO_FIELD(Weights, clear, 0, 30), FLENZO_FIELD(Weights, sureDeviations, 0, 150),
+    FLENZO_FIELD(Weights, drift, 0, 1), FLENZO_FIELD(Weights, stickShare, 0, 1), FLENZO_FIELD(Weights, clawHand, 0, 1),
+    FLENZO_FIELD(Weights, pegTuner, 0, 10), FLENZO_FIELD(Weights, lead, 0, 1), FLENZO_FIELD(Weights, leastClaw, 0, 10),
     // Done, and what tools can tell.
-    FLENZO_FIELD(Known, doneOdds, 0, 1), FLENZO_FIELD(Known, insideOdds, 0, 1), FLENZO_FIELD(Known, tellPlate, 0, 120),
-    FLENZO_FIELD(Known, tellPitch, 0, 130), FLENZO_FIELD(Known, tellPeg, 0, 200), FLENZO_FIELD(Known, peg_cents, 0, 80),
+    FLENZO_FIELD(Weights, doneOdds, 0, 1), FLENZO_FIELD(Weights, insideOdds, 0, 1),
+    FLENZO_FIELD(Weights, tellPlate, 0, 120), FLENZO_FIELD(Weights, tellPitch, 0, 130),
+    FLENZO_FIELD(Weights, tellPeg, 0, 200), FLENZO_FIELD(Weights, peg_cents, 0, 80),
     // Over a block, exactly to pitch.
-    FLENZO_FIELD(Known, blockShare, 0, 10), FLENZO_FIELD(Known, blockAgainShare, 0, 10),
-    FLENZO_FIELD(Known, exactShare, 0, 10), FLENZO_FIELD(Known, exactCoarse_cents, 0, 1000),
-    FLENZO_FIELD(Known, exactFarClaw_cents, 0, 10000), FLENZO_FIELD(Known, exactPlate, 0, 10),
-    FLENZO_FIELD(Known, exactPatience, 1, 100),
+    FLENZO_FIELD(Weights, blockShare, 0, 10), FLENZO_FIELD(Weights, blockAgainShare, 0, 10),
+    FLENZO_FIELD(Weights, exactShare, 0, 10), FLENZO_FIELD(Weights, exactCoarse_cents, 0, 1000),
+    FLENZO_FIELD(Weights, exactFarClaw_cents, 0, 10000), FLENZO_FIELD(Weights, exactPlate, 0, 10),
+    FLENZO_FIELD(Weights, exactPatience, 1, 100),
     // Stretching, decked, the float.
-    FLENZO_FIELD(Known, nearPitch_cents, 0, 6000), FLENZO_FIELD(Known, worthPulling_cents, 0, 15000),
-    FLENZO_FIELD(Known, leastLoad, 0, 60), FLENZO_FIELD(Known, mostLoad, 0, 180),
-    FLENZO_FIELD(Known, floatDeviations, 0, 400),
+    FLENZO_FIELD(Weights, nearPitch_cents, 0, 6000), FLENZO_FIELD(Weights, worthPulling_cents, 0, 15000),
+    FLENZO_FIELD(Weights, leastLoad, 0, 60), FLENZO_FIELD(Weights, mostLoad, 0, 180),
+    FLENZO_FIELD(Weights, floatDeviations, 0, 400),
     // Counts.
-    FLENZO_FIELD(Known, farClawVisits, 0, 1000), FLENZO_FIELD(Known, mostReads, 0, 1000),
-    FLENZO_FIELD(Known, lastVisit, 0, 1000), FLENZO_FIELD(Known, lastPass, 0, 1000),
-    FLENZO_FIELD(Known, mostPulls, 0, 1000)};
+    FLENZO_FIELD(Weights, farClawVisits, 0, 1000), FLENZO_FIELD(Weights, mostReads, 0, 1000),
+    FLENZO_FIELD(Weights, lastVisit, 0, 1000), FLENZO_FIELD(Weights, lastPass, 0, 1000),
+    FLENZO_FIELD(Weights, mostPulls, 0, 1000)};
 
 } // namespace
 
 bool AdvisorOptions::isValid(std::string* error) const {
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, advisorBounds, error);
 }
 
 bool AdvisorOptions::set(const std::string& name, double value) {
-    return setNamed(*this, bounds, name, value);
+    return setNamed(*this, advisorBounds, name, value);
 }
 
 } // namespace flenzo

@@ -9,41 +9,44 @@ namespace flenzo {
 
 namespace {
 
-using Known = EstimatorOptions;
-constexpr std::array bounds{
-    FLENZO_FIELD(Known, springRate), FLENZO_FIELD(Known, initialTension), FLENZO_FIELD(Known, hookDepth_m),
-    FLENZO_FIELD(Known, stringHeight_m), FLENZO_FIELD(Known, setback_m), FLENZO_FIELD(Known, clawPlace_m),
-    FLENZO_FIELD(Known, clawLead), FLENZO_FIELD(Known, pivotFriction_Nm), FLENZO_FIELD(Known, pivotFrictionSpread),
-    FLENZO_FIELD(Known, stringStiffness), FLENZO_FIELD(Known, stringMass), FLENZO_FIELD(Known, rememberedLevel_rad),
-    FLENZO_FIELD(Known, rememberedPitch_cents), FLENZO_FIELD(Known, clawTurnErrorLeast_turns),
-    FLENZO_FIELD(Known, lockShift_cents), FLENZO_FIELD(Known, blockAngle_rad), FLENZO_FIELD(Known, balance_Nm),
-    FLENZO_FIELD(Known, firstFrictionShare), FLENZO_FIELD(Known, oddPivot), FLENZO_FIELD(Known, mostHeldFriction),
-    FLENZO_FIELD(Known, unreadString_cents), FLENZO_FIELD(Known, retunedString_cents), FLENZO_FIELD(Known, tuner_cents),
-    FLENZO_FIELD(Known, gap_m), FLENZO_FIELD(Known, angle_rad), FLENZO_FIELD(Known, untoldReadings),
-    FLENZO_FIELD(Known, toldReadings), FLENZO_FIELD(Known, leastTuner_cents), FLENZO_FIELD(Known, robustAt),
-    FLENZO_FIELD(Known, doubtFrom), FLENZO_FIELD(Known, leastDoubt_cents), FLENZO_FIELD(Known, leastDoubt_m),
-    FLENZO_FIELD(Known, slipped_cents), FLENZO_FIELD(Known, unsettled_m), FLENZO_FIELD(Known, unsettledSpread),
-    FLENZO_FIELD(Known, shareSpread), FLENZO_FIELD(Known, pullSpread), FLENZO_FIELD(Known, step),
+using Beliefs = EstimatorOptions;
+constexpr std::array estimatorBounds{
+    FLENZO_FIELD(Beliefs, springRate), FLENZO_FIELD(Beliefs, initialTension), FLENZO_FIELD(Beliefs, hookDepth_m),
+    FLENZO_FIELD(Beliefs, stringHeight_m), FLENZO_FIELD(Beliefs, setback_m), FLENZO_FIELD(Beliefs, clawPlace_m),
+    FLENZO_FIELD(Beliefs, clawLead), FLENZO_FIELD(Beliefs, pivotFriction_Nm),
+    FLENZO_FIELD(Beliefs, pivotFrictionSpread), FLENZO_FIELD(Beliefs, stringStiffness),
+    FLENZO_FIELD(Beliefs, stringMass), FLENZO_FIELD(Beliefs, rememberedLevel_rad),
+    FLENZO_FIELD(Beliefs, rememberedPitch_cents), FLENZO_FIELD(Beliefs, clawTurnErrorLeast_turns),
+    FLENZO_FIELD(Beliefs, lockShift_cents), FLENZO_FIELD(Beliefs, blockAngle_rad), FLENZO_FIELD(Beliefs, balance_Nm),
+    FLENZO_FIELD(Beliefs, firstFrictionShare), FLENZO_FIELD(Beliefs, oddPivot), FLENZO_FIELD(Beliefs, mostHeldFriction),
+    FLENZO_FIELD(Beliefs, unreadString_cents), FLENZO_FIELD(Beliefs, retunedString_cents),
+    FLENZO_FIELD(Beliefs, tuner_cents), FLENZO_FIELD(Beliefs, gap_m), FLENZO_FIELD(Beliefs, angle_rad),
+    FLENZO_FIELD(Beliefs, untoldReadings), FLENZO_FIELD(Beliefs, toldReadings), FLENZO_FIELD(Beliefs, leastTuner_cents),
+    FLENZO_FIELD(Beliefs, robustAt), FLENZO_FIELD(Beliefs, doubtFrom), FLENZO_FIELD(Beliefs, leastDoubt_cents),
+    FLENZO_FIELD(Beliefs, leastDoubt_m), FLENZO_FIELD(Beliefs, slipped_cents), FLENZO_FIELD(Beliefs, unsettled_m),
+    FLENZO_FIELD(Beliefs, unsettledSpread), FLENZO_FIELD(Beliefs, shareSpread), FLENZO_FIELD(Beliefs, pullSpread),
+    FLENZO_FIELD(Beliefs, step),
     // Shares.
-    FLENZO_FIELD(Known, sameMakeSpread, 0, 1), FLENZO_FIELD(Known, clawTurnError, 0, 1),
-    FLENZO_FIELD(Known, balanceFrictionShare, 0, 1), FLENZO_FIELD(Known, plateLeverage, 0, 1),
-    FLENZO_FIELD(Known, pitchModel, 0, 1), FLENZO_FIELD(Known, creepShare, 0, 1),
-    FLENZO_FIELD(Known, ownPegShare, 0, 1), FLENZO_FIELD(Known, seatingShare, 0, 1),
-    FLENZO_FIELD(Known, pullHand, 0, 1), FLENZO_FIELD(Known, costLeft, 0, 1), FLENZO_FIELD(Known, noiseChange, 0, 1),
+    FLENZO_FIELD(Beliefs, sameMakeSpread, 0, 1), FLENZO_FIELD(Beliefs, clawTurnError, 0, 1),
+    FLENZO_FIELD(Beliefs, balanceFrictionShare, 0, 1), FLENZO_FIELD(Beliefs, plateLeverage, 0, 1),
+    FLENZO_FIELD(Beliefs, pitchModel, 0, 1), FLENZO_FIELD(Beliefs, creepShare, 0, 1),
+    FLENZO_FIELD(Beliefs, ownPegShare, 0, 1), FLENZO_FIELD(Beliefs, seatingShare, 0, 1),
+    FLENZO_FIELD(Beliefs, pullHand, 0, 1), FLENZO_FIELD(Beliefs, costLeft, 0, 1),
+    FLENZO_FIELD(Beliefs, noiseChange, 0, 1),
     // Others.
-    FLENZO_FIELD(Known, misread_cents, 0, 400), FLENZO_FIELD(Known, swapped_cents, 0, 400),
-    FLENZO_FIELD(Known, pullShare, 0.01, 0.9), FLENZO_FIELD(Known, mostChecks, 1, 1000),
-    FLENZO_FIELD(Known, mostSteps, 1, 1000), FLENZO_FIELD(Known, noiseRounds, 0, 1000),
-    FLENZO_FIELD(Known, longLog, 3, 1e6)};
+    FLENZO_FIELD(Beliefs, misread_cents, 0, 400), FLENZO_FIELD(Beliefs, swapped_cents, 0, 400),
+    FLENZO_FIELD(Beliefs, pullShare, 0.01, 0.9), FLENZO_FIELD(Beliefs, mostChecks, 1, 1000),
+    FLENZO_FIELD(Beliefs, mostSteps, 1, 1000), FLENZO_FIELD(Beliefs, noiseRounds, 0, 1000),
+    FLENZO_FIELD(Beliefs, longLog, 3, 1e6)};
 
 } // namespace
 
 bool EstimatorOptions::isValid(std::string* error) const {
-    return withinBounds(*this, bounds, error);
+    return withinBounds(*this, estimatorBounds, error);
 }
 
 bool EstimatorOptions::set(const std::string& name, double value) {
-    return setNamed(*this, bounds, name, value);
+    return setNamed(*this, estimatorBounds, name, value);
 }
 
 } // namespace flenzo

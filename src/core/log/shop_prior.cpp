@@ -11,11 +11,9 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<ShopPriorOptions>, 3> shopPriorBounds{{
-    {"ours", &ShopPriorOptions::ours, 0.5, 1000.0},
-    {"leastGuitars", &ShopPriorOptions::leastGuitars, 2.0, 1000.0},
-    {"leastSpread", &ShopPriorOptions::leastSpread, 0.01, 1.0},
-}};
+constexpr std::array shopPriorBounds{FLENZO_FIELD(ShopPriorOptions, ours, 0.5, 1000.0),
+                                     FLENZO_FIELD(ShopPriorOptions, leastGuitars, 2.0, 1000.0),
+                                     FLENZO_FIELD(ShopPriorOptions, leastSpread, 0.01, 1.0)};
 
 /// What the readings of one guitar say apart from the prior they were learned with.
 struct Told {

@@ -12,16 +12,11 @@ namespace {
 
 constexpr double frame_s = 0.01;
 
-constexpr std::array<Bound<MuteOptions>, 8> muteBounds{{
-    {"fall_dB", &MuteOptions::fall_dB, 6.0, 60.0},
-    {"fallFor_s", &MuteOptions::fallFor_s, 0.03, 0.3},
-    {"loudest_dBFS", &MuteOptions::loudest_dBFS, -90.0, 0.0},
-    {"thud_s", &MuteOptions::thud_s, 0.05, 1.0},
-    {"least_s", &MuteOptions::least_s, 0.05, 1.0},
-    {"most_s", &MuteOptions::most_s, 0.3, 5.0},
-    {"quiet_s", &MuteOptions::quiet_s, 0.1, 3.0},
-    {"alone_s", &MuteOptions::alone_s, 0.0, 10.0},
-}};
+constexpr std::array muteBounds{
+    FLENZO_FIELD(MuteOptions, fall_dB, 6.0, 60.0),       FLENZO_FIELD(MuteOptions, fallFor_s, 0.03, 0.3),
+    FLENZO_FIELD(MuteOptions, loudest_dBFS, -90.0, 0.0), FLENZO_FIELD(MuteOptions, thud_s, 0.05, 1.0),
+    FLENZO_FIELD(MuteOptions, least_s, 0.05, 1.0),       FLENZO_FIELD(MuteOptions, most_s, 0.3, 5.0),
+    FLENZO_FIELD(MuteOptions, quiet_s, 0.1, 3.0),        FLENZO_FIELD(MuteOptions, alone_s, 0.0, 10.0)};
 
 } // namespace
 

@@ -12,14 +12,10 @@ namespace flenzo {
 
 namespace {
 
-constexpr std::array<Bound<TakingOptions>, 6> takingBounds{{
-    {"firstPass_cents", &TakingOptions::firstPass_cents, 0.1, 50.0},
-    {"later_cents", &TakingOptions::later_cents, 0.1, 50.0},
-    {"same_cents", &TakingOptions::same_cents, 0.0, 50.0},
-    {"strange_cents", &TakingOptions::strange_cents, 1.0, 1200.0},
-    {"strangeDeviations", &TakingOptions::strangeDeviations, 0.0, 100.0},
-    {"least_cents", &TakingOptions::least_cents, 1e-4, 1.0},
-}};
+constexpr std::array takingBounds{
+    FLENZO_FIELD(TakingOptions, firstPass_cents, 0.1, 50.0),    FLENZO_FIELD(TakingOptions, later_cents, 0.1, 50.0),
+    FLENZO_FIELD(TakingOptions, same_cents, 0.0, 50.0),         FLENZO_FIELD(TakingOptions, strange_cents, 1.0, 1200.0),
+    FLENZO_FIELD(TakingOptions, strangeDeviations, 0.0, 100.0), FLENZO_FIELD(TakingOptions, least_cents, 1e-4, 1.0)};
 
 bool isRead(const Job& job, std::size_t string) {
     return std::any_of(job.log.begin(), job.log.end(), [string](const Event& event) {
