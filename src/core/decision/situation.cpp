@@ -68,10 +68,7 @@ void Situation::findHome() {
 void Situation::look() {
     const auto n = static_cast<Eigen::Index>(strings);
     plate_rad = guitar.state.angle_rad - home_rad;
-    z_cents.resize(n);
-    centsPerRad.resize(n);
-    zDeviation_cents = guitar.covariance.diagonal().segment(1, n).cwiseMax(0.0).cwiseSqrt();
-    momentPerCent_Nm.resize(n);
+    z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = Eigen::VectorXd::Zero(n);
     const BalanceEquation equation(guitar.rig, guitar.state);
     BalanceEquation atHome = equation;
     const double angle = guitar.state.angle_rad;
@@ -84,6 +81,10 @@ void Situation::look() {
                 : 0.0;
         atHome.setRest(string, atHome.unstretchedForPitch_m(string, job.rig.strings[string].target_Hz, home_rad));
         centsPerRad[i] = atHome.centsPerRadian(string, home_rad);
+        // Errors of how far strings fall with the plate are common to all, and left out.
+        const double c = equation.centsPerRadian(string, angle);
+        const double fall = c * (c * guitar.covariance(0, 0) - 2.0 * guitar.readingByAngle_radCents[i]);
+        zDeviation_cents[i] = std::sqrt(std::max(0.0, std::pow(guitar.readingDeviation_cents[i], 2) + fall));
         momentPerCent_Nm[i] = f_Hz > 0.0 ? equation.momentPerCent_Nm(string, f_Hz, angle) : 0.0;
     }
     const Moment here = equation.at(angle);

@@ -19,10 +19,7 @@ double oddsOutside(double mean, double variance, double tolerance) {
 /// Where strings and plate end, linear around the present rest.
 class Weighing {
 public:
-    explicit Weighing(const Situation& now) : now_(now), n_(static_cast<Eigen::Index>(now.strings)) {
-        stays_ = now.guitar.readingDeviation_cents.cwiseAbs2();
-        plateVariance_ = now.guitar.covariance(0, 0);
-    }
+    explicit Weighing(const Situation& now) : now_(now), n_(static_cast<Eigen::Index>(now.strings)) {}
 
     /// `offset_cents`: the strings turned are left this far from pitch together, inside their tolerance, to lead the
     /// plate where the claw's steps cannot.
@@ -69,11 +66,12 @@ public:
                 out.price += 1.0;
             }
             count(oddsOutside(turned ? offset_cents : now_.z_cents[i] + c * plate,
-                              (turned ? peg2 : stays_[i]) + c * c * moves, now_.pitchTolerance_cents),
+                              (turned ? peg2 : std::pow(now_.guitar.readingDeviation_cents[i], 2)) + c * c * moves,
+                              now_.pitchTolerance_cents),
                   now_.options.missedString);
         }
         if (now_.plateCounts)
-            count(oddsOutside(plate, plateVariance_ + moves, now_.plateTolerance_rad),
+            count(oddsOutside(plate, now_.guitar.covariance(0, 0) + moves, now_.plateTolerance_rad),
                   now_.options.missedPlate * static_cast<double>(n_));
         if (clawTurns != 0.0)
             out.price += now_.options.visitPrice;
@@ -123,8 +121,6 @@ private:
 
     const Situation& now_;
     Eigen::Index n_;
-    Eigen::VectorXd stays_;
-    double plateVariance_ = 0.0;
 };
 
 /// The strings most off at first, so that few sets of many strings still hold the likely ones.

@@ -230,6 +230,7 @@ void Solver::finish() {
     out_.readings = static_cast<int>(line_.observations.size());
     out_.z_cents.assign(strings, 0.0);
     out_.readings_cents = readings_cents(out_.rig, out_.state);
+    out_.readingByAngle_radCents = all.col(0).tail(n);
     out_.readingDeviation_cents = all.diagonal().tail(n).cwiseMax(0.0).cwiseSqrt();
     for (std::size_t i = 0; i < strings; ++i)
         out_.z_cents[i] = equations_.zAt_cents(at_, rest, i);

@@ -21,8 +21,8 @@ struct Estimate {
     State state;                        ///< at the latest rest
     std::vector<double> z_cents;        ///< of every string: its reading with the plate at the goal's angle
     std::vector<double> readings_cents; ///< and where the plate is
-    Eigen::VectorXd readingDeviation_cents;
-    Prior learned;                        ///< what stays with the guitar
+    Eigen::VectorXd readingDeviation_cents, readingByAngle_radCents; ///< the latter: covariance with the plate's angle
+    Prior learned;                                                   ///< what stays with the guitar
     Eigen::VectorXd guitarDeviation;      ///< of every one of `at.guitar`, in prior deviations
     Eigen::MatrixXd covariance;           ///< of the plate's angle, z of every string and `at.guitar`, in that order
     std::vector<Residual> residuals;      ///< by observation of `line`

@@ -26,6 +26,7 @@ Estimate allKnown(const BenchJob& job, const SimulatedGuitar& guitar, double uns
     const auto n = static_cast<Eigen::Index>(job.rig.strings.size());
     known.covariance = 1e-6 * Eigen::MatrixXd::Identity(n + 1, n + 1); // nothing is drawn from it
     known.covariance(0, 0) = 1e-12;
+    known.readingByAngle_radCents = Eigen::VectorXd::Zero(n);
     known.readingDeviation_cents = Eigen::VectorXd::Constant(n, 1e-3);
     known.readings_cents = readings_cents(known.rig, known.state);
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
