@@ -158,7 +158,7 @@ QWidget* FirstAnswerForm::buildAnswer() {
     auto* panel = new QFrame(this);
     panel->setProperty("panel", true);
     auto* column = new QVBoxLayout(panel);
-    auto* top = new QHBoxLayout;
+    auto* top = answer_ = new QHBoxLayout;
     act_ = label(TextRole::Act, panel, QStringLiteral("firstAct"));
     act_->setWordWrap(true);
     turns_ = label(TextRole::Figure, panel, QStringLiteral("firstTurns"));
@@ -183,6 +183,8 @@ void FirstAnswerForm::arrangeBridges() {
     const bool narrow = seen < 58.0;
     names_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     halves_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    const bool tight = seen < 75.0; // turns in sixteenths do not fit beside what to do with them
+    answer_->setDirection(tight ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     constexpr double tile = 9.6, margins = 3.2;
     const int wanted = std::clamp(static_cast<int>((seen - margins) / tile), 2, static_cast<int>(bridges_.size()));
     if (wanted == columns_)

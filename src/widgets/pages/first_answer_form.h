@@ -39,7 +39,7 @@ private:
     void chooseBridge(int kind);
     void chooseCount(int index);
 
-    QBoxLayout *names_, *halves_;
+    QBoxLayout *names_, *halves_, *answer_;
     QGridLayout* tiles_;
     QButtonGroup* kinds_;
     QList<QToolButton*> bridges_;
