@@ -172,6 +172,8 @@ private Q_SLOTS:
             QVERIFY(near(left, 0.0, 1e-6));
         readings[2] += 6.0;
         QVERIFY(placeLooseBridge(readings, std::vector<double>(6, 0.63)).left_cents[2] > 3.0);
+        const LooseBridge one = placeLooseBridge({5.0}, {0.63}); // one string says nothing of a slant
+        QVERIFY(near(one.bass_m, saddleMove_m(5.0, 0.63), 1e-9) && near(one.treble_m, one.bass_m, 1e-9));
     }
 
     void stretchesAreCounted() {

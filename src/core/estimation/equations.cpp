@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/equations.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 
@@ -14,7 +14,8 @@ Equations::Equations(const BenchJob& job, const EstimatorOptions& options, const
       giving_(job, options, layout, line.restAfter.size()), residuals_(line.observations.size()), row_(layout.size) {
     const Prior prior = job.prior.value_or(Prior()).forStrings(job.rig.strings);
     priorMean_ = prior.mean;
-    priorRoot_ = Eigen::MatrixXd(Eigen::LLT<Eigen::MatrixXd>(prior.covariance).matrixL()).inverse();
+    priorRoot_ =
+        prior.covariance.llt().matrixL().solve(Eigen::MatrixXd::Identity(prior.mean.size(), prior.mean.size()));
     double variance = std::pow(options.pivotFriction_Nm, 2);
     for (std::size_t i = 0; i < job.rig.strings.size() && job.old.wasLevel; ++i) {
         const SetString old = oldString(i);

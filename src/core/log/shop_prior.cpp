@@ -3,7 +3,7 @@
 
 #include "core/base/bounds.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <array>
 
@@ -30,13 +30,16 @@ std::vector<Eigen::Index> shared() {
     return out;
 }
 
+Eigen::MatrixXd inverseOf(const Eigen::MatrixXd& symmetric) {
+    return symmetric.ldlt().solve(Eigen::MatrixXd::Identity(symmetric.rows(), symmetric.cols()));
+}
+
 Told toldBy(const Prior& guitar, const std::vector<Eigen::Index>& which) {
-    const Eigen::MatrixXd inverse = Eigen::MatrixXd(guitar.covariance(which, which)).inverse();
-    Eigen::MatrixXd precision = inverse - Eigen::MatrixXd::Identity(inverse.rows(), inverse.cols());
+    const Eigen::MatrixXd inverse = inverseOf(guitar.covariance(which, which));
+    const Eigen::LDLT<Eigen::MatrixXd> parts(inverse - Eigen::MatrixXd::Identity(inverse.rows(), inverse.cols()));
     // Rounding, or a prior that was not the usual one, may leave a little less than nothing.
-    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> parts(precision);
-    precision =
-        parts.eigenvectors() * parts.eigenvalues().cwiseMax(0.0).asDiagonal() * parts.eigenvectors().transpose();
+    const Eigen::MatrixXd lower = parts.transpositionsP().transpose() * Eigen::MatrixXd(parts.matrixL());
+    const Eigen::MatrixXd precision = lower * parts.vectorD().cwiseMax(0.0).asDiagonal() * lower.transpose();
     return {precision, inverse * Eigen::VectorXd(guitar.mean(which))};
 }
 
@@ -63,7 +66,7 @@ std::optional<ShopPrior> shopPrior(const std::vector<Prior>& guitars, const Shop
         std::vector<Eigen::VectorXd> at;
         for (const Told& guitar : told) {
             const Eigen::MatrixXd precision = guitar.precision + Eigen::MatrixXd(variance.cwiseInverse().asDiagonal());
-            const Eigen::MatrixXd covariance = precision.inverse();
+            const Eigen::MatrixXd covariance = inverseOf(precision);
             at.push_back(covariance * (guitar.weighted + mean.cwiseQuotient(variance)));
             sum += at.back();
             squares += covariance.diagonal();

@@ -3,7 +3,6 @@
 
 #include "core/statics/geometry.h"
 
-#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 
@@ -35,24 +34,25 @@ double frettingSharp_cents(const RigString& string, double tension_N, double act
 
 LooseBridge placeLooseBridge(const std::vector<double>& frettedMinusOpen_cents, const std::vector<double>& scale_m) {
     LooseBridge bridge;
-    const auto n = static_cast<Eigen::Index>(std::min(frettedMinusOpen_cents.size(), scale_m.size()));
+    const std::size_t n = std::min(frettedMinusOpen_cents.size(), scale_m.size());
     if (n == 0)
         return bridge;
-    Eigen::MatrixXd place(n, 2);
-    Eigen::VectorXd wanted_m(n);
-    for (Eigen::Index i = 0; i < n; ++i) {
-        const double across = n > 1 ? static_cast<double>(i) / static_cast<double>(n - 1) : 0.5;
-        place(i, 0) = 1.0 - across;
-        place(i, 1) = across;
-        wanted_m[i] =
-            saddleMove_m(frettedMinusOpen_cents[static_cast<std::size_t>(i)], scale_m[static_cast<std::size_t>(i)]);
+    // A straight line through what each saddle should move, over its place between the ends: least squares.
+    const auto across = [n](std::size_t i) {
+        return n > 1 ? static_cast<double>(i) / static_cast<double>(n - 1) - 0.5 : 0.0;
+    };
+    const auto wanted_m = [&](std::size_t i) { return saddleMove_m(frettedMinusOpen_cents[i], scale_m[i]); };
+    double middle_m = 0.0, along = 0.0, squares = 0.0;
+    for (std::size_t i = 0; i < n; ++i) {
+        middle_m += wanted_m(i) / static_cast<double>(n);
+        along += across(i) * wanted_m(i);
+        squares += across(i) * across(i);
     }
-    const Eigen::Vector2d ends = place.completeOrthogonalDecomposition().solve(wanted_m);
-    bridge.bass_m = ends[0];
-    bridge.treble_m = ends[1];
-    const Eigen::VectorXd left_m = wanted_m - place * ends;
-    for (Eigen::Index i = 0; i < n; ++i)
-        bridge.left_cents.push_back(left_m[i] * centsPerNeper / scale_m[static_cast<std::size_t>(i)]);
+    const double tilt_m = n > 1 ? along / squares : 0.0;
+    bridge.bass_m = middle_m - 0.5 * tilt_m;
+    bridge.treble_m = middle_m + 0.5 * tilt_m;
+    for (std::size_t i = 0; i < n; ++i)
+        bridge.left_cents.push_back((wanted_m(i) - middle_m - across(i) * tilt_m) * centsPerNeper / scale_m[i]);
     return bridge;
 }
 

@@ -3,10 +3,30 @@
 
 #include "core/statics/equilibrium.h"
 
-#include <Eigen/Eigenvalues>
 #include <cmath>
+#include <limits>
 
 namespace flenzo {
+
+namespace {
+
+/// Largest size of an eigenvalue, by how powers of the matrix grow (Gelfand's formula): squared so often that what the
+/// first powers add or take is far below rounding.
+double spectralRadius(Eigen::MatrixXd power) {
+    constexpr int squarings = 40;
+    double logarithm = 0.0, share = 1.0;
+    for (int k = 0; k < squarings; ++k) {
+        const double size = power.norm();
+        if (!(size > 0.0))
+            return 0.0;
+        logarithm += share * std::log(size);
+        share /= 2.0;
+        power = (power / size) * (power / size);
+    }
+    return std::exp(logarithm);
+}
+
+} // namespace
 
 Eigen::MatrixXd coupling(const Rig& rig, const State& state) {
     const auto n = static_cast<Eigen::Index>(rig.strings.size());
@@ -39,7 +59,7 @@ double passFactor(const Eigen::MatrixXd& coupling, const Order& order) {
     }
     if (!pass.allFinite())
         return std::numeric_limits<double>::infinity();
-    return pass.eigenvalues().cwiseAbs().maxCoeff();
+    return spectralRadius(pass);
 }
 
 } // namespace flenzo
