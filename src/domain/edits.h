@@ -35,6 +35,7 @@ void setDecked(Job& job, bool decked);
 
 /// The first set and tuning of the catalogue that fit, on both sides.
 void fitFirstSet(Job& job, const Catalogue& catalogue);
+inline constexpr int leastStrings = 4; ///< that the screens offer
 /// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
 /// Refused once anything has been logged.
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue);

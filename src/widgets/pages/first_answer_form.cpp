@@ -30,8 +30,6 @@ namespace flenzo {
 
 namespace {
 
-constexpr int leastStrings = 4;
-
 /// The kind as its section, at rest with its usual figures.
 QIcon sectionIcon(const BridgeKind& kind, const QSize& size, const Preferences& preferences) {
     Job job = newJob();

@@ -97,7 +97,8 @@ void ListenBar::fillMenu() {
     take->setEnabled(listening_.isOn());
     int number = 0;
     for (const QString& file : takesOf(context_.session().job()))
-        menu_->addAction(tr("Hear recording %1").arg(++number), this, [this, file] { hearRecording(attachedFile(context_.session(), file)); });
+        menu_->addAction(tr("Hear recording %1").arg(++number), this,
+                         [this, file] { hearRecording(attachedFile(context_.session(), file)); });
 }
 
 void ListenBar::toggle() {

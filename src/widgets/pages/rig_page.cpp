@@ -23,12 +23,6 @@
 
 namespace flenzo {
 
-namespace {
-
-constexpr int leastStrings = 4;
-
-} // namespace
-
 RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 4, 0);
