@@ -92,7 +92,7 @@ ListenDialog::ListenDialog(AppContext& context, Listening& listening, QWidget* p
         keep([this](Preferences& changed) {
             changed.listenInput = QString::fromUtf8(inputs_->currentData().toByteArray());
         });
-        open();
+        openSource();
     });
     connect(listen_, &QPushButton::clicked, this, &QDialog::accept);
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
@@ -102,7 +102,7 @@ ListenDialog::ListenDialog(AppContext& context, Listening& listening, QWidget* p
     connect(&listening_, &Listening::sound, this, &ListenDialog::follow);
     fillInputs();
     takeClock();
-    open();
+    openSource();
     resize(static_cast<int>(basePixels(context.preferences()) * 40.0), sizeHint().height());
 }
 
@@ -174,7 +174,7 @@ void ListenDialog::fillInputs() {
     }
 }
 
-void ListenDialog::open() {
+void ListenDialog::openSource() {
     named_ = false;
     reference_.reset();
     picker_.reset();

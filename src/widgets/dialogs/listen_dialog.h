@@ -37,7 +37,7 @@ protected:
 private:
     QWidget* buildClock();
     void fillInputs();
-    void open();
+    void openSource();
     void refresh();
     void measure();
     void follow(const QList<float>& frames);
