@@ -78,15 +78,19 @@ void setTarget(Job& job, Side side, std::size_t string, double target_Hz, const 
     targetOf(job, side, string) = target_Hz;
 }
 
+QString BridgeKind::name() const {
+    return QCoreApplication::translate("Edits", plainName);
+}
+
 const std::vector<BridgeKind>& bridgeKinds() {
     static const std::vector<BridgeKind> kinds{
-        {QCoreApplication::translate("Edits", "double-locking, recessed"), Family::KnifeEdge, Form::DoubleLocking},
-        {QCoreApplication::translate("Edits", "double-locking, flush"), Family::KnifeEdge, Form::DoubleLockingFlush},
-        {QCoreApplication::translate("Edits", "two posts, open nut"), Family::KnifeEdge, Form::TwoPost},
-        {QCoreApplication::translate("Edits", "six screws, open nut"), Family::KnifeEdge, Form::SixScrew},
-        {QCoreApplication::translate("Edits", "headless, tuners at the bridge"), Family::KnifeEdge, Form::Headless},
-        {QCoreApplication::translate("Edits", "roller shaft on the top"), Family::RollerShaft, Form::TwoPost},
-        {QCoreApplication::translate("Edits", "fixed"), Family::Fixed, Form::TwoPost}};
+        {QT_TRANSLATE_NOOP("Edits", "double-locking, recessed"), Family::KnifeEdge, Form::DoubleLocking},
+        {QT_TRANSLATE_NOOP("Edits", "double-locking, flush"), Family::KnifeEdge, Form::DoubleLockingFlush},
+        {QT_TRANSLATE_NOOP("Edits", "two posts, open nut"), Family::KnifeEdge, Form::TwoPost},
+        {QT_TRANSLATE_NOOP("Edits", "six screws, open nut"), Family::KnifeEdge, Form::SixScrew},
+        {QT_TRANSLATE_NOOP("Edits", "headless, tuners at the bridge"), Family::KnifeEdge, Form::Headless},
+        {QT_TRANSLATE_NOOP("Edits", "roller shaft on the top"), Family::RollerShaft, Form::TwoPost},
+        {QT_TRANSLATE_NOOP("Edits", "fixed"), Family::Fixed, Form::TwoPost}};
     return kinds;
 }
 

@@ -21,9 +21,10 @@ void setTarget(Job& job, Side side, std::size_t string, double target_Hz, const 
 
 /// Kinds of bridge as a shop knows them.
 struct BridgeKind {
-    QString name;
+    const char* plainName; ///< as in the sources
     Family family = Family::KnifeEdge;
     Form form = Form::DoubleLocking;
+    [[nodiscard]] QString name() const; ///< in the language of the moment
 };
 [[nodiscard]] const std::vector<BridgeKind>& bridgeKinds();
 [[nodiscard]] std::size_t kindOf(const Bridge& bridge); ///< index into `bridgeKinds`

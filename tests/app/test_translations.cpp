@@ -2,10 +2,12 @@
 // The languages that ship beside English: whole, with every figure in its place, and with room on every page.
 #include "app/languages.h"
 #include "app/main_window.h"
+#include "domain/edits.h"
 #include "domain/progress.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
 #include "support/window.h"
+#include "widgets/controls/rig_fields.h"
 #include "widgets/pages/practice_bench.h"
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
@@ -201,6 +203,28 @@ private Q_SLOTS:
     }
 
     /// What is typed, what can be undone and the guitar practised on outlive a change of language.
+    /// Lists made once are said in the language of the moment, whichever came first.
+    void listsFollowTheLanguage() {
+        const auto said = [] {
+            QStringList words;
+            for (const BridgeKind& kind : bridgeKinds())
+                words.append(kind.name());
+            for (const auto* fields : {&bridgeFields(), &clawFields(), &goalFields(), &springFields(), &stringFields()})
+                for (const RigField& field : *fields)
+                    words.append(field.label());
+            return words;
+        };
+        const QStringList english = said();
+        speak(QStringLiteral("de"));
+        const QStringList german = said();
+        qsizetype same = 0;
+        for (qsizetype k = 0; k < english.size(); ++k)
+            same += english[k] == german[k] ? 1 : 0;
+        QVERIFY2(english.size() > 40 && same <= 2, qPrintable(QString::number(same)));
+        QCoreApplication::removeTranslator(&translator_);
+        QCOMPARE(said(), english);
+    }
+
     void aChangeOfLanguageLosesNothing() {
         const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
         beginShop();

@@ -43,7 +43,7 @@ private Q_SLOTS:
         QTest::addColumn<int>("strings");
         for (std::size_t from = 0; from < bridgeKinds().size(); ++from)
             for (const int strings : {4, 6, 7, 12})
-                QTest::addRow("%s, %d strings", qPrintable(bridgeKinds()[from].name), strings)
+                QTest::addRow("%s, %d strings", qPrintable(bridgeKinds()[from].name()), strings)
                     << static_cast<int>(from) << strings;
     }
     void everyKindBecomesEveryOther() {
@@ -57,11 +57,11 @@ private Q_SLOTS:
             Job job = start;
             setBridgeKind(job, kind);
             QCOMPARE(kindOf(job.rig.bridge), static_cast<std::size_t>(&kind - bridgeKinds().data()));
-            isWhole(job, kind.name + QStringLiteral(": "));
+            isWhole(job, kind.name() + QStringLiteral(": "));
             if (hasClaw(job.rig))
                 for (const bool decked : {true, false}) {
                     setDecked(job, decked);
-                    isWhole(job, kind.name + QStringLiteral(", decked or not: "));
+                    isWhole(job, kind.name() + QStringLiteral(", decked or not: "));
                 }
         }
     }

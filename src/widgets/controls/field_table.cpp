@@ -50,7 +50,7 @@ public:
         const RigField& field = fields_[static_cast<std::size_t>(index.column())];
         if (index.row() == 0 && role == Qt::CheckStateRole)
             return context_.accept(
-                context_.session().edit(FieldTable::tr("mark of %1").arg(field.label), [&](Job& job) {
+                context_.session().edit(FieldTable::tr("mark of %1").arg(field.label()), [&](Job& job) {
                     if (value.toInt() == Qt::Checked)
                         job.measured.insert(field.key);
                     else
@@ -61,7 +61,7 @@ public:
         const Result<double> parsed = field.parse(value.toString(), context_.preferences().units);
         if (!parsed.ok())
             return context_.accept(parsed.fault());
-        return context_.accept(context_.session().edit(field.label, [&](Job& job) {
+        return context_.accept(context_.session().edit(field.label(), [&](Job& job) {
             field.member(job, static_cast<std::size_t>(index.row()) - 1) = parsed.value();
         }));
     }
@@ -73,7 +73,7 @@ public:
                                 : rowName_(context_.session().job(), static_cast<std::size_t>(section) - 1);
         const RigField& field = fields_[static_cast<std::size_t>(section)];
         const QString unit = field.unit(context_.preferences().units);
-        return unit.isEmpty() ? field.label : QStringLiteral("%1, %2").arg(field.label, unit);
+        return unit.isEmpty() ? field.label() : QStringLiteral("%1, %2").arg(field.label(), unit);
     }
     Qt::ItemFlags flags(const QModelIndex& index) const override {
         if (!index.isValid())

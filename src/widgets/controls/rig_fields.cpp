@@ -69,7 +69,7 @@ bool isAdvanced(const char* key) {
     return keys.contains(QLatin1String(key));
 }
 
-RigField field(const char* key, const QString& label, Kind kind, const Range& range,
+RigField field(const char* key, const char* label, Kind kind, const Range& range,
                std::function<double&(Job&, std::size_t)> member, bool marked = true) {
     return {QLatin1String(key), label, kind, range, std::move(member), marked, {}, isAdvanced(key)};
 }
@@ -105,6 +105,10 @@ CentringAssist& assistOf(Job& job) {
 }
 
 } // namespace
+
+QString RigField::label() const {
+    return RigFieldsWords::tr(plainLabel);
+}
 
 QString RigField::unit(const Units& units) const {
     return unitName(kind, units);
@@ -150,57 +154,63 @@ QString RigField::stepped(const QString& text, int steps, const Units& units) co
 }
 
 Result<double> RigField::parse(const QString& text, const Units& units) const {
-    return parseQuantity(text, kind, units, label, range);
+    return parseQuantity(text, kind, units, label(), range);
 }
 
 const std::vector<RigField>& bridgeFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("bridge.rearGap", RigFieldsWords::tr("rear gap at level"), Kind::Length, ranges::gap_mm,
-                            [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; })),
+        only(isKnife, field("bridge.rearGap", QT_TRANSLATE_NOOP("RigFields", "rear gap at level"), Kind::Length,
+                            ranges::gap_mm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearGap_m; })),
         only(isKnife,
-             field("bridge.rearEdge", RigFieldsWords::tr("pivot to rear edge"), Kind::Length, ranges::rearEdge_mm,
-                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
-        only(isRoller, field("bridge.shaft", RigFieldsWords::tr("shaft radius"), Kind::Length, ranges::shaft_mm,
-                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.shaftRadius_m; })),
-        only(isRoller, field("bridge.armTip", RigFieldsWords::tr("shaft to arm's tip"), Kind::Length, ranges::arm_mm,
-                             [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTip_m; })),
+             field("bridge.rearEdge", QT_TRANSLATE_NOOP("RigFields", "pivot to rear edge"), Kind::Length,
+                   ranges::rearEdge_mm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearEdge_m; })),
         only(isRoller,
-             field("bridge.armTipHeight", RigFieldsWords::tr("tip height at level"), Kind::Length, ranges::arm_mm,
-                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
-        only(moves, field("bridge.rearStop", RigFieldsWords::tr("rear stop"), Kind::Angle, ranges::rearStop_deg,
-                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; })),
+             field("bridge.shaft", QT_TRANSLATE_NOOP("RigFields", "shaft radius"), Kind::Length, ranges::shaft_mm,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.shaftRadius_m; })),
+        only(isRoller, field("bridge.armTip", QT_TRANSLATE_NOOP("RigFields", "shaft to arm's tip"), Kind::Length,
+                             ranges::arm_mm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTip_m; })),
+        only(isRoller,
+             field("bridge.armTipHeight", QT_TRANSLATE_NOOP("RigFields", "tip height at level"), Kind::Length,
+                   ranges::arm_mm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.armTipHeight_m; })),
         only(moves,
-             field("bridge.forwardStop", RigFieldsWords::tr("forward stop"), Kind::Angle, ranges::forwardStop_deg,
-                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
-        only(moves, field("bridge.mass", RigFieldsWords::tr("bridge mass"), Kind::Mass, ranges::mass_kg,
+             field("bridge.rearStop", QT_TRANSLATE_NOOP("RigFields", "rear stop"), Kind::Angle, ranges::rearStop_deg,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.rearStop_rad; })),
+        only(moves, field("bridge.forwardStop", QT_TRANSLATE_NOOP("RigFields", "forward stop"), Kind::Angle,
+                          ranges::forwardStop_deg,
+                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
+        only(moves, field("bridge.mass", QT_TRANSLATE_NOOP("RigFields", "bridge mass"), Kind::Mass, ranges::mass_kg,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; })),
-        only(moves, field("bridge.comX", RigFieldsWords::tr("its centre, ahead"), Kind::Length, ranges::place_mm,
-                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
-        only(moves, field("bridge.comY", RigFieldsWords::tr("its centre, above"), Kind::Length, ranges::place_mm,
-                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
-        only(moves, field("bridge.pivotFriction", RigFieldsWords::tr("pivot friction"), Kind::Moment, ranges::pivot_Nm,
-                          [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
-        only(isOpen, field("bridge.nutFriction", RigFieldsWords::tr("friction at the nut"), Kind::Number,
+        only(moves,
+             field("bridge.comX", QT_TRANSLATE_NOOP("RigFields", "its centre, ahead"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
+        only(moves,
+             field("bridge.comY", QT_TRANSLATE_NOOP("RigFields", "its centre, above"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
+        only(moves,
+             field("bridge.pivotFriction", QT_TRANSLATE_NOOP("RigFields", "pivot friction"), Kind::Moment,
+                   ranges::pivot_Nm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
+        only(isOpen, field("bridge.nutFriction", QT_TRANSLATE_NOOP("RigFields", "friction at the nut"), Kind::Number,
                            ranges::friction, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
-        only(isAssisted, field("assist.preload", RigFieldsWords::tr("stabiliser holds"), Kind::Moment, ranges::preload_Nm,
-                               [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
         only(isAssisted,
-             field("assist.rate", RigFieldsWords::tr("stabiliser rate"), Kind::AngularRate, ranges::assistRate_NmPerRad,
-                   [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
+             field("assist.preload", QT_TRANSLATE_NOOP("RigFields", "stabiliser holds"), Kind::Moment,
+                   ranges::preload_Nm, [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
+        only(isAssisted, field("assist.rate", QT_TRANSLATE_NOOP("RigFields", "stabiliser rate"), Kind::AngularRate,
+                               ranges::assistRate_NmPerRad,
+                               [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
     return fields;
 }
 
 const std::vector<RigField>& clawFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("claw.lead", RigFieldsWords::tr("travel per turn"), Kind::Length, ranges::lead_mm,
-                            [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; })),
-        only(isKnife, field("claw.bass", RigFieldsWords::tr("bass screw now"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.lead", QT_TRANSLATE_NOOP("RigFields", "travel per turn"), Kind::Length,
+                            ranges::lead_mm, [](Job& j, std::size_t) -> double& { return j.rig.claw.lead_m; })),
+        only(isKnife, field("claw.bass", QT_TRANSLATE_NOOP("RigFields", "bass screw now"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.bass; })),
-        only(isKnife, field("claw.treble", RigFieldsWords::tr("treble screw now"), Kind::Turns, ranges::turns,
-                            [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; })),
-        only(isKnife, field("claw.least", RigFieldsWords::tr("loosest it goes"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.treble", QT_TRANSLATE_NOOP("RigFields", "treble screw now"), Kind::Turns,
+                            ranges::turns, [](Job& j, std::size_t) -> double& { return j.rig.claw.turns.treble; })),
+        only(isKnife, field("claw.least", QT_TRANSLATE_NOOP("RigFields", "loosest it goes"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.least_turns; })),
-        only(isKnife, field("claw.most", RigFieldsWords::tr("tightest it goes"), Kind::Turns, ranges::turns,
+        only(isKnife, field("claw.most", QT_TRANSLATE_NOOP("RigFields", "tightest it goes"), Kind::Turns, ranges::turns,
                             [](Job& j, std::size_t) -> double& { return j.rig.claw.most_turns; }))};
     return fields;
 }
@@ -208,69 +218,79 @@ const std::vector<RigField>& clawFields() {
 const std::vector<RigField>& goalFields() {
     static const std::vector<RigField> fields{
         only(isKnife, field(
-                          "goal.angle", RigFieldsWords::tr("plate angle wanted"), Kind::Angle,
+                          "goal.angle", QT_TRANSLATE_NOOP("RigFields", "plate angle wanted"), Kind::Angle,
                           {-60.0, 60.0, QT_TRANSLATE_NOOP("Range", "degrees from parallel, forward is positive")},
                           [](Job& j, std::size_t) -> double& { return j.goal.angle_rad; }, false)),
-        only(isKnife,
-             field(
-                 "goal.angleTolerance", RigFieldsWords::tr("plate tolerance"), Kind::Angle, ranges::angleTolerance_deg,
-                 [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
+        only(isKnife, field(
+                          "goal.angleTolerance", QT_TRANSLATE_NOOP("RigFields", "plate tolerance"), Kind::Angle,
+                          ranges::angleTolerance_deg,
+                          [](Job& j, std::size_t) -> double& { return j.goal.angleTolerance_rad; }, false)),
         only([](const Job& job) { return isKnife(job) && job.goal.deckLoad_Nm > 0.0; },
              field(
-                 "goal.deckLoad", RigFieldsWords::tr("pressed down with"), Kind::Moment, ranges::deckLoad_Nm,
-                 [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
+                 "goal.deckLoad", QT_TRANSLATE_NOOP("RigFields", "pressed down with"), Kind::Moment,
+                 ranges::deckLoad_Nm, [](Job& j, std::size_t) -> double& { return j.goal.deckLoad_Nm; }, false)),
         field(
-            "goal.pitchTolerance", RigFieldsWords::tr("pitch tolerance"), Kind::Cents, ranges::pitchTolerance_cents,
-            [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; }, false)};
+            "goal.pitchTolerance", QT_TRANSLATE_NOOP("RigFields", "pitch tolerance"), Kind::Cents,
+            ranges::pitchTolerance_cents, [](Job& j, std::size_t) -> double& { return j.goal.pitchTolerance_cents; },
+            false)};
     return fields;
 }
 
 const std::vector<RigField>& springFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("springs.slot", RigFieldsWords::tr("slot 0…1"), Kind::Number, ranges::slot,
+        only(isKnife, field("springs.slot", QT_TRANSLATE_NOOP("RigFields", "slot 0…1"), Kind::Number, ranges::slot,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
-        field("springs.rate", RigFieldsWords::tr("rate"), Kind::SpringRate, ranges::rate_Npmm,
+        field("springs.rate", QT_TRANSLATE_NOOP("RigFields", "rate"), Kind::SpringRate, ranges::rate_Npmm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
-        field("springs.initial", RigFieldsWords::tr("initial tension"), Kind::Force, ranges::initial_N,
+        field("springs.initial", QT_TRANSLATE_NOOP("RigFields", "initial tension"), Kind::Force, ranges::initial_N,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].initial_N; }),
-        field("springs.free", RigFieldsWords::tr("free length"), Kind::Length, ranges::free_mm,
+        field("springs.free", QT_TRANSLATE_NOOP("RigFields", "free length"), Kind::Length, ranges::free_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].free_m; }),
-        only(isRoller, field("springs.seat", RigFieldsWords::tr("height at level"), Kind::Length, ranges::seat_mm,
-                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].seat_m; })),
-        only(isRoller, field("springs.lever", RigFieldsWords::tr("lever"), Kind::Length, ranges::lever_mm,
+        only(isRoller,
+             field("springs.seat", QT_TRANSLATE_NOOP("RigFields", "height at level"), Kind::Length, ranges::seat_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].seat_m; })),
+        only(isRoller, field("springs.lever", QT_TRANSLATE_NOOP("RigFields", "lever"), Kind::Length, ranges::lever_mm,
                              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].lever_m; })),
-        only(isKnife, field("springs.hookX", RigFieldsWords::tr("hook ahead"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
-        only(isKnife, field("springs.hookY", RigFieldsWords::tr("hook height"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
-        only(isKnife, field("springs.anchorX", RigFieldsWords::tr("claw ahead"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
-        only(isKnife, field("springs.anchorY", RigFieldsWords::tr("claw height"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
-        only(isKnife, field("springs.aside", RigFieldsWords::tr("slant"), Kind::Length, ranges::place_mm,
+        only(isKnife,
+             field("springs.hookX", QT_TRANSLATE_NOOP("RigFields", "hook ahead"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
+        only(isKnife,
+             field("springs.hookY", QT_TRANSLATE_NOOP("RigFields", "hook height"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
+        only(isKnife,
+             field("springs.anchorX", QT_TRANSLATE_NOOP("RigFields", "claw ahead"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
+        only(isKnife,
+             field("springs.anchorY", QT_TRANSLATE_NOOP("RigFields", "claw height"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
+        only(isKnife, field("springs.aside", QT_TRANSLATE_NOOP("RigFields", "slant"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].aside_m; }))};
     return fields;
 }
 
 const std::vector<RigField>& stringFields() {
     static const std::vector<RigField> fields{
-        field("strings.scale", RigFieldsWords::tr("scale"), Kind::Length, ranges::scale_mm,
+        field("strings.scale", QT_TRANSLATE_NOOP("RigFields", "scale"), Kind::Length, ranges::scale_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
-        only(isKnife, field("strings.saddleX", RigFieldsWords::tr("saddle ahead"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
-        only(isKnife, field("strings.saddleY", RigFieldsWords::tr("saddle height"), Kind::Length, ranges::place_mm,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
-        field("strings.nutTail", RigFieldsWords::tr("nut to post"), Kind::Length, ranges::tail_mm,
+        only(isKnife,
+             field("strings.saddleX", QT_TRANSLATE_NOOP("RigFields", "saddle ahead"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
+        only(isKnife,
+             field("strings.saddleY", QT_TRANSLATE_NOOP("RigFields", "saddle height"), Kind::Length, ranges::place_mm,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
+        field("strings.nutTail", QT_TRANSLATE_NOOP("RigFields", "nut to post"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
-        field("strings.saddleTail", RigFieldsWords::tr("behind saddle"), Kind::Length, ranges::tail_mm,
+        field("strings.saddleTail", QT_TRANSLATE_NOOP("RigFields", "behind saddle"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
-        only(isOpen, field("strings.nutBreak", RigFieldsWords::tr("break at nut"), Kind::Angle, ranges::break_deg,
-                           [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
+        only(isOpen,
+             field("strings.nutBreak", QT_TRANSLATE_NOOP("RigFields", "break at nut"), Kind::Angle, ranges::break_deg,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
+        only(hasFineTuners, field("strings.fine", QT_TRANSLATE_NOOP("RigFields", "fine tuner a turn"), Kind::Length,
+                                  ranges::finePerTurn_mm,
+                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
         only(hasFineTuners,
-             field("strings.fine", RigFieldsWords::tr("fine tuner a turn"), Kind::Length, ranges::finePerTurn_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
-        only(hasFineTuners, field("strings.fineAt", RigFieldsWords::tr("its turns in"), Kind::Number, ranges::fineTurns,
-                                  [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
+             field("strings.fineAt", QT_TRANSLATE_NOOP("RigFields", "its turns in"), Kind::Number, ranges::fineTurns,
+                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
     return fields;
 }
 

@@ -14,14 +14,15 @@ namespace flenzo {
 /// One figure of the rig as the drawer of figures shows and takes it. `index` counts springs or strings, 0 for single
 /// figures.
 struct RigField {
-    QString key; ///< under which the mark "measured" is kept
-    QString label;
+    QString key;            ///< under which the mark "measured" is kept
+    const char* plainLabel; ///< as in the sources
     Dimension kind;
     Range range;                                      ///< in file units
     std::function<double&(Job&, std::size_t)> member; ///< in SI
     bool marked = true;                               ///< carries the mark measured / assumed
     std::function<bool(const Job&)> applies = {};     ///< none: to every guitar
     bool advanced = false;                            ///< seldom known and rarely worth measuring
+    [[nodiscard]] QString label() const;              ///< in the language of the moment
     [[nodiscard]] bool appliesTo(const Job& job) const { return !applies || applies(job); }
 
     [[nodiscard]] QString unit(const Units& units) const;

@@ -115,14 +115,14 @@ QWidget* FirstAnswerForm::buildBridges() {
         column->setContentsMargins(0, 0, 0, 0);
         auto* tile = new QToolButton(cell);
         QLabel* words = label(TextRole::Small, cell);
-        words->setText(QStringLiteral("%1  %2").arg(k + 1).arg(kinds[k].name));
+        words->setText(QStringLiteral("%1  %2").arg(k + 1).arg(kinds[k].name()));
         words->setWordWrap(true);
         words->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
         column->addWidget(tile);
         column->addWidget(words, 1);
         tile->setObjectName(QStringLiteral("kind%1").arg(k));
         tile->setProperty("tile", true);
-        tile->setAccessibleName(kinds[k].name);
+        tile->setAccessibleName(kinds[k].name());
         tile->setCheckable(true);
         tile->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         tile->setFocusPolicy(Qt::StrongFocus);

@@ -98,7 +98,7 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     kind_->setObjectName(QStringLiteral("bridgeKind"));
     kind_->setAccessibleName(tr("How the bridge is built"));
     for (const BridgeKind& kind : bridgeKinds())
-        kind_->addItem(kind.name);
+        kind_->addItem(kind.name());
     connect(kind_, &QComboBox::activated, this, [this](int index) {
         context_.accept(context_.session().edit(tr("kind of bridge"), [index](Job& job) {
             setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]);
@@ -127,12 +127,12 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
 void RigPage::addRow(QFormLayout* form, const RigField& field) {
     auto* line = new QHBoxLayout;
     auto* edit = new FieldEdit(
-        field.label,
+        field.label(),
         [this, &field](const QString& typed) {
             const Result<double> value = field.parse(typed, context_.preferences().units);
             const bool taken = context_.accept(
                 value.ok()
-                    ? context_.session().edit(field.label, [&](Job& job) { field.member(job, 0) = value.value(); })
+                    ? context_.session().edit(field.label(), [&](Job& job) { field.member(job, 0) = value.value(); })
                     : std::optional(value.fault()));
             if (!taken)
                 showAsItIs(); // the picture may have followed what is refused now
@@ -145,9 +145,9 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     if (field.marked) {
         mark = new QCheckBox(this);
         mark->setToolTip(tr("Ticked: measured. Otherwise the figure is assumed."));
-        mark->setAccessibleName(tr("%1 is measured").arg(field.label));
+        mark->setAccessibleName(tr("%1 is measured").arg(field.label()));
         connect(mark, &QCheckBox::clicked, this, [this, &field](bool on) {
-            context_.accept(context_.session().edit(tr("mark of %1").arg(field.label), [&](Job& job) {
+            context_.accept(context_.session().edit(tr("mark of %1").arg(field.label()), [&](Job& job) {
                 if (on)
                     job.measured.insert(field.key);
                 else
@@ -156,7 +156,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         });
         line->addWidget(mark);
     }
-    auto* name = new QLabel(field.label, this);
+    auto* name = new QLabel(field.label(), this);
     name->setObjectName(QStringLiteral("name of ") + field.key);
     form->addRow(name, line);
     auto* drag = new ValueDrag(name, edit);
