@@ -6976,7 +6976,7 @@
     </message>
     <message>
         <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
-        <translation>Calculado. Lo que nadie midió es supuesto (%1 medidas hasta ahora); las lecturas lo corrigen. Más o menos %2 vueltas.</translation>
+        <translation>Calculado. Lo que nadie midió es supuesto (medido hasta ahora: %1); las lecturas lo corrigen. Más o menos %2 vueltas.</translation>
     </message>
 </context>
 <context>
