@@ -122,8 +122,7 @@ bool Equations::chooseContacts(const Unknowns& at) {
     setGuitar(at);
     const double friction_Nm =
         std::min(model_.rig().bridge.friction.pivot_Nm, options_.mostHeldFriction * options_.pivotFriction_Nm);
-    constexpr double plain = 0.1; // a weight need not follow every step
-    bool changed = std::abs(friction_Nm - heldFriction_Nm_) > plain * heldFriction_Nm_;
+    bool changed = std::abs(friction_Nm - heldFriction_Nm_) > options_.heldFrictionChange * heldFriction_Nm_;
     if (changed)
         heldFriction_Nm_ = friction_Nm;
     for (std::size_t r = 0; r < contacts.size() && job_.rig.bridge.family != Family::Fixed; ++r) {

@@ -77,7 +77,7 @@ bool Solver::step(double& damping) {
         if (normal_.factor(damping * diagonal)) {
             normal_.solve(by);
             const double size = layout_.sizeOf(by);
-            if (size < 0.25 * options_.step)
+            if (size < options_.leastStep * options_.step)
                 return false;
             Unknowns next = layout_.plus(at_, by);
             const double there = equations_.evaluate(next, triedNormal_, triedGradient_);

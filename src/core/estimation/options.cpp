@@ -27,12 +27,13 @@ constexpr std::array estimatorBounds{
     FLENZO_FIELD(Beliefs, unsettledSpread), FLENZO_FIELD(Beliefs, shareSpread), FLENZO_FIELD(Beliefs, pullSpread),
     FLENZO_FIELD(Beliefs, step),
     // Shares.
+    FLENZO_FIELD(Beliefs, balanceFrictionShare, 0, 1), FLENZO_FIELD(Beliefs, heldFrictionChange, 0, 1),
     FLENZO_FIELD(Beliefs, sameMakeSpread, 0, 1), FLENZO_FIELD(Beliefs, clawTurnError, 0, 1),
-    FLENZO_FIELD(Beliefs, balanceFrictionShare, 0, 1), FLENZO_FIELD(Beliefs, plateLeverage, 0, 1),
-    FLENZO_FIELD(Beliefs, pitchModel, 0, 1), FLENZO_FIELD(Beliefs, creepShare, 0, 1),
-    FLENZO_FIELD(Beliefs, ownPegShare, 0, 1), FLENZO_FIELD(Beliefs, seatingShare, 0, 1),
-    FLENZO_FIELD(Beliefs, pullHand, 0, 1), FLENZO_FIELD(Beliefs, costLeft, 0, 1),
-    FLENZO_FIELD(Beliefs, noiseChange, 0, 1),
+    FLENZO_FIELD(Beliefs, plateLeverage, 0, 1), FLENZO_FIELD(Beliefs, seatingShare, 0, 1),
+    FLENZO_FIELD(Beliefs, noiseChange, 0, 1), FLENZO_FIELD(Beliefs, ownPegShare, 0, 1),
+    FLENZO_FIELD(Beliefs, creepShare, 0, 1), FLENZO_FIELD(Beliefs, pitchModel, 0, 1),
+    FLENZO_FIELD(Beliefs, leastStep, 0, 1), FLENZO_FIELD(Beliefs, pullHand, 0, 1),
+    FLENZO_FIELD(Beliefs, costLeft, 0, 1),
     // Others.
     FLENZO_FIELD(Beliefs, misread_cents, 0, 400), FLENZO_FIELD(Beliefs, swapped_cents, 0, 400),
     FLENZO_FIELD(Beliefs, pullShare, 0.01, 0.9), FLENZO_FIELD(Beliefs, mostChecks, 1, 1000),

@@ -34,6 +34,7 @@ struct EstimatorOptions {
     double firstFrictionShare = 0.6;    ///< where nobody knows from where the plate came
     double oddPivot = 2.0;              ///< deviations of its friction from which a usual pivot is tried as well
     double mostHeldFriction = 2.0;      ///< of the usual one: no solution buys its way out with friction
+    double heldFrictionChange = 0.1;    ///< share by which it must differ for the balance to be weighed anew
     double unreadString_cents = 400.0;  ///< of a string nobody has read
     double retunedString_cents = 800.0; ///< of a string's new length before its reading counts
     // Noise: where tools are not told these are the guesses, worth `untoldReadings` readings; told ones `toldReadings`.
@@ -66,8 +67,9 @@ struct EstimatorOptions {
     double pullHand = 0.15;       ///< share by which no two pulls are alike
     // Solver.
     int mostSteps = 30;
-    double step = 0.04;     ///< done when no unknown moved by more of its scale (0.1 cents, 0.002 deg, 0.04 sd)
-    double costLeft = 1e-3; ///< or when the last step gained what it promised within this much of the cost
+    double leastStep = 0.25; ///< share of `step`: a smaller one is not even tried
+    double step = 0.04;      ///< done when no unknown moved by more of its scale (0.1 cents, 0.002 deg, 0.04 sd)
+    double costLeft = 1e-3;  ///< or when the last step gained what it promised within this much of the cost
     int noiseRounds = 2;
     double noiseChange = 0.02; ///< of a deviation's logarithm: a smaller one is not worth solving again
     int longLog = 14;          ///< rests from which a log is learned from its first third, so that no guess is far off

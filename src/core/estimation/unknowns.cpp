@@ -2,7 +2,6 @@
 #include "core/estimation/unknowns.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace flenzo {
 
