@@ -84,20 +84,20 @@ double worstSlope(const BenchJob& job, std::uint32_t seed, bool plateAtRest) {
     for (std::size_t k = 0; k < line.claws.size(); ++k)
         at.claw.push_back(job.rig.claw.turns.plus(0.1 * static_cast<double>(k)));
     at.oldAngle_rad = 0.003;
-    Skyline normal_equations(layout.first);
-    Eigen::VectorXd gradient(layout.size), aside(layout.size);
-    equations.evaluate(at, normal_equations, gradient);
+    Evaluation here(layout), beside(layout);
+    equations.evaluate(at, here);
     double worst = 0.0;
     for (int k = 0; k < layout.size; ++k) {
         const bool angle = std::find(layout.angle.begin(), layout.angle.end(), k) != layout.angle.end();
         const double step = angle ? 1e-8 : 1e-6;
         Eigen::VectorXd by = Eigen::VectorXd::Zero(layout.size);
         by[k] = step;
-        const double up = equations.evaluate(layout.plus(at, by), normal_equations, aside);
+        equations.evaluate(layout.plus(at, by), beside);
+        const double up = beside.cost;
         by[k] = -step;
-        const double down = equations.evaluate(layout.plus(at, by), normal_equations, aside);
-        const double slope = (up - down) / (2.0 * step);
-        worst = std::max(worst, std::abs(slope - gradient[k]) / (10.0 + std::abs(gradient[k])));
+        equations.evaluate(layout.plus(at, by), beside);
+        const double slope = (up - beside.cost) / (2.0 * step);
+        worst = std::max(worst, std::abs(slope - here.gradient[k]) / (10.0 + std::abs(here.gradient[k])));
     }
     return worst;
 }
@@ -194,6 +194,31 @@ private Q_SLOTS:
             }
         }
         QVERIFY(compared > 20);
+    }
+
+    /// What is doubted is judged where the solution is, not at a step that was refused.
+    void residualsAreThoseOfTheSolution() {
+        int compared = 0;
+        for (std::uint32_t seed = 1; seed <= 6; ++seed) {
+            BenchJob job = changeJob(seed % 2 == 0 ? 0.93 : 1.07);
+            job.tools.tuner_cents = 1.0;
+            SimulatedGuitar guitar(job, UncertaintyModel{}, seed);
+            const std::vector<Event> log = playOn(job, guitar).log;
+            std::optional<Estimate> before;
+            for (std::size_t events = 1; events <= log.size(); ++events) {
+                job.log.assign(log.begin(), log.begin() + static_cast<long>(events));
+                const Estimate known = estimate(job, before ? &*before : nullptr);
+                for (std::size_t o = 0; o < known.residuals.size(); ++o) {
+                    const Observation& made = known.line.observations[o];
+                    if (made.rest + 1 != known.line.rests.size() || made.kind != Observation::Kind::Pitch)
+                        continue;
+                    QVERIFY(std::abs(known.residuals[o].predicted - known.readings_cents[made.string]) < 1e-6);
+                    ++compared;
+                }
+                before = known;
+            }
+        }
+        QVERIFY(compared > 100);
     }
 
     void theOrderInsideARestDoesNotMatter() {

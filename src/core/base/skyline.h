@@ -13,6 +13,11 @@ class Skyline {
 public:
     /// `first[i]` is the first column of row i that may be filled.
     explicit Skyline(std::vector<int> first);
+    Skyline(const Skyline&) = delete; // rows point into the values, which a move takes along
+    Skyline& operator=(const Skyline&) = delete;
+    Skyline(Skyline&&) = default;
+    Skyline& operator=(Skyline&&) = default;
+    ~Skyline() = default;
     void setZero();
     double& at(int row, int column) { return row_[static_cast<std::size_t>(row)][column]; }
     [[nodiscard]] int size() const { return static_cast<int>(first_.size()); }

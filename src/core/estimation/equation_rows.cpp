@@ -59,9 +59,7 @@ double Equations::observePlate(const Observation& made, Residual& out) {
     return deviation;
 }
 
-void Equations::observe(const Unknowns& at, std::size_t number) {
-    const Observation& made = line_.observations[number];
-    Residual& out = residuals_[number];
+void Equations::observe(const Unknowns& at, const Observation& made, Residual& out) {
     if (made.superseded) {
         out = {0.0, 0.0, made.value};
         return;

@@ -11,7 +11,7 @@ Equations::Equations(const BenchJob& job, const EstimatorOptions& options, const
                      const UnknownsLayout& layout)
     : contacts(line.rests.size(), Contact::Free), job_(job), options_(options), line_(line), layout_(layout),
       guitar_(job.rig.strings.size()), model_(job.rig, job.goal.angle_rad),
-      giving_(job, options, layout, line.restAfter.size()), residuals_(line.observations.size()), row_(layout.size) {
+      giving_(job, options, layout, line.restAfter.size()), row_(layout.size) {
     const Prior prior = job.prior.value_or(Prior()).forStrings(job.rig.strings);
     priorMean_ = prior.mean;
     priorRoot_ =
@@ -219,9 +219,10 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
     row_.finish(sum_Nm / deviation);
 }
 
-double Equations::evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd& gradient) {
+void Equations::evaluate(const Unknowns& at, Evaluation& out) {
 
-    row_.begin(normal, gradient);
+    row_.begin(out.normal, out.gradient);
+    out.residuals.resize(line_.observations.size());
     setGuitar(at);
     addPriors(at);
     remember(at);
@@ -232,13 +233,13 @@ double Equations::evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd&
         if (job_.rig.bridge.family != Family::Fixed)
             balance(at, r);
         for (; next < line_.observations.size() && line_.observations[next].rest == r; ++next)
-            observe(at, next);
+            observe(at, line_.observations[next], out.residuals[next]);
     }
     for (std::size_t s = 0; s < line_.stretches.size(); ++s)
         link(at, s);
     for (std::size_t k = 1; k < line_.claws.size(); ++k)
         turnClaw(at, k);
-    return row_.cost();
+    out.cost = row_.cost();
 }
 
 } // namespace flenzo

@@ -23,6 +23,15 @@ struct Residual {
     double predicted = 0.0;    ///< cents, metres, radians
 };
 
+/// What the equations make of one solution.
+struct Evaluation {
+    explicit Evaluation(const UnknownsLayout& layout) : normal(layout.first), gradient(layout.size) {}
+    double cost = 0.0;
+    Skyline normal; ///< the Gauss-Newton matrix
+    Eigen::VectorXd gradient;
+    std::vector<Residual> residuals; ///< by observation
+};
+
 /// All equations of one log (docs/mechanics.md eq. 25): observations, the balance at every rest with the pivot's
 /// memory, links from stretch to stretch and visit to visit, and what was known before. Their weighted sum of squares
 /// is twice the cost; robust ones count by Cauchy's function.
@@ -36,9 +45,7 @@ public:
     /// Fits contacts and the friction by which the balance is weighed to a solution; whether that changed the
     /// equations.
     bool chooseContacts(const Unknowns& at);
-    /// The cost, its Gauss-Newton matrix and its slope.
-    double evaluate(const Unknowns& at, Skyline& normal, Eigen::VectorXd& gradient);
-    [[nodiscard]] const std::vector<Residual>& residuals() const { return residuals_; }
+    void evaluate(const Unknowns& at, Evaluation& out);
     [[nodiscard]] const RestModel& model() const { return model_; }
 
     /// z of a string at a rest, what it has given since its stretch began taken off.
@@ -77,7 +84,7 @@ private:
     void addZ(std::size_t rest, std::size_t string, double by);
     void balance(const Unknowns& at, std::size_t rest);
     void remember(const Unknowns& at);
-    void observe(const Unknowns& at, std::size_t number);
+    void observe(const Unknowns& at, const Observation& made, Residual& out);
     double observePitch(const Unknowns& at, const Observation& made, Residual& out);
     double observePlate(const Observation& made, Residual& out);
     void link(const Unknowns& at, std::size_t stretch);
@@ -98,7 +105,6 @@ private:
     Eigen::MatrixXd priorRoot_;    ///< inverse of the covariance's lower factor
     double heldFriction_Nm_ = 0.0; ///< by which the balance is weighed: learned with it, it would shrink to nothing
     double oldBalance_Nm_ = 1.0;   ///< deviation of the balance with the old set
-    std::vector<Residual> residuals_;
     NormalRow row_;
     Turning here_, before_; ///< of the rest under way and the one before
 };

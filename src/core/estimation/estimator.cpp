@@ -21,7 +21,7 @@ class Solver {
 public:
     Solver(const BenchJob& job, const EstimatorOptions& options, Estimate& out)
         : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_),
-          equations_(job, options, line_, layout_), at_(out.at), normal_(layout_.first), triedNormal_(layout_.first) {
+          equations_(job, options, line_, layout_), at_(out.at), here_(layout_), tried_(layout_) {
         equations_.noise = out.noise;
     }
 
@@ -45,7 +45,7 @@ public:
 
 private:
     void descend();
-    void evaluate() { cost_ = equations_.evaluate(at_, normal_, gradient_); }
+    void evaluate() { equations_.evaluate(at_, here_); }
     bool step(double& damping);
     void descendFrom(Unknowns other);
     void tryOutliers();
@@ -62,33 +62,30 @@ private:
     UnknownsLayout layout_;
     Equations equations_;
     Unknowns& at_;
-    Skyline normal_, triedNormal_; ///< where the solution is, and where a step would bring it
-    Eigen::VectorXd gradient_, triedGradient_;
-    double cost_ = 0.0;
-    std::vector<std::size_t> tried_;
+    Evaluation here_, tried_; ///< of the solution, and of where a step would bring it
+    std::vector<std::size_t> triedReadings_;
 };
 
 /// One step of Levenberg and Marquardt; false when nothing more is to be gained.
 bool Solver::step(double& damping) {
-    const Eigen::VectorXd diagonal = normal_.diagonal();
+    const Eigen::VectorXd diagonal = here_.normal.diagonal();
     constexpr double most = 1e8, nearlyFree = 1e-3;
     while (damping < most) {
-        Eigen::VectorXd by = -gradient_;
-        if (normal_.factor(damping * diagonal)) {
-            normal_.solve(by);
+        Eigen::VectorXd by = -here_.gradient;
+        if (here_.normal.factor(damping * diagonal)) {
+            here_.normal.solve(by);
             const double size = layout_.sizeOf(by);
             if (size < options_.leastStep * options_.step)
                 return false;
             Unknowns next = layout_.plus(at_, by);
-            const double there = equations_.evaluate(next, triedNormal_, triedGradient_);
-            if (there < cost_ + 1e-12 * std::abs(cost_)) {
+            equations_.evaluate(next, tried_);
+            if (tried_.cost < here_.cost + 1e-12 * std::abs(here_.cost)) {
                 const double promised =
-                    0.5 * (damping * by.dot(diagonal.cwiseProduct(by)) - gradient_.dot(by)); // by a quadratic cost
-                const bool kept = damping <= nearlyFree && std::abs(cost_ - there - promised) < options_.costLeft;
+                    0.5 * (damping * by.dot(diagonal.cwiseProduct(by)) - here_.gradient.dot(by)); // by a quadratic cost
+                const bool kept =
+                    damping <= nearlyFree && std::abs(here_.cost - tried_.cost - promised) < options_.costLeft;
                 at_ = std::move(next);
-                std::swap(normal_, triedNormal_);
-                std::swap(gradient_, triedGradient_);
-                cost_ = there;
+                std::swap(here_, tried_);
                 damping = std::max(1e-5, damping / 10.0);
                 return size > options_.step && !kept;
             }
@@ -115,11 +112,11 @@ void Solver::descend() {
 /// Descends from elsewhere and keeps what is cheaper.
 void Solver::descendFrom(Unknowns other) {
     Unknowns kept = std::move(at_);
-    const double cost = cost_;
+    const double cost = here_.cost;
     const std::vector<Contact> contacts = equations_.contacts;
     at_ = std::move(other);
     descend();
-    if (cost_ <= cost - 1e-3)
+    if (here_.cost <= cost - 1e-3)
         return;
     at_ = std::move(kept);
     equations_.contacts = contacts;
@@ -128,13 +125,13 @@ void Solver::descendFrom(Unknowns other) {
 
 /// Every reading far off is also tried as the true one of its stretch or rest.
 void Solver::tryOutliers() {
-    const std::vector<Residual> residuals = equations_.residuals();
+    const std::vector<Residual> residuals = here_.residuals;
     for (std::size_t o = 0; o < residuals.size(); ++o) {
         const Observation& made = line_.observations[o];
         if (std::abs(residuals[o].inDeviations) < options_.doubtFrom ||
-            std::find(tried_.begin(), tried_.end(), o) != tried_.end())
+            std::find(triedReadings_.begin(), triedReadings_.end(), o) != triedReadings_.end())
             continue;
-        tried_.push_back(o);
+        triedReadings_.push_back(o);
         Unknowns other = at_;
         if (made.kind == Observation::Kind::Pitch)
             other.z_cents[made.stretch] += made.value - residuals[o].predicted;
@@ -165,7 +162,7 @@ Noise Solver::learnedNoise() const {
     std::vector<bool> read(line_.stretches.size(), false);
     for (std::size_t o = 0; o < line_.observations.size(); ++o) {
         const Observation& made = line_.observations[o];
-        const Residual& residual = equations_.residuals()[o];
+        const Residual& residual = here_.residuals[o];
         if (made.deviation > 0.0 || made.closed || made.superseded)
             continue;
         Sum& sum = sums[static_cast<std::size_t>(made.kind)];
@@ -197,12 +194,12 @@ Prior Solver::learned(const Eigen::MatrixXd& covariance) const {
 }
 
 void Solver::finish() {
-    std::ignore = normal_.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12));
+    std::ignore = here_.normal.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12));
     const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
     out_.noise = equations_.noise;
     out_.rig = equations_.model().rig();
     out_.state = equations_.stateAt(at_, rest);
-    out_.residuals = equations_.residuals();
+    out_.residuals = here_.residuals;
     // Marginals: the plate and every z of the latest rest, then the guitar.
     const auto n = static_cast<Eigen::Index>(strings), g = at_.guitar.value.size();
     Eigen::MatrixXd wanted = Eigen::MatrixXd::Zero(layout_.size, 1 + n + g + n);
@@ -222,7 +219,7 @@ void Solver::finish() {
             wanted(screw, 1 + n + static_cast<Eigen::Index>(Learned::ClawPlace)) =
                 0.5 * out_.rig.claw.lead_m / priorDeviation(options_, Learned::ClawPlace);
     for (Eigen::Index k = 0; k < wanted.cols(); ++k)
-        normal_.halfSolve(wanted.col(k));
+        here_.normal.halfSolve(wanted.col(k));
     const Eigen::MatrixXd all = wanted.transpose() * wanted;
     out_.covariance = all.topLeftCorner(1 + n + g, 1 + n + g);
     out_.guitarDeviation = all.diagonal().segment(1 + n, g).cwiseSqrt();
@@ -245,7 +242,7 @@ void Solver::settle() {
     const std::size_t rest = line_.rests.size() - 1;
     const double share = equations_.pullShare();
     const double shareDeviation =
-        options_.pullSpread * share * (1.0 - share) * normal_.deviation(layout_.giving + GivingUnknowns::Pull);
+        options_.pullSpread * share * (1.0 - share) * here_.normal.deviation(layout_.giving + GivingUnknowns::Pull);
     for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
         StringSettling string;
         string.fit.drops = line_.rests[rest].given[i].pulls;
@@ -253,7 +250,7 @@ void Solver::settle() {
         string.fit.shareDeviation = shareDeviation;
         string.fit.leftDeviation =
             std::hypot(options_.unsettledSpread *
-                           normal_.deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
+                           here_.normal.deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
                        string.fit.drops * shareDeviation / (1.0 - share));
         const double perMetre = equations_.model().zPerMetre_cents(i);
         string.nextDrop_cents = string.fit.now.nextDrop_m() * perMetre;
