@@ -373,6 +373,7 @@ private Q_SLOTS:
         AdvisorOptions options;
         std::string error;
         QVERIFY(options.isValid(&error));
+        QVERIFY(options.set("mostReads", 2.0) && options.mostReads == 2 && !options.set("mostReads", 2.5));
         options.doneOdds = 1.5;
         QVERIFY(!options.isValid(&error) && error.find("doneOdds is 1.5") != std::string::npos);
         options = {};

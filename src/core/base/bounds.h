@@ -42,15 +42,17 @@ bool withinBounds(const Options& options, const Bounds& bounds, std::string* err
     return true;
 }
 
-/// Sets the field of that name, for sweeps; false where there is none.
+/// Sets the field of that name, for sweeps; false where there is none, or where a count would not be a whole number.
 template <class Options, class Bounds>
 bool setNamed(Options& options, const Bounds& bounds, const std::string& name, double value) {
     for (const Bound<Options>& bound : bounds)
         if (name == bound.name) {
             if (bound.figure)
                 options.*bound.figure = value;
-            else
+            else if (std::abs(value) < 1e9 && value == std::trunc(value))
                 options.*bound.count = static_cast<int>(value);
+            else
+                return false;
             return true;
         }
     return false;
