@@ -2,7 +2,6 @@
 #include "domain/compare.h"
 
 #include "core/log/counts.h"
-
 #include "domain/derived.h"
 
 #include <QCoreApplication>

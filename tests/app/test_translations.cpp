@@ -202,7 +202,6 @@ private Q_SLOTS:
         compareAll(textsByPage(), begun);
     }
 
-    /// What is typed, what can be undone and the guitar practised on outlive a change of language.
     /// Lists made once are said in the language of the moment, whichever came first.
     void listsFollowTheLanguage() {
         const auto said = [] {
@@ -225,6 +224,7 @@ private Q_SLOTS:
         QCOMPARE(said(), english);
     }
 
+    /// What is typed, what can be undone and the guitar practised on outlive a change of language.
     void aChangeOfLanguageLosesNothing() {
         const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
         beginShop();

@@ -2,7 +2,6 @@
 #include "core/log/prior.h"
 
 #include <array>
-
 #include <cmath>
 
 namespace flenzo {

@@ -2,7 +2,6 @@
 #include "widgets/pages/step_forms.h"
 
 #include "core/log/counts.h"
-
 #include "domain/edits.h"
 #include "domain/measuring.h"
 #include "domain/method_figures.h"
