@@ -342,6 +342,18 @@
         <source>This set cannot float level here</source>
         <translation>Dieser Satz kann hier nicht eben schweben</translation>
     </message>
+    <message>
+        <source>Put %1 on</source>
+        <translation>%1 aufziehen</translation>
+    </message>
+    <message>
+        <source>It is off. Tune it roughly up once it is on; glasses on.</source>
+        <translation>Sie ist ab. Nach dem Aufziehen ungefähr hochstimmen; Schutzbrille auf.</translation>
+    </message>
+    <message>
+        <source>Space when it is on</source>
+        <translation>Leertaste, wenn sie aufgezogen ist</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>
@@ -407,6 +419,37 @@
     <message>
         <source>start</source>
         <translation>Anfang</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n springs in</source>
+        <translation>
+            <numerusform>%n Feder eingehängt</numerusform>
+            <numerusform>%n Federn eingehängt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>string %1 new</source>
+        <translation>Saite %1 neu</translation>
+    </message>
+    <message>
+        <source>bridge posts raised</source>
+        <translation>Brückenbolzen höher</translation>
+    </message>
+    <message>
+        <source>bridge posts lowered</source>
+        <translation>Brückenbolzen tiefer</translation>
+    </message>
+    <message>
+        <source>saddle %1 moved</source>
+        <translation>Reiter %1 versetzt</translation>
+    </message>
+    <message>
+        <source>string %1 slipped</source>
+        <translation>Saite %1 gerutscht</translation>
+    </message>
+    <message>
+        <source>something was moved</source>
+        <translation>etwas wurde bewegt</translation>
     </message>
 </context>
 <context>
@@ -1374,6 +1417,22 @@
     <message>
         <source>was changed at another bench meanwhile; look at it there and do it again</source>
         <translation>wurde inzwischen an einer anderen Werkbank geändert; dort nachsehen und es wiederholen</translation>
+    </message>
+    <message>
+        <source>is off already; nothing was entered</source>
+        <translation>ist schon ab; nichts wurde eingetragen</translation>
+    </message>
+    <message>
+        <source>is new already; if it broke again, enter that it is off first</source>
+        <translation>ist schon neu; ist sie wieder gerissen, zuerst eintragen, dass sie ab ist</translation>
+    </message>
+    <message>
+        <source>must be %1 at most; take one out before another goes in</source>
+        <translation>dürfen höchstens %1 sein; eine herausnehmen, bevor eine andere hineinkommt</translation>
+    </message>
+    <message>
+        <source>is no question; do what the act says</source>
+        <translation>ist keine Frage; tun, was die Handlung sagt</translation>
     </message>
 </context>
 <context>
@@ -2932,6 +2991,157 @@
     </message>
 </context>
 <context>
+    <name>QuestionWords</name>
+    <message>
+        <source>Entered: %1.</source>
+        <translation>Eingetragen: %1.</translation>
+    </message>
+    <message>
+        <source>Entered at %1: %2.</source>
+        <translation>Um %1 eingetragen: %2.</translation>
+    </message>
+    <message>
+        <source>Was that loosen, not tighten?</source>
+        <translation>War das lösen, nicht anziehen?</translation>
+    </message>
+    <message>
+        <source>Was that tighten, not loosen?</source>
+        <translation>War das anziehen, nicht lösen?</translation>
+    </message>
+    <message>
+        <source>Was that not done?</source>
+        <translation>Wurde das nicht gemacht?</translation>
+    </message>
+    <message>
+        <source>Was the claw turned twice as far?</source>
+        <translation>Wurde die Kralle doppelt so weit gedreht?</translation>
+    </message>
+    <message>
+        <source>Did %1 and %2 change places?</source>
+        <translation>Sind %1 und %2 vertauscht?</translation>
+    </message>
+    <message>
+        <source>Was that the peg of %1?</source>
+        <translation>War das die Mechanik von %1?</translation>
+    </message>
+    <message>
+        <source>Was the claw tightened %1 turn without an entry?</source>
+        <translation>Wurde die Kralle ohne Eintrag um %1 Umdrehung angezogen?</translation>
+    </message>
+    <message>
+        <source>Was the claw loosened %1 turn without an entry?</source>
+        <translation>Wurde die Kralle ohne Eintrag um %1 Umdrehung gelöst?</translation>
+    </message>
+    <message>
+        <source>Was something changed without an entry?</source>
+        <translation>Wurde etwas ohne Eintrag geändert?</translation>
+    </message>
+    <message>
+        <source>Is a block in?</source>
+        <translation>Ist ein Klotz eingesetzt?</translation>
+    </message>
+    <message>
+        <source>Is a new %1 on?</source>
+        <translation>Ist eine neue %1 aufgezogen?</translation>
+    </message>
+    <message>
+        <source>Was that entered twice?</source>
+        <translation>Wurde das zweimal eingetragen?</translation>
+    </message>
+    <message>
+        <source>Is the time of that entry wrong?</source>
+        <translation>Ist die Uhrzeit dieses Eintrags falsch?</translation>
+    </message>
+    <message>
+        <source>The plate does not move although the strings do. Look behind it and under its rear.</source>
+        <translation>Die Platte bewegt sich nicht, die Saiten aber schon. Hinter ihr und unter ihrer Hinterkante nachsehen.</translation>
+    </message>
+    <message>
+        <source>It was entered as off.</source>
+        <translation>Sie ist als ab eingetragen.</translation>
+    </message>
+    <message>
+        <source>The entry before says the same.</source>
+        <translation>Der Eintrag davor sagt dasselbe.</translation>
+    </message>
+    <message>
+        <source>It is earlier than the entry before it.</source>
+        <translation>Er ist früher als der Eintrag davor.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit what was entered. Count the springs and see what they hook on; look for a block, a caught arm, a string that is off, a plate on its stop.</source>
+        <translation>Die Messungen passen nicht zu den Einträgen. Die Federn zählen und sehen, woran sie hängen; nach einem Klotz, einem verklemmten Hebel, einer fehlenden Saite, einer Platte am Anschlag sehen.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit what was entered. Look at the spring, the arm, the loose bridge, and for a string that is off.</source>
+        <translation>Die Messungen passen nicht zu den Einträgen. Nach der Feder, dem Hebel, dem losen Steg und einer fehlenden Saite sehen.</translation>
+    </message>
+    <message>
+        <source>The readings since then say so.</source>
+        <translation>Die Messungen seither sagen es.</translation>
+    </message>
+    <message>
+        <source>Space: yes, N: no</source>
+        <translation>Leertaste: ja, N: nein</translation>
+    </message>
+    <message>
+        <source>String is on  (Space)</source>
+        <translation>Saite ist aufgezogen  (Leertaste)</translation>
+    </message>
+    <message>
+        <source>Go on without it  (N)</source>
+        <translation>Ohne sie weiter  (N)</translation>
+    </message>
+    <message>
+        <source>Yes, loosen  (Space)</source>
+        <translation>Ja, lösen  (Leertaste)</translation>
+    </message>
+    <message>
+        <source>No, tighten  (N)</source>
+        <translation>Nein, anziehen  (N)</translation>
+    </message>
+    <message>
+        <source>Yes, tighten  (Space)</source>
+        <translation>Ja, anziehen  (Leertaste)</translation>
+    </message>
+    <message>
+        <source>No, loosen  (N)</source>
+        <translation>Nein, lösen  (N)</translation>
+    </message>
+    <message>
+        <source>Yes  (Space)</source>
+        <translation>Ja  (Leertaste)</translation>
+    </message>
+    <message>
+        <source>No, as entered  (N)</source>
+        <translation>Nein, wie eingetragen  (N)</translation>
+    </message>
+    <message>
+        <source>%1 rose by %2 cents by itself. A knock at its peg?</source>
+        <translation>%1 ist von selbst um %2 Cent gestiegen. Ein Stoß an ihre Mechanik?</translation>
+    </message>
+    <message>
+        <source>%1 rose by %2 cents after %3. A knock at its peg?</source>
+        <translation>%1 ist nach %3 um %2 Cent gestiegen. Ein Stoß an ihre Mechanik?</translation>
+    </message>
+    <message>
+        <source>%1 slipped by %2 cents. Its post or clamp?</source>
+        <translation>%1 ist um %2 Cent gerutscht. Am Wickelbolzen oder an der Klemme?</translation>
+    </message>
+    <message>
+        <source>%1 slipped by %2 cents after %3. Its post or clamp?</source>
+        <translation>%1 ist nach %3 um %2 Cent gerutscht. Am Wickelbolzen oder an der Klemme?</translation>
+    </message>
+    <message>
+        <source>All strings are flatter than before the break: the guitar is warmer.</source>
+        <translation>Alle Saiten sind tiefer als vor der Pause: Die Gitarre ist wärmer.</translation>
+    </message>
+    <message>
+        <source>All strings are sharper than before the break: the guitar is colder.</source>
+        <translation>Alle Saiten sind höher als vor der Pause: Die Gitarre ist kälter.</translation>
+    </message>
+</context>
+<context>
     <name>Quote</name>
     <message>
         <source>%1 to %2</source>
@@ -3251,6 +3461,14 @@
     <message>
         <source>guitars that something was learned from</source>
         <translation>Gitarren, von denen etwas gelernt wurde</translation>
+    </message>
+    <message>
+        <source>by how much a bridge post was turned, in mm</source>
+        <translation>um wie viel ein Brückenbolzen gedreht wurde, in mm</translation>
+    </message>
+    <message>
+        <source>by how much a saddle was moved, in mm</source>
+        <translation>um wie viel ein Reiter versetzt wurde, in mm</translation>
     </message>
 </context>
 <context>
@@ -7992,6 +8210,64 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <source>Logbook on a &amp;server…</source>
         <translation>Auftragsbuch auf einem &amp;Server …</translation>
     </message>
+    <message>
+        <source>&amp;New string on</source>
+        <translation>&amp;Neue Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>String has &amp;slipped</source>
+        <translation>Saite ist ge&amp;rutscht</translation>
+    </message>
+    <message>
+        <source>string slipped</source>
+        <translation>Saite gerutscht</translation>
+    </message>
+    <message>
+        <source>Something was &amp;moved or knocked</source>
+        <translation>Et&amp;was wurde bewegt oder gestoßen</translation>
+    </message>
+    <message>
+        <source>something moved</source>
+        <translation>etwas bewegt</translation>
+    </message>
+    <message>
+        <source>Bridge &amp;posts were turned…</source>
+        <translation>&amp;Brückenbolzen wurden gedreht…</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle was moved…</source>
+        <translation>Reiter wur&amp;de versetzt…</translation>
+    </message>
+    <message>
+        <source>Bridge posts were turned</source>
+        <translation>Brückenbolzen wurden gedreht</translation>
+    </message>
+    <message>
+        <source>Raised by (a minus sign: lowered), the same on both posts.
+Strings slack first: posts that are turned under tension wear their edges.</source>
+        <translation>Höher um (mit Minus: tiefer), an beiden Bolzen gleich.
+Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schneiden.</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>Bolzen gedreht</translation>
+    </message>
+    <message>
+        <source>Saddle was moved</source>
+        <translation>Reiter wurde versetzt</translation>
+    </message>
+    <message>
+        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
+        <translation>Zum Sattel hin um (mit Minus: von ihm weg), bei entspannter Saite</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>Reiter versetzt</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::MethodTable</name>
@@ -9071,6 +9347,18 @@ kommt noch</translation>
         <source>return test</source>
         <translation>Rückkehrprobe</translation>
     </message>
+    <message>
+        <source>Hangs at its saddle: string %1. Look for a worn or dirty saddle.</source>
+        <translation>Hängt am Reiter: Saite %1. Nach einem abgenutzten oder schmutzigen Reiter sehen.</translation>
+    </message>
+    <message>
+        <source>The plate does not come back. Look for something that rubs on it.</source>
+        <translation>Die Platte kommt nicht zurück. Nach etwas sehen, das an ihr reibt.</translation>
+    </message>
+    <message>
+        <source>%1 Likely, not sure (%2 in 10): do the test once more.</source>
+        <translation>%1 Wahrscheinlich, nicht sicher (%2 von 10): die Prüfung wiederholen.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::RigPage</name>
@@ -9326,6 +9614,26 @@ kommt noch</translation>
     <message>
         <source>Two benches changed this job apart from each other; this is what one of them had.</source>
         <translation>Zwei Werkbänke haben diesen Auftrag getrennt voneinander geändert; dies hatte eine von ihnen.</translation>
+    </message>
+    <message>
+        <source>string %1</source>
+        <translation>Saite %1</translation>
+    </message>
+    <message>
+        <source>mend the entry</source>
+        <translation>Eintrag berichtigen</translation>
+    </message>
+    <message>
+        <source>it was as entered</source>
+        <translation>es war wie eingetragen</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>go on without the string</source>
+        <translation>ohne die Saite weiter</translation>
     </message>
 </context>
 <context>

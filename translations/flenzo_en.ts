@@ -10,6 +10,13 @@
             <numerusform>%n strings checked</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n springs in</source>
+        <translation>
+            <numerusform>%n spring in</numerusform>
+            <numerusform>%n springs in</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>ConflictWords</name>

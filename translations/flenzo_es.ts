@@ -342,6 +342,18 @@
         <source>This set cannot float level here</source>
         <translation>Este juego no puede flotar nivelado aquí</translation>
     </message>
+    <message>
+        <source>Put %1 on</source>
+        <translation>Poner %1</translation>
+    </message>
+    <message>
+        <source>It is off. Tune it roughly up once it is on; glasses on.</source>
+        <translation>Está fuera. Subirla más o menos de tono cuando esté puesta; gafas puestas.</translation>
+    </message>
+    <message>
+        <source>Space when it is on</source>
+        <translation>Espacio cuando esté puesta</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>
@@ -407,6 +419,37 @@
     <message>
         <source>start</source>
         <translation>inicio</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n springs in</source>
+        <translation>
+            <numerusform>%n muelle puesto</numerusform>
+            <numerusform>%n muelles puestos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>string %1 new</source>
+        <translation>cuerda %1 nueva</translation>
+    </message>
+    <message>
+        <source>bridge posts raised</source>
+        <translation>postes del puente subidos</translation>
+    </message>
+    <message>
+        <source>bridge posts lowered</source>
+        <translation>postes del puente bajados</translation>
+    </message>
+    <message>
+        <source>saddle %1 moved</source>
+        <translation>silleta %1 movida</translation>
+    </message>
+    <message>
+        <source>string %1 slipped</source>
+        <translation>cuerda %1 deslizada</translation>
+    </message>
+    <message>
+        <source>something was moved</source>
+        <translation>algo se movió</translation>
     </message>
 </context>
 <context>
@@ -1374,6 +1417,22 @@
     <message>
         <source>was changed at another bench meanwhile; look at it there and do it again</source>
         <translation>se cambió entretanto en otro banco; míralo allí y repítelo</translation>
+    </message>
+    <message>
+        <source>is off already; nothing was entered</source>
+        <translation>ya está fuera; no se anotó nada</translation>
+    </message>
+    <message>
+        <source>is new already; if it broke again, enter that it is off first</source>
+        <translation>ya es nueva; si se ha roto otra vez, anotar primero que está fuera</translation>
+    </message>
+    <message>
+        <source>must be %1 at most; take one out before another goes in</source>
+        <translation>deben ser %1 como máximo; quitar uno antes de poner otro</translation>
+    </message>
+    <message>
+        <source>is no question; do what the act says</source>
+        <translation>no es una pregunta; hacer lo que dice el acto</translation>
     </message>
 </context>
 <context>
@@ -2932,6 +2991,157 @@
     </message>
 </context>
 <context>
+    <name>QuestionWords</name>
+    <message>
+        <source>Entered: %1.</source>
+        <translation>Anotado: %1.</translation>
+    </message>
+    <message>
+        <source>Entered at %1: %2.</source>
+        <translation>Anotado a las %1: %2.</translation>
+    </message>
+    <message>
+        <source>Was that loosen, not tighten?</source>
+        <translation>¿Fue aflojar, no apretar?</translation>
+    </message>
+    <message>
+        <source>Was that tighten, not loosen?</source>
+        <translation>¿Fue apretar, no aflojar?</translation>
+    </message>
+    <message>
+        <source>Was that not done?</source>
+        <translation>¿No se hizo?</translation>
+    </message>
+    <message>
+        <source>Was the claw turned twice as far?</source>
+        <translation>¿Se giró la garra el doble?</translation>
+    </message>
+    <message>
+        <source>Did %1 and %2 change places?</source>
+        <translation>¿Están cambiadas %1 y %2?</translation>
+    </message>
+    <message>
+        <source>Was that the peg of %1?</source>
+        <translation>¿Fue la clavija de %1?</translation>
+    </message>
+    <message>
+        <source>Was the claw tightened %1 turn without an entry?</source>
+        <translation>¿Se apretó la garra %1 de vuelta sin anotarlo?</translation>
+    </message>
+    <message>
+        <source>Was the claw loosened %1 turn without an entry?</source>
+        <translation>¿Se aflojó la garra %1 de vuelta sin anotarlo?</translation>
+    </message>
+    <message>
+        <source>Was something changed without an entry?</source>
+        <translation>¿Se cambió algo sin anotarlo?</translation>
+    </message>
+    <message>
+        <source>Is a block in?</source>
+        <translation>¿Hay un taco puesto?</translation>
+    </message>
+    <message>
+        <source>Is a new %1 on?</source>
+        <translation>¿Hay una %1 nueva puesta?</translation>
+    </message>
+    <message>
+        <source>Was that entered twice?</source>
+        <translation>¿Se anotó dos veces?</translation>
+    </message>
+    <message>
+        <source>Is the time of that entry wrong?</source>
+        <translation>¿Está mal la hora de esa anotación?</translation>
+    </message>
+    <message>
+        <source>The plate does not move although the strings do. Look behind it and under its rear.</source>
+        <translation>La placa no se mueve aunque las cuerdas sí. Mirar detrás de ella y bajo su borde trasero.</translation>
+    </message>
+    <message>
+        <source>It was entered as off.</source>
+        <translation>Está anotada como fuera.</translation>
+    </message>
+    <message>
+        <source>The entry before says the same.</source>
+        <translation>La anotación anterior dice lo mismo.</translation>
+    </message>
+    <message>
+        <source>It is earlier than the entry before it.</source>
+        <translation>Es anterior a la anotación que la precede.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit what was entered. Count the springs and see what they hook on; look for a block, a caught arm, a string that is off, a plate on its stop.</source>
+        <translation>Las lecturas no encajan con lo anotado. Contar los muelles y ver a qué se enganchan; buscar un taco, una palanca atascada, una cuerda fuera, una placa en su tope.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit what was entered. Look at the spring, the arm, the loose bridge, and for a string that is off.</source>
+        <translation>Las lecturas no encajan con lo anotado. Mirar el muelle, la palanca, el puente suelto y si falta una cuerda.</translation>
+    </message>
+    <message>
+        <source>The readings since then say so.</source>
+        <translation>Lo dicen las lecturas desde entonces.</translation>
+    </message>
+    <message>
+        <source>Space: yes, N: no</source>
+        <translation>Espacio: sí, N: no</translation>
+    </message>
+    <message>
+        <source>String is on  (Space)</source>
+        <translation>La cuerda está puesta  (Espacio)</translation>
+    </message>
+    <message>
+        <source>Go on without it  (N)</source>
+        <translation>Seguir sin ella  (N)</translation>
+    </message>
+    <message>
+        <source>Yes, loosen  (Space)</source>
+        <translation>Sí, aflojar  (Espacio)</translation>
+    </message>
+    <message>
+        <source>No, tighten  (N)</source>
+        <translation>No, apretar  (N)</translation>
+    </message>
+    <message>
+        <source>Yes, tighten  (Space)</source>
+        <translation>Sí, apretar  (Espacio)</translation>
+    </message>
+    <message>
+        <source>No, loosen  (N)</source>
+        <translation>No, aflojar  (N)</translation>
+    </message>
+    <message>
+        <source>Yes  (Space)</source>
+        <translation>Sí  (Espacio)</translation>
+    </message>
+    <message>
+        <source>No, as entered  (N)</source>
+        <translation>No, como se anotó  (N)</translation>
+    </message>
+    <message>
+        <source>%1 rose by %2 cents by itself. A knock at its peg?</source>
+        <translation>%1 subió %2 cents por sí sola. ¿Un golpe en su clavija?</translation>
+    </message>
+    <message>
+        <source>%1 rose by %2 cents after %3. A knock at its peg?</source>
+        <translation>%1 subió %2 cents después de las %3. ¿Un golpe en su clavija?</translation>
+    </message>
+    <message>
+        <source>%1 slipped by %2 cents. Its post or clamp?</source>
+        <translation>%1 se deslizó %2 cents. ¿En su poste o en su mordaza?</translation>
+    </message>
+    <message>
+        <source>%1 slipped by %2 cents after %3. Its post or clamp?</source>
+        <translation>%1 se deslizó %2 cents después de las %3. ¿En su poste o en su mordaza?</translation>
+    </message>
+    <message>
+        <source>All strings are flatter than before the break: the guitar is warmer.</source>
+        <translation>Todas las cuerdas están más bajas que antes de la pausa: la guitarra está más caliente.</translation>
+    </message>
+    <message>
+        <source>All strings are sharper than before the break: the guitar is colder.</source>
+        <translation>Todas las cuerdas están más altas que antes de la pausa: la guitarra está más fría.</translation>
+    </message>
+</context>
+<context>
     <name>Quote</name>
     <message>
         <source>%1 to %2</source>
@@ -3251,6 +3461,14 @@
     <message>
         <source>guitars that something was learned from</source>
         <translation>guitarras de las que se aprendió algo</translation>
+    </message>
+    <message>
+        <source>by how much a bridge post was turned, in mm</source>
+        <translation>cuánto se giró un poste del puente, en mm</translation>
+    </message>
+    <message>
+        <source>by how much a saddle was moved, in mm</source>
+        <translation>cuánto se movió una silleta, en mm</translation>
     </message>
 </context>
 <context>
@@ -7992,6 +8210,64 @@ Para seguir de todos modos, di por qué:</translation>
         <source>Logbook on a &amp;server…</source>
         <translation>Libro en un &amp;servidor…</translation>
     </message>
+    <message>
+        <source>&amp;New string on</source>
+        <translation>Cuerda &amp;nueva puesta</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>cuerda puesta</translation>
+    </message>
+    <message>
+        <source>String has &amp;slipped</source>
+        <translation>La cuerda se ha &amp;deslizado</translation>
+    </message>
+    <message>
+        <source>string slipped</source>
+        <translation>cuerda deslizada</translation>
+    </message>
+    <message>
+        <source>Something was &amp;moved or knocked</source>
+        <translation>Algo se &amp;movió o recibió un golpe</translation>
+    </message>
+    <message>
+        <source>something moved</source>
+        <translation>algo movido</translation>
+    </message>
+    <message>
+        <source>Bridge &amp;posts were turned…</source>
+        <translation>Se giraron los &amp;postes del puente…</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle was moved…</source>
+        <translation>Se movió una &amp;silleta…</translation>
+    </message>
+    <message>
+        <source>Bridge posts were turned</source>
+        <translation>Se giraron los postes del puente</translation>
+    </message>
+    <message>
+        <source>Raised by (a minus sign: lowered), the same on both posts.
+Strings slack first: posts that are turned under tension wear their edges.</source>
+        <translation>Subidos (con signo menos: bajados), igual en los dos postes.
+Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>postes girados</translation>
+    </message>
+    <message>
+        <source>Saddle was moved</source>
+        <translation>Se movió una silleta</translation>
+    </message>
+    <message>
+        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
+        <translation>Hacia la cejuela (con signo menos: alejándose de ella), con su cuerda floja</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>silleta movida</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::MethodTable</name>
@@ -9071,6 +9347,18 @@ por venir</translation>
         <source>return test</source>
         <translation>prueba de retorno</translation>
     </message>
+    <message>
+        <source>Hangs at its saddle: string %1. Look for a worn or dirty saddle.</source>
+        <translation>Se engancha en su silleta: cuerda %1. Buscar una silleta gastada o sucia.</translation>
+    </message>
+    <message>
+        <source>The plate does not come back. Look for something that rubs on it.</source>
+        <translation>La placa no vuelve. Buscar algo que roce con ella.</translation>
+    </message>
+    <message>
+        <source>%1 Likely, not sure (%2 in 10): do the test once more.</source>
+        <translation>%1 Probable, no seguro (%2 de 10): repetir la prueba.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::RigPage</name>
@@ -9326,6 +9614,26 @@ por venir</translation>
     <message>
         <source>Two benches changed this job apart from each other; this is what one of them had.</source>
         <translation>Dos bancos cambiaron este trabajo por separado; esto es lo que tenía uno de ellos.</translation>
+    </message>
+    <message>
+        <source>string %1</source>
+        <translation>cuerda %1</translation>
+    </message>
+    <message>
+        <source>mend the entry</source>
+        <translation>corregir la anotación</translation>
+    </message>
+    <message>
+        <source>it was as entered</source>
+        <translation>fue como se anotó</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>cuerda puesta</translation>
+    </message>
+    <message>
+        <source>go on without the string</source>
+        <translation>seguir sin la cuerda</translation>
     </message>
 </context>
 <context>

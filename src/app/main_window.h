@@ -112,6 +112,10 @@ private:
     bool askSave(bool newName);
     void about();
     void askBlock();
+    void askPosts();
+    void askSaddle();
+    [[nodiscard]] std::optional<Result<double>> askMove(const QString& title, const QString& question);
+    [[nodiscard]] std::optional<std::size_t> derivedMissing() const; ///< a string that the next act wants on
     void showTroubleshooting();
     void previewSheet();
     void backUp();

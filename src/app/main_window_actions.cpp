@@ -83,18 +83,35 @@ void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QStr
                         context_->accept(session_.append(tr("take block out"), event));
                     },
                     blocked});
+    const auto ofString = [this](Event::Kind kind, const QString& words) {
+        const auto string = session_.pickedString();
+        if (string)
+            context_->accept(session_.append(words, Event::ofString(kind, *string)));
+        else
+            context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
+    };
     list.push_back(
-        {"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_X)}, [this] {
-             const auto string = session_.pickedString();
-             if (!string) {
-                 context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
-                 return;
-             }
-             Event event;
-             event.kind = Event::Kind::Off;
-             event.string = *string;
-             context_->accept(session_.append(tr("string off"), event));
+        {"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_X)}, [ofString] {
+             ofString(Event::Kind::Off, tr("string off"));
          }});
+    list.push_back(
+        {"stringOn", menu, tr("&New string on"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N)}, [this, ofString] {
+             if (const auto off = derivedMissing())
+                 context_->accept(session_.append(tr("string on"), Event::ofString(Event::Kind::Strung, *off)));
+             else
+                 ofString(Event::Kind::Strung, tr("string on"));
+         }});
+    list.push_back(
+        {"slipped", menu, tr("String has &slipped"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L)}, [ofString] {
+             ofString(Event::Kind::Slipped, tr("string slipped"));
+         }});
+    list.push_back({"disturbed", menu, tr("Something was &moved or knocked"), {}, [this] {
+                        Event event;
+                        event.kind = Event::Kind::Disturbed;
+                        context_->accept(session_.append(tr("something moved"), event));
+                    }});
+    list.push_back({"posts", menu, tr("Bridge &posts were turned…"), {}, [this] { askPosts(); }});
+    list.push_back({"saddle", menu, tr("Sa&ddle was moved…"), {}, [this] { askSaddle(); }});
     const QString turned[] = {tr("Lay it &flat"), tr("Hold it as &played"), tr("Hang it &upright"),
                               tr("Turn it face do&wn")};
     static const char* const ids[] = {"turnFlat", "turnPlaying", "turnUpright", "turnFaceDown"};
@@ -117,6 +134,55 @@ void MainWindow::turnGuitar(Orientation to) {
         event.note = why.trimmed().toStdString();
     }
     context_->accept(session_.append(tr("turn the guitar"), event));
+}
+
+std::optional<std::size_t> MainWindow::derivedMissing() const {
+    const NextAct& next = session_.derived().next();
+    return next.what == NextAct::Do::String ? std::optional(next.aim.string) : std::nullopt;
+}
+
+/// A length typed with its direction by sign; nothing where the dialog was left.
+std::optional<Result<double>> MainWindow::askMove(const QString& title, const QString& question) {
+    bool ok = false;
+    const QString typed = QInputDialog::getText(this, title, question, QLineEdit::Normal, QString(), &ok);
+    if (!ok)
+        return std::nullopt;
+    return parseQuantity(typed, Dimension::Length, context_->preferences().units, title);
+}
+
+void MainWindow::askPosts() {
+    const auto moved = askMove(tr("Bridge posts were turned"),
+                               tr("Raised by (a minus sign: lowered), the same on both posts.\n"
+                                  "Strings slack first: posts that are turned under tension wear their edges."));
+    if (!moved)
+        return;
+    if (!moved->ok()) {
+        context_->accept(moved->fault());
+        return;
+    }
+    Event event;
+    event.kind = Event::Kind::Posts;
+    event.bass_m = event.treble_m = moved->value();
+    context_->accept(session_.append(tr("posts turned"), event));
+}
+
+void MainWindow::askSaddle() {
+    const auto string = session_.pickedString();
+    if (!string) {
+        context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
+        return;
+    }
+    const auto moved =
+        askMove(tr("Saddle was moved"), tr("Towards the nut by (a minus sign: away from it), with its string slack"));
+    if (!moved)
+        return;
+    if (!moved->ok()) {
+        context_->accept(moved->fault());
+        return;
+    }
+    Event event = Event::ofString(Event::Kind::Saddle, *string);
+    event.saddle_m = moved->value();
+    context_->accept(session_.append(tr("saddle moved"), event));
 }
 
 void MainWindow::askBlock() {

@@ -2,6 +2,7 @@
 #include "cli/advise.h"
 
 #include "core/simulation/remaining.h"
+#include "store/event_json.h"
 
 #include <QJsonArray>
 #include <cmath>
@@ -61,8 +62,74 @@ QJsonObject readAction(const BenchJob& job, const NextAct& act) {
             {QStringLiteral("gap"), act.gap}};
 }
 
+QJsonObject askAction(const BenchJob& job, const Question& question) {
+    QJsonArray mend;
+    for (const Event& event : question.mend)
+        mend.append(eventToJson(event, job.rig));
+    return {{QStringLiteral("do"), QStringLiteral("ask")},
+            {QStringLiteral("event"), static_cast<int>(question.event)},
+            {QStringLiteral("suspect"), QLatin1String(suspectName(question.suspect))},
+            {QStringLiteral("mend"), mend}};
+}
+
+QString clawWords(double turns) {
+    return QStringLiteral("%1 by %2 turns")
+        .arg(turns > 0.0 ? QStringLiteral("tightened") : QStringLiteral("loosened"))
+        .arg(std::abs(turns), 0, 'f', 2);
+}
+
+/// The sentence to be answered with yes or no.
+QString questionWords(const BenchJob& job, const Question& question) {
+    const Event& entry = job.log[question.event];
+    const auto named = [&](const std::optional<std::size_t>& string) { return nameOf(job, string.value_or(0)); };
+    switch (question.suspect) {
+    case Question::Suspect::Reversed:
+        return QStringLiteral("Entry %1: was the claw %2, not %3?")
+            .arg(question.event)
+            .arg(clawWords(-entry.turns.mean()), clawWords(entry.turns.mean()));
+    case Question::Suspect::NotDone:
+        return QStringLiteral("Entry %1: was it really done?").arg(question.event);
+    case Question::Suspect::Twice:
+        return QStringLiteral("Entry %1: was the claw %2, twice what was entered?")
+            .arg(question.event)
+            .arg(clawWords(2.0 * entry.turns.mean()));
+    case Question::Suspect::Exchanged:
+        return QStringLiteral("Entry %1: did the readings of strings %2 and %3 change places?")
+            .arg(question.event)
+            .arg(named(question.string), named(question.other));
+    case Question::Suspect::OtherString:
+        return QStringLiteral("Entry %1: was it the peg of string %2, not %3?")
+            .arg(question.event)
+            .arg(named(question.other), named(question.string));
+    case Question::Suspect::Moved:
+        return question.turns != 0.0
+                   ? QStringLiteral("Before entry %1: was the claw %2 without an entry?")
+                         .arg(question.event)
+                         .arg(clawWords(question.turns))
+                   : QStringLiteral("Before entry %1: was something changed without an entry? Look how many springs "
+                                    "are in and what they hook on, whether a block is in, the arm is caught, a string "
+                                    "is off, or the plate is on its stop.")
+                         .arg(question.event);
+    case Question::Suspect::Block:
+        return QStringLiteral("The plate does not move: is a block in?");
+    case Question::Suspect::New:
+        return QStringLiteral("Entry %1 is about string %2, which is off: is a new one on?")
+            .arg(question.event)
+            .arg(named(question.string));
+    case Question::Suspect::Again:
+        return QStringLiteral("Entry %1 says of string %2 what was said before: was it entered twice?")
+            .arg(question.event)
+            .arg(named(question.string));
+    case Question::Suspect::Time:
+        return QStringLiteral("Entry %1 is dated before the one before it: is its time wrong?").arg(question.event);
+    }
+    return {};
+}
+
 QJsonObject actionOf(const BenchJob& job, const Advice& advice) {
     const NextAct& act = advice.act;
+    if (advice.question)
+        return askAction(job, *advice.question);
     if (advice.doubt)
         return checkAction(job, *advice.doubt);
     switch (act.what) {
@@ -83,6 +150,11 @@ QJsonObject actionOf(const BenchJob& job, const Advice& advice) {
     case NextAct::Do::Stretch:
         return {{QStringLiteral("do"), QStringLiteral("stretch")},
                 {QStringLiteral("string"), nameOf(job, act.aim.string)}};
+    case NextAct::Do::String:
+        return {{QStringLiteral("do"), QStringLiteral("string")},
+                {QStringLiteral("string"), nameOf(job, act.aim.string)}};
+    case NextAct::Do::Ask:
+        break;
     case NextAct::Do::Done:
         return {{QStringLiteral("do"), QStringLiteral("done")}};
     case NextAct::Do::Leave:
@@ -129,6 +201,8 @@ QString doneWhy(const BenchJob& job, const Advice& advice) {
 
 QString whyOf(const BenchJob& job, const Advice& advice) {
     const NextAct& act = advice.act;
+    if (advice.question)
+        return questionWords(job, *advice.question);
     if (advice.doubt)
         return QStringLiteral(
                    "No guitar that fits the other readings gives this one; most likely it is %1. Read it again, or "
@@ -150,6 +224,11 @@ QString whyOf(const BenchJob& job, const Advice& advice) {
         return QStringLiteral("All strings stand at their blocked aims and land at pitch when it comes out.");
     case NextAct::Do::Stretch:
         return settlingWhy(job, advice);
+    case NextAct::Do::String:
+        return QStringLiteral("String %1 is off; put it on, or confirm that the job goes on without it.")
+            .arg(nameOf(job, act.aim.string));
+    case NextAct::Do::Ask:
+        break;
     case NextAct::Do::Done:
         return doneWhy(job, advice);
     case NextAct::Do::Leave:
@@ -170,7 +249,7 @@ QJsonObject learnedValue(const Estimate& guitar, Eigen::Index at, double size) {
 }
 
 QJsonObject learnedJson(const BenchJob& job, const Estimate& guitar) {
-    const EstimatorOptions options;
+    const EstimatorOptions& options = guitar.options;
     QJsonObject learned;
     for (Eigen::Index k = 0; k < learnedCount; ++k) {
         const auto quantity = static_cast<Learned>(k);
@@ -191,6 +270,18 @@ QJsonObject learnedJson(const BenchJob& job, const Estimate& guitar) {
     return learned;
 }
 
+/// What moved by itself, as far as the readings say.
+QJsonArray movedJson(const BenchJob& job, const Estimate& guitar) {
+    QJsonArray list;
+    for (const MovedString& move : movedByThemselves(guitar)) {
+        QJsonObject one{{QStringLiteral("event"), static_cast<int>(move.event)},
+                        {QStringLiteral("string"), nameOf(job, move.string)},
+                        {QStringLiteral("cents"), rounded(move.cents, 0.1)}};
+        list.append(one);
+    }
+    return list;
+}
+
 } // namespace
 
 QJsonObject adviceJson(const BenchJob& job, bool withOutlook) {
@@ -199,6 +290,8 @@ QJsonObject adviceJson(const BenchJob& job, bool withOutlook) {
                      {QStringLiteral("rule"), QLatin1String(advice.rule)},
                      {QStringLiteral("why"), whyOf(job, advice)},
                      {QStringLiteral("learned"), learnedJson(job, advice.guitar)}};
+    if (const QJsonArray moved = movedJson(job, advice.guitar); !moved.isEmpty())
+        json[QStringLiteral("moved")] = moved;
     if (withOutlook) {
         const RemainingWork left = remainingWork(job, advice);
         json[QStringLiteral("outlook")] = QJsonObject{{QStringLiteral("passes"), quantiles(left.passes)},

@@ -5,6 +5,8 @@
 #include "cli/practise.h"
 #include "cli/solve.h"
 #include "cli/trial.h"
+#include "domain/edits.h"
+#include "domain/faults.h"
 #include "domain/job.h"
 #include "domain/ranges.h"
 #include "store/files.h"
@@ -126,12 +128,49 @@ struct TrialOptions {
     int guitars = 200;
     std::uint32_t seed = 1;
     int threads = 0;
-    std::string change, job, svg, tools = "lab";
-    std::vector<std::string> set; ///< options to sweep, as "rules.visitPrice=1.5"
-    bool json = false, stretch = false, independent = false, strange = false, adviserOnly = false;
+    std::string change, job, svg, tools = "lab", family;
+    std::vector<std::string> only; ///< of the faults
+    std::vector<std::string> set;  ///< options to sweep, as "rules.visitPrice=1.5"
+    bool json = false, stretch = false, independent = false, strange = false, adviserOnly = false, faults = false;
+    bool noForecasts = false, unlike = false;
 };
 
-Result<BenchJob> trialJob(const QString& path) {
+struct TrialFamily {
+    const char* name;
+    Family family = Family::KnifeEdge;
+    Form form = Form::DoubleLocking;
+    bool decked = false, assisted = false, onItsStop = false;
+};
+constexpr TrialFamily trialFamilies[] = {
+    {"two-locks"},
+    {"flush", Family::KnifeEdge, Form::DoubleLockingFlush, false, false, true},
+    {"two-posts", Family::KnifeEdge, Form::TwoPost},
+    {"six-screws", Family::KnifeEdge, Form::SixScrew},
+    {"headless", Family::KnifeEdge, Form::Headless},
+    {"decked", Family::KnifeEdge, Form::TwoPost, true},
+    {"stabiliser", Family::KnifeEdge, Form::DoubleLocking, false, true},
+    {"roller", Family::RollerShaft, Form::DoubleLocking},
+};
+
+Job familyJob(const TrialFamily& family) {
+    Job job = newJob();
+    for (const BridgeKind& kind : bridgeKinds())
+        if (kind.family == family.family && (kind.form == family.form || family.family != Family::KnifeEdge))
+            setBridgeKind(job, kind);
+    if (family.decked)
+        setDecked(job, true);
+    if (family.assisted)
+        job.rig.bridge.assist = CentringAssist{};
+    return withClawFromOldSet(std::move(job));
+}
+
+Result<BenchJob> trialJob(const QString& path, const std::string& family) {
+    for (const TrialFamily& one : trialFamilies)
+        if (family == one.name && path.isEmpty())
+            return benchJobOf(familyJob(one));
+    if (!family.empty())
+        return Fault(faults::notOneOf, QStringLiteral("--family"),
+                     {QStringLiteral("two-locks, flush, two-posts, six-screws, headless, decked, stabiliser, roller")});
     if (path.isEmpty())
         return benchJobOf(newJob());
     const Result<Job> job = readJob(path);
@@ -161,9 +200,9 @@ std::optional<QString> setOptions(TrialSetup& setup, const std::vector<std::stri
 
 int runTrials(const TrialOptions& options) {
     const QString path = QString::fromStdString(options.job);
-    const Result<BenchJob> base = trialJob(path);
+    const Result<BenchJob> base = trialJob(path, options.family);
     if (!base.ok())
-        return refuse(sentence(path, base.fault()));
+        return refuse(path.isEmpty() ? base.fault().sentence() : sentence(path, base.fault()));
     std::vector<ChangeKind> kinds;
     if (const auto kind = changeNamed(options.change))
         kinds.push_back(*kind);
@@ -178,15 +217,15 @@ int runTrials(const TrialOptions& options) {
     if (!tools)
         return refuse(QStringLiteral("--tools: \"%1\" is unknown; it is one of lab, shop, fine, eye")
                           .arg(QString::fromStdString(options.tools)));
-    if (options.independent && !hasClaw(base.value().rig))
-        return refuse(QStringLiteral("--independent: plays knife edges with claw springs only; this guitar has none"));
+    if ((options.independent || options.faults) && base.value().rig.bridge.family == Family::Fixed)
+        return refuse(QStringLiteral("--independent: plays bridges that move; this guitar's does not"));
     QJsonArray results;
     for (const ChangeKind kind : kinds) {
         TrialSetup setup;
         if (const auto wrong = setOptions(setup, options.set))
             return refuse(*wrong);
         setup.tools = *tools;
-        setup.independent = options.independent || options.strange;
+        setup.independent = options.independent || options.strange || options.unlike || options.faults;
         setup.strange = options.strange;
         setup.habits = !options.adviserOnly;
         setup.job = base.value();
@@ -195,6 +234,24 @@ int runTrials(const TrialOptions& options) {
         setup.guitars = options.guitars;
         setup.seed = options.seed;
         setup.threads = options.threads;
+        setup.forecasts = !options.noForecasts;
+        setup.unlike = options.unlike || options.faults;
+        if (options.faults) {
+            std::vector<BenchFault> faults;
+            for (const BenchFault& fault : benchFaults())
+                if (options.only.empty() ||
+                    std::find(options.only.begin(), options.only.end(), fault.name) != options.only.end())
+                    faults.push_back(fault);
+            const std::vector<FaultRow> rows = runFaults(setup, faults);
+            const QString title =
+                QStringLiteral("%1, %2 set, %3 tools")
+                    .arg(QString::fromStdString(options.family.empty() ? "two-locks" : options.family),
+                         QLatin1String(changeName(kind)), QString::fromStdString(options.tools));
+            results.append(faultJson(title, rows));
+            if (!options.json)
+                std::printf("%s\n", qPrintable(faultTable(title, rows)));
+            continue;
+        }
         const TrialReport report = runTrial(setup);
         results.append(trialJson(kind, report));
         if (!options.json)
@@ -270,6 +327,16 @@ int main(int argc, char** argv) {
     trialCommand->add_option("--set", trial.set,
                              "an option of the adviser for a sweep, as rules.visitPrice=1.5 or learning.gap_m=1e-4");
     trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop habits");
+    trialCommand->add_flag("--faults", trial.faults,
+                           "what happens at a bench, on guitars that do not share the program's beliefs");
+    trialCommand->add_option("--only", trial.only, "with --faults: only what is called so");
+    trialCommand->add_option("--family", trial.family,
+                             "another bridge: flush, two-posts, six-screws, headless, decked, "
+                             "stabiliser or roller");
+    trialCommand->add_flag("--unlike", trial.unlike,
+                           "guitars of the other model with unlike springs, a neck that gives and worse tools");
+    trialCommand->add_flag("--no-forecasts", trial.noForecasts,
+                           "leave out the work that remains, which is most of the time");
     trialCommand->add_flag("--json", trial.json, "print JSON instead of tables");
     try {
         app.parse(argc, argv);

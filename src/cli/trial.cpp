@@ -96,6 +96,52 @@ QJsonObject trialJson(ChangeKind kind, const TrialReport& report) {
             {QStringLiteral("players"), players}};
 }
 
+QString faultTable(const QString& title, const std::vector<FaultRow>& rows) {
+    QString out = QStringLiteral("%1; peg turns a string and minutes: p50 / p90\n").arg(title);
+    out += QStringLiteral("%1 %2 %3 %4 %5 %6 %7 %8\n")
+               .arg(QStringLiteral("what happens"), -26)
+               .arg(QStringLiteral("guitars"), 8)
+               .arg(QStringLiteral("wrongly"), 9)
+               .arg(QStringLiteral("not done"), 9)
+               .arg(QStringLiteral("named"), 7)
+               .arg(QStringLiteral("asked"), 7)
+               .arg(QStringLiteral("turns"), 13)
+               .arg(QStringLiteral("minutes"), 13);
+    for (const FaultRow& row : rows)
+        out += QStringLiteral("%1 %2 %3 % %4 % %5 % %6 %7 %8\n")
+                   .arg(QString::fromLatin1(row.fault), -26)
+                   .arg(row.guitars, 8)
+                   .arg(100.0 * row.wrongly, 7, 'f', 1)
+                   .arg(100.0 * row.notDone, 7, 'f', 1)
+                   .arg(100.0 * row.named, 5, 'f', 0)
+                   .arg(row.asked, 7, 'f', 2)
+                   .arg(QStringLiteral("%1 / %2").arg(row.turns.p50, 0, 'f', 2).arg(row.turns.p90, 0, 'f', 2), 13)
+                   .arg(QStringLiteral("%1 / %2").arg(row.minutes.p50, 0, 'f', 1).arg(row.minutes.p90, 0, 'f', 1), 13);
+    return out;
+}
+
+QJsonObject faultJson(const QString& title, const std::vector<FaultRow>& rows) {
+    QJsonArray list;
+    for (const FaultRow& row : rows) {
+        QJsonArray bad;
+        for (const std::uint32_t seed : row.bad)
+            bad.append(static_cast<double>(seed));
+        list.append(
+            QJsonObject{{QStringLiteral("fault"), QLatin1String(row.fault)},
+                        {QStringLiteral("guitars"), row.guitars},
+                        {QStringLiteral("doneWrongly"), row.wrongly},
+                        {QStringLiteral("notDone"), row.notDone},
+                        {QStringLiteral("named"), row.named},
+                        {QStringLiteral("falseQuestions"), row.asked},
+                        {QStringLiteral("pegTurnsPerString"),
+                         QJsonObject{{QStringLiteral("p50"), row.turns.p50}, {QStringLiteral("p90"), row.turns.p90}}},
+                        {QStringLiteral("minutes"), QJsonObject{{QStringLiteral("p50"), row.minutes.p50},
+                                                                {QStringLiteral("p90"), row.minutes.p90}}},
+                        {QStringLiteral("seeds"), bad}});
+    }
+    return {{QStringLiteral("trial"), title}, {QStringLiteral("faults"), list}};
+}
+
 QString trialSvg(const QString& title, const TrialReport& report) {
     constexpr int width = 760, rowHeight = 86, left = 290, top = 40, bar = 30;
     const int height = top + rowHeight * static_cast<int>(report.rows.size()) + 30;

@@ -19,7 +19,8 @@ void showAsSaid(const Job& job, TrackedState& now) {
 
 Advice adviseTrying(const Job& job, Estimate known) {
     const BenchJob bench = benchJobOf(job);
-    known.rig = correctedRig(bench.rig, EstimatorOptions(), known.at.guitar);
+    known.line.versions.back().rig = job.rig;
+    known.rig = correctedRig(known.line.versions.back(), known.options, known.at.guitar);
     return adviseFrom(bench, std::move(known));
 }
 
@@ -30,7 +31,8 @@ Derived derive(const Job& job, const Estimate* known) {
     derived.standings = trackedStates(bench, derived.advice.guitar);
     const Rig& rig = derived.rig();
     OldSet old = bench.old;
-    correctSprings(old.springs, bench.rig.bridge.family, EstimatorOptions(), derived.advice.guitar.at.guitar);
+    correctSprings(old.springs, bench.rig.bridge.family, derived.advice.guitar.options,
+                   derived.advice.guitar.at.guitar);
     derived.report = reportChange(rig, old, job.goal, job.method.order, job.slackStart_cents);
     derived.tuned = tunedInThisPass(job.log, rig.strings.size());
     derived.outlook =

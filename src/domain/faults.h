@@ -151,6 +151,14 @@ inline constexpr FaultCode otherFormat{QT_TRANSLATE_NOOP("Fault", "must be \"%1\
 inline constexpr FaultCode newerVersion{
     QT_TRANSLATE_NOOP("Fault", "is %1, newer than the %2 this program knows; open it with a newer Flenzo")};
 
+// What cannot be after what was entered before
+inline constexpr FaultCode offTwice{QT_TRANSLATE_NOOP("Fault", "is off already; nothing was entered")};
+inline constexpr FaultCode strungTwice{
+    QT_TRANSLATE_NOOP("Fault", "is new already; if it broke again, enter that it is off first")};
+inline constexpr FaultCode tooManySprings{
+    QT_TRANSLATE_NOOP("Fault", "must be %1 at most; take one out before another goes in")};
+inline constexpr FaultCode nothingAsked{QT_TRANSLATE_NOOP("Fault", "is no question; do what the act says")};
+
 // Whole files
 inline constexpr FaultCode isFolder{QT_TRANSLATE_NOOP("Fault", "is a folder; choose a file in it")};
 inline constexpr FaultCode cannotBeRead{QT_TRANSLATE_NOOP("Fault", "cannot be read: %1")};

@@ -72,7 +72,15 @@ BenchJob benchJobOf(const Job& job) {
     std::optional<Prior> prior = job.prior;
     if (!prior && job.shopPrior)
         prior = job.shopPrior->prior;
-    return {job.rig, job.oldSet(), job.slackStart_cents, job.goal, method, job.pace, job.tools, job.log, prior};
+    return {job.startRig.value_or(job.rig),
+            job.oldSet(),
+            job.slackStart_cents,
+            job.goal,
+            method,
+            job.pace,
+            job.tools,
+            job.log,
+            prior};
 }
 
 Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
@@ -90,6 +98,7 @@ Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
     job.shopPrior.reset();
     job.rig.nutLocked = false;
     job.rig.claw.turns = guitar.state.claw;
+    job.startRig.reset();
     job.simulatedSeed.reset();
     job.work = {};
     job.work.methods = last.work.methods;

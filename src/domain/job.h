@@ -36,8 +36,9 @@ struct SidePicks {
 struct Job {
     QString guitar; ///< how the shop calls it
     QString owner;
-    QString story; ///< why it is here
-    Rig rig;       ///< the nominal guitar with the strings that go on
+    QString story;               ///< why it is here
+    Rig rig;                     ///< the nominal guitar with the strings that go on, as it is now
+    std::optional<Rig> startRig; ///< as it was at the first entry, once an entry has changed it (`domain/changes.h`)
     SidePicks onPicks;
     std::vector<SetString> off; ///< the strings that come off
     SidePicks offPicks;

@@ -52,6 +52,9 @@ inline constexpr Range angleDeviation_deg{0.0, 20.0, QT_TRANSLATE_NOOP("Range", 
 inline constexpr Range angleTolerance_deg{0.01, 5.0, QT_TRANSLATE_NOOP("Range", "a tolerance in degrees")};
 inline constexpr Range pitchTolerance_cents{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "a tolerance in cents")};
 inline constexpr Range reading_cents{-2400.0, 1200.0, QT_TRANSLATE_NOOP("Range", "cents from the string's target")};
+inline constexpr Range postTurn_mm{-10.0, 10.0,
+                                   QT_TRANSLATE_NOOP("Range", "by how much a bridge post was turned, in mm")};
+inline constexpr Range saddleMove_mm{-20.0, 20.0, QT_TRANSLATE_NOOP("Range", "by how much a saddle was moved, in mm")};
 inline constexpr Range clawStep_turns{-20.0, 20.0, QT_TRANSLATE_NOOP("Range", "turns made at one go")};
 inline constexpr Range referenceTone_Hz{
     60.0, 2000.0, QT_TRANSLATE_NOOP("Range", "a steady tone in hertz that is known to a hundredth of a cent")};
@@ -116,6 +119,7 @@ inline constexpr Range postLead_mm{0.1, 3.0, QT_TRANSLATE_NOOP("Range", "a post'
 inline constexpr Range oldAngle_deg{-10.0, 10.0, QT_TRANSLATE_NOOP("Range", "degrees, forward is positive")};
 inline constexpr Range usualMinutes{0.0, 600.0, QT_TRANSLATE_NOOP("Range", "the minutes a step usually takes")};
 inline constexpr Range covariance{-1e4, 1e4, QT_TRANSLATE_NOOP("Range", "a covariance in squared deviations")};
+inline constexpr Range shortMinutes{0.0, 60.0, QT_TRANSLATE_NOOP("Range", "minutes")};
 inline constexpr Range minutes{0.05, 60.0, QT_TRANSLATE_NOOP("Range", "minutes")};
 
 } // namespace flenzo::ranges

@@ -33,7 +33,7 @@ std::vector<TrackedState> trackedStates(const BenchJob& job, const Estimate& gui
             now = out.back();
         } else {
             now.state = equations.stateAt(guitar.at, rest);
-            now.readings_cents = readings_cents(guitar.rig, now.state);
+            now.readings_cents = readings_cents(equations.model(rest).rig(), now.state);
             now.measured.assign(strings, false);
             now.typed_cents.assign(strings, 0.0);
         }

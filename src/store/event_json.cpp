@@ -17,10 +17,12 @@ struct KindName {
     const char* name;
 };
 constexpr KindName kindNames[] = {
-    {Event::Kind::Read, "read"},   {Event::Kind::Tuned, "tuned"},     {Event::Kind::Claw, "claw"},
-    {Event::Kind::Block, "block"}, {Event::Kind::Unblock, "unblock"}, {Event::Kind::Stretched, "stretched"},
-    {Event::Kind::Lock, "lock"},   {Event::Kind::Fine, "fine"},       {Event::Kind::Turn, "turn"},
-    {Event::Kind::Off, "off"},     {Event::Kind::Wiggle, "wiggle"},   {Event::Kind::Retarget, "retarget"},
+    {Event::Kind::Read, "read"},       {Event::Kind::Tuned, "tuned"},     {Event::Kind::Claw, "claw"},
+    {Event::Kind::Block, "block"},     {Event::Kind::Unblock, "unblock"}, {Event::Kind::Stretched, "stretched"},
+    {Event::Kind::Lock, "lock"},       {Event::Kind::Fine, "fine"},       {Event::Kind::Turn, "turn"},
+    {Event::Kind::Off, "off"},         {Event::Kind::Wiggle, "wiggle"},   {Event::Kind::Retarget, "retarget"},
+    {Event::Kind::Springs, "springs"}, {Event::Kind::Strung, "strung"},   {Event::Kind::Posts, "posts"},
+    {Event::Kind::Saddle, "saddle"},   {Event::Kind::Slipped, "slipped"}, {Event::Kind::Disturbed, "disturbed"},
 };
 struct BlockName {
     Block::Kind kind;
@@ -58,6 +60,7 @@ void readReadings(Event& event, Fields& fields, const Rig& rig) {
 }
 
 void readBlock(Event& event, Fields& fields) {
+    event.estimated = fields.flag("estimated", false);
     const QString kind = fields.text("kind", 20);
     bool known = false;
     for (const BlockName& entry : blockNames)
@@ -102,9 +105,31 @@ void readByKind(Event& event, Fields& fields, const Rig& rig) {
             event.aim_cents = fields.number("aimCents", ranges::reading_cents);
         break;
     case Event::Kind::Off:
+    case Event::Kind::Slipped:
         event.string = readString(fields, rig);
         break;
+    case Event::Kind::Strung:
+        event.string = readString(fields, rig);
+        if (fields.has("gaugeMm"))
+            event.wire = wireFromJson(fields);
+        break;
+    case Event::Kind::Springs:
+        if (!fields.has("springs"))
+            fields.box().put(faults::missing, fields.pathOf(QStringLiteral("springs")));
+        event.springs = springsFromJson(fields, "springs", rig.bridge.family);
+        break;
+    case Event::Kind::Posts: {
+        const double both = fields.number("mm", ranges::postTurn_mm, 0.0);
+        event.bass_m = fields.number("bassMm", ranges::postTurn_mm, both) * metresPerMm;
+        event.treble_m = fields.number("trebleMm", ranges::postTurn_mm, both) * metresPerMm;
+        break;
+    }
+    case Event::Kind::Saddle:
+        event.string = readString(fields, rig);
+        event.saddle_m = fields.number("mm", ranges::saddleMove_mm) * metresPerMm;
+        break;
     case Event::Kind::Claw: {
+        event.estimated = fields.flag("estimated", false);
         const double both = fields.number("turns", ranges::clawStep_turns, 0.0);
         event.turns = {fields.number("bassTurns", ranges::clawStep_turns, both),
                        fields.number("trebleTurns", ranges::clawStep_turns, both)};
@@ -126,6 +151,7 @@ void readByKind(Event& event, Fields& fields, const Rig& rig) {
     case Event::Kind::Unblock:
     case Event::Kind::Lock:
     case Event::Kind::Wiggle:
+    case Event::Kind::Disturbed:
         break;
     }
 }
@@ -186,9 +212,32 @@ void writeByKind(QJsonObject& json, const Event& event, const Rig& rig) {
             json[QLatin1String("aimCents")] = *event.aim_cents;
         break;
     case Event::Kind::Off:
+    case Event::Kind::Slipped:
         json[QLatin1String("string")] = name();
         break;
+    case Event::Kind::Strung:
+        json[QLatin1String("string")] = name();
+        if (event.wire)
+            wireToJson(*event.wire, json);
+        break;
+    case Event::Kind::Springs:
+        json[QLatin1String("springs")] = springsToJson(event.springs, rig.bridge.family, {});
+        break;
+    case Event::Kind::Posts:
+        if (event.bass_m == event.treble_m) {
+            json[QLatin1String("mm")] = tidy(event.bass_m / metresPerMm);
+            break;
+        }
+        json[QLatin1String("bassMm")] = tidy(event.bass_m / metresPerMm);
+        json[QLatin1String("trebleMm")] = tidy(event.treble_m / metresPerMm);
+        break;
+    case Event::Kind::Saddle:
+        json[QLatin1String("string")] = name();
+        json[QLatin1String("mm")] = tidy(event.saddle_m / metresPerMm);
+        break;
     case Event::Kind::Claw:
+        if (event.estimated)
+            json[QLatin1String("estimated")] = true;
         json[QLatin1String("turns")] = event.turns.mean();
         if (event.turns.bass != event.turns.treble) {
             json[QLatin1String("bassTurns")] = event.turns.bass;
@@ -200,6 +249,8 @@ void writeByKind(QJsonObject& json, const Event& event, const Rig& rig) {
             if (entry.kind == event.block.kind)
                 json[QLatin1String("kind")] = QLatin1String(entry.name);
         json[QLatin1String("angleDeg")] = tidy(degrees(event.block.angle_rad));
+        if (event.estimated)
+            json[QLatin1String("estimated")] = true;
         break;
     case Event::Kind::Turn:
         json[QLatin1String("to")] = orientationName(event.to);
@@ -217,6 +268,7 @@ void writeByKind(QJsonObject& json, const Event& event, const Rig& rig) {
     case Event::Kind::Unblock:
     case Event::Kind::Lock:
     case Event::Kind::Wiggle:
+    case Event::Kind::Disturbed:
         break;
     }
 }

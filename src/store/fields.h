@@ -17,6 +17,10 @@ namespace flenzo {
 class FaultBox {
 public:
     void put(const FaultCode& code, const QString& field, const QStringList& arguments = {});
+    void put(const Fault& fault) {
+        if (!fault_)
+            fault_ = fault;
+    }
     [[nodiscard]] bool empty() const { return !fault_.has_value(); }
     [[nodiscard]] const Fault& fault() const { return *fault_; }
 

@@ -2,9 +2,12 @@
 #include "store/job_json.h"
 
 #include "core/base/rounding.h"
+#include "core/log/rig_after.h"
+#include "domain/changes.h"
 #include "domain/claw_methods.h"
 #include "domain/faults.h"
 #include "domain/ranges.h"
+#include "domain/soundness.h"
 #include "store/card_json.h"
 #include "store/event_json.h"
 #include "store/names.h"
@@ -62,13 +65,18 @@ WorkMethod methodFromJson(Fields fields, const Rig& rig) {
     return method;
 }
 
-Pace paceFromJson(Fields fields) {
+Pace paceFromJson(Fields fields, std::size_t strings) {
     Pace pace;
     pace.tune_s = fields.number("tuneMinutes", ranges::minutes, pace.tune_s / 60.0) * 60.0;
     pace.claw_s = fields.number("clawMinutes", ranges::minutes, pace.claw_s / 60.0) * 60.0;
     pace.stretch_s = fields.number("stretchMinutes", ranges::minutes, pace.stretch_s / 60.0) * 60.0;
     pace.look_s = fields.number("lookMinutes", ranges::minutes, pace.look_s / 60.0) * 60.0;
-    pace.read_s = fields.number("readMinutes", ranges::minutes, pace.read_s / 60.0) * 60.0;
+    pace.turnTo_s = fields.number("turnToMinutes", ranges::shortMinutes, pace.turnTo_s / 60.0) * 60.0;
+    // Files from before every string had its own time have one for a reading of all of them and the gap.
+    if (fields.has("readMinutes") && !fields.has("pluckMinutes"))
+        pace.pluck_s = std::max(1.0, (fields.number("readMinutes", ranges::minutes) * 60.0 - pace.look_s) /
+                                         static_cast<double>(strings));
+    pace.pluck_s = fields.number("pluckMinutes", ranges::shortMinutes, pace.pluck_s / 60.0) * 60.0;
     return pace;
 }
 
@@ -151,8 +159,17 @@ QJsonObject toolsToJson(const Tools& tools, QJsonObject json) {
 void readLog(Job& job, Fields& top) {
     if (!top.has("log"))
         top.box().put(faults::missing, QStringLiteral("log"));
-    for (const Fields& event : top.entries("log", mostEvents))
-        job.log.push_back(eventFromJson(event, job.rig));
+    Rig now = job.rig;
+    for (const Fields& fields : top.entries("log", mostEvents)) {
+        job.log.push_back(eventFromJson(fields, job.rig));
+        if (!job.log.back().changesRig() || !top.box().empty())
+            continue;
+        now = rigAfter(std::move(now), job.log.back());
+        if (auto fault = contradiction(now)) { // the guitar that an entry leaves must be one
+            fault->field = fields.pathOf(fault->field);
+            top.box().put(*fault);
+        }
+    }
 }
 
 QJsonArray withPicks(QJsonArray strings, const SidePicks& picks) {
@@ -244,7 +261,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.story = top.text("story", 4000);
     job.goal = goalFromJson(top.part("goal"));
     job.method = methodFromJson(top.part("habit"), job.rig);
-    job.pace = paceFromJson(top.part("pace"));
+    job.pace = paceFromJson(top.part("pace"), job.rig.strings.size());
     readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
     job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);
     job.slackStart_cents = top.number("slackStartCents", ranges::slackStart_cents, -300.0);
@@ -267,6 +284,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     readLog(job, top);
     if (!box.empty())
         return box.fault();
+    setLog(job, std::move(job.log)); // the file's rig is the guitar at the first entry
     return job;
 }
 
@@ -277,7 +295,7 @@ QJsonObject jobToJson(const Job& job) {
     json[QLatin1String("guitar")] = job.guitar;
     json[QLatin1String("owner")] = job.owner;
     json[QLatin1String("story")] = job.story;
-    QJsonObject rig = rigToJson(job.rig, json.value(QLatin1String("rig")).toObject());
+    QJsonObject rig = rigToJson(job.startRig.value_or(job.rig), json.value(QLatin1String("rig")).toObject());
     rig[QLatin1String("strings")] = withPicks(rig.value(QLatin1String("strings")).toArray(), job.onPicks);
     json[QLatin1String("rig")] = rig;
     QJsonObject goal = json.value(QLatin1String("goal")).toObject();
@@ -292,7 +310,9 @@ QJsonObject jobToJson(const Job& job) {
     pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);
     pace[QLatin1String("stretchMinutes")] = tidy(job.pace.stretch_s / 60.0);
     pace[QLatin1String("lookMinutes")] = tidy(job.pace.look_s / 60.0);
-    pace[QLatin1String("readMinutes")] = tidy(job.pace.read_s / 60.0);
+    pace[QLatin1String("turnToMinutes")] = tidy(job.pace.turnTo_s / 60.0);
+    pace[QLatin1String("pluckMinutes")] = tidy(job.pace.pluck_s / 60.0);
+    pace.remove(QLatin1String("readMinutes")); // each string has its own time now
     json[QLatin1String("pace")] = pace;
     json[QLatin1String("change")] = changeToJson(job, json.value(QLatin1String("change")).toObject());
     json[QLatin1String("referencePitchHz")] = job.referencePitch_Hz;

@@ -231,17 +231,37 @@ void checkHead(Fields& fields, const char* format, int newest) {
                          {QString::number(version), QString::number(newest)});
 }
 
+Wire wireFromJson(Fields& fields) {
+    Wire wire;
+    wire.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * mm;
+    if (fields.has("coreMm"))
+        wire.core_m = fields.number("coreMm", ranges::core_mm) * mm;
+    wire.wrapDensity_kgpm3 = fields.number("wrapDensityKgPerM3", ranges::wrapDensity_kgpm3, 7900.0);
+    if (fields.has("unitMassKgPerM"))
+        wire.unitMass_kgpm = fields.number("unitMassKgPerM", ranges::unitMass_kgpm);
+    if (fields.has("axialStiffnessN"))
+        wire.stiffness_N = fields.number("axialStiffnessN", ranges::stiffness_N);
+    return wire;
+}
+
+void wireToJson(const Wire& wire, QJsonObject& json) {
+    const auto optional = [&json](const char* name, bool given, double value) {
+        if (given)
+            json[QLatin1String(name)] = value;
+        else
+            json.remove(QLatin1String(name));
+    };
+    json[QLatin1String("gaugeMm")] = inMm(wire.gauge_m);
+    optional("coreMm", wire.isWound(), inMm(wire.core_m));
+    optional("wrapDensityKgPerM3", wire.isWound(), wire.wrapDensity_kgpm3);
+    optional("unitMassKgPerM", wire.unitMass_kgpm.has_value(), wire.unitMass_kgpm.value_or(0.0));
+    optional("axialStiffnessN", wire.stiffness_N.has_value(), wire.stiffness_N.value_or(0.0));
+}
+
 RigString stringFromJson(Fields& fields, Family family) {
     RigString string;
     string.name = fields.text("name", 8).toStdString();
-    string.wire.gauge_m = fields.number("gaugeMm", ranges::gauge_mm) * mm;
-    if (fields.has("coreMm"))
-        string.wire.core_m = fields.number("coreMm", ranges::core_mm) * mm;
-    string.wire.wrapDensity_kgpm3 = fields.number("wrapDensityKgPerM3", ranges::wrapDensity_kgpm3, 7900.0);
-    if (fields.has("unitMassKgPerM"))
-        string.wire.unitMass_kgpm = fields.number("unitMassKgPerM", ranges::unitMass_kgpm);
-    if (fields.has("axialStiffnessN"))
-        string.wire.stiffness_N = fields.number("axialStiffnessN", ranges::stiffness_N);
+    string.wire = wireFromJson(fields);
     string.scale_m = fields.number("scaleMm", ranges::scale_mm) * mm;
     if (family == Family::KnifeEdge)
         string.saddle_m = fields.point("saddleMm", ranges::place_mm) * mm;
@@ -261,17 +281,13 @@ RigString stringFromJson(Fields& fields, Family family) {
 
 QJsonObject stringToJson(const RigString& string, Family family, QJsonObject json) {
     json[QLatin1String("name")] = QString::fromStdString(string.name);
-    json[QLatin1String("gaugeMm")] = inMm(string.wire.gauge_m);
+    wireToJson(string.wire, json);
     const auto optional = [&json](const char* name, bool given, double value) {
         if (given)
             json[QLatin1String(name)] = value;
         else
             json.remove(QLatin1String(name));
     };
-    optional("coreMm", string.wire.isWound(), inMm(string.wire.core_m));
-    optional("wrapDensityKgPerM3", string.wire.isWound(), string.wire.wrapDensity_kgpm3);
-    optional("unitMassKgPerM", string.wire.unitMass_kgpm.has_value(), string.wire.unitMass_kgpm.value_or(0.0));
-    optional("axialStiffnessN", string.wire.stiffness_N.has_value(), string.wire.stiffness_N.value_or(0.0));
     json[QLatin1String("scaleMm")] = inMm(string.scale_m);
     if (family == Family::KnifeEdge)
         json[QLatin1String("saddleMm")] = pairMm(string.saddle_m);

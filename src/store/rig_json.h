@@ -14,6 +14,9 @@ namespace flenzo {
 /// Writes a rig over `base`, so that members this version does not know survive.
 [[nodiscard]] QJsonObject rigToJson(const Rig& rig, QJsonObject base = {});
 
+/// What a string is made of, among the members of a string or of an event.
+[[nodiscard]] Wire wireFromJson(Fields& fields);
+void wireToJson(const Wire& wire, QJsonObject& json);
 [[nodiscard]] RigString stringFromJson(Fields& fields, Family family);
 [[nodiscard]] QJsonObject stringToJson(const RigString& string, Family family, QJsonObject base = {});
 

@@ -4,7 +4,7 @@
 #include "domain/edits.h"
 #include "domain/measuring.h"
 #include "domain/warnings.h"
-#include "support/window.h"
+#include "support/person.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
@@ -24,92 +24,6 @@
 
 using namespace flenzo;
 using namespace flenzo::testing;
-
-namespace {
-
-const BenchTools shop{1.0, 1.5e-4, 0.0, 1.2, 1.0, 1e-4, 0.0};
-
-/// Somebody at a real bench: the guitar is not the program's, the tuner shows whole cents, the gap is read off a ruler,
-/// and everything is typed, one figure at a time.
-class Person {
-public:
-    Person(MainWindow& window, BenchGuitar& guitar)
-        : window_(window), steps_(*window.findChild<JobPage*>()),
-          entry_(*window.findChild<QLineEdit*>(QStringLiteral("entry"))), guitar_(guitar) {}
-
-    [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
-    [[nodiscard]] bool through() const { return !currentStep(job(), window_.context().session().derived()); }
-    [[nodiscard]] const QStringList& overruled() const { return overruled_; }
-    [[nodiscard]] int typed() const { return typed_; }
-
-    void act() {
-        const NextAct next = window_.context().session().derived().next();
-        const bool over =
-            next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave;
-        if (steps_.isAtBench() && !over)
-            atTheBench(next);
-        else
-            atTheSteps();
-    }
-
-private:
-    void atTheBench(NextAct next) {
-        if (next.what == NextAct::Do::Read &&
-            !next.strings.empty()) { // one string at a time, the one that is asked for
-            next.strings = {*window_.context().session().pickedString()};
-            next.gap = false;
-        }
-        const Event done = guitar_.perform(next);
-        switch (next.what) {
-        case NextAct::Do::Claw:
-        case NextAct::Do::Unblock:
-            QTest::keyClick(&entry_, Qt::Key_Space);
-            break;
-        case NextAct::Do::Tune:
-        case NextAct::Do::Stretch:
-            type(number(done.to_cents));
-            break;
-        default:
-            // Only the figure: the program knows which string it asked for.
-            for (const auto& reading : done.readings_cents)
-                type(number(reading.second));
-            if (done.gap_m)
-                type(QString::number(*done.gap_m * 1e3, 'f', 1));
-        }
-    }
-    void atTheSteps() {
-        const std::size_t before = job().log.size();
-        auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
-        if (reason->isVisible()) {
-            overruled_.append(window_.findChild<QLabel*>(QStringLiteral("question"))->text());
-            QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
-            QTest::keyClick(reason, Qt::Key_Return);
-        } else {
-            QTest::keyClick(&steps_, Qt::Key_Space);
-        }
-        for (std::size_t e = before; e < job().log.size(); ++e)
-            guitar_.hear(job().log[e]);
-    }
-    static QString number(double cents) { return QString::number(std::lround(cents)); }
-    void type(const QString& text) {
-        const std::size_t before = job().log.size();
-        entry_.setFocus();
-        QTest::keyClicks(&entry_, text);
-        QTest::keyClick(&entry_, Qt::Key_Return);
-        if (job().log.size() == before)
-            QFAIL(qPrintable(QStringLiteral("\"%1\" was not taken: %2").arg(text, window_.message())));
-        ++typed_;
-    }
-
-    MainWindow& window_;
-    JobPage& steps_;
-    QLineEdit& entry_;
-    BenchGuitar& guitar_;
-    QStringList overruled_;
-    int typed_ = 0;
-};
-
-} // namespace
 
 class TestTypedJobs : public QObject, protected WindowFixture {
     Q_OBJECT

@@ -209,14 +209,15 @@ private Q_SLOTS:
         QVERIFY(!keep->isEnabled());
         for (int row = 0; row < table->rowCount(); ++row)
             for (int column = 0; column < 3; ++column)
-                table->setItem(
-                    row, column,
-                    new QTableWidgetItem(row == 2 && column == 1 ? QStringLiteral("−6,5") : QStringLiteral("0")));
+                table->setItem(row, column,
+                               new QTableWidgetItem(column != 1 ? QStringLiteral("0")
+                                                    : row == 2  ? QStringLiteral("6,5")
+                                                                : QStringLiteral("−1"))); // the plate goes with it
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("returnVerdict"))
                     ->text()
                     .contains(QLatin1String("nut or saddle")));
         QTest::mouseClick(keep, Qt::LeftButton);
-        QVERIFY(window_->context().session().job().work.records.last().text.contains(QLatin1String("-6.5")));
+        QVERIFY(window_->context().session().job().work.records.last().text.contains(QLatin1String("6.5")));
     }
 
     void theFinderOpensFromAStep() {

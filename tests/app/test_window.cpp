@@ -179,7 +179,7 @@ private Q_SLOTS:
         for (; acts < 120 && session().derived().next().what != NextAct::Do::Done; ++acts)
             answerByHand();
         QCOMPARE(session().derived().next().what, NextAct::Do::Done);
-        QVERIFY(text("act").startsWith(QLatin1String("In tune")));
+        QVERIFY2(text("act").startsWith(QLatin1String("In tune")), qPrintable(text("act") + text("aside")));
         const Job& job = session().job();
         for (const double reading : session().derived().now().readings_cents)
             QVERIFY(std::abs(reading) <= job.goal.pitchTolerance_cents);

@@ -144,10 +144,10 @@ private Q_SLOTS:
         const Event turn = Event::claw({0.25, 0.25}), look = Event::readGap(0.004), all = Event::read(0, -3.0);
         const Counts quarters = countsOf({turn, look, turn, look, turn, all}, 6, pace);
         QCOMPARE(quarters.clawVisits, 1);
-        QCOMPARE(quarters.minutes * 60.0, pace.claw_s + 4.0 * pace.look_s + pace.read_s);
+        QCOMPARE(quarters.minutes * 60.0, pace.claw_s + 4.0 * pace.look_s + pace.turnTo_s + pace.pluck_s);
         QCOMPARE(countsOf({turn, all, turn, look}, 6, pace).clawVisits, 2);
         QCOMPARE(countsOf({turn, Event::tuned(0, 0.0), turn}, 6, pace).clawVisits, 2);
-        QCOMPARE(countsOf({look, all}, 6, pace).minutes * 60.0, pace.read_s);
+        QCOMPARE(countsOf({look, all}, 6, pace).minutes * 60.0, pace.look_s + pace.turnTo_s + pace.pluck_s);
     }
 
     /// What is left of a shop that looks after every quarter has more minutes in it.

@@ -9,6 +9,8 @@
 #include "core/setup/friction.h"
 #include "core/setup/lock.h"
 #include "core/setup/posts.h"
+#include "core/statics/pitch.h"
+#include "core/statics/readings.h"
 #include "support/rigs.h"
 
 #include <QTest>
@@ -75,26 +77,80 @@ private Q_SLOTS:
         for (const double left : deadBandsOf(rig_, locked).nut_cents)
             QCOMPARE(left, 0.0);
     }
+    /// What every string reads more than before when strings keep some cents for themselves and the plate is held off.
+    std::vector<double> left(const std::vector<double>& residue_cents, double held_rad) const {
+        const std::vector<double> before = readings_cents(rig_, level_.state);
+        State state = level_.state;
+        const BalanceEquation equation(rig_, state);
+        for (std::size_t i = 0; i < residue_cents.size(); ++i)
+            state.unstretchedLength_m[i] = equation.unstretchedForPitch_m(
+                i, frequencyAt_Hz(rig_.strings[i].target_Hz, before[i] + residue_cents[i]), state.angle_rad);
+        state = settle(rig_, state).state;
+        state.angle_rad += held_rad;
+        std::vector<double> moved = readings_cents(rig_, state);
+        for (std::size_t i = 0; i < moved.size(); ++i)
+            moved[i] -= before[i];
+        return moved;
+    }
     void theReturnTestNamesItsCause_data() {
         QTest::addColumn<QVector<double>>("dive");
         QTest::addColumn<QVector<double>>("pull");
+        QTest::addColumn<double>("held_deg");
         QTest::addColumn<int>("cause");
-        const auto row = [](const char* name, QVector<double> dive, QVector<double> pull, ReturnCause cause) {
-            QTest::newRow(name) << dive << pull << static_cast<int>(cause);
+        QTest::addColumn<QVector<int>>("strings");
+        const QVector<double> none(6, 0.0);
+        const auto row = [](const char* name, const QVector<double>& dive, const QVector<double>& pull, double held_deg,
+                            ReturnCause cause, const QVector<int>& strings) {
+            QTest::newRow(name) << dive << pull << held_deg << static_cast<int>(cause) << strings;
         };
-        row("returns", {0.5, -0.4, 0.2}, {0.1, 0.6, -0.3}, ReturnCause::Returns);
-        row("hangs", {-6, 0.1, 0.2}, {0.2, 0.1, 0}, ReturnCause::NutOrSaddle);
-        row("pivot", {-5, -6, -4}, {5, 6, 4}, ReturnCause::Pivot);
-        row("slip", {0, -5, 0}, {0, -9, 0}, ReturnCause::Slip);
-        row("new", {-5, -6, -4}, {-7, -8, -5}, ReturnCause::NotSettled);
-        row("mixed", {-5, 0, 7}, {0, 0, 7}, ReturnCause::Mixed);
+        row("returns", {0.5, -0.4, 0.2, 0, 0.3, -0.1}, {0.1, 0.6, -0.3, 0, 0, 0.2}, 0.0, ReturnCause::Returns, {});
+        // Sharp after a dive, or flat after a pull-up; what it does to the others is no fault of theirs.
+        row("hangs after a dive", {0, 0, 9, 0, 0, 0}, none, 0.0, ReturnCause::NutOrSaddle, {2});
+        row("hangs both ways", {0, 8, 0, 0, 0, 0}, {0, -7, 0, 0, 0, 0}, 0.0, ReturnCause::NutOrSaddle, {1});
+        row("two hang", {7, 0, 0, 0, 8, 0}, {-6, 0, 0, 0, -6, 0}, 0.0, ReturnCause::NutOrSaddle, {0, 4});
+        // The plate stays forward after a dive and all are flat, back after a pull-up and all are sharp.
+        row("pivot", none, none, 0.12, ReturnCause::Pivot, {});
+        row("slips", {0, 0, 0, -6, 0, 0}, {0, 0, 0, -10, 0, 0}, 0.0, ReturnCause::Slip, {3});
+        row("new", {-6, -7, -5, -8, -6, -9}, {-9, -11, -8, -12, -9, -13}, 0.0, ReturnCause::NotSettled,
+            {0, 1, 2, 3, 4, 5});
+        row("one slips, one hangs", {0, -9, 0, 0, 9, 0}, {0, -12, 0, 0, 0, 0}, 0.0, ReturnCause::Mixed, {1, 4});
     }
     void theReturnTestNamesItsCause() {
         QFETCH(QVector<double>, dive);
         QFETCH(QVector<double>, pull);
+        QFETCH(double, held_deg);
         QFETCH(int, cause);
-        const ReturnTest test{{0, 0, 0}, {dive.begin(), dive.end()}, {pull.begin(), pull.end()}};
-        QCOMPARE(static_cast<int>(judgeReturn(test, 2.0).cause), cause);
+        QFETCH(QVector<int>, strings);
+        ReturnTest test;
+        test.before_cents.assign(6, 0.0);
+        test.afterDive_cents = left({dive.begin(), dive.end()}, radians(held_deg));
+        test.afterPull_cents = left({pull.begin(), pull.end()}, -radians(held_deg));
+        const ReturnVerdict verdict = judgeReturn(test, rig_, level_.state, 0.5);
+        QCOMPARE(static_cast<int>(verdict.cause), cause);
+        QVector<int> found;
+        for (const std::size_t string : verdict.strings)
+            found.append(static_cast<int>(string));
+        QVERIFY2(found == strings, qPrintable(QString::number(found.size())));
+        QVERIFY2(verdict.odds > 0.8, qPrintable(QString::number(verdict.odds)));
+        for (std::size_t i = 0; i < 6; ++i) {
+            const auto k = static_cast<qsizetype>(i);
+            if (strings.contains(static_cast<int>(i)))
+                QVERIFY(std::abs(verdict.diveResidue_cents[i] - dive[k]) < 0.15 * std::abs(dive[k]) + 0.5);
+        }
+        if (held_deg > 0.0)
+            QVERIFY(std::abs(degrees(verdict.diveTilt_rad) - held_deg) < 0.02 &&
+                    std::abs(degrees(verdict.pullTilt_rad) + held_deg) < 0.02);
+    }
+    /// With the nut locked nothing hangs there; what a coarse tuner cannot tell apart is said to be unsure.
+    void theReturnTestSaysHowSureItIs() {
+        State locked = lockNut(rig_, level_.state).state;
+        ReturnTest test;
+        test.before_cents.assign(6, 0.0);
+        test.afterDive_cents = left({0, 0, 9, 0, 0, 0}, 0.0);
+        test.afterPull_cents.assign(6, 0.0);
+        QCOMPARE(judgeReturn(test, rig_, locked, 0.5).cause, ReturnCause::Saddle);
+        test.afterDive_cents = left({0, 0, 5, 0, 0, 0}, 0.0);
+        QVERIFY(judgeReturn(test, rig_, level_.state, 1.5).odds < 0.9);
     }
 
     void theClampShiftIsWhatLockingDoes() {

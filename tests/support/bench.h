@@ -49,7 +49,8 @@ struct Ended {
 };
 
 inline bool isOver(const NextAct& act) {
-    return act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave;
+    return act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave ||
+           act.what == NextAct::Do::Ask;
 }
 
 /// `enter` may change what is entered (a slip, pieces of a reading); it gets the event and appends to the log.

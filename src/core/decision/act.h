@@ -14,6 +14,8 @@ struct NextAct {
         Tune,    ///< string in `aim` to its aim
         Unblock, ///< take the block out
         Stretch, ///< pull the string of `aim` along its whole length, once
+        String,  ///< put the string of `aim` on
+        Ask,     ///< whether something in the log was otherwise: `Advice::question`
         Done,
         Leave, ///< more work would not bring it nearer with these tools; what is left is said
         Stuck  ///< no claw position balances this set; `level.status` says which way

@@ -12,6 +12,8 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     advice.rule = rule.id;
     if (std::string_view(rule.id) == "doubted")
         advice.doubt = advice.guitar.open;
+    if (advice.act.what == NextAct::Do::Ask)
+        advice.question = now.question();
     advice.passes = now.spent.passes;
     advice.plateTolerance_rad = now.plateTolerance_rad;
     advice.pitchTolerance_cents = now.pitchTolerance_cents;

@@ -8,8 +8,9 @@ namespace flenzo {
 /// The next single act, why, and how the guitar stands. From the job's log alone; the same log gives the same advice.
 struct Advice {
     NextAct act;
-    const char* rule = "";        ///< the row of the table that chose it
-    std::optional<Outlier> doubt; ///< set: check this reading before anything else
+    const char* rule = "";            ///< the row of the table that chose it
+    std::optional<Outlier> doubt;     ///< set: check this reading before anything else
+    std::optional<Question> question; ///< set: to be answered before anything else
     Estimate guitar;
     double passes = 0.0;                                         ///< peg turns so far over strings
     double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell

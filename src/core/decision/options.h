@@ -14,7 +14,7 @@ struct AdvisorOptions {
     double farClaw_turns = 0.5; ///< missing turns that are worth a visit before the pass
     int farClawVisits = 2;
     double looksOn_turns = 0.25;    ///< missing turns for which a shop that looks stays at the claw
-    double checkAngleShare = 0.25;  ///< of the plate's tolerance: less sure than this, look before a peg
+    double checkAngleShare = 1.0;   ///< of the plate's tolerance: less sure than this, look before a peg
     double checkString_cents = 0.5; ///< less sure than this of a string, pluck it before its peg is touched
     double checkGain = 0.9;         ///< share to which a look must bring that down
     double passShare = 0.75;        ///< of the tolerance: a string nearer to its aim is left out of the pass
@@ -24,9 +24,10 @@ struct AdvisorOptions {
     double missedString = 1.2;
     double missedPlate = 0.8;    ///< per string: it costs a pass
     double urgency = 2.0;        ///< by which missing grows dearer once all has been read as often as it may
-    double clear = 0.5;          ///< an act must be better than leaving by this, or be read for once more
+    double clear = 0.8;          ///< an act must be better than leaving by this, or be read for once more
     double sureDeviations = 1.5; ///< beyond its tolerance, that let a peg be turned before the next full reading
-    int mostReads = 3;           ///< full readings at one rest
+    int mostReads = 3;           ///< readings of one thing at one rest
+    double worthReading = 0.04;  ///< odds to be outside from which one is worth another reading
     double drift = 0.04;         ///< share of what an act is expected to do by which it may miss
     double stickShare = 0.5;     ///< of the dead band of the pivot, as deviation after an act
     double clawHand = 0.03;      ///< share of the turns by which a hand at the claw misses
@@ -35,9 +36,12 @@ struct AdvisorOptions {
     double leastClaw = 0.3;      ///< of a step of the claw: less is not weighed
     // Done.
     double doneOdds = 0.85;
-    double insideOdds = 0.5; ///< of each string and the plate: inside by odds
-    int lastVisit = 10;      ///< visits to the claw after which leaving is said
-    int lastPass = 5;        ///< the same for passes, peg turns over strings
+    double insideOdds = 0.45;     ///< of each string and the plate: inside by odds
+    double gateDeviations = 1.5;  ///< of one reading beyond its tolerance that let nothing be called done
+    double benchShare = 0.75;     ///< of the tolerance by which two readings must differ from the solution to win
+    double benchDeviations = 2.5; ///< and these of their mean
+    int lastVisit = 10;           ///< visits to the claw after which leaving is said
+    int lastPass = 5;             ///< the same for passes, peg turns over strings
     // What tools can tell: no tolerance finer than these many deviations of a reading is judged by.
     double tellPlate = 1.2;
     double tellPitch = 1.3;

@@ -10,6 +10,7 @@ namespace flenzo {
 [[nodiscard]] NextAct plain(const Situation& now, NextAct::Do what);
 /// All that has not been read here, or once more all there is.
 [[nodiscard]] NextAct readAll(const Situation& now);
+[[nodiscard]] NextAct readStrings(const Situation& now, std::vector<std::size_t> strings);
 [[nodiscard]] NextAct turnClaw(const Situation& now, double mean_turns);
 /// All the turns that are missing, as the hand takes them.
 [[nodiscard]] NextAct clawAtOnce(const Situation& now);
@@ -18,7 +19,6 @@ namespace flenzo {
 /// To so many cents from its target, whatever the others do to it later.
 [[nodiscard]] NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents);
 
-[[nodiscard]] bool isOn(const Situation& now, std::size_t string);
 /// The shop's order, strings that are off left out.
 [[nodiscard]] std::vector<std::size_t> stringsInOrder(const Situation& now);
 /// The plate floats, level counts, and at least a step of the claw is missing.

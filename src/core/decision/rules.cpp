@@ -13,6 +13,49 @@ namespace {
 
 using Do = NextAct::Do;
 
+// --- What happened ---------------------------------------------------------------------------------------------------
+
+bool isAsked(const Situation& now) {
+    return now.guitar.question.has_value();
+}
+/// Before a float is given up: what the model says of a guitar that it does not understand is worth nothing.
+bool isModelInDoubt(const Situation& now) {
+    return !now.mayFloat && now.allEverRead && now.guitar.modelInDoubt && now.question().has_value();
+}
+bool isMissing(const Situation& now) {
+    return now.missingString().has_value();
+}
+NextAct putOn(const Situation& now) {
+    NextAct act = plain(now, Do::String);
+    const std::size_t string = *now.missingString();
+    act.aim = {string, 0.0, now.nominal.strings[string].target_Hz};
+    return act;
+}
+bool isChanged(const Situation& now) {
+    return now.afterChange;
+}
+/// A string that is held to have moved, or another explanation as likely, on the word of one reading: one more tells.
+std::optional<std::size_t> undecidedString(const Situation& now) {
+    const std::size_t here = now.guitar.line.rests.size() - 1;
+    const auto open = [&](std::size_t string, int most) {
+        return now.isOn(string) && now.read[string].count > 0 && now.read[string].count < most;
+    };
+    for (const Stretch& stretch : now.guitar.line.stretches)
+        if (stretch.link == Stretch::Link::Moved && stretch.lastRest == here && open(stretch.string, 2))
+            return stretch.string;
+    const auto& rival = now.guitar.rival;
+    if (rival && rival->string && rival->event >= now.guitar.line.rests.back().firstEvent &&
+        open(*rival->string, now.options.mostReads))
+        return rival->string;
+    return std::nullopt;
+}
+bool isUndecided(const Situation& now) {
+    return undecidedString(now).has_value();
+}
+NextAct decide(const Situation& now) {
+    return readStrings(now, {*undecidedString(now)});
+}
+
 // --- Whether there is a float at all ---------------------------------------------------------------------------------
 
 bool cannotFloat(const Situation& now) {
@@ -36,6 +79,11 @@ NextAct checkDoubted(const Situation& now) {
     return act;
 }
 
+bool mayGoOn(const Situation& now) {
+    const double patience = now.job.method.aims ? 1.0 : now.options.exactPatience;
+    return now.spent.passes < patience * now.options.lastPass &&
+           now.spent.clawVisits < patience * now.options.lastVisit;
+}
 bool isUnread(const Situation& now) {
     return !now.allEverRead || (now.plateCounts && !now.plateEverRead);
 }
@@ -58,7 +106,7 @@ bool isAfterClaw(const Situation& now) {
 // --- Over a block ----------------------------------------------------------------------------------------------------
 
 bool blockWantsClaw(const Situation& now) {
-    return now.guitar.state.block && clawIsWrong(now) && now.tuned.empty() && !now.afterClaw;
+    return now.state.block && clawIsWrong(now) && now.tuned.empty() && !now.afterClaw;
 }
 /// A string just tuned is left in peace unless it is plainly off: its peg is no finer than this.
 std::optional<std::size_t> blockedString(const Situation& now) {
@@ -71,13 +119,13 @@ std::optional<std::size_t> blockedString(const Situation& now) {
     return std::nullopt;
 }
 bool blockWantsPeg(const Situation& now) {
-    return now.guitar.state.block && blockedString(now).has_value();
+    return now.state.block && blockedString(now).has_value();
 }
 NextAct tuneBlocked(const Situation& now) {
     return tuneTo(now, *blockedString(now), 0.0);
 }
 bool isBlocked(const Situation& now) {
-    return now.guitar.state.block.has_value();
+    return now.state.block.has_value();
 }
 
 // --- Exactly to pitch, round after round -----------------------------------------------------------------------------
@@ -86,7 +134,7 @@ bool tunesExactly(const Situation& now) {
     return !now.job.method.aims;
 }
 bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
-    const double reading = now.guitar.readings_cents[string];
+    const double reading = now.readings_cents[string];
     const bool sharpByFeel = now.spent.passes <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
                              string == now.job.method.order.front() && !now.tuned.empty() && reading > 0.0;
     return !sharpByFeel && !(std::abs(reading) <= least_cents);
@@ -105,13 +153,13 @@ std::optional<std::size_t> exactString(const Situation& now, bool again) {
 }
 
 bool exactDone(const Situation& now) {
-    return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds;
+    return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds && now.gateIsOpen();
 }
 /// Level is judged as the trade does: while far, or with everything near pitch.
 bool exactClaw(const Situation& now) {
     const auto worst = [&now] {
         double most = 0.0;
-        for (const double reading : now.guitar.readings_cents)
+        for (const double reading : now.readings_cents)
             most = std::max(most, std::isfinite(reading) ? std::abs(reading) : 0.0);
         return most;
     };
@@ -122,7 +170,7 @@ bool exactClaw(const Situation& now) {
            now.spent.passes < now.options.exactPatience * now.options.lastPass;
 }
 bool exactPeg(const Situation& now) {
-    return tunesExactly(now) && exactString(now, now.allReadHere()).has_value();
+    return tunesExactly(now) && mayGoOn(now) && exactString(now, now.allReadHere()).has_value();
 }
 NextAct tuneNextExactly(const Situation& now) {
     const std::size_t string = *exactString(now, now.allReadHere());
@@ -139,12 +187,12 @@ bool exactRead(const Situation& now) {
 std::optional<std::size_t> givingString(const Situation& now) {
     const std::vector<Event>& log = now.job.log;
     const bool begun = !log.empty() && log.back().kind == Event::Kind::Stretched;
-    if (!now.job.method.stretch || !(begun || now.nearPitch() || now.guitar.state.block))
+    if (!now.job.method.stretch || !(begun || now.nearPitch() || now.state.block))
         return std::nullopt;
     for (const std::size_t string : stringsInOrder(now))
         if (string < now.guitar.settling.size() && now.guitar.settling[string].needed.p50 > 0 &&
             now.guitar.settling[string].fit.drops < now.options.mostPulls &&
-            now.guitar.readings_cents[string] > -now.options.worthPulling_cents)
+            now.readings_cents[string] > -now.options.worthPulling_cents)
             return string;
     return std::nullopt;
 }
@@ -154,7 +202,7 @@ bool givesStill(const Situation& now) {
 NextAct pull(const Situation& now) {
     NextAct act = plain(now, Do::Stretch);
     const std::size_t string = *givingString(now);
-    act.aim = {string, 0.0, now.job.rig.strings[string].target_Hz};
+    act.aim = {string, 0.0, now.nominal.strings[string].target_Hz};
     return act;
 }
 
@@ -167,20 +215,20 @@ bool atTheClaw(const Situation& now) {
     return false;
 }
 bool loadIsWrong(const Situation& now) {
-    if (!hasClaw(now.job.rig) || now.job.goal.deckLoad_Nm <= 0.0)
+    if (!hasClaw(now.nominal) || now.goal.deckLoad_Nm <= 0.0)
         return false;
     State state = now.level.state;
-    state.claw = now.guitar.state.claw;
-    const EquilibriumAtPitch asIs = equilibriumAtPitch(now.guitar.rig, state, now.job.goal);
+    state.claw = now.state.claw;
+    const EquilibriumAtPitch asIs = equilibriumAtPitch(now.guitar.rig, state, now.goal);
     const double load_Nm = -asIs.rest.moment_Nm;
-    return asIs.rest.kind != EquilibriumKind::RearStop || load_Nm < now.options.leastLoad * now.job.goal.deckLoad_Nm ||
-           load_Nm > now.options.mostLoad * now.job.goal.deckLoad_Nm;
+    return asIs.rest.kind != EquilibriumKind::RearStop || load_Nm < now.options.leastLoad * now.goal.deckLoad_Nm ||
+           load_Nm > now.options.mostLoad * now.goal.deckLoad_Nm;
 }
 bool farClaw(const Situation& now) {
     const bool missing = loadIsWrong(now) || (now.isFar() && clawIsWrong(now) &&
                                               std::abs(now.level.moreTurns) >= now.options.farClaw_turns);
     const bool goesOn = now.hand.looks() && atTheClaw(now);
-    return missing && now.tuned.empty() && (goesOn || now.farClawVisits < now.options.farClawVisits);
+    return missing && mayGoOn(now) && now.tuned.empty() && (goesOn || now.farClawVisits < now.options.farClawVisits);
 }
 
 /// The tilt on which the strings tuned in this pass agree, as far as the plate may be off.
@@ -223,7 +271,8 @@ bool wantsPluck(const Situation& now, std::size_t string) {
 }
 bool farCheck(const Situation& now) {
     const auto string = passString(now);
-    return now.isFar() && string && !now.job.log.empty() && (wantsLook(now) || wantsPluck(now, *string));
+    return now.isFar() && mayGoOn(now) && string && !now.job.log.empty() &&
+           (wantsLook(now) || wantsPluck(now, *string));
 }
 NextAct checkBeforePeg(const Situation& now) {
     NextAct act = plain(now, Do::Read);
@@ -233,7 +282,7 @@ NextAct checkBeforePeg(const Situation& now) {
     return act;
 }
 bool farPeg(const Situation& now) {
-    return now.isFar() && passString(now).has_value();
+    return now.isFar() && mayGoOn(now) && passString(now).has_value();
 }
 NextAct tuneInPass(const Situation& now) {
     const std::size_t string = *passString(now);
@@ -244,12 +293,7 @@ NextAct tuneInPass(const Situation& now) {
 
 bool clearlyBetter(const Situation& now) {
     return !now.cheapest().leaves() &&
-           (now.leaving().price - now.cheapest().price >= now.options.clear || now.fullReads >= now.options.mostReads);
-}
-bool mayGoOn(const Situation& now) {
-    const double patience = now.job.method.aims ? 1.0 : now.options.exactPatience;
-    return now.spent.passes < patience * now.options.lastPass &&
-           now.spent.clawVisits < patience * now.options.lastVisit;
+           (now.leaving().price - now.cheapest().price >= now.options.clear || now.isReadEnough());
 }
 /// The first string of the cheapest way is outside whatever is read again.
 bool plainlyOff(const Situation& now) {
@@ -280,12 +324,31 @@ bool nearClaw(const Situation& now) {
 NextAct turnCheapest(const Situation& now) {
     return turnClaw(now, now.cheapest().clawTurns);
 }
+bool gateIsShut(const Situation& now) {
+    return now.allReadHere() && !now.gateIsOpen() && (!now.readOnceMore().empty() || now.lookOnceMore());
+}
+NextAct readShut(const Situation& now) {
+    NextAct act = readStrings(now, now.readOnceMore());
+    act.gap = now.lookOnceMore();
+    return act;
+}
 bool isDone(const Situation& now) {
-    return now.leaving().odds >= now.options.doneOdds ||
-           (now.fullReads >= now.options.mostReads && now.leaving().worst < now.options.insideOdds);
+    return now.gateIsOpen() && now.allReadHere() &&
+           (now.leaving().odds >= now.options.doneOdds ||
+            (now.isReadEnough() && now.leaving().worst < now.options.insideOdds));
 }
 bool readOnceMore(const Situation& now) {
-    return now.fullReads < now.options.mostReads;
+    return !now.worthReading().empty();
+}
+/// Only what may well be outside.
+NextAct readWorth(const Situation& now) {
+    NextAct act = plain(now, Do::Read);
+    for (const std::size_t which : now.worthReading())
+        if (which < now.strings)
+            act.strings.push_back(which);
+        else
+            act.gap = true;
+    return act;
 }
 bool always(const Situation&) {
     return true;
@@ -295,9 +358,14 @@ bool always(const Situation&) {
 
 const std::vector<Rule>& rules() {
     static const std::vector<Rule> table{
+        {"asked", isAsked, plainly<Do::Ask>},
+        {"string-off", isMissing, putOn},
+        {"model-doubt", isModelInDoubt, plainly<Do::Ask>},
         {"no-float", cannotFloat, plainly<Do::Stuck>},
         {"doubted", isDoubted, checkDoubted},
+        {"undecided", isUndecided, decide},
         {"unread", isUnread, readAll},
+        {"changed", isChanged, readAll},
         {"claw-look", looksOn, look},
         {"block-claw", blockWantsClaw, clawAtOnce},
         {"block-peg", blockWantsPeg, tuneBlocked},
@@ -316,7 +384,8 @@ const std::vector<Rule>& rules() {
         {"near-peg", nearPeg, tuneCheapest},
         {"near-claw", nearClaw, turnCheapest},
         {"done", isDone, plainly<Do::Done>},
-        {"near-read-again", readOnceMore, readAll},
+        {"gate-shut", gateIsShut, readShut},
+        {"near-read-again", readOnceMore, readWorth},
         {"enough", always, plainly<Do::Leave>},
     };
     return table;

@@ -2,6 +2,7 @@
 #include "core/decision/situation.h"
 
 #include "core/log/passes.h"
+#include "core/log/rig_after.h"
 #include "core/statics/equation.h"
 #include "core/statics/pitch.h"
 
@@ -13,6 +14,12 @@ namespace flenzo {
 
 namespace {
 
+/// Tools are what they were told to be: what the readings make of them widens that by half at most.
+double asTold(std::optional<double> told, double usual, double learned) {
+    constexpr double most = 1.5;
+    return std::min(learned, most * told.value_or(usual));
+}
+
 /// How sure one look at the plate is, as the shop last made one.
 double oneLook_rad(const BenchJob& job, const Estimate& guitar) {
     const auto& made = guitar.line.observations;
@@ -21,24 +28,149 @@ double oneLook_rad(const BenchJob& job, const Estimate& guitar) {
     if (last == made.rend())
         return 0.0;
     if (last->kind == Observation::Kind::Gap)
-        return guitar.noise.gap_m / job.rig.bridge.rearEdge_m;
-    return last->deviation > 0.0 ? last->deviation : guitar.noise.angle_rad;
+        return asTold(job.tools.gap_m, guitar.options.gap_m, guitar.noise.gap_m) / job.rig.bridge.rearEdge_m;
+    return last->deviation > 0.0 ? last->deviation
+                                 : asTold(job.tools.angle_rad, guitar.options.angle_rad, guitar.noise.angle_rad);
+}
+
+/// The job's goal, less the strings of which it was said that they stay off.
+Goal goalOf(const BenchJob& job) {
+    Goal goal = job.goal;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        for (const Event& event : job.log)
+            if (event.string == i && event.kind == Event::Kind::Off && event.confirmed && !isOnAfter(job.log, i) &&
+                goal.wants(i))
+                goal.without.push_back(i);
+    return goal;
 }
 
 } // namespace
 
 Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const AdvisorOptions& theOptions)
     : job(theJob), guitar(estimate), options(theOptions), strings(theJob.rig.strings.size()),
-      pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)),
-      pitchTolerance_cents(std::max({job.goal.pitchTolerance_cents, options.tellPitch * guitar.noise.tuner_cents,
-                                     options.tellPeg * pegDeviation_cents})),
-      plateTolerance_rad(std::max(job.goal.angleTolerance_rad, options.tellPlate * oneLook_rad(job, guitar))) {
+      nominal(estimate.line.rigNow()), goal(goalOf(theJob)), state(estimate.state),
+      readings_cents(estimate.readings_cents), pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)),
+      tuner_cents(asTold(job.tools.tuner_cents, guitar.options.tuner_cents, guitar.noise.tuner_cents)),
+      look_rad(oneLook_rad(job, guitar)) {
+    pitchTolerance_cents =
+        std::max({goal.pitchTolerance_cents, options.tellPitch * tuner_cents, options.tellPeg * pegDeviation_cents});
+    plateTolerance_rad = std::max(goal.angleTolerance_rad, options.tellPlate * look_rad);
     count();
-    level = levelSolution(guitar.rig, guitar.state, job.goal);
+    hear();
+    believeBench();
+    level = levelSolution(guitar.rig, state, goal);
     findHome();
     look();
     judgeFloat();
-    hand = clawStepPolicyOf(job.method, guitar.rig, level, job.goal, clawTurnedBack);
+    hand = clawStepPolicyOf(job.method, guitar.rig, level, goal, clawTurnedBack);
+}
+
+/// All that was read at the latest rest.
+void Situation::hear() {
+    read.assign(strings, {});
+    const auto& all = guitar.line.observations;
+    for (auto one = all.begin(); one != all.end(); ++one) {
+        const Observation& made = *one;
+        const bool later = std::any_of(one + 1, all.end(), [&](const Observation& other) {
+            return other.rest == made.rest && other.kind == made.kind && other.string == made.string;
+        });
+        if (made.rest + 1 != guitar.line.rests.size() || (made.wrong && later))
+            continue;
+        if (made.kind == Observation::Kind::Pitch)
+            read[made.string].add(made.value);
+        else
+            plateRead.add(made.kind == Observation::Kind::Angle ? made.value
+                                                                : angleOfGap_rad(nominal.bridge, made.value));
+    }
+}
+
+double Situation::pitchGate_cents(int readings) const {
+    return pitchTolerance_cents + options.gateDeviations * tuner_cents / std::sqrt(std::max(1, readings));
+}
+double Situation::plateGate_rad(int readings) const {
+    return plateTolerance_rad + options.gateDeviations * look_rad / std::sqrt(std::max(1, readings));
+}
+
+bool Situation::gateIsOpen() const {
+    const auto opens = [](const Readings& made, double wanted, const auto& gate) {
+        return made.count > 0 && std::abs(made.last - wanted) <= gate(1) &&
+               std::abs(made.lastTwo - wanted) <= gate(std::min(2, made.count)) &&
+               std::abs(made.mean - wanted) <= gate(made.count);
+    };
+    for (std::size_t i = 0; i < strings; ++i)
+        if (goal.wants(i) && !opens(read[i], 0.0, [this](int readings) { return pitchGate_cents(readings); }))
+            return false;
+    return !plateCounts || opens(plateRead, goal.angle_rad, [this](int readings) { return plateGate_rad(readings); });
+}
+
+bool Situation::lookOnceMore() const {
+    return plateCounts && plateRead.count > 0 && plateRead.count < options.mostReads + 2 &&
+           std::abs(plateRead.last - goal.angle_rad) > plateGate_rad() &&
+           (plateRead.count == 1 || std::abs(plateRead.last - plateRead.mean) > look_rad);
+}
+
+std::vector<std::size_t> Situation::readOnceMore() const {
+    std::vector<std::size_t> again;
+    for (std::size_t i = 0; i < strings; ++i)
+        if (goal.wants(i) && read[i].count > 0 && read[i].count < options.mostReads + 2 &&
+            std::abs(read[i].last) > pitchGate_cents() &&
+            (read[i].count == 1 || std::abs(read[i].last - read[i].mean) > tuner_cents))
+            again.push_back(i);
+    return again;
+}
+
+/// What is read twice is so: where readings agree on something that the solution does not, it is planned from them.
+void Situation::believeBench() {
+    const RestModel model(guitar.rig, job.goal.angle_rad);
+    for (std::size_t i = 0; i < strings && !fromBench; ++i)
+        if (read[i].count >= 2 && isOn(i)) {
+            const double allowed = std::max(options.benchShare * pitchTolerance_cents,
+                                            options.benchDeviations * tuner_cents / std::sqrt(2.0));
+            // What keeps the gate shut is believed as well, or nothing would be done about it.
+            fromBench =
+                std::abs(read[i].lastTwo - readings_cents[i]) > allowed ||
+                (std::abs(read[i].lastTwo) > pitchGate_cents(2) && std::abs(readings_cents[i]) <= pitchTolerance_cents);
+        }
+    if (plateRead.count >= 2 && plateCounts) {
+        const double off = std::abs(plateRead.mean - state.angle_rad),
+                     allowed = plateTolerance_rad + options.benchDeviations * look_rad / std::sqrt(plateRead.count);
+        const bool shut = std::abs(plateRead.lastTwo - goal.angle_rad) > plateGate_rad(2) &&
+                          std::abs(state.angle_rad - goal.angle_rad) <= plateTolerance_rad;
+        if (off > allowed || shut) {
+            fromBench = true;
+            state.angle_rad = plateRead.mean;
+        }
+    }
+    if (!fromBench)
+        return;
+    for (std::size_t i = 0; i < strings; ++i)
+        if (isOn(i)) {
+            if (read[i].count > 0)
+                readings_cents[i] = read[i].lastTwo;
+            const double z = model.zOfReading_cents(i, readings_cents[i], state.angle_rad, state.nutLocked);
+            state.unstretchedLength_m[i] = model.unstretchedLength_m(i, z, state.nutLocked);
+        }
+    cancelled_Nm = -BalanceEquation(guitar.rig, state).at(state.angle_rad).moment_Nm;
+}
+
+std::optional<Question> Situation::question() const {
+    if (guitar.question)
+        return guitar.question;
+    if (job.log.empty() || job.log.back().confirmed)
+        return std::nullopt;
+    // Nothing explains it: something was moved that nobody typed.
+    Question question;
+    question.event = job.log.size() - 1;
+    question.mend = {Event::ofString(Event::Kind::Disturbed, 0), job.log.back()};
+    question.mend.front().at = job.log.back().at;
+    return question;
+}
+
+std::optional<std::size_t> Situation::missingString() const {
+    for (const std::size_t string : job.method.order)
+        if (!isOn(string) && goal.wants(string))
+            return string;
+    return std::nullopt;
 }
 
 bool Situation::isTuned(std::size_t string) const {
@@ -51,7 +183,7 @@ bool Situation::isFar() const {
 }
 
 bool Situation::nearPitch() const {
-    return std::all_of(guitar.readings_cents.begin(), guitar.readings_cents.end(),
+    return std::all_of(readings_cents.begin(), readings_cents.end(),
                        [this](double reading) { return std::abs(reading) < options.nearPitch_cents; });
 }
 
@@ -60,26 +192,27 @@ void Situation::findHome() {
     home_rad = job.goal.angle_rad;
     if (!hasClaw(job.rig))
         home_rad = level.state.angle_rad;
-    else if (floats(job.rig, job.goal) && !plateCounts)
-        if (const EquilibriumAtPitch landing = equilibriumAtPitch(guitar.rig, guitar.state, job.goal); landing.stable)
+    else if (floats(job.rig, goal) && !plateCounts)
+        if (const EquilibriumAtPitch landing = equilibriumAtPitch(guitar.rig, state, goal); landing.stable)
             home_rad = landing.state.angle_rad;
 }
 
 void Situation::look() {
     const auto n = static_cast<Eigen::Index>(strings);
-    plate_rad = guitar.state.angle_rad - home_rad;
+    plate_rad = state.angle_rad - home_rad;
     z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = Eigen::VectorXd::Zero(n);
-    const BalanceEquation equation(guitar.rig, guitar.state);
+    BalanceEquation equation(guitar.rig, state);
+    equation.addMoment(cancelled_Nm);
     BalanceEquation atHome = equation;
-    const double angle = guitar.state.angle_rad;
+    const double angle = state.angle_rad;
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto string = static_cast<std::size_t>(i);
         const double f_Hz = equation.frequency_Hz(string, angle);
         z_cents[i] =
-            guitar.state.unstretchedLength_m[string] > 0.0
-                ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)), job.rig.strings[string].target_Hz)
+            state.unstretchedLength_m[string] > 0.0
+                ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)), nominal.strings[string].target_Hz)
                 : 0.0;
-        atHome.setRest(string, atHome.unstretchedForPitch_m(string, job.rig.strings[string].target_Hz, home_rad));
+        atHome.setRest(string, atHome.unstretchedForPitch_m(string, nominal.strings[string].target_Hz, home_rad));
         centsPerRad[i] = atHome.centsPerRadian(string, home_rad);
         // Errors of how far strings fall with the plate are common to all, and left out.
         const double c = equation.centsPerRadian(string, angle);
@@ -94,9 +227,9 @@ void Situation::look() {
     carried_Nm = std::clamp(here.moment_Nm, -friction_Nm, friction_Nm);
     if (hasClaw(job.rig)) {
         constexpr double step = 0.125;
-        State turned = guitar.state;
-        turned.claw = turned.claw.plus(step);
-        momentPerTurn_Nm = (BalanceEquation(guitar.rig, turned).at(angle).moment_Nm - here.moment_Nm) / step;
+        BalanceEquation turned = equation;
+        turned.setClaw(guitar.rig, state.claw.plus(step));
+        momentPerTurn_Nm = (turned.at(angle).moment_Nm - here.moment_Nm) / step;
     }
 }
 
@@ -112,20 +245,20 @@ void Situation::count() {
         else
             plateEverRead = true;
         stringReadings += pitch && !made.afterAct ? 1 : 0;
-        counts[made.rest][pitch ? made.string : strings] += made.afterAct ? 0 : 1;
+        ++counts[made.rest][pitch ? made.string : strings]; // a peg's own reading is one
     }
-    allEverRead = std::all_of(ever.begin(), ever.end(), [](bool read) { return read; });
+    allEverRead = std::all_of(ever.begin(), ever.end(), [](bool once) { return once; });
     // Asked for and not given: nobody here can tell.
     const bool givenUp =
         stringReadings >= 2 * static_cast<int>(strings) ||
         std::any_of(job.log.begin(), job.log.end(), [](const Event& event) {
             return event.kind == Event::Kind::Read && event.readings_cents.empty() && !event.gap_m && !event.angle_rad;
         });
-    plateCounts = floats(job.rig, job.goal) && (plateEverRead || !givenUp);
+    plateCounts = floats(job.rig, goal) && (plateEverRead || !givenUp);
     const auto fullReadsAt = [&](std::size_t rest) {
         int least = plateCounts ? counts[rest][strings] : std::numeric_limits<int>::max();
         for (std::size_t i = 0; i < strings; ++i)
-            if (guitar.state.unstretchedLength_m[i] > 0.0) // a string that is off has nothing to read
+            if (isOn(i)) // a string that is off has nothing to read
                 least = std::min(least, counts[rest][i]);
         return least;
     };
@@ -134,24 +267,48 @@ void Situation::count() {
     fullReads = fullReadsAt(counts.size() - 1);
     // What was found then to be worth its pegs is still, with the first of them turned.
     for (std::size_t rest = 0; rest < counts.size(); ++rest)
-        urgent = urgent || (line.rests[rest].claw == line.rests.back().claw && fullReadsAt(rest) >= options.mostReads);
+        urgent = urgent || (line.rests[rest].claw == line.rests.back().claw && fullReadsAt(rest) > 0 &&
+                            *std::max_element(counts[rest].begin(), counts[rest].end()) >= options.mostReads);
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
     clawTurnedBack = flenzo::clawTurnedBack(log, ClawStepPolicy::both_turns);
-    spent = countsOf(log, strings, job.pace);
+    // What happened to the guitar is no fault of the work: it is counted from there.
+    const auto began = log.begin() + static_cast<std::ptrdiff_t>(lastHappened());
+    spent = countsOf({began, log.end()}, strings, job.pace);
     std::size_t turned = 0;
-    const auto full = std::find_if(log.begin(), log.end(), [&](const Event& event) {
+    const auto full = std::find_if(began, log.end(), [&](const Event& event) {
         turned += event.tunes() ? 1 : 0;
         return turned >= strings;
     });
-    farClawVisits = countsOf({log.begin(), full}, strings, job.pace).clawVisits;
-    for (auto event = log.rbegin(); event != log.rend() && !event->tunes(); ++event)
+    farClawVisits = countsOf({began, full}, strings, job.pace).clawVisits;
+    for (auto event = log.rbegin(); event != log.rend() && !event->tunes(); ++event) {
+        if (happens(*event))
+            afterChange = fullReads == 0;
         if (event->kind == Event::Kind::Claw) {
             afterClaw = fullReads == 0;
             if (plateReads == 0)
                 turnedSinceRead = event->turns.mean();
             break;
         }
+    }
+}
+
+bool Situation::happens(const Event& event) {
+    return event.changesRig() || event.kind == Event::Kind::Off || event.kind == Event::Kind::Disturbed ||
+           event.kind == Event::Kind::Slipped;
+}
+
+/// The event with which something last happened to the guitar that nobody did to tune it.
+std::size_t Situation::lastHappened() const {
+    std::size_t last = 0;
+    for (std::size_t e = 0; e < job.log.size(); ++e)
+        if (happens(job.log[e]))
+            last = e;
+    for (const Assumed::Move& move : guitar.assumed.moves)
+        last = std::max(last, move.event);
+    for (const Gap& gap : guitar.line.gaps)
+        last = std::max(last, guitar.line.rests[gap.rest].firstEvent);
+    return std::min(last, job.log.size());
 }
 
 /// By how much the float may be more stubborn than learned: before anything is read the nominal figures stand, so that
@@ -161,11 +318,10 @@ void Situation::judgeFloat() {
     if (mayFloat || level.status != LevelStatus::NoStableFloat || !allEverRead)
         return;
     double variance = 0.0;
-    const EstimatorOptions priors;
     for (Eigen::Index k = 0; k < learnedCount; ++k) {
         GuitarUnknowns other = guitar.at.guitar;
         other.value[k] += guitar.guitarDeviation[k];
-        const LevelSolution there = levelSolution(correctedRig(job.rig, priors, other), guitar.state, job.goal);
+        const LevelSolution there = levelSolution(correctedRig(nominal, guitar.options, other), state, goal);
         variance += std::pow(there.floatStiffness_NmPerRad - level.floatStiffness_NmPerRad, 2);
     }
     mayFloat = level.floatStiffness_NmPerRad > -options.floatDeviations * std::sqrt(variance);

@@ -16,6 +16,7 @@ struct PegPlan {
     double price = 0.0;            ///< peg turns, now and for what is then likely to be missed
     double odds = 0.0;             ///< that strings and plate all end inside
     double worst = 0.0;            ///< largest odds of any of them to be outside
+    std::vector<double> outside;   ///< of every string, then the plate
     [[nodiscard]] bool leaves() const { return pegs.empty() && clawTurns == 0.0; }
 };
 
@@ -27,13 +28,40 @@ struct Situation {
     const Estimate& guitar;
     const AdvisorOptions& options;
     std::size_t strings;
+    const Rig& nominal; ///< as it is now
+    Goal goal;          ///< the job's, less the strings that stay off
+    State state;        ///< where the guitar is: as believed, or as it was read where that is told otherwise twice
+    double cancelled_Nm = 0.0; ///< moment that the model has left over there
+    std::vector<double> readings_cents;
     LevelSolution level; ///< at the goal, from the claw as it stands
     ClawStepPolicy hand;
     bool mayFloat = false; ///< a stable float exists, or may for all that is known
 
     // What is wanted, as far as the tools can tell.
-    double pegDeviation_cents, pitchTolerance_cents, plateTolerance_rad;
+    double pegDeviation_cents, pitchTolerance_cents = 0.0, plateTolerance_rad = 0.0;
     bool plateCounts = false; ///< it floats, and somebody can tell where the plate is
+
+    // What was read at this rest.
+    struct Readings {
+        int count = 0;
+        double last = 0.0, lastTwo = 0.0, mean = 0.0; ///< cents or radians; the middle one is a mean
+        void add(double value) {
+            lastTwo = count > 0 ? 0.5 * (last + value) : value;
+            last = value;
+            mean += (value - mean) / ++count;
+        }
+    };
+    std::vector<Readings> read;
+    Readings plateRead;
+    double tuner_cents, look_rad; ///< deviations of one reading, as told, half more at most
+    bool fromBench = false;       ///< two readings agree on something else than is believed: they are right
+    /// Nothing that was read here contradicts that all is inside: the last of every string, and the mean of each.
+    [[nodiscard]] bool gateIsOpen() const;
+    /// Strings whose last reading here is outside and alone with that.
+    [[nodiscard]] std::vector<std::size_t> readOnceMore() const;
+    [[nodiscard]] bool lookOnceMore() const; ///< the same of the plate
+    [[nodiscard]] std::optional<Question> question() const;
+    [[nodiscard]] std::optional<std::size_t> missingString() const; ///< off, and nobody said that it stays off
 
     // Where it is (linear around home).
     double home_rad = 0.0;   ///< where the plate will be: its goal, or where this claw or spring lets it rest in tune
@@ -51,26 +79,37 @@ struct Situation {
     bool allEverRead = false, plateEverRead = false;
     std::vector<int> reads; ///< of each string, then the plate, at this rest, made for their own sake
     int plateReads = 0;
-    int fullReads = 0;      ///< of everything that can be read, at this rest
-    bool urgent = false;    ///< read as often as it may, here or before at this claw: missing grows dearer
-    bool afterClaw = false; ///< at this rest, and not all has been read since
+    int fullReads = 0;        ///< of everything that can be read, at this rest
+    bool urgent = false;      ///< read as often as it may, here or before at this claw: missing grows dearer
+    bool afterClaw = false;   ///< at this rest, and not all has been read since
+    bool afterChange = false; ///< the same after springs, posts, a string, or who knows what
     double turnedSinceRead = 0.0;
     std::vector<std::size_t> tuned; ///< in the pass under way
-    Counts spent;                   ///< by the whole log
+    Counts spent;                   ///< since something last happened to the guitar, or from the start
     int farClawVisits = 0;          ///< before the first pass was full
     bool clawTurnedBack = false;
+    [[nodiscard]] bool isOn(std::size_t string) const { return state.unstretchedLength_m[string] > 0.0; }
     [[nodiscard]] bool allReadHere() const { return fullReads > 0; }
     [[nodiscard]] bool isTuned(std::size_t string) const;
     /// Some string misses its pitch plainly wherever the plate is within its tolerance.
     [[nodiscard]] bool isFar() const;
     /// All strings sound near enough to pitch that pulling or judging them means something.
     [[nodiscard]] bool nearPitch() const;
+    /// Strings, and last the plate, that may well be outside and have not been read as often as they may.
+    [[nodiscard]] std::vector<std::size_t> worthReading() const;
+    [[nodiscard]] bool isReadEnough() const { return allReadHere() && worthReading().empty(); }
     /// What leaving everything as it is comes to, and the cheapest way to go on. Worked out when first asked.
     [[nodiscard]] const PegPlan& leaving() const;
     [[nodiscard]] const PegPlan& cheapest() const;
 
 private:
     mutable std::optional<PegPlan> leaving_, cheapest_;
+    [[nodiscard]] static bool happens(const Event& event);
+    [[nodiscard]] std::size_t lastHappened() const;
+    [[nodiscard]] double pitchGate_cents(int readings = 1) const; ///< for the mean of so many
+    [[nodiscard]] double plateGate_rad(int readings = 1) const;
+    void hear();
+    void believeBench();
     void look();
     void findHome();
     void count();

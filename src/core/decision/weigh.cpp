@@ -33,7 +33,8 @@ public:
                 byPlate_Nm -= m * now_.centsPerRad[i];
                 most = std::max(most, std::abs(now_.z_cents[i]));
             }
-        const double plate = slidesTo_rad(moved_Nm, now_.stiffness_NmPerRad - byPlate_Nm);
+        const double whole = now_.stiffness_NmPerRad - byPlate_Nm;
+        const double plate = slidesTo_rad(moved_Nm, whole);
         const double went = plate - now_.plate_rad;
         PegPlan out;
         out.clawTurns = clawTurns;
@@ -49,9 +50,11 @@ public:
         const double hand_rad = now_.options.clawHand * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
         const double moves = missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad;
         out.odds = 1.0;
+        out.outside.assign(now_.strings + 1, 0.0);
         // What has been read so often and still is outside by odds is not a matter of reading.
         const double urgency = now_.urgent ? now_.options.urgency : 1.0;
-        const auto count = [&](double outside, double price) {
+        const auto count = [&](std::size_t which, double outside, double price) {
+            out.outside[which] = outside;
             out.price += outside * price * urgency;
             out.odds *= 1.0 - outside;
             out.worst = std::max(out.worst, outside);
@@ -59,22 +62,28 @@ public:
         const double peg2 =
             std::pow(now_.pegDeviation_cents, 2) + std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
         for (Eigen::Index i = 0; i < n_; ++i) {
+            if (!now_.isOn(static_cast<std::size_t>(i)))
+                continue;
             const bool turned = (set >> i & 1U) != 0;
             const double c = now_.centsPerRad[i];
             if (turned) {
                 out.targets_cents[i] = offset_cents - c * plate;
                 out.price += 1.0;
             }
-            count(oddsOutside(turned ? offset_cents : now_.z_cents[i] + c * plate,
+            count(static_cast<std::size_t>(i),
+                  oddsOutside(turned ? offset_cents : now_.z_cents[i] + c * plate,
                               (turned ? peg2 : std::pow(now_.guitar.readingDeviation_cents[i], 2)) + c * c * moves,
                               now_.pitchTolerance_cents),
                   now_.options.missedString);
         }
         if (now_.plateCounts)
-            count(oddsOutside(plate, now_.guitar.covariance(0, 0) + moves, now_.plateTolerance_rad),
+            count(now_.strings, oddsOutside(plate, now_.guitar.covariance(0, 0) + moves, now_.plateTolerance_rad),
                   now_.options.missedPlate * static_cast<double>(n_));
         if (clawTurns != 0.0)
             out.price += now_.options.visitPrice;
+        // Retuned together with these strings the plate would run away.
+        if (whole <= 0.0 && set != 0)
+            out.price = std::numeric_limits<double>::max();
         for (const std::size_t string : now_.job.method.order)
             if (set >> string & 1U)
                 out.pegs.push_back(string);
@@ -94,7 +103,7 @@ public:
             if (set >> i & 1U) {
                 moved_Nm -= m * z;
                 whole += m * c;
-            } else {
+            } else if (now_.isOn(static_cast<std::size_t>(i))) {
                 sum -= pitch2 * c * z;
                 weight += pitch2 * c * c;
             }
@@ -127,25 +136,31 @@ private:
 std::vector<unsigned> setsOf(const Situation& now) {
     constexpr std::size_t allSets = 8;
     std::vector<unsigned> sets;
+    unsigned off = 0;
+    std::vector<std::size_t> byOff;
+    for (std::size_t i = 0; i < now.strings; ++i)
+        if (now.isOn(i))
+            byOff.push_back(i);
+        else
+            off |= 1U << i;
     if (now.strings <= allSets) {
         for (unsigned set = 0; set < 1U << now.strings; ++set)
-            sets.push_back(set);
+            if ((set & off) == 0)
+                sets.push_back(set);
         return sets;
     }
-    std::vector<std::size_t> byOff(now.strings);
-    for (std::size_t i = 0; i < now.strings; ++i)
-        byOff[i] = i;
     std::sort(byOff.begin(), byOff.end(), [&](std::size_t a, std::size_t b) {
-        return std::abs(now.guitar.readings_cents[a]) > std::abs(now.guitar.readings_cents[b]);
+        return std::abs(now.readings_cents[a]) > std::abs(now.readings_cents[b]);
     });
     const auto bit = [](std::size_t string) { return 1U << string; };
     unsigned grown = 0;
     sets.push_back(0);
     for (const std::size_t string : byOff)
         sets.push_back(grown |= bit(string));
-    for (std::size_t i = 0; i < now.strings; ++i)
-        for (std::size_t j = i; j < now.strings; ++j)
-            sets.push_back(bit(i) | bit(j));
+    for (const std::size_t i : byOff)
+        for (const std::size_t j : byOff)
+            if (i <= j)
+                sets.push_back(bit(i) | bit(j));
     return sets;
 }
 
@@ -153,7 +168,7 @@ PegPlan cheapestPlan(const Situation& now) {
     const Weighing weighing(now);
     PegPlan best = now.leaving();
     // Read as often as it may be, and outside by odds: then leaving is no way any more.
-    if (now.fullReads >= now.options.mostReads && best.worst >= now.options.insideOdds)
+    if (now.isReadEnough() && best.worst >= now.options.insideOdds)
         best.price = std::numeric_limits<double>::max();
     const double step = now.hand.step_turns;
     const double offset = now.options.lead * now.pitchTolerance_cents;
@@ -189,6 +204,14 @@ const PegPlan& Situation::leaving() const {
     if (!leaving_)
         leaving_ = Weighing(*this).plan(0, 0.0, 0.0);
     return *leaving_;
+}
+
+std::vector<std::size_t> Situation::worthReading() const {
+    std::vector<std::size_t> list;
+    for (std::size_t k = 0; k <= strings; ++k)
+        if (leaving().outside[k] > options.worthReading && reads[k] < options.mostReads)
+            list.push_back(k);
+    return list;
 }
 
 const PegPlan& Situation::cheapest() const {

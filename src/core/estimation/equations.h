@@ -6,6 +6,8 @@
 #include "core/statics/equilibrium.h"
 #include "core/statics/rest_model.h"
 
+#include <deque>
+
 namespace flenzo {
 
 /// How noisy the shop's tools are held to be (standard deviations).
@@ -30,7 +32,11 @@ struct Evaluation {
     Skyline normal; ///< the Gauss-Newton matrix
     Eigen::VectorXd gradient;
     std::vector<Residual> residuals; ///< by observation
+    std::vector<double> strain_nats; ///< by rest: what its equations cost above what noise does
 };
+
+/// What is known of the guitar before the log: of its makes of wire those that were learned from.
+[[nodiscard]] Prior priorOf(const BenchJob& job, const Timeline& line);
 
 /// All equations of one log (docs/mechanics.md eq. 25): observations, the balance at every rest with the pivot's
 /// memory, links from stretch to stretch and visit to visit, and what was known before. Their weighted sum of squares
@@ -45,8 +51,14 @@ public:
     /// Fits contacts and the friction by which the balance is weighed to a solution; whether that changed the
     /// equations.
     bool chooseContacts(const Unknowns& at);
+    /// Before another descent: contacts may change anew.
+    void beginDescent() { lifted_.assign(contacts.size(), 0); }
     void evaluate(const Unknowns& at, Evaluation& out);
-    [[nodiscard]] const RestModel& model() const { return model_; }
+    [[nodiscard]] const RestModel& model(std::size_t rest) const { return models_[line_.rests[rest].version]; }
+    [[nodiscard]] const RestModel& modelNow() const { return models_.back(); }
+    /// By what the balance is weighed; to be compared, costs must have been weighed alike.
+    [[nodiscard]] double heldFriction_Nm() const { return heldFriction_Nm_; }
+    void setHeldFriction(double friction_Nm) { heldFriction_Nm_ = friction_Nm; }
 
     /// z of a string at a rest, what it has given since its stretch began taken off.
     [[nodiscard]] double zAt_cents(const Unknowns& at, std::size_t rest, std::size_t string) const;
@@ -54,7 +66,7 @@ public:
     /// Wire the string still has to give at a rest (m), and what the next pull lets go of it (share), of the guitar
     /// set last.
     [[nodiscard]] double left_m(std::size_t rest, std::size_t string) const {
-        return giving_.left_m(string, line_.rests[rest].given[string]);
+        return giving_.left_m(pieceAt(rest, string), line_.rests[rest].given[string]);
     }
     [[nodiscard]] double pullShare() const { return giving_.pullShare(); }
     /// The guitar at a rest as the mechanics know it.
@@ -90,6 +102,11 @@ private:
     void link(const Unknowns& at, std::size_t stretch);
     void turnClaw(const Unknowns& at, std::size_t visit);
     void addPriors(const Unknowns& at);
+    [[nodiscard]] std::size_t pieceAt(std::size_t rest, std::size_t string) const {
+        const int stretch = line_.rests[rest].stretch[string];
+        return stretch == RestPoint::none ? string : line_.stretches[static_cast<std::size_t>(stretch)].piece;
+    }
+    double addWaited(const Unknowns& at, const Stretch& stretch, double& expected_cents);
     [[nodiscard]] SetString oldString(std::size_t index) const;
     [[nodiscard]] bool isShaft() const { return job_.rig.bridge.family == Family::RollerShaft; }
 
@@ -98,13 +115,14 @@ private:
     const Timeline& line_;
     const UnknownsLayout& layout_;
     GuitarUnknowns guitar_;
-    RestModel model_;
+    std::deque<RestModel> models_;   ///< by version of the guitar
     std::vector<Spring> oldSprings_; ///< those there were with the old set, corrected alike
     GivingModel giving_;
     Eigen::VectorXd priorMean_;
     Eigen::MatrixXd priorRoot_;    ///< inverse of the covariance's lower factor
     double heldFriction_Nm_ = 0.0; ///< by which the balance is weighed: learned with it, it would shrink to nothing
     double oldBalance_Nm_ = 1.0;   ///< deviation of the balance with the old set
+    std::vector<int> lifted_;      ///< by rest: how often the plate came off in this descent
     NormalRow row_;
     Turning here_, before_; ///< of the rest under way and the one before
 };

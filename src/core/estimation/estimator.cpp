@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/estimation/estimator.h"
 
+#include "core/estimation/explain.h"
 #include "core/estimation/guess.h"
 #include "core/statics/readings.h"
 
@@ -23,15 +24,20 @@ public:
         : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_),
           equations_(job, options, line_, layout_), at_(out.at), here_(layout_), tried_(layout_) {
         equations_.noise = out.noise;
+        equations_.setHeldFriction(out.heldFriction_Nm);
     }
 
-    void solve(std::size_t knownObservations) {
+    /// `weighedAlike`: noise stays as it is.
+    void solve(std::size_t knownObservations, bool weighedAlike) {
         equations_.setGuitar(at_);
         bringIn(job_, line_, equations_, knownObservations, at_);
         for (int round = 0;; ++round) {
             descend();
             tryOutliers();
+            if (weighedAlike) // what is only tried begins at a solution that has these behind it
+                break;
             tryUsualPivot();
+            tryStops();
             const Noise next = learnedNoise(), &now = equations_.noise;
             const double changed = std::max({std::abs(std::log(next.tuner_cents / now.tuner_cents)),
                                              std::abs(std::log(next.gap_m / now.gap_m)),
@@ -40,7 +46,9 @@ public:
                 break;
             equations_.noise = next;
         }
-        finish();
+        tell();
+        if (!weighedAlike)
+            finish();
     }
 
 private:
@@ -50,8 +58,10 @@ private:
     void descendFrom(Unknowns other);
     void tryOutliers();
     void tryUsualPivot();
+    void tryStops();
     [[nodiscard]] Noise learnedNoise() const;
     [[nodiscard]] Prior learned(const Eigen::MatrixXd& covariance) const;
+    void tell();
     void finish();
     void settle();
 
@@ -63,7 +73,7 @@ private:
     Equations equations_;
     Unknowns& at_;
     Evaluation here_, tried_; ///< of the solution, and of where a step would bring it
-    std::vector<std::size_t> triedReadings_;
+    std::vector<std::size_t> triedReadings_, triedRests_;
 };
 
 /// One step of Levenberg and Marquardt; false when nothing more is to be gained.
@@ -97,6 +107,7 @@ bool Solver::step(double& damping) {
 
 void Solver::descend() {
     double damping = 1e-5;
+    equations_.beginDescent();
     equations_.chooseContacts(at_);
     evaluate();
     for (int k = 0; k < options_.mostSteps; ++k) {
@@ -104,9 +115,12 @@ void Solver::descend() {
         const bool changed = equations_.chooseContacts(at_);
         if (changed)
             evaluate();
-        if (!goesOn && !changed)
+        if (!goesOn && !changed) {
+            out_.status = SolveStatus::Converged;
             return;
+        }
     }
+    out_.status = SolveStatus::OutOfSteps;
 }
 
 /// Descends from elsewhere and keeps what is cheaper.
@@ -114,12 +128,16 @@ void Solver::descendFrom(Unknowns other) {
     Unknowns kept = std::move(at_);
     const double cost = here_.cost;
     const std::vector<Contact> contacts = equations_.contacts;
+    const double heldFriction_Nm = equations_.heldFriction_Nm();
+    const SolveStatus status = out_.status;
     at_ = std::move(other);
     descend();
     if (here_.cost <= cost - 1e-3)
         return;
     at_ = std::move(kept);
     equations_.contacts = contacts;
+    equations_.setHeldFriction(heldFriction_Nm);
+    out_.status = status;
     evaluate();
 }
 
@@ -128,14 +146,14 @@ void Solver::tryOutliers() {
     const std::vector<Residual> residuals = here_.residuals;
     for (std::size_t o = 0; o < residuals.size(); ++o) {
         const Observation& made = line_.observations[o];
-        if (std::abs(residuals[o].inDeviations) < options_.doubtFrom ||
+        if (made.wrong || std::abs(residuals[o].inDeviations) < options_.doubtFrom ||
             std::find(triedReadings_.begin(), triedReadings_.end(), o) != triedReadings_.end())
             continue;
         triedReadings_.push_back(o);
         Unknowns other = at_;
         if (made.kind == Observation::Kind::Pitch)
             other.z_cents[made.stretch] += made.value - residuals[o].predicted;
-        else if (const auto angle = measuredAngle_rad(job_, line_, made.rest))
+        else if (const auto angle = measuredAngle_rad(line_, made.rest))
             other.angle_rad[made.rest] = *angle;
         descendFrom(std::move(other));
     }
@@ -151,6 +169,36 @@ void Solver::tryUsualPivot() {
     descendFrom(std::move(other));
 }
 
+/// A plate begun free may be on a stop, and one begun on a stop free: where a rest strains, it is begun the other way.
+void Solver::tryStops() {
+    constexpr double strained_nats = 8.0;
+    constexpr std::size_t recent = 3;
+    const std::size_t rests = line_.rests.size();
+    for (std::size_t r = rests - std::min(recent, rests); r < rests; ++r) {
+        if (here_.strain_nats[r] < strained_nats || line_.rests[r].block || job_.rig.bridge.family == Family::Fixed ||
+            std::find(triedRests_.begin(), triedRests_.end(), r) != triedRests_.end())
+            continue;
+        triedRests_.push_back(r);
+        const Limits limits = limitsOf(equations_.model(r).rig().bridge, std::nullopt);
+        for (const double angle_rad : {limits.low_rad, limits.high_rad, job_.goal.angle_rad}) {
+            Unknowns other = at_;
+            const double before_rad = other.angle_rad[r];
+            other.angle_rad[r] = angle_rad;
+            // What was heard of the strings there stays so.
+            for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
+                if (const int stretch = line_.rests[r].stretch[i];
+                    stretch != RestPoint::none && line_.stretches[static_cast<std::size_t>(stretch)].firstRest == r) {
+                    const RestModel& model = equations_.model(r);
+                    const bool locked = line_.rests[r].nutLocked;
+                    double& z = other.z_cents[static_cast<std::size_t>(stretch)];
+                    z = model.zOfReading_cents(i, model.string(i, Turned(before_rad), z, locked).reading_cents,
+                                               angle_rad, locked);
+                }
+            descendFrom(std::move(other));
+        }
+    }
+}
+
 /// Noise from the residuals: a few readings' worth of what was told or guessed, and the leverage of the unknowns that
 /// each reading determines: one a stretch for the tuner, a share for the plate, whose angles the balance knows too.
 Noise Solver::learnedNoise() const {
@@ -163,7 +211,7 @@ Noise Solver::learnedNoise() const {
     for (std::size_t o = 0; o < line_.observations.size(); ++o) {
         const Observation& made = line_.observations[o];
         const Residual& residual = here_.residuals[o];
-        if (made.deviation > 0.0 || made.closed || made.superseded)
+        if (made.deviation > 0.0 || made.closed || made.wrong)
             continue;
         Sum& sum = sums[static_cast<std::size_t>(made.kind)];
         const bool pitch = made.kind == Observation::Kind::Pitch;
@@ -185,21 +233,33 @@ Noise Solver::learnedNoise() const {
 
 /// What the next job on this guitar begins with; strings of one make differ a little.
 Prior Solver::learned(const Eigen::MatrixXd& covariance) const {
-    Prior out = Prior().forStrings(job_.rig.strings);
-    out.mean = at_.guitar.value;
-    out.covariance = covariance;
-    const Eigen::Index own = covariance.rows() - learnedCount;
+    const std::vector<RigString>& strings = line_.rigNow().strings;
+    Prior out = Prior().forStrings(strings);
+    const Eigen::Index size = stiffnessIndex(strings.size()); // of the wires that are on
+    out.mean = at_.guitar.value.head(size);
+    out.covariance = covariance.topLeftCorner(size, size);
+    const Eigen::Index own = size - learnedCount;
     out.covariance.diagonal().tail(own).array() += options_.sameMakeSpread * options_.sameMakeSpread;
     return out;
 }
 
-void Solver::finish() {
-    std::ignore = here_.normal.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12));
-    const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
+/// What the solution costs and where.
+void Solver::tell() {
+    equations_.setGuitar(at_); // a step that was refused left its own
     out_.noise = equations_.noise;
-    out_.rig = equations_.model().rig();
-    out_.state = equations_.stateAt(at_, rest);
+    out_.cost_nats = here_.cost;
+    out_.strain_nats = here_.strain_nats;
     out_.residuals = here_.residuals;
+    out_.heldFriction_Nm = equations_.heldFriction_Nm();
+    out_.options = options_;
+}
+
+void Solver::finish() {
+    if (!here_.normal.factor(Eigen::VectorXd::Constant(layout_.size, 1e-12)))
+        out_.status = SolveStatus::Singular;
+    const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
+    out_.rig = equations_.modelNow().rig();
+    out_.state = equations_.stateAt(at_, rest);
     // Marginals: the plate and every z of the latest rest, then the guitar.
     const auto n = static_cast<Eigen::Index>(strings), g = at_.guitar.value.size();
     Eigen::MatrixXd wanted = Eigen::MatrixXd::Zero(layout_.size, 1 + n + g + n);
@@ -252,7 +312,7 @@ void Solver::settle() {
             std::hypot(options_.unsettledSpread *
                            here_.normal.deviation(layout_.giving + GivingUnknowns::ShareCount + static_cast<int>(i)),
                        string.fit.drops * shareDeviation / (1.0 - share));
-        const double perMetre = equations_.model().zPerMetre_cents(i);
+        const double perMetre = equations_.modelNow().zPerMetre_cents(i);
         string.nextDrop_cents = string.fit.now.nextDrop_m() * perMetre;
         string.needed = stretchesNeeded(string.fit, settledWithin_cents(job_.goal) / perMetre);
         out_.settling.push_back(string);
@@ -262,19 +322,60 @@ void Solver::settle() {
 /// The job with the beginning of its log: all that happened up to a rest. What is wanted stays what it became.
 BenchJob beginningOf(const BenchJob& job, const Timeline& line, std::size_t rests) {
     BenchJob part = job;
-    const auto cut = job.log.begin() + static_cast<long>(line.rests[rests].firstEvent) - 1;
+    const std::size_t events = std::max<std::size_t>(1, line.rests[rests].firstEvent) - 1;
+    const auto cut = job.log.begin() + static_cast<std::ptrdiff_t>(events);
     part.log.assign(job.log.begin(), cut);
     std::copy_if(cut, job.log.end(), std::back_inserter(part.log),
                  [](const Event& event) { return event.kind == Event::Kind::Retarget; });
     return part;
 }
 
-/// Whether an estimate is of the beginning of this log.
-bool canGoOn(const BenchJob& job, const Estimate& known, const Timeline& line) {
-    return known.line.rests.size() <= line.rests.size() && known.line.stretches.size() <= line.stretches.size() &&
-           known.line.observations.size() <= line.observations.size() &&
-           known.at.guitar.value.size() == GuitarUnknowns(job.rig.strings.size()).value.size() &&
-           known.at.giving.any() == stringsGive(job);
+/// How many rests two logs have in common from the start.
+std::size_t commonRests(const Timeline& a, const Timeline& b) {
+    const auto same = [](const RestPoint& x, const RestPoint& y) {
+        return x.firstEvent == y.firstEvent && x.stretch == y.stretch && x.claw == y.claw && x.version == y.version &&
+               x.nutLocked == y.nutLocked && x.orientation == y.orientation && x.block == y.block;
+    };
+    std::size_t rests = 0;
+    while (rests < std::min(a.rests.size(), b.rests.size()) && same(a.rests[rests], b.rests[rests]))
+        ++rests;
+    return rests;
+}
+
+template <class List> auto begunIn(const List& list, std::size_t rests, const auto& restOf) {
+    return static_cast<std::size_t>(
+        std::find_if(list.begin(), list.end(), [&](const auto& one) { return restOf(one) >= rests; }) - list.begin());
+}
+
+/// What a known solution says of the rests that it shares with this log, or of `most` of them; the number of its
+/// readings among them.
+std::size_t beginFrom(const Estimate& known, const Timeline& line, std::size_t mostRests, Unknowns& at) {
+    const std::size_t rests = std::min(mostRests, commonRests(known.line, line));
+    const auto first = [](const Stretch& stretch) { return stretch.firstRest; };
+    const auto own = [](const auto& one) { return one.rest; };
+    at.oldAngle_rad = known.at.oldAngle_rad;
+    const auto head = [](const auto& list, std::size_t most) {
+        const auto end = list.begin() + static_cast<std::ptrdiff_t>(std::min(most, list.size()));
+        return std::remove_cvref_t<decltype(list)>(list.begin(), end);
+    };
+    at.angle_rad = head(known.at.angle_rad, rests);
+    at.z_cents = head(known.at.z_cents, begunIn(known.line.stretches, rests, first));
+    at.claw = head(known.at.claw, begunIn(known.line.claws, rests, own));
+    at.strain = head(known.at.strain, begunIn(known.line.gaps, rests, own));
+    const auto take = [](Eigen::VectorXd& into, const Eigen::VectorXd& from, Eigen::Index common) {
+        if (into.size() == from.size())
+            into = from;
+        else if (std::min(into.size(), from.size()) >= common)
+            into.head(common) = from.head(common); // other wires: what is common to all stays
+    };
+    take(at.guitar.value, known.at.guitar.value, learnedCount);
+    take(at.giving.value, known.at.giving.value, GivingUnknowns::ShareCount);
+    std::size_t observations = 0;
+    while (observations < std::min(known.line.observations.size(), line.observations.size()) &&
+           known.line.observations[observations].event == line.observations[observations].event &&
+           line.observations[observations].rest < rests)
+        ++observations;
+    return observations;
 }
 
 } // namespace
@@ -284,33 +385,85 @@ double settledWithin_cents(const Goal& goal) {
     return share * goal.pitchTolerance_cents;
 }
 
-Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOptions& options) {
+std::vector<MovedString> movedByThemselves(const Estimate& guitar) {
+    std::vector<MovedString> moved;
+    for (std::size_t s = 0; s < guitar.line.stretches.size(); ++s) {
+        const Stretch& stretch = guitar.line.stretches[s];
+        if (stretch.link == Stretch::Link::Moved)
+            moved.push_back({guitar.line.rests[stretch.firstRest].firstEvent, stretch.string,
+                             guitar.at.z_cents[s] - guitar.at.z_cents[stretch.before]});
+    }
+    return moved;
+}
+
+namespace {
+
+/// Everything as it was said to be, nothing solved.
+Estimate begun(const BenchJob& job, const Assumed& assumed, const EstimatorOptions& options) {
     Estimate out;
-    Timeline line = timelineOf(job);
+    out.line = timelineOf(job, assumed);
+    out.assumed = assumed;
+    out.at.guitar = GuitarUnknowns(out.line.makes);
+    if (job.prior)
+        out.at.guitar.value = priorOf(job, out.line).mean;
+    out.at.giving = GivingUnknowns(job, out.line);
+    out.at.oldAngle_rad = job.old.angle_rad;
+    out.noise = toldNoise(job.tools, options);
+    return out;
+}
+void addPrices(Estimate& out, const EstimatorOptions& options) {
+    out.cost_nats += options.movedPrice_nats * static_cast<double>(out.assumed.moves.size()) +
+                     options.wrongPrice_nats * static_cast<double>(out.assumed.wrongs.size());
+}
+
+} // namespace
+
+Estimate estimateAssuming(const BenchJob& job, const Assumed& assumed, const Estimate* known,
+                          const EstimatorOptions& options) {
+    Estimate out = begun(job, assumed, options);
     std::size_t observations = 0;
-    // A long log is learned from its beginning, so that no guess starts far off.
+    if (known) {
+        out.noise = known->noise;
+        observations = beginFrom(*known, out.line, out.line.rests.size(), out.at);
+    }
+    Solver(job, options, out).solve(observations, false);
+    addPrices(out, options);
+    return out;
+}
+
+Estimate triedAssuming(const BenchJob& job, const Assumed& assumed, const Estimate& known,
+                       std::optional<std::size_t> changedFrom) {
+    Estimate out = begun(job, assumed, known.options);
+    out.noise = known.noise;
+    out.heldFriction_Nm = known.heldFriction_Nm;
+    std::size_t observations = 0;
+    // A guitar bent by what was not so is a bad beginning.
+    const bool afresh = changedFrom && out.line.rests.size() <= static_cast<std::size_t>(known.options.longLog);
+    if (!afresh) {
+        const std::size_t most = changedFrom ? out.line.restAfter[std::min(*changedFrom, out.line.restAfter.size() - 1)]
+                                             : out.line.rests.size();
+        observations = beginFrom(known, out.line, most, out.at);
+    }
+    Solver(job, known.options, out).solve(observations, true);
+    addPrices(out, known.options);
+    return out;
+}
+
+Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOptions& options) {
+    // A long log is learned from its beginning, so that no guess is far off and nothing is explained by what came
+    // later.
     constexpr std::size_t share = 3;
     std::optional<Estimate> beginning;
-    if (!known && line.rests.size() > static_cast<std::size_t>(options.longLog)) {
-        beginning = estimate(beginningOf(job, line, line.rests.size() / share), nullptr, options);
-        known = &*beginning;
+    if (!known) {
+        const Timeline line = timelineOf(job);
+        if (line.rests.size() > static_cast<std::size_t>(options.longLog)) {
+            beginning = estimate(beginningOf(job, line, line.rests.size() * (share - 1) / share), nullptr, options);
+            known = &*beginning;
+        }
     }
-    if (known && canGoOn(job, *known, line)) {
-        out.at = known->at;
-        out.noise = known->noise;
-        observations = known->line.observations.size();
-    } else {
-        out.at.guitar = GuitarUnknowns(job.rig.strings.size());
-        if (job.prior)
-            out.at.guitar.value = job.prior->forStrings(job.rig.strings).mean;
-        out.at.giving = GivingUnknowns(job);
-        out.at.oldAngle_rad = job.old.angle_rad;
-        out.noise = toldNoise(job.tools, options);
-    }
-    out.line = std::move(line);
-    Solver solver(job, options, out);
-    solver.solve(observations);
-    return out;
+    Estimate found = estimateAssuming(job, known ? known->assumed : Assumed{}, known, options);
+    explain(job, options, found);
+    return found;
 }
 
 } // namespace flenzo

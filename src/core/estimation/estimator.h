@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/estimation/outlier.h"
+#include "core/estimation/question.h"
 
 namespace flenzo {
 
@@ -12,12 +13,34 @@ struct StringSettling {
     StretchCount needed;
 };
 
+/// How a solution was come to.
+enum class SolveStatus {
+    Converged,
+    OutOfSteps, ///< its budget was used up on the way
+    Singular    ///< the log leaves something quite open: no doubts can be told
+};
+
+/// Another explanation of the readings, nearly as likely as the one that is believed.
+struct Rival {
+    std::size_t event = 0;
+    std::optional<std::size_t> string; ///< whose next reading tells the two apart; none: the plate's
+    double further_nats = 0.0;         ///< by which it is less likely
+};
+
 /// All that a log tells of one guitar: the one solution that screens, rules and the next job go by.
 struct Estimate {
     Timeline line;
     Unknowns at;
     Noise noise;
-    Rig rig;                            ///< the nominal rig as learned
+    SolveStatus status = SolveStatus::Converged;
+    double cost_nats = 0.0;       ///< of the equations, less what a perfect log would have; with the price of `assumed`
+    double heldFriction_Nm = 0.0; ///< by which the balance was weighed
+    std::vector<double> strain_nats;  ///< by rest
+    Assumed assumed;                  ///< taken for so though nobody said it
+    std::optional<Question> question; ///< likelier than anything that is assumed: to be answered first
+    std::optional<Rival> rival;
+    bool modelInDoubt = false;          ///< no guitar near the nominal one explains the readings
+    Rig rig;                            ///< the nominal rig as learned, as it is now
     State state;                        ///< at the latest rest
     std::vector<double> z_cents;        ///< of every string: its reading with the plate at the goal's angle
     std::vector<double> readings_cents; ///< and where the plate is
@@ -29,14 +52,31 @@ struct Estimate {
     std::vector<StringSettling> settling; ///< one per string; empty where nobody stretches
     std::optional<Outlier> open;          ///< the doubt in the readings of the latest rest
     int readings = 0;                     ///< that counted
+    EstimatorOptions options;             ///< by which it was made
 
     [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
 };
 
-/// Solves for everything the job's log leaves open (docs/mechanics.md eq. 23 to 29). `known` may be the estimate of the
-/// same job with a shorter log: it only saves time.
+/// Solves for everything the job's log leaves open (docs/mechanics.md eq. 23 to 29), and for what happened that it does
+/// not say (eq. 43 and 44). `known` may be the estimate of the same job with a shorter log: it only saves time.
 [[nodiscard]] Estimate estimate(const BenchJob& job, const Estimate* known = nullptr,
                                 const EstimatorOptions& options = {});
+/// The same with nothing taken for so but `assumed`.
+[[nodiscard]] Estimate estimateAssuming(const BenchJob& job, const Assumed& assumed, const Estimate* known,
+                                        const EstimatorOptions& options);
+/// The same to compare its cost with that of `known`: weighed by its noise and friction, and with nothing told but the
+/// solution, its residuals and its cost. Of `known` holds what it says of the rests before `changedFrom` events; of a
+/// short log that was changed, nothing.
+[[nodiscard]] Estimate triedAssuming(const BenchJob& job, const Assumed& assumed, const Estimate& known,
+                                     std::optional<std::size_t> changedFrom = std::nullopt);
+
+/// A string that moved by itself, as far as the readings say.
+struct MovedString {
+    std::size_t event = 0; ///< before which it moved
+    std::size_t string = 0;
+    double cents = 0.0;
+};
+[[nodiscard]] std::vector<MovedString> movedByThemselves(const Estimate& guitar);
 
 /// A string counts as settled when the next pull would drop it by less than this.
 [[nodiscard]] double settledWithin_cents(const Goal& goal);

@@ -6,9 +6,12 @@
 
 namespace flenzo {
 
-GivingModel::GivingModel(const BenchJob& job, const EstimatorOptions& options, const UnknownsLayout& layout,
-                         std::size_t events)
-    : job_(job), options_(options), first_(layout.giving), events_(events) {}
+GivingModel::GivingModel(const BenchJob& job, const EstimatorOptions& options, const Timeline& line,
+                         const UnknownsLayout& layout)
+    : job_(job), options_(options), first_(layout.giving), line_(line), wires_(line.pieces) {
+    for (const Stretch& stretch : line.stretches)
+        wires_[stretch.piece] = &line.rigAt(stretch.firstRest).strings[stretch.string].wire;
+}
 
 void GivingModel::set(const GivingUnknowns& by) {
     if (!by.any())
@@ -19,16 +22,16 @@ void GivingModel::set(const GivingUnknowns& by) {
               std::min(0.5, options_.creepShare * std::exp(options_.shareSpread * value[GivingUnknowns::Elsewhere])),
               std::min(0.5, options_.ownPegShare * std::exp(options_.shareSpread * value[GivingUnknowns::OwnPeg]))};
     for (std::size_t which = 0; which < share_.size(); ++which) {
-        kept_[which].resize(events_ + 1);
+        kept_[which].resize(line_.restAfter.size() + 1);
         double kept = 1.0;
         for (double& left : kept_[which]) {
             left = kept;
             kept *= 1.0 - share_[which];
         }
     }
-    unsettled_m_.resize(job_.rig.strings.size());
+    unsettled_m_.resize(wires_.size());
     for (std::size_t i = 0; i < unsettled_m_.size(); ++i) {
-        const Wire& wire = job_.rig.strings[i].wire;
+        const Wire& wire = *wires_[i];
         const double wraps = wrapsOnPost(wire, job_.method.wraps) / wrapsOnPost(wire, Wraps::Usual);
         unsettled_m_[i] =
             options_.unsettled_m * (options_.seatingShare + (1.0 - options_.seatingShare) * wraps) *
@@ -36,21 +39,21 @@ void GivingModel::set(const GivingUnknowns& by) {
     }
 }
 
-double GivingModel::left_m(std::size_t string, const GivingCounts& counts) const {
+double GivingModel::left_m(std::size_t piece, const GivingCounts& counts) const {
     if (!any())
         return 0.0;
     const auto kept = [this](GivingUnknowns::Share which, int count) {
         return kept_[which][static_cast<std::size_t>(count)];
     };
-    return unsettled_m_[string] * kept(GivingUnknowns::Pull, counts.pulls) *
+    return unsettled_m_[piece] * kept(GivingUnknowns::Pull, counts.pulls) *
            kept(GivingUnknowns::Elsewhere, counts.elsewhere) * kept(GivingUnknowns::OwnPeg, counts.ownPeg);
 }
 
-void GivingModel::addLeft(NormalRow& row, std::size_t string, const GivingCounts& counts, double by) const {
+void GivingModel::addLeft(NormalRow& row, std::size_t piece, const GivingCounts& counts, double by) const {
     if (!any())
         return;
-    const double left = by * left_m(string, counts);
-    row.add(first_ + GivingUnknowns::ShareCount + static_cast<int>(string), left * options_.unsettledSpread);
+    const double left = by * left_m(piece, counts);
+    row.add(first_ + GivingUnknowns::ShareCount + static_cast<int>(piece), left * options_.unsettledSpread);
     const auto addShare = [&](GivingUnknowns::Share which, int count, double slope) {
         row.add(first_ + which, -left * count * slope / (1.0 - share_[which]));
     };

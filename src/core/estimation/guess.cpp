@@ -9,12 +9,13 @@
 
 namespace flenzo {
 
-std::optional<double> measuredAngle_rad(const BenchJob& job, const Timeline& line, std::size_t rest) {
+std::optional<double> measuredAngle_rad(const Timeline& line, std::size_t rest) {
     double sum = 0.0;
     int count = 0;
     for (const Observation& made : line.observations)
-        if (made.rest == rest && made.kind != Observation::Kind::Pitch && !made.closed) {
-            sum += made.kind == Observation::Kind::Angle ? made.value : angleOfGap_rad(job.rig.bridge, made.value);
+        if (made.rest == rest && made.kind != Observation::Kind::Pitch && !made.closed && !made.wrong) {
+            sum += made.kind == Observation::Kind::Angle ? made.value
+                                                         : angleOfGap_rad(line.rigAt(rest).bridge, made.value);
             ++count;
         }
     return count > 0 ? std::optional<double>(sum / count) : std::nullopt;
@@ -38,16 +39,16 @@ public:
         bool plateSeen = false;
         for (std::size_t o = 0; o < line_.observations.size(); ++o) {
             const Observation& made = line_.observations[o];
-            if (made.rest >= at_.angle_rad.size() || made.superseded)
+            if (made.rest >= at_.angle_rad.size() || made.wrong)
                 continue;
             if (made.kind != Observation::Kind::Pitch) {
                 if (o >= known && !plateSeen && !made.closed)
-                    at_.angle_rad[made.rest] = *measuredAngle_rad(job_, line_, made.rest);
+                    at_.angle_rad[made.rest] = *measuredAngle_rad(line_, made.rest);
                 plateSeen = true;
                 continue;
             }
             if (o >= known && !seen[made.stretch])
-                at_.z_cents[made.stretch] = equations_.model().zOfReading_cents(
+                at_.z_cents[made.stretch] = equations_.model(made.rest).zOfReading_cents(
                     made.string, made.value, at_.angle_rad[made.rest], line_.rests[made.rest].nutLocked);
             seen[made.stretch] = true;
         }
@@ -57,7 +58,7 @@ public:
     /// reading.
     void beginRest(std::size_t rest) {
         const RestPoint& point = line_.rests[rest];
-        const RestModel& model = equations_.model();
+        const RestModel& model = equations_.model(rest);
         at_.angle_rad.push_back(rest > 0 ? at_.angle_rad[rest - 1] : job_.goal.angle_rad);
         beginClaw(rest);
         const std::vector<std::size_t> fresh = beginStretches(rest);
@@ -65,7 +66,7 @@ public:
         BalanceEquation equation(model.rig(), state);
         std::vector<const Observation*> heard;
         for (const Observation& made : line_.observations)
-            if (made.rest == rest && made.kind == Observation::Kind::Pitch && !made.superseded &&
+            if (made.rest == rest && made.kind == Observation::Kind::Pitch && !made.wrong &&
                 std::find(fresh.begin(), fresh.end(), made.string) != fresh.end()) {
                 heard.push_back(&made);
                 equation.holdAtPitch(made.string, frequencyAt_Hz(job_.rig.strings[made.string].target_Hz, made.value));
@@ -94,21 +95,39 @@ private:
             const Stretch& stretch = line_.stretches[s];
             at_.z_cents.push_back(stretch.typed_cents);
             fresh.push_back(stretch.string);
-            if (stretch.link == Stretch::Link::Locked)
-                at_.z_cents.back() = equations_.model()
+            switch (stretch.link) {
+            case Stretch::Link::Locked:
+                at_.z_cents.back() = equations_.model(rest)
                                          .clamped(stretch.string, Turned(at_.angle_rad[rest]),
                                                   equations_.zAt_cents(at_, rest - 1, stretch.string))
                                          .z_cents;
+                break;
+            case Stretch::Link::Carried:
+            case Stretch::Link::Loosened:
+                at_.z_cents.back() = equations_.model(rest - 1)
+                                         .carried(stretch.string, equations_.zAt_cents(at_, rest - 1, stretch.string),
+                                                  line_.rests[rest].nutLocked, equations_.model(rest))
+                                         .z_cents;
+                break;
+            case Stretch::Link::Slipped:
+            case Stretch::Link::Moved:
+            case Stretch::Link::Waited:
+                at_.z_cents.back() = equations_.zAt_cents(at_, rest - 1, stretch.string);
+                break;
+            case Stretch::Link::None:
+            case Stretch::Link::Pulled:
+                break;
+            }
         }
         return fresh;
     }
 
     /// The plate is where a gauge saw it first, or slides there from where it was.
     void beginAngle(std::size_t rest, const BalanceEquation& equation) {
-        const Bridge& bridge = equations_.model().rig().bridge;
+        const Bridge& bridge = equations_.model(rest).rig().bridge;
         const RestPoint& point = line_.rests[rest];
         double& angle = at_.angle_rad.back();
-        const auto seen = measuredAngle_rad(job_, line_, rest);
+        const auto seen = measuredAngle_rad(line_, rest);
         const bool first = rest == 0 || line_.observations.empty() || line_.observations.front().rest >= rest;
         if (seen && first) {
             angle = *seen;
@@ -133,6 +152,7 @@ private:
 
 void bringIn(const BenchJob& job, const Timeline& line, const Equations& equations, std::size_t known, Unknowns& at) {
     Guess guess(job, line, equations, at);
+    at.strain.resize(line.gaps.size(), 0.0);
     guess.beginUnread(known);
     while (at.angle_rad.size() < line.rests.size())
         guess.beginRest(at.angle_rad.size());

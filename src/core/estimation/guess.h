@@ -6,7 +6,7 @@
 namespace flenzo {
 
 /// What gauges say of the plate at a rest, their mean.
-[[nodiscard]] std::optional<double> measuredAngle_rad(const BenchJob& job, const Timeline& line, std::size_t rest);
+[[nodiscard]] std::optional<double> measuredAngle_rad(const Timeline& line, std::size_t rest);
 
 /// Takes rests, stretches and claw visits into a solution from where it ends, in the order of the log, each as near as
 /// the guitar learned so far tells; `known` observations were in it already. The equations have this guitar set.

@@ -3,6 +3,7 @@
 
 #include <array>
 #include <cmath>
+#include <numeric>
 
 namespace flenzo {
 
@@ -33,10 +34,16 @@ void correctSprings(std::vector<Spring>& springs, Family family, const Estimator
 }
 
 Rig correctedRig(const Rig& nominal, const EstimatorOptions& options, const GuitarUnknowns& by) {
+    Version now{nominal, {}};
+    std::iota(now.make.begin(), now.make.end(), std::size_t{0});
+    return correctedRig(now, options, by);
+}
+
+Rig correctedRig(const Version& nominal, const EstimatorOptions& options, const GuitarUnknowns& by) {
     const auto off = [&](Learned quantity) {
         return by.value[static_cast<Eigen::Index>(quantity)] * priorDeviation(options, quantity);
     };
-    Rig rig = nominal;
+    Rig rig = nominal.rig;
     correctSprings(rig.springs, rig.bridge.family, options, by);
     rig.claw.lead_m *= std::exp(off(Learned::ClawLead));
     rig.bridge.friction.pivot_Nm = options.pivotFriction_Nm * std::exp(off(Learned::PivotFriction));
@@ -46,9 +53,10 @@ Rig correctedRig(const Rig& nominal, const EstimatorOptions& options, const Guit
         RigString& string = rig.strings[i];
         if (rig.bridge.family == Family::KnifeEdge)
             string.saddle_m += Eigen::Vector2d(off(Learned::Setback), off(Learned::StringHeight));
-        string.wire.stiffness_N =
-            axialStiffness_N(string.wire) * std::exp(options.stringStiffness * by.value[stiffnessIndex(i)]);
-        string.wire.unitMass_kgpm = unitMass_kgpm(string.wire) * std::exp(options.stringMass * by.value[massIndex(i)]);
+        string.wire.stiffness_N = axialStiffness_N(string.wire) *
+                                  std::exp(options.stringStiffness * by.value[stiffnessIndex(nominal.make[i])]);
+        string.wire.unitMass_kgpm =
+            unitMass_kgpm(string.wire) * std::exp(options.stringMass * by.value[massIndex(nominal.make[i])]);
     }
     return rig;
 }

@@ -26,8 +26,9 @@ struct EstimatorOptions {
     // Hands.
     double clawTurnError = 0.03; ///< share of the turns counted, each screw
     double clawTurnErrorLeast_turns = 0.004;
-    double lockShift_cents = 4.0;  ///< of what the clamp adds beyond what is computed
-    double blockAngle_rad = 0.001; ///< of the angle at which a block was said to hold
+    double lockShift_cents = 4.0;       ///< of what the clamp adds beyond what is computed
+    double blockAngle_rad = 0.001;      ///< of the angle at which a block was said to hold
+    double blockUnmeasured_rad = 0.008; ///< where that is a guess
     // The model: what it leaves open.
     double balance_Nm = 4e-4;
     double balanceFrictionShare = 0.2;  ///< of the pivot's friction
@@ -55,6 +56,31 @@ struct EstimatorOptions {
     double misread_cents = 4.0;   ///< nearness by which a wrong octave, sign or point explains a reading
     double swapped_cents = 15.0;  ///< and the reading of another string
     double slipped_cents = 100.0; ///< of a string that the technician says has slipped
+    // What happens by itself, and what a hand does that nobody typed so (docs/mechanics.md eq. 43 and 44).
+    double thermalStrain = 1.7e-5;    ///< common to all strings, after an hour: some 2 K
+    double thermalMost_hours = 2.0;   ///< after which it grows no more
+    double walkAct_cents = 0.1;       ///< of a string, for the root of the acts since it was tuned
+    double walkHour_cents = 0.6;      ///< and for the root of the hours
+    double settledHour_cents = 1.2;   ///< by which a new string falls for each e-fold of hours, give or take the same
+    double moved_cents = 40.0;        ///< of a string that moved by itself
+    double carried_cents = 2.0;       ///< of a string whose bridge was raised
+    double carriedShare = 0.1;        ///< and of what that did to it
+    double loosened_cents = 80.0;     ///< of a string whose saddle was moved
+    double clawEstimated_turns = 0.3; ///< of a turn that was found from readings, and where springs were changed
+    double clawUnknown_turns = 2.0;   ///< where anything may have happened
+    double clawRobustAt = 3.0;        ///< deviations from which a turn of the claw begins to lose weight
+    double movedPrice_nats = 6.0;     ///< what each must save before it is believed
+    double wrongPrice_nats = 5.0;
+    double actPrice_nats = 6.0;
+    double askBetter_nats = 1.0;        ///< by which it must save more than that before it is asked
+    double leastUnwritten_turns = 0.12; ///< of a turn of the claw that nobody wrote down
+    double strained_nats = 3.0;         ///< above what noise costs, from which anything else is tried
+    double strainedRest_nats = 4.5;     ///< the same of a rest, from which acts are tried otherwise
+    double suspect = 2.5;               ///< deviations from which a reading is looked at for that
+    double rivalWithin_nats = 4.0;      ///< a second explanation as near as this is kept in view
+    int mostCandidates = 8;
+    int assumeRounds = 3;
+    int recentActs = 8; ///< that are tried otherwise
     // Settling of new strings.
     double unsettled_m = 7e-5;    ///< median length a new string still gives
     double unsettledSpread = 0.7; ///< of its logarithm

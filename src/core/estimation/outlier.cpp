@@ -67,7 +67,7 @@ std::optional<Outlier> openOutlier(const BenchJob& job, const EstimatorOptions& 
         const Observation& made = line.observations[o];
         const Residual& residual = residuals[o];
         const double deviations = std::abs(residual.inDeviations);
-        if (made.rest + 1 != line.rests.size() || made.confirmed || deviations < options.doubtFrom ||
+        if (made.rest + 1 != line.rests.size() || made.confirmed || (!made.wrong && deviations < options.doubtFrom) ||
             std::abs(residual.predicted - made.value) < least(job, options, made.kind) ||
             (open && deviations <= open->inDeviations) || isSettled(options, line, o))
             continue;
@@ -79,8 +79,8 @@ std::optional<Outlier> openOutlier(const BenchJob& job, const EstimatorOptions& 
         if (made.kind == Observation::Kind::Pitch)
             doubt.string = made.string;
         if (made.kind == Observation::Kind::Angle) {
-            doubt.measured = gapAt_m(job.rig.bridge, made.value);
-            doubt.predicted = gapAt_m(job.rig.bridge, residual.predicted);
+            doubt.measured = gapAt_m(line.rigNow().bridge, made.value);
+            doubt.predicted = gapAt_m(line.rigNow().bridge, residual.predicted);
         }
         explain(job, options, doubt, readings_cents);
         open = doubt;

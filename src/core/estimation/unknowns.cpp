@@ -22,13 +22,14 @@ bool stringsGive(const BenchJob& job) {
                                              [](const Event& event) { return event.kind == Event::Kind::Stretched; });
 }
 
-GivingUnknowns::GivingUnknowns(const BenchJob& job) {
+GivingUnknowns::GivingUnknowns(const BenchJob& job, const Timeline& line) {
     if (stringsGive(job))
-        value.setZero(ShareCount + static_cast<Eigen::Index>(job.rig.strings.size()));
+        value.setZero(ShareCount + static_cast<Eigen::Index>(line.pieces));
 }
 
 UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
-    : angle(line.rests.size(), none), z(line.stretches.size(), none), claw(line.claws.size(), {none, none}) {
+    : angle(line.rests.size(), none), z(line.stretches.size(), none), claw(line.claws.size(), {none, none}),
+      strain(line.gaps.size(), none) {
     constexpr double cents = 2.5, turned_rad = 0.00087, turns = 0.05;
     std::vector<Local> locals;
     if (job.old.wasLevel && hasClaw(job.rig))
@@ -43,6 +44,8 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
         for (std::size_t screw = 0; screw < 2; ++screw)
             locals.push_back({&claw[k][screw], turns, line.claws[k].rest, dies});
     }
+    for (std::size_t k = 0; k < strain.size(); ++k)
+        locals.push_back({&strain[k], 1.0, line.gaps[k].rest, line.gaps[k].rest});
     std::stable_sort(locals.begin(), locals.end(), [](const Local& a, const Local& b) { return a.dies < b.dies; });
     for (const Local& local : locals) {
         *local.number = size++;
@@ -52,9 +55,9 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
         first.push_back(static_cast<int>(met - locals.begin()));
     }
     guitar = size;
-    size += static_cast<int>(GuitarUnknowns(job.rig.strings.size()).value.size());
+    size += static_cast<int>(GuitarUnknowns(line.makes).value.size());
     giving = size;
-    size += static_cast<int>(GivingUnknowns(job).value.size());
+    size += static_cast<int>(GivingUnknowns(job, line).value.size());
     first.resize(static_cast<std::size_t>(size), 0); // the guitar meets all
     unit.setOnes(size);
     for (const Local& local : locals)
@@ -76,6 +79,8 @@ Unknowns UnknownsLayout::plus(const Unknowns& to, const Eigen::VectorXd& step) c
         add(out.claw[k].bass, claw[k][0]);
         add(out.claw[k].treble, claw[k][1]);
     }
+    for (std::size_t k = 0; k < strain.size(); ++k)
+        add(out.strain[k], strain[k]);
     out.guitar.value += step.segment(guitar, out.guitar.value.size());
     if (out.giving.any())
         out.giving.value += step.segment(giving, out.giving.value.size());

@@ -7,11 +7,11 @@
 namespace flenzo {
 
 /// How unsettled strings give, in units of the prior's deviation: what a pull, an act elsewhere and an act on the own
-/// peg let go, then the logarithm of what each string has to give.
+/// peg let go, then the logarithm of what each piece of wire has to give.
 struct GivingUnknowns {
     enum Share { Pull, Elsewhere, OwnPeg, ShareCount };
     GivingUnknowns() = default;
-    explicit GivingUnknowns(const BenchJob& job);
+    GivingUnknowns(const BenchJob& job, const Timeline& line);
     Eigen::VectorXd value; ///< empty where nobody stretches
     [[nodiscard]] bool any() const { return value.size() > 0; }
 };
@@ -24,6 +24,7 @@ struct Unknowns {
     std::vector<double> angle_rad; ///< by rest
     std::vector<double> z_cents;   ///< by stretch
     std::vector<ClawTurns> claw;   ///< by visit: where the screws really are
+    std::vector<double> strain;    ///< by gap in time, common to all strings: in deviations of `thermalStrain`
 };
 
 /// Where each of them stands in the normal equations: what happened first is eliminated first, the guitar last.
@@ -34,6 +35,7 @@ struct UnknownsLayout {
     int oldAngle = none;
     std::vector<int> angle, z;
     std::vector<std::array<int, 2>> claw; ///< bass and treble; `none` for the first, which is where it was said to be
+    std::vector<int> strain;
     int guitar = 0, giving = 0;
     std::vector<int> first; ///< first unknown that meets each one in an equation
     Eigen::VectorXd unit;   ///< of each: what is plain to see

@@ -13,6 +13,8 @@ State acted(const Rig& rig, State state, const Event& event) {
     case Event::Kind::Read:
     case Event::Kind::Wiggle:
     case Event::Kind::Retarget:
+    case Event::Kind::Slipped:
+    case Event::Kind::Disturbed:
         return state;
     case Event::Kind::Tuned:
     case Event::Kind::Fine:
@@ -32,6 +34,11 @@ State acted(const Rig& rig, State state, const Event& event) {
         return turnGuitar(rig, std::move(state), event.to).state;
     case Event::Kind::Off:
         return removeString(rig, std::move(state), event.string).state;
+    case Event::Kind::Strung:
+    case Event::Kind::Springs:
+    case Event::Kind::Posts:
+    case Event::Kind::Saddle:
+        return settle(rig, std::move(state)).state;
     }
     return state;
 }

@@ -30,4 +30,11 @@ Event Event::claw(ClawTurns turns) {
     return event;
 }
 
+Event Event::ofString(Kind kind, std::size_t string) {
+    Event event;
+    event.kind = kind;
+    event.string = string;
+    return event;
+}
+
 } // namespace flenzo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/log/assumed.h"
 #include "core/log/bench_job.h"
 
 #include <array>
@@ -18,13 +19,37 @@ struct GivingCounts {
 /// One string from one act on its peg (or its first rest) to the next. Its unknown is the reading it would give with
 /// the plate at the goal's angle, as it was at its first rest.
 struct Stretch {
-    enum class Link { None, Locked, Pulled, Slipped };
+    enum class Link {
+        None,
+        Locked,
+        Pulled,
+        Slipped, ///< it gave way by itself, nobody knows how far
+        Moved,   ///< the same, found from the readings
+        Waited,  ///< time passed
+        Carried, ///< the guitar around it was changed: its length stayed
+        Loosened ///< and hardly that: its saddle was moved
+    };
     std::size_t string = 0;
     std::size_t firstRest = 0, lastRest = 0;
     Link link = Link::None; ///< to the stretch `before`
     std::size_t before = 0;
+    std::size_t gap = 0;      ///< Waited
     double typed_cents = 0.0; ///< what was read right after the act, to begin from
     GivingCounts at;          ///< at its first rest
+    std::size_t piece = 0;    ///< which piece of wire it is: a new string is another one
+};
+
+/// Time that passed with nothing done, before a rest.
+struct Gap {
+    double hours = 0.0;
+    std::size_t rest = 0;
+};
+
+/// The nominal guitar between two events that change it, and where stiffness and unit mass of each string's wire stand
+/// among the unknowns: those of the wires that are on now by the string's own number, earlier ones behind them.
+struct Version {
+    Rig rig;
+    std::array<std::size_t, maxStrings> make{};
 };
 
 /// The bridge at rest after one act. All readings until the next act share it.
@@ -32,11 +57,12 @@ struct RestPoint {
     static constexpr int none = -1;
     std::array<int, maxStrings> stretch{}; ///< of each string, or `none` while it is off
     std::array<GivingCounts, maxStrings> given{};
-    std::size_t claw = 0;
+    std::size_t claw = 0, version = 0;
     bool remembers = true; ///< what the pivot holds depends on where the plate was; not after the arm was wiggled
     bool nutLocked = false;
     Orientation orientation = Orientation::Flat;
     std::optional<Block> block;
+    bool blockIsEstimated = false;
     std::size_t firstEvent = 0; ///< number of events before it
 };
 
@@ -44,6 +70,7 @@ struct RestPoint {
 struct ClawPlace {
     ClawTurns counted; ///< turned at this visit
     std::size_t rest = 0;
+    enum class Known { Counted, Estimated, Unknown } known = Known::Counted;
 };
 
 /// One figure somebody read.
@@ -55,21 +82,27 @@ struct Observation {
     double value = 0.0;     ///< cents against the job's targets, metres or radians
     double deviation = 0.0; ///< told with the reading; 0: that of the tool
     std::size_t stretch = 0;
-    bool superseded = false; ///< of a string that then slipped at the same rest: it says nothing of it now
+    bool wrong = false; ///< taken for wrong
     bool confirmed = false;
     bool closed = false;   ///< a gap of nothing: the plate is there or lower
     bool afterAct = false; ///< the peg's own reading, not one made for its own sake
 };
 
 struct Timeline {
-    std::vector<RestPoint> rests; ///< the first is before anything happened
+    std::vector<Version> versions; ///< of the guitar; the last is what it is now
+    std::size_t makes = 0;         ///< of wire, in all
+    std::size_t pieces = 0;        ///< of wire, in all: those that are on now have their strings' numbers
+    std::vector<RestPoint> rests;  ///< the first is before anything happened
+    std::vector<Gap> gaps;
     std::vector<Stretch> stretches;
     std::vector<ClawPlace> claws; ///< the first is where it stood, with nothing turned
     std::vector<Observation> observations;
     std::vector<std::size_t> restAfter; ///< by number of events
+    [[nodiscard]] const Rig& rigNow() const { return versions.back().rig; }
+    [[nodiscard]] const Rig& rigAt(std::size_t rest) const { return versions[rests[rest].version].rig; }
 };
 
-[[nodiscard]] Timeline timelineOf(const BenchJob& job);
+[[nodiscard]] Timeline timelineOf(const BenchJob& job, const Assumed& assumed = {});
 
 /// Cents to add to a reading of a string made at an event, so that it counts against the job's present target.
 [[nodiscard]] double retargeted_cents(const BenchJob& job, std::size_t event, std::size_t string);

@@ -37,13 +37,14 @@ struct WorkMethod {
 /// Which kind an order is.
 [[nodiscard]] OrderKind kindOf(const Order& order);
 
-/// What the minutes of a forecast rest on: assumptions until a shop's own log replaces them.
+/// What each act takes: assumptions until a shop's own log replaces them.
 struct Pace {
-    double tune_s = 25.0;   ///< one string to its aim
-    double claw_s = 120.0;  ///< one visit to the claw
-    double read_s = 40.0;   ///< reading all strings and the gap
-    double stretch_s = 8.0; ///< one string pulled and read
-    double look_s = 15.0;   ///< a look at the plate between two turns of the claw, or the turn after it
+    double tune_s = 20.0;    ///< one string to its aim
+    double claw_s = 90.0;    ///< one visit to the claw
+    double pluck_s = 4.0;    ///< one string read
+    double look_s = 12.0;    ///< a look at the plate, and another turn of the claw after it
+    double turnTo_s = 4.0;   ///< from the tuner to the plate, or back
+    double stretch_s = 12.0; ///< one string pulled and read
     bool operator==(const Pace&) const = default;
 };
 

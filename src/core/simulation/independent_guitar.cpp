@@ -12,7 +12,11 @@ namespace flenzo {
 
 namespace {
 
-constexpr double rearmost = -0.12, foremost = 0.24;
+constexpr double freely = 0.24; ///< further than any plate goes
+
+double uniform(boost::random::mt19937& random, double low, double high) {
+    return boost::random::uniform_real_distribution<double>(low, high)(random);
+}
 
 } // namespace
 
@@ -27,44 +31,61 @@ Tools BenchTools::told() const {
     return tools;
 }
 
+BenchTools BenchTools::worse(double by) const {
+    BenchTools tools = *this;
+    tools.tuner_cents *= by;
+    tools.gap_m *= by;
+    tools.angle_rad *= by;
+    tools.peg_cents *= by;
+    return tools;
+}
+
 IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard, const BenchTools& tools,
                                      std::uint32_t seed)
-    : random_(seed), hard_(hard), tools_(tools), scale_(job.rig.strings.front().scale_m) {
+    : random_(seed), hard_(hard), tools_(tools), made_(job.rig), scale_(job.rig.strings.front().scale_m) {
     const auto about = [this](double value, double share) { return value * (1.0 + share * noise(1.0)); };
-    const auto between = [this](double low, double high) {
-        return boost::random::uniform_real_distribution<double>(low, high)(random_);
-    };
-    const double higher_m = 0.0008 * noise(1.0), further_m = 0.0007 * noise(1.0);
-    for (const RigString& string : job.rig.strings) {
-        String made{};
-        made.stiffness_N = about(axialStiffness_N(string.wire), 0.03);
-        made.mass_kgpm = about(unitMass_kgpm(string.wire), 0.008);
-        made.tail_m = (job.rig.nutLocked ? 0.0 : string.nutTail_m) + string.saddleTail_m;
-        made.height_m = string.saddle_m.y() + higher_m;
-        made.back_m = string.saddle_m.x() + further_m;
-        made.target_Hz = string.target_Hz;
-        made.mostHeld_cents = hard.nutHolds_cents > 0.0 ? between(0.0, hard.nutHolds_cents) : 0.0;
-        if (hard.stringsGive) {
-            made.gives_m = 8e-5 * std::exp(0.6 * noise(1.0));
-            made.pullShare = between(0.4, 0.7);
-            made.creepShare = 0.03 * std::exp(0.5 * noise(1.0));
-        }
-        strings_.push_back(made);
-    }
-    rate_ = about(job.rig.springs.front().rate_Npm, 0.12);
-    initial_ = about(job.rig.springs.front().initial_N, 0.25);
-    springs_ = static_cast<double>(job.rig.springs.size());
-    hook_ = -job.rig.springs.front().hook_m.y() - 0.0012 * noise(1.0);
-    lead_ = about(job.rig.claw.lead_m, 0.04);
+    const bool shaft = made_.bridge.family == Family::RollerShaft;
+    higher_m_ = (shaft ? 0.0002 : 0.0008) * noise(1.0);
+    further_m_ = 0.0007 * noise(1.0);
+    strings_.resize(made_.strings.size());
+    for (std::size_t i = 0; i < strings_.size(); ++i)
+        string(i, made_.strings[i]);
+    rateShare_ = about(1.0, 0.12);
+    initialShare_ = about(1.0, 0.25);
+    hook_ = made_.springs.empty() ? 0.04 : -made_.springs.front().hook_m.y() - 0.0012 * noise(1.0);
+    lead_ = about(made_.claw.lead_m, 0.04);
     pivot_Nm_ = hard.pivot_Nm > 0.0 ? hard.pivot_Nm * std::exp(0.4 * noise(1.0)) : 0.0;
-    weight_Nm_ = job.rig.bridge.mass_kg * standardGravity_mps2 * -job.rig.bridge.centreOfMass_m.x();
-    rearEdge_ = job.rig.bridge.rearEdge_m;
-    rearGap_ = job.rig.bridge.rearGap_m;
-    balanceOldSet(job);
-    for (String& string : strings_)
-        string.unstretchedLength_m =
-            restFor(string, string.target_Hz * std::exp2(between(-400.0, -200.0) / 1200.0), 0.0);
+    weight_Nm_ = made_.bridge.mass_kg * standardGravity_mps2 * -made_.bridge.centreOfMass_m.x();
+    rearEdge_ = made_.bridge.rearEdge_m;
+    rearGap_ = made_.bridge.rearGap_m;
+    shaft_ = made_.bridge.shaftRadius_m + higher_m_;
+    changeSprings(made_.springs);
+    if (shaft)
+        lever_ = made_.springs.empty() ? 0.0 : about(made_.springs.front().lever_m, 0.01);
+    else
+        balanceOldSet(job);
+    for (String& one : strings_)
+        one.unstretchedLength_m =
+            restFor(one, one.target_Hz * std::exp2(uniform(random_, -400.0, -200.0) / 1200.0), 0.0);
     comeToRest();
+}
+
+/// A string of this make, none quite like the next.
+void IndependentGuitar::string(std::size_t number, const RigString& of) {
+    const auto about = [this](double value, double share) { return value * (1.0 + share * noise(1.0)); };
+    String& one = strings_[number];
+    one.stiffness_N = about(axialStiffness_N(of.wire), 0.03);
+    one.mass_kgpm = about(unitMass_kgpm(of.wire), 0.008);
+    one.tail_m = (made_.nutLocked ? 0.0 : of.nutTail_m) + of.saddleTail_m;
+    one.height_m = of.saddle_m.y() + higher_m_;
+    one.back_m = of.saddle_m.x() + further_m_;
+    one.target_Hz = of.target_Hz;
+    one.mostHeld_cents = hard_.nutHolds_cents > 0.0 ? uniform(random_, 0.0, hard_.nutHolds_cents) : 0.0;
+    if (hard_.stringsGive) {
+        one.gives_m = 8e-5 * std::exp(0.6 * noise(1.0));
+        one.pullShare = uniform(random_, 0.4, 0.7);
+        one.creepShare = 0.03 * std::exp(0.5 * noise(1.0));
+    }
 }
 
 double IndependentGuitar::noise(double deviation) {
@@ -72,18 +93,31 @@ double IndependentGuitar::noise(double deviation) {
     return deviation * std::clamp(normal(random_), -2.5, 2.5);
 }
 
-/// From the nut to a saddle carried by a plate that may roll on its edge.
+/// Now and then a reading misses further than readings do.
+double IndependentGuitar::misread(double deviation) {
+    const bool far = hard_.outliers > 0.0 && uniform(random_, 0.0, 1.0) < hard_.outliers;
+    return noise(far ? 3.0 * deviation : deviation);
+}
+
+/// From the nut to a saddle carried by a plate that may roll on its edge; a shaft leaves it as it is.
 double IndependentGuitar::length(const String& s, double angle) const {
+    if (made_.bridge.family == Family::RollerShaft)
+        return scale_ - neck_m_;
     const double forward =
         -hard_.rollingEdge_m * std::sin(angle) + s.back_m * (std::cos(angle) - 1.0) + s.height_m * std::sin(angle);
-    const double up = s.height_m * (std::cos(angle) - 1.0) - s.back_m * std::sin(angle);
-    return std::hypot(scale_ - forward, up);
+    const double up = s.height_m * (std::cos(angle) - 1.0) - s.back_m * std::sin(angle) + s.drop_m;
+    return std::hypot(scale_ - forward - neck_m_, up);
+}
+
+double IndependentGuitar::path(const String& s, double angle) const {
+    const bool shaft = made_.bridge.family == Family::RollerShaft;
+    return length(s, angle) + s.tail_m - (shaft ? shaft_ * angle : 0.0);
 }
 
 double IndependentGuitar::pull(const String& s, double angle) const {
     if (s.unstretchedLength_m <= 0.0)
         return 0.0;
-    const double strain = (length(s, angle) + s.tail_m) / s.unstretchedLength_m - 1.0;
+    const double strain = path(s, angle) / s.unstretchedLength_m - 1.0;
     return strain > 0.0 ? s.stiffness_N * strain * (1.0 + hard_.stringsStiffen * strain) : 0.0;
 }
 
@@ -101,35 +135,81 @@ double IndependentGuitar::restFor(String s, double wanted_Hz, double angle) cons
     return s.unstretchedLength_m;
 }
 
-double IndependentGuitar::springPull(double angle) const {
+/// What the springs turn the plate back with.
+double IndependentGuitar::springMoment(double angle) const {
+    double sum = 0.0;
+    if (made_.bridge.family == Family::RollerShaft) {
+        for (std::size_t k = 0; k < springs_.size(); ++k) {
+            const Spring& of = made_.springs[k];
+            const double squeezed = of.free_m - of.seat_m + lever_ * angle;
+            if (squeezed > 0.0)
+                sum += (springs_[k].initial_N + springs_[k].rate_Npm * squeezed) * lever_;
+        }
+        return sum;
+    }
     const double drawn = drawn0_ + hook_ * std::sin(angle) + lead_ * claw_;
-    return drawn > 0.0 ? springs_ * (initial_ + rate_ * drawn * (1.0 + hard_.springsStiffen * drawn)) : 0.0;
-}
-
-/// Positive tips the plate forward.
-double IndependentGuitar::moment(double angle) const {
-    constexpr double step = 1e-5;
-    double sum = -springPull(angle) * hook_ * std::cos(angle) - weight_Nm_ * std::cos(angle);
-    for (const String& s : strings_)
-        sum -= pull(s, angle) * (length(s, angle + step) - length(s, angle - step)) / (2.0 * step);
+    if (drawn > 0.0)
+        for (const OneSpring& one : springs_)
+            sum +=
+                (one.initial_N + one.rate_Npm * drawn * (1.0 + hard_.springsStiffen * drawn)) * hook_ * std::cos(angle);
     return sum;
 }
 
-/// Comes to rest, but for what the pivot holds; a nut that holds strings back passes on what the plate took or gave.
+/// Positive tips the plate forward. Without the stabiliser.
+double IndependentGuitar::moment(double angle) const {
+    constexpr double step = 1e-5;
+    double sum = -springMoment(angle) - weight_Nm_ * std::cos(angle);
+    for (const String& s : strings_)
+        sum -= pull(s, angle) * (path(s, angle + step) - path(s, angle - step)) / (2.0 * step);
+    return sum;
+}
+
+/// Where all that turns it is as large as what the stabiliser and the stops hold against it.
+double IndependentGuitar::restOf(double preload_Nm) const {
+    const auto& assist = made_.bridge.assist;
+    double low = std::max(-freely, made_.bridge.rearStop_rad), high = std::min(freely, made_.bridge.forwardStop_rad);
+    for (int k = 0; k < 44; ++k) {
+        const double middle = 0.5 * (low + high);
+        double sum = moment(middle);
+        if (assist) {
+            const double away = middle - assist->centre_rad;
+            sum -= (away > 0.0 ? preload_Nm : -preload_Nm) + assist->rate_NmPerRad * away;
+        }
+        (sum > 0.0 ? low : high) = middle;
+    }
+    return 0.5 * (low + high);
+}
+
+/// The neck comes up for what the strings pull, which makes them slacker in turn.
 void IndependentGuitar::comeToRest() {
+    const double before = angle_;
+    for (int k = 0; k < (hard_.neckGives_mpN > 0.0 ? 4 : 1); ++k) {
+        if (hard_.neckGives_mpN > 0.0) {
+            double sum_N = 0.0;
+            for (const String& s : strings_)
+                sum_N += pull(s, angle_);
+            constexpr double usual_N = 450.0;
+            neck_m_ = hard_.neckGives_mpN * (sum_N - usual_N);
+        }
+        angle_ = before;
+        comeToRestOnce();
+    }
+}
+
+/// Comes to rest, but for what the pivot holds; a nut that holds strings back passes on what the plate took or gave.
+void IndependentGuitar::comeToRestOnce() {
     if (held_) {
         angle_ = *held_;
         return;
     }
-    double low = rearmost, high = foremost;
-    for (int k = 0; k < 44; ++k) {
-        const double middle = 0.5 * (low + high);
-        (moment(middle) > 0.0 ? low : high) = middle;
-    }
-    const double rest = 0.5 * (low + high), before = angle_;
+    const double before = angle_;
+    const double rest = restOf(made_.bridge.assist ? made_.bridge.assist->preload_Nm : 0.0);
     const double stiff = std::abs(moment(rest + 1e-4) - moment(rest - 1e-4)) / 2e-4;
     const double held = pivot_Nm_ / std::max(1.0, stiff);
     angle_ = std::clamp(angle_, rest - held, rest + held);
+    angle_ = std::clamp(angle_, made_.bridge.rearStop_rad, made_.bridge.forwardStop_rad);
+    if (made_.bridge.assist && std::abs(rest - made_.bridge.assist->centre_rad) < 1e-6)
+        angle_ = rest; // its stop is harder than any friction
     for (String& s : strings_) {
         if (s.mostHeld_cents <= 0.0 || s.unstretchedLength_m <= 0.0)
             continue;
@@ -139,26 +219,28 @@ void IndependentGuitar::comeToRest() {
     }
 }
 
+double IndependentGuitar::momentInTune(double angle) const {
+    double sum = -springMoment(angle) - weight_Nm_ * std::cos(angle);
+    constexpr double step = 1e-5;
+    for (const String& s : strings_) {
+        const double pull_N = 4.0 * s.mass_kgpm * std::pow(length(s, angle) * s.target_Hz, 2);
+        sum -= pull_N * (path(s, angle + step) - path(s, angle - step)) / (2.0 * step);
+    }
+    return sum;
+}
+
 bool IndependentGuitar::floatsInTune() const {
-    IndependentGuitar const& self = *this;
-    const auto momentInTune = [&self](double angle) {
-        double sum = -self.springPull(angle) * self.hook_ * std::cos(angle) - self.weight_Nm_ * std::cos(angle);
-        constexpr double step = 1e-5;
-        for (const String& s : self.strings_) {
-            const double pull_N = 4.0 * s.mass_kgpm * std::pow(self.length(s, angle) * s.target_Hz, 2);
-            sum -= pull_N * (self.length(s, angle + step) - self.length(s, angle - step)) / (2.0 * step);
-        }
-        return sum;
-    };
-    return momentInTune(1e-3) < momentInTune(-1e-3);
+    return made_.bridge.assist || momentInTune(1e-3) < momentInTune(-1e-3);
 }
 
 double IndependentGuitar::reading_cents(std::size_t i) const {
+    if (strings_[i].unstretchedLength_m <= 0.0)
+        return 0.0;
     return 1200.0 * std::log2(pitch(strings_[i], angle_) / strings_[i].target_Hz) + strings_[i].held_cents;
 }
 
 double IndependentGuitar::typed_cents(std::size_t i) {
-    return roundedTo(reading_cents(i) + noise(tools_.tuner_cents), tools_.tunerStep_cents);
+    return roundedTo(reading_cents(i) + misread(tools_.tuner_cents), tools_.tunerStep_cents);
 }
 
 void IndependentGuitar::tune(std::size_t i, double wanted_cents) {
@@ -183,6 +265,65 @@ void IndependentGuitar::letGive(std::size_t own, bool ownPeg) {
         if (s.unstretchedLength_m > 0.0)
             s.unstretchedLength_m += let_m;
     }
+}
+
+void IndependentGuitar::slip(std::size_t i, double by_cents) {
+    String& s = strings_[i];
+    s.unstretchedLength_m = restFor(s, pitch(s, angle_) * std::exp2(-by_cents / 1200.0), angle_);
+    comeToRest();
+}
+
+void IndependentGuitar::warm(double strain) {
+    for (String& s : strings_)
+        s.unstretchedLength_m *= 1.0 + strain;
+    comeToRest();
+}
+
+void IndependentGuitar::giveOverNight() {
+    for (String& s : strings_)
+        if (s.unstretchedLength_m > 0.0)
+            s.unstretchedLength_m =
+                restFor(s, pitch(s, angle_) * std::exp2(-uniform(random_, 2.0, 7.0) / 1200.0), angle_);
+    comeToRest();
+}
+
+void IndependentGuitar::turnClaw(double turns) {
+    claw_ += turns;
+    comeToRest();
+}
+
+void IndependentGuitar::changeSprings(const std::vector<Spring>& springs) {
+    for (std::size_t k = springs_.size(); k < springs.size(); ++k)
+        springs_.push_back({springs[k].rate_Npm * rateShare_ * (1.0 + hard_.springsUnlike * noise(1.0)),
+                            springs[k].initial_N * initialShare_});
+    springs_.resize(springs.size());
+    made_.springs = springs;
+    if (!strings_.empty() && strings_.front().unstretchedLength_m > 0.0)
+        comeToRest();
+}
+
+void IndependentGuitar::takeOff(std::size_t i) {
+    strings_[i].unstretchedLength_m = 0.0;
+    comeToRest();
+}
+
+void IndependentGuitar::putOn(std::size_t i) {
+    string(i, made_.strings[i]);
+    String& s = strings_[i];
+    s.unstretchedLength_m = restFor(s, s.target_Hz * std::exp2(uniform(random_, -400.0, -200.0) / 1200.0), angle_);
+    comeToRest();
+}
+
+void IndependentGuitar::raisePosts(double by_m) {
+    for (String& s : strings_)
+        s.drop_m += by_m;
+    rearGap_ += by_m;
+    comeToRest();
+}
+
+void IndependentGuitar::hold(std::optional<double> angle_rad) {
+    held_ = angle_rad;
+    comeToRest();
 }
 
 void IndependentGuitar::hear(const Event& event) {
@@ -227,6 +368,9 @@ Event IndependentGuitar::perform(const NextAct& act) {
         event.kind = Event::Kind::Unblock;
         hear(event);
         return event;
+    case NextAct::Do::String:
+        putOn(act.aim.string);
+        return Event::ofString(Event::Kind::Strung, act.aim.string);
     case NextAct::Do::Stretch: {
         event.kind = Event::Kind::Stretched;
         event.string = act.aim.string;
@@ -246,33 +390,36 @@ Event IndependentGuitar::perform(const NextAct& act) {
     for (const std::size_t string : act.strings)
         event.readings_cents.emplace_back(string, typed_cents(string));
     if (act.gap && tools_.angle_rad > 0.0)
-        event.angle_rad = roundedTo(angle_ + noise(tools_.angle_rad), tools_.angleStep_rad);
+        event.angle_rad = roundedTo(angle_ + misread(tools_.angle_rad), tools_.angleStep_rad);
     else if (act.gap)
         event.gap_m =
-            std::max(0.0, roundedTo(rearGap_ + rearEdge_ * std::sin(angle_) + noise(tools_.gap_m), tools_.gapStep_m));
+            std::max(0.0, roundedTo(rearGap_ + rearEdge_ * std::sin(angle_) + misread(tools_.gap_m), tools_.gapStep_m));
     return event;
 }
 
-/// With the set that comes off at pitch the plate stood level at the claw as it was.
+/// With the set that comes off at pitch the plate was level, or nearly, at the claw as it was; a decked one was pressed
+/// down as the goal has it.
 void IndependentGuitar::balanceOldSet(const BenchJob& job) {
-    double strings_Nm = 0.0;
+    const double at = job.goal.deckLoad_Nm > 0.0 ? job.goal.angle_rad : job.old.angle_rad + noise(hard_.oldLevel_rad);
+    double wanted_Nm = job.goal.deckLoad_Nm - weight_Nm_ * std::cos(at);
+    constexpr double step = 1e-5;
     for (std::size_t i = 0; i < strings_.size(); ++i) {
-        const SetString& old = job.old.strings[i];
+        const SetString old = i < job.old.strings.size() ? job.old.strings[i]
+                                                         : SetString{made_.strings[i].wire, made_.strings[i].target_Hz};
         const double stiffness_N = axialStiffness_N(old.wire);
-        const double square = 4.0 * scale_ * scale_ * unitMass_kgpm(old.wire) * old.target_Hz * old.target_Hz;
+        const double square = 4.0 * unitMass_kgpm(old.wire) * std::pow(length(strings_[i], at) * old.target_Hz, 2);
         double pull_N = square;
         for (int k = 0; k < 20; ++k)
             pull_N = square / (1.0 + pull_N / stiffness_N);
-        strings_Nm += pull_N * (strings_[i].height_m - hard_.rollingEdge_m);
+        wanted_Nm -= pull_N * (path(strings_[i], at + step) - path(strings_[i], at - step)) / (2.0 * step);
     }
-    const double wanted_N = (strings_Nm - weight_Nm_) / hook_ / springs_ - initial_;
+    claw_ = made_.claw.turns.mean();
     double low = -0.05, high = 0.2;
     for (int k = 0; k < 60; ++k) {
         const double drawn = 0.5 * (low + high);
-        (rate_ * drawn * (1.0 + hard_.springsStiffen * drawn) < wanted_N ? low : high) = drawn;
+        drawn0_ = drawn - hook_ * std::sin(at) - lead_ * claw_;
+        (springMoment(at) < wanted_Nm ? low : high) = drawn;
     }
-    claw_ = job.rig.claw.turns.mean();
-    drawn0_ = 0.5 * (low + high) - lead_ * claw_;
 }
 
 } // namespace flenzo

@@ -40,7 +40,7 @@ Estimate allKnown(const BenchJob& job, const SimulatedGuitar& guitar, double uns
         string.needed = stretchesNeeded(string.fit, settledWithin_cents(job.goal) / model.zPerMetre_cents(i));
         known.settling.push_back(string);
     }
-    known.at.guitar = GuitarUnknowns(job.rig.strings.size());
+    known.at.guitar = GuitarUnknowns(known.line.makes);
     known.guitarDeviation = Eigen::VectorXd::Zero(known.at.guitar.value.size());
     return known;
 }

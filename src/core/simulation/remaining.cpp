@@ -46,7 +46,8 @@ public:
         const auto n = static_cast<Eigen::Index>(job_.rig.strings.size());
         GuitarUnknowns made = advice_.guitar.at.guitar;
         made.value += off.tail(made.value.size());
-        const RestModel model(correctedRig(job_.rig, EstimatorOptions(), made), job_.goal.angle_rad);
+        const RestModel model(correctedRig(advice_.guitar.line.versions.back(), advice_.guitar.options, made),
+                              job_.goal.angle_rad);
         State state = advice_.guitar.state;
         for (Eigen::Index i = 0; i < n; ++i) {
             const auto string = static_cast<std::size_t>(i);
@@ -84,13 +85,16 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
     const std::size_t before = job.log.size(), strings = job.rig.strings.size();
     NextAct act = advice.act;
     Estimate known = advice.guitar;
+    EstimatorOptions learning = known.options; // nothing happens to a guitar that is only drawn
+    learning.recentActs = learning.assumeRounds = 0;
     for (int k = 0; k < options.mostActs; ++k) {
-        if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave)
+        if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave ||
+            act.what == NextAct::Do::Ask)
             break;
         if (options.cancel && options.cancel->load())
             return std::nullopt;
         job.log.push_back(guitar.perform(act));
-        Advice next = advise(job, &known);
+        Advice next = advise(job, &known, options.rules, learning);
         act = next.act;
         known = std::move(next.guitar);
     }

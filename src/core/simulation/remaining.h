@@ -22,6 +22,7 @@ struct RemainingOptions {
     std::uint32_t seed = 0x5eed;
     double widen = 1.5; ///< of the spread of few guitars, so that four in five and more lie within
     const std::atomic<bool>* cancel = nullptr;
+    AdvisorOptions rules; ///< by which they are brought home
 };
 /// Guitars that the log allows, each brought home by the very estimator and rules that advise, with the shop's tools
 /// (docs/mechanics.md eq. 31). Takes some tens of milliseconds: not for a window's thread.

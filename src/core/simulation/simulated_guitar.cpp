@@ -3,6 +3,7 @@
 
 #include "core/base/rounding.h"
 #include "core/log/acted.h"
+#include "core/log/rig_after.h"
 #include "core/operations/acts.h"
 #include "core/operations/slide.h"
 #include "core/statics/pitch.h"
@@ -100,12 +101,34 @@ void SimulatedGuitar::hear(const Event& logged) {
         event.turns = {event.turns.bass * hand, event.turns.treble * hand};
         break;
     }
+    case Event::Kind::Strung:
+        restring(event.string);
+        break;
+    case Event::Kind::Springs: {
+        // Those that stay are what they were; others are as the event has them.
+        std::vector<Spring> in = event.springs;
+        std::copy_n(rig_.springs.begin(), std::min(in.size(), rig_.springs.size()), in.begin());
+        event.springs = std::move(in);
+        break;
+    }
     default:
         break;
     }
+    rig_ = rigAfter(std::move(rig_), event);
     state_ = acted(rig_, state_, event);
     if (event.kind != Event::Kind::Wiggle)
         slideFrom(was_rad);
+}
+
+/// A new string, roughly as low as the others were.
+void SimulatedGuitar::restring(std::size_t string) {
+    constexpr double slack_cents = -300.0;
+    state_.unstretchedLength_m[string] =
+        BalanceEquation(rig_, state_)
+            .unstretchedForPitch_m(string, frequencyAt_Hz(rig_.strings[string].target_Hz, slack_cents),
+                                   state_.angle_rad);
+    if (string < settling_.size())
+        settling_[string] = usualSettling(rig_.strings[string].wire, Wraps::Usual);
 }
 
 double SimulatedGuitar::reading_cents(std::size_t string) const {
@@ -155,6 +178,10 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
                 roundedTo(std::max(0.0, gapAt_m(rig_.bridge, state_.angle_rad) + noise.normal(spread_.gap_m)), 1e-5);
         break;
     }
+    case NextAct::Do::String:
+        event = Event::ofString(Event::Kind::Strung, act.aim.string);
+        break;
+    case NextAct::Do::Ask:
     case NextAct::Do::Done:
     case NextAct::Do::Leave:
     case NextAct::Do::Stuck:

@@ -39,6 +39,7 @@ public:
 
 private:
     [[nodiscard]] double typed_cents(std::size_t string, RandomStream& noise) const;
+    void restring(std::size_t string);
     void slideFrom(double angle_rad);
 
     Rig rig_;

@@ -49,16 +49,7 @@ struct Made {
 Made makeGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed) {
     const ToolsKind& tools = kindOfTools(setup.tools);
     if (setup.independent) {
-        Hardships hard;
-        hard.pivot_Nm = tools.pivot_Nm;
-        hard.stringsGive = job.method.stretch;
-        if (setup.strange) {
-            hard.rollingEdge_m = 0.0004;
-            hard.springsStiffen = 3.0;
-            hard.stringsStiffen = -2.0;
-            hard.nutHolds_cents = 1.5;
-        }
-        auto guitar = std::make_unique<IndependentGuitar>(job, hard, tools.tools, seed);
+        auto guitar = independentGuitar(setup, job, seed);
         const bool stable = guitar->floatsInTune();
         return {std::move(guitar), stable};
     }
@@ -82,6 +73,55 @@ void scaleGauges(Rig& rig, double share) {
 }
 
 } // namespace
+
+BenchJob jobOfTrial(const TrialSetup& setup) {
+    BenchJob job = setup.job;
+    job.tools = kindOfTools(setup.tools).tools.told();
+    return job;
+}
+
+std::unique_ptr<IndependentGuitar> independentGuitar(const TrialSetup& setup, const BenchJob& job, std::uint32_t seed) {
+    const ToolsKind& tools = kindOfTools(setup.tools);
+    Hardships hard;
+    hard.pivot_Nm = tools.pivot_Nm;
+    hard.stringsGive = job.method.stretch;
+    if (setup.strange) {
+        hard.rollingEdge_m = 0.0004;
+        hard.springsStiffen = 3.0;
+        hard.stringsStiffen = -2.0;
+        hard.nutHolds_cents = 1.5;
+    }
+    BenchTools real = tools.tools;
+    if (setup.unlike) {
+        hard.springsUnlike = 0.06;
+        hard.neckGives_mpN = 1e-7;
+        hard.oldLevel_rad = 0.004;
+        hard.outliers = 0.02;
+        hard.nutHolds_cents = std::max(hard.nutHolds_cents, 0.7);
+        real = real.worse(1.2);
+    }
+    return std::make_unique<IndependentGuitar>(job, hard, real, seed);
+}
+
+void playAll(const TrialSetup& setup, std::size_t count, const std::function<void(std::size_t)>& play) {
+    std::atomic<std::size_t> next{0};
+    std::atomic<int> done{0};
+    const auto work = [&] {
+        for (std::size_t k = next++; k < count && !(setup.cancel && setup.cancel->load()); k = next++) {
+            play(k);
+            const int now = ++done;
+            if (setup.progress)
+                setup.progress(now);
+        }
+    };
+    const auto wanted = static_cast<unsigned>(std::max(0, setup.threads));
+    std::vector<std::thread> threads(std::max(1U, wanted > 0 ? wanted : std::thread::hardware_concurrency()) - 1);
+    for (std::thread& thread : threads)
+        thread = std::thread(work);
+    work();
+    for (std::thread& thread : threads)
+        thread.join();
+}
 
 std::optional<TrialTools> toolsNamed(const std::string& name) {
     for (const ToolsKind& kind : toolsKinds)
@@ -152,40 +192,24 @@ Quantiles TrialRow::quantiles(const std::function<double(const Played&)>& of) co
 
 TrialReport runTrial(const TrialSetup& setup) {
     const std::vector<ShopHabit> habits = setup.habits ? practisedMethods() : std::vector<ShopHabit>{};
-    BenchJob job = setup.job;
-    job.tools = kindOfTools(setup.tools).tools.told();
+    const BenchJob job = jobOfTrial(setup);
     const std::size_t players = habits.size() + 1;
     const auto guitars = static_cast<std::size_t>(std::max(0, setup.guitars));
     std::vector<Played> plays(guitars * players);
-    std::atomic<std::size_t> next{0};
-    std::atomic<int> done{0};
-    const auto cancelled = [&] { return setup.cancel && setup.cancel->load(); };
-    const auto work = [&] {
-        for (std::size_t k = next++; k < plays.size() && !cancelled(); k = next++) {
-            const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
-            const std::size_t player = k % players;
-            const Made made = makeGuitar(setup, job, seed);
-            plays[k] = player < habits.size()
-                           ? playByMethod(job, habits[player], *made.guitar, seed)
-                           : playByAdvice(job, *made.guitar, setup.forecasts, setup.rules, setup.learning);
-            plays[k].stable = made.stable;
-            plays[k].home = plays[k].worst_cents <= job.goal.pitchTolerance_cents &&
-                            plays[k].plate_rad <= job.goal.angleTolerance_rad;
-            const int count = ++done;
-            if (setup.progress)
-                setup.progress(count);
-        }
-    };
-    const auto wanted = static_cast<unsigned>(setup.threads > 0 ? setup.threads : 0);
-    std::vector<std::thread> threads(std::max(1U, wanted > 0 ? wanted : std::thread::hardware_concurrency()) - 1);
-    for (std::thread& thread : threads)
-        thread = std::thread(work);
-    work();
-    for (std::thread& thread : threads)
-        thread.join();
+    playAll(setup, plays.size(), [&](std::size_t k) {
+        const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
+        const std::size_t player = k % players;
+        const Made made = makeGuitar(setup, job, seed);
+        plays[k] = player < habits.size()
+                       ? playByMethod(job, habits[player], *made.guitar, seed)
+                       : playByAdvice(job, *made.guitar, setup.forecasts, setup.rules, setup.learning);
+        plays[k].stable = made.stable;
+        plays[k].home =
+            plays[k].worst_cents <= job.goal.pitchTolerance_cents && plays[k].plate_rad <= job.goal.angleTolerance_rad;
+    });
     TrialReport report;
     report.guitars = static_cast<int>(guitars);
-    report.cancelled = cancelled();
+    report.cancelled = setup.cancel && setup.cancel->load();
     if (report.cancelled)
         return report;
     for (std::size_t player = 0; player < players; ++player) {

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/simulation/independent_guitar.h"
 #include "core/simulation/play.h"
 
 #include <atomic>
 #include <functional>
+#include <memory>
 #include <string>
 
 namespace flenzo {
@@ -26,6 +28,7 @@ struct TrialSetup {
     TrialTools tools = TrialTools::Laboratory;
     bool independent = false;  ///< guitars of another model than the program's
     bool strange = false;      ///< and such as break it: a rolling edge, springs that stiffen, a nut that holds
+    bool unlike = false;       ///< and none of the estimator's beliefs: unlike springs, a neck that gives, worse tools
     bool habits = true;        ///< the shop habits play too
     bool forecasts = true;     ///< the remaining work is played at each start, to see whether it holds
     AdvisorOptions rules;      ///< of the adviser that plays, to be swept
@@ -52,6 +55,14 @@ struct TrialReport {
     /// either end taken to the peg turn.
     double coverage = 0.0;
 };
+
+/// The job as its tools make it.
+[[nodiscard]] BenchJob jobOfTrial(const TrialSetup& setup);
+/// A guitar of the other model for it.
+[[nodiscard]] std::unique_ptr<IndependentGuitar> independentGuitar(const TrialSetup& setup, const BenchJob& job,
+                                                                   std::uint32_t seed);
+/// Calls `play` with every number below `count` on the trial's threads until it is cancelled.
+void playAll(const TrialSetup& setup, std::size_t count, const std::function<void(std::size_t)>& play);
 
 /// Plays every guitar by every shop habit and by the adviser. One stream of random numbers a guitar: the same result on
 /// any number of threads.

@@ -11,19 +11,24 @@ namespace flenzo {
 
 namespace {
 
-BalanceEquation allAtPitch(const Rig& rig, const State& state, double offset_cents = 0.0) {
+BalanceEquation allAtPitch(const Rig& rig, const State& state, const Goal& goal, double offset_cents = 0.0) {
     BalanceEquation equation(rig, state);
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
-        equation.holdAtPitch(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents));
+        if (goal.wants(i))
+            equation.holdAtPitch(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents));
+        else
+            equation.setRest(i, 0.0);
     return equation;
 }
 
-void tuneAll(const Rig& rig, State& state, double angle_rad, double offset_cents = 0.0) {
+void tuneAll(const Rig& rig, State& state, const Goal& goal, double angle_rad, double offset_cents = 0.0) {
     const BalanceEquation equation(rig, state);
     state.angle_rad = angle_rad;
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
         state.unstretchedLength_m[i] =
-            equation.unstretchedForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad);
+            goal.wants(i)
+                ? equation.unstretchedForPitch_m(i, frequencyAt_Hz(rig.strings[i].target_Hz, offset_cents), angle_rad)
+                : 0.0;
 }
 
 /// No claw to turn: where the bridge rests in tune is what there is.
@@ -34,7 +39,7 @@ LevelSolution inTune(const Rig& rig, const State& from, const Goal& goal) {
     level.tensions_N = tensions_N(rig, level.state);
     level.springForces_N = springForces_N(rig, level.state);
     const double angle = landing.rest.angle_rad;
-    level.floatStiffness_NmPerRad = -allAtPitch(rig, level.state).at(angle).slope_NmPerRad;
+    level.floatStiffness_NmPerRad = -allAtPitch(rig, level.state, goal).at(angle).slope_NmPerRad;
     level.stiffness_NmPerRad = -BalanceEquation(rig, level.state).at(angle).slope_NmPerRad;
     level.missing_Nm = landing.stable ? 0.0 : landing.rest.moment_Nm;
     level.status = landing.stable ? LevelStatus::Found : LevelStatus::NoStableFloat;
@@ -56,14 +61,14 @@ LevelSolution levelSolution(const Rig& rig, const State& from, const Goal& goal)
     LevelSolution level;
     level.state = from;
     level.state.block.reset();
-    BalanceEquation equation = allAtPitch(rig, level.state);
+    BalanceEquation equation = allAtPitch(rig, level.state, goal);
     const auto momentAt = [&](double more) {
         equation.setClaw(rig, from.claw.plus(more));
         return equation.at(goal.angle_rad).moment_Nm + goal.deckLoad_Nm;
     };
     const double least = rig.claw.least_turns - from.claw.mean(), most = rig.claw.most_turns - from.claw.mean();
     const double loose_Nm = momentAt(least), tight_Nm = momentAt(most);
-    tuneAll(rig, level.state, goal.angle_rad);
+    tuneAll(rig, level.state, goal, goal.angle_rad);
     level.tensions_N = tensions_N(rig, level.state);
     if (!(loose_Nm > 0.0) || !(tight_Nm < 0.0)) {
         const bool tooTight = loose_Nm <= 0.0;
@@ -102,11 +107,11 @@ EquilibriumAtPitch equilibriumAtPitch(const Rig& rig, const State& from, const G
     landing.state = from;
     landing.state.block.reset();
     const Limits limits = limitsOf(rig.bridge, std::nullopt);
-    landing.rest = findEquilibrium(allAtPitch(rig, landing.state, offset_cents), limits, from.angle_rad);
+    landing.rest = findEquilibrium(allAtPitch(rig, landing.state, goal, offset_cents), limits, from.angle_rad);
     const EquilibriumKind kind = landing.rest.kind;
     landing.stable = kind == EquilibriumKind::Free || kind == EquilibriumKind::Centred ||
                      kind == EquilibriumKind::Fixed || (kind == EquilibriumKind::RearStop && goal.deckLoad_Nm > 0.0);
-    tuneAll(rig, landing.state, landing.rest.angle_rad, offset_cents);
+    tuneAll(rig, landing.state, goal, landing.rest.angle_rad, offset_cents);
     return landing;
 }
 

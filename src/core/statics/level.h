@@ -3,6 +3,7 @@
 
 #include "core/statics/equilibrium.h"
 
+#include <algorithm>
 #include <vector>
 
 namespace flenzo {
@@ -15,6 +16,10 @@ struct Goal {
     /// Above 0: the bridge is decked. With every string at pitch the springs press the plate onto its rear stop with
     /// this moment (`angle_rad` is then the stop's angle).
     double deckLoad_Nm = 0.0;
+    std::vector<std::size_t> without = {}; ///< strings that stay off
+    [[nodiscard]] bool wants(std::size_t string) const {
+        return std::find(without.begin(), without.end(), string) == without.end();
+    }
     bool operator==(const Goal&) const = default;
 };
 

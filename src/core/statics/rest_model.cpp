@@ -131,7 +131,7 @@ StringModel RestModel::string(std::size_t index, const Turned& plate, double z_c
     return out;
 }
 
-ClampedString RestModel::clamped(std::size_t index, const Turned& plate, double z_cents) const {
+CarriedString RestModel::clamped(std::size_t index, const Turned& plate, double z_cents) const {
     const Strung &open = strung_[false][index], &locked = strung_[true][index];
     const D pull = open.pull(open.path(plate), D(z_cents, StringModel::Z));
     if (!(pull.a > 0.0))
@@ -141,6 +141,19 @@ ClampedString RestModel::clamped(std::size_t index, const Turned& plate, double 
     const D atHome = open.stiffness * (locked.home.path_m - unstretched) / unstretched;
     const D z = locked.reading(atHome, locked.home.speaking_m);
     return {z.a, z.v};
+}
+
+CarriedString RestModel::carried(std::size_t index, double z_cents, bool nutLocked, const RestModel& to) const {
+    const Strung &here = strung_[nutLocked][index], &there = to.strung_[nutLocked][index];
+    const D unstretched =
+        here.stiffness * here.home.path_m / (here.stiffness + here.pullAtHome(D(z_cents, StringModel::Z)));
+    const D atHome = here.stiffness * (there.home.path_m - unstretched) / unstretched;
+    const D z = there.reading(atHome, there.home.speaking_m);
+    return {z.a, z.v};
+}
+
+double RestModel::zPerStrain_cents(std::size_t index, bool nutLocked) const {
+    return zPerMetre_cents_[index] * strung_[nutLocked][index].home.path_m.a;
 }
 
 StringModel RestModel::heldAtPitch(std::size_t index, const Wire& wire, double frequency_Hz, double angle_rad) const {

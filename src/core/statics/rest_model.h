@@ -17,8 +17,8 @@ struct StringModel {
     Slopes momentBy = Slopes::Zero(), readingBy = Slopes::Zero();
 };
 
-/// What a string's z comes to when the nut is clamped.
-struct ClampedString {
+/// What a string's z comes to when something happens to its path: the nut is clamped, the posts are turned.
+struct CarriedString {
     double z_cents = 0.0;
     StringModel::Slopes by = StringModel::Slopes::Zero();
 };
@@ -44,7 +44,9 @@ public:
     /// reading goes on falling so that a solver finds its way back.
     [[nodiscard]] StringModel string(std::size_t index, const Turned& plate, double z_cents, bool nutLocked) const;
     /// An open string whose nut is clamped at this angle.
-    [[nodiscard]] ClampedString clamped(std::size_t index, const Turned& plate, double z_cents) const;
+    [[nodiscard]] CarriedString clamped(std::size_t index, const Turned& plate, double z_cents) const;
+    /// An open or locked string whose length stays while the guitar around it becomes that of `to`.
+    [[nodiscard]] CarriedString carried(std::size_t index, double z_cents, bool nutLocked, const RestModel& to) const;
     /// Another wire in a string's place, kept at a pitch.
     [[nodiscard]] StringModel heldAtPitch(std::size_t index, const Wire& wire, double frequency_Hz,
                                           double angle_rad) const;
@@ -58,6 +60,8 @@ public:
     [[nodiscard]] std::pair<double, double> rest_Nm(const Turned& plate, Orientation orientation) const;
     /// z of a string that reads `cents` at an angle.
     [[nodiscard]] double zOfReading_cents(std::size_t index, double cents, double angle_rad, bool nutLocked) const;
+    /// Cents by which z falls when all of the string grows by a share against the guitar.
+    [[nodiscard]] double zPerStrain_cents(std::size_t index, bool nutLocked) const;
     /// Its rest length.
     [[nodiscard]] double unstretchedLength_m(std::size_t index, double z_cents, bool nutLocked) const;
     /// Cents by which z falls for a metre of wire that comes out, of the rig there was first.

@@ -341,6 +341,11 @@ QList<PracticeAct> actsOf(const NextAct& next) {
     case NextAct::Do::Unblock:
         act.what = Do::Unblock;
         return {act};
+    case NextAct::Do::String:
+        act.what = Do::PutOn;
+        act.string = next.aim.string;
+        return {act};
+    case NextAct::Do::Ask:
     case NextAct::Do::Done:
     case NextAct::Do::Leave:
     case NextAct::Do::Stuck:

@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/session.h"
 
+#include "core/log/clock.h"
+#include "core/log/rig_after.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
+#include "domain/changes.h"
 #include "domain/faults.h"
 #include "domain/soundness.h"
 #include "session/input/entry.h"
@@ -62,6 +65,15 @@ QString now() {
     return QDateTime::currentDateTime().toString(Qt::ISODate);
 }
 
+/// A clock that was put back does not put an entry before the last one.
+std::string nowAfter(const std::vector<Event>& log) {
+    const std::string at = now().toStdString();
+    if (log.empty())
+        return at;
+    const auto last_s = secondsOf(log.back().at), now_s = secondsOf(at);
+    return last_s && now_s && *now_s < *last_s ? log.back().at : at;
+}
+
 /// Readings keep the target they were read against: where another pitch is wanted in mid-job the log says so.
 void noteTargets(const Job& before, Job& after) {
     if (before.log.empty() || after.log != before.log || before.rig.strings.size() != after.rig.strings.size())
@@ -75,6 +87,23 @@ void noteTargets(const Job& before, Job& after) {
         return;
     event.at = now().toStdString();
     after.log.push_back(std::move(event));
+}
+
+/// What the last entry contradicts, in the words of the screen.
+Fault whyImpossible(const Job& job, const Impossible& wrong) {
+    const QString string = Session::tr("string %1").arg(QString::fromStdString(job.rig.strings[wrong.string].name));
+    switch (wrong.what) {
+    case Impossible::What::StrungTwice:
+        return Fault{faults::strungTwice, string};
+    case Impossible::What::OffTwice:
+        return Fault{faults::offTwice, string};
+    case Impossible::What::TooManySprings:
+        return Fault{faults::tooManySprings, QStringLiteral("springs"), {QString::number(maxSprings)}};
+    case Impossible::What::TimeGoesBack: // entries made here are stamped in order
+    case Impossible::What::IsOff:
+        break;
+    }
+    return Fault{faults::stringIsOff, string};
 }
 
 } // namespace
@@ -158,6 +187,7 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
             after.measured.insert(QLatin1String(screw)); // typed by somebody, so no guess replaces it
     after = withClawFromOldSet(std::move(after));
     noteTargets(job_, after);
+    noteChanges(job_, after, now().toStdString());
     if (after == job_)
         return std::nullopt;
     return push(text, std::move(after));
@@ -165,14 +195,39 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
 
 std::optional<Fault> Session::append(const QString& text, Event event) {
     if (event.at.empty())
-        event.at = now().toStdString();
+        event.at = nowAfter(job_.log);
     if (auto fault = unreadable(event, job_.rig))
         return fault;
     if (auto fault = doubt(event))
         return fault;
     Job after = job_;
-    after.log.push_back(std::move(event));
+    addEntry(after, std::move(event));
+    if (auto fault = contradiction(after.rig))
+        return fault;
+    if (const auto wrong = impossibleIn(after.log); wrong && wrong->event + 1 == after.log.size())
+        return whyImpossible(after, *wrong);
     return push(text, std::move(after));
+}
+
+std::optional<Fault> Session::answer(bool yes) {
+    if (!shown_)
+        return Fault{faults::stillWorking, QStringLiteral("act")};
+    const Advice& advice = derived().advice;
+    Job after = job_;
+    if (advice.question) {
+        setLog(after, answered(after.log, *advice.question, yes));
+        return push(yes ? tr("mend the entry") : tr("it was as entered"), std::move(after));
+    }
+    if (advice.act.what != NextAct::Do::String)
+        return Fault{faults::nothingAsked, QStringLiteral("act")};
+    if (yes)
+        return append(tr("string on"), Event::ofString(Event::Kind::Strung, advice.act.aim.string));
+    for (auto event = after.log.rbegin(); event != after.log.rend(); ++event)
+        if (event->kind == Event::Kind::Off && event->string == advice.act.aim.string) {
+            event->confirmed = true;
+            break;
+        }
+    return push(tr("go on without the string"), std::move(after));
 }
 
 /// A length in the unit in which the last one was typed.
@@ -319,6 +374,9 @@ std::optional<Fault> Session::confirmAct() {
         return confirmDoubt(doubt->event);
     const NextAct& next = derived().next();
     switch (next.what) {
+    case NextAct::Do::Ask:
+    case NextAct::Do::String:
+        return answer(true);
     case NextAct::Do::Claw:
         return append(tr("turn claw"), Event::claw(next.turns));
     case NextAct::Do::Unblock: {
@@ -351,6 +409,8 @@ std::optional<Fault> Session::letSimulationAnswer() {
     const NextAct& next = derived().next();
     if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
         return std::nullopt;
+    if (next.what == NextAct::Do::Ask)
+        return answer(false); // it was typed as it was
     SimulatedGuitar guitar(benchJobOf(job_), UncertaintyModel(), *job_.simulatedSeed);
     guitar.hear(job_.log);
     Event answer = guitar.answer(next);

@@ -65,6 +65,8 @@ public:
     std::optional<Fault> enter(const QString& text, bool inches);
     /// The act was done as asked: claw turned, block out, string tuned to its aim.
     std::optional<Fault> confirmAct();
+    /// Yes or no to what is asked: an entry that was otherwise, or a string that is off.
+    std::optional<Fault> answer(bool yes);
     /// Appends one event as it is.
     std::optional<Fault> append(const QString& text, Event event);
     /// The simulated guitar does and reads what is asked. Only for jobs that have one.

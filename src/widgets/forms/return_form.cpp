@@ -14,6 +14,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <cmath>
 
 namespace flenzo {
 
@@ -26,13 +27,14 @@ QString namesOf(const Job& job, const std::vector<std::size_t>& strings) {
     return names.join(QStringLiteral(", "));
 }
 
-QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
-    const QString which = namesOf(job, verdict.strings);
-    switch (verdict.cause) {
+QString causeWords(const QString& which, ReturnCause cause) {
+    switch (cause) {
     case ReturnCause::Returns:
         return ReturnForm::tr("Every string comes back.");
     case ReturnCause::NutOrSaddle:
         return ReturnForm::tr("Hangs at nut or saddle: string %1. Graphite, break angle, wraps.").arg(which);
+    case ReturnCause::Saddle:
+        return ReturnForm::tr("Hangs at its saddle: string %1. Look for a worn or dirty saddle.").arg(which);
     case ReturnCause::Pivot:
         return ReturnForm::tr("The knife edges or bridge posts hang: a professional repairer should look at them.");
     case ReturnCause::Slip:
@@ -40,9 +42,21 @@ QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
     case ReturnCause::NotSettled:
         return ReturnForm::tr("The strings are not settled yet: stretch and tune once more.");
     case ReturnCause::Mixed:
-        return ReturnForm::tr("More than one thing hangs or slips: string %1. Take them one by one.").arg(which);
+        break;
     }
-    return {};
+    return which.isEmpty()
+               ? ReturnForm::tr("The plate does not come back. Look for something that rubs on it.")
+               : ReturnForm::tr("More than one thing hangs or slips: string %1. Take them one by one.").arg(which);
+}
+
+/// With how sure that is, where another cause is nearly as likely.
+QString verdictWords(const Job& job, const ReturnVerdict& verdict) {
+    const QString words = causeWords(namesOf(job, verdict.strings), verdict.cause);
+    constexpr double sure = 0.9;
+    return verdict.odds >= sure ? words
+                                : ReturnForm::tr("%1 Likely, not sure (%2 in 10): do the test once more.")
+                                      .arg(words)
+                                      .arg(static_cast<int>(std::lround(10.0 * verdict.odds)));
 }
 
 } // namespace
@@ -132,8 +146,10 @@ void ReturnForm::judge() {
     const auto test = typed(&wrong);
     keep_->setEnabled(test.has_value());
     const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const double reading_cents = derived.advice.guitar.noise.tuner_cents;
     verdict_->setText(wrong  ? wrong->sentence()
-                      : test ? verdictWords(job, judgeReturn(*test, job.goal.pitchTolerance_cents))
+                      : test ? verdictWords(job, judgeReturn(*test, derived.rig(), derived.now().state, reading_cents))
                              : whatNext());
 }
 

@@ -11,6 +11,7 @@
 #include "widgets/look.h"
 #include "widgets/pages/listen_bar.h"
 #include "widgets/text/convergence.h"
+#include "widgets/text/question_words.h"
 #include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
 
@@ -127,11 +128,15 @@ QWidget* BenchPage::buildActPanel() {
     done_ = new QPushButton(tr("Done  (Space)"), panel);
     done_->setObjectName(QStringLiteral("done"));
     done_->setFocusPolicy(Qt::TabFocus);
+    no_ = new QPushButton(panel);
+    no_->setObjectName(QStringLiteral("no"));
+    no_->setFocusPolicy(Qt::TabFocus);
     answer_ = new QPushButton(tr("Answer  (F9)"), panel);
     answer_->setObjectName(QStringLiteral("answer"));
     answer_->setToolTip(tr("The simulated guitar does what is asked and reads it off"));
     answer_->setFocusPolicy(Qt::TabFocus);
     buttons->addWidget(done_);
+    buttons->addWidget(no_);
     buttons->addWidget(answer_);
     entryBox->addStretch();
     entryBox->addWidget(entryFor_);
@@ -150,6 +155,7 @@ QWidget* BenchPage::buildActPanel() {
     row->addWidget(picture_, 3);
     row->addLayout(answerRow_, 10);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
+    connect(no_, &QPushButton::clicked, this, &BenchPage::deny);
     connect(answer_, &QPushButton::clicked, this,
             [this] { context_.accept(context_.session().letSimulationAnswer()); });
     return panel;
@@ -315,8 +321,14 @@ void BenchPage::refreshAct() {
     const bool over = what == NextAct::Do::Done || what == NextAct::Do::Leave;
     if (over)
         done_->setText(tr("Step done  (Space)"));
-    done_->setEnabled(over || derived.advice.doubt || what == NextAct::Do::Claw || what == NextAct::Do::Tune ||
-                      what == NextAct::Do::Unblock || onlyThePlate);
+    no_->setVisible(isAsked());
+    if (isAsked()) {
+        const wording::Answers answers = wording::answersTo(session.job(), derived.advice);
+        done_->setText(answers.yes);
+        no_->setText(answers.no);
+    }
+    done_->setEnabled(over || isAsked() || derived.advice.doubt || what == NextAct::Do::Claw ||
+                      what == NextAct::Do::Tune || what == NextAct::Do::Unblock || onlyThePlate);
     const bool plate =
         hasClaw(session.job().rig) && (session.gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
     for (QPushButton* key : plateKeys_)
@@ -334,7 +346,13 @@ void BenchPage::showTaken() {
     remaining_->clear();
     why_->clear();
     done_->setEnabled(false);
+    no_->hide();
     answer_->setEnabled(false);
+}
+
+bool BenchPage::isAsked() const {
+    const auto what = context_.session().derived().next().what;
+    return what == NextAct::Do::Ask || what == NextAct::Do::String;
 }
 
 void BenchPage::resizeEvent(QResizeEvent* event) {

@@ -27,6 +27,7 @@ public:
     void takeFocus();
     void refresh() override;
     void confirm(); ///< done as asked
+    void deny();    ///< no to a question
     /// The bar stands under the act while the bench is seen.
     void holdListenBar(ListenBar* bar);
     /// Fills the page with the act, its number and the entry field, for reading from afar.
@@ -52,6 +53,7 @@ private:
     void refreshAct();
     void refreshSettling();
     void showTaken();
+    [[nodiscard]] bool isAsked() const; ///< there is a question with two answers
     void submit();
     void pickNeighbour(int step);
 
@@ -64,7 +66,7 @@ private:
     QLabel *stepTitle_, *caution_;
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
     QLineEdit* entry_;
-    QPushButton *done_, *answer_;
+    QPushButton *done_, *no_, *answer_;
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;
     QTabWidget* companion_;

@@ -34,6 +34,13 @@ void BenchPage::confirm() {
     entry_->setFocus();
 }
 
+void BenchPage::deny() {
+    typed_.clear();
+    if (isAsked())
+        context_.accept(context_.session().answer(false));
+    entry_->setFocus();
+}
+
 void BenchPage::pickNeighbour(int step) {
     const int rows = static_cast<int>(context_.session().job().rig.strings.size()) + 1;
     const int now = context_.session().gapPicked() ? rows - 1
@@ -69,6 +76,10 @@ bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
         if (key->modifiers() & Qt::ControlModifier)
             return false;
         submit();
+        return true;
+    }
+    if (empty && key->key() == Qt::Key_N && key->modifiers() == Qt::NoModifier && isAsked()) {
+        deny();
         return true;
     }
     if (empty && plateKeys_.front()->isVisibleTo(this) && key->modifiers() == Qt::NoModifier)

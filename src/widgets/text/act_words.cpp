@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/text/question_words.h"
 #include "widgets/text/wording.h"
 
 #include "core/planning/spring_choice.h"
@@ -255,6 +256,8 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
 } // namespace
 
 QString whyItMoved(const Job& job, const Derived& derived) {
+    if (QString byItself = whatMoved(job, derived); !byItself.isEmpty())
+        return byItself;
     const auto moved = lastMovement(job, derived);
     if (!moved)
         return {};
@@ -280,7 +283,7 @@ ActPicture actPicture(const Job& job, const Derived& derived) {
     picture.pegs = job.card.tuners == Tuners::AtBridge      ? ActPicture::Pegs::AtBridge
                    : job.card.headstock == Headstock::Split ? ActPicture::Pegs::Split
                                                             : ActPicture::Pegs::OneSide;
-    if (derived.advice.doubt)
+    if (derived.advice.doubt || derived.advice.question)
         return picture;
     const bool ofString = next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch;
     if (ofString) {
@@ -301,6 +304,8 @@ ActPicture actPicture(const Job& job, const Derived& derived) {
 
 ActWords act(const Job& job, const Derived& derived, const Units& units) {
     const NextAct& next = derived.next();
+    if (derived.advice.question)
+        return questionAct(job, *derived.advice.question);
     if (derived.advice.doubt)
         return doubtAct(job, *derived.advice.doubt, units);
     switch (next.what) {
@@ -316,6 +321,14 @@ ActWords act(const Job& job, const Derived& derived, const Units& units) {
         return {ActWordsWords::tr("Take the block out"), ActWordsWords::tr("block"),
                 ActWordsWords::tr("The strings are at their aims under the block and will come to pitch"),
                 ActWordsWords::tr("Space when done")};
+    case NextAct::Do::String: {
+        const QString string = stringTitle(job.rig.strings[next.aim.string]);
+        return {ActWordsWords::tr("Put %1 on").arg(string), string,
+                ActWordsWords::tr("It is off. Tune it roughly up once it is on; glasses on."),
+                ActWordsWords::tr("Space when it is on")};
+    }
+    case NextAct::Do::Ask:
+        break;
     case NextAct::Do::Done:
         return doneAct(job, derived);
     case NextAct::Do::Leave:

@@ -67,6 +67,19 @@ QString actWords(const Event& event, const Rig& rig) {
         return ConvergenceWords::tr("arm moved to and fro");
     case Event::Kind::Retarget:
         return ConvergenceWords::tr("another pitch wanted");
+    case Event::Kind::Springs:
+        return ConvergenceWords::tr("%n springs in", nullptr, static_cast<int>(event.springs.size()));
+    case Event::Kind::Strung:
+        return ConvergenceWords::tr("string %1 new").arg(name());
+    case Event::Kind::Posts:
+        return event.bass_m + event.treble_m >= 0.0 ? ConvergenceWords::tr("bridge posts raised")
+                                                    : ConvergenceWords::tr("bridge posts lowered");
+    case Event::Kind::Saddle:
+        return ConvergenceWords::tr("saddle %1 moved").arg(name());
+    case Event::Kind::Slipped:
+        return ConvergenceWords::tr("string %1 slipped").arg(name());
+    case Event::Kind::Disturbed:
+        return ConvergenceWords::tr("something was moved");
     }
     return {};
 }
