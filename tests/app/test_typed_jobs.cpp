@@ -133,12 +133,10 @@ private Q_SLOTS:
             QTest::keyClick(entry, Qt::Key_Return);
         };
         const Session& session = window_->context().session();
-        for (int round = 0; round < 2 && session.derived().next().what != NextAct::Do::Done; ++round) {
-            for (const char* cents : {"0", "-0.4", "0.3", "0", "0.5", "-0.2"})
-                type(cents);
-            if (session.derived().next().what != NextAct::Do::Done)
-                type("4.00");
-        }
+        // What is asked for is typed: every string and the gap, then what may still be outside.
+        const char* const cents[] = {"0", "-0.4", "0.3", "0", "0.5", "-0.2"};
+        for (int k = 0; k < 14 && session.derived().next().what != NextAct::Do::Done; ++k)
+            type(session.gapPicked() ? "4.00" : cents[*session.pickedString()]);
         QCOMPARE(session.derived().next().what, NextAct::Do::Done);
         const TrackedState& now = session.derived().now();
         QCOMPARE(now.shown_cents(1), -0.4);

@@ -78,7 +78,8 @@ private:
     /// The act that was most likely not as typed, with all that the other way saves beyond its price.
     std::optional<Question> bestAct() {
         std::optional<Question> best;
-        if (options_.recentActs == 0)
+        // A stabiliser strains every rest about its centre, whatever was done.
+        if (options_.recentActs == 0 || job_.rig.bridge.assist)
             return best;
         for (Question& question : doubtfulActs(job_, found_)) {
             BenchJob mended = job_;
