@@ -72,8 +72,7 @@ private Q_SLOTS:
         window_->showBench();
         person_->readAll();
         person_->read(2);
-        QVERIFY(derived().next().what != NextAct::Do::Done);
-        QVERIFY2(text("whyItMoved").contains(QLatin1String("slipped by")), qPrintable(text("whyItMoved")));
+        QVERIFY(derived().next().what != NextAct::Do::Done); // read off twice is off
         finish();
         QVERIFY(person_->asked().empty());
     }
