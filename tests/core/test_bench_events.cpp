@@ -85,7 +85,8 @@ private Q_SLOTS:
             const auto question = impossibleEntry(log);
             QVERIFY(question);
             QVERIFY(!impossibleIn(answered(log, *question, true)));
-            QVERIFY(answered(log, *question, false)[question->event].confirmed);
+            const std::vector<Event> stands = answered(log, *question, false);
+            QVERIFY(stands[question->event].confirmed && !impossibleIn(stands)); // it is not asked again
         }
         BenchJob job = changeJob(1.0);
         job.log = {off, off};

@@ -60,7 +60,7 @@ std::optional<Impossible> impossibleIn(const std::vector<Event>& log) {
     for (std::size_t e = 0; e < log.size(); ++e) {
         const Event& event = log[e];
         if (const auto now_s = secondsOf(event.at)) {
-            if (before_s && *now_s < *before_s)
+            if (before_s && *now_s < *before_s && !event.confirmed)
                 return Impossible{What::TimeGoesBack, e, 0};
             before_s = now_s;
         }
@@ -68,20 +68,18 @@ std::optional<Impossible> impossibleIn(const std::vector<Event>& log) {
             return Impossible{What::TooManySprings, e, 0};
         if (event.kind == Event::Kind::Read)
             for (const auto& reading : event.readings_cents)
-                if (strings.at(reading.first) == On::Off)
+                if (strings.at(reading.first) == On::Off && !event.confirmed)
                     return Impossible{What::IsOff, e, reading.first};
         if (!event.isOfString())
             continue;
         On& on = strings.at(event.string);
-        if (event.kind == Event::Kind::Strung) {
-            if (on == On::New)
-                return Impossible{What::StrungTwice, e, event.string};
-            on = On::New;
-        } else if (on == On::Off) {
-            return Impossible{event.kind == Event::Kind::Off ? What::OffTwice : What::IsOff, e, event.string};
-        } else if (event.kind == Event::Kind::Off) {
+        const bool strung = event.kind == Event::Kind::Strung, off = event.kind == Event::Kind::Off;
+        if (!event.confirmed && (strung ? on == On::New : on == On::Off)) // what somebody stands by is asked no more
+            return Impossible{strung ? What::StrungTwice : off ? What::OffTwice : What::IsOff, e, event.string};
+        if (off)
             on = On::Off;
-        }
+        else if (strung || on == On::Off)
+            on = On::New;
     }
     return std::nullopt;
 }
