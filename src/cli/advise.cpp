@@ -176,9 +176,14 @@ QString settlingWhy(const BenchJob& job, const Advice& advice) {
 
 /// Why nothing more is asked for although something may be outside: what is left, and what would tell more.
 QString leftWhy(const BenchJob& job, const Advice& advice) {
+    if (advice.contradictory)
+        return QStringLiteral("The readings contradict each other: they scatter by %1 cents, and the plate's by %2 mm. "
+                              "Check the tools and mute the other strings, then read again.")
+            .arg(advice.guitar.noise.tuner_cents, 0, 'f', 1)
+            .arg(advice.guitar.noise.gap_m / metresPerMm, 0, 'f', 2);
     QStringList left;
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-        if (const double off = advice.guitar.readings_cents[i]; std::abs(off) > job.goal.pitchTolerance_cents)
+        if (const double off = advice.off_cents(i); std::abs(off) > job.goal.pitchTolerance_cents)
             left.append(QStringLiteral("string %1 %2 cents").arg(nameOf(job, i)).arg(off, 0, 'f', 1));
     const double plate = degrees(advice.guitar.state.angle_rad - job.goal.angle_rad);
     if (advice.plateCounts && std::abs(radians(plate)) > job.goal.angleTolerance_rad)
@@ -199,8 +204,28 @@ QString doneWhy(const BenchJob& job, const Advice& advice) {
     return why + QStringLiteral(".");
 }
 
+/// What is done otherwise so that no string breaks.
+QString sparedWhy(const BenchJob& job, const Spared& spared) {
+    const QString would = QStringLiteral("string %1 would come to %2 of its breaking load")
+                              .arg(nameOf(job, spared.string))
+                              .arg(spared.share, 0, 'f', 2);
+    switch (spared.by) {
+    case Spared::By::OtherString:
+        return QStringLiteral("This string first: %1 otherwise.").arg(would);
+    case Spared::By::NotSoFar:
+        return QStringLiteral("As far as is safe now: %1 on the whole way; a block would spare it.").arg(would);
+    case Spared::By::LessClaw:
+        return QStringLiteral("Less than is missing: %1 if all were turned at once.").arg(would);
+    case Spared::By::LettingDown:
+        return QStringLiteral("Let down before the claw is turned: %1 with it.").arg(would);
+    }
+    return {};
+}
+
 QString whyOf(const BenchJob& job, const Advice& advice) {
     const NextAct& act = advice.act;
+    if (act.spared)
+        return sparedWhy(job, *act.spared);
     if (advice.question)
         return questionWords(job, *advice.question);
     if (advice.doubt)

@@ -130,7 +130,7 @@ struct TrialOptions {
     int threads = 0;
     std::string change, job, svg, tools = "lab", family;
     std::vector<std::string> only; ///< of the faults
-    std::vector<std::string> set;  ///< options to sweep, as "rules.visitPrice=1.5"
+    std::vector<std::string> set;  ///< options to sweep, as "rules.visitShare=0.4"
     bool json = false, stretch = false, independent = false, strange = false, adviserOnly = false, faults = false;
     bool noForecasts = false, unlike = false;
 };
@@ -177,7 +177,7 @@ Result<BenchJob> trialJob(const QString& path, const std::string& family) {
     return job.ok() ? Result<BenchJob>(benchJobOf(job.value())) : Result<BenchJob>(job.fault());
 }
 
-/// Reads "rules.visitPrice=1.5" and "learning.springRate=0.2" into the trial, or says what is wrong with them.
+/// Reads "rules.visitShare=0.4" and "learning.springRate=0.2" into the trial, or says what is wrong with them.
 std::optional<QString> setOptions(TrialSetup& setup, const std::vector<std::string>& list) {
     for (const std::string& one : list) {
         const QString text = QString::fromStdString(one);
@@ -188,7 +188,7 @@ std::optional<QString> setOptions(TrialSetup& setup, const std::vector<std::stri
         const bool known = (group == QLatin1String("rules") && setup.rules.set(name, value)) ||
                            (group == QLatin1String("learning") && setup.learning.set(name, value));
         if (!number || !known)
-            return QStringLiteral("--set: \"%1\" is none; write it like rules.visitPrice=1.5 or learning.gap_m=1e-4, "
+            return QStringLiteral("--set: \"%1\" is none; write it like rules.visitShare=0.4 or learning.gap_m=1e-4, "
                                   "with a name from the options' headers")
                 .arg(text);
     }
@@ -325,7 +325,7 @@ int main(int argc, char** argv) {
     trialCommand->add_flag("--independent", trial.independent, "guitars of another model than the program's");
     trialCommand->add_flag("--strange", trial.strange, "and such as break the program's model");
     trialCommand->add_option("--set", trial.set,
-                             "an option of the adviser for a sweep, as rules.visitPrice=1.5 or learning.gap_m=1e-4");
+                             "an option of the adviser for a sweep, as rules.visitShare=0.4 or learning.gap_m=1e-4");
     trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop habits");
     trialCommand->add_flag("--faults", trial.faults,
                            "what happens at a bench, on guitars that do not share the program's beliefs");

@@ -326,13 +326,13 @@ private Q_SLOTS:
                         QStringLiteral("heavier"), QStringLiteral("--adviser-only"), QStringLiteral("--json"),
                         QStringLiteral("--set"), set});
         };
-        const Run usual = tried(QStringLiteral("rules.visitPrice=1.0")),
-                  same = tried(QStringLiteral("rules.visitPrice=1"));
+        const Run usual = tried(QStringLiteral("rules.visitShare=0.220")),
+                  same = tried(QStringLiteral("rules.visitShare=0.22"));
         QVERIFY2(usual.code == 0, usual.err.constData());
         QCOMPARE(usual.out, same.out);
-        QVERIFY(tried(QStringLiteral("rules.doneOdds=0.2")).out != usual.out);
+        QVERIFY(tried(QStringLiteral("rules.missedString=0.2")).out != usual.out);
         QVERIFY(tried(QStringLiteral("learning.springRate=0.01")).out != usual.out);
-        for (const char* wrong : {"rules.nothing=1", "rules.visitPrice", "learning.springRate=many", "springRate=0.2",
+        for (const char* wrong : {"rules.nothing=1", "rules.visitShare", "learning.springRate=many", "springRate=0.2",
                                   "rules.doneOdds=7"}) {
             const Run refused = tried(QString::fromLatin1(wrong));
             QCOMPARE(refused.code, 2);

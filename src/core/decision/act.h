@@ -6,6 +6,20 @@
 
 namespace flenzo {
 
+/// What an act was changed for: the one that would come next brings a string nearer to breaking than is wise.
+struct Spared {
+    enum class By {
+        OtherString, ///< another one is tuned first
+        NotSoFar,    ///< it is not tuned so far at once
+        LessClaw,    ///< the claw is not turned so far at once
+        LettingDown  ///< it is let down before the claw is turned
+    };
+    By by = By::OtherString;
+    std::size_t string = 0;
+    double share = 0.0; ///< of its breaking load
+    bool operator==(const Spared&) const = default;
+};
+
 /// The one thing to do next.
 struct NextAct {
     enum class Do {
@@ -26,6 +40,7 @@ struct NextAct {
     ClawTurns turns;     ///< in sixteenths on each screw
     ClawStepPolicy hand; ///< how the claw is turned here
     Aim aim;
+    std::optional<Spared> spared;
     LevelSolution level; ///< where everything aims at, from the claw as it stands
 };
 

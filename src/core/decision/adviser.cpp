@@ -12,11 +12,14 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     advice.rule = rule.id;
     if (std::string_view(rule.id) == "doubted")
         advice.doubt = advice.guitar.open;
+    advice.contradictory = std::string_view(rule.id) == "contradict";
     if (advice.act.what == NextAct::Do::Ask)
         advice.question = now.question();
     advice.passes = now.spent.passes;
     advice.plateTolerance_rad = now.plateTolerance_rad;
     advice.pitchTolerance_cents = now.pitchTolerance_cents;
+    for (std::size_t i = 0; i < now.strings; ++i)
+        advice.wanted_cents.push_back(now.wanted_cents(i));
     advice.plateCounts = now.plateCounts;
     advice.plateEverRead = now.plateEverRead;
     return advice;

@@ -14,8 +14,14 @@ struct Advice {
     Estimate guitar;
     double passes = 0.0;                                         ///< peg turns so far over strings
     double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell
+    bool contradictory = false;       ///< the readings scatter too much for anything to be made of them
+    std::vector<double> wanted_cents; ///< what each string is to read in the end, as the nut is now
     bool plateEverRead = false;
     bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought home
+    /// How far a string is believed to be from that.
+    [[nodiscard]] double off_cents(std::size_t string) const {
+        return guitar.readings_cents[string] - wanted_cents[string];
+    }
 };
 
 /// Learns the guitar from the log, questions implausible readings, and picks the act that brings the job to its goal

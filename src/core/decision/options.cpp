@@ -18,16 +18,16 @@ constexpr std::array advisorBounds{
     FLENZO_FIELD(Weights, checkGain, 0, 1), FLENZO_FIELD(Weights, passShare, 0, 10),
     FLENZO_FIELD(Weights, plateShare, 1e-3, 10),
     // Near: weighing.
-    FLENZO_FIELD(Weights, visitPrice, 0, 50), FLENZO_FIELD(Weights, missedString, 0, 210),
-    FLENZO_FIELD(Weights, missedPlate, 0, 140), FLENZO_FIELD(Weights, urgency, 0, 200),
-    FLENZO_FIELD(Weights, clear, 0, 30), FLENZO_FIELD(Weights, sureDeviations, 0, 150),
+    FLENZO_FIELD(Weights, missedString, 0, 210), FLENZO_FIELD(Weights, missedPlate, 0, 140),
+    FLENZO_FIELD(Weights, visitShare, 0, 10), FLENZO_FIELD(Weights, readingShare, 0, 10),
     FLENZO_FIELD(Weights, drift, 0, 1), FLENZO_FIELD(Weights, worthReading, 0, 1),
     FLENZO_FIELD(Weights, stickShare, 0, 1), FLENZO_FIELD(Weights, clawHand, 0, 1),
     FLENZO_FIELD(Weights, pegTuner, 0, 10), FLENZO_FIELD(Weights, lead, 0, 1), FLENZO_FIELD(Weights, leastClaw, 0, 10),
+    FLENZO_FIELD(Weights, mostOfBreaking, 0.1, 1),
     // Done, and what tools can tell.
     FLENZO_FIELD(Weights, gateDeviations, 0, 100), FLENZO_FIELD(Weights, benchShare, 0, 10),
     FLENZO_FIELD(Weights, benchDeviations, 0, 100), FLENZO_FIELD(Weights, doneOdds, 0, 1),
-    FLENZO_FIELD(Weights, insideOdds, 0, 1), FLENZO_FIELD(Weights, tellPlate, 0, 120),
+    FLENZO_FIELD(Weights, outsideOdds, 0, 1), FLENZO_FIELD(Weights, tellPlate, 0, 120),
     FLENZO_FIELD(Weights, tellPitch, 0, 130), FLENZO_FIELD(Weights, tellPeg, 0, 200),
     FLENZO_FIELD(Weights, peg_cents, 0, 80),
     // Over a block, exactly to pitch.

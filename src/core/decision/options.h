@@ -5,8 +5,7 @@
 
 namespace flenzo {
 
-/// What the rules weigh by. Prices are in peg turns; change them for a shop to which readings or visits to the claw
-/// cost more or less.
+/// What the rules weigh by. Ways are priced in seconds of the shop's pace, which is the job's.
 struct AdvisorOptions {
     // Far: the pass.
     double far_cents = 10.0;    ///< off at level by more than this is far
@@ -20,12 +19,10 @@ struct AdvisorOptions {
     double passShare = 0.75;        ///< of the tolerance: a string nearer to its aim is left out of the pass
     double plateShare = 0.5; ///< of the plate's tolerance by which the strings of a pass may agree on another tilt
     // Near: weighing.
-    double visitPrice = 1.0;
-    double missedString = 1.2;
-    double missedPlate = 0.8;    ///< per string: it costs a pass
-    double urgency = 2.0;        ///< by which missing grows dearer once all has been read as often as it may
-    double clear = 0.8;          ///< an act must be better than leaving by this, or be read for once more
-    double sureDeviations = 1.5; ///< beyond its tolerance, that let a peg be turned before the next full reading
+    double missedString = 1.2;   ///< of a peg's seconds
+    double missedPlate = 1.4;    ///< the same for every string: it costs a pass
+    double visitShare = 0.22;    ///< of a visit's seconds to the claw: put off, it is dearer by what is tuned till then
+    double readingShare = 0.35;  ///< of a reading's seconds: it teaches for what comes later as well
     int mostReads = 3;           ///< readings of one thing at one rest
     double worthReading = 0.04;  ///< odds to be outside from which one is worth another reading
     double drift = 0.04;         ///< share of what an act is expected to do by which it may miss
@@ -34,9 +31,10 @@ struct AdvisorOptions {
     double pegTuner = 0.5;       ///< share of the tuner's deviation that a peg turned by it keeps
     double lead = 0.35;          ///< of the tolerance by which strings turned together may lead the plate
     double leastClaw = 0.3;      ///< of a step of the claw: less is not weighed
+    double mostOfBreaking = 0.8; ///< of its breaking load, that no act may bring a string to
     // Done.
-    double doneOdds = 0.85;
-    double insideOdds = 0.45;     ///< of each string and the plate: inside by odds
+    double doneOdds = 0.5;        ///< of everything to be inside: with less nothing is called done
+    double outsideOdds = 0.40;    ///< of any one string or the plate: with more leaving is no way
     double gateDeviations = 1.5;  ///< of one reading beyond its tolerance that let nothing be called done
     double benchShare = 0.75;     ///< of the tolerance by which two readings must differ from the solution to win
     double benchDeviations = 2.5; ///< and these of their mean

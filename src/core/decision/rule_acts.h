@@ -10,10 +10,13 @@ namespace flenzo {
 [[nodiscard]] NextAct plain(const Situation& now, NextAct::Do what);
 /// All that has not been read here, or once more all there is.
 [[nodiscard]] NextAct readAll(const Situation& now);
-[[nodiscard]] NextAct readStrings(const Situation& now, std::vector<std::size_t> strings);
+/// Strings, and the plate where it stands behind them.
+[[nodiscard]] NextAct readStrings(const Situation& now, std::vector<std::size_t> which);
 [[nodiscard]] NextAct turnClaw(const Situation& now, double mean_turns);
 /// All the turns that are missing, as the hand takes them.
 [[nodiscard]] NextAct clawAtOnce(const Situation& now);
+/// A reading so far from the one that is wanted, as the tuner says it.
+[[nodiscard]] Aim aimAt(const Situation& now, std::size_t string, double off_cents);
 /// To what the string will read once its z is the target, after the plate has slid as far as the pivot lets it.
 [[nodiscard]] NextAct tuneTo(const Situation& now, std::size_t string, double z_cents);
 /// To so many cents from its target, whatever the others do to it later.

@@ -28,7 +28,7 @@ bool isMissing(const Situation& now) {
 NextAct putOn(const Situation& now) {
     NextAct act = plain(now, Do::String);
     const std::size_t string = *now.missingString();
-    act.aim = {string, 0.0, now.nominal.strings[string].target_Hz};
+    act.aim = aimAt(now, string, 0.0);
     return act;
 }
 bool isChanged(const Situation& now) {
@@ -59,7 +59,7 @@ NextAct decide(const Situation& now) {
 // --- Whether there is a float at all ---------------------------------------------------------------------------------
 
 bool cannotFloat(const Situation& now) {
-    return !now.mayFloat && !(now.allReadHere() && now.leaving().odds >= now.options.doneOdds);
+    return !now.mayFloat && !(now.allReadHere() && now.gateIsOpen());
 }
 template <Do what> NextAct plainly(const Situation& now) {
     return plain(now, what);
@@ -79,6 +79,9 @@ NextAct checkDoubted(const Situation& now) {
     return act;
 }
 
+bool tunesExactly(const Situation& now) {
+    return !now.job.method.aims;
+}
 bool mayGoOn(const Situation& now) {
     const double patience = now.job.method.aims ? 1.0 : now.options.exactPatience;
     return now.spent.passes < patience * now.options.lastPass &&
@@ -113,7 +116,7 @@ std::optional<std::size_t> blockedString(const Situation& now) {
     for (const bool again : {false, true})
         for (const std::size_t string : stringsInOrder(now))
             if (now.isTuned(string) == again &&
-                std::abs(now.z_cents[static_cast<Eigen::Index>(string)]) >
+                std::abs(now.belief.z_cents[static_cast<Eigen::Index>(string)]) >
                     (again ? now.options.blockAgainShare : now.options.blockShare) * now.pitchTolerance_cents)
                 return string;
     return std::nullopt;
@@ -130,9 +133,6 @@ bool isBlocked(const Situation& now) {
 
 // --- Exactly to pitch, round after round -----------------------------------------------------------------------------
 
-bool tunesExactly(const Situation& now) {
-    return !now.job.method.aims;
-}
 bool isOffExactly(const Situation& now, std::size_t string, double least_cents) {
     const double reading = now.readings_cents[string];
     const bool sharpByFeel = now.spent.passes <= 1.0 && now.job.method.firstSharp_cents > 0.0 &&
@@ -153,7 +153,7 @@ std::optional<std::size_t> exactString(const Situation& now, bool again) {
 }
 
 bool exactDone(const Situation& now) {
-    return tunesExactly(now) && now.allReadHere() && now.leaving().worst < now.options.insideOdds && now.gateIsOpen();
+    return tunesExactly(now) && now.allReadHere() && now.leaving().odds >= now.options.doneOdds && now.gateIsOpen();
 }
 /// Level is judged as the trade does: while far, or with everything near pitch.
 bool exactClaw(const Situation& now) {
@@ -163,7 +163,7 @@ bool exactClaw(const Situation& now) {
             most = std::max(most, std::isfinite(reading) ? std::abs(reading) : 0.0);
         return most;
     };
-    const bool off = std::abs(now.plate_rad) > now.options.exactPlate * now.plateTolerance_rad ||
+    const bool off = std::abs(now.belief.plate_rad) > now.options.exactPlate * now.plateTolerance_rad ||
                      std::abs(now.level.moreTurns) >= now.options.looksOn_turns;
     return tunesExactly(now) && clawIsWrong(now) && off && now.tuned.empty() &&
            (worst() < now.options.exactCoarse_cents || worst() > now.options.exactFarClaw_cents) &&
@@ -202,7 +202,7 @@ bool givesStill(const Situation& now) {
 NextAct pull(const Situation& now) {
     NextAct act = plain(now, Do::Stretch);
     const std::size_t string = *givingString(now);
-    act.aim = {string, 0.0, now.nominal.strings[string].target_Hz};
+    act.aim = aimAt(now, string, 0.0);
     return act;
 }
 
@@ -239,7 +239,7 @@ double agreedTilt_rad(const Situation& now) {
     for (const std::size_t string : now.tuned) {
         const auto i = static_cast<Eigen::Index>(string);
         const double w = 1.0 / (1.0 + std::pow(now.zDeviation_cents[i], 2));
-        sum -= w * now.centsPerRad[i] * now.z_cents[i];
+        sum -= w * now.centsPerRad[i] * now.belief.z_cents[i];
         weight += w * now.centsPerRad[i] * now.centsPerRad[i];
     }
     return sum / weight;
@@ -247,13 +247,31 @@ double agreedTilt_rad(const Situation& now) {
 double passTarget_cents(const Situation& now, std::size_t string) {
     return -now.centsPerRad[static_cast<Eigen::Index>(string)] * agreedTilt_rad(now);
 }
-std::optional<std::size_t> passString(const Situation& now) {
+/// The first string by the shop's order whose aim spares all strings; the first one as far as it may go, where none
+/// does.
+NextAct sparing(const std::vector<std::size_t>& strings, const auto& tune) {
+    const NextAct first = tune(strings.front());
+    if (first.spared)
+        for (const std::size_t string : strings)
+            if (NextAct other = tune(string); !other.spared) {
+                other.spared = first.spared;
+                other.spared->by = Spared::By::OtherString;
+                return other;
+            }
+    return first;
+}
+std::vector<std::size_t> passStrings(const Situation& now) {
+    std::vector<std::size_t> list;
     for (const std::size_t string : stringsInOrder(now))
         if (!now.isTuned(string) &&
-            std::abs(now.z_cents[static_cast<Eigen::Index>(string)] - passTarget_cents(now, string)) >
+            std::abs(now.belief.z_cents[static_cast<Eigen::Index>(string)] - passTarget_cents(now, string)) >
                 now.options.passShare * now.pitchTolerance_cents)
-            return string;
-    return std::nullopt;
+            list.push_back(string);
+    return list;
+}
+NextAct tuneInPass(const Situation& now) {
+    return sparing(passStrings(now),
+                   [&](std::size_t string) { return tuneTo(now, string, passTarget_cents(now, string)); });
 }
 /// Whether a look at the plate would tell plainly more of it than is known.
 bool wantsLook(const Situation& now) {
@@ -269,86 +287,57 @@ bool wantsPluck(const Situation& now, std::size_t string) {
     return now.reads[string] == 0 &&
            now.guitar.readingDeviation_cents[static_cast<Eigen::Index>(string)] > now.options.checkString_cents;
 }
+bool farPeg(const Situation& now) {
+    return now.isFar() && mayGoOn(now) && !passStrings(now).empty();
+}
 bool farCheck(const Situation& now) {
-    const auto string = passString(now);
-    return now.isFar() && mayGoOn(now) && string && !now.job.log.empty() &&
-           (wantsLook(now) || wantsPluck(now, *string));
+    return farPeg(now) && !now.job.log.empty() && (wantsLook(now) || wantsPluck(now, tuneInPass(now).aim.string));
 }
 NextAct checkBeforePeg(const Situation& now) {
     NextAct act = plain(now, Do::Read);
     act.gap = wantsLook(now);
-    if (const std::size_t string = *passString(now); wantsPluck(now, string))
+    if (const std::size_t string = tuneInPass(now).aim.string; wantsPluck(now, string))
         act.strings = {string};
     return act;
 }
-bool farPeg(const Situation& now) {
-    return now.isFar() && mayGoOn(now) && passString(now).has_value();
-}
-NextAct tuneInPass(const Situation& now) {
-    const std::size_t string = *passString(now);
-    return tuneTo(now, string, passTarget_cents(now, string));
-}
-
 // --- Near: weighing --------------------------------------------------------------------------------------------------
 
-bool clearlyBetter(const Situation& now) {
-    return !now.cheapest().leaves() &&
-           (now.leaving().price - now.cheapest().price >= now.options.clear || now.isReadEnough());
-}
-/// The first string of the cheapest way is outside whatever is read again.
-bool plainlyOff(const Situation& now) {
-    const std::size_t string = now.cheapest().pegs.front();
-    const auto i = static_cast<Eigen::Index>(string);
-    return !now.isTuned(string) &&
-           std::abs(now.z_cents[i] - now.cheapest().targets_cents[i]) >
-               now.pitchTolerance_cents + now.options.sureDeviations * now.guitar.readingDeviation_cents[i];
-}
-bool nearPegUnread(const Situation& now) {
-    return !tunesExactly(now) && !now.allReadHere() && !now.cheapest().pegs.empty() && mayGoOn(now) && !now.afterClaw &&
-           plainlyOff(now);
-}
 bool nearUnread(const Situation& now) {
     return !now.allReadHere();
 }
 bool nearPeg(const Situation& now) {
-    return !tunesExactly(now) && !now.cheapest().pegs.empty() && (clearlyBetter(now) || plainlyOff(now)) &&
-           mayGoOn(now);
+    return !tunesExactly(now) && mayGoOn(now) && now.cheapest().set != 0 && now.way() == Situation::Way::Act;
 }
 NextAct tuneCheapest(const Situation& now) {
-    const std::size_t string = now.cheapest().pegs.front();
-    return tuneTo(now, string, now.cheapest().targets_cents[static_cast<Eigen::Index>(string)]);
+    const PegPlan& plan = now.cheapest();
+    return sparing(now.pegsOf(plan),
+                   [&](std::size_t string) { return tuneTo(now, string, now.target_cents(plan, string)); });
 }
 bool nearClaw(const Situation& now) {
-    return now.cheapest().clawTurns != 0.0 && clearlyBetter(now) && mayGoOn(now);
+    return mayGoOn(now) && now.cheapest().clawTurns != 0.0 && now.way() == Situation::Way::Act;
 }
 NextAct turnCheapest(const Situation& now) {
     return turnClaw(now, now.cheapest().clawTurns);
 }
 bool gateIsShut(const Situation& now) {
-    return now.allReadHere() && !now.gateIsOpen() && (!now.readOnceMore().empty() || now.lookOnceMore());
+    return now.allReadHere() && !now.gateIsOpen() && !now.readOnceMore().empty();
 }
 NextAct readShut(const Situation& now) {
-    NextAct act = readStrings(now, now.readOnceMore());
-    act.gap = now.lookOnceMore();
-    return act;
+    return readStrings(now, now.readOnceMore());
+}
+/// Nothing more can be made of readings that scatter far more than the tools were said to.
+bool contradict(const Situation& now) {
+    return now.toolsScatter();
 }
 bool isDone(const Situation& now) {
-    return now.gateIsOpen() && now.allReadHere() &&
-           (now.leaving().odds >= now.options.doneOdds ||
-            (now.isReadEnough() && now.leaving().worst < now.options.insideOdds));
+    return now.gateIsOpen() && now.allReadHere() && now.way() == Situation::Way::Leave;
 }
 bool readOnceMore(const Situation& now) {
-    return !now.worthReading().empty();
+    return now.way() == Situation::Way::Read && !now.worthReading().empty();
 }
 /// Only what may well be outside.
 NextAct readWorth(const Situation& now) {
-    NextAct act = plain(now, Do::Read);
-    for (const std::size_t which : now.worthReading())
-        if (which < now.strings)
-            act.strings.push_back(which);
-        else
-            act.gap = true;
-    return act;
+    return readStrings(now, now.worthReading());
 }
 bool always(const Situation&) {
     return true;
@@ -379,13 +368,13 @@ const std::vector<Rule>& rules() {
         {"far-claw", farClaw, clawAtOnce},
         {"far-check", farCheck, checkBeforePeg},
         {"far-peg", farPeg, tuneInPass},
-        {"near-peg-unread", nearPegUnread, tuneCheapest},
-        {"near-read", nearUnread, readAll},
         {"near-peg", nearPeg, tuneCheapest},
         {"near-claw", nearClaw, turnCheapest},
+        {"near-read", nearUnread, readAll},
         {"done", isDone, plainly<Do::Done>},
         {"gate-shut", gateIsShut, readShut},
         {"near-read-again", readOnceMore, readWorth},
+        {"contradict", contradict, plainly<Do::Leave>},
         {"enough", always, plainly<Do::Leave>},
     };
     return table;

@@ -47,19 +47,22 @@ Goal goalOf(const BenchJob& job) {
 } // namespace
 
 Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const AdvisorOptions& theOptions)
-    : job(theJob), guitar(estimate), options(theOptions), strings(theJob.rig.strings.size()),
-      nominal(estimate.line.rigNow()), goal(goalOf(theJob)), state(estimate.state),
+    : job(theJob), guitar(estimate), options(theOptions), strings(theJob.rig.strings.size()), goal(goalOf(theJob)),
+      nominal(asTunedNow(estimate.line.rigNow(), goal, estimate.state.nutLocked)),
+      rig(asTunedNow(estimate.rig, goal, estimate.state.nutLocked)), state(estimate.state),
       readings_cents(estimate.readings_cents), pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)),
       tuner_cents(asTold(job.tools.tuner_cents, guitar.options.tuner_cents, guitar.noise.tuner_cents)),
       look_rad(oneLook_rad(job, guitar)) {
     pitchTolerance_cents =
         std::max({goal.pitchTolerance_cents, options.tellPitch * tuner_cents, options.tellPeg * pegDeviation_cents});
     plateTolerance_rad = std::max(goal.angleTolerance_rad, options.tellPlate * look_rad);
+    for (std::size_t i = 0; i < strings; ++i)
+        readings_cents[i] -= wanted_cents(i);
     count();
-    hear();
-    believeBench();
     level = levelSolution(guitar.rig, state, goal);
     findHome();
+    hear();
+    believeBench();
     look();
     judgeFloat();
     hand = clawStepPolicyOf(job.method, guitar.rig, level, goal, clawTurnedBack);
@@ -77,66 +80,85 @@ void Situation::hear() {
         if (made.rest + 1 != guitar.line.rests.size() || (made.wrong && later))
             continue;
         if (made.kind == Observation::Kind::Pitch)
-            read[made.string].add(made.value);
+            read[made.string].add(made.value - wanted_cents(made.string));
         else
             plateRead.add(made.kind == Observation::Kind::Angle ? made.value
                                                                 : angleOfGap_rad(nominal.bridge, made.value));
     }
 }
 
-double Situation::pitchGate_cents(int readings) const {
-    return pitchTolerance_cents + options.gateDeviations * tuner_cents / std::sqrt(std::max(1, readings));
+Situation::Gate Situation::gateOf(std::size_t which) const {
+    return which < strings ? Gate{read[which], 0.0, pitchTolerance_cents, tuner_cents, options.gateDeviations}
+                           : Gate{plateRead, home_rad, plateTolerance_rad, look_rad, options.gateDeviations};
 }
-double Situation::plateGate_rad(int readings) const {
-    return plateTolerance_rad + options.gateDeviations * look_rad / std::sqrt(std::max(1, readings));
+
+bool Situation::Gate::lets(double value, int readings) const {
+    constexpr double coarseShare = 0.75;
+    // One alone is given no room, another is cheap; and it tells little where it is as coarse as the tolerance.
+    if (made.count < 2 && deviation > coarseShare * tolerance)
+        return false;
+    const double room = made.count > 1 ? deviations * deviation / std::sqrt(readings) : 0.0;
+    return std::abs(value - wanted) <= tolerance + room;
+}
+bool Situation::Gate::isOpen() const {
+    return made.count > 0 && lets(made.last, 1) && lets(made.lastTwo, std::min(2, made.count)) &&
+           lets(made.mean, made.count);
+}
+bool Situation::Gate::isShutForGood() const {
+    return (made.count >= 2 && !lets(made.lastTwo, 2)) || (made.count >= 3 && !lets(made.mean, made.count));
+}
+bool Situation::Gate::wantsOneMore(int most) const {
+    return made.count > 0 && made.count < most && !lets(made.last, 1) &&
+           (made.count == 1 || std::abs(made.last - made.mean) > deviation);
+}
+
+std::vector<std::size_t> Situation::gates() const {
+    std::vector<std::size_t> list;
+    for (std::size_t i = 0; i < strings; ++i)
+        if (goal.wants(i))
+            list.push_back(i);
+    if (plateCounts)
+        list.push_back(strings);
+    return list;
 }
 
 bool Situation::gateIsOpen() const {
-    const auto opens = [](const Readings& made, double wanted, const auto& gate) {
-        return made.count > 0 && std::abs(made.last - wanted) <= gate(1) &&
-               std::abs(made.lastTwo - wanted) <= gate(std::min(2, made.count)) &&
-               std::abs(made.mean - wanted) <= gate(made.count);
-    };
-    for (std::size_t i = 0; i < strings; ++i)
-        if (goal.wants(i) && !opens(read[i], 0.0, [this](int readings) { return pitchGate_cents(readings); }))
-            return false;
-    return !plateCounts || opens(plateRead, goal.angle_rad, [this](int readings) { return plateGate_rad(readings); });
-}
-
-bool Situation::lookOnceMore() const {
-    return plateCounts && plateRead.count > 0 && plateRead.count < options.mostReads + 2 &&
-           std::abs(plateRead.last - goal.angle_rad) > plateGate_rad() &&
-           (plateRead.count == 1 || std::abs(plateRead.last - plateRead.mean) > look_rad);
+    const std::vector<std::size_t> all = gates();
+    return std::all_of(all.begin(), all.end(), [this](std::size_t which) { return gateOf(which).isOpen(); });
 }
 
 std::vector<std::size_t> Situation::readOnceMore() const {
-    std::vector<std::size_t> again;
-    for (std::size_t i = 0; i < strings; ++i)
-        if (goal.wants(i) && read[i].count > 0 && read[i].count < options.mostReads + 2 &&
-            std::abs(read[i].last) > pitchGate_cents() &&
-            (read[i].count == 1 || std::abs(read[i].last - read[i].mean) > tuner_cents))
-            again.push_back(i);
+    std::vector<std::size_t> again = gates();
+    std::erase_if(again, [this](std::size_t which) { return !gateOf(which).wantsOneMore(options.mostReads + 2); });
     return again;
+}
+
+bool Situation::toolsScatter() const {
+    constexpr double most = 2.0;
+    const auto scatters = [](const std::optional<double>& told, double least, double learned) {
+        return told && learned > most * std::max(*told, least);
+    };
+    const EstimatorOptions& usual = guitar.options;
+    return scatters(job.tools.tuner_cents, usual.tuner_cents, guitar.noise.tuner_cents) ||
+           scatters(job.tools.gap_m, usual.gap_m, guitar.noise.gap_m) ||
+           scatters(job.tools.angle_rad, usual.angle_rad, guitar.noise.angle_rad);
 }
 
 /// What is read twice is so: where readings agree on something that the solution does not, it is planned from them.
 void Situation::believeBench() {
-    const RestModel model(guitar.rig, job.goal.angle_rad);
+    const RestModel model(rig, job.goal.angle_rad);
+    // What keeps the gate shut is believed as well, or nothing would be done about it.
     for (std::size_t i = 0; i < strings && !fromBench; ++i)
-        if (read[i].count >= 2 && isOn(i)) {
-            const double allowed = std::max(options.benchShare * pitchTolerance_cents,
-                                            options.benchDeviations * tuner_cents / std::sqrt(2.0));
-            // What keeps the gate shut is believed as well, or nothing would be done about it.
-            fromBench =
-                std::abs(read[i].lastTwo - readings_cents[i]) > allowed ||
-                (std::abs(read[i].lastTwo) > pitchGate_cents(2) && std::abs(readings_cents[i]) <= pitchTolerance_cents);
-        }
+        if (read[i].count >= 2 && isOn(i))
+            fromBench = std::abs(read[i].lastTwo - readings_cents[i]) >
+                            std::max(options.benchShare * pitchTolerance_cents,
+                                     options.benchDeviations * tuner_cents / std::sqrt(2.0)) ||
+                        (gateOf(i).isShutForGood() && std::abs(readings_cents[i]) <= pitchTolerance_cents);
     if (plateRead.count >= 2 && plateCounts) {
         const double off = std::abs(plateRead.mean - state.angle_rad),
                      allowed = plateTolerance_rad + options.benchDeviations * look_rad / std::sqrt(plateRead.count);
-        const bool shut = std::abs(plateRead.lastTwo - goal.angle_rad) > plateGate_rad(2) &&
-                          std::abs(state.angle_rad - goal.angle_rad) <= plateTolerance_rad;
-        if (off > allowed || shut) {
+        if (off > allowed ||
+            (gateOf(strings).isShutForGood() && std::abs(state.angle_rad - home_rad) <= plateTolerance_rad)) {
             fromBench = true;
             state.angle_rad = plateRead.mean;
         }
@@ -150,7 +172,7 @@ void Situation::believeBench() {
             const double z = model.zOfReading_cents(i, readings_cents[i], state.angle_rad, state.nutLocked);
             state.unstretchedLength_m[i] = model.unstretchedLength_m(i, z, state.nutLocked);
         }
-    cancelled_Nm = -BalanceEquation(guitar.rig, state).at(state.angle_rad).moment_Nm;
+    cancelled_Nm = -BalanceEquation(rig, state).at(state.angle_rad).moment_Nm;
 }
 
 std::optional<Question> Situation::question() const {
@@ -178,7 +200,8 @@ bool Situation::isTuned(std::size_t string) const {
 }
 
 bool Situation::isFar() const {
-    const auto off_cents = z_cents.array().abs() - centsPerRad.array().abs() * (plateCounts ? plateTolerance_rad : 0.0);
+    const auto off_cents =
+        belief.z_cents.array().abs() - centsPerRad.array().abs() * (plateCounts ? plateTolerance_rad : 0.0);
     return (off_cents > options.far_cents + options.farDeviations * zDeviation_cents.array()).any();
 }
 
@@ -187,28 +210,33 @@ bool Situation::nearPitch() const {
                        [this](double reading) { return std::abs(reading) < options.nearPitch_cents; });
 }
 
-/// A plate that nobody turns a claw for, or of which nobody knows where it is, has its home where it rests in tune.
+/// A plate that nobody turns a claw for, or of which nobody knows where it is, has its home where it rests in tune; one
+/// that locking will move, where it rests before.
 void Situation::findHome() {
-    home_rad = job.goal.angle_rad;
-    if (!hasClaw(job.rig))
-        home_rad = level.state.angle_rad;
-    else if (floats(job.rig, goal) && !plateCounts)
-        if (const EquilibriumAtPitch landing = equilibriumAtPitch(guitar.rig, state, goal); landing.stable)
-            home_rad = landing.state.angle_rad;
+    home_rad = goal.angle_rad;
+    const bool leads = !state.nutLocked && !goal.lead_cents.empty();
+    if (hasClaw(job.rig) && !(floats(job.rig, goal) && (leads || !plateCounts)))
+        return;
+    const EquilibriumAtPitch landing = equilibriumAtPitch(rig, leads && plateCounts ? level.state : state, goal);
+    if (landing.stable || !hasClaw(job.rig))
+        home_rad = landing.state.angle_rad;
 }
 
 void Situation::look() {
     const auto n = static_cast<Eigen::Index>(strings);
-    plate_rad = state.angle_rad - home_rad;
-    z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = Eigen::VectorXd::Zero(n);
-    BalanceEquation equation(guitar.rig, state);
+    belief.plate_rad = state.angle_rad - home_rad;
+    belief.covariance.resize(1 + n, 1 + n);
+    belief.covariance << guitar.covariance(0, 0), guitar.readingByAngle_radCents.transpose(),
+        guitar.readingByAngle_radCents, guitar.readingCovariance;
+    belief.z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = Eigen::VectorXd::Zero(n);
+    BalanceEquation equation(rig, state);
     equation.addMoment(cancelled_Nm);
     BalanceEquation atHome = equation;
     const double angle = state.angle_rad;
     for (Eigen::Index i = 0; i < n; ++i) {
         const auto string = static_cast<std::size_t>(i);
         const double f_Hz = equation.frequency_Hz(string, angle);
-        z_cents[i] =
+        belief.z_cents[i] =
             state.unstretchedLength_m[string] > 0.0
                 ? cents(std::max(1e-3, equation.frequency_Hz(string, home_rad)), nominal.strings[string].target_Hz)
                 : 0.0;
@@ -220,15 +248,23 @@ void Situation::look() {
         zDeviation_cents[i] = std::sqrt(std::max(0.0, std::pow(guitar.readingDeviation_cents[i], 2) + fall));
         momentPerCent_Nm[i] = f_Hz > 0.0 ? equation.momentPerCent_Nm(string, f_Hz, angle) : 0.0;
     }
-    const Moment here = equation.at(angle);
+    Moment here = equation.at(angle);
+    friction_Nm = rig.bridge.friction.pivot_Nm;
+    // An assist that holds the plate at its centre is to small moves what friction is.
+    constexpr double near_rad = 2e-3;
+    if (const auto& assist = rig.bridge.assist; assist && std::abs(angle - assist->centre_rad) < near_rad)
+        if (const Moment free = equation.unassisted(assist->centre_rad);
+            std::abs(free.moment_Nm) <= assist->preload_Nm) {
+            here = free;
+            friction_Nm += assist->preload_Nm;
+        }
     stiffness_NmPerRad = std::max(0.1, -here.slope_NmPerRad);
-    friction_Nm = guitar.rig.bridge.friction.pivot_Nm;
     deadBand_rad = friction_Nm / stiffness_NmPerRad;
     carried_Nm = std::clamp(here.moment_Nm, -friction_Nm, friction_Nm);
     if (hasClaw(job.rig)) {
         constexpr double step = 0.125;
         BalanceEquation turned = equation;
-        turned.setClaw(guitar.rig, state.claw.plus(step));
+        turned.setClaw(rig, state.claw.plus(step));
         momentPerTurn_Nm = (turned.at(angle).moment_Nm - here.moment_Nm) / step;
     }
 }
@@ -255,20 +291,12 @@ void Situation::count() {
             return event.kind == Event::Kind::Read && event.readings_cents.empty() && !event.gap_m && !event.angle_rad;
         });
     plateCounts = floats(job.rig, goal) && (plateEverRead || !givenUp);
-    const auto fullReadsAt = [&](std::size_t rest) {
-        int least = plateCounts ? counts[rest][strings] : std::numeric_limits<int>::max();
-        for (std::size_t i = 0; i < strings; ++i)
-            if (isOn(i)) // a string that is off has nothing to read
-                least = std::min(least, counts[rest][i]);
-        return least;
-    };
     reads = counts.back();
     plateReads = reads[strings];
-    fullReads = fullReadsAt(counts.size() - 1);
-    // What was found then to be worth its pegs is still, with the first of them turned.
-    for (std::size_t rest = 0; rest < counts.size(); ++rest)
-        urgent = urgent || (line.rests[rest].claw == line.rests.back().claw && fullReadsAt(rest) > 0 &&
-                            *std::max_element(counts[rest].begin(), counts[rest].end()) >= options.mostReads);
+    fullReads = plateCounts ? plateReads : std::numeric_limits<int>::max();
+    for (std::size_t i = 0; i < strings; ++i)
+        if (isOn(i)) // a string that is off has nothing to read
+            fullReads = std::min(fullReads, reads[i]);
     const std::vector<Event>& log = job.log;
     tuned = tunedInThisPass(log, strings);
     clawTurnedBack = flenzo::clawTurnedBack(log, ClawStepPolicy::both_turns);

@@ -1,14 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// What the ways to go on near the goal cost, in seconds of the shop's pace: pegs, then perhaps the claw, or reading
+// first.
 #include "core/decision/situation.h"
 
 #include <algorithm>
 #include <bit>
+#include <boost/math/special_functions/erf.hpp>
 #include <cmath>
 #include <limits>
+#include <numbers>
 
 namespace flenzo {
 
 namespace {
+
+constexpr double never_s = std::numeric_limits<double>::max();
 
 /// Odds that a normal quantity lies outside plus or minus `tolerance`.
 double oddsOutside(double mean, double variance, double tolerance) {
@@ -16,78 +22,77 @@ double oddsOutside(double mean, double variance, double tolerance) {
     return 0.5 * (std::erfc((tolerance - mean) / scale) + std::erfc((tolerance + mean) / scale));
 }
 
+bool isIn(unsigned set, Eigen::Index string) {
+    return (set >> string & 1U) != 0;
+}
+
+/// What reading these strings, and the plate if `n` is among them, takes.
+double readingTime_s(const Situation& now, const std::vector<std::size_t>& what) {
+    const Pace& pace = now.job.pace;
+    double time_s = 0.0;
+    for (const std::size_t which : what)
+        time_s += which < now.strings ? pace.pluck_s : pace.look_s + 2.0 * pace.turnTo_s;
+    return time_s;
+}
+
+std::vector<std::size_t> unreadHere(const Situation& now, int times) {
+    std::vector<std::size_t> list;
+    for (std::size_t i = 0; i < now.strings; ++i)
+        if (now.isOn(i) && now.reads[i] < times)
+            list.push_back(i);
+    if (now.plateCounts && now.plateReads < times)
+        list.push_back(now.strings);
+    return list;
+}
+
 /// Where strings and plate end, linear around the present rest.
 class Weighing {
 public:
-    explicit Weighing(const Situation& now) : now_(now), n_(static_cast<Eigen::Index>(now.strings)) {}
+    Weighing(const Situation& now, const Belief& belief)
+        : now_(now), belief_(belief), n_(static_cast<Eigen::Index>(now.strings)),
+          unread_s_(readingTime_s(now, unreadHere(now, 1))),
+          full_s_(readingTime_s(now, unreadHere(now, std::numeric_limits<int>::max()))) {}
 
     /// `offset_cents`: the strings turned are left this far from pitch together, inside their tolerance, to lead the
     /// plate where the claw's steps cannot.
     [[nodiscard]] PegPlan plan(unsigned set, double clawTurns, double offset_cents) const {
         // The plate after it: every peg goes where its string will be in tune with the plate as it then is.
-        double moved_Nm = now_.momentPerTurn_Nm * clawTurns, byPlate_Nm = 0.0, most = 0.0;
+        double moved_Nm = now_.momentPerTurn_Nm * clawTurns, byPlate_Nm = 0.0, pegs_rad2 = 0.0;
         for (Eigen::Index i = 0; i < n_; ++i)
-            if (set >> i & 1U) {
+            if (isIn(set, i)) {
                 const double m = now_.momentPerCent_Nm[i];
-                moved_Nm += m * (offset_cents - now_.z_cents[i]);
+                moved_Nm += m * (offset_cents - belief_.z_cents[i]);
                 byPlate_Nm -= m * now_.centsPerRad[i];
-                most = std::max(most, std::abs(now_.z_cents[i]));
+                // Pegs that miss move the plate as well.
+                pegs_rad2 += std::pow(m * now_.pegDeviation_cents / now_.stiffness_NmPerRad, 2);
             }
         const double whole = now_.stiffness_NmPerRad - byPlate_Nm;
-        const double plate = slidesTo_rad(moved_Nm, whole);
-        const double went = plate - now_.plate_rad;
         PegPlan out;
+        out.set = set;
         out.clawTurns = clawTurns;
-        out.targets_cents = now_.z_cents;
+        out.offset_cents = offset_cents;
+        out.plate_rad = slidesTo_rad(moved_Nm, whole);
+        const double went = out.plate_rad - belief_.plate_rad;
         // A pivot that sticks keeps the plate from small moves and leaves it anywhere within its band after large ones.
-        const double missed = now_.options.drift * went;
+        // What the strings turned leave of its stiffness is a small difference, and known as much less well.
+        const double missed =
+            now_.options.drift * went * now_.stiffness_NmPerRad / std::max(0.05 * now_.stiffness_NmPerRad, whole);
         const double stuck = now_.options.stickShare * std::min(now_.deadBand_rad, std::abs(went));
-        // Pegs that miss move the plate as well.
-        double pegs_rad2 = 0.0;
-        for (Eigen::Index i = 0; i < n_; ++i)
-            if (set >> i & 1U)
-                pegs_rad2 += std::pow(now_.momentPerCent_Nm[i] * now_.pegDeviation_cents / now_.stiffness_NmPerRad, 2);
         const double hand_rad = now_.options.clawHand * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
-        const double moves = missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad;
-        out.odds = 1.0;
-        out.outside.assign(now_.strings + 1, 0.0);
-        // What has been read so often and still is outside by odds is not a matter of reading.
-        const double urgency = now_.urgent ? now_.options.urgency : 1.0;
-        const auto count = [&](std::size_t which, double outside, double price) {
-            out.outside[which] = outside;
-            out.price += outside * price * urgency;
-            out.odds *= 1.0 - outside;
-            out.worst = std::max(out.worst, outside);
-        };
-        const double peg2 =
-            std::pow(now_.pegDeviation_cents, 2) + std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
-        for (Eigen::Index i = 0; i < n_; ++i) {
-            if (!now_.isOn(static_cast<std::size_t>(i)))
-                continue;
-            const bool turned = (set >> i & 1U) != 0;
-            const double c = now_.centsPerRad[i];
-            if (turned) {
-                out.targets_cents[i] = offset_cents - c * plate;
-                out.price += 1.0;
-            }
-            count(static_cast<std::size_t>(i),
-                  oddsOutside(turned ? offset_cents : now_.z_cents[i] + c * plate,
-                              (turned ? peg2 : std::pow(now_.guitar.readingDeviation_cents[i], 2)) + c * c * moves,
-                              now_.pitchTolerance_cents),
-                  now_.options.missedString);
-        }
-        if (now_.plateCounts)
-            count(now_.strings, oddsOutside(plate, now_.guitar.covariance(0, 0) + moves, now_.plateTolerance_rad),
-                  now_.options.missedPlate * static_cast<double>(n_));
-        if (clawTurns != 0.0)
-            out.price += now_.options.visitPrice;
+        judge(out, missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad);
         // Retuned together with these strings the plate would run away.
         if (whole <= 0.0 && set != 0)
-            out.price = std::numeric_limits<double>::max();
-        for (const std::size_t string : now_.job.method.order)
-            if (set >> string & 1U)
-                out.pegs.push_back(string);
+            out.price_s = never_s;
         return out;
+    }
+
+    /// What the acts of a way take at least, with the reading after them.
+    [[nodiscard]] double least_s(unsigned set, bool claw) const {
+        const Pace& pace = now_.job.pace;
+        return set == 0 && !claw
+                   ? now_.options.readingShare * unread_s_
+                   : pace.tune_s * std::popcount(set) + (claw ? now_.options.visitShare * pace.claw_s : 0.0) +
+                         now_.options.readingShare * full_s_;
     }
 
     /// Turns that bring the plate where the strings that are not turned are most nearly in tune, inside its tolerance,
@@ -99,8 +104,8 @@ public:
         double moved_Nm = 0.0, whole = now_.stiffness_NmPerRad, sum = 0.0;
         double weight = 1.0 / (now_.plateTolerance_rad * now_.plateTolerance_rad);
         for (Eigen::Index i = 0; i < n_; ++i) {
-            const double m = now_.momentPerCent_Nm[i], c = now_.centsPerRad[i], z = now_.z_cents[i];
-            if (set >> i & 1U) {
+            const double m = now_.momentPerCent_Nm[i], c = now_.centsPerRad[i], z = belief_.z_cents[i];
+            if (isIn(set, i)) {
                 moved_Nm -= m * z;
                 whole += m * c;
             } else if (now_.isOn(static_cast<std::size_t>(i))) {
@@ -110,26 +115,57 @@ public:
         }
         const double plate = std::clamp(sum / weight, -now_.plateTolerance_rad, now_.plateTolerance_rad);
         // The pivot holds back whatever comes.
-        const double forward = plate > now_.plate_rad ? 1.0 : -1.0;
-        return (whole * plate - now_.stiffness_NmPerRad * now_.plate_rad - moved_Nm - now_.carried_Nm +
+        const double forward = plate > belief_.plate_rad ? 1.0 : -1.0;
+        return (whole * plate - now_.stiffness_NmPerRad * belief_.plate_rad - moved_Nm - now_.carried_Nm +
                 forward * now_.friction_Nm) /
                now_.momentPerTurn_Nm;
     }
 
 private:
+    /// The odds of everything to end inside, and what it costs where it does not: another round.
+    void judge(PegPlan& out, double moves_rad2) const {
+        const Pace& pace = now_.job.pace;
+        const double peg2 =
+            std::pow(now_.pegDeviation_cents, 2) + std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
+        double missed_s = 0.0;
+        out.odds = 1.0;
+        const auto count = [&](Eigen::Index which, double outside, double price_s) {
+            out.outside[static_cast<std::size_t>(which)] = static_cast<float>(outside);
+            missed_s += outside * price_s;
+            out.odds *= 1.0 - outside;
+            out.worst = std::max(out.worst, outside);
+        };
+        for (Eigen::Index i = 0; i < n_; ++i)
+            if (now_.isOn(static_cast<std::size_t>(i))) {
+                const double c = now_.centsPerRad[i];
+                const bool turned = isIn(out.set, i);
+                count(i,
+                      oddsOutside(turned ? out.offset_cents : belief_.z_cents[i] + c * out.plate_rad,
+                                  (turned ? peg2 : belief_.covariance(1 + i, 1 + i)) + c * c * moves_rad2,
+                                  now_.pitchTolerance_cents),
+                      now_.options.missedString * pace.tune_s);
+            }
+        if (now_.plateCounts)
+            count(n_, oddsOutside(out.plate_rad, belief_.covariance(0, 0) + moves_rad2, now_.plateTolerance_rad),
+                  now_.options.missedPlate * static_cast<double>(n_) * pace.tune_s);
+        missed_s += now_.options.readingShare * (1.0 - out.odds) * full_s_;
+        out.price_s = least_s(out.set, out.clawTurns != 0.0) + missed_s;
+    }
     /// Where the plate ends when `moved_Nm` is added to what the pivot carries already: the strings turned follow it,
     /// so it meets `whole` instead of its own stiffness, and the pivot lets go only beyond its friction.
     [[nodiscard]] double slidesTo_rad(double moved_Nm, double whole) const {
         const double least = 0.05 * now_.stiffness_NmPerRad;
         const auto end = [&](double held_Nm) {
-            return (now_.stiffness_NmPerRad * now_.plate_rad + moved_Nm + now_.carried_Nm - held_Nm) /
+            return (now_.stiffness_NmPerRad * belief_.plate_rad + moved_Nm + now_.carried_Nm - held_Nm) /
                    std::max(least, whole);
         };
-        return std::max(end(now_.friction_Nm), std::min(end(-now_.friction_Nm), now_.plate_rad));
+        return std::max(end(now_.friction_Nm), std::min(end(-now_.friction_Nm), belief_.plate_rad));
     }
 
     const Situation& now_;
+    const Belief& belief_;
     Eigen::Index n_;
+    double unread_s_, full_s_; ///< what reading takes: all that has not been read here, and everything
 };
 
 /// The strings most off at first, so that few sets of many strings still hold the likely ones.
@@ -139,8 +175,8 @@ std::vector<unsigned> setsOf(const Situation& now) {
     unsigned off = 0;
     std::vector<std::size_t> byOff;
     for (std::size_t i = 0; i < now.strings; ++i)
-        if (now.isOn(i))
-            byOff.push_back(i);
+        if (now.isOn(i) && !(!now.job.log.empty() && now.job.log.back().tunes() && now.job.log.back().string == i))
+            byOff.push_back(i); // a peg just turned is no finer
         else
             off |= 1U << i;
     if (now.strings <= allSets) {
@@ -164,28 +200,23 @@ std::vector<unsigned> setsOf(const Situation& now) {
     return sets;
 }
 
-PegPlan cheapestPlan(const Situation& now) {
-    const Weighing weighing(now);
-    PegPlan best = now.leaving();
-    // Read as often as it may be, and outside by odds: then leaving is no way any more.
-    if (now.isReadEnough() && best.worst >= now.options.insideOdds)
-        best.price = std::numeric_limits<double>::max();
+/// The cheapest way that is cheaper than `best`.
+PegPlan cheapestPlan(const Situation& now, const Belief& belief, PegPlan best) {
+    const Weighing weighing(now, belief);
     const double step = now.hand.step_turns;
     const double offset = now.options.lead * now.pitchTolerance_cents;
     for (const unsigned set : setsOf(now)) {
-        const auto pegs = static_cast<double>(std::popcount(set));
-        if (pegs >= best.price)
+        if (weighing.least_s(set, set == 0) >= best.price_s)
             continue;
         const double home = weighing.homeTurns(set);
         for (const double off : {0.0, -offset, offset}) {
             if (off != 0.0 && set == 0)
                 continue;
             const auto consider = [&](double turns) {
-                if (pegs + (turns != 0.0 ? now.options.visitPrice : 0.0) >= best.price)
+                if ((set == 0 && turns == 0.0) || weighing.least_s(set, turns != 0.0) >= best.price_s)
                     return;
-                PegPlan plan = weighing.plan(set, turns, off);
-                if (plan.price < best.price && !(plan.leaves() && best.price == std::numeric_limits<double>::max()))
-                    best = std::move(plan);
+                if (const PegPlan plan = weighing.plan(set, turns, off); plan.price_s < best.price_s)
+                    best = plan;
             };
             consider(0.0);
             if (!now.plateCounts || std::abs(home) < now.options.leastClaw * step)
@@ -198,26 +229,81 @@ PegPlan cheapestPlan(const Situation& now) {
     return best;
 }
 
+/// What is believed after reading something: one draw of each of its innovations, in deviations.
+void read(const Situation& now, Belief& belief, std::size_t which, double drawn) {
+    const Eigen::Index n = static_cast<Eigen::Index>(now.strings), at = static_cast<Eigen::Index>(which);
+    const Eigen::Index own = at < n ? 1 + at : 0;
+    const double noise = at < n ? now.tuner_cents : now.look_rad;
+    const Eigen::VectorXd gain = belief.covariance.col(own);
+    const double variance = gain[own] + noise * noise;
+    const Eigen::VectorXd moves = gain * (drawn / std::sqrt(variance));
+    belief.plate_rad += moves[0];
+    belief.z_cents += moves.tail(n) - now.centsPerRad * moves[0];
+    belief.covariance -= gain * gain.transpose() / variance;
+}
+
+/// What is expected to be left after reading: evenly spread draws, the same whenever it is asked.
+double expectedAfter_s(const Situation& now, const std::vector<std::size_t>& what) {
+    constexpr int draws = 8;
+    double sum_s = 0.0;
+    for (int draw = 0; draw < draws; ++draw) {
+        Belief belief = now.belief;
+        for (std::size_t k = 0; k < what.size(); ++k) {
+            const double share = std::fmod((draw + 0.5) * (2.0 * static_cast<double>(k) + 1.0) / draws, 1.0);
+            read(now, belief, what[k], std::numbers::sqrt2 * boost::math::erf_inv(2.0 * share - 1.0));
+        }
+        PegPlan leave = Weighing(now, belief).plan(0, 0.0, 0.0);
+        leave.price_s -= Weighing(now, belief).least_s(0, false); // it has been read then
+        sum_s += cheapestPlan(now, belief, leave).price_s;
+    }
+    return sum_s / draws;
+}
+
 } // namespace
 
 const PegPlan& Situation::leaving() const {
     if (!leaving_)
-        leaving_ = Weighing(*this).plan(0, 0.0, 0.0);
+        leaving_ = Weighing(*this, belief).plan(0, 0.0, 0.0);
     return *leaving_;
 }
 
 std::vector<std::size_t> Situation::worthReading() const {
     std::vector<std::size_t> list;
     for (std::size_t k = 0; k <= strings; ++k)
-        if (leaving().outside[k] > options.worthReading && reads[k] < options.mostReads)
+        if (const double outside = leaving().outside[k];
+            outside > options.worthReading && outside < 1.0 - options.worthReading && reads[k] < options.mostReads)
             list.push_back(k);
     return list;
 }
 
 const PegPlan& Situation::cheapest() const {
-    if (!cheapest_)
-        cheapest_ = cheapestPlan(*this);
+    if (!cheapest_) {
+        PegPlan leave = leaving();
+        if (leave.worst >= options.outsideOdds) // then leaving is no way
+            leave.price_s = never_s;
+        cheapest_ = cheapestPlan(*this, belief, leave);
+    }
     return *cheapest_;
+}
+
+Situation::Way Situation::way() const {
+    if (way_)
+        return *way_;
+    const std::vector<std::size_t> what = allReadHere() ? worthReading() : unreadHere(*this, 1);
+    const bool readsFirst =
+        !what.empty() &&
+        ((cheapest().leaves() && (!allReadHere() || cheapest().odds < options.doneOdds)) ||
+         options.readingShare * readingTime_s(*this, what) + expectedAfter_s(*this, what) < cheapest().price_s);
+    way_ = readsFirst ? Way::Read : cheapest().leaves() ? Way::Leave : Way::Act;
+    return *way_;
+}
+
+std::vector<std::size_t> Situation::pegsOf(const PegPlan& plan) const {
+    std::vector<std::size_t> pegs;
+    for (const std::size_t string : job.method.order)
+        if (isIn(plan.set, static_cast<Eigen::Index>(string)))
+            pegs.push_back(string);
+    return pegs;
 }
 
 } // namespace flenzo

@@ -20,8 +20,8 @@ public:
     Doubts(const BenchJob& job, const Estimate& found) : job_(job), found_(found), options_(found.options) {}
 
     std::vector<Question> list() {
-        const std::vector<std::size_t> rests = strainedRests();
-        if (rests.empty())
+        const auto strained = strainedRest();
+        if (!strained)
             return {};
         doubtBlock();
         int acts = 0;
@@ -38,7 +38,7 @@ public:
                 doubtString(e);
         }
         // What was moved shows a little later than it happened.
-        const std::size_t worst = rests.front();
+        const std::size_t worst = *strained;
         for (std::size_t rest = worst - std::min<std::size_t>(1, worst);
              rest < line().rests.size() && rest <= worst + 1; ++rest)
             doubtQuiet(line().rests[rest].firstEvent, rest == worst);
@@ -48,23 +48,18 @@ public:
 private:
     [[nodiscard]] const Timeline& line() const { return found_.line; }
 
-    /// The recent rests whose equations cost more than noise does, the worst first.
-    [[nodiscard]] std::vector<std::size_t> strainedRests() const {
-        constexpr std::size_t recent = 4, most = 1;
+    /// The recent rest whose equations cost most beyond what noise does; the latest where the guitar is bent.
+    [[nodiscard]] std::optional<std::size_t> strainedRest() const {
+        constexpr std::ptrdiff_t recent = 4;
         std::vector<double> left = found_.strain_nats;
         for (double& nats : left)
             nats -= 0.5;
         for (const Observation& made : line().observations)
             left[made.rest] -= 0.5;
-        std::vector<std::size_t> rests;
-        for (std::size_t r = left.size() - std::min(recent, left.size()); r < left.size(); ++r)
-            if (left[r] > options_.strainedRest_nats)
-                rests.push_back(r);
-        if (rests.empty() && isBent())
-            rests.push_back(left.size() - 1);
-        std::stable_sort(rests.begin(), rests.end(), [&](std::size_t a, std::size_t b) { return left[a] > left[b]; });
-        rests.resize(std::min(most, rests.size()));
-        return rests;
+        const auto worst = std::max_element(left.end() - std::min(recent, std::ssize(left)), left.end());
+        if (*worst > options_.strainedRest_nats)
+            return static_cast<std::size_t>(worst - left.begin());
+        return isBent() ? std::optional(left.size() - 1) : std::nullopt;
     }
 
     /// The guitar took on what should have strained the rests.

@@ -288,7 +288,8 @@ void Solver::finish() {
     out_.z_cents.assign(strings, 0.0);
     out_.readings_cents = readings_cents(out_.rig, out_.state);
     out_.readingByAngle_radCents = all.col(0).tail(n);
-    out_.readingDeviation_cents = all.diagonal().tail(n).cwiseMax(0.0).cwiseSqrt();
+    out_.readingCovariance = all.bottomRightCorner(n, n);
+    out_.readingDeviation_cents = out_.readingCovariance.diagonal().cwiseMax(0.0).cwiseSqrt();
     for (std::size_t i = 0; i < strings; ++i)
         out_.z_cents[i] = equations_.zAt_cents(at_, rest, i);
     out_.open = openOutlier(job_, options_, line_, out_.residuals, out_.readings_cents);

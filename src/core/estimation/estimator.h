@@ -45,6 +45,7 @@ struct Estimate {
     std::vector<double> z_cents;        ///< of every string: its reading with the plate at the goal's angle
     std::vector<double> readings_cents; ///< and where the plate is
     Eigen::VectorXd readingDeviation_cents, readingByAngle_radCents; ///< the latter: covariance with the plate's angle
+    Eigen::MatrixXd readingCovariance;                               ///< of all strings' readings (cents squared)
     Prior learned;                                                   ///< what stays with the guitar
     Eigen::VectorXd guitarDeviation;      ///< of every one of `at.guitar`, in prior deviations
     Eigen::MatrixXd covariance;           ///< of the plate's angle, z of every string and `at.guitar`, in that order

@@ -55,17 +55,28 @@ Outcome removeString(const Rig& rig, State state, std::size_t string) {
     return setRest(rig, std::move(state), string, 0.0);
 }
 
+namespace {
+
+/// Of the wire from post to ball end, the share that stays between saddle and the locked nut.
+double shareKept(const Rig& rig, std::size_t string, double angle_rad) {
+    const RigString& one = rig.strings[string];
+    const double speaking_m = rig.bridge.family == Family::KnifeEdge
+                                  ? link(one.saddle_m, nutPoint_m(one)).at(Turned(angle_rad)).length_m
+                                  : one.scale_m;
+    return (speaking_m + tails_m(one, true)) / (speaking_m + tails_m(one, false));
+}
+
+} // namespace
+
+double unlockedLength_m(const Rig& rig, std::size_t string, double angle_rad, double lockedLength_m) {
+    return (lockedLength_m + clampedWire_m(rig.strings[string])) / shareKept(rig, string, angle_rad);
+}
+
 Outcome lockNut(const Rig& rig, State state) {
     if (!state.nutLocked)
-        for (std::size_t i = 0; i < rig.strings.size(); ++i) {
-            const double speaking_m =
-                rig.bridge.family == Family::KnifeEdge
-                    ? link(rig.strings[i].saddle_m, nutPoint_m(rig.strings[i])).at(Turned(state.angle_rad)).length_m
-                    : rig.strings[i].scale_m;
-            state.unstretchedLength_m[i] *=
-                (speaking_m + tails_m(rig.strings[i], true)) / (speaking_m + tails_m(rig.strings[i], false));
-            state.unstretchedLength_m[i] -= clampedWire_m(rig.strings[i]);
-        }
+        for (std::size_t i = 0; i < rig.strings.size(); ++i)
+            state.unstretchedLength_m[i] =
+                state.unstretchedLength_m[i] * shareKept(rig, i, state.angle_rad) - clampedWire_m(rig.strings[i]);
     state.nutLocked = true;
     return settle(rig, std::move(state));
 }

@@ -30,6 +30,8 @@ Equilibrium tunePegOn(BalanceEquation& equation, const Limits& limits, State& st
 /// Clamps the nut: the wire behind it no longer stretches along, tension carries over but for what pressing a string
 /// down onto the nut's floor adds (eq. 38).
 [[nodiscard]] Outcome lockNut(const Rig& rig, State state);
+/// The rest length with the nut open of a string that has `lockedLength_m` once it is locked with the plate there.
+[[nodiscard]] double unlockedLength_m(const Rig& rig, std::size_t string, double angle_rad, double lockedLength_m);
 [[nodiscard]] Outcome turnGuitar(const Rig& rig, State state, Orientation to);
 
 /// Sets every string to the reading in cents with the plate held at `held_rad`, then lets go (cents in document order).

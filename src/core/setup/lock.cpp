@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/setup/lock.h"
 
+#include "core/operations/acts.h"
 #include "core/statics/equation.h"
+#include "core/statics/readings.h"
 
 #include <algorithm>
 #include <cmath>
@@ -31,6 +33,18 @@ std::vector<double> clampShift_cents(const Rig& rig, const State& state) {
         shifts.push_back(clampedWire_m(string) * centsPerMetre(rig, state, i));
     }
     return shifts;
+}
+
+std::vector<double> readingsBeforeLocking_cents(const Rig& rig, const LevelSolution& level) {
+    State state = level.state;
+    state.nutLocked = true;
+    const BalanceEquation locked(rig, state);
+    state.nutLocked = false;
+    for (std::size_t i = 0; i < rig.strings.size(); ++i)
+        if (state.unstretchedLength_m[i] > 0.0)
+            state.unstretchedLength_m[i] = unlockedLength_m(
+                rig, i, state.angle_rad, locked.unstretchedForPitch_m(i, rig.strings[i].target_Hz, state.angle_rad));
+    return readings_cents(rig, settle(rig, state).state);
 }
 
 std::vector<FineBudget> fineBudget(const Rig& rig, const State& state) {

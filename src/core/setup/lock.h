@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/statics/state.h"
+#include "core/statics/level.h"
 
 #include <vector>
 
@@ -12,6 +12,10 @@ namespace flenzo {
 
 /// Cents that clamping a string down onto the nut's floor adds: h^2 / 2d more path.
 [[nodiscard]] std::vector<double> clampShift_cents(const Rig& rig, const State& state);
+
+/// What the strings are to read before the nut is locked, to be in tune with the plate at its goal afterwards: less far
+/// from pitch than clamping alone would move them, because the plate gives. `level` is the state that is wanted.
+[[nodiscard]] std::vector<double> readingsBeforeLocking_cents(const Rig& rig, const LevelSolution& level);
 
 /// What a fine tuner can still do from where it stands.
 struct FineBudget {

@@ -28,6 +28,7 @@ Estimate allKnown(const BenchJob& job, const SimulatedGuitar& guitar, double uns
     known.covariance(0, 0) = 1e-12;
     known.readingByAngle_radCents = Eigen::VectorXd::Zero(n);
     known.readingDeviation_cents = Eigen::VectorXd::Constant(n, 1e-3);
+    known.readingCovariance = 1e-6 * Eigen::MatrixXd::Identity(n, n);
     known.readings_cents = readings_cents(known.rig, known.state);
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         known.z_cents.push_back(

@@ -102,6 +102,12 @@ LevelSolution levelSolution(const Rig& rig, const State& from, const Goal& goal)
     return level;
 }
 
+Rig asTunedNow(Rig rig, const Goal& goal, bool nutLocked) {
+    for (std::size_t i = 0; i < goal.lead_cents.size() && i < rig.strings.size() && !nutLocked; ++i)
+        rig.strings[i].target_Hz = frequencyAt_Hz(rig.strings[i].target_Hz, goal.lead_cents[i]);
+    return rig;
+}
+
 EquilibriumAtPitch equilibriumAtPitch(const Rig& rig, const State& from, const Goal& goal, double offset_cents) {
     EquilibriumAtPitch landing;
     landing.state = from;

@@ -17,6 +17,8 @@ struct Goal {
     /// this moment (`angle_rad` is then the stop's angle).
     double deckLoad_Nm = 0.0;
     std::vector<std::size_t> without = {}; ///< strings that stay off
+    /// What each string is to read while the nut is open, where locking it moves them home from there; empty: 0.
+    std::vector<double> lead_cents = {};
     [[nodiscard]] bool wants(std::size_t string) const {
         return std::find(without.begin(), without.end(), string) == without.end();
     }
@@ -69,6 +71,8 @@ struct EquilibriumAtPitch {
     State state;
     Equilibrium rest;
 };
+/// The rig with the pitches to which its strings are tuned as the nut is now.
+[[nodiscard]] Rig asTunedNow(Rig rig, const Goal& goal, bool nutLocked);
 /// All strings are held `offset_cents` from their pitch. A decked goal wants the rear stop.
 [[nodiscard]] EquilibriumAtPitch equilibriumAtPitch(const Rig& rig, const State& from, const Goal& goal,
                                                     double offset_cents = 0.0);
