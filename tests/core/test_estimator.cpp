@@ -508,6 +508,30 @@ private Q_SLOTS:
         }
     }
 
+    /// The old set stood at the assist's centre, where the moment jumps: it says nothing of the guitar, and bends none.
+    void anAssistThatHeldTheOldSetIsNoReasonToBelieveInAnotherGuitar() {
+        BenchJob job = changeJob(0.93);
+        job.rig.bridge.assist = CentringAssist{};
+        const Estimate guitar = estimate(job);
+        QVERIFY(guitar.cost_nats < 5.0 && !guitar.modelInDoubt);
+        QVERIFY(guitar.at.guitar.value.head(learnedCount).cwiseAbs().maxCoeff() < 0.5);
+        // Held by far more than its preload it would not have stood there.
+        job.rig.claw.turns = job.rig.claw.turns.plus(8.0);
+        QVERIFY(estimate(job).cost_nats > guitar.cost_nats + 1.0);
+    }
+
+    void aGuitarWithAnAssistIsBroughtHome() {
+        for (std::uint32_t seed = 1; seed <= 4; ++seed) {
+            BenchJob job = changeJob(0.93);
+            job.rig.bridge.assist = CentringAssist{};
+            SimulatedGuitar guitar(job, UncertaintyModel(), seed);
+            const Ended end = playOn(job, guitar, 150);
+            QCOMPARE(end.advice.act.what, NextAct::Do::Done);
+            QVERIFY2(end.worst_cents < end.advice.pitchTolerance_cents + 1.5,
+                     qPrintable(QString::number(end.worst_cents)));
+        }
+    }
+
     void eventsOfStringsThatAreNotThereArePassedOver() {
         BenchJob job = changeJob(1.0);
         const Estimate none = estimate(job);

@@ -25,13 +25,20 @@ void Equations::remember(const Unknowns& at) {
     const SpringModel springs = model.springs(plate, job_.rig.claw.turns, oldSprings_);
     sum_Nm += springs.moment_Nm;
     angleSlope += slopes[StringModel::Angle] + springs.momentBy[SpringModel::Angle];
-    const double by = 1.0 / oldBalance_Nm_;
-    row_.add(layout_.oldAngle, by * angleSlope);
-    guitarEntry(Learned::StringHeight, by * slopes[StringModel::Height] * (isShaft() ? turnedPart : 1.0));
-    if (!isShaft())
-        guitarEntry(Learned::Setback, by * slopes[StringModel::Setback]);
-    addSprings(springs, by);
-    row_.finish(by * sum_Nm);
+    if (const auto& assist = job_.rig.bridge.assist) {
+        // It would have held whatever its preload holds; which side of its centre is no matter.
+        sum_Nm += std::copysign(assist->preload_Nm, at.oldAngle_rad - assist->centre_rad);
+        sum_Nm -= std::clamp(sum_Nm, -assist->preload_Nm, assist->preload_Nm);
+    }
+    if (sum_Nm != 0.0) {
+        const double by = 1.0 / oldBalance_Nm_;
+        row_.add(layout_.oldAngle, by * angleSlope);
+        guitarEntry(Learned::StringHeight, by * slopes[StringModel::Height] * (isShaft() ? turnedPart : 1.0));
+        if (!isShaft())
+            guitarEntry(Learned::Setback, by * slopes[StringModel::Setback]);
+        addSprings(springs, by);
+        row_.finish(by * sum_Nm);
+    }
     row_.add(layout_.oldAngle, 1.0 / options_.rememberedLevel_rad);
     row_.finish((at.oldAngle_rad - job_.old.angle_rad) / options_.rememberedLevel_rad);
 }
