@@ -354,6 +354,30 @@
         <source>Space when it is on</source>
         <translation>Leertaste, wenn sie aufgezogen ist</translation>
     </message>
+    <message>
+        <source>The readings contradict each other</source>
+        <translation>Die Ablesungen widersprechen sich</translation>
+    </message>
+    <message>
+        <source>They scatter by %1 ¢, more than the tools were said to. Mute the other strings, check the tuner and the ruler, then read again.</source>
+        <translation>Sie streuen um %1 ¢, mehr als für die Werkzeuge angegeben. Die anderen Saiten dämpfen, Stimmgerät und Lineal prüfen, dann neu ablesen.</translation>
+    </message>
+    <message>
+        <source>This string first: otherwise %1 would come to %2 % of its breaking load.</source>
+        <translation>Diese Saite zuerst: sonst käme %1 auf %2 % ihrer Bruchlast.</translation>
+    </message>
+    <message>
+        <source>Only so far for now: the whole way would bring %1 to %2 % of its breaking load. The rest follows once the plate has come up.</source>
+        <translation>Vorerst nur so weit: der ganze Weg brächte %1 auf %2 % ihrer Bruchlast. Der Rest folgt, wenn die Platte hochgekommen ist.</translation>
+    </message>
+    <message>
+        <source>Not all at once: that would bring %1 to %2 % of its breaking load.</source>
+        <translation>Nicht alles auf einmal: das brächte %1 auf %2 % ihrer Bruchlast.</translation>
+    </message>
+    <message>
+        <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
+        <translation>Vor der Kralle: sie zu drehen brächte %1 auf %2 % ihrer Bruchlast.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

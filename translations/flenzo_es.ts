@@ -354,6 +354,30 @@
         <source>Space when it is on</source>
         <translation>Espacio cuando esté puesta</translation>
     </message>
+    <message>
+        <source>The readings contradict each other</source>
+        <translation>Las lecturas se contradicen</translation>
+    </message>
+    <message>
+        <source>They scatter by %1 ¢, more than the tools were said to. Mute the other strings, check the tuner and the ruler, then read again.</source>
+        <translation>Se dispersan %1 ¢, más de lo indicado para las herramientas. Apagar las demás cuerdas, revisar el afinador y la regla y volver a leer.</translation>
+    </message>
+    <message>
+        <source>This string first: otherwise %1 would come to %2 % of its breaking load.</source>
+        <translation>Primero esta cuerda: si no, %1 llegaría al %2 % de su carga de rotura.</translation>
+    </message>
+    <message>
+        <source>Only so far for now: the whole way would bring %1 to %2 % of its breaking load. The rest follows once the plate has come up.</source>
+        <translation>Por ahora solo hasta aquí: todo el camino llevaría %1 al %2 % de su carga de rotura. El resto, cuando la placa haya subido.</translation>
+    </message>
+    <message>
+        <source>Not all at once: that would bring %1 to %2 % of its breaking load.</source>
+        <translation>No todo de una vez: llevaría %1 al %2 % de su carga de rotura.</translation>
+    </message>
+    <message>
+        <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
+        <translation>Antes de la garra: girarla llevaría %1 al %2 % de su carga de rotura.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

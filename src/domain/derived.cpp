@@ -15,6 +15,16 @@ void showAsSaid(const Job& job, TrackedState& now) {
     now.state.angle_rad = job.oldAngle_rad;
 }
 
+PlannedPasses outlookOf(const Derived& derived, const BenchJob& bench) {
+    const State& now = derived.advice.guitar.state;
+    const Rig wanted = asTunedNow(derived.rig(), bench.goal, now.nutLocked);
+    PlannedPasses outlook = plannedPasses(wanted, bench.goal, bench.method, now, derived.tuned, forecastPasses);
+    for (Pass& pass : outlook.passes)
+        for (Aim& aim : pass.aims)
+            aim.cents += derived.advice.wanted_cents[aim.string];
+    return outlook;
+}
+
 } // namespace
 
 Advice adviseTrying(const Job& job, Estimate known) {
@@ -35,8 +45,7 @@ Derived derive(const Job& job, const Estimate* known) {
                    derived.advice.guitar.at.guitar);
     derived.report = reportChange(rig, old, job.goal, job.method.order, job.slackStart_cents);
     derived.tuned = tunedInThisPass(job.log, rig.strings.size());
-    derived.outlook =
-        plannedPasses(rig, job.goal, job.method, derived.advice.guitar.state, derived.tuned, forecastPasses);
+    derived.outlook = outlookOf(derived, bench);
     showAsSaid(job, derived.standings.front());
     const LevelSolution& level = derived.report.level;
     if (level.balanced()) {

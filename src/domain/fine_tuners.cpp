@@ -28,7 +28,7 @@ bool followLocking(const Job& job) {
 double leftAfterClamping_cents(const Derived& derived, std::size_t string, double shift_cents) {
     const double now_cents = derived.now().shown_cents(string);
     const bool isNear = std::abs(now_cents) < AdvisorOptions().nearPitch_cents;
-    const double lands_cents = shift_cents + (isNear ? now_cents : 0.0);
+    const double lands_cents = shift_cents + (isNear ? now_cents : derived.advice.wanted_cents[string]);
     return std::copysign(std::max(0.0, std::abs(lands_cents) - derived.advice.pitchTolerance_cents), lands_cents);
 }
 

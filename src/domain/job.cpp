@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/job.h"
 
+#include "core/setup/lock.h"
 #include "core/statics/note.h"
 #include "domain/claw_methods.h"
 
@@ -66,16 +67,40 @@ Wraps wrapsOnThis(const Job& job) {
     return clamped ? Wraps::Clamped : job.method.wraps;
 }
 
+namespace {
+
+/// What each string is to read before the nut is locked: the other way from what locking did last time, or from what it
+/// is computed to do. Empty where nothing is known of it, or nothing is locked.
+std::vector<double> leadBeforeLocking_cents(const Job& job) {
+    std::vector<double> lead = job.card.clampShift_cents;
+    if (job.card.nut == Nut::Open)
+        return {};
+    if (lead.size() == job.rig.strings.size()) {
+        for (double& cents : lead)
+            cents = -cents;
+        return lead;
+    }
+    const auto lifted = [](const RigString& string) { return string.clampLift_m > 0.0; };
+    if (std::none_of(job.rig.strings.begin(), job.rig.strings.end(), lifted))
+        return {};
+    const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
+    return level.balanced() ? readingsBeforeLocking_cents(job.rig, level) : std::vector<double>();
+}
+
+} // namespace
+
 BenchJob benchJobOf(const Job& job) {
     WorkMethod method = job.method;
     method.wraps = wrapsOnThis(job);
     std::optional<Prior> prior = job.prior;
     if (!prior && job.shopPrior)
         prior = job.shopPrior->prior;
+    Goal goal = job.goal;
+    goal.lead_cents = leadBeforeLocking_cents(job);
     return {job.startRig.value_or(job.rig),
             job.oldSet(),
             job.slackStart_cents,
-            job.goal,
+            goal,
             method,
             job.pace,
             job.tools,

@@ -137,7 +137,9 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
     if (const Advice& advice = derived.advice; advice.act.what != NextAct::Do::Done) {
         const Estimate& guitar = advice.guitar;
         const bool level = std::abs(guitar.state.angle_rad - job.goal.angle_rad) <= advice.plateTolerance_rad;
-        const bool inTune = worst_cents(guitar.readings_cents) <= advice.pitchTolerance_cents;
+        bool inTune = true;
+        for (std::size_t i = 0; i < advice.wanted_cents.size(); ++i)
+            inTune = inTune && std::abs(advice.off_cents(i)) <= advice.pitchTolerance_cents;
         if (advice.plateCounts && !level)
             missing.append(WarningsWords::tr("the plate is off level"));
         if (!inTune)

@@ -16,7 +16,9 @@ constexpr int forecastsShown = 3;
 
 struct Tolerances {
     const Goal& goal;
-    [[nodiscard]] bool pitch(double cents) const { return std::abs(cents) <= goal.pitchTolerance_cents; }
+    const std::vector<double>& wanted_cents;
+    [[nodiscard]] bool pitch(double off_cents) const { return std::abs(off_cents) <= goal.pitchTolerance_cents; }
+    [[nodiscard]] bool reading(std::size_t string, double cents) const { return pitch(cents - wanted_cents[string]); }
     [[nodiscard]] bool plate(double angle_rad) const {
         return std::abs(angle_rad - goal.angle_rad) <= goal.angleTolerance_rad;
     }
@@ -36,7 +38,7 @@ SheetColumn trackedColumn(SheetColumn::Kind kind, const TrackedState& tracked, c
     SheetColumn column{kind, 0, 0.0, {}};
     for (std::size_t i = 0; i < tracked.readings_cents.size(); ++i)
         column.cells.push_back(
-            cellOf(tracked.shown_cents(i), tracked.measured[i], tolerances.pitch(tracked.shown_cents(i))));
+            cellOf(tracked.shown_cents(i), tracked.measured[i], tolerances.reading(i, tracked.shown_cents(i))));
     const double plate_rad = tracked.shownAngle_rad(bridge);
     column.cells.push_back(cellOf(degrees(plate_rad), tracked.angleMeasured(), tolerances.plate(plate_rad)));
     return column;
@@ -59,8 +61,9 @@ SheetColumn passColumn(const Job& job, const LoggedPass& pass, int number, const
 
 SheetColumn forecastColumn(const Rig& rig, const Pass& pass, int number, const Tolerances& tolerances) {
     SheetColumn column{SheetColumn::Kind::Forecast, number, 0.0, {}};
-    for (const double reading : readings_cents(rig, pass.after))
-        column.cells.push_back(cellOf(reading, false, tolerances.pitch(reading)));
+    const std::vector<double> readings = readings_cents(rig, pass.after);
+    for (std::size_t i = 0; i < readings.size(); ++i)
+        column.cells.push_back(cellOf(readings[i], false, tolerances.reading(i, readings[i])));
     column.cells.push_back(cellOf(degrees(pass.after.angle_rad), false, tolerances.plate(pass.after.angle_rad)));
     for (const Aim& aim : pass.aims)
         column.cells[aim.string].aim_cents = aim.cents;
@@ -89,7 +92,7 @@ std::size_t startStanding(const Job& job) {
 } // namespace
 
 std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) {
-    const Tolerances tolerances{job.goal};
+    const Tolerances tolerances{job.goal, derived.advice.wanted_cents};
     std::vector<SheetColumn> columns;
     const std::size_t start = startStanding(job);
     if (start < job.log.size())

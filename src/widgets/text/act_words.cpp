@@ -237,8 +237,15 @@ ActWords doneAct(const Job& job, const Derived& derived) {
 ActWords leaveAct(const Job& job, const Derived& derived) {
     QStringList left;
     const Estimate& guitar = derived.advice.guitar;
+    if (derived.advice.contradictory)
+        return {
+            ActWordsWords::tr("The readings contradict each other"), ActWordsWords::tr("stop"),
+            ActWordsWords::tr("They scatter by %1 ¢, more than the tools were said to. Mute the other strings, check "
+                              "the tuner and the ruler, then read again.")
+                .arg(guitar.noise.tuner_cents, 0, 'f', 1),
+            ActWordsWords::tr("any further reading")};
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-        if (std::abs(guitar.readings_cents[i]) > job.goal.pitchTolerance_cents)
+        if (std::abs(derived.advice.off_cents(i)) > job.goal.pitchTolerance_cents)
             left.append(
                 ActWordsWords::tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
     const double plate_rad = guitar.state.angle_rad - job.goal.angle_rad;
@@ -302,12 +309,33 @@ ActPicture actPicture(const Job& job, const Derived& derived) {
     return picture;
 }
 
-ActWords act(const Job& job, const Derived& derived, const Units& units) {
+namespace {
+
+/// What is done otherwise so that no string breaks.
+QString sparedWords(const Job& job, const Spared& spared) {
+    const QString string = stringTitle(job.rig.strings[spared.string]);
+    const QString percent = QString::number(100.0 * spared.share, 'f', 0);
+    switch (spared.by) {
+    case Spared::By::OtherString:
+        return ActWordsWords::tr("This string first: otherwise %1 would come to %2 % of its breaking load.")
+            .arg(string, percent);
+    case Spared::By::NotSoFar:
+        return ActWordsWords::tr(
+                   "Only so far for now: the whole way would bring %1 to %2 % of its breaking load. The rest "
+                   "follows once the plate has come up.")
+            .arg(string, percent);
+    case Spared::By::LessClaw:
+        return ActWordsWords::tr("Not all at once: that would bring %1 to %2 % of its breaking load.")
+            .arg(string, percent);
+    case Spared::By::LettingDown:
+        return ActWordsWords::tr("Before the claw: turning it would bring %1 to %2 % of its breaking load.")
+            .arg(string, percent);
+    }
+    return {};
+}
+
+ActWords plainAct(const Job& job, const Derived& derived) {
     const NextAct& next = derived.next();
-    if (derived.advice.question)
-        return questionAct(job, *derived.advice.question);
-    if (derived.advice.doubt)
-        return doubtAct(job, *derived.advice.doubt, units);
     switch (next.what) {
     case NextAct::Do::Read:
         return readAct(job, next);
@@ -338,6 +366,19 @@ ActWords act(const Job& job, const Derived& derived, const Units& units) {
                 QString()};
     }
     return {};
+}
+
+} // namespace
+
+ActWords act(const Job& job, const Derived& derived, const Units& units) {
+    if (derived.advice.question)
+        return questionAct(job, *derived.advice.question);
+    if (derived.advice.doubt)
+        return doubtAct(job, *derived.advice.doubt, units);
+    ActWords words = plainAct(job, derived);
+    if (derived.next().spared)
+        words.aside = sparedWords(job, *derived.next().spared) + QLatin1Char(' ') + words.aside;
+    return words;
 }
 
 } // namespace flenzo::wording
