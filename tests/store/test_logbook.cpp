@@ -33,17 +33,34 @@ Job jobOf(const QString& guitar, const QString& owner) {
     return job;
 }
 
+/// A server that is busy may let nobody in for some seconds, which says nothing of what it keeps.
+Result<std::shared_ptr<Logbook>> openPatiently(const QString& path) {
+    for (int tries = 1;; ++tries) {
+        auto book = Logbook::open(path);
+        const bool busy = !book.ok() && (book.fault().is(faults::serverNotReached) ||
+                                         book.fault().is(faults::serverRefused) || book.fault().is(faults::serverAway));
+        if (!busy || tries == 10)
+            return book;
+        qWarning("tried again: %s", qPrintable(book.fault().sentence()));
+    }
+}
+
+/// Why the writer ends by itself, said where the test that fails over it shows it.
+int endsBy(int code, const Fault& fault) {
+    qCritical("the writer ended: %s", qPrintable(fault.sentence()));
+    return code;
+}
+
 /// The writer that gets killed: enters readings one by one and says each on its output once it is on disk.
 int writeUntilKilled(const QString& path, const QString& recovery) {
-    auto book = Logbook::open(path);
+    auto book = openPatiently(path);
     if (!book.ok())
-        return 3;
+        return endsBy(3, book.fault());
     Session session(recovery);
     session.setLogbook(book.value());
     const qint64 id = book.value()->setting(QStringLiteral("openJob")).value().toLongLong();
-    if (id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())).has_value()
-                : session.openKept(id).has_value())
-        return 4;
+    if (const auto fault = id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())) : session.openKept(id))
+        return endsBy(4, *fault);
     QFile out;
     if (!out.open(stdout, QIODevice::WriteOnly))
         return 5;
@@ -51,8 +68,8 @@ int writeUntilKilled(const QString& path, const QString& recovery) {
         const std::size_t string = session.job().log.size() % 6;
         Event event = Event::read(string, -10.0 - static_cast<double>(session.job().log.size() % 50));
         event.confirmed = true;
-        if (session.append(QStringLiteral("read"), event))
-            return 6;
+        if (const auto fault = session.append(QStringLiteral("read"), event))
+            return endsBy(6, *fault);
         out.write(QByteArray::number(static_cast<qulonglong>(session.job().log.size())) + '\n');
         out.flush();
     }
@@ -454,6 +471,7 @@ private Q_SLOTS:
         constexpr int kills = 200;
         for (int round = 0; round < kills; ++round) {
             QProcess writer;
+            writer.setProcessChannelMode(QProcess::ForwardedErrorChannel);
             const QString recovery = dir_->filePath(QStringLiteral("recovery-%1").arg(round)); // goes with the test
             writer.start(QCoreApplication::applicationFilePath(),
                          {QStringLiteral("--write-until-killed"), path_, recovery});
@@ -468,12 +486,14 @@ private Q_SLOTS:
             while (moment.nsecsElapsed() < within_us * 1000)
                 continue;
             writer.kill(); // SIGKILL
-            QVERIFY(writer.waitForFinished());
+            QVERIFY2(writer.waitForFinished(), qPrintable(QString::number(writer.exitCode())));
             said += writer.readAllStandardOutput();
             said.truncate(said.lastIndexOf('\n'));
             const std::size_t shown = said.mid(said.lastIndexOf('\n') + 1).toULongLong();
             QVERIFY(shown > 0);
-            const auto book = open();
+            const auto opened = openPatiently(path_);
+            QVERIFY2(opened.ok(), opened.ok() ? "" : qPrintable(opened.fault().sentence()));
+            const auto& book = opened.value();
             QVERIFY(!book->readOnly());
             const std::size_t kept =
                 book->job(book->setting(QStringLiteral("openJob")).value().toLongLong()).value().log.size();
