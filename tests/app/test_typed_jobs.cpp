@@ -113,8 +113,7 @@ private Q_SLOTS:
         const Counts counts = countsOf(person.job().log, person.job().rig.strings.size(), person.job().pace);
         QVERIFY2(counts.passes <= 4.0, qPrintable(QString::number(counts.passes)));
         for (std::size_t i = 0; i < person.job().rig.strings.size(); ++i)
-            QVERIFY2(std::abs(guitar->reading_cents(i)) <
-                         derived().advice.pitchTolerance_cents + 2.0, // gate, and tuner
+            QVERIFY2(std::abs(guitar->reading_cents(i)) < derived().advice.pitchTolerance_cents + 1.5,
                      qPrintable(QString::number(guitar->reading_cents(i))));
         if (independent)
             QVERIFY(std::abs(guitar->angle_rad()) < derived().advice.plateTolerance_rad + radians(0.12));

@@ -215,7 +215,7 @@ private Q_SLOTS:
         off = settle(job.rig, off).state;
         job.rig.claw.turns = off.claw;
         job.old.wasLevel = false;
-        job.log.assign(2, fullReading(readings_cents(job.rig, off), gapAt_m(job.rig.bridge, off.angle_rad)));
+        job.log = {fullReading(readings_cents(job.rig, off), gapAt_m(job.rig.bridge, off.angle_rad))};
         QVERIFY(off.angle_rad > radians(0.3));
         const Advice advice = advise(job);
         QCOMPARE(QLatin1String(advice.rule), QLatin1String("near-claw"));
@@ -241,13 +241,16 @@ private Q_SLOTS:
     void nearButUnsureIsReadOnceMore() {
         BenchJob job = changeJob(1.0);
         std::vector<double> cents = inTune;
-        cents[1] = 1.9;
-        cents[4] = -1.8;
+        cents[1] = 1.7;
+        cents[4] = -1.6;
         job.log = {fullReading(cents, level_m)};
-        QCOMPARE(ruleOf(job), QStringLiteral("near-read-again"));
-        for (int k = 0; k < 4 && ruleOf(job) == QStringLiteral("near-read-again"); ++k)
+        const auto readsAgain = [&job] { // at the gate, or for what a reading is worth
+            return ruleOf(job) == QStringLiteral("gate-shut") || ruleOf(job) == QStringLiteral("near-read-again");
+        };
+        QVERIFY(readsAgain());
+        for (int k = 0; k < 4 && readsAgain(); ++k)
             job.log.push_back(fullReading(cents, level_m));
-        QVERIFY(ruleOf(job) != QStringLiteral("near-read-again")); // never for ever
+        QVERIFY(!readsAgain()); // never for ever
     }
 
     /// Where it has cost enough already, what is left is said instead of another peg.

@@ -93,11 +93,11 @@ Situation::Gate Situation::gateOf(std::size_t which) const {
 }
 
 bool Situation::Gate::lets(double value, int readings) const {
-    constexpr double coarseShare = 0.75;
-    // One alone is given no room, another is cheap; and it tells little where it is as coarse as the tolerance.
+    // One alone must be plainly inside, another is cheap; and it tells little where it is as coarse as the tolerance.
+    constexpr double coarseShare = 0.75, plainly = 0.5;
     if (made.count < 2 && deviation > coarseShare * tolerance)
         return false;
-    const double room = made.count > 1 ? deviations * deviation / std::sqrt(readings) : 0.0;
+    const double room = made.count > 1 ? deviations * deviation / std::sqrt(readings) : -plainly * deviation;
     return std::abs(value - wanted) <= tolerance + room;
 }
 bool Situation::Gate::isOpen() const {
