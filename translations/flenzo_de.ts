@@ -4138,10 +4138,6 @@
         <translation>Sieh selbst nach: Saiten auf dem Grund des Sattels, Kappen in ihrer Reihe, Rippe längs der Saiten.</translation>
     </message>
     <message>
-        <source>Last time locking moved: %1. Leave each string that much the other way.</source>
-        <translation>Beim letzten Mal verschob das Klemmen: %1. Lass jede Saite so viel in die andere Richtung.</translation>
-    </message>
-    <message>
         <source>%1: up %2, down %3 ¢</source>
         <translation>%1: hinauf %2, hinunter %3 ¢</translation>
     </message>
@@ -4192,6 +4188,10 @@
     <message>
         <source>Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 (calculated).</source>
         <translation>Hochgezogen bis zum Anschlag, %1° weiter, steigt Saite %2 um %3 Halbtöne, Saite %4 um %5 (berechnet).</translation>
+    </message>
+    <message>
+        <source>Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.</source>
+        <translation>Letztes Mal hat das Klemmen bewegt: %1. Die Zielwerte rechnen damit, nicht mit mehr als %2 ¢: da ist eine Saite gerutscht.</translation>
     </message>
 </context>
 <context>

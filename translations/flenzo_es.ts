@@ -4138,10 +4138,6 @@
         <translation>Míralo tú: cuerdas en el fondo de la cejuela, pletinas en su orden, nervio a lo largo de las cuerdas.</translation>
     </message>
     <message>
-        <source>Last time locking moved: %1. Leave each string that much the other way.</source>
-        <translation>La última vez bloquear movió: %1. Deja cada cuerda eso mismo en sentido contrario.</translation>
-    </message>
-    <message>
         <source>%1: up %2, down %3 ¢</source>
         <translation>%1: arriba %2, abajo %3 ¢</translation>
     </message>
@@ -4192,6 +4188,10 @@
     <message>
         <source>Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 (calculated).</source>
         <translation>Subida hasta su tope, %1° más, la cuerda %2 sube %3 semitonos y la %4 sube %5 (calculado).</translation>
+    </message>
+    <message>
+        <source>Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.</source>
+        <translation>La última vez el bloqueo movió: %1. Los objetivos lo tienen en cuenta, salvo más de %2 ¢: ahí se deslizó una cuerda.</translation>
     </message>
 </context>
 <context>

@@ -14,6 +14,9 @@ enum class Headstock { OneSide, Split, None };
 enum class Nut { Open, Caps, ClampPerString };
 enum class Board { DarkUnlacquered, Maple, Other };
 
+/// Further than this no clamp moves a string on the nut's floor: one that moved more has slipped.
+inline constexpr double mostClampShift_cents = 25.0;
+
 /// What stays true of a guitar from job to job and decides which steps its work has. The bridge itself stands in the
 /// rig.
 struct Card {

@@ -70,14 +70,15 @@ Wraps wrapsOnThis(const Job& job) {
 namespace {
 
 /// What each string is to read before the nut is locked: the other way from what locking did last time, or from what it
-/// is computed to do. Empty where nothing is known of it, or nothing is locked.
+/// is computed to do. Empty where nothing is known of it, or nothing is locked. No clamp moves a string further than
+/// `mostClampShift_cents`: that one slipped, and is no guide.
 std::vector<double> leadBeforeLocking_cents(const Job& job) {
     std::vector<double> lead = job.card.clampShift_cents;
     if (job.card.nut == Nut::Open)
         return {};
     if (lead.size() == job.rig.strings.size()) {
         for (double& cents : lead)
-            cents = -cents;
+            cents = std::abs(cents) <= mostClampShift_cents ? -cents : 0.0;
         return lead;
     }
     const auto lifted = [](const RigString& string) { return string.clampLift_m > 0.0; };

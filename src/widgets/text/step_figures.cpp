@@ -158,8 +158,11 @@ QString lockWords(const Job& job, const Derived& derived) {
         for (std::size_t i = 0; i < last.size(); ++i)
             parts.append(
                 QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name), centsText(last[i])));
-        lines.append(StepFiguresWords::tr("Last time locking moved: %1. Leave each string that much the other way.")
-                         .arg(parts.join(QStringLiteral(" · "))));
+        lines.append(
+            StepFiguresWords::tr(
+                "Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.")
+                .arg(parts.join(QStringLiteral(" · ")))
+                .arg(mostClampShift_cents, 0, 'f', 0));
     }
     lines.append(fineWords(job, derived));
     lines.removeAll(QString());
