@@ -136,7 +136,7 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
     // What the adviser calls done has been read, and is inside as far as the shop's tools can tell.
     if (const Advice& advice = derived.advice; advice.act.what != NextAct::Do::Done) {
         const Estimate& guitar = advice.guitar;
-        const bool level = std::abs(guitar.state.angle_rad - job.goal.angle_rad) <= advice.plateTolerance_rad;
+        const bool level = std::abs(guitar.state.angle_rad - advice.wantedAngle_rad) <= advice.plateTolerance_rad;
         bool inTune = true;
         for (std::size_t i = 0; i < advice.wanted_cents.size(); ++i)
             inTune = inTune && std::abs(advice.off_cents(i)) <= advice.pitchTolerance_cents;

@@ -20,6 +20,7 @@ Advice adviseFrom(const BenchJob& job, Estimate guitar, const AdvisorOptions& op
     advice.pitchTolerance_cents = now.pitchTolerance_cents;
     for (std::size_t i = 0; i < now.strings; ++i)
         advice.wanted_cents.push_back(now.wanted_cents(i));
+    advice.wantedAngle_rad = now.plateCounts ? now.home_rad : now.goal.angle_rad;
     advice.plateCounts = now.plateCounts;
     advice.plateEverRead = now.plateEverRead;
     return advice;

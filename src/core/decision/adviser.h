@@ -16,6 +16,7 @@ struct Advice {
     double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell
     bool contradictory = false;       ///< the readings scatter too much for anything to be made of them
     std::vector<double> wanted_cents; ///< what each string is to read in the end, as the nut is now
+    double wantedAngle_rad = 0.0;     ///< and where the plate is to stand
     bool plateEverRead = false;
     bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought home
     /// How far a string is believed to be from that.

@@ -16,11 +16,13 @@ constexpr int forecastsShown = 3;
 
 struct Tolerances {
     const Goal& goal;
-    const std::vector<double>& wanted_cents;
+    const Advice& advice;
     [[nodiscard]] bool pitch(double off_cents) const { return std::abs(off_cents) <= goal.pitchTolerance_cents; }
-    [[nodiscard]] bool reading(std::size_t string, double cents) const { return pitch(cents - wanted_cents[string]); }
+    [[nodiscard]] bool reading(std::size_t string, double cents) const {
+        return pitch(cents - advice.wanted_cents[string]);
+    }
     [[nodiscard]] bool plate(double angle_rad) const {
-        return std::abs(angle_rad - goal.angle_rad) <= goal.angleTolerance_rad;
+        return std::abs(angle_rad - advice.wantedAngle_rad) <= goal.angleTolerance_rad;
     }
 };
 
@@ -92,7 +94,7 @@ std::size_t startStanding(const Job& job) {
 } // namespace
 
 std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived) {
-    const Tolerances tolerances{job.goal, derived.advice.wanted_cents};
+    const Tolerances tolerances{job.goal, derived.advice};
     std::vector<SheetColumn> columns;
     const std::size_t start = startStanding(job);
     if (start < job.log.size())

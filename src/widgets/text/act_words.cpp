@@ -248,7 +248,7 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
         if (std::abs(derived.advice.off_cents(i)) > job.goal.pitchTolerance_cents)
             left.append(
                 ActWordsWords::tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
-    const double plate_rad = guitar.state.angle_rad - job.goal.angle_rad;
+    const double plate_rad = guitar.state.angle_rad - derived.advice.wantedAngle_rad;
     if (derived.advice.plateCounts && std::abs(plate_rad) > job.goal.angleTolerance_rad)
         left.append(plate_rad > 0.0 ? ActWordsWords::tr("plate %1° forward").arg(degrees(plate_rad), 0, 'f', 2)
                                     : ActWordsWords::tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
