@@ -185,7 +185,7 @@ QString leftWhy(const BenchJob& job, const Advice& advice) {
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         if (const double off = advice.off_cents(i); std::abs(off) > job.goal.pitchTolerance_cents)
             left.append(QStringLiteral("string %1 %2 cents").arg(nameOf(job, i)).arg(off, 0, 'f', 1));
-    const double plate = degrees(advice.guitar.state.angle_rad - job.goal.angle_rad);
+    const double plate = degrees(advice.guitar.state.angle_rad - advice.wantedAngle_rad);
     if (advice.plateCounts && std::abs(radians(plate)) > job.goal.angleTolerance_rad)
         left.append(QStringLiteral("the plate %1 degrees").arg(plate, 0, 'f', 2));
     return QStringLiteral("More work is not likely to bring it nearer with these tools; left: %1.")
@@ -213,7 +213,7 @@ QString sparedWhy(const BenchJob& job, const Spared& spared) {
     case Spared::By::OtherString:
         return QStringLiteral("This string first: %1 otherwise.").arg(would);
     case Spared::By::NotSoFar:
-        return QStringLiteral("As far as is safe now: %1 on the whole way; a block would spare it.").arg(would);
+        return QStringLiteral("As far as is safe now: %1 on the whole way.").arg(would);
     case Spared::By::LessClaw:
         return QStringLiteral("Less than is missing: %1 if all were turned at once.").arg(would);
     case Spared::By::LettingDown:

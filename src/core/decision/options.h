@@ -33,7 +33,7 @@ struct AdvisorOptions {
     double leastClaw = 0.3;      ///< of a step of the claw: less is not weighed
     double mostOfBreaking = 0.8; ///< of its breaking load, that no act may bring a string to
     // Done.
-    double doneOdds = 0.5;        ///< of everything to be inside: with less nothing is called done
+    double doneOdds = 0.5;        ///< of everything to be inside: with less, what may be outside is read once more
     double outsideOdds = 0.33;    ///< of any one string or the plate: with more leaving is no way
     double gateDeviations = 1.5;  ///< of one reading beyond its tolerance that let nothing be called done
     double benchShare = 0.75;     ///< of the tolerance by which two readings must differ from the solution to win

@@ -42,16 +42,17 @@ Equilibrium restAfter(const Situation& now, const BalanceEquation& equation) {
                  now.rig.bridge.friction.pivot_Nm);
 }
 
-/// The string that a turn of the claw would bring too near to breaking, and what it would then pull (N).
-std::optional<std::pair<std::size_t, double>> overpulledBy(const Situation& now, const ClawTurns& turns) {
+/// What a turn of the claw would bring too near to breaking.
+std::optional<Overpulled> overpulledBy(const Situation& now, const ClawTurns& turns) {
     BalanceEquation equation(now.rig, now.state);
     equation.addMoment(now.cancelled_Nm);
     equation.setClaw(now.rig, {now.state.claw.bass + turns.bass, now.state.claw.treble + turns.treble});
-    const double angle_rad = restAfter(now, equation).angle_rad;
-    const auto string = overpulled(now, equation, angle_rad);
-    if (!string)
-        return std::nullopt;
-    return std::pair(*string, equation.tension_N(*string, angle_rad));
+    return overpulled(now, equation, restAfter(now, equation).angle_rad);
+}
+
+/// The cents by which a string must fall to pull so much less: f goes with the root of the pull.
+double centsOfPull(double share) {
+    return 600.0 * std::log2(share);
 }
 
 } // namespace
@@ -59,26 +60,23 @@ std::optional<std::pair<std::size_t, double>> overpulledBy(const Situation& now,
 NextAct turnClaw(const Situation& now, double mean_turns) {
     NextAct act = plain(now, Do::Claw);
     // Under a block there is nothing to look at between two steps.
-    double goes = now.state.block ? mean_turns : now.hand.atOneGo_turns(mean_turns);
+    const double goes = now.state.block ? mean_turns : now.hand.atOneGo_turns(mean_turns);
     act.turns = now.hand.dealt(goes, now.state.claw);
     if (act.turns.mean() == 0.0)
         act.turns = now.hand.dealt(std::copysign(now.hand.step_turns, mean_turns), now.state.claw);
-    for (auto over = overpulledBy(now, act.turns); over; over = overpulledBy(now, act.turns)) {
-        const auto [string, pull_N] = *over;
-        if (!act.spared)
-            act.spared = {Spared::By::LessClaw, string, shareOfBreaking(now, string, pull_N)};
-        goes = 0.5 * act.turns.mean();
-        act.turns = now.hand.dealt(goes, now.state.claw);
-        if (std::abs(goes) < now.hand.step_turns || act.turns.mean() == 0.0) { // not even a step: it is let down first
-            const double room = mostPull_N(now, act.spared->string) /
-                                (act.spared->share * breakingTension_N(now.nominal.strings[string].wire));
-            NextAct down = tuneExactly(now, string, now.readings_cents[string] + 600.0 * std::log2(room));
-            down.spared = act.spared;
-            down.spared->by = Spared::By::LettingDown;
-            return down;
-        }
+    const auto over = overpulledBy(now, act.turns);
+    if (!over)
+        return act;
+    act.spared = spared(now, Spared::By::LessClaw, *over);
+    for (double less = 0.5 * act.turns.mean(); std::abs(less) >= now.hand.step_turns; less *= 0.5) {
+        act.turns = now.hand.dealt(less, now.state.claw);
+        if (!overpulledBy(now, act.turns))
+            return act;
     }
-    return act;
+    // Not even a step: it is let down first, by what the whole turn asks for.
+    NextAct down = tuneExactly(now, over->string, now.readings_cents[over->string] + centsOfPull(over->room));
+    down.spared = spared(now, Spared::By::LettingDown, *over);
+    return down;
 }
 
 Aim aimAt(const Situation& now, std::size_t string, double off_cents) {
@@ -94,16 +92,13 @@ NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
     equation.addMoment(now.cancelled_Nm);
     equation.setRest(string, equation.unstretchedForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
     const double angle_rad = restAfter(now, equation).angle_rad;
-    double f_Hz = equation.frequency_Hz(string, angle_rad);
-    const double pull_N = equation.tension_N(string, angle_rad), most_N = mostPull_N(now, string);
-    if (pull_N > most_N) {
-        act.spared = {Spared::By::NotSoFar, string, shareOfBreaking(now, string, pull_N)};
-        f_Hz = frequencyFor_Hz(f_Hz, pull_N, most_N);
-    } else if (const auto other = overpulled(now, equation, angle_rad)) {
-        act.spared = {Spared::By::OtherString, *other,
-                      shareOfBreaking(now, *other, equation.tension_N(*other, angle_rad))};
+    double aim_cents = cents(equation.frequency_Hz(string, angle_rad), target_Hz);
+    if (const auto over = overpulled(now, equation, angle_rad)) {
+        act.spared = spared(now, over->string == string ? Spared::By::NotSoFar : Spared::By::OtherString, *over);
+        if (over->string == string)
+            aim_cents += centsOfPull(over->room);
     }
-    act.aim = aimAt(now, string, cents(f_Hz, target_Hz));
+    act.aim = aimAt(now, string, aim_cents);
     return act;
 }
 

@@ -228,7 +228,7 @@ void Situation::look() {
     belief.covariance.resize(1 + n, 1 + n);
     belief.covariance << guitar.covariance(0, 0), guitar.readingByAngle_radCents.transpose(),
         guitar.readingByAngle_radCents, guitar.readingCovariance;
-    belief.z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = Eigen::VectorXd::Zero(n);
+    belief.z_cents = zDeviation_cents = centsPerRad = momentPerCent_Nm = pull_N = mostPull_N = Eigen::VectorXd::Zero(n);
     BalanceEquation equation(rig, state);
     equation.addMoment(cancelled_Nm);
     BalanceEquation atHome = equation;
@@ -246,6 +246,11 @@ void Situation::look() {
         const double c = equation.centsPerRadian(string, angle);
         const double fall = c * (c * guitar.covariance(0, 0) - 2.0 * guitar.readingByAngle_radCents[i]);
         zDeviation_cents[i] = std::sqrt(std::max(0.0, std::pow(guitar.readingDeviation_cents[i], 2) + fall));
+        pull_N[i] = equation.tension_N(string, angle);
+        // A string is never tuned quite to the cent, and nobody would wait for one that is.
+        constexpr double aLittle = 1.01;
+        mostPull_N[i] = std::max(options.mostOfBreaking * breakingTension_N(nominal.strings[string].wire),
+                                 aLittle * atHome.tension_N(string, home_rad));
         momentPerCent_Nm[i] = f_Hz > 0.0 ? equation.momentPerCent_Nm(string, f_Hz, angle) : 0.0;
     }
     Moment here = equation.at(angle);

@@ -96,6 +96,7 @@ struct Situation {
     Eigen::VectorXd zDeviation_cents;
     Eigen::VectorXd centsPerRad; ///< of every string at its pitch, with the plate at home
     Eigen::VectorXd momentPerCent_Nm;
+    Eigen::VectorXd pull_N, mostPull_N; ///< what every string pulls, and no act may bring it beyond
     double stiffness_NmPerRad = 1.0;
     double momentPerTurn_Nm = 0.0;
     double friction_Nm = 0.0, deadBand_rad = 0.0; ///< what the pivot can hold
@@ -126,7 +127,6 @@ struct Situation {
     [[nodiscard]] bool nearPitch() const;
     /// Strings, and last the plate, that may be outside or not and have not been read as often as they may.
     [[nodiscard]] std::vector<std::size_t> worthReading() const;
-    [[nodiscard]] bool isReadEnough() const { return allReadHere() && worthReading().empty(); }
     /// What leaving everything as it is comes to, and the cheapest way to go on. Worked out when first asked.
     [[nodiscard]] const PegPlan& leaving() const;
     [[nodiscard]] const PegPlan& cheapest() const;

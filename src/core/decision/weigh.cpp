@@ -201,11 +201,10 @@ std::vector<unsigned> setsOf(const Situation& now) {
 }
 
 /// The cheapest way that is cheaper than `best`.
-PegPlan cheapestPlan(const Situation& now, const Belief& belief, PegPlan best) {
-    const Weighing weighing(now, belief);
+PegPlan cheapestPlan(const Situation& now, const Weighing& weighing, const std::vector<unsigned>& sets, PegPlan best) {
     const double step = now.hand.step_turns;
     const double offset = now.options.lead * now.pitchTolerance_cents;
-    for (const unsigned set : setsOf(now)) {
+    for (const unsigned set : sets) {
         if (weighing.least_s(set, set == 0) >= best.price_s)
             continue;
         const double home = weighing.homeTurns(set);
@@ -245,6 +244,7 @@ void read(const Situation& now, Belief& belief, std::size_t which, double drawn)
 /// What is expected to be left after reading: evenly spread draws, the same whenever it is asked.
 double expectedAfter_s(const Situation& now, const std::vector<std::size_t>& what) {
     constexpr int draws = 8;
+    const std::vector<unsigned> sets = setsOf(now);
     double sum_s = 0.0;
     for (int draw = 0; draw < draws; ++draw) {
         Belief belief = now.belief;
@@ -252,9 +252,10 @@ double expectedAfter_s(const Situation& now, const std::vector<std::size_t>& wha
             const double share = std::fmod((draw + 0.5) * (2.0 * static_cast<double>(k) + 1.0) / draws, 1.0);
             read(now, belief, what[k], std::numbers::sqrt2 * boost::math::erf_inv(2.0 * share - 1.0));
         }
-        PegPlan leave = Weighing(now, belief).plan(0, 0.0, 0.0);
-        leave.price_s -= Weighing(now, belief).least_s(0, false); // it has been read then
-        sum_s += cheapestPlan(now, belief, leave).price_s;
+        const Weighing weighing(now, belief);
+        PegPlan leave = weighing.plan(0, 0.0, 0.0);
+        leave.price_s -= weighing.least_s(0, false); // it has been read then
+        sum_s += cheapestPlan(now, weighing, sets, leave).price_s;
     }
     return sum_s / draws;
 }
@@ -281,7 +282,7 @@ const PegPlan& Situation::cheapest() const {
         PegPlan leave = leaving();
         if (leave.worst >= options.outsideOdds) // then leaving is no way
             leave.price_s = never_s;
-        cheapest_ = cheapestPlan(*this, belief, leave);
+        cheapest_ = cheapestPlan(*this, Weighing(*this, belief), setsOf(*this), leave);
     }
     return *cheapest_;
 }
