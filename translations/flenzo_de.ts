@@ -8362,6 +8362,10 @@ Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schnei
         <source>old balance</source>
         <translation>altes Gleichgewicht</translation>
     </message>
+    <message>
+        <source>on the &amp;body</source>
+        <translation>auf dem &amp;Korpus</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::PartsForm</name>

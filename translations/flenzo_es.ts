@@ -8362,6 +8362,10 @@ Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</
         <source>old balance</source>
         <translation>equilibrio viejo</translation>
     </message>
+    <message>
+        <source>on the &amp;body</source>
+        <translation>sobre el &amp;cuerpo</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::PartsForm</name>

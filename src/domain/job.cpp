@@ -90,6 +90,13 @@ std::vector<double> leadBeforeLocking_cents(const Job& job) {
 
 } // namespace
 
+OldSet Job::oldSet() const {
+    OldSet old{off, springsBefore, wasLevel, oldAngle_rad};
+    if (wasLevel && liesOnStop(rig, oldAngle_rad))
+        old.pressed_Nm = goal.deckLoad_Nm > 0.0 ? goal.deckLoad_Nm : usualDeckLoad_Nm;
+    return old;
+}
+
 BenchJob benchJobOf(const Job& job) {
     WorkMethod method = job.method;
     method.wraps = wrapsOnThis(job);

@@ -60,7 +60,7 @@ struct Job {
     Work work;       ///< the job around the balance
     QJsonObject raw; ///< the file as read, so that members unknown to this version survive
 
-    [[nodiscard]] OldSet oldSet() const { return {off, springsBefore, wasLevel, oldAngle_rad}; }
+    [[nodiscard]] OldSet oldSet() const;
     bool operator==(const Job&) const = default;
 };
 

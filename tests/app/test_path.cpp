@@ -72,7 +72,7 @@ private Q_SLOTS:
         tabTo("onSet");
         key(Qt::Key_End);
         QVERIFY(text("firstAct") + text("firstTurns") != before); // another set, another answer, at once
-        tabTo("oldLevel");                                        // one of four: arrows choose among them
+        tabTo("oldLevel");                                        // one of five: arrows choose among them
         key(Qt::Key_Right);
         QVERIFY(job().wasLevel && job().oldAngle_rad < 0.0);
         QCOMPARE(at(), StepId::LookOver); // no key of these ended the step
@@ -93,6 +93,9 @@ private Q_SLOTS:
         QVERIFY2(drawn().contains(QLatin1String("plate level")), qPrintable(drawn()));
         QTest::mouseClick(find<QPushButton>("oldForward"), Qt::LeftButton);
         QVERIFY2(drawn().contains(QLatin1String("forward 1.20")), qPrintable(drawn()));
+        QTest::mouseClick(find<QPushButton>("oldOnBody"), Qt::LeftButton);
+        QCOMPARE(job().oldAngle_rad, job().rig.bridge.rearStop_rad);
+        QVERIFY(find<QPushButton>("oldOnBody")->isChecked() && job().oldSet().pressed_Nm > 0.0);
     }
 
     void lookingAheadDoesNothing() {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/adviser.h"
+#include "core/simulation/independent_guitar.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
 #include "support/bench.h"
@@ -128,6 +129,10 @@ private Q_SLOTS:
         if (!gives)
             job.log.erase(job.log.begin() + 5);
         job.method.stretch = gives;
+        if (family == 0 && atRest) {
+            job.old.pressed_Nm = 0.6; // on its stop with the old set
+            job.old.angle_rad = job.rig.bridge.rearStop_rad;
+        }
         QVERIFY2(worstSlope(job, 7, atRest) < 2e-3, qPrintable(QString::number(worstSlope(job, 7, atRest))));
     }
 
@@ -529,6 +534,40 @@ private Q_SLOTS:
             QCOMPARE(end.advice.act.what, NextAct::Do::Done);
             QVERIFY2(end.worst_cents < end.advice.pitchTolerance_cents + 1.5,
                      qPrintable(QString::number(end.worst_cents)));
+        }
+    }
+
+    void deckedGuitarsStayPressedDown_data() {
+        QTest::addColumn<double>("oldPressed_Nm"); // in truth
+        QTest::addColumn<bool>("told");
+        QTest::newRow("decked before, as told") << 0.6 << true;
+        QTest::newRow("decked before, told as level") << 0.6 << false;
+        QTest::newRow("floated before, as told") << 0.0 << true;
+    }
+    /// A plate that a turn of the claw does not move is pressed down; nothing bends the guitar until it floats.
+    void deckedGuitarsStayPressedDown() {
+        QFETCH(double, oldPressed_Nm);
+        QFETCH(bool, told);
+        for (std::uint32_t seed = 31; seed <= 36; ++seed) {
+            BenchJob job = changeJob(1.0);
+            job.goal.deckLoad_Nm = usualDeckLoad_Nm;
+            job.goal.angle_rad = job.rig.bridge.rearStop_rad;
+            const auto saidOfOld = [&job](double pressed_Nm) {
+                job.old.pressed_Nm = pressed_Nm;
+                job.old.angle_rad = pressed_Nm > 0.0 ? job.rig.bridge.rearStop_rad : 0.0;
+                job.rig.claw.turns = clawBefore(job.rig, job.old).value();
+            };
+            saidOfOld(oldPressed_Nm);
+            IndependentGuitar guitar(job, {}, {}, seed);
+            if (!told)
+                saidOfOld(0.0);
+            const Ended end = playOn(job, guitar, 120);
+            QCOMPARE(end.advice.act.what, NextAct::Do::Done);
+            QCOMPARE(end.questions, 0);
+            QVERIFY2(end.worst_cents < end.advice.pitchTolerance_cents + 1.5,
+                     qPrintable(QString::number(end.worst_cents)));
+            QVERIFY2(end.plate_deg < 0.01, qPrintable(QString::number(end.plate_deg)));
+            QVERIFY2(!told || end.counts.passes <= 2.0, qPrintable(QString::number(end.counts.passes)));
         }
     }
 

@@ -128,6 +128,21 @@ private Q_SLOTS:
         QCOMPARE(decked.goal, everything().goal);
     }
 
+    /// Most often it came so; unless it was said to have stood elsewhere with the old set.
+    void aDeckedGuitarWasDeckedBefore() {
+        const auto choose = [](Job job, const char* way) {
+            chooseMethod(job, QStringLiteral("bridge"), QLatin1String(way));
+            return job;
+        };
+        Job job = newJob();
+        const Job decked = choose(job, "decked");
+        QVERIFY(decked.oldSet().pressed_Nm > 0.0);
+        QCOMPARE(decked.oldSet().angle_rad, decked.rig.bridge.rearStop_rad);
+        QCOMPARE(choose(decked, "floats").oldSet(), job.oldSet());
+        job.oldAngle_rad = radians(0.4);
+        QCOMPARE(choose(job, "decked").oldSet().pressed_Nm, 0.0);
+    }
+
     void theHousesWaysGoIntoANewJob() {
         Job job = newJob();
         for (const MethodTopic& topic : methodTopics())

@@ -30,8 +30,9 @@ void Equations::remember(const Unknowns& at) {
         sum_Nm += std::copysign(assist->preload_Nm, at.oldAngle_rad - assist->centre_rad);
         sum_Nm -= std::clamp(sum_Nm, -assist->preload_Nm, assist->preload_Nm);
     }
+    sum_Nm += job_.old.pressed_Nm;
     if (sum_Nm != 0.0) {
-        const double by = 1.0 / oldBalance_Nm_;
+        const double by = 1.0 / std::hypot(oldBalance_Nm_, job_.old.pressed_Nm); // nobody knows how much it was
         row_.add(layout_.oldAngle, by * angleSlope);
         guitarEntry(Learned::StringHeight, by * slopes[StringModel::Height] * (isShaft() ? turnedPart : 1.0));
         if (!isShaft())
@@ -39,8 +40,9 @@ void Equations::remember(const Unknowns& at) {
         addSprings(springs, by);
         row_.finish(by * sum_Nm);
     }
-    row_.add(layout_.oldAngle, 1.0 / options_.rememberedLevel_rad);
-    row_.finish((at.oldAngle_rad - job_.old.angle_rad) / options_.rememberedLevel_rad);
+    const double level_rad = job_.old.pressed_Nm > 0.0 ? options_.blockAngle_rad : options_.rememberedLevel_rad;
+    row_.add(layout_.oldAngle, 1.0 / level_rad);
+    row_.finish((at.oldAngle_rad - job_.old.angle_rad) / level_rad);
 }
 
 /// Predicts a pitch; its deviation.

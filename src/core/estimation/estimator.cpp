@@ -17,6 +17,14 @@ Noise toldNoise(const Tools& tools, const EstimatorOptions& options) {
             tools.angle_rad.value_or(options.angle_rad)};
 }
 
+/// The guitar as it was believed to be before the log.
+GuitarUnknowns believedGuitar(const BenchJob& job, const Timeline& line) {
+    GuitarUnknowns guitar(line.makes);
+    if (job.prior)
+        guitar.value = priorOf(job, line).mean;
+    return guitar;
+}
+
 /// Brings one log to its solution, from as much of one as there is.
 class Solver {
 public:
@@ -38,6 +46,7 @@ public:
                 break;
             tryUsualPivot();
             tryStops();
+            tryPressedDown();
             const Noise next = learnedNoise(), &now = equations_.noise;
             const double changed = std::max({std::abs(std::log(next.tuner_cents / now.tuner_cents)),
                                              std::abs(std::log(next.gap_m / now.gap_m)),
@@ -59,6 +68,7 @@ private:
     void tryOutliers();
     void tryUsualPivot();
     void tryStops();
+    void tryPressedDown();
     [[nodiscard]] Noise learnedNoise() const;
     [[nodiscard]] Prior learned(const Eigen::MatrixXd& covariance) const;
     void tell();
@@ -74,6 +84,7 @@ private:
     Unknowns& at_;
     Evaluation here_, tried_; ///< of the solution, and of where a step would bring it
     std::vector<std::size_t> triedReadings_, triedRests_;
+    bool triedPressedDown_ = false;
 };
 
 /// One step of Levenberg and Marquardt; false when nothing more is to be gained.
@@ -197,6 +208,27 @@ void Solver::tryStops() {
             descendFrom(std::move(other));
         }
     }
+}
+
+/// A decked plate that a turn of the claw does not move says only that it is pressed down; a model that has it float
+/// bends the guitar until nothing would move it, and no single rest leads back from there. Begun with all of them on
+/// the stop and the guitar as it was believed to be.
+void Solver::tryPressedDown() {
+    constexpr double bent_deviations = 2.0;
+    const bool bent = at_.guitar.value.cwiseAbs().maxCoeff() > bent_deviations;
+    if (job_.goal.deckLoad_Nm <= 0.0 || triedPressedDown_ || !bent)
+        return;
+    triedPressedDown_ = true;
+    Unknowns other = at_;
+    other.guitar = believedGuitar(job_, line_);
+    for (std::size_t r = 0; r < line_.rests.size(); ++r)
+        if (!line_.rests[r].block)
+            other.angle_rad[r] = limitsOf(equations_.model(r).rig().bridge, std::nullopt).low_rad;
+    for (const Observation& made : line_.observations)
+        if (made.kind == Observation::Kind::Pitch && !made.wrong)
+            other.z_cents[made.stretch] = equations_.model(made.rest).zOfReading_cents(
+                made.string, made.value, other.angle_rad[made.rest], line_.rests[made.rest].nutLocked);
+    descendFrom(std::move(other));
 }
 
 /// Noise from the residuals: a few readings' worth of what was told or guessed, and the leverage of the unknowns that
@@ -404,9 +436,7 @@ Estimate begun(const BenchJob& job, const Assumed& assumed, const EstimatorOptio
     Estimate out;
     out.line = timelineOf(job, assumed);
     out.assumed = assumed;
-    out.at.guitar = GuitarUnknowns(out.line.makes);
-    if (job.prior)
-        out.at.guitar.value = priorOf(job, out.line).mean;
+    out.at.guitar = believedGuitar(job, out.line);
     out.at.giving = GivingUnknowns(job, out.line);
     out.at.oldAngle_rad = job.old.angle_rad;
     out.noise = toldNoise(job.tools, options);

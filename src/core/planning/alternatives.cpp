@@ -10,8 +10,6 @@ namespace flenzo {
 namespace {
 
 constexpr int steps = 40;
-/// What one presses a decked plate down with: enough for bends, little enough to dive.
-constexpr double usualDeckLoad_Nm = 0.6;
 constexpr double usualAssist_Nm = 0.5;
 
 LevelSolution levelOf(const Rig& rig, const Goal& goal) {

@@ -54,6 +54,7 @@ std::optional<ClawTurns> clawBefore(const Rig& rig, const OldSet& old) {
     const Rig before = asItWas(rig, old);
     Goal stood;
     stood.angle_rad = old.angle_rad;
+    stood.deckLoad_Nm = old.pressed_Nm;
     const LevelSolution level = levelSolution(before, bareState(before), stood);
     if (!level.balanced())
         return std::nullopt;

@@ -21,6 +21,7 @@ struct OldSet {
     std::vector<Spring> springs = {}; ///< empty: the same springs as now
     bool wasLevel = true;             ///< with that set at pitch the plate stood at `angle_rad`
     double angle_rad = 0.0;
+    double pressed_Nm = 0.0; ///< above 0: it lay on its rear stop, and the springs pressed it down with about so much
     bool operator==(const OldSet&) const = default;
 };
 [[nodiscard]] Rig asItWas(Rig rig, const OldSet& old);

@@ -398,10 +398,12 @@ Event IndependentGuitar::perform(const NextAct& act) {
 }
 
 /// With the set that comes off at pitch the plate was level, or nearly, at the claw as it was; a decked one was pressed
-/// down as the goal has it.
+/// down, some little and some much.
 void IndependentGuitar::balanceOldSet(const BenchJob& job) {
-    const double at = job.goal.deckLoad_Nm > 0.0 ? job.goal.angle_rad : job.old.angle_rad + noise(hard_.oldLevel_rad);
-    double wanted_Nm = job.goal.deckLoad_Nm - weight_Nm_ * std::cos(at);
+    const bool pressed = job.old.pressed_Nm > 0.0;
+    const double at = pressed ? job.old.angle_rad : job.old.angle_rad + noise(hard_.oldLevel_rad);
+    const double load_Nm = pressed ? job.old.pressed_Nm * std::exp(0.5 * noise(1.0)) : 0.0;
+    double wanted_Nm = load_Nm - weight_Nm_ * std::cos(at);
     constexpr double step = 1e-5;
     for (std::size_t i = 0; i < strings_.size(); ++i) {
         const SetString old = i < job.old.strings.size() ? job.old.strings[i]

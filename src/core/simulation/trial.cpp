@@ -148,7 +148,7 @@ BenchJob changed(BenchJob job, ChangeKind kind) {
     if (kind == ChangeKind::AsIs)
         return job;
     job.log.clear();
-    job.old = {};
+    job.old = {{}, {}, true, job.old.angle_rad, job.old.pressed_Nm};
     for (const RigString& string : job.rig.strings)
         job.old.strings.push_back({string.wire, string.target_Hz});
     switch (kind) {

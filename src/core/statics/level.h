@@ -8,6 +8,9 @@
 
 namespace flenzo {
 
+/// What one presses a decked plate down with: enough for bends, little enough to dive.
+inline constexpr double usualDeckLoad_Nm = 0.6;
+
 /// When a job counts as done.
 struct Goal {
     double angle_rad = 0.0;
@@ -28,6 +31,11 @@ struct Goal {
 /// Whether this family has a claw to turn and a plate to bring to an angle.
 [[nodiscard]] inline bool hasClaw(const Rig& rig) {
     return rig.bridge.family == Family::KnifeEdge;
+}
+
+/// Whether a plate at this angle lies on its rear stop, as a decked one does.
+[[nodiscard]] inline bool liesOnStop(const Rig& rig, double angle_rad) {
+    return hasClaw(rig) && angle_rad < 0.0 && angle_rad <= rig.bridge.rearStop_rad + radians(0.05);
 }
 
 /// Whether the plate hovers between strings and springs at its goal, and so sinks when they go.

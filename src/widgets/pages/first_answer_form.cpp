@@ -296,6 +296,7 @@ OldLevelForm::OldLevelForm(AppContext& context, QWidget* parent)
     const std::pair<QString, const char*> answers[] = {{tr("&level"), "oldLevel"},
                                                        {tr("&sunk"), "oldSunk"},
                                                        {tr("&forward"), "oldForward"},
+                                                       {tr("on the &body"), "oldOnBody"},
                                                        {tr("not &known"), "oldUnknown"}};
     for (int a = 0; a < static_cast<int>(std::size(answers)); ++a) {
         auto* button = new QPushButton(answers[a].first, this);
@@ -322,7 +323,11 @@ OldLevelForm::OldLevelForm(AppContext& context, QWidget* parent)
     row->addStretch();
     connect(group_, &QButtonGroup::idClicked, this, [this](int answer) {
         const PlateByEye seen[] = {PlateByEye::Level, PlateByEye::Sunk, PlateByEye::Forward};
-        answer == 3 ? say(false, 0.0) : say(true, angleSeen_rad(seen[answer]));
+        if (answer == NotKnown)
+            say(false, 0.0);
+        else
+            say(true,
+                answer == OnBody ? context_.session().job().rig.bridge.rearStop_rad : angleSeen_rad(seen[answer]));
     });
     connect(&context_.session(), &Session::changed, this, &OldLevelForm::follow);
     follow();
@@ -338,7 +343,11 @@ void OldLevelForm::say(bool known, double angle_rad) {
 void OldLevelForm::follow() {
     const Job& job = context_.session().job();
     const double least_rad = radians(0.05);
-    const int answer = !job.wasLevel ? 3 : job.oldAngle_rad < -least_rad ? 1 : job.oldAngle_rad > least_rad ? 2 : 0;
+    const Answer answer = !job.wasLevel                           ? NotKnown
+                          : liesOnStop(job.rig, job.oldAngle_rad) ? OnBody
+                          : job.oldAngle_rad < -least_rad         ? Sunk
+                          : job.oldAngle_rad > least_rad          ? Forward
+                                                                  : Level;
     group_->button(answer)->setChecked(true);
     angle_->show(job.wasLevel ? degreesText(job.oldAngle_rad) : QString());
     setEnabled(hasClaw(job.rig));

@@ -59,6 +59,7 @@ public:
     OldLevelForm(AppContext& context, QWidget* parent);
 
 private:
+    enum Answer { Level, Sunk, Forward, OnBody, NotKnown };
     void follow();
     void say(bool known, double angle_rad);
     AppContext& context_;
