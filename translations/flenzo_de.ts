@@ -378,6 +378,10 @@
         <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
         <translation>Vor der Kralle: sie zu drehen brächte %1 auf %2 % ihrer Bruchlast.</translation>
     </message>
+    <message>
+        <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
+        <translation>Dort endet der Feinstimmer, %1 ¢ fehlen noch (berechnet). Für den Rest: an dieser Saite den Sattel öffnen, den Feinstimmer in die Mitte stellen, an der Mechanik stimmen und wieder klemmen.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

@@ -378,6 +378,10 @@
         <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
         <translation>Antes de la garra: girarla llevaría %1 al %2 % de su carga de rotura.</translation>
     </message>
+    <message>
+        <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
+        <translation>Ahí acaba su afinador fino, faltan %1 ¢ (calculado). Para el resto: abrir la cejuela en esta cuerda, poner el afinador fino en su mitad, afinar con la clavija y volver a bloquear.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

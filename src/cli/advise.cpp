@@ -218,6 +218,9 @@ QString sparedWhy(const BenchJob& job, const Spared& spared) {
         return QStringLiteral("Less than is missing: %1 if all were turned at once.").arg(would);
     case Spared::By::LettingDown:
         return QStringLiteral("Let down before the claw is turned: %1 with it.").arg(would);
+    case Spared::By::FineTuner:
+        return QStringLiteral("As far as its fine tuner goes; %1 cents are left for the peg, with the nut open.")
+            .arg(spared.share, 0, 'f', 0);
     }
     return {};
 }

@@ -108,6 +108,38 @@ private Q_SLOTS:
         QVERIFY(advice.act.turns.mean() > 0.0 && advice.act.turns.mean() < advice.act.level.moreTurns - 0.5);
     }
 
+    /// What a fine tuner has left is counted as it is used; an aim beyond it is said to be so.
+    void noFineTunerIsAskedForMoreThanItHas() {
+        BenchJob job = changeJob(1.0);
+        for (RigString& string : job.rig.strings)
+            string.finePerTurn_m = 0.0004;
+        job.rig.strings[2].fineAt_turns = 4.8; // of five
+        Event lock;
+        lock.kind = Event::Kind::Lock;
+        std::vector<double> cents(6, 0.0);
+        const Event inTune = fullReading(cents, gapAt_m(job.rig.bridge, 0.0));
+        cents[2] = -90.0;
+        const Event flat = fullReading(cents, gapAt_m(job.rig.bridge, 0.0));
+        job.log = {inTune, lock, Event::ofString(Event::Kind::Slipped, 2), flat, flat};
+        const Advice before = advise(job);
+        QCOMPARE(before.act.what, NextAct::Do::Tune);
+        QCOMPARE(before.act.aim.string, std::size_t{2});
+        QVERIFY(before.act.spared && before.act.spared->by == Spared::By::FineTuner);
+        const double left_cents = fineBudget(before.guitar.rig, before.guitar.state)[2].up_cents;
+        QVERIFY2(left_cents > 10.0 && left_cents < 80.0, qPrintable(QString::number(left_cents)));
+        QVERIFY(std::abs(before.act.aim.cents - (left_cents - 90.0)) < 3.0);
+        QVERIFY(std::abs(before.act.spared->share - (90.0 - left_cents)) < 3.0);
+        Event turned = Event::tuned(2, before.act.aim.cents);
+        turned.kind = Event::Kind::Fine;
+        job.log.push_back(turned);
+        const Advice after = advise(job);
+        QVERIFY(after.guitar.rig.strings[2].fineAt_turns > 4.9);
+        QCOMPARE(after.guitar.rig.strings[1].fineAt_turns, job.rig.strings[1].fineAt_turns);
+        job.log[1] = Event::ofString(Event::Kind::Wiggle, 0); // with the nut open the peg does it
+        job.log.pop_back();
+        QVERIFY(!advise(job).act.spared);
+    }
+
     // --- before the nut is locked -----------------------------------------------------------------------------------
 
     void leftSoFarTheStringsComeHomeWhenTheNutIsLocked() {

@@ -6,17 +6,19 @@
 
 namespace flenzo {
 
-/// What an act was changed for: the one that would come next brings a string nearer to breaking than is wise.
+/// What an act was changed for: the one that would come next brings a string nearer to breaking than is wise, or asks
+/// more of a fine tuner than it has.
 struct Spared {
     enum class By {
         OtherString, ///< another one is tuned first
         NotSoFar,    ///< it is not tuned so far at once
         LessClaw,    ///< the claw is not turned so far at once
-        LettingDown  ///< it is let down before the claw is turned
+        LettingDown, ///< it is let down before the claw is turned
+        FineTuner    ///< it is tuned as far as its fine tuner goes
     };
     By by = By::OtherString;
     std::size_t string = 0;
-    double share = 0.0; ///< of its breaking load
+    double share = 0.0; ///< of its breaking load; FineTuner: the cents that are missing
     bool operator==(const Spared&) const = default;
 };
 

@@ -3,6 +3,7 @@
 
 #include "core/decision/strength.h"
 #include "core/operations/slide.h"
+#include "core/setup/lock.h"
 #include "core/statics/pitch.h"
 
 #include <cmath>
@@ -84,8 +85,27 @@ Aim aimAt(const Situation& now, std::size_t string, double off_cents) {
             frequencyAt_Hz(now.nominal.strings[string].target_Hz, off_cents)};
 }
 
+namespace {
+
+/// By how much a string that shall rise by `by_cents` stays behind because its fine tuner ends before. A tuner at a
+/// headless bridge is the string's peg as well, and nobody knows where it stands.
+double beyondFineTuner_cents(const Situation& now, std::size_t string, double by_cents) {
+    if (!now.state.nutLocked || now.rig.bridge.form == Form::Headless || now.rig.strings[string].finePerTurn_m <= 0.0)
+        return 0.0;
+    const FineBudget budget = fineBudget(now.rig, now.state)[string];
+    const double beyond_cents = by_cents - std::clamp(by_cents, -budget.down_cents, budget.up_cents);
+    return std::abs(beyond_cents) > now.pitchTolerance_cents ? beyond_cents : 0.0;
+}
+
+} // namespace
+
 NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
     NextAct act = plain(now, Do::Tune);
+    const double by_cents = z_cents - now.belief.z_cents[static_cast<Eigen::Index>(string)];
+    if (const double beyond_cents = beyondFineTuner_cents(now, string, by_cents); beyond_cents != 0.0) {
+        act.spared = {Spared::By::FineTuner, string, beyond_cents};
+        z_cents -= beyond_cents;
+    }
     const State& state = now.state;
     const double target_Hz = now.nominal.strings[string].target_Hz;
     BalanceEquation equation(now.rig, state);
@@ -104,6 +124,11 @@ NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
 
 NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents) {
     NextAct act = plain(now, Do::Tune);
+    const double by_cents = to_cents - now.readings_cents[string];
+    if (const double beyond_cents = beyondFineTuner_cents(now, string, by_cents); beyond_cents != 0.0) {
+        act.spared = {Spared::By::FineTuner, string, beyond_cents};
+        to_cents -= beyond_cents;
+    }
     act.aim = aimAt(now, string, to_cents);
     return act;
 }

@@ -251,7 +251,7 @@ double passTarget_cents(const Situation& now, std::size_t string) {
 /// does.
 NextAct sparing(const std::vector<std::size_t>& strings, const auto& tune) {
     const NextAct first = tune(strings.front());
-    if (first.spared)
+    if (first.spared && first.spared->by != Spared::By::FineTuner)
         for (const std::size_t string : strings)
             if (NextAct other = tune(string); !other.spared) {
                 other.spared = first.spared;

@@ -73,6 +73,7 @@ private:
     [[nodiscard]] Prior learned(const Eigen::MatrixXd& covariance) const;
     void tell();
     void finish();
+    void followFineTuners();
     void settle();
 
     const BenchJob& job_;
@@ -291,6 +292,7 @@ void Solver::finish() {
         out_.status = SolveStatus::Singular;
     const std::size_t rest = line_.rests.size() - 1, strings = job_.rig.strings.size();
     out_.rig = equations_.modelNow().rig();
+    followFineTuners();
     out_.state = equations_.stateAt(at_, rest);
     // Marginals: the plate and every z of the latest rest, then the guitar.
     const auto n = static_cast<Eigen::Index>(strings), g = at_.guitar.value.size();
@@ -326,6 +328,22 @@ void Solver::finish() {
         out_.z_cents[i] = equations_.zAt_cents(at_, rest, i);
     out_.open = openOutlier(job_, options_, line_, out_.residuals, out_.readings_cents);
     settle();
+}
+
+/// Where every fine tuner stands by now: it moved by what it did to its string.
+void Solver::followFineTuners() {
+    for (std::size_t e = 0; e < job_.log.size(); ++e) {
+        const Event& event = job_.log[e];
+        if (event.kind != Event::Kind::Fine || event.string >= out_.rig.strings.size())
+            continue;
+        RigString& string = out_.rig.strings[event.string];
+        const double perTurn_cents = string.finePerTurn_m * equations_.modelNow().zPerMetre_cents(event.string);
+        if (perTurn_cents <= 0.0)
+            continue;
+        const double turned_cents = equations_.zAt_cents(at_, line_.restAfter[e + 1], event.string) -
+                                    equations_.zAt_cents(at_, line_.restAfter[e], event.string);
+        string.fineAt_turns = std::clamp(string.fineAt_turns + turned_cents / perTurn_cents, 0.0, string.fineTurns);
+    }
 }
 
 void Solver::settle() {
