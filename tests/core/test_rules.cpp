@@ -253,6 +253,40 @@ private Q_SLOTS:
         QVERIFY(!readsAgain()); // never for ever
     }
 
+    /// One of two readings that are far apart is of another string, or of none: a third tells which.
+    void readingsThatDisagreeAreNotDone() {
+        BenchJob job = changeJob(1.0);
+        job.tools.tuner_cents = 0.7;
+        job.log = {fullReading(inTune, level_m), fullReading(inTune, level_m), Event::read(3, -5.0)};
+        const auto asksAgain = [&job] {
+            const NextAct act = advise(job).act;
+            return act.what == NextAct::Do::Read && act.strings == std::vector<std::size_t>{3};
+        };
+        QVERIFY(asksAgain());
+        job.log.push_back(Event::read(3, 1.0)); // inside, and their mean nearly so
+        QVERIFY2(asksAgain(), qPrintable(ruleOf(job)));
+        BenchJob inside = job;
+        for (int k = 0; k < 2; ++k) {
+            job.log.push_back(Event::read(3, -6.0));
+            inside.log.push_back(Event::read(3, 0.0));
+        }
+        QCOMPARE(ruleOf(inside), QStringLiteral("done"));
+        QCOMPARE(advise(job).act.what, NextAct::Do::Tune);
+        QCOMPARE(advise(job).act.aim.string, std::size_t{3});
+    }
+
+    /// Readings outside that nothing explains are planned from in the end, never passed over, and never left.
+    void whatKeepsTheGateShutIsDoneSomethingAbout() {
+        BenchJob job = changeJob(1.0);
+        job.tools.gap_m = 1.5e-4;
+        const double sunk_m = gapAt_m(job.rig.bridge, radians(-0.8));
+        job.log = {fullReading(inTune, level_m), fullReading(inTune, level_m), Event::readGap(sunk_m)};
+        for (int k = 0; k < 6 && advise(job).act.what == NextAct::Do::Read; ++k)
+            job.log.push_back(Event::readGap(sunk_m));
+        QVERIFY2(advise(job).act.what != NextAct::Do::Done && advise(job).act.what != NextAct::Do::Leave,
+                 qPrintable(ruleOf(job)));
+    }
+
     /// Where it has cost enough already, what is left is said instead of another peg.
     void enoughIsSaid() {
         BenchJob job = changeJob(1.0);

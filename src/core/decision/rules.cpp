@@ -34,8 +34,9 @@ NextAct putOn(const Situation& now) {
 bool isChanged(const Situation& now) {
     return now.afterChange;
 }
-/// A string that is held to have moved, or another explanation as likely, on the word of one reading: one more tells.
-std::optional<std::size_t> undecidedString(const Situation& now) {
+/// What is held to have moved, or could as well be explained otherwise, on the word of one reading, or whose last two
+/// readings do not agree: one more tells.
+std::optional<std::size_t> undecided(const Situation& now) {
     const std::size_t here = now.guitar.line.rests.size() - 1;
     const auto open = [&](std::size_t string, int most) {
         return now.isOn(string) && now.read[string].count > 0 && now.read[string].count < most;
@@ -47,13 +48,16 @@ std::optional<std::size_t> undecidedString(const Situation& now) {
     if (rival && rival->string && rival->event >= now.guitar.line.rests.back().firstEvent &&
         open(*rival->string, now.options.mostReads))
         return rival->string;
+    for (const std::size_t which : now.gates())
+        if (const Situation::Gate gate = now.gateOf(which); !gate.agree() && gate.made.count < gate.mostReads)
+            return which;
     return std::nullopt;
 }
 bool isUndecided(const Situation& now) {
-    return undecidedString(now).has_value();
+    return undecided(now).has_value();
 }
 NextAct decide(const Situation& now) {
-    return readStrings(now, {*undecidedString(now)});
+    return readStrings(now, {*undecided(now)});
 }
 
 // --- Whether there is a float at all ---------------------------------------------------------------------------------

@@ -74,10 +74,11 @@ void Situation::hear() {
     const auto& all = guitar.line.observations;
     for (auto one = all.begin(); one != all.end(); ++one) {
         const Observation& made = *one;
-        const bool later = std::any_of(one + 1, all.end(), [&](const Observation& other) {
+        const auto later = std::count_if(one + 1, all.end(), [&](const Observation& other) {
             return other.rest == made.rest && other.kind == made.kind && other.string == made.string;
         });
-        if (made.rest + 1 != guitar.line.rests.size() || (made.wrong && later))
+        // One that is taken for wrong counts until two others have been made: it may be the other that is.
+        if (made.rest + 1 != guitar.line.rests.size() || (made.wrong && later > 1))
             continue;
         if (made.kind == Observation::Kind::Pitch)
             read[made.string].add(made.value - wanted_cents(made.string));
@@ -88,8 +89,9 @@ void Situation::hear() {
 }
 
 Situation::Gate Situation::gateOf(std::size_t which) const {
-    return which < strings ? Gate{read[which], 0.0, pitchTolerance_cents, tuner_cents, options.gateDeviations}
-                           : Gate{plateRead, home_rad, plateTolerance_rad, look_rad, options.gateDeviations};
+    const int most = options.mostReads + 2;
+    return which < strings ? Gate{read[which], 0.0, pitchTolerance_cents, tuner_cents, options.gateDeviations, most}
+                           : Gate{plateRead, home_rad, plateTolerance_rad, look_rad, options.gateDeviations, most};
 }
 
 bool Situation::Gate::lets(double value, int readings) const {
@@ -100,16 +102,20 @@ bool Situation::Gate::lets(double value, int readings) const {
     const double room = made.count > 1 ? deviations * deviation / std::sqrt(readings) : -plainly * deviation;
     return std::abs(value - wanted) <= tolerance + room;
 }
+bool Situation::Gate::agree() const {
+    constexpr double half_deviations = 2.1; // two that are this far from their mean are not of one string
+    return made.count < 2 || std::abs(made.last - made.lastTwo) <= half_deviations * deviation;
+}
 bool Situation::Gate::isOpen() const {
-    return made.count > 0 && lets(made.last, 1) && lets(made.lastTwo, std::min(2, made.count)) &&
+    return made.count > 0 && agree() && lets(made.last, 1) && lets(made.lastTwo, std::min(2, made.count)) &&
            lets(made.mean, made.count);
 }
 bool Situation::Gate::isShutForGood() const {
-    return (made.count >= 2 && !lets(made.lastTwo, 2)) || (made.count >= 3 && !lets(made.mean, made.count));
+    return (made.count >= 2 && agree() && !lets(made.lastTwo, 2)) ||
+           (made.count >= 3 && !lets(made.mean, made.count)) || (made.count >= mostReads && !isOpen());
 }
-bool Situation::Gate::wantsOneMore(int most) const {
-    return made.count > 0 && made.count < most && !lets(made.last, 1) &&
-           (made.count == 1 || std::abs(made.last - made.mean) > deviation);
+bool Situation::Gate::wantsOneMore() const {
+    return made.count > 0 && !isOpen() && !isShutForGood();
 }
 
 std::vector<std::size_t> Situation::gates() const {
@@ -129,7 +135,7 @@ bool Situation::gateIsOpen() const {
 
 std::vector<std::size_t> Situation::readOnceMore() const {
     std::vector<std::size_t> again = gates();
-    std::erase_if(again, [this](std::size_t which) { return !gateOf(which).wantsOneMore(options.mostReads + 2); });
+    std::erase_if(again, [this](std::size_t which) { return !gateOf(which).wantsOneMore(); });
     return again;
 }
 

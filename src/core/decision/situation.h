@@ -70,18 +70,22 @@ struct Situation {
     struct Gate {
         const Readings& made;
         double wanted, tolerance, deviation, deviations; ///< deviation of one reading, and how many it may be beyond
-        /// The last, the last two and all of them are inside.
+        int mostReads;                                   ///< after which what is still not inside is outside
+        /// The last two are of one thing.
+        [[nodiscard]] bool agree() const;
+        /// They agree, and the last, the last two and all of them are inside.
         [[nodiscard]] bool isOpen() const;
         /// Readings that agree keep it shut.
         [[nodiscard]] bool isShutForGood() const;
-        /// The last is outside and alone with that.
-        [[nodiscard]] bool wantsOneMore(int most) const;
+        /// Nothing agrees yet on either.
+        [[nodiscard]] bool wantsOneMore() const;
 
     private:
         [[nodiscard]] bool lets(double value, int readings) const;
     };
     /// Of every string, then of the plate.
     [[nodiscard]] Gate gateOf(std::size_t which) const;
+    [[nodiscard]] std::vector<std::size_t> gates() const; ///< all that must be open: strings, and last the plate
     [[nodiscard]] bool gateIsOpen() const;
     [[nodiscard]] std::vector<std::size_t> readOnceMore() const; ///< strings, and last the plate
     /// Readings scatter by more than twice what the tools were told to.
@@ -145,7 +149,6 @@ private:
     mutable std::optional<Way> way_;
     [[nodiscard]] static bool happens(const Event& event);
     [[nodiscard]] std::size_t lastHappened() const;
-    [[nodiscard]] std::vector<std::size_t> gates() const; ///< all that are wanted
     void hear();
     void believeBench();
     void look();
