@@ -154,7 +154,7 @@ private Q_SLOTS:
 
     void theSecondJobOnAGuitarIsShorter() {
         std::vector<double> second;
-        for (std::uint32_t seed = 120; seed < 135; ++seed) {
+        for (std::uint32_t seed = 120; seed < 160; ++seed) {
             BenchJob job = jobOf(2, shop, sticking());
             IndependentGuitar guitar(job, sticking(), shop, seed);
             const Ended first = playOn(job, guitar);
