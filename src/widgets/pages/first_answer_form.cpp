@@ -68,8 +68,7 @@ FirstAnswerForm::FirstAnswerForm(AppContext& context, QWidget* parent) : Page(co
     row->setSpacing(24);
     auto* questions = new QVBoxLayout;
     questions->addWidget(titled(tr("2  Which strings come off, which go on?"), buildStrings(), this));
-    questions->addWidget(
-        titled(tr("3  In tune on the old strings, the plate is"), new OldLevelForm(context, this), this));
+    questions->addWidget(new OldLevelForm(context, tr("3  In tune on the old strings, the plate is"), this));
     questions->addStretch();
     row->addLayout(questions, 5);
     row->addWidget(buildAnswer(), 6);
@@ -289,10 +288,18 @@ void FirstAnswerForm::refreshAnswer() {
     section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
 }
 
-OldLevelForm::OldLevelForm(AppContext& context, QWidget* parent)
+OldLevelForm::OldLevelForm(AppContext& context, const QString& title, QWidget* parent)
     : QWidget(parent), context_(context), group_(new QButtonGroup(this)) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* rows = new QVBoxLayout(this);
+    rows->setContentsMargins(0, 0, 0, 0);
+    rows->setSpacing(4);
+    auto* question = new QHBoxLayout;
+    QLabel* heading = label(TextRole::Heading, this);
+    heading->setText(title);
+    question->addWidget(heading);
+    rows->addLayout(question);
+    auto* row = new QHBoxLayout;
+    rows->addLayout(row);
     const std::pair<QString, const char*> answers[] = {{tr("&level"), "oldLevel"},
                                                        {tr("&sunk"), "oldSunk"},
                                                        {tr("&forward"), "oldForward"},
@@ -319,8 +326,9 @@ OldLevelForm::OldLevelForm(AppContext& context, QWidget* parent)
     angle_->setToolTip(tr("Or as an angle, forward positive"));
     angle_->setMinimumWidth(80);
     angle_->setMaximumWidth(160);
-    row->addWidget(angle_);
     row->addStretch();
+    question->addWidget(angle_);
+    question->addStretch();
     connect(group_, &QButtonGroup::idClicked, this, [this](int answer) {
         const PlateByEye seen[] = {PlateByEye::Level, PlateByEye::Sunk, PlateByEye::Forward};
         if (answer == NotKnown)

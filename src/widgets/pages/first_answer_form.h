@@ -56,7 +56,7 @@ private:
 class OldLevelForm : public QWidget {
     Q_OBJECT
 public:
-    OldLevelForm(AppContext& context, QWidget* parent);
+    OldLevelForm(AppContext& context, const QString& title, QWidget* parent);
 
 private:
     enum Answer { Level, Sunk, Forward, OnBody, NotKnown };

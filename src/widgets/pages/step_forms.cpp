@@ -128,10 +128,8 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
     if (hasClaw(job.rig)) {
-        QLabel* question = label(TextRole::Heading, both);
-        question->setText(StepFormsWords::tr("In tune on the old strings, the plate is"));
-        column->addWidget(question);
-        column->addWidget(new OldLevelForm(context, both));
+        const QString question = StepFormsWords::tr("In tune on the old strings, the plate is");
+        column->addWidget(new OldLevelForm(context, question, both));
     }
     column->addWidget(new LookForm(context, StepId::Checks, things, both));
     column->addStretch();
