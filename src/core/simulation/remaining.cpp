@@ -98,6 +98,8 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
         act = next.act;
         known = std::move(next.guitar);
     }
+    if (act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Ask)
+        return std::nullopt; // not brought home: what it took until then says nothing of that
     const Counts all = countsOf(job.log, strings, job.pace);
     job.log.resize(before);
     const Counts done = countsOf(job.log, strings, job.pace);
@@ -118,7 +120,10 @@ Quantiles smoothedQuantiles(const std::vector<double>& values, double widen) {
         squares += (value - mean) * (value - mean);
     const double deviation =
         values.size() > 1 ? std::sqrt(squares / static_cast<double>(values.size() - 1)) * widen : 0.0;
-    return {std::max(0.0, mean - tenth * deviation), mean, mean + tenth * deviation};
+    // Work has a least that is not far below the shortest of a few.
+    constexpr double nearLeast = 0.8;
+    const double least = nearLeast * *std::min_element(values.begin(), values.end());
+    return {std::max(least, mean - tenth * deviation), mean, mean + tenth * deviation};
 }
 
 RemainingWork remainingWork(const BenchJob& job, const Advice& advice, const RemainingOptions& options) {

@@ -29,7 +29,7 @@ struct RemainingOptions {
 [[nodiscard]] RemainingWork remainingWork(const BenchJob& job, const Advice& advice,
                                           const RemainingOptions& options = {});
 
-/// Quantiles of the sample that a normal curve through its mean and spread gives, kept at 0 and above.
+/// Quantiles of the sample that a normal curve through its mean and spread gives, kept at 0.8 of the least and above.
 [[nodiscard]] Quantiles smoothedQuantiles(const std::vector<double>& values, double widen);
 
 } // namespace flenzo
