@@ -1749,6 +1749,10 @@
         <source>Next restring</source>
         <translation>Nächste Besaitung</translation>
     </message>
+    <message>
+        <source>What happened</source>
+        <translation>Was unterwegs geschah</translation>
+    </message>
 </context>
 <context>
     <name>ListenWords</name>

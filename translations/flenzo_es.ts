@@ -1749,6 +1749,10 @@
         <source>Next restring</source>
         <translation>Próximo cambio de cuerdas</translation>
     </message>
+    <message>
+        <source>What happened</source>
+        <translation>Lo que pasó</translation>
+    </message>
 </context>
 <context>
     <name>ListenWords</name>

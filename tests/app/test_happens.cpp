@@ -3,6 +3,7 @@
 #include "core/log/clock.h"
 #include "domain/progress.h"
 #include "support/person.h"
+#include "widgets/dialogs/job_sheet.h"
 
 #include <QDateTime>
 #include <QPushButton>
@@ -57,6 +58,12 @@ class TestHappens : public QObject, protected WindowFixture {
         QVERIFY(std::abs(guitar_->angle_rad()) < derived().advice.plateTolerance_rad + radians(0.12));
     }
 
+    /// What the owner and the next technician are told.
+    [[nodiscard]] bool onTheSheet(const char* words) {
+        const QString sheet = illustratedSheet(session().job(), derived());
+        return sheet.contains(QLatin1String("<h2>What happened</h2>")) && sheet.contains(QLatin1String(words));
+    }
+
 private Q_SLOTS:
     void init() { beginShop(); }
     void cleanup() {
@@ -75,6 +82,7 @@ private Q_SLOTS:
         QVERIFY(derived().next().what != NextAct::Do::Done); // read off twice is off
         finish();
         QVERIFY(person_->asked().empty());
+        QVERIFY(onTheSheet("slipped by 1"));
     }
 
     void aSpringGoesIn() {
@@ -92,6 +100,7 @@ private Q_SLOTS:
         session().undoStack().redo();
         guitar_->changeSprings(session().job().rig.springs);
         finish();
+        QVERIFY(onTheSheet("4 springs in"));
     }
 
     void aStringBreaks() {
@@ -109,6 +118,7 @@ private Q_SLOTS:
         QCOMPARE(session().job().log.size(), entries);
         goOnUntil([this] { return inLog(Event::Kind::Strung); });
         finish();
+        QVERIFY(onTheSheet("string 1 new"));
     }
 
     /// Fourteen hours lie between two entries, and every string gave.

@@ -321,7 +321,7 @@ void Situation::count() {
     });
     farClawVisits = countsOf({began, full}, strings, job.pace).clawVisits;
     for (auto event = log.rbegin(); event != log.rend() && !event->tunes(); ++event) {
-        if (happens(*event))
+        if (event->happens())
             afterChange = fullReads == 0;
         if (event->kind == Event::Kind::Claw) {
             afterClaw = fullReads == 0;
@@ -332,16 +332,11 @@ void Situation::count() {
     }
 }
 
-bool Situation::happens(const Event& event) {
-    return event.changesRig() || event.kind == Event::Kind::Off || event.kind == Event::Kind::Disturbed ||
-           event.kind == Event::Kind::Slipped;
-}
-
 /// The event with which something last happened to the guitar that nobody did to tune it.
 std::size_t Situation::lastHappened() const {
     std::size_t last = 0;
     for (std::size_t e = 0; e < job.log.size(); ++e)
-        if (happens(job.log[e]))
+        if (job.log[e].happens())
             last = e;
     for (const Assumed::Move& move : guitar.assumed.moves)
         last = std::max(last, move.event);

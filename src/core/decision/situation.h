@@ -147,7 +147,6 @@ struct Situation {
 private:
     mutable std::optional<PegPlan> leaving_, cheapest_;
     mutable std::optional<Way> way_;
-    [[nodiscard]] static bool happens(const Event& event);
     [[nodiscard]] std::size_t lastHappened() const;
     void hear();
     void believeBench();

@@ -74,6 +74,10 @@ struct Event {
     [[nodiscard]] bool changesRig() const {
         return kind == Kind::Springs || kind == Kind::Strung || kind == Kind::Posts || kind == Kind::Saddle;
     }
+    /// Something happened to the guitar that nobody did to tune it.
+    [[nodiscard]] bool happens() const {
+        return changesRig() || kind == Kind::Off || kind == Kind::Disturbed || kind == Kind::Slipped;
+    }
     /// About one string.
     [[nodiscard]] bool isOfString() const {
         return turnsString() || kind == Kind::Off || kind == Kind::Strung || kind == Kind::Saddle ||

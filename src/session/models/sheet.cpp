@@ -108,8 +108,15 @@ QString passChart(const QByteArray& png) {
                  "what was allowed."));
 }
 
-QString workDone(const Job& job) {
+QString listOf(const QStringList& lines) {
     QString list = QStringLiteral("<ul>");
+    for (const QString& line : lines)
+        list += QStringLiteral("<li>%1</li>").arg(safe(line));
+    return list + QStringLiteral("</ul>");
+}
+
+QString workDone(const Job& job) {
+    QStringList lines;
     for (const StepRecord& record : job.work.records) {
         const QString what = record.what == StepRecord::What::Skipped ? SheetWords::tr("skipped: %1").arg(record.text)
                              : record.what == StepRecord::What::Overruled
@@ -119,9 +126,9 @@ QString workDone(const Job& job) {
                              : record.what == StepRecord::What::Take  ? SheetWords::tr("recording: %1").arg(record.text)
                                                                       : QString();
         if (!what.isEmpty())
-            list += QStringLiteral("<li>%1 – %2</li>").arg(safe(record.step), safe(what));
+            lines.append(QStringLiteral("%1 – %2").arg(record.step, what));
     }
-    return list + QStringLiteral("</ul>");
+    return listOf(lines);
 }
 
 QString paragraph(const QString& title, const QString& text) {
@@ -130,7 +137,7 @@ QString paragraph(const QString& title, const QString& text) {
 
 } // namespace
 
-QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng) {
+QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng, const QStringList& happened) {
     const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
     QString html =
         QStringLiteral(
@@ -151,6 +158,8 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
             .arg(counts.stretches)
             .arg(counts.minutes, 0, 'f', 0) +
         QStringLiteral("</p>");
+    if (!happened.isEmpty())
+        html += heading(SheetWords::tr("What happened")) + listOf(happened);
     html += heading(SheetWords::tr("Work")) + workDone(job);
     html += paragraph(SheetWords::tr("Parts used or lost"), job.work.parts) +
             paragraph(SheetWords::tr("Follow-ups"), job.work.followUps);

@@ -3,6 +3,7 @@
 
 #include "session/models/sheet.h"
 #include "widgets/text/convergence.h"
+#include "widgets/text/question_words.h"
 
 #include <QBoxLayout>
 #include <QBuffer>
@@ -47,7 +48,7 @@ void fill(QTextDocument& document, const QString& html) {
 } // namespace
 
 QString illustratedSheet(const Job& job, const Derived& derived) {
-    return jobSheetHtml(job, derived, wayHomePng(job, derived));
+    return jobSheetHtml(job, derived, wayHomePng(job, derived), wording::whatHappened(job, derived));
 }
 
 QByteArray sheetPdf(const QString& html, const QString& title) {

@@ -27,6 +27,18 @@ QString title(const Job& job, const std::optional<std::size_t>& string) {
     return stringTitle(job.rig.strings[string.value_or(0)]);
 }
 
+QString movedWords(const Job& job, const MovedString& one) {
+    const QString string = title(job, one.string), by = QString::number(std::abs(one.cents), 'f', 0);
+    const QString after = one.event > 0 ? clockOf(job.log[one.event - 1]) : QString();
+    if (one.cents > 0.0)
+        return after.isEmpty()
+                   ? QuestionWords::tr("%1 rose by %2 cents by itself. A knock at its peg?").arg(string, by)
+                   : QuestionWords::tr("%1 rose by %2 cents after %3. A knock at its peg?").arg(string, by, after);
+    return after.isEmpty()
+               ? QuestionWords::tr("%1 slipped by %2 cents. Its post or clamp?").arg(string, by)
+               : QuestionWords::tr("%1 slipped by %2 cents after %3. Its post or clamp?").arg(string, by, after);
+}
+
 /// What the entry says, and when it was made.
 QString entryWords(const Job& job, const Question& question) {
     const Event& event = job.log[question.event];
@@ -124,15 +136,7 @@ QString whatMoved(const Job& job, const Derived& derived) {
                            guitar.line.stretches[static_cast<std::size_t>(stretch)].link == Stretch::Link::Moved;
         if (!still || std::abs(one->cents) < least_cents)
             continue;
-        const QString string = title(job, one->string), by = QString::number(std::abs(one->cents), 'f', 0);
-        const QString after = one->event > 0 ? clockOf(job.log[one->event - 1]) : QString();
-        if (one->cents > 0.0)
-            return after.isEmpty()
-                       ? QuestionWords::tr("%1 rose by %2 cents by itself. A knock at its peg?").arg(string, by)
-                       : QuestionWords::tr("%1 rose by %2 cents after %3. A knock at its peg?").arg(string, by, after);
-        return after.isEmpty()
-                   ? QuestionWords::tr("%1 slipped by %2 cents. Its post or clamp?").arg(string, by)
-                   : QuestionWords::tr("%1 slipped by %2 cents after %3. Its post or clamp?").arg(string, by, after);
+        return movedWords(job, *one);
     }
     if (!guitar.line.gaps.empty() && guitar.line.gaps.back().rest + 1 == guitar.line.rests.size()) {
         const double strain = guitar.at.strain.back();
@@ -143,6 +147,21 @@ QString whatMoved(const Job& job, const Derived& derived) {
             return QuestionWords::tr("All strings are sharper than before the break: the guitar is colder.");
     }
     return {};
+}
+
+QStringList whatHappened(const Job& job, const Derived& derived) {
+    QStringList lines;
+    const std::vector<MovedString> moved = movedByThemselves(derived.advice.guitar);
+    for (std::size_t e = 0; e < job.log.size(); ++e) {
+        for (const MovedString& one : moved)
+            if (one.event == e)
+                lines.append(movedWords(job, one));
+        if (!job.log[e].happens())
+            continue;
+        const QString at = clockOf(job.log[e]), words = actWords(job.log[e], job.rig);
+        lines.append(at.isEmpty() ? words : at + QLatin1Char(' ') + words);
+    }
+    return lines;
 }
 
 } // namespace flenzo::wording

@@ -15,5 +15,7 @@ struct Answers {
 [[nodiscard]] Answers answersTo(const Job& job, const Advice& advice);
 /// What moved by itself since the last act, in a sentence with its time; empty where nothing did.
 [[nodiscard]] QString whatMoved(const Job& job, const Derived& derived);
+/// All that happened to the guitar in this job, as it was entered or found from the readings, a line each.
+[[nodiscard]] QStringList whatHappened(const Job& job, const Derived& derived);
 
 } // namespace flenzo::wording
