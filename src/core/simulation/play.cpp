@@ -191,7 +191,7 @@ Played playByAdvice(const BenchJob& start, BenchGuitar& guitar, bool wantForecas
         Advice next = advise(job, advice ? &advice->guitar : nullptr, rules, learning);
         advice = std::move(next);
         if (wantForecast && !job.log.empty() && !played.forecast)
-            played.forecast = remainingWork(job, *advice, {.rules = rules});
+            played.forecast = remainingWork(job, *advice, {.threads = 1, .rules = rules});
         if (advice->act.what == NextAct::Do::Done || advice->act.what == NextAct::Do::Leave ||
             advice->act.what == NextAct::Do::Stuck) {
             played.finished = advice->act.what == NextAct::Do::Done;

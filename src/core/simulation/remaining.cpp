@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/remaining.h"
 
+#include "core/base/threads.h"
 #include "core/log/counts.h"
 #include "core/operations/slide.h"
 #include "core/simulation/simulated_guitar.h"
@@ -8,6 +9,7 @@
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace flenzo {
 
@@ -85,8 +87,13 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
     const std::size_t before = job.log.size(), strings = job.rig.strings.size();
     NextAct act = advice.act;
     Estimate known = advice.guitar;
-    EstimatorOptions learning = known.options; // nothing happens to a guitar that is only drawn
-    learning.recentActs = learning.assumeRounds = 0;
+    // Nothing happens to a guitar that is only drawn, no reading of it is wrong, and its tools are as they are held to
+    // be; one act more is a short way from what was known.
+    constexpr int nearlyThere = 3;
+    EstimatorOptions learning = known.options;
+    learning.recentActs = learning.assumeRounds = learning.noiseRounds = 0;
+    learning.mostSteps = nearlyThere;
+    learning.doubtFrom = std::numeric_limits<double>::max();
     for (int k = 0; k < options.mostActs; ++k) {
         if (act.what == NextAct::Do::Done || act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Leave ||
             act.what == NextAct::Do::Ask)
@@ -132,10 +139,13 @@ RemainingWork remainingWork(const BenchJob& job, const Advice& advice, const Rem
         advice.act.what == NextAct::Do::Leave)
         return work;
     const Draw draw(job, advice);
+    std::vector<std::optional<PlayedOut>> plays(static_cast<std::size_t>(std::max(0, options.guitars)));
+    inThreads(plays.size(), options.threads, [&](std::size_t g) {
+        plays[g] = bringHome(job, advice, draw.guitar(options.seed + static_cast<std::uint32_t>(g)), options);
+    });
     std::vector<double> passes, visits, minutes;
-    for (int g = 0; g < options.guitars; ++g)
-        if (const auto played =
-                bringHome(job, advice, draw.guitar(options.seed + static_cast<std::uint32_t>(g)), options)) {
+    for (const std::optional<PlayedOut>& played : plays)
+        if (played) {
             passes.push_back(played->passes);
             visits.push_back(played->clawVisits);
             minutes.push_back(played->minutes);

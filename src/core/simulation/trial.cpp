@@ -2,6 +2,7 @@
 #include "core/simulation/trial.h"
 
 #include "core/base/quantile.h"
+#include "core/base/threads.h"
 #include "core/simulation/independent_guitar.h"
 #include "core/simulation/simulated_guitar.h"
 
@@ -9,7 +10,6 @@
 #include <array>
 #include <cmath>
 #include <memory>
-#include <thread>
 
 namespace flenzo {
 
@@ -104,23 +104,15 @@ std::unique_ptr<IndependentGuitar> independentGuitar(const TrialSetup& setup, co
 }
 
 void playAll(const TrialSetup& setup, std::size_t count, const std::function<void(std::size_t)>& play) {
-    std::atomic<std::size_t> next{0};
     std::atomic<int> done{0};
-    const auto work = [&] {
-        for (std::size_t k = next++; k < count && !(setup.cancel && setup.cancel->load()); k = next++) {
-            play(k);
-            const int now = ++done;
-            if (setup.progress)
-                setup.progress(now);
-        }
-    };
-    const auto wanted = static_cast<unsigned>(std::max(0, setup.threads));
-    std::vector<std::thread> threads(std::max(1U, wanted > 0 ? wanted : std::thread::hardware_concurrency()) - 1);
-    for (std::thread& thread : threads)
-        thread = std::thread(work);
-    work();
-    for (std::thread& thread : threads)
-        thread.join();
+    inThreads(count, setup.threads, [&](std::size_t k) {
+        if (setup.cancel && setup.cancel->load())
+            return;
+        play(k);
+        const int now = ++done;
+        if (setup.progress)
+            setup.progress(now);
+    });
 }
 
 std::optional<TrialTools> toolsNamed(const std::string& name) {
