@@ -7275,6 +7275,14 @@
         <source>Type what the ruler shows and what is wanted; the turns follow.</source>
         <translation>Eingeben, was das Lineal zeigt und was gewünscht ist; die Umdrehungen folgen.</translation>
     </message>
+    <message>
+        <source>The posts are turned so</source>
+        <translation>Die Bolzen sind so gedreht</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>Bolzen gedreht</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::HelpPage</name>
@@ -7340,6 +7348,14 @@
     <message>
         <source>A loose bridge in one piece: bass end %1, treble end %2 away from the nut.</source>
         <translation>Eine lose Brücke aus einem Stück: Bassende %1, Diskantende %2 vom Sattel weg.</translation>
+    </message>
+    <message>
+        <source>These saddles are moved so</source>
+        <translation>Diese Reiter sind so versetzt</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>Reiter versetzt</translation>
     </message>
 </context>
 <context>
@@ -8934,6 +8950,10 @@ kommt noch</translation>
     <message>
         <source>rig figures measured</source>
         <translation>Werte der Brücke gemessen</translation>
+    </message>
+    <message>
+        <source>What locking will add is left out.</source>
+        <translation>Was das Klemmen hinzufügt, ist ausgespart.</translation>
     </message>
 </context>
 <context>

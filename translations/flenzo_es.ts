@@ -7275,6 +7275,14 @@
         <source>Type what the ruler shows and what is wanted; the turns follow.</source>
         <translation>Escribe lo que muestra la regla y lo que se quiere; las vueltas salen solas.</translation>
     </message>
+    <message>
+        <source>The posts are turned so</source>
+        <translation>Los postes ya están girados así</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>postes girados</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::HelpPage</name>
@@ -7340,6 +7348,14 @@
     <message>
         <source>A loose bridge in one piece: bass end %1, treble end %2 away from the nut.</source>
         <translation>Un puente suelto de una pieza: extremo grave %1, agudo %2 lejos de la cejuela.</translation>
+    </message>
+    <message>
+        <source>These saddles are moved so</source>
+        <translation>Estas silletas ya están movidas así</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>silleta movida</translation>
     </message>
 </context>
 <context>
@@ -8934,6 +8950,10 @@ por venir</translation>
     <message>
         <source>rig figures measured</source>
         <translation>cifras del puente medidas</translation>
+    </message>
+    <message>
+        <source>What locking will add is left out.</source>
+        <translation>Lo que añadirá el bloqueo queda descontado.</translation>
     </message>
 </context>
 <context>

@@ -143,6 +143,13 @@ private Q_SLOTS:
         type("postLead", QStringLiteral("nought"));
         QVERIFY(text("heightSays").contains(QLatin1String("nought"))); // what is no number is said, not ignored
         type("postLead", QStringLiteral("0.7"));
+        auto* turned = find<QPushButton>("postsTurned");
+        const std::size_t entries = job().log.size();
+        QTest::mouseClick(turned, Qt::LeftButton);
+        QCOMPARE(job().log.size(), entries + 1);
+        QVERIFY(job().log.back().kind == Event::Kind::Posts && job().log.back().bass_m < -0.0003);
+        QCOMPARE(job().log.back().treble_m, -job().log.back().bass_m);
+        QVERIFY(!turned->isEnabled() && find<QLineEdit>("actionBass")->text() == QLatin1String("1.8")); // as it is now
         type("wishBass", QStringLiteral("180"));
         QVERIFY2(text("heightSays").contains(QLatin1String("wanted, bass side"), Qt::CaseInsensitive),
                  qPrintable(text("heightSays")));
@@ -159,6 +166,18 @@ private Q_SLOTS:
         QVERIFY(table->item(1, 2)->text().startsWith(QLatin1String("forward")));
         QVERIFY(table->item(2, 2)->text().isEmpty());
         QVERIFY2(text("intonationSays").contains(QLatin1String("sharp")), qPrintable(text("intonationSays")));
+        auto* moved = find<QPushButton>("saddlesMoved");
+        QVERIFY(!moved->isEnabled()); // one of them is no number
+        table->setItem(2, 0, new QTableWidgetItem);
+        QVERIFY(moved->isEnabled());
+        const std::size_t entries = job().log.size();
+        const double saddle_m = job().rig.strings[0].saddle_m.x();
+        QTest::mouseClick(moved, Qt::LeftButton);
+        QCOMPARE(job().log.size(), entries + 2);
+        QVERIFY(job().log[entries].kind == Event::Kind::Saddle && job().log[entries].saddle_m < 0.0); // from the nut
+        QVERIFY(job().log[entries + 1].string == 1 && job().log[entries + 1].saddle_m > 0.0);
+        QVERIFY(job().rig.strings[0].saddle_m.x() != saddle_m);
+        QVERIFY(table->item(0, 0)->text().isEmpty() && !moved->isEnabled()); // to be read anew
         for (int row = 0; row < table->rowCount(); ++row) {
             bool number = false;
             const double guess = table->item(row, 1)->text().toDouble(&number);

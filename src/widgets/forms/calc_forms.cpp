@@ -19,6 +19,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QtConcurrent>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
@@ -30,6 +31,15 @@ QLabel* wordsUnder(JobForm& form, const char* name) {
     words->setWordWrap(true);
     form.rows().addRow(words);
     return words;
+}
+
+/// Enters what the form has reckoned, once it was done.
+QPushButton* doneButton(JobForm& form, const char* name, const QString& text) {
+    auto* button = new QPushButton(text, &form);
+    button->setObjectName(QLatin1String(name));
+    button->setEnabled(false);
+    form.rows().addRow(QString(), button);
+    return button;
 }
 
 QString nameOf(const RigString& string) {
@@ -99,6 +109,10 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
     trebleWish_ = number(QStringLiteral("wishTreble"), tr("wanted, treble side"), again);
     lead_ = number(QStringLiteral("postLead"), tr("post, mm per turn (assumed)"), again);
     words_ = wordsUnder(*this, "heightSays");
+    if (hasClaw(context.session().job().rig)) {
+        turned_ = doneButton(*this, "postsTurned", tr("The posts are turned so"));
+        connect(turned_, &QPushButton::clicked, this, &HeightForm::enterTurned);
+    }
     lead_->setText(QString::number(usualPostLead_m / metresPerMm));
 }
 
@@ -117,23 +131,41 @@ void HeightForm::reckon() {
     const auto length = [&](const QLineEdit* field) { return value(field, units, ranges::action_mm); };
     const std::optional<double> lead = value(lead_, {}, ranges::postLead_mm);
     const auto& strings = context_.session().job().rig.strings;
-    const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m) {
+    bass_m_ = treble_m_ = 0.0;
+    const auto side = [&](const QString& name, const QLineEdit* now, const QLineEdit* wish, double scale_m,
+                          double& raise_m) {
         const auto from = length(now), to = length(wish);
         if (!from || !to || !lead)
             return QString();
-        const double raise_m = postRaise_m(*to - *from, 12, scale_m);
+        raise_m = postRaise_m(*to - *from, 12, scale_m);
         return tr("%1 post: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
                  lengthText(std::abs(raise_m), context_.preferences().units))
             .arg(std::abs(raise_m) / *lead, 0, 'f', 2);
     };
-    const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m),
-                            side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m)};
+    const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m, bass_m_),
+                            side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m, treble_m_)};
     const QString said = (lines.first() + QLatin1Char('\n') + lines.last()).trimmed();
     setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
     words_->setText(wrong            ? wrong->sentence()
                     : said.isEmpty() ? tr("Type what the ruler shows and what is wanted; the turns follow.")
                                      : said);
+    if (turned_)
+        turned_->setEnabled(!wrong && (bass_m_ != 0.0 || treble_m_ != 0.0));
+}
+
+/// What was wanted is now what is there.
+void HeightForm::enterTurned() {
+    Event event;
+    event.kind = Event::Kind::Posts;
+    event.bass_m = bass_m_;
+    event.treble_m = treble_m_;
+    if (!context_.accept(context_.session().append(tr("posts turned"), event)))
+        return;
+    for (const auto& [now, wish] : {std::pair(bassNow_, bassWish_), std::pair(trebleNow_, trebleWish_)})
+        if (!wish->text().trimmed().isEmpty())
+            now->setText(wish->text());
+    reckon();
 }
 
 IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
@@ -163,6 +195,10 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     rows().addRow(table_);
     words_ = wordsUnder(*this, "intonationSays");
     words_->setText(hint());
+    if (job.rig.bridge.family != Family::RollerShaft) {
+        moved_ = doneButton(*this, "saddlesMoved", tr("These saddles are moved so"));
+        connect(moved_, &QPushButton::clicked, this, &IntonateForm::enterMoved);
+    }
     connect(table_, &QTableWidget::itemChanged, this, [this](const QTableWidgetItem* item) {
         if (item->column() == 0)
             reckon();
@@ -197,6 +233,7 @@ void IntonateForm::reckon() {
     const Job& job = context_.session().job();
     std::vector<double> all_cents, scales_m;
     std::optional<Fault> wrong;
+    away_m_.assign(job.rig.strings.size(), 0.0);
     for (int row = 0; row < table_->rowCount(); ++row) {
         const QTableWidgetItem* cell = table_->item(row, 0);
         const QString typed = cell ? cell->text().trimmed() : QString();
@@ -208,6 +245,7 @@ void IntonateForm::reckon() {
         QString words;
         if (cents.ok()) {
             const double move_m = saddleMove_m(cents.value(), scale_m);
+            away_m_[static_cast<std::size_t>(row)] = move_m;
             words = (move_m < 0.0 ? tr("forward %1") : tr("back %1"))
                         .arg(lengthText(std::abs(move_m), context_.preferences().units));
             all_cents.push_back(cents.value());
@@ -217,6 +255,8 @@ void IntonateForm::reckon() {
     }
     setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
     words_->setText(wrong ? wrong->sentence() : hint());
+    if (moved_)
+        moved_->setEnabled(!wrong && std::any_of(away_m_.begin(), away_m_.end(), [](double m) { return m != 0.0; }));
     // One loose piece of wood: its two ends are all there is to move.
     if (job.rig.bridge.family != Family::RollerShaft || static_cast<int>(all_cents.size()) < table_->rowCount())
         return;
@@ -224,6 +264,21 @@ void IntonateForm::reckon() {
     const Units& units = context_.preferences().units;
     words_->setText(tr("A loose bridge in one piece: bass end %1, treble end %2 away from the nut.")
                         .arg(lengthText(place.bass_m, units), lengthText(place.treble_m, units)));
+}
+
+/// Each string that was off; its octave is to be read anew.
+void IntonateForm::enterMoved() {
+    const std::vector<double> away_m = away_m_;
+    for (std::size_t i = 0; i < away_m.size(); ++i) {
+        if (away_m[i] == 0.0)
+            continue;
+        Event event = Event::ofString(Event::Kind::Saddle, i);
+        event.saddle_m = -away_m[i];
+        if (!context_.accept(context_.session().append(tr("saddle moved"), event)))
+            return;
+        table_->setItem(static_cast<int>(i), 0, new QTableWidgetItem);
+    }
+    reckon();
 }
 
 SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {

@@ -32,7 +32,7 @@ private:
     const CatalogueSet* set_ = nullptr;
 };
 
-/// Action as it is and as it is wished, to millimetres and turns of the posts.
+/// Action as it is and as it is wished, to millimetres and turns of the posts, which become an entry once turned.
 class HeightForm : public JobForm {
     Q_OBJECT
 public:
@@ -40,11 +40,15 @@ public:
 
 private:
     void reckon();
+    void enterTurned();
     QLineEdit *bassNow_, *trebleNow_, *bassWish_, *trebleWish_, *lead_;
     QLabel* words_;
+    QPushButton* turned_ = nullptr;
+    double bass_m_ = 0.0, treble_m_ = 0.0; ///< by which the posts are to be raised
 };
 
-/// Fretted against open, string by string, to saddle moves; one piece at a time on a loose bridge.
+/// Fretted against open, string by string, to saddle moves, which become entries once made; one piece at a time on a
+/// loose bridge.
 class IntonateForm : public JobForm, public HearsStrings {
     Q_OBJECT
 public:
@@ -55,9 +59,12 @@ public:
 private:
     [[nodiscard]] QString hint() const;
     void reckon();
+    void enterMoved();
     QTableWidget* table_;
     QLabel* words_;
+    QPushButton* moved_ = nullptr;
     std::vector<std::optional<double>> open_Hz_; ///< as heard, by string
+    std::vector<double> away_m_;                 ///< by which each saddle is to go from the nut
 };
 
 /// How settled each string is: pulls so far, the last drop, the next one, pulls left.
