@@ -113,6 +113,10 @@ NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
     equation.setRest(string, equation.unstretchedForPitch_m(string, frequencyAt_Hz(target_Hz, z_cents), now.home_rad));
     const double angle_rad = restAfter(now, equation).angle_rad;
     double aim_cents = cents(equation.frequency_Hz(string, angle_rad), target_Hz);
+    // So far off no plate that holds lets a string read: it has gone over to a stop, and the model is of no use here.
+    constexpr double farthest_cents = 700.0;
+    if (std::abs(aim_cents) > farthest_cents)
+        return tuneExactly(now, string, 0.0);
     if (const auto over = overpulled(now, equation, angle_rad)) {
         act.spared = spared(now, over->string == string ? Spared::By::NotSoFar : Spared::By::OtherString, *over);
         if (over->string == string)
