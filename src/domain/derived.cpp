@@ -15,6 +15,20 @@ void showAsSaid(const Job& job, TrackedState& now) {
     now.state.angle_rad = job.oldAngle_rad;
 }
 
+/// The plan's pass leaves every string where locking brings it home from.
+void aimBeforeLocking(const BenchJob& bench, const Rig& rig, ChangeReport& report) {
+    if (bench.goal.lead_cents.empty() || bench.rig.nutLocked || !report.level.balanced())
+        return;
+    const Rig wanted = asTunedNow(rig, bench.goal, false);
+    LevelSolution before = report.level;
+    const EquilibriumAtPitch landing = equilibriumAtPitch(wanted, report.level.state, bench.goal);
+    if (!landing.stable)
+        return;
+    before.state = landing.state;
+    const State slack = slackStart(rig, report.level.state.claw, bench.slackStart_cents);
+    report.aimedPass = aimedPass(rig, slack, before, bench.method.order);
+}
+
 PlannedPasses outlookOf(const Derived& derived, const BenchJob& bench) {
     const State& now = derived.advice.guitar.state;
     const Rig wanted = asTunedNow(derived.rig(), bench.goal, now.nutLocked);
@@ -44,6 +58,7 @@ Derived derive(const Job& job, const Estimate* known) {
     correctSprings(old.springs, bench.rig.bridge.family, derived.advice.guitar.options,
                    derived.advice.guitar.at.guitar);
     derived.report = reportChange(rig, old, job.goal, job.method.order, job.slackStart_cents);
+    aimBeforeLocking(bench, rig, derived.report);
     derived.tuned = tunedInThisPass(job.log, rig.strings.size());
     derived.outlook = outlookOf(derived, bench);
     showAsSaid(job, derived.standings.front());

@@ -193,6 +193,18 @@ private Q_SLOTS:
         QCOMPARE(repeated(job, derive(job)).card.clampShift_cents, job.card.clampShift_cents);
     }
 
+    /// The plan's pass ends where locking brings the strings home from, as the bench's does.
+    void thePlanLeavesWhatLockingAdds() {
+        Job job = demo(0);
+        job.log.clear();
+        const auto lastAim = [](const Job& at) { return derive(at).report.aimedPass.aims.back().cents; };
+        job.card.nut = Nut::Open;
+        QVERIFY(std::abs(lastAim(job)) < 0.01);
+        job.card.nut = Nut::Caps;
+        job.card.clampShift_cents.assign(job.rig.strings.size(), 5.0);
+        QVERIFY2(std::abs(lastAim(job) + 5.0) < 0.01, qPrintable(QString::number(lastAim(job))));
+    }
+
     /// Presetting says where the fine tuners stand; what they must cover once the nut is clamped is said before it is.
     void fineTunersAreAskedForNoMoreThanTheyHave() {
         Job job = demo(0);

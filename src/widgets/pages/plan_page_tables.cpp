@@ -9,9 +9,19 @@
 
 #include <QLabel>
 #include <QTabWidget>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
+
+namespace {
+
+bool leavesForLocking(const Derived& derived) {
+    const std::vector<double>& wanted = derived.advice.wanted_cents;
+    return std::any_of(wanted.begin(), wanted.end(), [](double cents) { return cents != 0.0; });
+}
+
+} // namespace
 
 void PlanPage::refreshAims() {
     const Job& job = context_.session().job();
@@ -23,11 +33,13 @@ void PlanPage::refreshAims() {
                      QString::number(aim.frequency_Hz, 'f', 2),
                      wording::noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
     aims_->show(rows, basePixels(context_.preferences()));
-    aimsNote_->setText(rows.isEmpty()
-                           ? tr("No aims without a balance.")
-                           : tr("From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is "
-                                "worked out anew from what you read.")
-                                 .arg(signedNumber(job.slackStart_cents, 0)));
+    aimsNote_->setText(
+        rows.isEmpty() ? tr("No aims without a balance.")
+                       : tr("From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is "
+                            "worked out anew from what you read.")
+                                 .arg(signedNumber(job.slackStart_cents, 0)) +
+                             (leavesForLocking(derived) ? QLatin1Char(' ') + tr("What locking will add is left out.")
+                                                        : QString()));
 }
 
 void PlanPage::refreshWays() {
