@@ -7318,14 +7318,6 @@
         <translation>Gegriffene Oktave gegen leere, Cent</translation>
     </message>
     <message>
-        <source>fretted − open, ¢</source>
-        <translation>gegriffen − leer, ¢</translation>
-    </message>
-    <message>
-        <source>first guess, ¢</source>
-        <translation>erste Schätzung, ¢</translation>
-    </message>
-    <message>
         <source>saddle</source>
         <translation>Reiter</translation>
     </message>
@@ -7356,6 +7348,14 @@
     <message>
         <source>saddle moved</source>
         <translation>Reiter versetzt</translation>
+    </message>
+    <message>
+        <source>octave off, ¢</source>
+        <translation>Oktavfehler, ¢</translation>
+    </message>
+    <message>
+        <source>guess, ¢</source>
+        <translation>Schätzung, ¢</translation>
     </message>
 </context>
 <context>

@@ -7318,14 +7318,6 @@
         <translation>Octava pisada contra al aire, cents</translation>
     </message>
     <message>
-        <source>fretted − open, ¢</source>
-        <translation>pisada − al aire, ¢</translation>
-    </message>
-    <message>
-        <source>first guess, ¢</source>
-        <translation>primera estimación, ¢</translation>
-    </message>
-    <message>
         <source>saddle</source>
         <translation>silleta</translation>
     </message>
@@ -7356,6 +7348,14 @@
     <message>
         <source>saddle moved</source>
         <translation>silleta movida</translation>
+    </message>
+    <message>
+        <source>octave off, ¢</source>
+        <translation>error de octava, ¢</translation>
+    </message>
+    <message>
+        <source>guess, ¢</source>
+        <translation>estimación, ¢</translation>
     </message>
 </context>
 <context>

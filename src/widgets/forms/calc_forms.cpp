@@ -174,8 +174,9 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
     table_->setObjectName(QStringLiteral("intonation"));
     table_->setAccessibleName(tr("Octave fretted against open, cents"));
-    table_->setHorizontalHeaderLabels({tr("fretted − open, ¢"), tr("first guess, ¢"), tr("saddle")});
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->setHorizontalHeaderLabels({tr("octave off, ¢"), tr("guess, ¢"), tr("saddle")});
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
     table_->horizontalHeaderItem(0)->setIcon(provenanceIcon(Provenance::Measured));
     for (const int column : {1, 2})
         table_->horizontalHeaderItem(column)->setIcon(provenanceIcon(Provenance::Calculated));
