@@ -135,9 +135,17 @@ private Q_SLOTS:
         const Advice after = advise(job);
         QVERIFY(after.guitar.rig.strings[2].fineAt_turns > 4.9);
         QCOMPARE(after.guitar.rig.strings[1].fineAt_turns, job.rig.strings[1].fineAt_turns);
-        job.log[1] = Event::ofString(Event::Kind::Wiggle, 0); // with the nut open the peg does it
-        job.log.pop_back();
-        QVERIFY(!advise(job).act.spared);
+        BenchJob open = job;
+        open.log[1] = Event::ofString(Event::Kind::Wiggle, 0); // with the nut open the peg does it
+        open.log.pop_back();
+        QVERIFY(!advise(open).act.spared);
+        // What is left then is said; nobody is sent round for it.
+        cents[2] = before.act.aim.cents;
+        for (int k = 0; k < 6 && !isOver(advise(job).act); ++k)
+            job.log.push_back(fullReading(cents, gapAt_m(job.rig.bridge, 0.0)));
+        const NextAct last = advise(job).act;
+        QCOMPARE(last.what, NextAct::Do::Leave);
+        QVERIFY(last.spared && last.spared->by == Spared::By::FineTuner && last.spared->string == 2);
     }
 
     // --- before the nut is locked -----------------------------------------------------------------------------------

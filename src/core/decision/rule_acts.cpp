@@ -87,25 +87,28 @@ Aim aimAt(const Situation& now, std::size_t string, double off_cents) {
 
 namespace {
 
-/// By how much a string that shall rise by `by_cents` stays behind because its fine tuner ends before. A tuner at a
-/// headless bridge is the string's peg as well, and nobody knows where it stands.
-double beyondFineTuner_cents(const Situation& now, std::size_t string, double by_cents) {
+/// By how much a string that shall rise by `by_cents` can, where its fine tuner ends before; with nothing left that is
+/// worth a turn the act is to leave it. A tuner at a headless bridge is the string's peg as well, and nobody knows
+/// where it stands.
+double withinFineTuner_cents(const Situation& now, std::size_t string, double by_cents, NextAct& act) {
     if (!now.state.nutLocked || now.rig.bridge.form == Form::Headless || now.rig.strings[string].finePerTurn_m <= 0.0)
-        return 0.0;
+        return by_cents;
     const FineBudget budget = fineBudget(now.rig, now.state)[string];
-    const double beyond_cents = by_cents - std::clamp(by_cents, -budget.down_cents, budget.up_cents);
-    return std::abs(beyond_cents) > now.pitchTolerance_cents ? beyond_cents : 0.0;
+    const double can_cents = std::clamp(by_cents, -budget.down_cents, budget.up_cents);
+    if (std::abs(by_cents - can_cents) <= now.pitchTolerance_cents)
+        return by_cents;
+    act.spared = {Spared::By::FineTuner, string, by_cents - can_cents};
+    if (std::abs(can_cents) < 0.5 * now.pitchTolerance_cents)
+        act.what = Do::Leave;
+    return can_cents;
 }
 
 } // namespace
 
 NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
     NextAct act = plain(now, Do::Tune);
-    const double by_cents = z_cents - now.belief.z_cents[static_cast<Eigen::Index>(string)];
-    if (const double beyond_cents = beyondFineTuner_cents(now, string, by_cents); beyond_cents != 0.0) {
-        act.spared = {Spared::By::FineTuner, string, beyond_cents};
-        z_cents -= beyond_cents;
-    }
+    const double from_cents = now.belief.z_cents[static_cast<Eigen::Index>(string)];
+    z_cents = from_cents + withinFineTuner_cents(now, string, z_cents - from_cents, act);
     const State& state = now.state;
     const double target_Hz = now.nominal.strings[string].target_Hz;
     BalanceEquation equation(now.rig, state);
@@ -128,11 +131,9 @@ NextAct tuneTo(const Situation& now, std::size_t string, double z_cents) {
 
 NextAct tuneExactly(const Situation& now, std::size_t string, double to_cents) {
     NextAct act = plain(now, Do::Tune);
-    const double by_cents = to_cents - now.readings_cents[string];
-    if (const double beyond_cents = beyondFineTuner_cents(now, string, by_cents); beyond_cents != 0.0) {
-        act.spared = {Spared::By::FineTuner, string, beyond_cents};
-        to_cents -= beyond_cents;
-    }
+    const double from_cents = now.readings_cents[string];
+    if (std::isfinite(from_cents))
+        to_cents = from_cents + withinFineTuner_cents(now, string, to_cents - from_cents, act);
     act.aim = aimAt(now, string, to_cents);
     return act;
 }

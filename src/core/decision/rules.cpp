@@ -255,11 +255,13 @@ double passTarget_cents(const Situation& now, std::size_t string) {
 /// does.
 NextAct sparing(const std::vector<std::size_t>& strings, const auto& tune) {
     const NextAct first = tune(strings.front());
-    if (first.spared && first.spared->by != Spared::By::FineTuner)
+    if (first.spared)
         for (const std::size_t string : strings)
             if (NextAct other = tune(string); !other.spared) {
-                other.spared = first.spared;
-                other.spared->by = Spared::By::OtherString;
+                if (first.spared->by != Spared::By::FineTuner) { // that one is only left for last
+                    other.spared = first.spared;
+                    other.spared->by = Spared::By::OtherString;
+                }
                 return other;
             }
     return first;
