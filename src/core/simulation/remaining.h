@@ -26,7 +26,7 @@ struct RemainingOptions {
     AdvisorOptions rules; ///< by which they are brought home
 };
 /// Guitars that the log allows, each brought home by the very estimator and rules that advise, with the shop's tools
-/// (docs/mechanics.md eq. 31). Takes some tens of milliseconds: not for a window's thread.
+/// (docs/mechanics.md eq. 31). Takes tenths of a second: not for a window's thread.
 [[nodiscard]] RemainingWork remainingWork(const BenchJob& job, const Advice& advice,
                                           const RemainingOptions& options = {});
 
