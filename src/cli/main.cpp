@@ -158,7 +158,7 @@ Job familyJob(const TrialFamily& family) {
         if (kind.family == family.family && (kind.form == family.form || family.family != Family::KnifeEdge))
             setBridgeKind(job, kind);
     if (family.decked)
-        setDecked(job, true);
+        findDecked(job, true);
     if (family.assisted)
         job.rig.bridge.assist = CentringAssist{};
     return withClawFromOldSet(std::move(job));

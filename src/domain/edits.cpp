@@ -229,7 +229,10 @@ void presetKind(Job& job, const BridgeKind& kind) {
 void setDecked(Job& job, bool decked) {
     job.goal.deckLoad_Nm = decked ? usualDeckLoad_Nm : 0.0;
     job.goal.angle_rad = decked ? job.rig.bridge.rearStop_rad : 0.0;
-    // Who says of a guitar that it is decked most often found it so; where it is to be decked now, intake tells.
+}
+
+void findDecked(Job& job, bool decked) {
+    setDecked(job, decked);
     const bool unsaid = decked ? job.oldAngle_rad == 0.0 : liesOnStop(job.rig, job.oldAngle_rad);
     if (unsaid && job.log.empty())
         job.oldAngle_rad = job.goal.angle_rad;

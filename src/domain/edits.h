@@ -33,6 +33,9 @@ struct BridgeKind {
 void setBridgeKind(Job& job, const BridgeKind& kind);
 /// Rests the plate on its rear stop with the springs winning, or lets it float level again.
 void setDecked(Job& job, bool decked);
+/// The same of a guitar that is found so: with its old set it was pressed down as well, unless it was said to have
+/// stood elsewhere.
+void findDecked(Job& job, bool decked);
 
 /// The first set and tuning of the catalogue that fit, on both sides.
 void fitFirstSet(Job& job, const Catalogue& catalogue);

@@ -111,7 +111,7 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     decked_ = new QCheckBox(tr("decked: rests on the body"), panel);
     decked_->setObjectName(QStringLiteral("decked"));
     connect(decked_, &QCheckBox::clicked, this, [this](bool on) {
-        context_.accept(context_.session().edit(tr("decking"), [on](Job& job) { setDecked(job, on); }));
+        context_.accept(context_.session().edit(tr("decking"), [on](Job& job) { findDecked(job, on); }));
     });
     form->addRow(QString(), decked_);
     assisted_ = new QCheckBox(tr("has a stabiliser"), panel);
