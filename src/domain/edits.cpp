@@ -238,6 +238,16 @@ void findDecked(Job& job, bool decked) {
         job.oldAngle_rad = job.goal.angle_rad;
 }
 
+void followStop(const Job& before, Job& after) {
+    const double stop_rad = after.rig.bridge.rearStop_rad;
+    if (stop_rad == before.rig.bridge.rearStop_rad)
+        return;
+    if (after.goal.deckLoad_Nm > 0.0)
+        after.goal.angle_rad = stop_rad;
+    if (liesOnStop(before.rig, before.oldAngle_rad) && after.oldAngle_rad == before.oldAngle_rad)
+        after.oldAngle_rad = stop_rad;
+}
+
 void fitFirstSet(Job& job, const Catalogue& catalogue) {
     const auto sets = catalogue.setsFor(job.rig.strings.size());
     const auto tunings = catalogue.tuningsFor(job.rig.strings.size());

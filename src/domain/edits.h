@@ -36,6 +36,8 @@ void setDecked(Job& job, bool decked);
 /// The same of a guitar that is found so: with its old set it was pressed down as well, unless it was said to have
 /// stood elsewhere.
 void findDecked(Job& job, bool decked);
+/// What rests on the rear stop stays on it when the stop's figure is corrected: the goal, and the old set's plate.
+void followStop(const Job& before, Job& after);
 
 /// The first set and tuning of the catalogue that fit, on both sides.
 void fitFirstSet(Job& job, const Catalogue& catalogue);

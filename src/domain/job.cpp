@@ -92,8 +92,10 @@ std::vector<double> leadBeforeLocking_cents(const Job& job) {
 
 OldSet Job::oldSet() const {
     OldSet old{off, springsBefore, wasLevel, oldAngle_rad};
-    if (wasLevel && liesOnStop(rig, oldAngle_rad))
+    if (wasLevel && liesOnStop(rig, oldAngle_rad)) { // no plate goes beyond its stop, whatever was typed
+        old.angle_rad = rig.bridge.rearStop_rad;
         old.pressed_Nm = goal.deckLoad_Nm > 0.0 ? goal.deckLoad_Nm : usualDeckLoad_Nm;
+    }
     return old;
 }
 

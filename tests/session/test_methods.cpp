@@ -147,6 +147,26 @@ private Q_SLOTS:
         QCOMPARE(job.oldSet().pressed_Nm, 0.0);
     }
 
+    /// The stop measured after intake is where a decked plate lies, and where it lay.
+    void whatRestsOnTheStopFollowsIt() {
+        Job before = newJob();
+        findDecked(before, true);
+        Job after = before;
+        after.rig.bridge.rearStop_rad = radians(-4.5);
+        followStop(before, after);
+        QCOMPARE(after.goal.angle_rad, radians(-4.5));
+        QCOMPARE(after.oldSet().angle_rad, radians(-4.5));
+        QVERIFY(after.oldSet().pressed_Nm > 0.0);
+        Job floating = newJob();
+        after = floating;
+        after.rig.bridge.rearStop_rad = radians(-4.5);
+        followStop(floating, after);
+        QCOMPARE(after.goal, floating.goal);
+        QCOMPARE(after.oldSet(), floating.oldSet());
+        after.oldAngle_rad = radians(-9.0); // typed, and shown so; no plate goes there
+        QCOMPARE(after.oldSet().angle_rad, radians(-4.5));
+    }
+
     void theHousesWaysGoIntoANewJob() {
         Job job = newJob();
         for (const MethodTopic& topic : methodTopics())

@@ -7,6 +7,7 @@
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
 #include "domain/changes.h"
+#include "domain/edits.h"
 #include "domain/faults.h"
 #include "domain/soundness.h"
 #include "session/input/entry.h"
@@ -185,6 +186,7 @@ std::optional<Fault> Session::edit(const QString& text, const std::function<void
     if (!(after.rig.claw.turns == job_.rig.claw.turns))
         for (const char* screw : {"claw.bass", "claw.treble"})
             after.measured.insert(QLatin1String(screw)); // typed by somebody, so no guess replaces it
+    followStop(job_, after);
     after = withClawFromOldSet(std::move(after));
     noteTargets(job_, after);
     noteChanges(job_, after, now().toStdString());
