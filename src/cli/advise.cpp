@@ -220,7 +220,7 @@ QString sparedWhy(const BenchJob& job, const Spared& spared) {
         return QStringLiteral("Let down before the claw is turned: %1 with it.").arg(would);
     case Spared::By::FineTuner:
         return QStringLiteral("As far as its fine tuner goes; %1 cents are left for the peg, with the nut open.")
-            .arg(spared.share, 0, 'f', 0);
+            .arg(std::abs(spared.missing_cents), 0, 'f', 0);
     }
     return {};
 }

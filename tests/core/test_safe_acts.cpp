@@ -128,7 +128,7 @@ private Q_SLOTS:
         const double left_cents = fineBudget(before.guitar.rig, before.guitar.state)[2].up_cents;
         QVERIFY2(left_cents > 10.0 && left_cents < 80.0, qPrintable(QString::number(left_cents)));
         QVERIFY(std::abs(before.act.aim.cents - (left_cents - 90.0)) < 3.0);
-        QVERIFY(std::abs(before.act.spared->share - (90.0 - left_cents)) < 3.0);
+        QVERIFY(std::abs(before.act.spared->missing_cents - (90.0 - left_cents)) < 3.0);
         Event turned = Event::tuned(2, before.act.aim.cents);
         turned.kind = Event::Kind::Fine;
         job.log.push_back(turned);

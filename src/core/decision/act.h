@@ -18,7 +18,8 @@ struct Spared {
     };
     By by = By::OtherString;
     std::size_t string = 0;
-    double share = 0.0; ///< of its breaking load; FineTuner: the cents that are missing
+    double share = 0.0;         ///< of its breaking load, that it would come to
+    double missing_cents = 0.0; ///< FineTuner: by which it ends too soon; negative where it cannot go flat enough
     bool operator==(const Spared&) const = default;
 };
 

@@ -97,7 +97,7 @@ double withinFineTuner_cents(const Situation& now, std::size_t string, double by
     const double can_cents = std::clamp(by_cents, -budget.down_cents, budget.up_cents);
     if (std::abs(by_cents - can_cents) <= now.pitchTolerance_cents)
         return by_cents;
-    act.spared = {Spared::By::FineTuner, string, by_cents - can_cents};
+    act.spared = {Spared::By::FineTuner, string, 0.0, by_cents - can_cents};
     if (std::abs(can_cents) < 0.5 * now.pitchTolerance_cents)
         act.what = Do::Leave;
     return can_cents;

@@ -150,8 +150,8 @@ std::optional<std::size_t> exactString(const Situation& now, bool again) {
         for (const std::size_t string : stringsInOrder(now)) {
             const bool skip = now.job.method.backChecks ? !now.tuned.empty() && now.tuned.back() == string
                                                         : !again && now.isTuned(string);
-            if (!skip && isOffExactly(now, string, least_cents))
-                return string;
+            if (!skip && isOffExactly(now, string, least_cents) && tuneExactly(now, string, 0.0).what == Do::Tune)
+                return string; // nobody is sent to a fine tuner that has ended
         }
     return std::nullopt;
 }

@@ -20,7 +20,7 @@ std::optional<Overpulled> overpulled(const Situation& now, const BalanceEquation
 }
 
 Spared spared(const Situation& now, Spared::By by, const Overpulled& over) {
-    return {by, over.string, over.pull_N / breakingTension_N(now.nominal.strings[over.string].wire)};
+    return {by, over.string, over.pull_N / breakingTension_N(now.nominal.strings[over.string].wire), 0.0};
 }
 
 } // namespace flenzo

@@ -333,7 +333,7 @@ QString sparedWords(const Job& job, const Spared& spared) {
     case Spared::By::FineTuner:
         return ActWordsWords::tr("Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at "
                                  "this string, set the fine tuner to its middle, tune by the peg and clamp it again.")
-            .arg(std::abs(spared.share), 0, 'f', 0);
+            .arg(std::abs(spared.missing_cents), 0, 'f', 0);
     }
     return {};
 }
