@@ -21,7 +21,7 @@ struct RemainingOptions {
     int mostActs = 120; ///< after which one is given up
     std::uint32_t seed = 0x5eed;
     double widen = 1.5; ///< of the spread of few guitars, so that four in five and more lie within
-    int threads = 2;
+    int threads = 2;    ///< that play them; a call blocks until all are through
     const std::atomic<bool>* cancel = nullptr;
     AdvisorOptions rules; ///< by which they are brought home
 };

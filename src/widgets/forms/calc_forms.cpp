@@ -178,6 +178,7 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
     table_->horizontalHeaderItem(0)->setIcon(provenanceIcon(Provenance::Measured));
+    table_->horizontalHeaderItem(0)->setToolTip(tr("Stopped at fret 12 against open; plus is sharp"));
     for (const int column : {1, 2})
         table_->horizontalHeaderItem(column)->setIcon(provenanceIcon(Provenance::Calculated));
     QStringList names;
