@@ -3172,6 +3172,10 @@
         <source>All strings are sharper than before the break: the guitar is colder.</source>
         <translation>Alle Saiten sind höher als vor der Pause: Die Gitarre ist kälter.</translation>
     </message>
+    <message>
+        <source>%1 had moved by itself, by %2</source>
+        <translation>%1 hatte sich von selbst verstellt, um %2</translation>
+    </message>
 </context>
 <context>
     <name>Quote</name>
@@ -6649,6 +6653,10 @@
         <source>; retuned until it holds, it ends at %1.</source>
         <translation>; nachgestimmt, bis es hält, endet sie bei %1.</translation>
     </message>
+    <message>
+        <source>What is left cannot be told yet</source>
+        <translation>Was noch bleibt, lässt sich noch nicht sagen</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::AppContext</name>
@@ -7356,6 +7364,10 @@
     <message>
         <source>guess, ¢</source>
         <translation>Schätzung, ¢</translation>
+    </message>
+    <message>
+        <source>Stopped at fret 12 against open; plus is sharp</source>
+        <translation>Am 12. Bund gegriffen gegen leer; plus ist zu hoch</translation>
     </message>
 </context>
 <context>

@@ -3172,6 +3172,10 @@
         <source>All strings are sharper than before the break: the guitar is colder.</source>
         <translation>Todas las cuerdas están más altas que antes de la pausa: la guitarra está más fría.</translation>
     </message>
+    <message>
+        <source>%1 had moved by itself, by %2</source>
+        <translation>%1 se había movido sola, %2</translation>
+    </message>
 </context>
 <context>
     <name>Quote</name>
@@ -6649,6 +6653,10 @@
         <source>; retuned until it holds, it ends at %1.</source>
         <translation>; reafinada hasta que aguanta, acaba en %1.</translation>
     </message>
+    <message>
+        <source>What is left cannot be told yet</source>
+        <translation>Aún no se puede decir cuánto queda</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::AppContext</name>
@@ -7356,6 +7364,10 @@
     <message>
         <source>guess, ¢</source>
         <translation>estimación, ¢</translation>
+    </message>
+    <message>
+        <source>Stopped at fret 12 against open; plus is sharp</source>
+        <translation>Pisada en el traste 12 frente al aire; más es agudo</translation>
     </message>
 </context>
 <context>

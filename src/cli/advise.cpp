@@ -322,9 +322,12 @@ QJsonObject adviceJson(const BenchJob& job, bool withOutlook) {
         json[QStringLiteral("moved")] = moved;
     if (withOutlook) {
         const RemainingWork left = remainingWork(job, advice);
-        json[QStringLiteral("outlook")] = QJsonObject{{QStringLiteral("passes"), quantiles(left.passes)},
-                                                      {QStringLiteral("clawVisits"), quantiles(left.clawVisits)},
-                                                      {QStringLiteral("minutes"), quantiles(left.minutes)}};
+        const bool over = advice.act.what == NextAct::Do::Done || advice.act.what == NextAct::Do::Leave ||
+                          advice.act.what == NextAct::Do::Stuck;
+        if (over || left.played > 0) // else none of the guitars that the readings allow was brought home
+            json[QStringLiteral("outlook")] = QJsonObject{{QStringLiteral("passes"), quantiles(left.passes)},
+                                                          {QStringLiteral("clawVisits"), quantiles(left.clawVisits)},
+                                                          {QStringLiteral("minutes"), quantiles(left.minutes)}};
     }
     return json;
 }

@@ -10,6 +10,7 @@
 #include "session/models/pace.h"
 #include "store/job_json.h"
 #include "widgets/text/step_words.h"
+#include "widgets/text/wording.h"
 
 #include <QDateTime>
 #include <QTest>
@@ -165,6 +166,14 @@ private Q_SLOTS:
         QCOMPARE(after.oldSet(), floating.oldSet());
         after.oldAngle_rad = radians(-9.0); // typed, and shown so; no plate goes there
         QCOMPARE(after.oldSet().angle_rad, radians(-4.5));
+    }
+
+    /// Where no guitar that the readings allow is brought home, nothing is promised, least of all that little is left.
+    void whatCannotBeToldIsNotCalledNothing() {
+        Derived derived = derive(everything());
+        derived.remaining = RemainingWork{};
+        const QString words = wording::outlook(derived);
+        QVERIFY2(words.contains(QLatin1String("cannot be told")), qPrintable(words));
     }
 
     void theHousesWaysGoIntoANewJob() {

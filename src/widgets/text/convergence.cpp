@@ -150,7 +150,7 @@ Convergence convergenceOf(const Job& job, const Derived& derived) {
             way.plate_deg.push_back(Point{degrees(off_rad), read});
         }
     }
-    if (derived.remaining && derived.next().what != NextAct::Do::Done) {
+    if (derived.remaining && derived.remaining->played > 0 && derived.next().what != NextAct::Do::Done) {
         const auto strings = static_cast<double>(job.rig.strings.size());
         way.likelyActs = derived.remaining->passes.p50 * strings + derived.remaining->clawVisits.p50;
         way.mostActs = std::max(1.0, derived.remaining->passes.p90 * strings + derived.remaining->clawVisits.p90);

@@ -153,13 +153,14 @@ QStringList whatHappened(const Job& job, const Derived& derived) {
     QStringList lines;
     const std::vector<MovedString> moved = movedByThemselves(derived.advice.guitar);
     for (std::size_t e = 0; e < job.log.size(); ++e) {
+        const QString at = clockOf(job.log[e]) + QLatin1Char(' ');
         for (const MovedString& one : moved)
             if (one.event == e)
-                lines.append(movedWords(job, one));
-        if (!job.log[e].happens())
-            continue;
-        const QString at = clockOf(job.log[e]), words = actWords(job.log[e], job.rig);
-        lines.append(at.isEmpty() ? words : at + QLatin1Char(' ') + words);
+                lines.append((at + QuestionWords::tr("%1 had moved by itself, by %2")
+                                       .arg(title(job, one.string), centsText(one.cents)))
+                                 .trimmed());
+        if (job.log[e].happens())
+            lines.append((at + actWords(job.log[e], job.rig)).trimmed());
     }
     return lines;
 }

@@ -32,6 +32,8 @@ QString outlook(const Derived& derived) {
     if (!derived.remaining)
         return WordingWords::tr("Working out what is left…");
     const RemainingWork& left = *derived.remaining;
+    if (left.played == 0) // none of the guitars that the readings allow was brought home
+        return WordingWords::tr("What is left cannot be told yet");
     const double strings = static_cast<double>(derived.rig().strings.size());
     const QString claw = left.clawVisits.p90 > 0.0
                              ? WordingWords::tr(", %1 claw visits")
