@@ -19,7 +19,9 @@ constexpr double never_s = std::numeric_limits<double>::max();
 /// Odds that a normal quantity lies outside plus or minus `tolerance`.
 double oddsOutside(double mean, double variance, double tolerance) {
     const double scale = std::sqrt(2.0 * std::max(1e-18, variance));
-    return 0.5 * (std::erfc((tolerance - mean) / scale) + std::erfc((tolerance + mean) / scale));
+    constexpr double far = 6.0; // deviations times the root of two: beyond is nothing, and slow to work out
+    const auto beyond = [&](double by) { return by > far * scale ? 0.0 : std::erfc(by / scale); };
+    return 0.5 * (beyond(tolerance - mean) + beyond(tolerance + mean));
 }
 
 bool isIn(unsigned set, Eigen::Index string) {
@@ -54,8 +56,8 @@ public:
           full_s_(readingTime_s(now, unreadHere(now, std::numeric_limits<int>::max()))) {}
 
     /// `offset_cents`: the strings turned are left this far from pitch together, inside their tolerance, to lead the
-    /// plate where the claw's steps cannot.
-    [[nodiscard]] PegPlan plan(unsigned set, double clawTurns, double offset_cents) const {
+    /// plate where the claw's steps cannot. What comes to `most_s` is not followed further.
+    [[nodiscard]] PegPlan plan(unsigned set, double clawTurns, double offset_cents, double most_s = never_s) const {
         // The plate after it: every peg goes where its string will be in tune with the plate as it then is.
         double moved_Nm = now_.momentPerTurn_Nm * clawTurns, byPlate_Nm = 0.0, pegs_rad2 = 0.0;
         for (Eigen::Index i = 0; i < n_; ++i)
@@ -79,10 +81,10 @@ public:
             now_.options.drift * went * now_.stiffness_NmPerRad / std::max(0.05 * now_.stiffness_NmPerRad, whole);
         const double stuck = now_.options.stickShare * std::min(now_.deadBand_rad, std::abs(went));
         const double hand_rad = now_.options.clawHand * now_.momentPerTurn_Nm * clawTurns / now_.stiffness_NmPerRad;
-        judge(out, missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad);
-        // Retuned together with these strings the plate would run away.
         if (whole <= 0.0 && set != 0)
-            out.price_s = never_s;
+            out.price_s = never_s; // retuned together with these strings the plate would run away
+        else
+            judge(out, missed * missed + stuck * stuck + pegs_rad2 + hand_rad * hand_rad, most_s);
         return out;
     }
 
@@ -123,33 +125,36 @@ public:
 
 private:
     /// The odds of everything to end inside, and what it costs where it does not: another round.
-    void judge(PegPlan& out, double moves_rad2) const {
+    void judge(PegPlan& out, double moves_rad2, double most_s) const {
         const Pace& pace = now_.job.pace;
         const double peg2 =
             std::pow(now_.pegDeviation_cents, 2) + std::pow(now_.options.pegTuner * now_.guitar.noise.tuner_cents, 2);
+        const double acts_s = least_s(out.set, out.clawTurns != 0.0);
         double missed_s = 0.0;
         out.odds = 1.0;
+        out.price_s = never_s;
         const auto count = [&](Eigen::Index which, double outside, double price_s) {
             out.outside[static_cast<std::size_t>(which)] = static_cast<float>(outside);
             missed_s += outside * price_s;
             out.odds *= 1.0 - outside;
             out.worst = std::max(out.worst, outside);
+            return acts_s + missed_s < most_s;
         };
+        if (now_.plateCounts &&
+            !count(n_, oddsOutside(out.plate_rad, belief_.covariance(0, 0) + moves_rad2, now_.plateTolerance_rad),
+                   now_.options.missedPlate * static_cast<double>(n_) * pace.tune_s))
+            return;
         for (Eigen::Index i = 0; i < n_; ++i)
             if (now_.isOn(static_cast<std::size_t>(i))) {
                 const double c = now_.centsPerRad[i];
                 const bool turned = isIn(out.set, i);
-                count(i,
-                      oddsOutside(turned ? out.offset_cents : belief_.z_cents[i] + c * out.plate_rad,
-                                  (turned ? peg2 : belief_.covariance(1 + i, 1 + i)) + c * c * moves_rad2,
-                                  now_.pitchTolerance_cents),
-                      now_.options.missedString * pace.tune_s);
+                const double outside = oddsOutside(
+                    turned ? out.offset_cents : belief_.z_cents[i] + c * out.plate_rad,
+                    (turned ? peg2 : belief_.covariance(1 + i, 1 + i)) + c * c * moves_rad2, now_.pitchTolerance_cents);
+                if (!count(i, outside, now_.options.missedString * pace.tune_s))
+                    return;
             }
-        if (now_.plateCounts)
-            count(n_, oddsOutside(out.plate_rad, belief_.covariance(0, 0) + moves_rad2, now_.plateTolerance_rad),
-                  now_.options.missedPlate * static_cast<double>(n_) * pace.tune_s);
-        missed_s += now_.options.readingShare * (1.0 - out.odds) * full_s_;
-        out.price_s = least_s(out.set, out.clawTurns != 0.0) + missed_s;
+        out.price_s = acts_s + missed_s + now_.options.readingShare * (1.0 - out.odds) * full_s_;
     }
     /// Where the plate ends when `moved_Nm` is added to what the pivot carries already: the strings turned follow it,
     /// so it meets `whole` instead of its own stiffness, and the pivot lets go only beyond its friction.
@@ -183,6 +188,9 @@ std::vector<unsigned> setsOf(const Situation& now) {
         for (unsigned set = 0; set < 1U << now.strings; ++set)
             if ((set & off) == 0)
                 sets.push_back(set);
+        std::stable_sort(sets.begin(), sets.end(), [](unsigned a, unsigned b) {
+            return std::popcount(a) < std::popcount(b); // what is found early spares the others
+        });
         return sets;
     }
     std::sort(byOff.begin(), byOff.end(), [&](std::size_t a, std::size_t b) {
@@ -200,31 +208,35 @@ std::vector<unsigned> setsOf(const Situation& now) {
     return sets;
 }
 
-/// The cheapest way that is cheaper than `best`.
-PegPlan cheapestPlan(const Situation& now, const Weighing& weighing, const std::vector<unsigned>& sets, PegPlan best) {
+/// Takes the cheapest way with one set in place of `best` where it is cheaper.
+void considerSet(const Situation& now, const Weighing& weighing, unsigned set, PegPlan& best) {
+    if (weighing.least_s(set, set == 0) >= best.price_s)
+        return;
     const double step = now.hand.step_turns;
     const double offset = now.options.lead * now.pitchTolerance_cents;
-    for (const unsigned set : sets) {
-        if (weighing.least_s(set, set == 0) >= best.price_s)
+    const double home = weighing.homeTurns(set);
+    for (const double off : {0.0, -offset, offset}) {
+        if (off != 0.0 && set == 0)
             continue;
-        const double home = weighing.homeTurns(set);
-        for (const double off : {0.0, -offset, offset}) {
-            if (off != 0.0 && set == 0)
-                continue;
-            const auto consider = [&](double turns) {
-                if ((set == 0 && turns == 0.0) || weighing.least_s(set, turns != 0.0) >= best.price_s)
-                    return;
-                if (const PegPlan plan = weighing.plan(set, turns, off); plan.price_s < best.price_s)
-                    best = plan;
-            };
-            consider(0.0);
-            if (!now.plateCounts || std::abs(home) < now.options.leastClaw * step)
-                continue;
-            for (int k = -1; k <= 1; ++k)
-                if (const double turns = step * (std::round(home / step) + k); turns != 0.0)
-                    consider(turns);
-        }
+        const auto consider = [&](double turns) {
+            if ((set == 0 && turns == 0.0) || weighing.least_s(set, turns != 0.0) >= best.price_s)
+                return;
+            if (const PegPlan plan = weighing.plan(set, turns, off, best.price_s); plan.price_s < best.price_s)
+                best = plan;
+        };
+        consider(0.0);
+        if (!now.plateCounts || std::abs(home) < now.options.leastClaw * step)
+            continue;
+        for (int k = -1; k <= 1; ++k)
+            if (const double turns = step * (std::round(home / step) + k); turns != 0.0)
+                consider(turns);
     }
+}
+
+/// The cheapest way that is cheaper than `best`.
+PegPlan cheapestPlan(const Situation& now, const Weighing& weighing, const std::vector<unsigned>& sets, PegPlan best) {
+    for (const unsigned set : sets)
+        considerSet(now, weighing, set, best);
     return best;
 }
 
