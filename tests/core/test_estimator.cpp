@@ -251,6 +251,51 @@ private Q_SLOTS:
         QVERIFY(std::abs(cold.state.angle_rad - end.advice.guitar.state.angle_rad) < radians(0.01));
     }
 
+    /// A forecast folds what was before; what it learns of the guitar is the same, however often that is done.
+    void aFoldedBeginningSaysTheSame_data() {
+        QTest::addColumn<bool>("stretch");
+        QTest::addColumn<double>("within"); // deviations: what a string gives is far from a straight line
+        QTest::newRow("settled") << false << 0.1;
+        QTest::newRow("new strings") << true << 1.0;
+    }
+    void aFoldedBeginningSaysTheSame() {
+        QFETCH(const bool, stretch);
+        QFETCH(const double, within);
+        BenchJob job = changeJob(0.93);
+        job.method.stretch = stretch;
+        SimulatedGuitar guitar(job, UncertaintyModel{}, 12);
+        const std::vector<Event> log = playOn(job, guitar).log;
+        EstimatorOptions trusting;
+        trusting.recentActs = trusting.assumeRounds = trusting.noiseRounds = 0;
+        std::optional<Estimate> whole, parts;
+        for (const Event& event : log) {
+            job.log.push_back(event);
+            whole = estimate(job, whole ? &*whole : nullptr, trusting);
+            parts = estimate(job, parts ? &*parts : nullptr, trusting);
+            if (const auto rests = parts->line.rests.size(); rests >= 12 && rests % 5 == 0)
+                parts->folded = folded(job, *parts);
+        }
+        QVERIFY(parts->folded && !whole->folded);
+        const auto near = [&](double a, double b, double deviation) { return std::abs(a - b) < within * deviation; };
+        for (std::size_t i = 0; i < 6; ++i) {
+            const auto k = static_cast<Eigen::Index>(i);
+            const double deviation = whole->readingDeviation_cents[k];
+            QVERIFY2(near(whole->readings_cents[i], parts->readings_cents[i], deviation),
+                     qPrintable(QStringLiteral("%1 %2 %3")
+                                    .arg(whole->readings_cents[i])
+                                    .arg(parts->readings_cents[i])
+                                    .arg(deviation)));
+            QVERIFY(near(deviation, parts->readingDeviation_cents[k], deviation));
+        }
+        QVERIFY2(near(whole->state.angle_rad, parts->state.angle_rad, whole->angleDeviation_rad()),
+                 qPrintable(QStringLiteral("%1 %2 %3")
+                                .arg(degrees(whole->state.angle_rad))
+                                .arg(degrees(parts->state.angle_rad))
+                                .arg(degrees(whole->angleDeviation_rad()))));
+        QVERIFY(near(whole->angleDeviation_rad(), parts->angleDeviation_rad(), whole->angleDeviation_rad()));
+        QCOMPARE(whole->residuals.size(), parts->residuals.size());
+    }
+
     void withoutReadingsThePriorStands() {
         BenchJob job = changeJob(0.93);
         job.old.wasLevel = false;

@@ -26,6 +26,8 @@ public:
     /// Half the residual's square is its cost.
     void finish(double residual) { finish(residual, 1.0, 0.5 * residual * residual); }
     void finish(double residual, double weight, double cost);
+    /// Takes in what only costs.
+    void addCost(double cost) { cost_ += cost; }
     /// The slopes added so far, which belong to no equation.
     [[nodiscard]] Eigen::VectorXd take();
     [[nodiscard]] double cost() const { return cost_; }

@@ -83,6 +83,14 @@ double Skyline::deviation(int unknown) const {
     return unit.norm();
 }
 
+Eigen::MatrixXd Skyline::factorFrom(int begin) const {
+    Eigen::MatrixXd out = Eigen::MatrixXd::Zero(size() - begin, size() - begin);
+    for (int i = begin; i < size(); ++i)
+        for (int j = std::max(begin, first_[static_cast<std::size_t>(i)]); j <= i; ++j)
+            out(i - begin, j - begin) = factorRow_[static_cast<std::size_t>(i)][j];
+    return out;
+}
+
 Eigen::VectorXd Skyline::diagonal() const {
     Eigen::VectorXd out(size());
     for (int i = 0; i < size(); ++i)

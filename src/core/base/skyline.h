@@ -30,6 +30,8 @@ public:
     /// Solves with the last factor, in place.
     void solve(Eigen::Ref<Eigen::VectorXd> right) const;
     [[nodiscard]] Eigen::VectorXd diagonal() const;
+    /// The last factor's rows and columns from one on: it is that of the matrix with what went before eliminated.
+    [[nodiscard]] Eigen::MatrixXd factorFrom(int begin) const;
 
 private:
     std::vector<int> first_;

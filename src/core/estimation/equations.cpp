@@ -141,10 +141,12 @@ bool Equations::chooseContacts(const Unknowns& at) {
     setGuitar(at);
     const double friction_Nm =
         std::min(modelNow().rig().bridge.friction.pivot_Nm, options_.mostHeldFriction * options_.pivotFriction_Nm);
-    bool changed = std::abs(friction_Nm - heldFriction_Nm_) > options_.heldFrictionChange * heldFriction_Nm_;
+    bool changed =
+        !folded_ && std::abs(friction_Nm - heldFriction_Nm_) > options_.heldFrictionChange * heldFriction_Nm_;
     if (changed)
         heldFriction_Nm_ = friction_Nm;
-    for (std::size_t r = 0; r < contacts.size() && job_.rig.bridge.family != Family::Fixed; ++r) {
+    for (std::size_t r = folded_ ? folded_->rests() : 0; r < contacts.size() && job_.rig.bridge.family != Family::Fixed;
+         ++r) {
         Contact contact = contactOf(at, r, limitsOf(model(r).rig().bridge, line_.rests[r].block));
         // One that only just touches would come off and go back for ever.
         constexpr int mostLifts = 2;
@@ -258,34 +260,70 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
     row_.finish(off, 1.0, 0.5 * off * off + weighed);
 }
 
+void Equations::foldIn(std::shared_ptr<const Folded> beginning) {
+    folded_ = std::move(beginning);
+    std::copy(folded_->contacts.begin(), folded_->contacts.end(), contacts.begin());
+    heldFriction_Nm_ = folded_->heldFriction_Nm;
+    // Where each of its unknowns is here: by a solution whose values are their numbers.
+    Unknowns numbered;
+    numbered.guitar.value.setZero(layout_.giving - layout_.guitar);
+    numbered.giving.value.setZero(layout_.size - layout_.giving);
+    numbered.angle_rad.resize(layout_.angle.size());
+    numbered.z_cents.resize(layout_.z.size());
+    numbered.claw.resize(layout_.claw.size());
+    numbered.strain.resize(layout_.strain.size());
+    numbered = layout_.plus(numbered, Eigen::VectorXd::LinSpaced(layout_.size, 0.0, layout_.size - 1.0));
+    place_ = folded_->layout.valuesOf(numbered).array().round().cast<int>();
+}
+
+/// The beginning where the solution is now: its cost is a parabola.
+void Equations::addFolded(const Unknowns& at, Evaluation& out) {
+    const Eigen::VectorXd by = folded_->layout.valuesOf(at) - folded_->layout.valuesOf(folded_->at);
+    const Eigen::VectorXd slope = folded_->normal * by;
+    for (Eigen::Index i = 0; i < place_.size(); ++i) {
+        out.gradient[place_[i]] += folded_->gradient[i] + slope[i];
+        for (Eigen::Index j = 0; j <= i; ++j)
+            out.normal.at(std::max(place_[i], place_[j]), std::min(place_[i], place_[j])) += folded_->normal(i, j);
+    }
+    row_.addCost(folded_->cost + by.dot(folded_->gradient + 0.5 * slope));
+    std::copy(folded_->residuals.begin(), folded_->residuals.end(), out.residuals.begin());
+    std::copy(folded_->strain_nats.begin(), folded_->strain_nats.end(), out.strain_nats.begin());
+}
+
 void Equations::evaluate(const Unknowns& at, Evaluation& out) {
     row_.begin(out.normal, out.gradient);
     out.residuals.resize(line_.observations.size());
     out.strain_nats.assign(line_.rests.size(), 0.0);
     setGuitar(at);
-    addPriors(at);
-    remember(at);
-    std::size_t next = 0; // readings stand in the order of their rests
-    for (std::size_t r = 0; r < line_.rests.size(); ++r) {
+    std::size_t next = 0, first = 0; // readings stand in the order of their rests
+    if (folded_) {
+        addFolded(at, out);
+        next = folded_->residuals.size();
+        first = folded_->rests() - 1; // its last rest may have been read since
+    } else {
+        addPriors(at);
+        remember(at);
+    }
+    for (std::size_t r = first; r < line_.rests.size(); ++r) {
         std::swap(here_, before_);
         here_ = turning(at, r, r);
         const double before = row_.cost();
-        if (job_.rig.bridge.family != Family::Fixed)
+        if (job_.rig.bridge.family != Family::Fixed && !(folded_ && r == first))
             balance(at, r);
         for (; next < line_.observations.size() && line_.observations[next].rest == r; ++next)
             observe(at, line_.observations[next], out.residuals[next]);
-        out.strain_nats[r] = row_.cost() - before;
+        out.strain_nats[r] += row_.cost() - before;
     }
     const auto strained = [&](std::size_t rest, const auto& add) {
         const double before = row_.cost();
         add();
         out.strain_nats[rest] += row_.cost() - before;
     };
-    for (std::size_t s = 0; s < line_.stretches.size(); ++s)
+    for (std::size_t s = folded_ ? folded_->stretches : 0; s < line_.stretches.size(); ++s)
         strained(line_.stretches[s].firstRest, [&] { link(at, s); });
-    for (std::size_t k = 1; k < line_.claws.size(); ++k)
+    for (std::size_t k = folded_ ? folded_->claws : 1; k < line_.claws.size(); ++k)
         strained(line_.claws[k].rest, [&] { turnClaw(at, k); });
-    for (std::size_t k = 0; k < line_.gaps.size(); ++k) {
+    for (std::size_t k = folded_ ? folded_->gaps : 0; k < line_.gaps.size(); ++k) {
         row_.add(layout_.strain[k], 1.0);
         row_.finish(at.strain[k]);
     }

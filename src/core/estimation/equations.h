@@ -7,6 +7,7 @@
 #include "core/statics/rest_model.h"
 
 #include <deque>
+#include <memory>
 
 namespace flenzo {
 
@@ -35,6 +36,22 @@ struct Evaluation {
     std::vector<double> strain_nats; ///< by rest: what its equations cost above what noise does
 };
 
+/// The equations of a log's beginning as straight lines about one solution of it, with all eliminated that ended there:
+/// where nothing is doubted any more and little will move, as in a forecast, they need not be worked out anew.
+struct Folded {
+    UnknownsLayout layout; ///< of what goes on
+    Unknowns at;
+    double cost = 0.0; ///< there; its second and first derivatives by what goes on
+    Eigen::MatrixXd normal;
+    Eigen::VectorXd gradient;
+    std::vector<Residual> residuals;                ///< by observation that it holds
+    std::vector<double> strain_nats;                ///< by rest
+    std::vector<Contact> contacts;                  ///< by rest
+    std::size_t stretches = 0, claws = 0, gaps = 0; ///< that it holds, from the first
+    double heldFriction_Nm = 0.0;
+    [[nodiscard]] std::size_t rests() const { return contacts.size(); }
+};
+
 /// What is known of the guitar before the log: of its makes of wire those that were learned from.
 [[nodiscard]] Prior priorOf(const BenchJob& job, const Timeline& line);
 
@@ -48,6 +65,8 @@ public:
     Noise noise;
     std::vector<Contact> contacts; ///< by rest
 
+    /// Takes the beginning from there, with a layout from its last rest on. Its contacts and friction stay.
+    void foldIn(std::shared_ptr<const Folded> beginning);
     /// Fits contacts and the friction by which the balance is weighed to a solution; whether that changed the
     /// equations.
     bool chooseContacts(const Unknowns& at);
@@ -102,6 +121,7 @@ private:
     void link(const Unknowns& at, std::size_t stretch);
     void turnClaw(const Unknowns& at, std::size_t visit);
     void addPriors(const Unknowns& at);
+    void addFolded(const Unknowns& at, Evaluation& out);
     [[nodiscard]] std::size_t pieceAt(std::size_t rest, std::size_t string) const {
         const int stretch = line_.rests[rest].stretch[string];
         return stretch == RestPoint::none ? string : line_.stretches[static_cast<std::size_t>(stretch)].piece;
@@ -125,6 +145,8 @@ private:
     std::vector<int> lifted_;      ///< by rest: how often the plate came off in this descent
     NormalRow row_;
     Turning here_, before_; ///< of the rest under way and the one before
+    std::shared_ptr<const Folded> folded_;
+    Eigen::VectorXi place_; ///< here, of each of its unknowns
 };
 
 } // namespace flenzo

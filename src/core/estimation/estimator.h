@@ -4,7 +4,11 @@
 #include "core/estimation/outlier.h"
 #include "core/estimation/question.h"
 
+#include <memory>
+
 namespace flenzo {
+
+struct Folded;
 
 /// How settled one string is.
 struct StringSettling {
@@ -54,6 +58,7 @@ struct Estimate {
     std::optional<Outlier> open;          ///< the doubt in the readings of the latest rest
     int readings = 0;                     ///< that counted
     EstimatorOptions options;             ///< by which it was made
+    std::shared_ptr<const Folded> folded; ///< from which those that begin here take what went before
 
     [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
 };
@@ -62,6 +67,8 @@ struct Estimate {
 /// not say (eq. 43 and 44). `known` may be the estimate of the same job with a shorter log: it only saves time.
 [[nodiscard]] Estimate estimate(const BenchJob& job, const Estimate* known = nullptr,
                                 const EstimatorOptions& options = {});
+/// What the whole log says, folded at its solution; nothing where that leaves something quite open.
+[[nodiscard]] std::shared_ptr<const Folded> folded(const BenchJob& job, const Estimate& found);
 /// The same with nothing taken for so but `assumed`.
 [[nodiscard]] Estimate estimateAssuming(const BenchJob& job, const Assumed& assumed, const Estimate* known,
                                         const EstimatorOptions& options);

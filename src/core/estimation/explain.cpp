@@ -37,7 +37,8 @@ public:
 
     void make() {
         found_.question = impossibleEntry(job_.log);
-        takeBack();
+        if (options_.assumeRounds > 0)
+            takeBack();
         const std::optional<Question> act = bestAct();
         const double cost_nats = found_.cost_nats;
         for (int round = 0; round < options_.assumeRounds && assumeOne(); ++round)

@@ -27,7 +27,7 @@ GivingUnknowns::GivingUnknowns(const BenchJob& job, const Timeline& line) {
         value.setZero(ShareCount + static_cast<Eigen::Index>(line.pieces));
 }
 
-UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
+UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line, std::size_t from)
     : angle(line.rests.size(), none), z(line.stretches.size(), none), claw(line.claws.size(), {none, none}),
       strain(line.gaps.size(), none) {
     constexpr double cents = 2.5, turned_rad = 0.00087, turns = 0.05;
@@ -46,6 +46,7 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
     }
     for (std::size_t k = 0; k < strain.size(); ++k)
         locals.push_back({&strain[k], 1.0, line.gaps[k].rest, line.gaps[k].rest});
+    std::erase_if(locals, [from](const Local& one) { return one.dies < from; });
     std::stable_sort(locals.begin(), locals.end(), [](const Local& a, const Local& b) { return a.dies < b.dies; });
     for (const Local& local : locals) {
         *local.number = size++;
@@ -64,26 +65,43 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line)
         unit[*local.number] = local.unit;
 }
 
+namespace {
+
+/// Calls with the number and the value of every unknown that a layout has.
+template <class Solution, class Call>
+void forEachUnknown(const UnknownsLayout& layout, Solution& of, const Call& call) {
+    const auto visit = [&](int at, auto& value) {
+        if (at != UnknownsLayout::none)
+            call(at, value);
+    };
+    visit(layout.oldAngle, of.oldAngle_rad);
+    for (std::size_t r = 0; r < layout.angle.size(); ++r)
+        visit(layout.angle[r], of.angle_rad[r]);
+    for (std::size_t s = 0; s < layout.z.size(); ++s)
+        visit(layout.z[s], of.z_cents[s]);
+    for (std::size_t k = 1; k < layout.claw.size(); ++k) {
+        visit(layout.claw[k][0], of.claw[k].bass);
+        visit(layout.claw[k][1], of.claw[k].treble);
+    }
+    for (std::size_t k = 0; k < layout.strain.size(); ++k)
+        visit(layout.strain[k], of.strain[k]);
+    for (int k = layout.guitar; k < layout.giving; ++k)
+        visit(k, of.guitar.value[k - layout.guitar]);
+    for (int k = layout.giving; k < layout.size; ++k)
+        visit(k, of.giving.value[k - layout.giving]);
+}
+
+} // namespace
+
+Eigen::VectorXd UnknownsLayout::valuesOf(const Unknowns& from) const {
+    Eigen::VectorXd values(size);
+    forEachUnknown(*this, from, [&](int at, double value) { values[at] = value; });
+    return values;
+}
+
 Unknowns UnknownsLayout::plus(const Unknowns& to, const Eigen::VectorXd& step) const {
     Unknowns out = to;
-    const auto add = [&](double& value, int at) {
-        if (at != none)
-            value += step[at];
-    };
-    add(out.oldAngle_rad, oldAngle);
-    for (std::size_t r = 0; r < angle.size(); ++r)
-        add(out.angle_rad[r], angle[r]);
-    for (std::size_t s = 0; s < z.size(); ++s)
-        add(out.z_cents[s], z[s]);
-    for (std::size_t k = 1; k < claw.size(); ++k) {
-        add(out.claw[k].bass, claw[k][0]);
-        add(out.claw[k].treble, claw[k][1]);
-    }
-    for (std::size_t k = 0; k < strain.size(); ++k)
-        add(out.strain[k], strain[k]);
-    out.guitar.value += step.segment(guitar, out.guitar.value.size());
-    if (out.giving.any())
-        out.giving.value += step.segment(giving, out.giving.value.size());
+    forEachUnknown(*this, out, [&](int at, double& value) { value += step[at]; });
     return out;
 }
 

@@ -29,7 +29,8 @@ struct Unknowns {
 
 /// Where each of them stands in the normal equations: what happened first is eliminated first, the guitar last.
 struct UnknownsLayout {
-    UnknownsLayout(const BenchJob& job, const Timeline& line);
+    /// What no rest from `from` on meets is no unknown any more.
+    UnknownsLayout(const BenchJob& job, const Timeline& line, std::size_t from = 0);
     static constexpr int none = -1;
     int size = 0;
     int oldAngle = none;
@@ -40,6 +41,8 @@ struct UnknownsLayout {
     std::vector<int> first; ///< first unknown that meets each one in an equation
     Eigen::VectorXd unit;   ///< of each: what is plain to see
 
+    /// The values that have a number here, of a solution of this log or a longer one.
+    [[nodiscard]] Eigen::VectorXd valuesOf(const Unknowns& from) const;
     [[nodiscard]] Unknowns plus(const Unknowns& to, const Eigen::VectorXd& step) const;
     /// Largest part of a step in these units.
     [[nodiscard]] double sizeOf(const Eigen::VectorXd& step) const {

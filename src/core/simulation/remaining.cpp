@@ -2,6 +2,7 @@
 #include "core/simulation/remaining.h"
 
 #include "core/base/threads.h"
+#include "core/estimation/equations.h"
 #include "core/log/counts.h"
 #include "core/operations/slide.h"
 #include "core/simulation/simulated_guitar.h"
@@ -90,6 +91,7 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
     // Nothing happens to a guitar that is only drawn, no reading of it is wrong, and its tools are as they are held to
     // be; one act more is a short way from what was known.
     constexpr int nearlyThere = 3;
+    constexpr std::size_t settledRests = 12, moreRests = 4; // folded too soon, a guitar is learned askew
     EstimatorOptions learning = known.options;
     learning.recentActs = learning.assumeRounds = learning.noiseRounds = 0;
     learning.mostSteps = nearlyThere;
@@ -101,6 +103,9 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
         if (options.cancel && options.cancel->load())
             return std::nullopt;
         job.log.push_back(guitar.perform(act));
+        const std::size_t rests = known.line.rests.size();
+        if (rests >= settledRests && (!known.folded || rests >= known.folded->rests() + moreRests))
+            known.folded = folded(job, known);
         Advice next = advise(job, &known, options.rules, learning);
         act = next.act;
         known = std::move(next.guitar);
