@@ -224,14 +224,17 @@ Result<KeptJob> Logbook::kept(qint64 id) const {
                             "events WHERE job=? ORDER BY seq"),
              {id, id}))
         return readFault(query);
+    const auto brokeOff = [&query] { return query.lastError().isValid(); }; // an end that is none
     if (!query.next() || query.value(0).toInt() != -1)
-        return Fault{faults::jobGone, QStringLiteral("job")};
+        return brokeOff() ? readFault(query) : Fault{faults::jobGone, QStringLiteral("job")};
     const qint64 revision = query.value(1).toLongLong();
     const auto objectIn = [&query] { return QJsonDocument::fromJson(query.value(2).toString().toUtf8()).object(); };
     QJsonObject json = objectIn();
     QJsonArray log;
     while (query.next())
         log.append(objectIn());
+    if (brokeOff())
+        return readFault(query);
     json[QLatin1String("log")] = log;
     Result<Job> job = jobFromJson(json);
     return job.ok() ? Result<KeptJob>(KeptJob{std::move(job).value(), revision}) : Result<KeptJob>(job.fault());

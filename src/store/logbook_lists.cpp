@@ -83,7 +83,8 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
                                    : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
              values))
         return readFault(query);
-    return rowsOf(query);
+    const QList<JobRow> rows = rowsOf(query);
+    return query.lastError().isValid() ? Result<QList<JobRow>>(readFault(query)) : rows; // it broke off
 }
 
 Result<qint64> Logbook::guitarOf(qint64 jobId) const {
@@ -102,7 +103,8 @@ Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
                  QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
              {guitarId}))
         return readFault(query);
-    return rowsOf(query);
+    const QList<JobRow> rows = rowsOf(query);
+    return query.lastError().isValid() ? Result<QList<JobRow>>(readFault(query)) : rows;
 }
 
 Result<int> Logbook::jobCount() const {

@@ -68,6 +68,8 @@ Result<QList<PracticeRecord>> Logbook::practice(const QString& apprentice) const
         record.acts = query.value(5).toByteArray();
         records.append(record);
     }
+    if (query.lastError().isValid())
+        return readFault(query);
     return records;
 }
 

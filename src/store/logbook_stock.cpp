@@ -24,6 +24,8 @@ Result<Stock> Logbook::stock() const {
         item.pieces = query.value(5).toLongLong();
         stock.append(item);
     }
+    if (query.lastError().isValid())
+        return readFault(query);
     return stock;
 }
 
