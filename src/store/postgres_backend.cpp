@@ -217,6 +217,8 @@ public:
     }
 
     bool claim(qint64 job) override {
+        if (claimed_.contains(job)) // again after a reconnect: the server counts, and would have to be told as often
+            return true;
         QSqlQuery query(database());
         const bool alone =
             query.exec(
