@@ -82,11 +82,11 @@ public:
 
     std::optional<Fault> table(const LogbookTable& table) {
         const QString columns = table.columns.join(QStringLiteral(", "));
+        const auto body = table.name == QLatin1String("jobs") ? table.columns.indexOf(QLatin1String("body")) : -1;
         QSqlQuery read(from_.database());
-        read.setForwardOnly(true);
+        read.setForwardOnly(body < 0); // what a job's photos need is asked for on the same connection
         if (!read.exec(QStringLiteral("SELECT %1 FROM %2 ORDER BY 1").arg(columns, table.name)))
             return readFaultIn(from_, read);
-        const auto body = table.name == QLatin1String("jobs") ? table.columns.indexOf(QLatin1String("body")) : -1;
         QVariantList values;
         while (read.next()) {
             for (int c = 0; c < table.columns.size(); ++c)
