@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/job_merge.h"
 
+#include "core/log/clock.h"
 #include "store/job_json.h"
 
 #include <QJsonArray>
@@ -12,33 +13,53 @@ namespace flenzo {
 
 namespace {
 
+struct Added {
+    QList<QJsonValue> entries;
+    qsizetype lastCommon = 0; ///< behind which of the list's entries the common ones end
+};
+
 /// What a list has besides `base`, all of which it still has in its order; nothing where it lost some of that.
-std::optional<QList<QJsonValue>> addedTo(const QJsonArray& base, const QJsonArray& list) {
-    QList<QJsonValue> added;
+std::optional<Added> addedTo(const QJsonArray& base, const QJsonArray& list) {
+    Added added;
     qsizetype found = 0;
-    for (const QJsonValue entry : list)
-        if (found < base.size() && entry == base.at(found))
+    for (qsizetype k = 0; k < list.size(); ++k)
+        if (found < base.size() && list.at(k) == base.at(found)) {
             ++found;
-        else
-            added.append(entry);
+            added.lastCommon = k + 1;
+        } else {
+            added.entries.append(list.at(k));
+        }
     return found == base.size() ? std::optional(added) : std::nullopt;
 }
 
-/// Adding to a list is no conflict: mine go among theirs where their times belong. What both added alike was mine
-/// already, in a commit whose answer never came.
+/// When an entry was made; nothing where it does not say so.
+std::optional<double> madeAt_s(const QJsonValue& entry) {
+    return secondsOf(entry.toObject().value(QLatin1String("at")).toString().toStdString());
+}
+
+/// Adding to a list is no conflict: mine go among theirs where their times belong, but behind what both had seen and in
+/// my order, whatever the clocks say. What both added alike was mine already, in a commit whose answer never came.
 std::optional<QJsonArray> mergedLists(const QJsonArray& base, const QJsonArray& mine, const QJsonArray& theirs) {
     auto here = addedTo(base, mine), there = addedTo(base, theirs);
     if (!here || !there)
         return std::nullopt;
-    const auto at = [](const QJsonValue& entry) { return entry.toObject().value(QLatin1String("at")).toString(); };
     QJsonArray all = theirs;
-    for (const QJsonValue& entry : std::as_const(*here)) {
-        if (there->removeOne(entry))
+    qsizetype least = there->lastCommon;
+    for (const QJsonValue& entry : std::as_const(here->entries)) {
+        if (there->entries.removeOne(entry)) {
+            for (qsizetype k = least; k < all.size(); ++k)
+                if (all.at(k) == entry) {
+                    least = k + 1;
+                    break;
+                }
             continue;
+        }
+        const auto mine_s = madeAt_s(entry);
         qsizetype place = all.size();
-        while (place > 0 && at(all.at(place - 1)) > at(entry))
+        while (mine_s && place > least && madeAt_s(all.at(place - 1)).value_or(*mine_s) > *mine_s)
             --place;
         all.insert(place, entry);
+        least = place + 1;
     }
     return all;
 }
