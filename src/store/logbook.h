@@ -136,7 +136,7 @@ private:
 /// Name for a backup made now.
 [[nodiscard]] QString backupPath(const QString& logbookPath, const QDateTime& now);
 /// Puts a damaged logbook aside under a name of its own and, if `backup` is not empty, the backup in its place.
-/// Returns where the damaged one lies.
+/// Returns where the damaged one lies. Refused while anybody writes it.
 [[nodiscard]] Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backup);
 
 } // namespace flenzo

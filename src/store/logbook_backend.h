@@ -4,6 +4,7 @@
 #include "domain/fault.h"
 #include "store/logbook_schema.h"
 
+#include <QLockFile>
 #include <QObject>
 #include <QSqlDatabase>
 #include <QSqlError>
@@ -66,6 +67,8 @@ protected:
 
 /// A file; one program writes and others read.
 [[nodiscard]] Result<std::shared_ptr<LogbookBackend>> sqliteBackend(const QString& path);
+/// The right to write a logbook's file; nothing where another has it (`inUse`) or this user may not.
+[[nodiscard]] std::unique_ptr<QLockFile> lockToWrite(const QString& path, bool& inUse);
 /// A server's database for several benches; `postgresql://user@host/database`.
 [[nodiscard]] Result<std::shared_ptr<LogbookBackend>> postgresBackend(const QString& address, const QString& bench);
 /// Whether anything listens at an address; waits for it a few seconds, from any thread.

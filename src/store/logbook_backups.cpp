@@ -31,6 +31,11 @@ QStringList backupsOf(const QString& logbookPath) {
 }
 
 Result<QString> setAsideLogbook(const QString& logbookPath, const QString& backup) {
+    // Whoever writes it goes on in the very file, wherever that is moved.
+    bool inUse = false;
+    const std::unique_ptr<QLockFile> writer = lockToWrite(logbookPath, inUse);
+    if (inUse)
+        return Fault{faults::bookInUse, QStringLiteral("logbook")};
     Result<QString> aside = setAside(logbookPath);
     if (!aside.ok())
         return aside;

@@ -162,16 +162,22 @@ QString attachmentFolder(const QString& logbookPath) {
     return logbookPath + QStringLiteral(".photos");
 }
 
-Result<std::shared_ptr<LogbookBackend>> sqliteBackend(const QString& path) {
-    if (!QDir().mkpath(QFileInfo(path).absolutePath()))
-        return aboutBook(faults::bookFolderNotMade);
+std::unique_ptr<QLockFile> lockToWrite(const QString& path, bool& inUse) {
     auto lock = std::make_unique<QLockFile>(path + QStringLiteral(".lock"));
     lock->setStaleLockTime(0); // only a process that is gone gives it up
-    bool inUse = false;
+    inUse = false;
     if (!lock->tryLock(0)) {
         inUse = lock->error() == QLockFile::LockFailedError; // otherwise this user may not write there
         lock.reset();
     }
+    return lock;
+}
+
+Result<std::shared_ptr<LogbookBackend>> sqliteBackend(const QString& path) {
+    if (!QDir().mkpath(QFileInfo(path).absolutePath()))
+        return aboutBook(faults::bookFolderNotMade);
+    bool inUse = false;
+    std::unique_ptr<QLockFile> lock = lockToWrite(path, inUse);
     if (QFileInfo(path).size() == 0 && !lock)
         return aboutBook(faults::bookCannotBeMade);
     return std::shared_ptr<LogbookBackend>(new SqliteBackend(path, std::move(lock), inUse));
