@@ -206,6 +206,16 @@ std::optional<Fault> Logbook::save(qint64 id, const Job& before, const Job& afte
     return fault;
 }
 
+std::optional<Fault> Logbook::saveAndAdd(qint64 id, const Job& before, const Job& after, qint64& revision,
+                                         const Job& more) {
+    auto fault = atOnce(QStringLiteral("job %1 %2").arg(id).arg(revision + 1), [&]() -> std::optional<Fault> {
+        const Result<qint64> added = put(more);
+        return added.ok() ? update(id, before, after, revision) : std::optional(added.fault());
+    });
+    revision += fault ? 0 : 1;
+    return fault;
+}
+
 Result<qint64> Logbook::revisionOf(qint64 id) const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT revision FROM jobs WHERE id=?"), {id}))

@@ -74,11 +74,14 @@ public:
     /// Writes what differs. The log may have grown, or lost entries by undo. Refused as `jobChangedElsewhere` where
     /// `revision` is not the one that is kept; otherwise that becomes the new one.
     [[nodiscard]] std::optional<Fault> save(qint64 id, const Job& before, const Job& after, qint64& revision);
+    /// The same, and a job more, both or neither.
+    [[nodiscard]] std::optional<Fault> saveAndAdd(qint64 id, const Job& before, const Job& after, qint64& revision,
+                                                  const Job& more);
     [[nodiscard]] Result<Job> job(qint64 id) const;
     [[nodiscard]] Result<KeptJob> kept(qint64 id) const;
     [[nodiscard]] Result<qint64> revisionOf(qint64 id) const;
-    /// Takes jobs out with all that was logged, all of them or none; a guitar without a job and an owner without a guitar
-    /// go as well. What they took from stock stays taken.
+    /// Takes jobs out with all that was logged, all of them or none; a guitar without a job and an owner without a
+    /// guitar go as well. What they took from stock stays taken.
     [[nodiscard]] std::optional<Fault> remove(const QList<qint64>& jobs);
 
     [[nodiscard]] Result<QList<JobRow>> jobs(const JobFilter& filter) const;

@@ -212,11 +212,12 @@ std::optional<Fault> Session::settleConflict(bool goOnWithMine) {
     beside.work.records.append({QString(), StepRecord::What::Note,
                                 tr("Two benches changed this job apart from each other; this is what one of them had."),
                                 QDateTime::currentDateTime().toString(Qt::ISODate)});
-    if (const Result<qint64> kept = logbook_->add(beside); !kept.ok())
-        return kept.fault();
-    if (goOnWithMine)
-        if (auto fault = logbook_->save(*keptAs_, there.value().job, mine, there.value().revision))
+    if (goOnWithMine) {
+        if (auto fault = logbook_->saveAndAdd(*keptAs_, there.value().job, mine, there.value().revision, beside))
             return fault;
+    } else if (const Result<qint64> kept = logbook_->add(beside); !kept.ok()) {
+        return kept.fault();
+    }
     conflict_.reset();
     away_.reset();
     recovery_.clear();
