@@ -78,8 +78,10 @@ int work(const QString& place, const QString& name, const QString& folder, unsig
         event.confirmed = true;
         event.at = QDateTime::currentDateTime().toString(Qt::ISODateWithMs).toStdString();
         event.note = QStringLiteral("%1 %2 %3").arg(name).arg(seed).arg(k).toStdString();
-        if (const auto fault = session.append(QStringLiteral("read"), event))
+        if (const auto fault = session.append(QStringLiteral("read"), event)) {
+            std::fprintf(stderr, "%s: %s\n", qPrintable(name), qPrintable(fault->sentence()));
             return 8;
+        }
         out.write(QByteArray::fromStdString(event.note) + '\n');
         out.flush();
         wait_ms(static_cast<int>(random() % 12));

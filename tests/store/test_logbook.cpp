@@ -4,6 +4,7 @@
 #include "session/document/session.h"
 #include "store/exchange.h"
 #include "store/job_json.h"
+#include "store/job_merge.h"
 #include "store/logbook.h"
 #include "support/place.h"
 
@@ -214,6 +215,86 @@ private Q_SLOTS:
         QVERIFY(book->guitarOf(id).fault().is(unread));
         QVERIFY(exportCsv(*book, dir_->filePath(QStringLiteral("tables")))->is(unread));
         QVERIFY(!QFile::exists(dir_->filePath(QStringLiteral("tables/jobs.csv"))));
+    }
+
+    /// Clocks of two benches differ: nothing goes before what its bench had seen, or out of that bench's order.
+    void whatBothHadSeenStaysBefore() {
+        const auto readAt = [](std::size_t string, const char* at) {
+            Event event = Event::read(string, -1.0);
+            event.at = at;
+            return event;
+        };
+        const auto strings = [](const Job& job) {
+            QList<std::size_t> list;
+            for (const Event& event : job.log)
+                list.append(event.readings_cents.front().first);
+            return list;
+        };
+        Job base = jobOf(QStringLiteral("Low Gate"), QString());
+        base.log = {readAt(0, "2026-11-02T10:00:00"), readAt(1, "2026-11-02T10:05:00")};
+        Job mine = base, theirs = base;
+        mine.log.push_back(readAt(2, "2026-11-02T09:50:00")); // a clock that is behind
+        mine.log.push_back(readAt(3, "2026-11-02T09:49:00")); // and was set back once more
+        theirs.log.push_back(readAt(4, "2026-11-02T10:06:00"));
+        QCOMPARE(strings(mergeJobs(base, mine, theirs).job), (QList<std::size_t>{0, 1, 2, 3, 4}));
+        QCOMPARE(strings(mergeJobs(base, theirs, mine).job), (QList<std::size_t>{0, 1, 2, 3, 4}));
+        mine.log[2].at = "2026-11-02T12:05:30+02:00"; // by the hour of somewhere else
+        mine.log[3].at = "2026-11-02T10:07:00";
+        QCOMPARE(strings(mergeJobs(base, mine, theirs).job), (QList<std::size_t>{0, 1, 2, 4, 3}));
+    }
+
+    /// Rows that cease because reading breaks off are no end: what was read so far is no job.
+    void aReadingThatBreaksOffIsNoEnd() {
+        const FaultCode& unread = onServer() ? faults::serverNotRead : faults::bookNotRead;
+        const auto book = open();
+        Job job = jobOf(QStringLiteral("Kept"), QString());
+        for (int k = 0; k < 200; ++k)
+            job.log.push_back(Event::read(0, -1.0 * k));
+        const qint64 id = book->add(job).value();
+        const QString broken = onServer() ? QStringLiteral("CAST(1 / (seq - seq) AS TEXT)")
+                                          : QStringLiteral("abs(seq - seq - 9223372036854775807 - 1)");
+        QVERIFY(pragma(QStringLiteral("ALTER TABLE events RENAME TO whole")));
+        QVERIFY(pragma(QStringLiteral("CREATE VIEW events AS SELECT job, seq, CASE WHEN seq = 150 THEN %1 ELSE body "
+                                      "END AS body FROM whole")
+                           .arg(broken)));
+        const auto read = book->kept(id);
+        QVERIFY(!read.ok() && read.fault().is(unread));
+    }
+
+    /// A job that goes on and what was put beside it: both or neither.
+    void whatIsPutBesideIsOneWithWhatIsWritten() {
+        const auto book = open();
+        const Job job = jobOf(QStringLiteral("Half Moon"), QString());
+        const qint64 id = book->add(job).value();
+        Job after = job;
+        after.log.push_back(Event::read(0, 1.0));
+        qint64 stale = 7, revision = 1;
+        for (int tries = 0; tries < 3; ++tries) {
+            const auto fault = book->saveAndAdd(id, job, after, stale, jobOf(QStringLiteral("Half Sun"), QString()));
+            QVERIFY(fault && fault->is(faults::jobChangedElsewhere));
+        }
+        QCOMPARE(book->jobCount().value(), 1);
+        QVERIFY(!book->saveAndAdd(id, job, after, revision, jobOf(QStringLiteral("Half Sun"), QString())));
+        QCOMPARE(revision, qint64{2});
+        QCOMPARE(book->jobCount().value(), 2);
+        QCOMPARE(book->job(id).value().log.size(), std::size_t(1));
+    }
+
+    /// Whoever writes a file would go on in it under another name.
+    void aBookThatIsWrittenIsNotPutAside() {
+        if (onServer())
+            QSKIP("of files");
+        const QString backup = dir_->filePath(QStringLiteral("backup.flenzo-logbook"));
+        {
+            const auto book = open();
+            QVERIFY(!book->backUp(backup));
+            const auto aside = setAsideLogbook(path_, backup);
+            QVERIFY(!aside.ok() && aside.fault().is(faults::bookInUse));
+            QVERIFY(book->add(jobOf(QStringLiteral("Later"), QString())).ok());
+        }
+        QCOMPARE(open()->jobCount().value(), 1);
+        QVERIFY(setAsideLogbook(path_, backup).ok());
+        QCOMPARE(open()->jobCount().value(), 0);
     }
 
     void backupsAreWholeAndComeBack() {

@@ -19,6 +19,12 @@ constexpr int mostTries = 8;
 /// Told by a bench that opens a job which another has open.
 constexpr const char* opened = "opened";
 
+/// What a server will not take however often it is asked. Everything else it says while it stops, starts or is crowded:
+/// then an entry waits beside.
+bool isFinal(const Fault& fault) {
+    return fault.is(faults::jobGone) || fault.is(faults::bookNotWritable) || fault.is(faults::serverFull);
+}
+
 } // namespace
 
 void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
@@ -111,7 +117,7 @@ std::optional<Fault> Session::write(Job& after) {
     auto fault = logbook_->save(*keptAs_, job_, after, revision_);
     if (fault && fault->is(faults::jobChangedElsewhere))
         fault = putTogether(job_, after);
-    if (!fault || (!fault->is(faults::serverAway) && !conflict_))
+    if (!fault || (!conflict_ && (!link_ || isFinal(*fault))))
         return fault;
     away_ = Away{job_};
     if (auto full = keepBeside(after)) {
@@ -176,8 +182,8 @@ std::optional<Fault> Session::comeBack() {
     if (fault) {
         if (conflict_)
             Q_EMIT conflicted();
-        else if (fault->is(faults::serverAway))
-            link_->lost();
+        else if (!isFinal(*fault))
+            link_->lost(); // and is tried again
         return fault;
     }
     away_.reset();
