@@ -1462,6 +1462,10 @@
         <source>is no question; do what the act says</source>
         <translation>ist keine Frage; tun, was die Handlung sagt</translation>
     </message>
+    <message>
+        <source>has changes that are in no file yet; save it or keep it in the shop first</source>
+        <translation>hat Änderungen, die noch in keiner Datei stehen; erst speichern oder in der Werkstatt behalten</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>

@@ -1462,6 +1462,10 @@
         <source>is no question; do what the act says</source>
         <translation>no es una pregunta; hacer lo que dice el acto</translation>
     </message>
+    <message>
+        <source>has changes that are in no file yet; save it or keep it in the shop first</source>
+        <translation>tiene cambios que aún no están en ningún archivo; antes guardarlo en un archivo o en el taller</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>

@@ -40,6 +40,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     listenToSession();
     listenToBenches();
     connect(context_, &AppContext::said, this, &MainWindow::showMessage);
+    context_->askBeforeLeaving([this] { return leaveJob(); });
     connect(context_, &AppContext::preferencesChanged, this, [this] {
         savePreferences(paths_.settingsFile, context_->preferences());
         refresh();

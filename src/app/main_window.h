@@ -108,6 +108,8 @@ private:
     void change(const std::function<void(Preferences&)>& change);
     void showMessage(const QString& sentence, bool complaint);
     bool leaveJob(); ///< asks about unsaved work; false to stay
+    void restoreLeftover();
+    std::optional<Fault> begin(Job job, Unsaved unsaved); ///< in the shop, or here while its server is away
     void askOpen();
     bool askSave(bool newName);
     void about();

@@ -26,10 +26,7 @@ namespace flenzo {
 
 void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     const QString file = tr("&Job");
-    list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] {
-                        if (leaveJob())
-                            newGuitar();
-                    }});
+    list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] { newGuitar(); }});
     list.push_back({"open", file, tr("&Open…"), {QKeySequence::Open}, [this] { askOpen(); }});
     list.push_back({"save", file, tr("&Save"), {QKeySequence::Save}, [this] { askSave(false); }});
     list.push_back(
@@ -418,10 +415,7 @@ void MainWindow::buildMenus() {
             QMenu* demos = menu->addMenu(tr("&Demo shop"));
             const QStringList names = demoNames();
             for (int d = 0; d < names.size(); ++d)
-                demos->addAction(names.at(d), this, [this, d] {
-                    if (leaveJob())
-                        openDemo(d);
-                });
+                demos->addAction(names.at(d), this, [this, d] { openDemo(d); });
         }
     }
     refreshRecent();
@@ -432,13 +426,7 @@ void MainWindow::refreshRecent() {
         return;
     recent_->clear();
     for (const QString& file : context_->preferences().recentFiles)
-        recent_
-            ->addAction(QFileInfo(file).fileName(), this,
-                        [this, file] {
-                            if (leaveJob())
-                                openFile(file);
-                        })
-            ->setToolTip(file);
+        recent_->addAction(QFileInfo(file).fileName(), this, [this, file] { openFile(file); })->setToolTip(file);
     recent_->setEnabled(!recent_->isEmpty());
 }
 

@@ -100,6 +100,8 @@ void MainWindow::waitForServer() {
 }
 
 std::optional<Fault> MainWindow::useServer(const ServerChoice& choice) {
+    if (!leaveJob())
+        return Fault{faults::jobNotSaved, QStringLiteral("job")};
     auto opened = Logbook::open(choice.address, choice.bench);
     if (!opened.ok())
         return opened.fault();
@@ -107,7 +109,7 @@ std::optional<Fault> MainWindow::useServer(const ServerChoice& choice) {
         if (auto fault = moveShop(*session_.logbook(), *opened.value()))
             return fault;
     opened.value().reset();
-    session_.start(newJob(), QString());
+    session_.start(newJob(), QString(), Unsaved::Discard);
     session_.setLogbook(nullptr);
     paths_.server = choice.address;
     paths_.bench = choice.bench;
@@ -134,7 +136,9 @@ std::optional<Fault> MainWindow::moveShop(const Logbook& from, Logbook& to) {
 }
 
 void MainWindow::useOwnFile() {
-    session_.start(newJob(), QString());
+    if (!leaveJob())
+        return;
+    session_.start(newJob(), QString(), Unsaved::Discard);
     session_.setLogbook(nullptr);
     paths_.server.clear();
     change([](Preferences& preferences) { preferences.server.clear(); });
@@ -143,8 +147,6 @@ void MainWindow::useOwnFile() {
 }
 
 void MainWindow::chooseServer() {
-    if (!leaveJob())
-        return;
     std::function<void()> leave;
     if (!paths_.server.isEmpty())
         leave = [this] { useOwnFile(); };

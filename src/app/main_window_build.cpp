@@ -70,10 +70,7 @@ void MainWindow::build() {
         practice_->showMethods();
     });
     connect(practice_, &PracticePage::practising, this, &MainWindow::refresh);
-    connect(practice_, &PracticePage::guitarPicked, this, [this](int demo) {
-        if (leaveJob())
-            openDemo(demo);
-    });
+    connect(practice_, &PracticePage::guitarPicked, this, &MainWindow::openDemo);
     connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
 }
 
@@ -201,19 +198,7 @@ QWidget* MainWindow::buildRecoveryBanner() {
     row->addWidget(words, 1);
     row->addWidget(bring);
     row->addWidget(drop);
-    connect(bring, &QPushButton::clicked, this, [this] {
-        banner_->hide();
-        if (leftover_->place && session_.logbook() && session_.logbook()->path() == leftover_->place->logbook) {
-            const auto fault = session_.comeBackWith(*leftover_);
-            if (!session_.conflict())
-                context_->accept(fault);
-        } else {
-            session_.start(leftover_->job, leftover_->path);
-            session_.recovery().discard(*leftover_);
-            session_.recovery().write(session_.job(), session_.path());
-        }
-        showWork();
-    });
+    connect(bring, &QPushButton::clicked, this, &MainWindow::restoreLeftover);
     connect(drop, &QPushButton::clicked, this, [this] {
         session_.recovery().discard(*leftover_);
         banner_->hide();

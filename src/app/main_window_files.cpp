@@ -2,6 +2,7 @@
 // Jobs from files, and those of the demo.
 #include "app/main_window.h"
 
+#include "domain/faults.h"
 #include "session/document/demo.h"
 #include "store/files.h"
 #include "widgets/pages/job_page.h"
@@ -14,10 +15,16 @@
 namespace flenzo {
 
 bool MainWindow::openFile(const QString& path) {
-    if (const auto fault = session_.open(path)) {
-        showMessage(tr("%1. The job that was open is untouched.").arg(sentence(path, *fault)), true);
+    bool unread = false;
+    const bool opened = context_->replaceJob([&](Unsaved unsaved) -> std::optional<Fault> {
+        const auto fault = session_.open(path, unsaved);
+        unread = fault && !fault->is(faults::jobNotSaved);
+        if (unread)
+            showMessage(tr("%1. The job that was open is untouched.").arg(sentence(path, *fault)), true);
+        return unread ? std::nullopt : fault;
+    });
+    if (!opened || unread)
         return false;
-    }
     change([&](Preferences& preferences) { remember(preferences, path); });
     showWork();
     return true;
@@ -39,7 +46,8 @@ void MainWindow::openDemo(int index) {
         showMessage(sentence(tr("demo"), job.fault()), true);
         return;
     }
-    session_.start(job.value(), QString());
+    if (!context_->replaceJob([&](Unsaved unsaved) { return session_.start(job.value(), QString(), unsaved); }))
+        return;
     showWork();
     if (session_.derived().next().what == NextAct::Do::Stuck)
         steps_->lookAt(StepId::Plan); // where the ways out are
@@ -56,9 +64,20 @@ bool MainWindow::leaveJob() {
     return answer == QMessageBox::Save ? askSave(false) : answer == QMessageBox::Discard;
 }
 
-void MainWindow::askOpen() {
+void MainWindow::restoreLeftover() {
     if (!leaveJob())
         return;
+    banner_->hide();
+    const bool ofThisShop =
+        leftover_->place && session_.logbook() && session_.logbook()->path() == leftover_->place->logbook;
+    const auto fault = ofThisShop ? session_.comeBackWith(*leftover_, Unsaved::Discard)
+                                  : session_.restore(*leftover_, Unsaved::Discard);
+    if (!session_.conflict())
+        context_->accept(fault);
+    showWork();
+}
+
+void MainWindow::askOpen() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), QFileInfo(session_.path()).path(),
                                                       tr("Jobs (*.flenzo-job);;All files (*)"));
     if (!path.isEmpty())

@@ -92,7 +92,8 @@ void MainWindow::stockWithDemo() {
     if (!context_->accept(book->addAll(shop.jobs)))
         return;
     const Result<QList<JobRow>> rows = book->jobs({});
-    if (rows.ok() && !rows.value().isEmpty() && context_->accept(session_.openKept(rows.value().first().id)))
+    if (rows.ok() && !rows.value().isEmpty() &&
+        context_->replaceJob([&](Unsaved unsaved) { return session_.openKept(rows.value().first().id, unsaved); }))
         showWork();
 }
 
@@ -100,26 +101,28 @@ void MainWindow::newGuitar() {
     Job job = newJob();
     fitFirstSet(job, context_->catalogue());
     job.work.received = QDate::currentDate();
-    const auto& book = session_.logbook();
-    if (!book) {
-        session_.start(job, QString());
-        showWork();
+    if (!context_->replaceJob([&](Unsaved unsaved) { return begin(job, unsaved); }))
         return;
-    }
+    showWork();
+    steps_->focusWork();
+}
+
+std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
+    const auto& book = session_.logbook();
+    if (!book)
+        return session_.start(job, QString(), unsaved);
     auto fault = beginAsTheShopDoes(job, *book);
     if (!fault)
-        fault = session_.keep(job);
-    if (fault && fault->is(faults::serverAway)) {
-        session_.start(job, QString()); // the bench goes on
+        fault = session_.keep(job, unsaved);
+    if (!fault || !fault->is(faults::serverAway))
+        return fault;
+    fault = session_.start(job, QString(), unsaved); // the bench goes on
+    if (!fault)
         showMessage(
             tr("The server does not answer. The job is open on this machine; put it into the shop later with Job, "
                "Keep in the shop."),
             true);
-    } else if (!context_->accept(fault)) {
-        return;
-    }
-    showWork();
-    steps_->focusWork();
+    return fault;
 }
 
 void MainWindow::showTroubleshooting() {
@@ -173,17 +176,16 @@ void MainWindow::restore() {
         QFileDialog::getOpenFileName(this, tr("Put a backup in the logbook's place"),
                                      backups.isEmpty() ? QFileInfo(paths_.logbookFile).absolutePath() : backups.first(),
                                      tr("Logbooks (*.flenzo-logbook)"));
-    if (path.isEmpty())
+    if (path.isEmpty() || !leaveJob())
         return;
-    session_.start(newJob(), QString());
+    session_.start(newJob(), QString(), Unsaved::Discard);
     session_.setLogbook(nullptr); // closes it, so that its file can be moved
     const Result<QString> aside = setAsideLogbook(paths_.logbookFile, path);
-    if (!aside.ok()) {
+    openShop(); // with what is there now, whichever that is
+    if (!aside.ok())
         showMessage(sentence(paths_.logbookFile, aside.fault()), true);
-        return;
-    }
-    openShop();
-    showMessage(tr("The backup is in place. What was there before is at %1.").arg(aside.value()), false);
+    else
+        showMessage(tr("The backup is in place. What was there before is at %1.").arg(aside.value()), false);
 }
 
 void MainWindow::exportEverything() {
@@ -267,7 +269,13 @@ void MainWindow::addShopActions(std::vector<ActionSpec>& list) {
     addExchangeActions(list, menu);
     list.push_back({"server", menu, tr("Logbook on a &server…"), {}, [this] { chooseServer(); }});
     list.push_back({"backUp", menu, tr("&Back up now"), {}, [this] { backUp(); }, open});
-    list.push_back({"restore", menu, tr("&Restore a backup…"), {}, [this] { restore(); }});
+    list.push_back({"restore",
+                    menu,
+                    tr("&Restore a backup…"),
+                    {},
+                    [this] { restore(); },
+                    // Another window that writes goes on in the very file.
+                    [this] { return !session_.logbook() || !session_.logbook()->readOnly(); }});
     list.push_back({"checkLogbook",
                     menu,
                     tr("&Check the logbook"),

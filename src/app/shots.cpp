@@ -111,9 +111,9 @@ bool shootJob(MainWindow& window, const QDir& dir) {
     job.log.clear(); // from the beginning
     bool ok = true;
     if (session.logbook())
-        ok = !session.keep(job);
+        ok = !session.keep(job, Unsaved::Discard);
     else
-        session.start(job, QString());
+        session.start(job, QString(), Unsaved::Discard);
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
                                      {StepId::Plan, "plan.png"},
                                      {StepId::BlockIn, "strip-block.png"},
@@ -196,7 +196,11 @@ bool takeShots(MainWindow& window, const QString& folder) {
         ok = ok && here(name);
     }
     ok = ok && shootJob(window, dir);
-    window.openDemo(0);
+    const auto openDemo = [&window](int index) {
+        window.context().session().undoStack().setClean(); // nobody is there to be asked
+        window.openDemo(index);
+    };
+    openDemo(0);
     window.showBench();
     ok = ok && here("balance.png") && shootListening(window, dir.filePath(QStringLiteral("balance-listening.png")));
     window.showFigures(true);
@@ -215,9 +219,9 @@ bool takeShots(MainWindow& window, const QString& folder) {
     finish(window.context().session());
     window.showBench();
     ok = ok && here("balance-done.png");
-    window.openDemo(3);
+    openDemo(3);
     ok = ok && here("plan-no-float.png");
-    window.openDemo(0);
+    openDemo(0);
     return ok && shootPractice(window, dir);
 }
 

@@ -237,6 +237,8 @@ inline constexpr FaultCode serverNotWritten{
     QT_TRANSLATE_NOOP("Fault", "was refused by the server (%1); nothing was changed, do it again")};
 inline constexpr FaultCode jobChangedElsewhere{
     QT_TRANSLATE_NOOP("Fault", "was changed at another bench meanwhile; look at it there and do it again")};
+inline constexpr FaultCode jobNotSaved{
+    QT_TRANSLATE_NOOP("Fault", "has changes that are in no file yet; save it or keep it in the shop first")};
 inline constexpr FaultCode jobGone{QT_TRANSLATE_NOOP("Fault", "is not in this logbook any more")};
 
 } // namespace flenzo::faults

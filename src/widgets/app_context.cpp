@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/app_context.h"
 
+#include "domain/faults.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
 
@@ -51,6 +52,16 @@ void AppContext::setOwn(const OwnCatalogue& own) {
     own_ = own;
     catalogue_ = with(bundled_, own_);
     Q_EMIT catalogueChanged();
+}
+
+bool AppContext::replaceJob(const std::function<std::optional<Fault>(Unsaved)>& open) {
+    auto fault = open(Unsaved::Refuse);
+    if (fault && fault->is(faults::jobNotSaved) && mayLeave_) {
+        if (!mayLeave_())
+            return false;
+        fault = open(Unsaved::Discard);
+    }
+    return accept(fault);
 }
 
 bool AppContext::accept(const std::optional<Fault>& fault) {

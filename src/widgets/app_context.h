@@ -27,6 +27,11 @@ public:
     void sayWhatWasFound();
     /// Shows the fault, if there is one. True when there was none.
     bool accept(const std::optional<Fault>& fault);
+    /// Puts another job in the open one's place by `open`. Where that would lose something it is asked first whether it
+    /// may; false where it may not, or where `open` fails, which is shown.
+    bool replaceJob(const std::function<std::optional<Fault>(Unsaved)>& open);
+    /// Who asks, and saves what is to be saved.
+    void askBeforeLeaving(std::function<bool()> mayLeave) { mayLeave_ = std::move(mayLeave); }
     void say(const QString& sentence) { Q_EMIT said(sentence, false); }
 
 Q_SIGNALS:
@@ -36,6 +41,7 @@ Q_SIGNALS:
 
 private:
     Session& session_;
+    std::function<bool()> mayLeave_;
     Preferences preferences_;
     Catalogue bundled_, catalogue_;
     OwnCatalogue own_;

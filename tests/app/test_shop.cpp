@@ -9,6 +9,7 @@
 #include "widgets/pages/job_page.h"
 
 #include <QAction>
+#include <QApplication>
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
@@ -17,6 +18,7 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTimer>
 #include <memory>
 
 using namespace flenzo;
@@ -94,6 +96,49 @@ private Q_SLOTS:
         QTest::mouseClick(find<QPushButton>("takeOutJob"), Qt::LeftButton);
         QTest::mouseClick(find<QPushButton>("takeOutYes"), Qt::LeftButton);
         QTRY_VERIFY(find<QPushButton>("firstGuitar")->isVisible());
+    }
+
+    /// A job from a file that was changed is asked about wherever the shop would open another.
+    void aChangedJobFromAFileIsAskedAbout_data() {
+        QTest::addColumn<QString>("button");
+        QTest::newRow("go on with another") << QStringLiteral("openJob");
+        QTest::newRow("repeat one") << QStringLiteral("repeatJob");
+        QTest::newRow("a new guitar") << QStringLiteral("newGuitar");
+    }
+    void aChangedJobFromAFileIsAskedAbout() {
+        QFETCH(const QString, button);
+        stock(3);
+        QVERIFY(!session().start(demoJob(0).value(), QString()));
+        QVERIFY(!session().letSimulationAnswer());
+        const Job open = session().job();
+        window_->showPage(MainWindow::Shop);
+        table()->setFocus();
+        table()->selectRow(1);
+        const auto press = [&](QMessageBox::StandardButton with) {
+            answerNext(with);
+            QTest::mouseClick(window_->findChild<QPushButton*>(button), Qt::LeftButton);
+        };
+        press(QMessageBox::Cancel);
+        QVERIFY(session().job() == open && session().isModified() && !session().isKept());
+        QCOMPARE(book().jobCount().value(), 3);
+        window_->showPage(MainWindow::Shop);
+        press(QMessageBox::Discard);
+        QVERIFY(!(session().job() == open) && session().isKept());
+    }
+
+    /// A window that only reads does not move the file from under the one that writes it.
+    void onlyTheWindowThatWritesRestores() {
+        const auto restores = [](const MainWindow& window) {
+            for (const QAction* one : window.findChildren<QAction*>())
+                if (one->text() == QStringLiteral("&Restore a backup…"))
+                    return one->isEnabled();
+            return false;
+        };
+        QVERIFY(restores(*window_));
+        const auto second = windowOn(dir_->path());
+        QVERIFY(second && second->context().session().logbook()->readOnly());
+        QVERIFY(!restores(*second));
+        QVERIFY(restores(*window_));
     }
 
     void searchingNarrowsAsOneTypes() {

@@ -8,6 +8,7 @@
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"
+#include "support/window.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
@@ -332,6 +333,10 @@ private Q_SLOTS:
         const QByteArray before = jobBytes(session().job());
         press(Qt::Key_F9);
         QVERIFY(window_->windowTitle().contains(QLatin1String("not saved")));
+        testing::answerNext(QMessageBox::Cancel);
+        QVERIFY(!window_->openFile(path));
+        QVERIFY(jobBytes(session().job()) != before);
+        testing::answerNext(QMessageBox::Discard);
         QVERIFY(window_->openFile(path));
         QCOMPARE(jobBytes(session().job()), before);
         QCOMPARE(window_->context().preferences().recentFiles.front(), path);

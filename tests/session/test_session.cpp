@@ -3,6 +3,7 @@
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 #include "domain/edits.h"
+#include "domain/faults.h"
 #include "domain/movement.h"
 #include "session/document/demo.h"
 #include "session/document/session.h"
@@ -130,7 +131,7 @@ private Q_SLOTS:
         session.pickGap();
         QVERIFY(!session.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
         QVERIFY(session.job().log.back().angle_rad.has_value());
-        session.start(demoJob(4).value(), QString()); // a roller shaft
+        session.start(demoJob(4).value(), QString(), Unsaved::Discard); // a roller shaft
         QVERIFY(session.enter(QStringLiteral("angle 1"), false).has_value());
     }
 
@@ -242,6 +243,60 @@ private Q_SLOTS:
         QCOMPARE(leftover->path, QStringLiteral("/somewhere/night.flenzo-job"));
         next.recovery().discard(*leftover);
         QVERIFY(!next.recovery().leftover());
+    }
+
+    /// Another job takes the place of a changed one only where somebody was asked.
+    void aChangedJobIsNotLeftUnasked() {
+        const QString file = dir_.filePath(QStringLiteral("other.flenzo-job"));
+        QVERIFY(!writeFile(file, jobBytes(demoJob(1).value())));
+        const auto book = Logbook::open(dir_.filePath(QStringLiteral("asked.flenzo-logbook"))).value();
+        const qint64 id = book->add(demoJob(2).value()).value();
+        const Recovery::Leftover left{dir_.filePath(QStringLiteral("left.flenzo-job")), demoJob(1).value(), QString(),
+                                      std::nullopt};
+        const std::function<std::optional<Fault>(Session&, Unsaved)> ways[] = {
+            [](Session& s, Unsaved u) { return s.start(newJob(), QString(), u); },
+            [](Session& s, Unsaved u) { return s.keep(newJob(), u); },
+            [id](Session& s, Unsaved u) { return s.openKept(id, u); },
+            [&file](Session& s, Unsaved u) { return s.open(file, u); },
+            [&left](Session& s, Unsaved u) { return s.restore(left, u); }};
+        for (const auto& way : ways) {
+            Session session(freshFolder());
+            session.setLogbook(book);
+            QVERIFY(!session.start(demoJob(0).value(), QString()));
+            QVERIFY(!session.letSimulationAnswer());
+            const QByteArray open = jobBytes(session.job());
+            const int kept = book->jobCount().value();
+            const auto fault = way(session, Unsaved::Refuse);
+            QVERIFY(fault && fault->is(faults::jobNotSaved));
+            QCOMPARE(jobBytes(session.job()), open);
+            QVERIFY(session.isModified() && session.undoStack().canUndo());
+            QCOMPARE(book->jobCount().value(), kept);
+            QVERIFY(!way(session, Unsaved::Discard));
+            QVERIFY(jobBytes(session.job()) != open);
+        }
+    }
+
+    /// What a crash left behind is in no file when it is open again: leaving it asks, and its copy stays until then.
+    void aRestoredJobIsNotSavedYet() {
+        const QString folder = freshFolder(), file = folder + QStringLiteral("/dead.flenzo-job");
+        QDir().mkpath(folder);
+        Job job = demoJob(0).value();
+        job.log.push_back(Event::read(0, -3.0));
+        QVERIFY(!writeFile(file, jobBytes(job)));
+        Session session(folder);
+        QVERIFY(!session.restore(*session.recovery().leftover()));
+        QVERIFY(session.isModified());
+        QVERIFY(!QFile::exists(file));
+        QCOMPARE(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).size(), 1); // its own by now
+        QVERIFY(!session.edit(QStringLiteral("name"), [](Job& changed) { changed.guitar += QLatin1Char('x'); }));
+        session.undoStack().undo();
+        QVERIFY(session.isModified()); // where it began is in no file either
+        QVERIFY(!session.save(dir_.filePath(QStringLiteral("restored.flenzo-job"))));
+        QVERIFY(!session.isModified());
+        QVERIFY(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).isEmpty());
+        QVERIFY(!session.edit(QStringLiteral("name"), [](Job& changed) { changed.guitar += QLatin1Char('x'); }));
+        session.undoStack().undo(); // what the file has is not offered again
+        QVERIFY(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).isEmpty());
     }
 
     void aDamagedCopyIsSetAside() {
@@ -369,7 +424,7 @@ private Q_SLOTS:
         QVERIFY(!session.append(QStringLiteral("claw"), Event::claw({0.5, 0.5})));
         const auto rose = lastMovement(session.job(), session.derived());
         QVERIFY(rose && rose->cents() > 1.0 && rose->tilt_rad < 0.0);
-        session.start(newJob(), QString());
+        session.start(newJob(), QString(), Unsaved::Discard);
         QVERIFY(!lastMovement(session.job(), session.derived()));
         QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -3.0)));
         QVERIFY(!lastMovement(session.job(), session.derived())); // a reading moves nothing

@@ -11,15 +11,18 @@
 
 #include <QAbstractButton>
 #include <QAction>
+#include <QApplication>
 #include <QComboBox>
 #include <QDir>
 #include <QHeaderView>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMessageBox>
 #include <QScrollArea>
 #include <QTabBar>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTimer>
 #include <memory>
 
 namespace flenzo::testing {
@@ -41,6 +44,14 @@ inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
     window->show();
     window->activateWindow();
     return QTest::qWaitForWindowActive(window.get()) ? std::move(window) : nullptr;
+}
+
+/// Presses a button of the next question, of what asks before it goes on.
+inline void answerNext(QMessageBox::StandardButton with) {
+    QTimer::singleShot(0, qApp, [with] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget()))
+            box->button(with)->click();
+    });
 }
 
 /// A shop of its own for each test of a window.

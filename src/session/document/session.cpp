@@ -160,8 +160,10 @@ bool Session::step(const Job& job) {
 }
 
 void Session::writeRecovery() {
-    if (undo_.count() > 0 && !isKept())
+    if (isModified())
         recovery_.write(job_, path_); // a full disk must not stop the work; saving will say so
+    else if (!isKept())
+        recovery_.clear(); // all undone: what its file has is not to be offered again
 }
 
 std::optional<Fault> Session::push(const QString& text, Job after) {

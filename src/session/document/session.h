@@ -19,6 +19,12 @@ struct JobConflict {
     QStringList fields; ///< that both changed, as in `flenzo-job`
 };
 
+/// What becomes of changes that are in no file when another job takes the open one's place.
+enum class Unsaved {
+    Refuse, ///< the open job stays
+    Discard ///< somebody was asked
+};
+
 /// The open job: edits with undo, the figures that follow from it, its file and its recovery copy.
 class Session : public QObject {
     Q_OBJECT
@@ -48,7 +54,7 @@ public:
     /// Reaches for the server again, and puts together what was entered here and there meanwhile.
     std::optional<Fault> comeBack();
     /// Goes on with what a crash or a closing left behind while the server was away.
-    std::optional<Fault> comeBackWith(const Recovery::Leftover& leftover);
+    std::optional<Fault> comeBackWith(const Recovery::Leftover& leftover, Unsaved unsaved = Unsaved::Refuse);
     [[nodiscard]] QString openJobSetting() const; ///< under which the logbook remembers it; each bench has its own
     [[nodiscard]] const std::optional<JobConflict>& conflict() const { return conflict_; }
     /// One goes on as the job, the other becomes a job of its own: nothing is lost.
@@ -72,11 +78,15 @@ public:
     /// The simulated guitar does and reads what is asked. Only for jobs that have one.
     std::optional<Fault> letSimulationAnswer();
 
-    void start(Job job, const QString& path); ///< forgets undo and file of the job before
-    std::optional<Fault> keep(Job job);       ///< adds it to the logbook and starts it
-    std::optional<Fault> keepOpenJob();       ///< a job that is open from a file, or that lost its place in the logbook
-    std::optional<Fault> openKept(qint64 id); ///< goes on where the logbook left off
-    std::optional<Fault> open(const QString& path);
+    /// Another job in the open one's place, whose undo and file are forgotten; `jobNotSaved` where anything would be
+    /// lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
+    std::optional<Fault> start(Job job, const QString& path, Unsaved unsaved = Unsaved::Refuse);
+    std::optional<Fault> keep(Job job, Unsaved unsaved = Unsaved::Refuse); ///< adds it to the logbook and starts it
+    std::optional<Fault> openKept(qint64 id, Unsaved unsaved = Unsaved::Refuse); ///< goes on where the logbook left off
+    std::optional<Fault> open(const QString& path, Unsaved unsaved = Unsaved::Refuse);
+    /// Goes on with what a crash left behind; it is in no file as it is, so leaving it asks.
+    std::optional<Fault> restore(const Recovery::Leftover& leftover, Unsaved unsaved = Unsaved::Refuse);
+    std::optional<Fault> keepOpenJob(); ///< a job that is open from a file, or that lost its place in the logbook
     std::optional<Fault> save(const QString& path);
     /// Waits until the work that remains has been played; for tests and pictures.
     void finishRemaining() { player_.finish(); }
@@ -101,6 +111,8 @@ Q_SIGNALS:
 
 private:
     friend class EditCommand;
+    [[nodiscard]] std::optional<Fault> wouldLose(Unsaved unsaved) const;
+    void begin(Job job, const QString& path);
     void show(Job job);
     void showDerived();
     bool step(const Job& job); ///< undo and redo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/session.h"
 
+#include "domain/faults.h"
 #include "store/files.h"
 #include "store/job_json.h"
 
@@ -8,7 +9,12 @@
 
 namespace flenzo {
 
-void Session::start(Job job, const QString& path) {
+std::optional<Fault> Session::wouldLose(Unsaved unsaved) const {
+    return isModified() && unsaved == Unsaved::Refuse ? std::optional(Fault{faults::jobNotSaved, QStringLiteral("job")})
+                                                      : std::nullopt;
+}
+
+void Session::begin(Job job, const QString& path) {
     undo_.clear();
     if (keptAs_)
         logbook_->backend().release(*keptAs_);
@@ -24,14 +30,30 @@ void Session::start(Job job, const QString& path) {
     Q_EMIT identityChanged();
 }
 
-std::optional<Fault> Session::open(const QString& path) {
+std::optional<Fault> Session::start(Job job, const QString& path, Unsaved unsaved) {
+    if (auto fault = wouldLose(unsaved))
+        return fault;
+    begin(std::move(job), path);
+    return std::nullopt;
+}
+
+std::optional<Fault> Session::open(const QString& path, Unsaved unsaved) {
     const Result<QJsonObject> json = readJsonFile(path);
     if (!json.ok())
         return json.fault();
     const Result<Job> job = jobFromJson(json.value());
     if (!job.ok())
         return job.fault();
-    start(job.value(), path);
+    return start(job.value(), path, unsaved);
+}
+
+std::optional<Fault> Session::restore(const Recovery::Leftover& leftover, Unsaved unsaved) {
+    if (auto fault = start(leftover.job, leftover.path, unsaved))
+        return fault;
+    undo_.resetClean();
+    if (auto fault = recovery_.write(job_, path_))
+        return fault; // the copy there is stays
+    recovery_.discard(leftover);
     return std::nullopt;
 }
 
@@ -40,7 +62,8 @@ std::optional<Fault> Session::save(const QString& path) {
         return fault;
     path_ = path;
     undo_.setClean();
-    recovery_.clear();
+    if (!isKept()) // a kept one's copy waits for its server
+        recovery_.clear();
     Q_EMIT identityChanged();
     return std::nullopt;
 }

@@ -61,7 +61,7 @@ void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
 }
 
 void Session::becomeKept(KeptJob job, qint64 id) {
-    start(std::move(job.job), QString());
+    begin(std::move(job.job), QString());
     keptAs_ = id;
     revision_ = job.revision;
     logbook_->setSetting(openJobSetting(), QString::number(id));
@@ -81,7 +81,9 @@ QString Session::openJobSetting() const {
     return bench.isEmpty() ? QStringLiteral("openJob") : QStringLiteral("openJob@") + bench;
 }
 
-std::optional<Fault> Session::keep(Job job) {
+std::optional<Fault> Session::keep(Job job, Unsaved unsaved) {
+    if (auto fault = wouldLose(unsaved))
+        return fault;
     const Result<qint64> id = logbook_->add(job);
     if (!id.ok())
         return id.fault();
@@ -90,13 +92,15 @@ std::optional<Fault> Session::keep(Job job) {
 }
 
 std::optional<Fault> Session::keepOpenJob() {
-    return keep(job_);
+    return keep(job_, Unsaved::Discard); // the very job goes on
 }
 
-std::optional<Fault> Session::openKept(qint64 id) {
+std::optional<Fault> Session::openKept(qint64 id, Unsaved unsaved) {
     Result<KeptJob> job = logbook_->kept(id);
     if (!job.ok())
         return job.fault();
+    if (auto fault = wouldLose(unsaved))
+        return fault;
     becomeKept(std::move(job).value(), id);
     return std::nullopt;
 }
@@ -194,9 +198,10 @@ std::optional<Fault> Session::comeBack() {
     return std::nullopt;
 }
 
-std::optional<Fault> Session::comeBackWith(const Recovery::Leftover& leftover) {
+std::optional<Fault> Session::comeBackWith(const Recovery::Leftover& leftover, Unsaved unsaved) {
     const Recovery::Place place = *leftover.place;
-    start(leftover.job, QString());
+    if (auto fault = start(leftover.job, QString(), unsaved))
+        return fault;
     keptAs_ = place.job;
     revision_ = place.revision;
     away_ = Away{place.base};

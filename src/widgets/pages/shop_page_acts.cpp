@@ -17,7 +17,8 @@ constexpr int mostNamed = 400; ///< letters of the guitars that are asked about
 }
 
 void ShopPage::openPicked() {
-    if (const auto id = picked(); id && context_.accept(context_.session().openKept(*id)))
+    const auto id = picked();
+    if (id && context_.replaceJob([&](Unsaved unsaved) { return context_.session().openKept(*id, unsaved); }))
         Q_EMIT jobOpened();
 }
 
@@ -39,7 +40,7 @@ void ShopPage::repeat(qint64 id) {
         return;
     }
     next.work.usualMinutes = minutes.value();
-    if (context_.accept(context_.session().keep(next)))
+    if (context_.replaceJob([&](Unsaved unsaved) { return context_.session().keep(next, unsaved); }))
         Q_EMIT jobOpened();
 }
 
