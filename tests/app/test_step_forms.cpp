@@ -4,6 +4,7 @@
 #include "domain/warnings.h"
 #include "session/document/demo.h"
 #include "support/window.h"
+#include "widgets/controls/field_table.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/forms/method_table.h"
@@ -125,6 +126,75 @@ private Q_SLOTS:
         QCOMPARE(kept.card.block, QStringLiteral("felt strip, 9 mm"));
         QCOMPARE(kept.card.levelMark, QStringLiteral("the engraved line"));
         QCOMPARE(currentStep(job(), derived())->id, StepId::LookOver); // Enter ended fields, not the step
+    }
+
+    /// Undo, or another bench, changes what a form shows; leaving a field writes only what was typed in it.
+    void formsFollowTheJob() {
+        openAt(0, StepId::LookOver);
+        find<QPushButton>("moreCard")->click();
+        auto* contact = find<QLineEdit>("cardContact");
+        auto* block = find<QLineEdit>("cardBlock");
+        type("cardContact", QStringLiteral("rings after six"));
+        QTest::keyClick(contact, Qt::Key_Return);
+        QCOMPARE(job().card.contact, QStringLiteral("rings after six"));
+        find<QCheckBox>("cardLeft")->click();
+        const bool left = job().card.leftHanded;
+        session().undoStack().undo();
+        QCOMPARE(find<QCheckBox>("cardLeft")->isChecked(), !left);
+        session().undoStack().undo();
+        QVERIFY(contact->text().isEmpty());
+        contact->setFocus();
+        QTest::keyClick(contact, Qt::Key_Return);
+        QVERIFY(job().card.contact.isEmpty() && session().undoStack().canRedo()); // nothing was written back
+        // What is being typed stays while something else changes, and is written when it is meant.
+        type("cardBlock", QStringLiteral("felt st"));
+        QVERIFY(!session().edit(QStringLiteral("card"), [](Job& changed) {
+            changed.card.contact = QStringLiteral("by letter");
+            changed.card.block = QStringLiteral("wedge");
+        }));
+        QCOMPARE(contact->text(), QStringLiteral("by letter"));
+        QCOMPARE(block->text(), QStringLiteral("felt st"));
+        QTest::keyClicks(block, QStringLiteral("rip"));
+        QTest::keyClick(block, Qt::Key_Return);
+        QCOMPARE(job().card.block, QStringLiteral("felt strip"));
+    }
+
+    /// The figures keep the cell one types in while the guitar is read beside.
+    void aCellStaysOpenWhileTheGuitarIsRead() {
+        openAt(0, StepId::Plan);
+        window_->showFigures(true);
+        auto* table = window_->findChild<FieldTable*>();
+        QVERIFY(table && table->model()->rowCount() > 1);
+        const QModelIndex cell = table->model()->index(1, 0);
+        table->setCurrentIndex(cell);
+        table->edit(cell);
+        auto* editor = table->findChild<QLineEdit*>();
+        QVERIFY(editor);
+        editor->setText(QStringLiteral("123"));
+        QVERIFY(!session().append(QStringLiteral("read"), Event::read(0, -3.0)));
+        QVERIFY(table->findChild<QLineEdit*>() == editor);
+        QCOMPARE(editor->text(), QStringLiteral("123"));
+    }
+
+    /// A form of one job is not that of the next: seven strings are no six.
+    void theNextJobHasItsOwnForm() {
+        const auto begin = [this](int demo) {
+            Job opened = demoJob(demo).value();
+            opened.log.clear();
+            QVERIFY(!session().start(opened, QString(), Unsaved::Discard));
+            window_->lookAt(StepId::ReturnTest);
+        };
+        begin(2);
+        const auto strings = job().rig.strings.size();
+        QCOMPARE(find<QTableWidget>("returnTable")->rowCount(), static_cast<int>(strings));
+        begin(0);
+        QVERIFY(job().rig.strings.size() != strings);
+        auto* table = find<QTableWidget>("returnTable");
+        QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
+        for (int row = 0; row < table->rowCount(); ++row)
+            for (int column = 0; column < 3; ++column)
+                table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0.5")));
+        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
     }
 
     void actionBecomesTurnsOfThePosts() {

@@ -10,9 +10,15 @@ FieldEdit::FieldEdit(const QString& name, std::function<bool(const QString&)> co
 }
 
 void FieldEdit::show(const QString& text) {
+    const bool isTypedIn = hasFocus() && !finishing_ && this->text() != shown_;
     shown_ = text;
-    if (this->text() != text)
-        setText(text);
+    if (isTypedIn || this->text() == text)
+        return;
+    takeBack();
+}
+
+void FieldEdit::takeBack() {
+    setText(shown_);
     setCursorPosition(0);
 }
 
@@ -20,9 +26,11 @@ void FieldEdit::finish() {
     if (finishing_ || text() == shown_)
         return;
     finishing_ = true; // showing a complaint may take the focus and finish a second time
-    const QString before = shown_;
-    if (!commit_(text()))
-        show(before);
+    const QString typed = text();
+    if (!commit_(typed))
+        takeBack();
+    else if (text() == typed)
+        shown_ = typed; // it comes back in its own words a moment later
     finishing_ = false;
 }
 

@@ -12,8 +12,10 @@ class FieldEdit : public QLineEdit {
 public:
     /// `commit` returns false to refuse.
     FieldEdit(const QString& name, std::function<bool(const QString&)> commit, QWidget* parent = nullptr);
+    /// What is being typed stays, and is measured by this.
     void show(const QString& text);
-    void finish(); ///< hands on what stands there, if it is not what was shown
+    void takeBack(); ///< what was typed
+    void finish();   ///< hands on what stands there, if it is not what was shown
     [[nodiscard]] const QString& shown() const { return shown_; }
 
 private:

@@ -14,9 +14,20 @@ public:
         : QAbstractTableModel(parent), context_(context), fields_(fields), count_(std::move(count)),
           rowName_(std::move(rowName)) {}
 
-    void refresh() {
-        beginResetModel();
-        endResetModel();
+    /// All but the cell that is being typed in.
+    void refresh(const QModelIndex& typedIn) {
+        if (rowCount() != rows_) {
+            beginResetModel();
+            rows_ = rowCount();
+            endResetModel();
+            return;
+        }
+        for (int row = 0; row < rows_; ++row)
+            for (int column = 0; column < columnCount(); ++column)
+                if (const QModelIndex at = index(row, column); at != typedIn)
+                    Q_EMIT dataChanged(at, at);
+        Q_EMIT headerDataChanged(Qt::Horizontal, 0, columnCount() - 1);
+        Q_EMIT headerDataChanged(Qt::Vertical, 0, rows_ - 1);
     }
     [[nodiscard]] bool isShown(int column, bool advanced) const {
         const RigField& field = fields_[static_cast<std::size_t>(column)];
@@ -87,6 +98,7 @@ private:
     const std::vector<RigField>& fields_;
     Count count_;
     RowName rowName_;
+    int rows_ = 0; ///< as the view knows them
 };
 
 FieldTable::FieldTable(AppContext& context, const std::vector<RigField>& fields, Count count, RowName rowName,
@@ -109,7 +121,7 @@ void FieldTable::showAdvanced(bool shown) {
 }
 
 void FieldTable::refresh() {
-    model_->refresh();
+    model_->refresh(state() == EditingState ? currentIndex() : QModelIndex());
     for (int column = 0; column < model_->columnCount(); ++column)
         setColumnHidden(column, !model_->isShown(column, advanced_));
     const double base = basePixels(context_.preferences());

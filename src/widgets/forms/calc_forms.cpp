@@ -284,8 +284,9 @@ void IntonateForm::enterMoved() {
 }
 
 SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
-    flag(QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
-         context.session().job().method.stretch, [](Job& job, bool on) { job.method.stretch = on; });
+    flag(
+        QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
+        [](const Job& job) { return job.method.stretch; }, [](Job& job, bool on) { job.method.stretch = on; });
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
                              tr("How settled each string is"), this);
     table_->setObjectName(QStringLiteral("settling"));

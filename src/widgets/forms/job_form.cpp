@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/job_form.h"
 
+#include "widgets/controls/field_edit.h"
+
 #include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <algorithm>
@@ -35,37 +37,57 @@ void JobForm::add(const QString& title, QWidget* field) {
     layout_->addRow(title, field);
 }
 
-void JobForm::flag(const QString& name, const QString& title, bool now, const std::function<void(Job&, bool)>& set) {
+void JobForm::follow(const std::function<void(const Job&)>& show) {
+    const auto now = [this, show] { show(context_.session().job()); };
+    connect(&context_.session(), &Session::deriving, this, now);
+    connect(&context_.session(), &Session::changed, this, now);
+    now();
+}
+
+void JobForm::flag(const QString& name, const QString& title, const Get<bool>& get, const Set<bool>& set) {
     auto* box = new QCheckBox(title, this);
     box->setObjectName(name);
-    box->setChecked(now);
+    follow([box, get](const Job& job) { box->setChecked(get(job)); });
     connect(box, &QCheckBox::clicked, this, [this, set](bool on) { edit([&](Job& job) { set(job, on); }); });
     layout_->addRow(QString(), box);
 }
 
-void JobForm::line(const QString& name, const QString& title, const QString& now,
-                   const std::function<void(Job&, const QString&)>& set) {
-    constexpr int longest = 200;
-    auto* field = new QLineEdit(this);
-    field->setMaxLength(std::max(longest, static_cast<int>(now.size()))); // it ends where one sees it end
-    field->setText(now);
+void JobForm::line(const QString& name, const QString& title, const Get<QString>& get, const Set<const QString&>& set) {
+    auto* field = new FieldEdit(
+        title,
+        [this, set](const QString& text) {
+            return context_.accept(context_.session().edit(tr("card"), [&](Job& job) { set(job, text.trimmed()); }));
+        },
+        this);
     field->setObjectName(name);
-    connect(field, &QLineEdit::editingFinished, this,
-            [this, field, set] { edit([&](Job& job) { set(job, field->text().trimmed()); }); });
+    follow([field, get](const Job& job) {
+        constexpr int longest = 200;
+        const QString now = get(job);
+        field->setMaxLength(std::max(longest, static_cast<int>(now.size()))); // it ends where one sees it end
+        field->show(now);
+    });
     add(title, field);
 }
 
-void JobForm::told(const QString& name, const QString& title, double now, double most, int decimals,
-                   const QString& unsaid, const std::function<void(Job&, double)>& set) {
+void JobForm::told(const QString& name, const QString& title, double most, int decimals, const QString& unsaid,
+                   const Get<double>& get, const Set<double>& set) {
     auto* box = new AsTyped(this);
     box->setObjectName(name);
     box->setRange(0.0, most);
     box->setDecimals(decimals);
     box->setSpecialValueText(unsaid);
-    box->setValue(now);
     box->setKeyboardTracking(false);
-    connect(box, &QDoubleSpinBox::valueChanged, this,
-            [this, set](double value) { edit([&](Job& job) { set(job, value); }); });
+    auto* typed = box->findChild<QLineEdit*>();
+    follow([box, typed, get](const Job& job) {
+        if (box->hasFocus() && typed->isModified())
+            return; // what is being typed stays
+        const QSignalBlocker quiet(box);
+        box->setValue(get(job));
+    });
+    connect(box, &QDoubleSpinBox::valueChanged, this, [this, typed, set](double value) {
+        typed->setModified(false);
+        edit([&](Job& job) { set(job, value); });
+    });
     add(title, box);
 }
 

@@ -12,32 +12,36 @@ class QLineEdit;
 
 namespace flenzo {
 
-/// A form whose fields write themselves into the job.
+/// A form whose fields write themselves into the job, and follow it.
 class JobForm : public QWidget {
     Q_OBJECT
 public:
+    template <class T> using Get = std::function<T(const Job&)>;
+    template <class T> using Set = std::function<void(Job&, T)>;
     JobForm(AppContext& context, QWidget* parent);
     QFormLayout& rows() { return *layout_; }
     void edit(const std::function<void(Job&)>& change);
+    /// Shows what the job says, now and whenever it has changed.
+    void follow(const std::function<void(const Job&)>& show);
 
     template <class T>
-    void choice(const char* name, const QString& title, const QStringList& ways, T now, void (*set)(Job&, T)) {
+    void choice(const char* name, const QString& title, const QStringList& ways, T (*get)(const Job&),
+                void (*set)(Job&, T)) {
         auto* box = new QComboBox(this);
         box->setObjectName(QLatin1String(name));
         box->addItems(ways);
-        box->setCurrentIndex(static_cast<int>(now));
+        follow([box, get](const Job& job) { box->setCurrentIndex(static_cast<int>(get(job))); });
         connect(box, &QComboBox::activated, this,
                 [this, set](int index) { edit([&](Job& job) { set(job, static_cast<T>(index)); }); });
         add(title, box);
     }
     /// A row whose title is also what a screen reader says.
     void add(const QString& title, QWidget* field);
-    void flag(const QString& name, const QString& title, bool now, const std::function<void(Job&, bool)>& set);
-    void line(const QString& name, const QString& title, const QString& now,
-              const std::function<void(Job&, const QString&)>& set);
+    void flag(const QString& name, const QString& title, const Get<bool>& get, const Set<bool>& set);
+    void line(const QString& name, const QString& title, const Get<QString>& get, const Set<const QString&>& set);
     /// A figure that the owner tells; 0 shows as `unsaid`.
-    void told(const QString& name, const QString& title, double now, double most, int decimals, const QString& unsaid,
-              const std::function<void(Job&, double)>& set);
+    void told(const QString& name, const QString& title, double most, int decimals, const QString& unsaid,
+              const Get<double>& get, const Set<double>& set);
     /// A field that is only reckoned with; `changed` hears every key.
     QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
 

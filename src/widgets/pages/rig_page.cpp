@@ -168,7 +168,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
     });
     connect(drag, &ValueDrag::let, edit, &FieldEdit::finish);
     connect(drag, &ValueDrag::undone, this, [this, edit] {
-        edit->show(edit->shown());
+        edit->takeBack();
         showAsItIs();
     });
     rows_.push_back({&field, form, line, edit, mark});

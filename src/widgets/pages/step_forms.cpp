@@ -46,45 +46,49 @@ struct StepFormsWords {
 
 /// Fields of the card; the bridge itself is chosen among the three questions.
 JobForm* cardForm(AppContext& context, QWidget* parent) {
-    const Card& card = context.session().job().card;
     auto* form = new JobForm(context, parent);
-    form->choice<Nut>("cardNut", StepFormsWords::tr("nut"),
-                      {StepFormsWords::tr("open"), StepFormsWords::tr("caps on bolts"),
-                       StepFormsWords::tr("a clamp for each string")},
-                      card.nut, [](Job& job, Nut nut) { job.card.nut = nut; });
-    form->choice<Tuners>("cardTuners", StepFormsWords::tr("pegs"),
-                         {StepFormsWords::tr("string through a hole"), StepFormsWords::tr("slotted with a centre hole"),
-                          StepFormsWords::tr("locking posts"), StepFormsWords::tr("at the bridge")},
-                         card.tuners, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
+    form->choice<Nut>(
+        "cardNut", StepFormsWords::tr("nut"),
+        {StepFormsWords::tr("open"), StepFormsWords::tr("caps on bolts"),
+         StepFormsWords::tr("a clamp for each string")},
+        [](const Job& job) { return job.card.nut; }, [](Job& job, Nut nut) { job.card.nut = nut; });
+    form->choice<Tuners>(
+        "cardTuners", StepFormsWords::tr("pegs"),
+        {StepFormsWords::tr("string through a hole"), StepFormsWords::tr("slotted with a centre hole"),
+         StepFormsWords::tr("locking posts"), StepFormsWords::tr("at the bridge")},
+        [](const Job& job) { return job.card.tuners; }, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
     form->choice<Headstock>(
         "cardHead", StepFormsWords::tr("headstock"),
         {StepFormsWords::tr("all on one side"), StepFormsWords::tr("split, both sides"), StepFormsWords::tr("none")},
-        card.headstock, [](Job& job, Headstock head) { job.card.headstock = head; });
+        [](const Job& job) { return job.card.headstock; }, [](Job& job, Headstock head) { job.card.headstock = head; });
     form->choice<Board>(
         "cardBoard", StepFormsWords::tr("fretboard"),
         {StepFormsWords::tr("dark, without lacquer"), StepFormsWords::tr("maple"), StepFormsWords::tr("other")},
-        card.board, [](Job& job, Board board) { job.card.board = board; });
-    form->flag(QStringLiteral("cardLeft"), StepFormsWords::tr("left-handed"), card.leftHanded,
-               [](Job& job, bool on) { job.card.leftHanded = on; });
-    form->flag(QStringLiteral("cardBar"), StepFormsWords::tr("retainer bar behind the nut"), card.retainerBar,
-               [](Job& job, bool on) { job.card.retainerBar = on; });
-    form->flag(QStringLiteral("cardTree"), StepFormsWords::tr("string tree"), card.stringTree,
-               [](Job& job, bool on) { job.card.stringTree = on; });
-    form->flag(QStringLiteral("cardCover"), StepFormsWords::tr("cavity with a back cover"), card.cavityCover,
-               [](Job& job, bool on) { job.card.cavityCover = on; });
-    form->line(QStringLiteral("cardContact"), StepFormsWords::tr("owner is reached by"), card.contact,
-               [](Job& job, const QString& text) { job.card.contact = text; });
-    form->line(QStringLiteral("cardSlots"), StepFormsWords::tr("springs are in slots"), card.springSlots,
-               [](Job& job, const QString& text) { job.card.springSlots = text; });
-    form->line(QStringLiteral("cardClawDepth"), StepFormsWords::tr("claw depth, bass and treble"), card.clawDepth,
-               [](Job& job, const QString& text) { job.card.clawDepth = text; });
-    form->line(QStringLiteral("cardBlock"), StepFormsWords::tr("block that fits it"), card.block,
-               [](Job& job, const QString& text) { job.card.block = text; });
-    form->line(QStringLiteral("cardLevel"), StepFormsWords::tr("level is told by"), card.levelMark,
-               [](Job& job, const QString& text) { job.card.levelMark = text; });
+        [](const Job& job) { return job.card.board; }, [](Job& job, Board board) { job.card.board = board; });
+    const auto flag = [form](const char* name, const QString& title, bool Card::*member) {
+        form->flag(
+            QLatin1String(name), title, [member](const Job& job) { return job.card.*member; },
+            [member](Job& job, bool on) { job.card.*member = on; });
+    };
+    flag("cardLeft", StepFormsWords::tr("left-handed"), &Card::leftHanded);
+    flag("cardBar", StepFormsWords::tr("retainer bar behind the nut"), &Card::retainerBar);
+    flag("cardTree", StepFormsWords::tr("string tree"), &Card::stringTree);
+    flag("cardCover", StepFormsWords::tr("cavity with a back cover"), &Card::cavityCover);
+    const auto line = [form](const char* name, const QString& title, QString Card::*member) {
+        form->line(
+            QLatin1String(name), title, [member](const Job& job) { return job.card.*member; },
+            [member](Job& job, const QString& text) { job.card.*member = text; });
+    };
+    line("cardContact", StepFormsWords::tr("owner is reached by"), &Card::contact);
+    line("cardSlots", StepFormsWords::tr("springs are in slots"), &Card::springSlots);
+    line("cardClawDepth", StepFormsWords::tr("claw depth, bass and treble"), &Card::clawDepth);
+    line("cardBlock", StepFormsWords::tr("block that fits it"), &Card::block);
+    line("cardLevel", StepFormsWords::tr("level is told by"), &Card::levelMark);
     for (const QString& group : screwGroups())
-        form->line(QStringLiteral("key ") + group, StepFormsWords::tr("hex key for %1").arg(group),
-                   card.keys.value(group), [group](Job& job, const QString& text) { job.card.keys[group] = text; });
+        form->line(
+            QStringLiteral("key ") + group, StepFormsWords::tr("hex key for %1").arg(group),
+            [group](const Job& job) { return job.card.keys.value(group); },
+            [group](Job& job, const QString& text) { job.card.keys[group] = text; });
     form->rows().addRow(StepFormsWords::tr("photos"), new CardPhotos(context, form));
     return form;
 }
@@ -151,16 +155,20 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
     const QList<Step> steps = stepsOf(job);
     const QString preset = QLatin1String(specOf(StepId::PresetFine).name);
     const bool asks = std::any_of(steps.begin(), steps.end(), [](const Step& s) { return s.id == StepId::PresetFine; });
-    if (asks && saidOf(job, preset).state != StepState::Done) {
+    if (asks) {
         auto* done = new QPushButton(StepFormsWords::tr("The fine tuners are at their preset"), both);
         done->setObjectName(QStringLiteral("presetDone"));
-        QObject::connect(done, &QPushButton::clicked, both, [done, preset, &context] {
-            if (context.accept(context.session().edit(StepFormsWords::tr("step"), [&](Job& changed) {
-                    changed.work.records.append({preset, StepRecord::What::Done, QString(),
-                                                 QDateTime::currentDateTime().toString(Qt::ISODate)});
-                })))
-                done->hide();
+        const auto follow = [done, preset, &context] {
+            done->setVisible(saidOf(context.session().job(), preset).state != StepState::Done);
+        };
+        QObject::connect(&context.session(), &Session::changed, done, follow);
+        QObject::connect(done, &QPushButton::clicked, both, [preset, &context] {
+            context.accept(context.session().edit(StepFormsWords::tr("step"), [&](Job& changed) {
+                changed.work.records.append(
+                    {preset, StepRecord::What::Done, QString(), QDateTime::currentDateTime().toString(Qt::ISODate)});
+            }));
         });
+        follow();
         column->addWidget(done, 0, Qt::AlignLeft);
     }
     column->addStretch();
@@ -169,7 +177,6 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
 
 QWidget* ownerForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
-    const QSet<QString>& extras = context.session().job().work.extras;
     const std::pair<const char*, QString> all[] = {{"clean", StepFormsWords::tr("clean")},
                                                    {"polish", StepFormsWords::tr("polish the frets")},
                                                    {"oil", StepFormsWords::tr("oil the fretboard")},
@@ -177,48 +184,66 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
                                                    {"height", StepFormsWords::tr("set the height")}};
     for (const auto& [name, title] : all) {
         const QString extra = QLatin1String(name);
-        form->flag(QStringLiteral("extra-") + extra, title, extras.contains(extra), [extra](Job& job, bool on) {
-            if (on)
-                job.work.extras.insert(extra);
-            else
-                job.work.extras.remove(extra);
-        });
+        form->flag(
+            QStringLiteral("extra-") + extra, title,
+            [extra](const Job& job) { return job.work.extras.contains(extra); },
+            [extra](Job& job, bool on) {
+                if (on)
+                    job.work.extras.insert(extra);
+                else
+                    job.work.extras.remove(extra);
+            });
     }
-    form->line(QStringLiteral("cardNotes"), StepFormsWords::tr("how it is played"), context.session().job().card.notes,
-               [](Job& job, const QString& text) { job.card.notes = text; });
-    const Playing& playing = context.session().job().card.playing;
+    form->line(
+        QStringLiteral("cardNotes"), StepFormsWords::tr("how it is played"),
+        [](const Job& job) { return job.card.notes; }, [](Job& job, const QString& text) { job.card.notes = text; });
     const QString unsaid = StepFormsWords::tr("not said");
-    form->told(QStringLiteral("hoursAWeek"), StepFormsWords::tr("hours played a week"), playing.hoursAWeek,
-               ranges::hoursAWeek.most, 2, unsaid, [](Job& job, double hours) { job.card.playing.hoursAWeek = hours; });
-    form->told(QStringLiteral("gigsAWeek"), StepFormsWords::tr("gigs a week"), playing.gigsAWeek,
-               ranges::gigsAWeek.most, 2, unsaid, [](Job& job, double gigs) { job.card.playing.gigsAWeek = gigs; });
-    form->told(QStringLiteral("restringMonths"), StepFormsWords::tr("new strings every so many months"), playing.months,
-               ranges::monthsBetween.most, 0, StepFormsWords::tr("as the shop does"),
-               [](Job& job, double months) { job.card.playing.months = static_cast<int>(months); });
-    form->choice<Sweat>("sweat", StepFormsWords::tr("sweat on the strings"),
-                        {StepFormsWords::tr("little"), StepFormsWords::tr("usual"), StepFormsWords::tr("much")},
-                        playing.sweat, [](Job& job, Sweat sweat) { job.card.playing.sweat = sweat; });
-    form->flag(QStringLiteral("coated"), StepFormsWords::tr("the new strings are coated"), playing.coated,
-               [](Job& job, bool coated) { job.card.playing.coated = coated; });
+    form->told(
+        QStringLiteral("hoursAWeek"), StepFormsWords::tr("hours played a week"), ranges::hoursAWeek.most, 2, unsaid,
+        [](const Job& job) { return job.card.playing.hoursAWeek; },
+        [](Job& job, double hours) { job.card.playing.hoursAWeek = hours; });
+    form->told(
+        QStringLiteral("gigsAWeek"), StepFormsWords::tr("gigs a week"), ranges::gigsAWeek.most, 2, unsaid,
+        [](const Job& job) { return job.card.playing.gigsAWeek; },
+        [](Job& job, double gigs) { job.card.playing.gigsAWeek = gigs; });
+    form->told(
+        QStringLiteral("restringMonths"), StepFormsWords::tr("new strings every so many months"),
+        ranges::monthsBetween.most, 0, StepFormsWords::tr("as the shop does"),
+        [](const Job& job) { return static_cast<double>(job.card.playing.months); },
+        [](Job& job, double months) { job.card.playing.months = static_cast<int>(months); });
+    form->choice<Sweat>(
+        "sweat", StepFormsWords::tr("sweat on the strings"),
+        {StepFormsWords::tr("little"), StepFormsWords::tr("usual"), StepFormsWords::tr("much")},
+        [](const Job& job) { return job.card.playing.sweat; },
+        [](Job& job, Sweat sweat) { job.card.playing.sweat = sweat; });
+    form->flag(
+        QStringLiteral("coated"), StepFormsWords::tr("the new strings are coated"),
+        [](const Job& job) { return job.card.playing.coated; },
+        [](Job& job, bool coated) { job.card.playing.coated = coated; });
     return form;
 }
 
 QWidget* handOverForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
+    const auto line = [form](const char* name, const QString& title, QString Work::*member) {
+        form->line(
+            QLatin1String(name), title, [member](const Job& job) { return job.work.*member; },
+            [member](Job& job, const QString& text) { job.work.*member = text; });
+    };
+    line("parts", StepFormsWords::tr("parts used or lost"), &Work::parts);
+    line("followUps", StepFormsWords::tr("follow-ups"), &Work::followUps);
+    line("ownersNote", StepFormsWords::tr("note to the owner"), &Work::ownersNote);
+    line("technician", StepFormsWords::tr("done by"), &Work::technician);
     const Work& work = context.session().job().work;
-    form->line(QStringLiteral("parts"), StepFormsWords::tr("parts used or lost"), work.parts,
-               [](Job& job, const QString& text) { job.work.parts = text; });
-    form->line(QStringLiteral("followUps"), StepFormsWords::tr("follow-ups"), work.followUps,
-               [](Job& job, const QString& text) { job.work.followUps = text; });
-    form->line(QStringLiteral("ownersNote"), StepFormsWords::tr("note to the owner"), work.ownersNote,
-               [](Job& job, const QString& text) { job.work.ownersNote = text; });
-    form->line(QStringLiteral("technician"), StepFormsWords::tr("done by"), work.technician,
-               [](Job& job, const QString& text) { job.work.technician = text; });
     const NextRestring next = nextRestring(context.session().job().card.playing, QDate::currentDate());
-    auto* due = new QDateEdit(work.due.isValid() ? work.due : next.on, form);
+    auto* due = new QDateEdit(form);
     due->setObjectName(QStringLiteral("due"));
     due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     due->setCalendarPopup(true);
+    form->follow([due, next](const Job& job) {
+        const QSignalBlocker quiet(due);
+        due->setDate(job.work.due.isValid() ? job.work.due : next.on);
+    });
     QObject::connect(due, &QDateEdit::dateChanged, form,
                      [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
     form->add(StepFormsWords::tr("next restring"), due);

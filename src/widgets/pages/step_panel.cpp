@@ -42,6 +42,7 @@ QStringList photosOf(const Job& job, const QString& step) {
 } // namespace
 
 StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
+    connect(&context_.session(), &Session::started, this, [this] { ++jobs_; });
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(2, 2, 2, 2);
     auto* scroll = new QScrollArea(this);
@@ -125,12 +126,23 @@ void StepPanel::refreshWords(const std::optional<Step>& step) {
     showText(doneWhen_, words.doneWhen.isEmpty() ? QString() : tr("Done when %1.").arg(words.doneWhen));
 }
 
+/// What a form is built for besides its step: one job, and where it does not choose these itself, one kind of bridge
+/// with so many strings; undo or another bench may bring others.
+QString StepPanel::formShape(const std::optional<Step>& step) const {
+    const Session& session = context_.session();
+    const Rig& rig = session.job().rig;
+    const QString job = QStringLiteral("%1 %2").arg(jobs_).arg(session.keptAs().value_or(0));
+    if (!step || step->id == StepId::LookOver || step->id == StepId::OldSet)
+        return job;
+    return QStringLiteral("%1 %2 %3").arg(job).arg(rig.strings.size()).arg(static_cast<int>(rig.bridge.family));
+}
+
 bool StepPanel::refreshForm(const std::optional<Step>& step) {
-    const QString name = step ? step->name() : QString();
-    const QString identity = name + QString::number(context_.session().keptAs().value_or(0));
+    const QString name = (step ? step->name() : QString()) + QLatin1Char(' ');
+    const QString identity = name + formShape(step);
     if (identity == formFor_)
         return false;
-    const bool sameStep = !name.isEmpty() && formFor_.startsWith(name);
+    const bool sameStep = step && formFor_.startsWith(name);
     formFor_ = identity;
     const QString focused = form_ && focusWidget() ? focusWidget()->objectName() : QString();
     if (form_) {

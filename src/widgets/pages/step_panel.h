@@ -40,6 +40,7 @@ Q_SIGNALS:
 
 private:
     void refreshWords(const std::optional<Step>& step);
+    [[nodiscard]] QString formShape(const std::optional<Step>& step) const;
     bool refreshForm(const std::optional<Step>& step);
     void refreshPicture(const std::optional<Step>& step);
 
@@ -52,6 +53,7 @@ private:
     SceneView* picture_;
     QWidget* form_ = nullptr;
     QString formFor_;
+    int jobs_ = 0; ///< that were started
 };
 
 } // namespace flenzo
