@@ -148,6 +148,10 @@ void presetCard(Card& card, const BridgeKind& kind);
 
 void setBridgeKind(Job& job, const BridgeKind& kind) {
     const Rig before = job.rig;
+    if (before.bridge.family != kind.family || before.bridge.form != kind.form) {
+        job.prior.reset(); // what was learned of another kind
+        job.shopPrior.reset();
+    }
     presetKind(job, kind);
     presetCard(job.card, kind);
     keepMeasured(job, before);

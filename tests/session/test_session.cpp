@@ -472,7 +472,12 @@ private Q_SLOTS:
         job.rig.bridge.mass_kg = 0.31;
         job.rig.springs[1].rate_Npm = 2222.0;
         job.measured = {QStringLiteral("bridge.mass"), QStringLiteral("springs.rate")};
+        job.prior = Prior();
+        job.shopPrior = ShopPrior{Prior(), 4};
+        setBridgeKind(job, recessed);
+        QVERIFY(job.prior && job.shopPrior);
         setBridgeKind(job, flush);
+        QVERIFY(!job.prior && !job.shopPrior); // what was learned of another kind
         QCOMPARE(job.rig.bridge.mass_kg, 0.31);
         QCOMPARE(job.rig.springs[1].rate_Npm, 2222.0);
     }
