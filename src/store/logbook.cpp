@@ -16,6 +16,8 @@ namespace flenzo {
 
 namespace {
 
+constexpr const char* lastNumber = "lastJob"; ///< setting: the highest number a job that is gone may have had
+
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
 }
@@ -117,11 +119,18 @@ std::optional<Fault> Logbook::writeEvents(qint64 id, const Job& after, std::size
 Result<qint64> Logbook::put(const Job& job) {
     QSqlQuery query(database());
     const auto guitar = guitarRow(query, job);
+    // A server counts on by itself; a file would give the number of the newest again once that is gone.
+    const bool counts = isServerAddress(path());
+    const QString number = counts ? QString()
+                                  : QStringLiteral("(SELECT 1 + MAX(n) FROM (SELECT COALESCE(MAX(id), 0) AS n FROM "
+                                                   "jobs UNION ALL SELECT CAST(value AS BIGINT) FROM settings "
+                                                   "WHERE key='%1')), ")
+                                        .arg(QLatin1String(lastNumber));
     if (!guitar ||
         !run(query,
-             QStringLiteral(
-                 "INSERT INTO jobs (guitar, state, received, due, check_on, changed, set_name, tuning, story, "
-                 "words, entries, body) VALUES (?,?,?,?,?,?,?,?,?,?,?,?) RETURNING id"),
+             QStringLiteral("INSERT INTO jobs (%1guitar, state, received, due, check_on, changed, set_name, tuning, "
+                            "story, words, entries, body) VALUES (%2?,?,?,?,?,?,?,?,?,?,?,?) RETURNING id")
+                 .arg(counts ? QString() : QStringLiteral("id, "), number),
              headOf(job, *guitar, stamp())) ||
         !query.next())
         return writeFault(query);
@@ -258,6 +267,13 @@ Result<Job> Logbook::job(qint64 id) const {
 std::optional<Fault> Logbook::remove(const QList<qint64>& jobs) {
     return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         QSqlQuery query(database());
+        if (!run(query, QStringLiteral(
+                            "INSERT INTO settings SELECT '%1', CAST(n AS TEXT) FROM (SELECT MAX(id) AS n FROM jobs) "
+                            "AS newest WHERE n > 0 ON CONFLICT (key) DO UPDATE SET value = CASE WHEN "
+                            "CAST(excluded.value AS BIGINT) > CAST(settings.value AS BIGINT) THEN excluded.value "
+                            "ELSE settings.value END")
+                            .arg(QLatin1String(lastNumber))))
+            return writeFault(query);
         for (const qint64 id : jobs) {
             if (!run(query, QStringLiteral("DELETE FROM jobs WHERE id=?"), {id}))
                 return writeFault(query);
