@@ -86,7 +86,7 @@ public:
 
     [[nodiscard]] Result<QList<JobRow>> jobs(const JobFilter& filter) const;
     [[nodiscard]] Result<qint64> guitarOf(qint64 jobId) const;
-    /// Newest first.
+    /// The one that came last first, whichever was written in since.
     [[nodiscard]] Result<QList<JobRow>> jobsOf(qint64 guitarId) const;
     [[nodiscard]] Result<int> jobCount() const;
 

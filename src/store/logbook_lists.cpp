@@ -64,7 +64,7 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
     if (filter.dueBy) {
         where += QStringLiteral(
             " AND jobs.due<>'' AND jobs.due<=? AND jobs.state=? AND NOT EXISTS (SELECT 1 FROM jobs "
-            "AS later WHERE later.guitar=jobs.guitar AND (later.changed, later.id)>(jobs.changed, jobs.id))");
+            "AS later WHERE later.guitar=jobs.guitar AND (later.received, later.id)>(jobs.received, jobs.id))");
         values.append(filter.dueBy->toString(Qt::ISODate));
         values.append(jobStateName(JobState::Finished));
     }
@@ -100,7 +100,7 @@ Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
     QSqlQuery query(database());
     if (!run(query,
              QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) +
-                 QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.changed DESC"),
+                 QStringLiteral("WHERE jobs.guitar=? ORDER BY jobs.received DESC, jobs.id DESC"),
              {guitarId}))
         return readFault(query);
     const QList<JobRow> rows = rowsOf(query);

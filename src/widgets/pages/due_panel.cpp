@@ -140,17 +140,19 @@ void DuePanel::refreshSeason() {
     Season season;
     season.today = QDate::currentDate();
     const Result<QList<DueEntry>> ahead = restringsAhead(*book, season.today, season.weeksAhead);
-    if (!ahead.ok())
-        context_.accept(ahead.fault());
+    std::optional<Fault> wrong = ahead.ok() ? std::nullopt : std::optional(ahead.fault());
     const QList<DueEntry> entries = ahead.ok() ? ahead.value().mid(0, mostGuitars) : QList<DueEntry>();
     for (const DueEntry& entry : entries) {
         Season::Guitar guitar{entry.job.guitar.isEmpty() ? tr("(no name yet)") : entry.job.guitar, {}, entry.on};
         const Result<QList<JobRow>> jobs = book->jobsOf(entry.job.guitarId);
+        if (!jobs.ok() && !wrong)
+            wrong = jobs.fault();
         for (const JobRow& job : jobs.ok() ? jobs.value() : QList<JobRow>())
             if (job.state == JobState::Finished)
                 guitar.strung.prepend(job.received.isValid() ? job.received : job.changed.date());
         season.guitars.append(guitar);
     }
+    context_.accept(wrong);
     const double scale = context_.preferences().textScale;
     season_->setMinimumHeight(static_cast<int>(seasonHeight(season, scale)));
     season_->show([season, scale](const QSizeF& size) { return buildSeason(season, size, scale); },
