@@ -29,7 +29,7 @@ Result<Stock> Logbook::stock() const {
     return stock;
 }
 
-std::optional<Fault> Logbook::putStock(const StockItem& item) {
+std::optional<Fault> Logbook::putStock(const StockItem& item, Pieces pieces) {
     return atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         const Result<Stock> now = stock();
         if (!now.ok())
@@ -43,7 +43,8 @@ std::optional<Fault> Logbook::putStock(const StockItem& item) {
             return writeFault(query);
         const StockItem* known = inStock(now.value(), item.id);
         const qint64 more = item.pieces - (known ? known->pieces : 0);
-        return more == 0 ? std::nullopt : writeMoves({{item.id, more, StockWhy::Counted}}, 0);
+        return more == 0 || pieces == Pieces::AsTheyAre ? std::nullopt
+                                                        : writeMoves({{item.id, more, StockWhy::Counted}}, 0);
     });
 }
 

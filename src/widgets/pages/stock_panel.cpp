@@ -233,7 +233,8 @@ void StockPanel::change(int row, int column) {
             fault = Fault{faults::noPrice, tr("price"), {typed}};
     }
     const auto& book = context_.session().logbook();
-    if (context_.accept(fault ? fault : book->putStock(item)))
+    const auto pieces = column == There ? Logbook::Pieces::Counted : Logbook::Pieces::AsTheyAre;
+    if (context_.accept(fault ? fault : book->putStock(item, pieces)))
         refresh();
     else
         refreshTable();
