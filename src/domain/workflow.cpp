@@ -156,6 +156,19 @@ std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, co
     return std::nullopt;
 }
 
+void cameBack(Job& job, const QString& now) {
+    const bool locked =
+        std::any_of(job.log.begin(), job.log.end(), [](const Event& event) { return event.kind == Event::Kind::Lock; });
+    for (const Step& step : stepsOf(job)) {
+        const bool again =
+            step.id == StepId::ReturnTest || step.id == StepId::HandOver ||
+            (locked ? step.id == StepId::FineTune : step.id == StepId::Settle || step.id == StepId::Tune);
+        if (again)
+            job.work.records.append({step.name(), StepRecord::What::Reopened, QString(), now});
+    }
+    job.work.state = JobState::Waiting;
+}
+
 Job repeated(const Job& last, const Derived& derived) {
     return nextJob(last, derived.advice.guitar, QDate::currentDate());
 }

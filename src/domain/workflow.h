@@ -18,6 +18,10 @@ enum class WorkEvent { Done, Skip, Back, Overrule, Note, Photo };
 [[nodiscard]] std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, const QString& text,
                                          const QString& now);
 
+/// A finished guitar that does not hold its pitch waits for the bench: what settles and tunes it is to be done once
+/// more, with the nut as it is, and all else stays done.
+void cameBack(Job& job, const QString& now);
+
 /// A new job on the same guitar: what is on now comes off, the same set goes on again, what was learned is the prior.
 [[nodiscard]] Job repeated(const Job& last, const Derived& derived);
 

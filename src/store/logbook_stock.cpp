@@ -74,7 +74,7 @@ std::optional<Fault> Logbook::writeMoves(const QList<StockMove>& moves, qint64 j
 
 std::optional<Fault> Logbook::takeFromStock(qint64 id, const Job& before, const Job& after) {
     const bool was = before.work.state == JobState::Finished, is = after.work.state == JobState::Finished;
-    if (was == is)
+    if (was == is || after.work.state == JobState::Waiting) // what came back to be looked at has its strings on
         return std::nullopt;
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("DELETE FROM stock_moves WHERE job=? AND why=?"),

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/due_list.h"
 
+#include "domain/workflow.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <libical/ical.h>
@@ -98,7 +100,7 @@ std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDate
                                : DueWords::tr("Checked after the hand-over: it drifts.");
     job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, now.toString(Qt::ISODate)});
     if (!holds)
-        job.work.state = JobState::Waiting;
+        cameBack(job, now.toString(Qt::ISODate));
     return book.save(id, read.value().job, job, read.value().revision);
 }
 
