@@ -85,11 +85,7 @@ void MainWindow::stockWithDemo() {
     const Result<int> count = book->jobCount();
     if (!count.ok() || count.value() > 0)
         return;
-    const DemoShop shop = demoShop(QDate::currentDate());
-    for (const StockItem& item : shop.stock)
-        if (!context_->accept(book->putStock(item)))
-            return;
-    if (!context_->accept(book->addAll(shop.jobs)))
+    if (!context_->accept(putDemoShop(*book, QDate::currentDate())))
         return;
     const Result<QList<JobRow>> rows = book->jobs({});
     if (rows.ok() && !rows.value().isEmpty() &&

@@ -5,6 +5,7 @@
 #include "domain/methods.h"
 #include "domain/quote.h"
 #include "domain/workflow.h"
+#include "session/document/demo_shop.h"
 #include "session/models/due_list.h"
 #include "session/models/pace.h"
 #include "session/models/shop_guitars.h"
@@ -118,8 +119,53 @@ private Q_SLOTS:
         QVERIFY(!noteCheck(*book_, left, false, QDateTime(today_, QTime(12, 0))));
         QCOMPARE(dueList(*book_, today_).value().size(), 2);
         const Job drifts = book_->job(left).value();
-        QVERIFY(drifts.work.state == JobState::Waiting &&
-                drifts.work.records.last().text.contains(QLatin1String("drifts")));
+        QVERIFY(drifts.work.state == JobState::Waiting);
+        QVERIFY(std::any_of(drifts.work.records.begin(), drifts.work.records.end(),
+                            [](const StepRecord& record) { return record.text.contains(QLatin1String("drifts")); }));
+    }
+
+    /// An older visit that is written in is not the latest by that.
+    void aNoteOnAnOldJobMovesNoDate() {
+        const auto visit = [&](const QDate& received, const QDate& due) {
+            Job job = newJob();
+            job.guitar = QStringLiteral("back");
+            job.work.state = JobState::Finished;
+            job.work.received = received;
+            job.work.due = due;
+            return book_->add(job).value();
+        };
+        const qint64 old = visit(today_.addDays(-200), today_.addDays(-100));
+        const qint64 last = visit(today_.addDays(-90), today_.addDays(3));
+        KeptJob noted = book_->kept(old).value();
+        Job after = noted.job;
+        after.work.ownersNote = QStringLiteral("found the receipt");
+        QVERIFY(!book_->save(old, noted.job, after, noted.revision));
+        const QList<DueEntry> due = dueList(*book_, today_).value();
+        QCOMPARE(due.size(), 1);
+        QCOMPARE(due.first().on, today_.addDays(3));
+        QCOMPARE(book_->jobsOf(due.first().job.guitarId).value().first().id, last);
+    }
+
+    /// A guitar that drifts has its strings on; what settles and tunes it is open again, and nothing else.
+    void whatDriftsKeepsItsStringsAndIsSettledOnceMore() {
+        QVERIFY(!book_->putStock(single("plain-13", 5, 4)));
+        Job job = strungWith(usualItems());
+        const qint64 id = book_->add(job).value();
+        Job done = job;
+        const QString now = QStringLiteral("2026-11-27T10:00:00");
+        for (int k = 0; k < 200 && done.work.state != JobState::Finished; ++k)
+            if (apply(done, derive(done), WorkEvent::Done, {}, now))
+                QVERIFY(!apply(done, derive(done), WorkEvent::Overrule, QStringLiteral("test"), now));
+        qint64 revision = 1;
+        QVERIFY(!book_->save(id, job, done, revision));
+        QCOMPARE(there("plain-13"), 3);
+        QVERIFY(!noteCheck(*book_, id, false, QDateTime(today_, QTime(12, 0))));
+        QCOMPARE(there("plain-13"), 3);
+        KeptJob back = book_->kept(id).value();
+        const auto next = currentStep(back.job, derive(back.job));
+        QVERIFY(next && (next->id == StepId::Settle || next->id == StepId::Tune || next->id == StepId::FineTune));
+        QVERIFY(!book_->save(id, back.job, finished(back.job), back.revision));
+        QCOMPARE(there("plain-13"), 3); // and not twice
     }
 
     void finishingSetsBothDates() {
@@ -186,6 +232,42 @@ private Q_SLOTS:
         QCOMPARE(there("plain-13"), 5);
     }
 
+    /// The number of a job that is gone is nobody's again: what it took stays taken.
+    void aNumberIsGivenOnce() {
+        QVERIFY(!book_->putStock(single("plain-13", 9, 4)));
+        const Job job = strungWith(usualItems());
+        qint64 last = 0;
+        for (int k = 0; k < 3; ++k) {
+            const qint64 id = book_->add(job).value();
+            QVERIFY(id > last);
+            last = id;
+            qint64 revision = 1;
+            QVERIFY(!book_->save(id, job, finished(job), revision));
+            QVERIFY(!book_->remove({id}));
+            QCOMPARE(there("plain-13"), 9 - 2 * (k + 1));
+        }
+    }
+
+    /// The drawers of the demo go with its last job; what the shop made its own stays.
+    void theDemosDrawersGoWithIt() {
+        QVERIFY(!putDemoShop(*book_, today_));
+        const Stock put = book_->stock().value();
+        StockItem own = put.first();
+        own.price_minor += 100;
+        QVERIFY(!book_->putStock(own, Logbook::Pieces::AsTheyAre));
+        QVERIFY(!book_->putStock(single("plain-9", 3, 1)));
+        QList<qint64> ids;
+        for (const JobRow& row : book_->jobs({}).value())
+            ids.append(row.id);
+        QVERIFY(put.size() > 5 && ids.size() > 5);
+        const qint64 kept = ids.takeLast();
+        QVERIFY(!book_->remove(ids) && !clearDemoStock(*book_));
+        QCOMPARE(book_->stock().value().size(), put.size() + 1);
+        QVERIFY(!book_->remove({kept}) && !clearDemoStock(*book_));
+        QCOMPARE(book_->stock().value().size(), 2);
+        QVERIFY(!clearDemoStock(*book_));
+    }
+
     void countsAreWhatCameLessWhatWent() {
         QVERIFY(!book_->putStock(single("plain-10", 8, 6)));
         QVERIFY(!book_->moveStock(
@@ -194,6 +276,12 @@ private Q_SLOTS:
         QCOMPARE(there("plain-10"), 17);
         QVERIFY(!book_->putStock(single("plain-10", 15, 6)));
         QCOMPARE(there("plain-10"), 15);
+        StockItem dearer = single("plain-10", 15, 6);
+        QVERIFY(!book_->moveStock({{QStringLiteral("plain-10"), -2, StockWhy::Used}}, 0)); // at another bench
+        dearer.price_minor = 210;
+        QVERIFY(!book_->putStock(dearer, Logbook::Pieces::AsTheyAre));
+        QCOMPARE(there("plain-10"), 13);
+        QCOMPARE(inStock(book_->stock().value(), QStringLiteral("plain-10"))->price_minor, 210);
         QVERIFY(book_->moveStock({{QStringLiteral("no such part"), 1, StockWhy::Used}}, 0));
         QVERIFY(!book_->removeStock(QStringLiteral("plain-10")));
         QVERIFY(book_->stock().value().isEmpty());

@@ -2,11 +2,15 @@
 #include "session/document/demo_shop.h"
 
 #include "core/base/random_stream.h"
+#include "domain/faults.h"
 #include "domain/methods.h"
 #include "domain/progress.h"
 #include "session/document/demo.h"
 
 #include <QCoreApplication>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 
 namespace flenzo {
 
@@ -102,6 +106,13 @@ std::vector<Job> returning(const QDate& today) {
     return jobs;
 }
 
+const QString demoSetting = QStringLiteral("demoShop");
+
+/// By what an item is known again as the demo's own.
+QJsonArray detailsOf(const StockItem& item) {
+    return {item.id, item.name, item.least, item.price_minor};
+}
+
 } // namespace
 
 DemoShop demoShop(const QDate& today) {
@@ -127,6 +138,48 @@ DemoShop demoShop(const QDate& today) {
     }
     shop.jobs.insert(shop.jobs.end(), inHand.begin(), inHand.end());
     return shop;
+}
+
+std::optional<Fault> putDemoShop(Logbook& book, const QDate& today) {
+    const DemoShop shop = demoShop(today);
+    QJsonArray stock, jobs;
+    for (const StockItem& item : shop.stock) {
+        if (auto fault = book.putStock(item))
+            return fault;
+        stock.append(detailsOf(item));
+    }
+    if (auto fault = book.addAll(shop.jobs))
+        return fault;
+    JobFilter all;
+    all.most = static_cast<int>(shop.jobs.size());
+    const Result<QList<JobRow>> rows = book.jobs(all);
+    if (!rows.ok())
+        return rows.fault();
+    for (const JobRow& row : rows.value())
+        jobs.append(row.id);
+    const QJsonObject put{{QStringLiteral("jobs"), jobs}, {QStringLiteral("stock"), stock}};
+    return book.setSetting(demoSetting, QString::fromUtf8(QJsonDocument(put).toJson(QJsonDocument::Compact)));
+}
+
+std::optional<Fault> clearDemoStock(Logbook& book) {
+    const Result<QString> setting = book.setting(demoSetting);
+    if (!setting.ok() || setting.value().isEmpty())
+        return setting.ok() ? std::nullopt : std::optional(setting.fault());
+    const QJsonObject put = QJsonDocument::fromJson(setting.value().toUtf8()).object();
+    for (const QJsonValue job : put.value(QLatin1String("jobs")).toArray()) {
+        const Result<qint64> there = book.revisionOf(job.toInteger());
+        if (there.ok() || !there.fault().is(faults::jobGone))
+            return there.ok() ? std::nullopt : std::optional(there.fault());
+    }
+    const Result<Stock> stock = book.stock();
+    if (!stock.ok())
+        return stock.fault();
+    for (const QJsonValue details : put.value(QLatin1String("stock")).toArray())
+        for (const StockItem& item : stock.value())
+            if (detailsOf(item) == details.toArray())
+                if (auto fault = book.removeStock(item.id))
+                    return fault;
+    return book.setSetting(demoSetting, QString());
 }
 
 } // namespace flenzo

@@ -2,6 +2,7 @@
 // What is done with the jobs that are chosen in the list.
 #include "domain/compare.h"
 #include "domain/workflow.h"
+#include "session/document/demo_shop.h"
 #include "session/models/pace.h"
 #include "widgets/pages/shop_page.h"
 
@@ -95,6 +96,7 @@ void ShopPage::takeOut(const QList<qint64>& jobs) {
         return;
     if (session.isKept() && jobs.contains(*session.keptAs()))
         session.start(newJob(), QString());
+    context_.accept(clearDemoStock(*session.logbook()));
     context_.say(tr("%n jobs left the shop.", nullptr, static_cast<int>(jobs.size())));
     takeFocus();
 }
