@@ -45,6 +45,25 @@ Q_DECLARE_METATYPE(flenzo::BenchTools)
 class TestIndependent : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// The set that comes off had a spring more; the claw stands as that balance left it.
+    void aSpringFewerComesHome() {
+        int floats = 0;
+        for (const std::uint32_t seed : {51U, 52U, 53U, 54U}) {
+            BenchJob job = changeJob(1.0, 3);
+            job.old.springs = job.rig.springs;
+            job.rig.springs.pop_back();
+            job.rig.claw.turns = clawBefore(job.rig, job.old).value();
+            IndependentGuitar guitar(job, {}, {}, seed);
+            if (!guitar.floatsInTune())
+                continue;
+            ++floats;
+            const Ended end = playOn(job, guitar, 150);
+            QVERIFY2(end.advice.act.what == NextAct::Do::Done, end.advice.rule);
+            QVERIFY(end.worst_cents < job.goal.pitchTolerance_cents + 1.5 && end.questions == 0);
+        }
+        QVERIFY(floats >= 2);
+    }
+
     /// The other model is a guitar at all: in tune and level with its old set, flat and sunk with slack strings.
     void itIsAGuitar() {
         const BenchJob job = jobOf(2, laboratory, {});

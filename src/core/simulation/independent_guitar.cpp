@@ -60,10 +60,15 @@ IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard,
     rearGap_ = made_.bridge.rearGap_m;
     shaft_ = made_.bridge.shaftRadius_m + higher_m_;
     changeSprings(made_.springs);
-    if (shaft)
+    if (shaft) {
         lever_ = made_.springs.empty() ? 0.0 : about(made_.springs.front().lever_m, 0.01);
-    else
+    } else {
+        const std::vector<Spring> now = made_.springs;
+        if (!job.old.springs.empty())
+            changeSprings(job.old.springs);
         balanceOldSet(job);
+        changeSprings(now);
+    }
     for (String& one : strings_)
         one.unstretchedLength_m =
             restFor(one, one.target_Hz * std::exp2(uniform(random_, -400.0, -200.0) / 1200.0), 0.0);
