@@ -260,36 +260,6 @@ void Equations::balance(const Unknowns& at, std::size_t rest) {
     row_.finish(off, 1.0, 0.5 * off * off + weighed);
 }
 
-void Equations::foldIn(std::shared_ptr<const Folded> beginning) {
-    folded_ = std::move(beginning);
-    std::copy(folded_->contacts.begin(), folded_->contacts.end(), contacts.begin());
-    heldFriction_Nm_ = folded_->heldFriction_Nm;
-    // Where each of its unknowns is here: by a solution whose values are their numbers.
-    Unknowns numbered;
-    numbered.guitar.value.setZero(layout_.giving - layout_.guitar);
-    numbered.giving.value.setZero(layout_.size - layout_.giving);
-    numbered.angle_rad.resize(layout_.angle.size());
-    numbered.z_cents.resize(layout_.z.size());
-    numbered.claw.resize(layout_.claw.size());
-    numbered.strain.resize(layout_.strain.size());
-    numbered = layout_.plus(numbered, Eigen::VectorXd::LinSpaced(layout_.size, 0.0, layout_.size - 1.0));
-    place_ = folded_->layout.valuesOf(numbered).array().round().cast<int>();
-}
-
-/// The beginning where the solution is now: its cost is a parabola.
-void Equations::addFolded(const Unknowns& at, Evaluation& out) {
-    const Eigen::VectorXd by = folded_->layout.valuesOf(at) - folded_->layout.valuesOf(folded_->at);
-    const Eigen::VectorXd slope = folded_->normal * by;
-    for (Eigen::Index i = 0; i < place_.size(); ++i) {
-        out.gradient[place_[i]] += folded_->gradient[i] + slope[i];
-        for (Eigen::Index j = 0; j <= i; ++j)
-            out.normal.at(std::max(place_[i], place_[j]), std::min(place_[i], place_[j])) += folded_->normal(i, j);
-    }
-    row_.addCost(folded_->cost + by.dot(folded_->gradient + 0.5 * slope));
-    std::copy(folded_->residuals.begin(), folded_->residuals.end(), out.residuals.begin());
-    std::copy(folded_->strain_nats.begin(), folded_->strain_nats.end(), out.strain_nats.begin());
-}
-
 void Equations::evaluate(const Unknowns& at, Evaluation& out) {
     row_.begin(out.normal, out.gradient);
     out.residuals.resize(line_.observations.size());

@@ -25,16 +25,11 @@ GuitarUnknowns believedGuitar(const BenchJob& job, const Timeline& line) {
     return guitar;
 }
 
-/// The rest from which on a log is not folded.
-std::size_t foldedFrom(const Estimate& found) {
-    return found.folded ? found.folded->rests() - 1 : 0;
-}
-
 /// Brings one log to its solution, from as much of one as there is.
 class Solver {
 public:
     Solver(const BenchJob& job, const EstimatorOptions& options, Estimate& out)
-        : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_, foldedFrom(out)),
+        : job_(job), options_(options), out_(out), line_(out.line), layout_(job, line_, out.foldedFrom()),
           equations_(job, options, line_, layout_), at_(out.at), here_(layout_), tried_(layout_) {
         equations_.noise = out.noise;
         equations_.setHeldFriction(out.heldFriction_Nm);
@@ -505,30 +500,6 @@ Estimate triedAssuming(const BenchJob& job, const Assumed& assumed, const Estima
     Solver(job, known.options, out).solve(observations, true);
     addPrices(out, known.options);
     return out;
-}
-
-std::shared_ptr<const Folded> folded(const BenchJob& job, const Estimate& found) {
-    const Timeline& line = found.line;
-    const UnknownsLayout layout(job, line, foldedFrom(found));
-    Equations equations(job, found.options, line, layout);
-    equations.noise = found.noise;
-    equations.setHeldFriction(found.heldFriction_Nm);
-    if (found.folded)
-        equations.foldIn(found.folded);
-    equations.chooseContacts(found.at);
-    Evaluation rows(layout);
-    equations.evaluate(found.at, rows);
-    if (!rows.normal.factor(Eigen::VectorXd::Constant(layout.size, 1e-12)))
-        return nullptr;
-    const UnknownsLayout left(job, line, line.rests.size() - 1);
-    const int ended = layout.size - left.size;
-    const Eigen::MatrixXd root = rows.normal.factorFrom(ended);
-    rows.normal.halfSolve(rows.gradient);
-    const double saved = 0.5 * rows.gradient.head(ended).squaredNorm();
-    return std::make_shared<Folded>(Folded{left, found.at, rows.cost - saved, root * root.transpose(),
-                                           root * rows.gradient.tail(left.size), std::move(rows.residuals),
-                                           std::move(rows.strain_nats), equations.contacts, line.stretches.size(),
-                                           line.claws.size(), line.gaps.size(), equations.heldFriction_Nm()});
 }
 
 Estimate estimate(const BenchJob& job, const Estimate* known, const EstimatorOptions& options) {

@@ -59,6 +59,7 @@ struct Estimate {
     int readings = 0;                     ///< that counted
     EstimatorOptions options;             ///< by which it was made
     std::shared_ptr<const Folded> folded; ///< from which those that begin here take what went before
+    [[nodiscard]] std::size_t foldedFrom() const; ///< the rest from which on the log is not folded
 
     [[nodiscard]] double angleDeviation_rad() const { return std::sqrt(covariance(0, 0)); }
 };
