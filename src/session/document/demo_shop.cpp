@@ -142,8 +142,13 @@ DemoShop demoShop(const QDate& today) {
 
 std::optional<Fault> putDemoShop(Logbook& book, const QDate& today) {
     const DemoShop shop = demoShop(today);
+    const Result<Stock> own = book.stock();
+    if (!own.ok())
+        return own.fault();
     QJsonArray stock, jobs;
     for (const StockItem& item : shop.stock) {
+        if (inStock(own.value(), item.id))
+            continue; // the shop's
         if (auto fault = book.putStock(item))
             return fault;
         stock.append(detailsOf(item));
