@@ -12,9 +12,12 @@ FieldEdit::FieldEdit(const QString& name, std::function<bool(const QString&)> co
 void FieldEdit::show(const QString& text) {
     const bool isTypedIn = hasFocus() && !finishing_ && this->text() != shown_;
     shown_ = text;
-    if (isTypedIn || this->text() == text)
+    if (isTypedIn)
         return;
-    takeBack();
+    if (this->text() != text)
+        takeBack();
+    else if (!hasFocus())
+        setCursorPosition(0); // a long one shows its beginning
 }
 
 void FieldEdit::takeBack() {

@@ -96,8 +96,8 @@ void ShopPage::takeOut(const QList<qint64>& jobs) {
         return;
     if (session.isKept() && jobs.contains(*session.keptAs()))
         session.start(newJob(), QString());
-    context_.accept(clearDemoStock(*session.logbook()));
-    context_.say(tr("%n jobs left the shop.", nullptr, static_cast<int>(jobs.size())));
+    if (context_.accept(clearDemoStock(*session.logbook())))
+        context_.say(tr("%n jobs left the shop.", nullptr, static_cast<int>(jobs.size())));
     takeFocus();
 }
 

@@ -241,8 +241,11 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     due->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     due->setCalendarPopup(true);
     form->follow([due, next](const Job& job) {
+        const QDate on = job.work.due.isValid() ? job.work.due : next.on;
+        if (due->date() == on)
+            return; // or the part one is typing would begin anew
         const QSignalBlocker quiet(due);
-        due->setDate(job.work.due.isValid() ? job.work.due : next.on);
+        due->setDate(on);
     });
     QObject::connect(due, &QDateEdit::dateChanged, form,
                      [form](const QDate& date) { form->edit([&](Job& job) { job.work.due = date; }); });
