@@ -100,11 +100,11 @@ void MainWindow::waitForServer() {
 }
 
 std::optional<Fault> MainWindow::useServer(const ServerChoice& choice) {
-    if (!leaveJob())
-        return Fault{faults::jobNotSaved, QStringLiteral("job")};
     auto opened = Logbook::open(choice.address, choice.bench);
     if (!opened.ok())
         return opened.fault();
+    if (!leaveJob())
+        return Fault{faults::jobNotSaved, QStringLiteral("job")};
     if (choice.moves && session_.logbook())
         if (auto fault = moveShop(*session_.logbook(), *opened.value()))
             return fault;

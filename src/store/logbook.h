@@ -97,9 +97,10 @@ public:
 
     /// Everything the shop keeps, by kind and name, with what is there of it.
     [[nodiscard]] Result<Stock> stock() const;
-    /// A new item, or another name, price or least count of one. Its pieces are what was counted, or stay what they are:
-    /// who types a price has not counted, and others take pieces meanwhile.
+    /// Who types a price has not counted, and others take pieces meanwhile.
     enum class Pieces { Counted, AsTheyAre };
+    /// A new item, or another name, price or least count of one; its pieces are what was counted, or stay what they
+    /// are.
     [[nodiscard]] std::optional<Fault> putStock(const StockItem& item, Pieces pieces = Pieces::Counted);
     [[nodiscard]] std::optional<Fault> removeStock(const QString& item);
     /// What came or went; by which job, 0 for none.

@@ -19,7 +19,7 @@ constexpr double never_s = std::numeric_limits<double>::max();
 /// Odds that a normal quantity lies outside plus or minus `tolerance`.
 double oddsOutside(double mean, double variance, double tolerance) {
     const double scale = std::sqrt(2.0 * std::max(1e-18, variance));
-    constexpr double far = 6.0; // deviations times the root of two: beyond is nothing, and slow to work out
+    constexpr double far = 6.0; // of these: beyond is nothing, and slow to work out
     const auto beyond = [&](double by) { return by > far * scale ? 0.0 : std::erfc(by / scale); };
     return 0.5 * (beyond(tolerance - mean) + beyond(tolerance + mean));
 }
