@@ -135,42 +135,50 @@ struct TrialOptions {
     bool noForecasts = false, unlike = false;
 };
 
-struct TrialFamily {
+/// What the trial calls a guitar beyond its family.
+struct TrialVariant {
     const char* name;
-    Family family = Family::KnifeEdge;
-    Form form = Form::DoubleLocking;
-    bool decked = false, assisted = false, onItsStop = false;
+    Family family;
+    bool decked, assisted;
 };
-constexpr TrialFamily trialFamilies[] = {
-    {"two-locks"},
-    {"flush", Family::KnifeEdge, Form::DoubleLockingFlush, false, false, true},
-    {"two-posts", Family::KnifeEdge, Form::TwoPost},
-    {"six-screws", Family::KnifeEdge, Form::SixScrew},
-    {"headless", Family::KnifeEdge, Form::Headless},
-    {"decked", Family::KnifeEdge, Form::TwoPost, true},
-    {"stabiliser", Family::KnifeEdge, Form::DoubleLocking, false, true},
-    {"roller", Family::RollerShaft, Form::DoubleLocking},
-};
+constexpr TrialVariant trialVariants[] = {{"decked", Family::TwoPosts, true, false},
+                                          {"stabiliser", Family::DoubleLocking, false, true}};
 
-Job familyJob(const TrialFamily& family) {
+std::optional<TrialVariant> trialVariant(const std::string& name) {
+    for (const FamilyTraits& family : families)
+        if (name == family.shortName && family.moves())
+            return TrialVariant{family.shortName, family.family, false, false};
+    for (const TrialVariant& variant : trialVariants)
+        if (name == variant.name)
+            return variant;
+    return std::nullopt;
+}
+
+QString trialNames() {
+    QStringList names;
+    for (const FamilyTraits& family : families)
+        if (family.moves())
+            names.append(QLatin1String(family.shortName));
+    for (const TrialVariant& variant : trialVariants)
+        names.append(QLatin1String(variant.name));
+    return names.join(QStringLiteral(", "));
+}
+
+Job familyJob(const TrialVariant& variant) {
     Job job = newJob();
-    for (const BridgeKind& kind : bridgeKinds())
-        if (kind.family == family.family && (kind.form == family.form || family.family != Family::KnifeEdge))
-            setBridgeKind(job, kind);
-    if (family.decked)
+    setFamily(job, variant.family);
+    if (variant.decked)
         findDecked(job, true);
-    if (family.assisted)
+    if (variant.assisted)
         job.rig.bridge.assist = CentringAssist{};
     return withClawFromOldSet(std::move(job));
 }
 
 Result<BenchJob> trialJob(const QString& path, const std::string& family) {
-    for (const TrialFamily& one : trialFamilies)
-        if (family == one.name && path.isEmpty())
-            return benchJobOf(familyJob(one));
+    if (const auto variant = trialVariant(family); variant && path.isEmpty())
+        return benchJobOf(familyJob(*variant));
     if (!family.empty())
-        return Fault(faults::notOneOf, QStringLiteral("--family"),
-                     {QStringLiteral("two-locks, flush, two-posts, six-screws, headless, decked, stabiliser, roller")});
+        return Fault(faults::notOneOf, QStringLiteral("--family"), {trialNames()});
     if (path.isEmpty())
         return benchJobOf(newJob());
     const Result<Job> job = readJob(path);
@@ -217,7 +225,7 @@ int runTrials(const TrialOptions& options) {
     if (!tools)
         return refuse(QStringLiteral("--tools: \"%1\" is unknown; it is one of lab, shop, fine, eye")
                           .arg(QString::fromStdString(options.tools)));
-    if ((options.independent || options.faults) && base.value().rig.bridge.family == Family::Fixed)
+    if ((options.independent || options.faults) && !base.value().rig.bridge.has().moves())
         return refuse(QStringLiteral("--independent: plays bridges that move; this guitar's does not"));
     QJsonArray results;
     for (const ChangeKind kind : kinds) {

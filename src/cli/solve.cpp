@@ -102,7 +102,7 @@ QJsonObject solveInTune(const Rig& rig, const Order& order) {
                     {QStringLiteral("tensionsN"), list(level.tensions_N)},
                     {QStringLiteral("springForcesN"), list(level.springForces_N)},
                     {QStringLiteral("inTuneAngleDeg"), degrees(level.state.angle_rad)}};
-    if (rig.bridge.family == Family::RollerShaft)
+    if (rig.bridge.has().motion == Motion::Shaft)
         out[QStringLiteral("armTipHeightMm")] = armTipHeight_m(rig.bridge, level.state.angle_rad) / metresPerMm;
     if (const auto shim_m = shimForAngle_m(rig, level.state, 0.0))
         out[QStringLiteral("shimForLevelMm")] = *shim_m / metresPerMm;

@@ -55,7 +55,7 @@ Derived derive(const Job& job, const Estimate* known) {
     derived.standings = trackedStates(bench, derived.advice.guitar);
     const Rig& rig = derived.rig();
     OldSet old = bench.old;
-    correctSprings(old.springs, bench.rig.bridge.family, derived.advice.guitar.options,
+    correctSprings(old.springs, bench.rig.bridge.has().motion, derived.advice.guitar.options,
                    derived.advice.guitar.at.guitar);
     derived.report = reportChange(rig, old, job.goal, job.method.order, job.slackStart_cents);
     aimBeforeLocking(bench, rig, derived.report);

@@ -78,33 +78,21 @@ void setTarget(Job& job, Side side, std::size_t string, double target_Hz, const 
     targetOf(job, side, string) = target_Hz;
 }
 
-QString BridgeKind::name() const {
-    return QCoreApplication::translate("Edits", plainName);
-}
-
-const std::vector<BridgeKind>& bridgeKinds() {
-    static const std::vector<BridgeKind> kinds{
-        {QT_TRANSLATE_NOOP("Edits", "double-locking, recessed"), Family::KnifeEdge, Form::DoubleLocking},
-        {QT_TRANSLATE_NOOP("Edits", "double-locking, flush"), Family::KnifeEdge, Form::DoubleLockingFlush},
-        {QT_TRANSLATE_NOOP("Edits", "two posts, open nut"), Family::KnifeEdge, Form::TwoPost},
-        {QT_TRANSLATE_NOOP("Edits", "six screws, open nut"), Family::KnifeEdge, Form::SixScrew},
-        {QT_TRANSLATE_NOOP("Edits", "headless, tuners at the bridge"), Family::KnifeEdge, Form::Headless},
-        {QT_TRANSLATE_NOOP("Edits", "roller shaft on the top"), Family::RollerShaft, Form::TwoPost},
-        {QT_TRANSLATE_NOOP("Edits", "fixed"), Family::Fixed, Form::TwoPost}};
-    return kinds;
-}
-
-std::size_t kindOf(const Bridge& bridge) {
-    const auto& kinds = bridgeKinds();
-    for (std::size_t k = 0; k < kinds.size(); ++k)
-        if (kinds[k].family == bridge.family && (bridge.family != Family::KnifeEdge || kinds[k].form == bridge.form))
-            return k;
-    return 0;
+QString familyName(Family family) {
+    static constexpr std::array<const char*, families.size()> names{
+        QT_TRANSLATE_NOOP("Edits", "double-locking, recessed"),
+        QT_TRANSLATE_NOOP("Edits", "double-locking, flush"),
+        QT_TRANSLATE_NOOP("Edits", "two posts, open nut"),
+        QT_TRANSLATE_NOOP("Edits", "six screws, open nut"),
+        QT_TRANSLATE_NOOP("Edits", "headless, tuners at the bridge"),
+        QT_TRANSLATE_NOOP("Edits", "roller shaft on the top"),
+        QT_TRANSLATE_NOOP("Edits", "fixed")};
+    return QCoreApplication::translate("Edits", names[static_cast<std::size_t>(family)]);
 }
 
 namespace {
 
-/// Figures that a kind presets and somebody may have measured; those stay as they are.
+/// Figures that a family presets and somebody may have measured; those stay as they are.
 struct Preset {
     const char* key;
     double& (*of)(Rig&);
@@ -137,37 +125,34 @@ void keepMeasured(Job& job, Rig before) {
             job.rig.strings[i].*preset.of = before.strings[i].*preset.of;
     const bool springs = std::any_of(job.measured.begin(), job.measured.end(),
                                      [](const QString& key) { return key.startsWith(QLatin1String("springs.")); });
-    if (springs && before.bridge.family == job.rig.bridge.family)
+    if (springs && before.bridge.has().motion == job.rig.bridge.has().motion)
         job.rig.springs = before.springs;
 }
 
-void presetKind(Job& job, const BridgeKind& kind);
-void presetCard(Card& card, const BridgeKind& kind);
+void presetRig(Job& job, Family family);
+void presetCard(Card& card, const FamilyTraits& has);
 
 } // namespace
 
-void setBridgeKind(Job& job, const BridgeKind& kind) {
+void setFamily(Job& job, Family family) {
     const Rig before = job.rig;
-    if (before.bridge.family != kind.family || before.bridge.form != kind.form) {
+    if (before.bridge.family != family) {
         job.prior.reset(); // what was learned of another kind
         job.shopPrior.reset();
     }
-    presetKind(job, kind);
-    presetCard(job.card, kind);
+    presetRig(job, family);
+    presetCard(job.card, job.rig.bridge.has());
     keepMeasured(job, before);
 }
 
 namespace {
 
-/// What belongs to a kind of bridge on the rest of the guitar, so that nothing contradicts it.
-void presetCard(Card& card, const BridgeKind& kind) {
-    const bool plate = kind.family == Family::KnifeEdge;
-    const bool locking = plate && (kind.form == Form::DoubleLocking || kind.form == Form::DoubleLockingFlush);
-    const bool headless = plate && kind.form == Form::Headless;
-    card.cavityCover = plate;
-    card.retainerBar = locking;
-    card.nut = locking ? Nut::Caps : headless ? Nut::ClampPerString : Nut::Open;
-    if (headless) {
+/// What belongs to a family on the rest of the guitar, so that nothing contradicts it.
+void presetCard(Card& card, const FamilyTraits& has) {
+    card.cavityCover = has.hasClaw();
+    card.retainerBar = has.clampsAtSaddle;
+    card.nut = has.opensAtNut ? Nut::Open : has.tunersAtBridge ? Nut::ClampPerString : Nut::Caps;
+    if (has.tunersAtBridge) {
         card.tuners = Tuners::AtBridge;
         card.headstock = Headstock::None;
         card.stringTree = false;
@@ -177,40 +162,34 @@ void presetCard(Card& card, const BridgeKind& kind) {
     }
 }
 
-void presetKind(Job& job, const BridgeKind& kind) {
+void presetRig(Job& job, Family family) {
     Rig& rig = job.rig;
-    const bool sameFamily = rig.bridge.family == kind.family;
-    rig.bridge.family = kind.family;
-    rig.bridge.form = kind.form;
-    const bool locking = clampsAtSaddle(rig.bridge);
-    const bool headless = kind.family == Family::KnifeEdge && kind.form == Form::Headless;
+    const Motion before = rig.bridge.has().motion;
+    rig.bridge.family = family;
+    const FamilyTraits& has = rig.bridge.has();
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         RigString& string = rig.strings[i];
-        // Locked saddles have no tail; through the block it is about as long as the block is deep.
-        string.saddleTail_m = kind.family == Family::RollerShaft ? 0.12
-                              : locking || headless              ? 0.0
-                              : kind.family == Family::Fixed     ? 0.03
-                                                                 : 0.042;
-        string.nutTail_m = headless ? 0.0 : 0.050 + 0.025 * static_cast<double>(i);
-        string.finePerTurn_m = locking ? 0.0004 : headless ? 0.0008 : 0.0;
+        string.saddleTail_m = has.saddleTail_m;
+        string.nutTail_m = has.tunersAtBridge ? 0.0 : 0.050 + 0.025 * static_cast<double>(i);
+        string.finePerTurn_m = has.finePerTurn_m;
     }
-    rig.nutLocked = headless;
+    rig.nutLocked = has.tunersAtBridge;
     const Bridge nominal;
-    if (kind.family == Family::KnifeEdge) // a flush one only dives
-        rig.bridge.rearStop_rad = kind.form == Form::DoubleLockingFlush ? flushStop_rad : nominal.rearStop_rad;
-    if (sameFamily)
+    if (has.hasClaw())
+        rig.bridge.rearStop_rad = has.divesOnly ? flushStop_rad : nominal.rearStop_rad;
+    if (has.motion == before)
         return;
     rig.bridge.assist.reset();
     job.goal.deckLoad_Nm = 0.0;
     rig.springs.clear();
-    job.springsBefore.clear(); // springs of another family would not be read back
-    if (kind.family == Family::KnifeEdge) {
+    job.springsBefore.clear(); // springs of another motion would not be read back
+    if (has.motion == Motion::KnifeEdge) {
         rig.bridge.forwardStop_rad = nominal.forwardStop_rad;
         rig.bridge.centreOfMass_m = nominal.centreOfMass_m;
         rig.bridge.mass_kg = nominal.mass_kg;
         rig.springs.assign(3, Spring{});
         spreadSlots(rig.springs);
-    } else if (kind.family == Family::RollerShaft) {
+    } else if (has.motion == Motion::Shaft) {
         rig.bridge.rearStop_rad = radians(-25.0);
         rig.bridge.forwardStop_rad = radians(25.0);
         rig.bridge.mass_kg = 0.11;

@@ -19,18 +19,11 @@ void setString(Job& job, Side side, std::size_t string, const CatalogueString& e
 /// A pitch by its frequency, and as a note where it was one.
 void setTarget(Job& job, Side side, std::size_t string, double target_Hz, const QString& note);
 
-/// Kinds of bridge as a shop knows them.
-struct BridgeKind {
-    const char* plainName; ///< as in the sources
-    Family family = Family::KnifeEdge;
-    Form form = Form::DoubleLocking;
-    [[nodiscard]] QString name() const; ///< in the language of the moment
-};
-[[nodiscard]] const std::vector<BridgeKind>& bridgeKinds();
-[[nodiscard]] std::size_t kindOf(const Bridge& bridge); ///< index into `bridgeKinds`
-/// Gives the guitar another kind of bridge with nominal figures for what that kind has, and the nut, bar, tuners and
-/// cover that belong to it; strings, tuning and whatever was measured stay.
-void setBridgeKind(Job& job, const BridgeKind& kind);
+/// As a shop knows it, in the language of the moment.
+[[nodiscard]] QString familyName(Family family);
+/// Gives the guitar a bridge of another family with nominal figures for what that family has, and the nut, bar, tuners
+/// and cover that belong to it; strings, tuning and whatever was measured stay.
+void setFamily(Job& job, Family family);
 /// Rests the plate on its rear stop with the springs winning, or lets it float level again.
 void setDecked(Job& job, bool decked);
 /// The same of a guitar that is found so: with its old set it was pressed down as well, unless it was said to have

@@ -57,7 +57,7 @@ Job newJob() {
 
 bool hasFineTuners(const Job& job) {
     const Bridge& bridge = job.rig.bridge;
-    return clampsAtSaddle(bridge) || (bridge.family == Family::KnifeEdge && bridge.form == Form::Headless) ||
+    return bridge.has().clampsAtSaddle || bridge.has().tunersAtBridge ||
            std::any_of(job.rig.strings.begin(), job.rig.strings.end(),
                        [](const RigString& string) { return string.finePerTurn_m > 0.0; });
 }

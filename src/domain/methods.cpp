@@ -68,11 +68,11 @@ bool MethodTopic::appliesTo(const Job& job) const {
     const bool claw = hasClaw(job.rig);
     const Card& card = job.card;
     if (name == Name("bridge"))
-        return claw && job.rig.bridge.form != Form::DoubleLockingFlush;
+        return claw && !job.rig.bridge.has().divesOnly;
     if (name.startsWith(Name("block")) || name == Name("underBlock"))
         return floats(job.rig, job.goal) && isChosen(job, "atOnce", "all");
     if (name == Name("ballEnd") || name == Name("finePreset"))
-        return clampsAtSaddle(job.rig.bridge);
+        return job.rig.bridge.has().clampsAtSaddle;
     if (name == Name("slackRule") || name == Name("winding") || name == Name("nutAngle"))
         return card.tuners != Tuners::AtBridge;
     if (name == Name("wraps"))
@@ -88,7 +88,7 @@ bool MethodTopic::appliesTo(const Job& job) const {
     if (name == Name("clawStep") || name == Name("clawSlack"))
         return claw;
     if (name == Name("levelWhen") || name == Name("finalTune"))
-        return job.rig.bridge.family != Family::Fixed;
+        return job.rig.bridge.has().moves();
     if (name == Name("boardCare"))
         return job.work.extras.contains(Name("polish")) && card.board == Board::DarkUnlacquered;
     return true;

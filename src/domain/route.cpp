@@ -9,7 +9,7 @@ namespace flenzo {
 namespace {
 
 bool hasVibrato(const Job& job) {
-    return job.rig.bridge.family != Family::Fixed;
+    return job.rig.bridge.has().moves();
 }
 bool goesOnAsItWas(const Job& job) {
     if (!job.springsBefore.empty() || job.off.size() != job.rig.strings.size())
@@ -79,7 +79,7 @@ private:
         add(StepId::OilBoard, wants(job_, "oil") && job_.card.board == Board::DarkUnlacquered);
         add(StepId::TightenTuners, job_.card.tuners != Tuners::AtBridge);
         add(StepId::LayOut);
-        add(StepId::BallEnd, clampsAtSaddle(job_.rig.bridge), isChosen(job_, "ballEnd", "cut") ? 1.0 : 0.5);
+        add(StepId::BallEnd, job_.rig.bridge.has().clampsAtSaddle, isChosen(job_, "ballEnd", "cut") ? 1.0 : 0.5);
         add(StepId::Seat);
         add(StepId::Thread, job_.card.nut != Nut::Open || job_.card.retainerBar || job_.card.stringTree,
             isChosen(job_, "caps", "loosened") ? 1.25 : 1.0);

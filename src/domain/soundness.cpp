@@ -19,7 +19,7 @@ std::optional<Fault> contradiction(const Rig& rig) {
     };
     if (rig.strings.empty())
         return Fault{faults::noStrings, QStringLiteral("strings")};
-    if (rig.bridge.family != Family::Fixed && !(rig.bridge.forwardStop_rad - rig.bridge.rearStop_rad >= leastSwing_rad))
+    if (rig.bridge.has().moves() && !(rig.bridge.forwardStop_rad - rig.bridge.rearStop_rad >= leastSwing_rad))
         return Fault{faults::stopsCrossed, QStringLiteral("bridge.stopsDeg")};
     if (!(rig.claw.least_turns < rig.claw.most_turns))
         return Fault{faults::clawLimits, QStringLiteral("claw.mostTurns")};
@@ -40,7 +40,7 @@ std::optional<Fault> contradiction(const Rig& rig) {
                           QString::number(static_cast<int>(breakingTension_N(string.wire)))}};
     }
     for (std::size_t j = 0; j < rig.springs.size(); ++j)
-        if (rig.bridge.family == Family::KnifeEdge && rig.springs[j].hook_m.norm() < 1e-4)
+        if (rig.bridge.has().hasClaw() && rig.springs[j].hook_m.norm() < 1e-4)
             return Fault{faults::noLever, QStringLiteral("springs[%1].hookMm").arg(j)};
     return std::nullopt;
 }

@@ -104,12 +104,12 @@ QList<StepId> happened(const Job& job, const Derived& derived) {
 
 Hazards hazardsOf(const Job& job, const Derived& derived) {
     Hazards hazards{Hazard::TensionOn};
-    hazards.set(Hazard::ArmIn, job.rig.bridge.family != Family::Fixed);
+    hazards.set(Hazard::ArmIn, job.rig.bridge.has().moves());
     for (const StepId step : happened(job, derived)) {
         hazards.add(specOf(step).sets);
         hazards.remove(specOf(step).clears);
     }
-    if (!clampsAtSaddle(job.rig.bridge))
+    if (!job.rig.bridge.has().clampsAtSaddle)
         hazards.set(Hazard::InsertsOpen, false);
     hazards.set(Hazard::BlockIn, blockIsIn(job));
     return hazards;
@@ -120,7 +120,7 @@ std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId 
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
         return WarningsWords::tr(
             "Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
-    if (step == StepId::Slacken && job.rig.bridge.family == Family::RollerShaft && allSlack(job))
+    if (step == StepId::Slacken && job.rig.bridge.has().keepsOneString() && allSlack(job))
         return WarningsWords::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())

@@ -110,7 +110,7 @@ private:
             paper_.polygon({{-slot, top}, {slot, top}, {slot, roof}, {wall, roof}, {wall, back}, {-slot, back}}),
             ColourRole::Cavity);
         // What carries the plate: a post with a groove, or a screw head over the plate's holes.
-        const bool screws = v_.rig.bridge.form == Form::SixScrew;
+        const bool screws = v_.rig.bridge.has().onScrews;
         const double head = screws ? 5 * mm : 6 * mm, half = screws ? 1.6 * mm : 0.0, wide = screws ? 1.6 * mm : 7 * mm;
         Mark& post =
             scene_.area(paper_.polygon({{-half, head}, {wide, head}, {wide, top - 16 * mm}, {-half, top - 16 * mm}}),
@@ -244,7 +244,7 @@ private:
                                 moved(s.x() - 13 * mm, plateThickness_m), moved(s.x() + 0.5 * mm, plateThickness_m)}),
                 ColourRole::Metal, ColourRole::MetalEdge, 1.0);
         }
-        if (v_.rig.bridge.form == Form::Headless) {
+        if (v_.rig.bridge.has().tunersAtBridge) {
             Mark& knob = scene_.area(paper_.polygon({moved(rear, 1 * mm), moved(rear - 9 * mm, 2 * mm),
                                                      moved(rear - 9 * mm, 8 * mm), moved(rear, 7 * mm)}),
                                      ColourRole::Metal, ColourRole::MetalEdge);
@@ -393,9 +393,9 @@ private:
 } // namespace
 
 Scene buildSection(const SectionValues& values, const QSizeF& size) {
-    if (values.rig.bridge.family == Family::RollerShaft)
+    if (values.rig.bridge.has().motion == Motion::Shaft)
         return buildShaftSection(values, size);
-    if (values.rig.bridge.family == Family::Fixed)
+    if (!values.rig.bridge.has().moves())
         return buildFixedSection(values, size);
     return Drawing(values, size).make();
 }

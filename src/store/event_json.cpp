@@ -116,7 +116,7 @@ void readByKind(Event& event, Fields& fields, const Rig& rig) {
     case Event::Kind::Springs:
         if (!fields.has("springs"))
             fields.box().put(faults::missing, fields.pathOf(QStringLiteral("springs")));
-        event.springs = springsFromJson(fields, "springs", rig.bridge.family);
+        event.springs = springsFromJson(fields, "springs", rig.bridge.has().motion);
         break;
     case Event::Kind::Posts: {
         const double both = fields.number("mm", ranges::postTurn_mm, 0.0);
@@ -221,7 +221,7 @@ void writeByKind(QJsonObject& json, const Event& event, const Rig& rig) {
             wireToJson(*event.wire, json);
         break;
     case Event::Kind::Springs:
-        json[QLatin1String("springs")] = springsToJson(event.springs, rig.bridge.family, {});
+        json[QLatin1String("springs")] = springsToJson(event.springs, rig.bridge.has().motion, {});
         break;
     case Event::Kind::Posts:
         if (event.bass_m == event.treble_m) {

@@ -101,7 +101,7 @@ void readOldSet(Job& job, Fields change, const QJsonArray& offStrings) {
     for (qsizetype i = 0; i < offStrings.size(); ++i) {
         Fields fields(offStrings.at(i).toObject(), change.pathOf(QStringLiteral("offStrings[%1]").arg(i)),
                       change.box());
-        const RigString string = stringFromJson(fields, Family::RollerShaft);
+        const RigString string = stringFromJson(fields, Motion::Shaft);
         job.off.push_back({string.wire, string.target_Hz});
     }
     if (job.off.size() != job.rig.strings.size())
@@ -126,7 +126,7 @@ void readChange(Job& job, Fields top, const QJsonArray& onStrings) {
     job.wasLevel = change.flag("wasLevel", true);
     job.oldAngle_rad = radians(change.number("oldAngleDeg", ranges::angle_deg, 0.0));
     if (change.has("offSprings"))
-        job.springsBefore = springsFromJson(change, "offSprings", job.rig.bridge.family);
+        job.springsBefore = springsFromJson(change, "offSprings", job.rig.bridge.has().motion);
 }
 
 Tools toolsFromJson(Fields fields) {
@@ -189,7 +189,7 @@ QJsonArray offToJson(const Job& job, const QJsonArray& old) {
         RigString string = job.rig.strings[i];
         string.wire = job.off[i].wire;
         string.target_Hz = job.off[i].target_Hz;
-        list.append(stringToJson(string, Family::RollerShaft, old.at(list.size()).toObject()));
+        list.append(stringToJson(string, Motion::Shaft, old.at(list.size()).toObject()));
     }
     return withPicks(list, job.offPicks);
 }
@@ -203,8 +203,8 @@ QJsonObject changeToJson(const Job& job, QJsonObject json) {
     if (job.springsBefore.empty())
         json.remove(QLatin1String("offSprings"));
     else
-        json[QLatin1String("offSprings")] =
-            springsToJson(job.springsBefore, job.rig.bridge.family, json.value(QLatin1String("offSprings")).toArray());
+        json[QLatin1String("offSprings")] = springsToJson(job.springsBefore, job.rig.bridge.has().motion,
+                                                          json.value(QLatin1String("offSprings")).toArray());
     json[QLatin1String("wasLevel")] = job.wasLevel;
     json[QLatin1String("oldAngleDeg")] = tidy(degrees(job.oldAngle_rad));
     return json;

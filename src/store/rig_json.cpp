@@ -27,13 +27,28 @@ QJsonArray pairMm(const Eigen::Vector2d& point_m) {
     return {inMm(point_m.x()), inMm(point_m.y())};
 }
 
-constexpr Named<Family> familyNames[] = {
-    {Family::KnifeEdge, "knife-edge"}, {Family::RollerShaft, "roller-shaft"}, {Family::Fixed, "fixed"}};
-constexpr Named<Form> formNames[] = {{Form::DoubleLocking, "double-locking"},
-                                     {Form::DoubleLockingFlush, "double-locking-flush"},
-                                     {Form::TwoPost, "two-post"},
-                                     {Form::SixScrew, "six-screw"},
-                                     {Form::Headless, "headless"}};
+/// What files may say of a bridge's motion or form, each once, in the order of the families.
+QStringList namesInFiles(const char* FamilyTraits::*name) {
+    QStringList names;
+    for (const FamilyTraits& one : families)
+        if (!names.contains(QLatin1String(one.*name)))
+            names.append(QLatin1String(one.*name));
+    return names;
+}
+
+/// The family by its two names. The form tells families of one motion apart and is not asked where there is one only.
+const FamilyTraits* familyNamed(const QString& motion, const QString& form) {
+    const FamilyTraits* first = nullptr;
+    for (const FamilyTraits& one : families) {
+        if (motion != QLatin1String(one.motionName))
+            continue;
+        if (form == QLatin1String(one.formName))
+            return &one;
+        if (!first)
+            first = &one;
+    }
+    return first;
+}
 
 void readAssist(Bridge& bridge, Fields& fields) {
     if (!fields.has("centringAssist"))
@@ -57,28 +72,26 @@ void readFriction(Friction& friction, Fields& fields) {
 
 Bridge bridgeFromJson(Fields fields) {
     Bridge bridge;
-    const QString family = fields.text("family", 40);
-    if (const auto known = named(familyNames, family))
-        bridge.family = *known;
-    else
-        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("family")),
-                         {QStringLiteral("knife-edge, roller-shaft, fixed")});
-    if (const QString form = fields.text("form", 40, nameOf(formNames, Form::DoubleLocking));
-        const auto known = named(formNames, form))
-        bridge.form = *known;
-    else
-        fields.box().put(faults::notOneOf, fields.pathOf(QStringLiteral("form")),
-                         {QStringLiteral("double-locking, double-locking-flush, two-post, six-screw, headless")});
+    const auto word = [&fields](const char* name, const QStringList& known, const QString& unsaid = {}) {
+        const QString said = fields.text(name, 40, unsaid);
+        if (!known.contains(said))
+            fields.box().put(faults::notOneOf, fields.pathOf(QLatin1String(name)), {known.join(QStringLiteral(", "))});
+        return said;
+    };
+    const QString motion = word("family", namesInFiles(&FamilyTraits::motionName));
+    const QString form = word("form", namesInFiles(&FamilyTraits::formName), QLatin1String(families.front().formName));
+    if (const FamilyTraits* known = familyNamed(motion, form))
+        bridge.family = known->family;
     readAssist(bridge, fields);
     readFriction(bridge.friction, fields);
-    if (bridge.family == Family::Fixed)
+    if (!bridge.has().moves())
         return bridge;
     bridge.mass_kg = fields.number("massKg", ranges::mass_kg);
     bridge.centreOfMass_m = fields.point("comMm", ranges::place_mm) * mm;
     const Eigen::Vector2d stops = fields.point("stopsDeg", ranges::angle_deg);
     bridge.rearStop_rad = radians(stops.x());
     bridge.forwardStop_rad = radians(stops.y());
-    if (bridge.family == Family::KnifeEdge) {
+    if (bridge.has().hasClaw()) {
         bridge.rearEdge_m = fields.number("rearEdgeMm", ranges::rearEdge_mm) * mm;
         bridge.rearGap_m = fields.number("rearGapMm", ranges::gap_mm) * mm;
     } else {
@@ -89,12 +102,12 @@ Bridge bridgeFromJson(Fields fields) {
     return bridge;
 }
 
-Spring springFromJson(Fields fields, Family family) {
+Spring springFromJson(Fields fields, Motion motion) {
     Spring spring;
     spring.rate_Npm = fields.number("rateNPerMm", ranges::rate_Npmm) / mm;
     spring.initial_N = fields.number("initialN", ranges::initial_N);
     spring.free_m = fields.number("freeMm", ranges::free_mm) * mm;
-    if (family == Family::KnifeEdge) {
+    if (motion == Motion::KnifeEdge) {
         spring.hook_m = fields.point("hookMm", ranges::place_mm) * mm;
         spring.anchor_m = fields.point("anchorMm", ranges::place_mm) * mm;
         spring.slot = fields.number("slot", ranges::slot, 0.5);
@@ -117,9 +130,9 @@ Claw clawFromJson(Fields fields) {
 }
 
 QJsonObject bridgeToJson(const Bridge& bridge, QJsonObject json) {
-    const bool knife = bridge.family == Family::KnifeEdge;
-    json[QLatin1String("family")] = nameOf(familyNames, bridge.family);
-    json[QLatin1String("form")] = nameOf(formNames, bridge.form);
+    const bool knife = bridge.has().hasClaw();
+    json[QLatin1String("family")] = QLatin1String(bridge.has().motionName);
+    json[QLatin1String("form")] = QLatin1String(bridge.has().formName);
     json[QLatin1String("friction")] = QJsonObject{{QStringLiteral("nut"), bridge.friction.nut},
                                                   {QStringLiteral("saddle"), bridge.friction.saddle},
                                                   {QStringLiteral("pivotNm"), bridge.friction.pivot_Nm}};
@@ -129,7 +142,7 @@ QJsonObject bridgeToJson(const Bridge& bridge, QJsonObject json) {
             QJsonObject{{QStringLiteral("centreDeg"), inDeg(bridge.assist->centre_rad)},
                         {QStringLiteral("preloadNm"), bridge.assist->preload_Nm},
                         {QStringLiteral("rateNmPerRad"), bridge.assist->rate_NmPerRad}};
-    if (bridge.family == Family::Fixed)
+    if (!bridge.has().moves())
         return json;
     json[QLatin1String("massKg")] = bridge.mass_kg;
     json[QLatin1String("comMm")] = pairMm(bridge.centreOfMass_m);
@@ -145,11 +158,11 @@ QJsonObject bridgeToJson(const Bridge& bridge, QJsonObject json) {
     return json;
 }
 
-QJsonObject springToJson(const Spring& spring, Family family, QJsonObject json) {
+QJsonObject springToJson(const Spring& spring, Motion motion, QJsonObject json) {
     json[QLatin1String("rateNPerMm")] = std::round(spring.rate_Npm * mm * 1e9) / 1e9;
     json[QLatin1String("initialN")] = spring.initial_N;
     json[QLatin1String("freeMm")] = inMm(spring.free_m);
-    if (family == Family::KnifeEdge) {
+    if (motion == Motion::KnifeEdge) {
         json[QLatin1String("hookMm")] = pairMm(spring.hook_m);
         json[QLatin1String("anchorMm")] = pairMm(spring.anchor_m);
         json[QLatin1String("slot")] = spring.slot;
@@ -203,20 +216,20 @@ std::optional<Orientation> orientationNamed(const QString& name) {
     return std::nullopt;
 }
 
-std::vector<Spring> springsFromJson(Fields& top, const char* name, Family family) {
+std::vector<Spring> springsFromJson(Fields& top, const char* name, Motion motion) {
     std::vector<Spring> springs;
     const QJsonArray list = top.array(name, maxSprings);
     for (qsizetype j = 0; j < list.size(); ++j)
         springs.push_back(
             springFromJson(Fields(list.at(j).toObject(),
                                   top.pathOf(QStringLiteral("%1[%2]").arg(QLatin1String(name)).arg(j)), top.box()),
-                           family));
+                           motion));
     return springs;
 }
 
-QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, const QJsonArray& old) {
+QJsonArray springsToJson(const std::vector<Spring>& springs, Motion motion, const QJsonArray& old) {
     return listToJson(springs, old,
-                      [family](const Spring& s, const QJsonObject& json) { return springToJson(s, family, json); });
+                      [motion](const Spring& s, const QJsonObject& json) { return springToJson(s, motion, json); });
 }
 
 void checkHead(Fields& fields, const char* format, int newest) {
@@ -258,12 +271,12 @@ void wireToJson(const Wire& wire, QJsonObject& json) {
     optional("axialStiffnessN", wire.stiffness_N.has_value(), wire.stiffness_N.value_or(0.0));
 }
 
-RigString stringFromJson(Fields& fields, Family family) {
+RigString stringFromJson(Fields& fields, Motion motion) {
     RigString string;
     string.name = fields.text("name", 8).toStdString();
     string.wire = wireFromJson(fields);
     string.scale_m = fields.number("scaleMm", ranges::scale_mm) * mm;
-    if (family == Family::KnifeEdge)
+    if (motion == Motion::KnifeEdge)
         string.saddle_m = fields.point("saddleMm", ranges::place_mm) * mm;
     string.nutDrop_m = fields.number("nutDropMm", ranges::place_mm, 0.0) * mm;
     string.nutTail_m = fields.number("nutTailMm", ranges::tail_mm, 0.0) * mm;
@@ -279,7 +292,7 @@ RigString stringFromJson(Fields& fields, Family family) {
     return string;
 }
 
-QJsonObject stringToJson(const RigString& string, Family family, QJsonObject json) {
+QJsonObject stringToJson(const RigString& string, Motion motion, QJsonObject json) {
     json[QLatin1String("name")] = QString::fromStdString(string.name);
     wireToJson(string.wire, json);
     const auto optional = [&json](const char* name, bool given, double value) {
@@ -289,7 +302,7 @@ QJsonObject stringToJson(const RigString& string, Family family, QJsonObject jso
             json.remove(QLatin1String(name));
     };
     json[QLatin1String("scaleMm")] = inMm(string.scale_m);
-    if (family == Family::KnifeEdge)
+    if (motion == Motion::KnifeEdge)
         json[QLatin1String("saddleMm")] = pairMm(string.saddle_m);
     optional("nutDropMm", string.nutDrop_m != 0.0, inMm(string.nutDrop_m));
     json[QLatin1String("nutTailMm")] = inMm(string.nutTail_m);
@@ -313,15 +326,15 @@ Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
         return box.fault();
     Rig rig;
     rig.bridge = bridgeFromJson(Fields(top.object("bridge"), top.pathOf(QStringLiteral("bridge")), box));
-    const Family family = rig.bridge.family;
-    if (family != Family::Fixed || top.has("springs"))
-        rig.springs = springsFromJson(top, "springs", family);
-    if (family == Family::KnifeEdge || top.has("claw"))
+    const Motion motion = rig.bridge.has().motion;
+    if (motion != Motion::None || top.has("springs"))
+        rig.springs = springsFromJson(top, "springs", motion);
+    if (motion == Motion::KnifeEdge || top.has("claw"))
         rig.claw = clawFromJson(Fields(top.object("claw"), top.pathOf(QStringLiteral("claw")), box));
     const QJsonArray strings = top.array("strings", maxStrings);
     for (qsizetype i = 0; i < strings.size(); ++i) {
         Fields fields(strings.at(i).toObject(), top.pathOf(QStringLiteral("strings[%1]").arg(i)), box);
-        rig.strings.push_back(stringFromJson(fields, family));
+        rig.strings.push_back(stringFromJson(fields, motion));
     }
     const QString lying = top.text("orientation", 20, QStringLiteral("flat"));
     if (const auto orientation = orientationNamed(lying))
@@ -341,16 +354,16 @@ Result<Rig> rigFromJson(const QJsonObject& json, const QString& path) {
 }
 
 QJsonObject rigToJson(const Rig& rig, QJsonObject json) {
-    const Family family = rig.bridge.family;
+    const Motion motion = rig.bridge.has().motion;
     json[QLatin1String("format")] = QStringLiteral("flenzo-rig");
     json[QLatin1String("version")] = 1;
     json[QLatin1String("bridge")] = bridgeToJson(rig.bridge, json.value(QLatin1String("bridge")).toObject());
-    json[QLatin1String("springs")] = springsToJson(rig.springs, family, json.value(QLatin1String("springs")).toArray());
-    if (family == Family::KnifeEdge)
+    json[QLatin1String("springs")] = springsToJson(rig.springs, motion, json.value(QLatin1String("springs")).toArray());
+    if (motion == Motion::KnifeEdge)
         json[QLatin1String("claw")] = clawToJson(rig.claw, json.value(QLatin1String("claw")).toObject());
     json[QLatin1String("strings")] =
         listToJson(rig.strings, json.value(QLatin1String("strings")).toArray(),
-                   [family](const RigString& s, const QJsonObject& old) { return stringToJson(s, family, old); });
+                   [motion](const RigString& s, const QJsonObject& old) { return stringToJson(s, motion, old); });
     json[QLatin1String("orientation")] = orientationName(rig.orientation);
     json[QLatin1String("nutLocked")] = rig.nutLocked;
     json[QLatin1String("neckElevationDeg")] = inDeg(rig.neckElevation_rad);

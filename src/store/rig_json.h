@@ -17,12 +17,12 @@ namespace flenzo {
 /// What a string is made of, among the members of a string or of an event.
 [[nodiscard]] Wire wireFromJson(Fields& fields);
 void wireToJson(const Wire& wire, QJsonObject& json);
-[[nodiscard]] RigString stringFromJson(Fields& fields, Family family);
-[[nodiscard]] QJsonObject stringToJson(const RigString& string, Family family, QJsonObject base = {});
+[[nodiscard]] RigString stringFromJson(Fields& fields, Motion motion);
+[[nodiscard]] QJsonObject stringToJson(const RigString& string, Motion motion, QJsonObject base = {});
 
 /// A list of springs under a name, as in a rig; each written over the element that stood in its place.
-[[nodiscard]] std::vector<Spring> springsFromJson(Fields& top, const char* name, Family family);
-[[nodiscard]] QJsonArray springsToJson(const std::vector<Spring>& springs, Family family, const QJsonArray& old);
+[[nodiscard]] std::vector<Spring> springsFromJson(Fields& top, const char* name, Motion motion);
+[[nodiscard]] QJsonArray springsToJson(const std::vector<Spring>& springs, Motion motion, const QJsonArray& old);
 
 [[nodiscard]] QString orientationName(Orientation orientation);
 [[nodiscard]] std::optional<Orientation> orientationNamed(const QString& name);

@@ -60,11 +60,11 @@ private Q_SLOTS:
         QTest::keyClicks(focus(), QStringLiteral("Marsh Tern"));
         tabTo("kind0");
         key(Qt::Key_2); // double-locking, flush
-        QCOMPARE(kindOf(job().rig.bridge), std::size_t{1});
+        QCOMPARE(job().rig.bridge.family, Family::DoubleLockingFlush);
         QCOMPARE(job().card.nut, Nut::Caps);
         QVERIFY(job().card.retainerBar && job().card.cavityCover);
         key(Qt::Key_Left);
-        QCOMPARE(kindOf(job().rig.bridge), std::size_t{0});
+        QCOMPARE(job().rig.bridge.family, Family::DoubleLocking);
         tabTo("firstCount");
         key(Qt::Key_Down); // seven strings
         QCOMPARE(job().rig.strings.size(), std::size_t{7});

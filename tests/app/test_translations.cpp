@@ -206,8 +206,8 @@ private Q_SLOTS:
     void listsFollowTheLanguage() {
         const auto said = [] {
             QStringList words;
-            for (const BridgeKind& kind : bridgeKinds())
-                words.append(kind.name());
+            for (const FamilyTraits& one : families)
+                words.append(familyName(one.family));
             for (const auto* fields : {&bridgeFields(), &clawFields(), &goalFields(), &springFields(), &stringFields()})
                 for (const RigField& field : *fields)
                     words.append(field.label());

@@ -48,7 +48,7 @@ class TestTypedJobs : public QObject, protected WindowFixture {
         choose("onSet", 2);
         QVERIFY(session().derived().report.sumAfter_N > before);
         QCOMPARE(session().job().rig.strings.size(), static_cast<std::size_t>(strings));
-        QCOMPARE(kindOf(session().job().rig.bridge), static_cast<std::size_t>(kind));
+        QCOMPARE(static_cast<int>(session().job().rig.bridge.family), kind);
     }
     /// What the shop has to measure with, and how the strings come off.
     void agree(bool oneByOne) {

@@ -21,7 +21,8 @@ Rig absurdRig(std::mt19937& random) {
         return std::uniform_real_distribution<double>(low, high)(random);
     };
     Rig rig = randomRig(random);
-    rig.bridge.family = static_cast<Family>(std::uniform_int_distribution<int>(0, 2)(random));
+    rig.bridge.family = std::array{Family::DoubleLocking, Family::RollerShaft,
+                                   Family::Fixed}[std::uniform_int_distribution<std::size_t>(0, 2)(random)];
     rig.bridge.mass_kg = between(0.0, 5.0);
     rig.bridge.rearStop_rad = radians(between(-60.0, -0.01));
     rig.bridge.forwardStop_rad = radians(between(0.01, 60.0));

@@ -263,10 +263,10 @@ private Q_SLOTS:
         const Scene still = buildSection({fixed, bareState(fixed), goal_, {}, false, 1.0}, {700, 400});
         QVERIFY(still.find(QStringLiteral("tailpiece")) && !still.find(QStringLiteral("moment-strings")));
         Rig screws = rig_;
-        screws.bridge.form = Form::SixScrew;
+        screws.bridge.family = Family::SixScrews;
         QVERIFY(buildSection({screws, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("screw-head")));
         Rig headless = rig_;
-        headless.bridge.form = Form::Headless;
+        headless.bridge.family = Family::Headless;
         QVERIFY(
             buildSection({headless, level_, goal_, {}, false, 1.0}, {700, 400}).find(QStringLiteral("bridge-tuner")));
     }

@@ -121,7 +121,7 @@ void change(Job& job, Random& random, const Catalogue& catalogue) {
         std::ignore = setPitch(job, Side::On, 0, name(random));
         break;
     case 20:
-        setBridgeKind(job, any(bridgeKinds()));
+        setFamily(job, any(families).family);
         break;
     default:
         std::ignore = setStringCount(job, 4 + static_cast<std::size_t>(oneOf(random, 9)), catalogue);

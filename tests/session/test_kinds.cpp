@@ -34,16 +34,16 @@ class TestKinds : public QObject {
         }
         QVERIFY2(steps.size() > 10, qPrintable(what));
         QCOMPARE(steps.contains(QStringLiteral("preset-fine")), hasFineTuners(job));
-        QCOMPARE(job.rig.bridge.family == Family::Fixed, !steps.contains(QStringLiteral("return-test")));
+        QCOMPARE(!job.rig.bridge.has().moves(), !steps.contains(QStringLiteral("return-test")));
     }
 
 private Q_SLOTS:
     void everyKindBecomesEveryOther_data() {
         QTest::addColumn<int>("from");
         QTest::addColumn<int>("strings");
-        for (std::size_t from = 0; from < bridgeKinds().size(); ++from)
+        for (std::size_t from = 0; from < families.size(); ++from)
             for (const int strings : {4, 6, 7, 12})
-                QTest::addRow("%s, %d strings", qPrintable(bridgeKinds()[from].name()), strings)
+                QTest::addRow("%s, %d strings", qPrintable(familyName(static_cast<Family>(from))), strings)
                     << static_cast<int>(from) << strings;
     }
     void everyKindBecomesEveryOther() {
@@ -51,17 +51,17 @@ private Q_SLOTS:
         QFETCH(int, strings);
         Job start = newJob();
         QVERIFY(!setStringCount(start, static_cast<std::size_t>(strings), catalogue_));
-        setBridgeKind(start, bridgeKinds()[static_cast<std::size_t>(from)]);
+        setFamily(start, static_cast<Family>(from));
         isWhole(start, QStringLiteral("as made: "));
-        for (const BridgeKind& kind : bridgeKinds()) {
+        for (const FamilyTraits& one : families) {
             Job job = start;
-            setBridgeKind(job, kind);
-            QCOMPARE(kindOf(job.rig.bridge), static_cast<std::size_t>(&kind - bridgeKinds().data()));
-            isWhole(job, kind.name() + QStringLiteral(": "));
+            setFamily(job, one.family);
+            QCOMPARE(job.rig.bridge.family, one.family);
+            isWhole(job, familyName(one.family) + QStringLiteral(": "));
             if (hasClaw(job.rig))
                 for (const bool decked : {true, false}) {
                     setDecked(job, decked);
-                    isWhole(job, kind.name() + QStringLiteral(", decked or not: "));
+                    isWhole(job, familyName(one.family) + QStringLiteral(", decked or not: "));
                 }
         }
     }

@@ -31,7 +31,7 @@ Job everything() {
     job.card.nut = Nut::Caps;
     job.card.tuners = Tuners::ThroughHole;
     job.card.board = Board::DarkUnlacquered;
-    job.rig.bridge.form = Form::DoubleLocking;
+    job.rig.bridge.family = Family::DoubleLocking;
     job.work.extras.insert(QStringLiteral("polish"));
     return job;
 }
@@ -118,7 +118,7 @@ private Q_SLOTS:
         QVERIFY(!applies(shaft, "clawStep") && !applies(shaft, "cover") && !applies(shaft, "bridge"));
         QVERIFY(!applies(headless, "winding") && !applies(headless, "trim") && !applies(headless, "slackRule"));
         Job flush = everything();
-        flush.rig.bridge.form = Form::DoubleLockingFlush;
+        flush.rig.bridge.family = Family::DoubleLockingFlush;
         QVERIFY(!applies(flush, "bridge"));
         Job maple = everything();
         maple.card.board = Board::Maple;

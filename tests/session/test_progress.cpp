@@ -150,13 +150,13 @@ private Q_SLOTS:
     /// The kind of bridge brings what belongs to it, and nothing contradicts it.
     void theKindOfBridgeBringsWhatBelongsToIt() {
         Job job = newJob();
-        for (const BridgeKind& kind : bridgeKinds()) {
-            setBridgeKind(job, kind);
-            const bool locks = clampsAtSaddle(job.rig.bridge);
+        for (const FamilyTraits& one : families) {
+            setFamily(job, one.family);
+            const bool locks = job.rig.bridge.has().clampsAtSaddle;
             QCOMPARE(job.card.nut == Nut::Caps, locks);
             QCOMPARE(job.card.retainerBar, locks);
             QCOMPARE(job.card.cavityCover, hasClaw(job.rig));
-            const bool headless = kind.family == Family::KnifeEdge && kind.form == Form::Headless;
+            const bool headless = one.family == Family::Headless;
             QCOMPARE(job.card.tuners == Tuners::AtBridge, headless);
             QCOMPARE(job.card.headstock == Headstock::None, headless);
             QVERIFY(!unreadable(job).has_value());
@@ -183,7 +183,7 @@ private Q_SLOTS:
         QFETCH(int, kind);
         QFETCH(QStringList, never);
         Job job = newJob();
-        setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(kind)]);
+        setFamily(job, static_cast<Family>(kind));
         job.work.extras = {QStringLiteral("clean"), QStringLiteral("polish"), QStringLiteral("oil"),
                            QStringLiteral("intonate"), QStringLiteral("height")};
         const Derived derived = derive(job);

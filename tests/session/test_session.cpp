@@ -448,35 +448,26 @@ private Q_SLOTS:
         QVERIFY(std::abs(session.job().log.back().to_cents - 80.0) < 0.01);
     }
 
-    void bridgeKindsKeepWhatWasMeasured() {
-        const auto kind = [](Family family, Form form) {
-            for (const BridgeKind& made : bridgeKinds())
-                if (made.family == family && made.form == form)
-                    return made;
-            return BridgeKind{};
-        };
-        const BridgeKind recessed = kind(Family::KnifeEdge, Form::DoubleLocking),
-                         flush = kind(Family::KnifeEdge, Form::DoubleLockingFlush),
-                         fixed = kind(Family::Fixed, Form::TwoPost);
+    void familiesKeepWhatWasMeasured() {
         Job job = newJob();
         const double deep_rad = job.rig.bridge.rearStop_rad;
-        setBridgeKind(job, flush);
+        setFamily(job, Family::DoubleLockingFlush);
         const double shallow_rad = job.rig.bridge.rearStop_rad;
         QVERIFY(shallow_rad > deep_rad);
-        setBridgeKind(job, fixed);
-        setBridgeKind(job, flush);
+        setFamily(job, Family::Fixed);
+        setFamily(job, Family::DoubleLockingFlush);
         QCOMPARE(job.rig.bridge.rearStop_rad, shallow_rad);
-        setBridgeKind(job, fixed);
-        setBridgeKind(job, recessed);
+        setFamily(job, Family::Fixed);
+        setFamily(job, Family::DoubleLocking);
         QCOMPARE(job.rig.bridge.rearStop_rad, deep_rad);
         job.rig.bridge.mass_kg = 0.31;
         job.rig.springs[1].rate_Npm = 2222.0;
         job.measured = {QStringLiteral("bridge.mass"), QStringLiteral("springs.rate")};
         job.prior = Prior();
         job.shopPrior = ShopPrior{Prior(), 4};
-        setBridgeKind(job, recessed);
+        setFamily(job, Family::DoubleLocking);
         QVERIFY(job.prior && job.shopPrior);
-        setBridgeKind(job, flush);
+        setFamily(job, Family::DoubleLockingFlush);
         QVERIFY(!job.prior && !job.shopPrior); // what was learned of another kind
         QCOMPARE(job.rig.bridge.mass_kg, 0.31);
         QCOMPARE(job.rig.springs[1].rate_Npm, 2222.0);

@@ -18,14 +18,13 @@ inline double energy_J(const Rig& rig, const State& state, double angle_rad) {
         const double away_rad = std::abs(angle_rad - bridge.assist->centre_rad);
         energy += away_rad * (bridge.assist->preload_Nm + bridge.assist->rate_NmPerRad * away_rad / 2.0);
     }
-    const bool shaft = bridge.family == Family::RollerShaft;
+    const bool shaft = bridge.has().motion == Motion::Shaft;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         const RigString& string = rig.strings[i];
         const double rest_m = state.unstretchedLength_m[i];
-        const double speaking_m = shaft ? string.scale_m - bridge.shaftRadius_m * angle_rad
-                                  : bridge.family == Family::Fixed
-                                      ? string.scale_m
-                                      : (nutPoint_m(string) - turned.place(string.saddle_m)).norm();
+        const double speaking_m = shaft                   ? string.scale_m - bridge.shaftRadius_m * angle_rad
+                                  : !bridge.has().moves() ? string.scale_m
+                                                          : (nutPoint_m(string) - turned.place(string.saddle_m)).norm();
         const double stretch_m = speaking_m + tails_m(string, state.nutLocked) - rest_m;
         if (rest_m > 0.0 && stretch_m > 0.0)
             energy += axialStiffness_N(string.wire) * stretch_m * stretch_m / (2.0 * rest_m);

@@ -91,7 +91,7 @@ namespace {
 /// worth a turn the act is to leave it. A tuner at a headless bridge is the string's peg as well, and nobody knows
 /// where it stands.
 double withinFineTuner_cents(const Situation& now, std::size_t string, double by_cents, NextAct& act) {
-    if (!now.state.nutLocked || now.rig.bridge.form == Form::Headless || now.rig.strings[string].finePerTurn_m <= 0.0)
+    if (!now.state.nutLocked || now.rig.bridge.has().tunersAtBridge || now.rig.strings[string].finePerTurn_m <= 0.0)
         return by_cents;
     const FineBudget budget = fineBudget(now.rig, now.state)[string];
     const double can_cents = std::clamp(by_cents, -budget.down_cents, budget.up_cents);

@@ -57,7 +57,7 @@ void Equations::setGuitar(const Unknowns& at) {
         for (std::size_t v = 0; v < models_.size(); ++v)
             models_[v].setRig(correctedRig(line_.versions[v], options_, guitar_));
         oldSprings_ = job_.old.springs.empty() ? job_.rig.springs : job_.old.springs;
-        correctSprings(oldSprings_, job_.rig.bridge.family, options_, guitar_);
+        correctSprings(oldSprings_, job_.rig.bridge.has().motion, options_, guitar_);
     }
     giving_.set(at.giving);
 }
@@ -145,8 +145,7 @@ bool Equations::chooseContacts(const Unknowns& at) {
         !folded_ && std::abs(friction_Nm - heldFriction_Nm_) > options_.heldFrictionChange * heldFriction_Nm_;
     if (changed)
         heldFriction_Nm_ = friction_Nm;
-    for (std::size_t r = folded_ ? folded_->rests() : 0; r < contacts.size() && job_.rig.bridge.family != Family::Fixed;
-         ++r) {
+    for (std::size_t r = folded_ ? folded_->rests() : 0; r < contacts.size() && job_.rig.bridge.has().moves(); ++r) {
         Contact contact = contactOf(at, r, limitsOf(model(r).rig().bridge, line_.rests[r].block));
         // One that only just touches would come off and go back for ever.
         constexpr int mostLifts = 2;
@@ -278,7 +277,7 @@ void Equations::evaluate(const Unknowns& at, Evaluation& out) {
         std::swap(here_, before_);
         here_ = turning(at, r, r);
         const double before = row_.cost();
-        if (job_.rig.bridge.family != Family::Fixed && !(folded_ && r == first))
+        if (job_.rig.bridge.has().moves() && !(folded_ && r == first))
             balance(at, r);
         for (; next < line_.observations.size() && line_.observations[next].rest == r; ++next)
             observe(at, line_.observations[next], out.residuals[next]);

@@ -128,7 +128,7 @@ private:
     }
     double addWaited(const Unknowns& at, const Stretch& stretch, double& expected_cents);
     [[nodiscard]] SetString oldString(std::size_t index) const;
-    [[nodiscard]] bool isShaft() const { return job_.rig.bridge.family == Family::RollerShaft; }
+    [[nodiscard]] bool isShaft() const { return job_.rig.bridge.has().motion == Motion::Shaft; }
 
     const BenchJob& job_;
     const EstimatorOptions& options_;

@@ -189,7 +189,7 @@ void Solver::tryStops() {
     constexpr std::size_t recent = 3;
     const std::size_t rests = line_.rests.size();
     for (std::size_t r = rests - std::min(recent, rests); r < rests; ++r) {
-        if (here_.strain_nats[r] < strained_nats || line_.rests[r].block || job_.rig.bridge.family == Family::Fixed ||
+        if (here_.strain_nats[r] < strained_nats || line_.rests[r].block || !job_.rig.bridge.has().moves() ||
             std::find(triedRests_.begin(), triedRests_.end(), r) != triedRests_.end())
             continue;
         triedRests_.push_back(r);

@@ -15,7 +15,7 @@ double priorDeviation(const EstimatorOptions& options, Learned quantity) {
     return options.*deviations[static_cast<std::size_t>(quantity)];
 }
 
-void correctSprings(std::vector<Spring>& springs, Family family, const EstimatorOptions& options,
+void correctSprings(std::vector<Spring>& springs, Motion motion, const EstimatorOptions& options,
                     const GuitarUnknowns& by) {
     const auto off = [&](Learned quantity) {
         return by.value[static_cast<Eigen::Index>(quantity)] * priorDeviation(options, quantity);
@@ -23,7 +23,7 @@ void correctSprings(std::vector<Spring>& springs, Family family, const Estimator
     for (Spring& spring : springs) {
         spring.rate_Npm *= std::exp(off(Learned::SpringRate));
         spring.initial_N *= std::exp(off(Learned::InitialTension));
-        if (family == Family::RollerShaft) {
+        if (motion == Motion::Shaft) {
             spring.lever_m += turnedPart * off(Learned::HookDepth);
             continue;
         }
@@ -44,14 +44,14 @@ Rig correctedRig(const Version& nominal, const EstimatorOptions& options, const 
         return by.value[static_cast<Eigen::Index>(quantity)] * priorDeviation(options, quantity);
     };
     Rig rig = nominal.rig;
-    correctSprings(rig.springs, rig.bridge.family, options, by);
+    correctSprings(rig.springs, rig.bridge.has().motion, options, by);
     rig.claw.lead_m *= std::exp(off(Learned::ClawLead));
     rig.bridge.friction.pivot_Nm = options.pivotFriction_Nm * std::exp(off(Learned::PivotFriction));
-    if (rig.bridge.family == Family::RollerShaft)
+    if (rig.bridge.has().motion == Motion::Shaft)
         rig.bridge.shaftRadius_m += turnedPart * off(Learned::StringHeight);
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         RigString& string = rig.strings[i];
-        if (rig.bridge.family == Family::KnifeEdge)
+        if (rig.bridge.has().hasClaw())
             string.saddle_m += Eigen::Vector2d(off(Learned::Setback), off(Learned::StringHeight));
         string.wire.stiffness_N = axialStiffness_N(string.wire) *
                                   std::exp(options.stringStiffness * by.value[stiffnessIndex(nominal.make[i])]);

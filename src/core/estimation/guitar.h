@@ -24,7 +24,7 @@ inline constexpr double turnedPart = 0.3;
 /// The same guitar at another time: strings by the makes they had then.
 [[nodiscard]] Rig correctedRig(const Version& nominal, const EstimatorOptions& options, const GuitarUnknowns& by);
 /// The springs alone, as they were with another set.
-void correctSprings(std::vector<Spring>& springs, Family family, const EstimatorOptions& options,
+void correctSprings(std::vector<Spring>& springs, Motion motion, const EstimatorOptions& options,
                     const GuitarUnknowns& by);
 
 } // namespace flenzo

@@ -34,7 +34,7 @@ UnknownsLayout::UnknownsLayout(const BenchJob& job, const Timeline& line, std::s
     std::vector<Local> locals;
     if (job.old.wasLevel && hasClaw(job.rig))
         locals.push_back({&oldAngle, turned_rad, 0, 0});
-    if (job.rig.bridge.family != Family::Fixed)
+    if (job.rig.bridge.has().moves())
         for (std::size_t r = 0; r < angle.size(); ++r)
             locals.push_back({&angle[r], turned_rad, r, r + 1});
     for (std::size_t s = 0; s < z.size(); ++s)

@@ -60,9 +60,8 @@ namespace {
 /// Of the wire from post to ball end, the share that stays between saddle and the locked nut.
 double shareKept(const Rig& rig, std::size_t string, double angle_rad) {
     const RigString& one = rig.strings[string];
-    const double speaking_m = rig.bridge.family == Family::KnifeEdge
-                                  ? link(one.saddle_m, nutPoint_m(one)).at(Turned(angle_rad)).length_m
-                                  : one.scale_m;
+    const double speaking_m =
+        rig.bridge.has().hasClaw() ? link(one.saddle_m, nutPoint_m(one)).at(Turned(angle_rad)).length_m : one.scale_m;
     return (speaking_m + tails_m(one, true)) / (speaking_m + tails_m(one, false));
 }
 

@@ -10,7 +10,7 @@ double armTipHeight_m(const Bridge& bridge, double angle_rad) {
 }
 
 std::optional<double> shimForAngle_m(const Rig& rig, const State& state, double angle_rad) {
-    if (rig.bridge.family != Family::RollerShaft || rig.springs.empty())
+    if (rig.bridge.has().motion != Motion::Shaft || rig.springs.empty())
         return std::nullopt;
     Rig bare = rig;
     bare.springs.clear();

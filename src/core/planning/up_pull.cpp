@@ -15,7 +15,7 @@ UpPull upPullOf(const Rig& rig, const State& atRest) {
     if (rest.kind == EquilibriumKind::RearStop)
         pull.stopLoad_Nm = -rest.moment_Nm;
     pull.angle_rad = std::max(0.0, rest.angle_rad - rig.bridge.rearStop_rad);
-    if (pull.angle_rad == 0.0 || rig.bridge.family == Family::Fixed)
+    if (pull.angle_rad == 0.0 || !rig.bridge.has().moves())
         return pull;
     State at = atRest, pulled = atRest;
     at.angle_rad = rest.angle_rad;

@@ -204,7 +204,7 @@ void PracticeGuitar::lengthen(std::size_t string, double by_m) {
 
 /// The arm moves the plate that far and lets it go: it comes back to the near edge of what the pivot holds.
 void PracticeGuitar::swing(double to_rad, bool down) {
-    if (rig_.bridge.family == Family::Fixed)
+    if (!rig_.bridge.has().moves())
         return;
     comeToRest(state_.block ? state_.angle_rad : to_rad);
     if (fault_ == GuitarFault::HangsAtNut)

@@ -44,7 +44,7 @@ IndependentGuitar::IndependentGuitar(const BenchJob& job, const Hardships& hard,
                                      std::uint32_t seed)
     : random_(seed), hard_(hard), tools_(tools), made_(job.rig), scale_(job.rig.strings.front().scale_m) {
     const auto about = [this](double value, double share) { return value * (1.0 + share * noise(1.0)); };
-    const bool shaft = made_.bridge.family == Family::RollerShaft;
+    const bool shaft = made_.bridge.has().motion == Motion::Shaft;
     higher_m_ = (shaft ? 0.0002 : 0.0008) * noise(1.0);
     further_m_ = 0.0007 * noise(1.0);
     strings_.resize(made_.strings.size());
@@ -106,7 +106,7 @@ double IndependentGuitar::misread(double deviation) {
 
 /// From the nut to a saddle carried by a plate that may roll on its edge; a shaft leaves it as it is.
 double IndependentGuitar::length(const String& s, double angle) const {
-    if (made_.bridge.family == Family::RollerShaft)
+    if (made_.bridge.has().motion == Motion::Shaft)
         return scale_ - neck_m_;
     const double forward =
         -hard_.rollingEdge_m * std::sin(angle) + s.back_m * (std::cos(angle) - 1.0) + s.height_m * std::sin(angle);
@@ -115,7 +115,7 @@ double IndependentGuitar::length(const String& s, double angle) const {
 }
 
 double IndependentGuitar::path(const String& s, double angle) const {
-    const bool shaft = made_.bridge.family == Family::RollerShaft;
+    const bool shaft = made_.bridge.has().motion == Motion::Shaft;
     return length(s, angle) + s.tail_m - (shaft ? shaft_ * angle : 0.0);
 }
 
@@ -143,7 +143,7 @@ double IndependentGuitar::restFor(String s, double wanted_Hz, double angle) cons
 /// What the springs turn the plate back with.
 double IndependentGuitar::springMoment(double angle) const {
     double sum = 0.0;
-    if (made_.bridge.family == Family::RollerShaft) {
+    if (made_.bridge.has().motion == Motion::Shaft) {
         for (std::size_t k = 0; k < springs_.size(); ++k) {
             const Spring& of = made_.springs[k];
             const double squeezed = of.free_m - of.seat_m + lever_ * angle;

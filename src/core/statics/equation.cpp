@@ -10,7 +10,7 @@ namespace flenzo {
 
 BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
     : stringCount_(std::min(rig.strings.size(), maxStrings)), springCount_(std::min(rig.springs.size(), maxSprings)),
-      family_(rig.bridge.family), shaftRadius_m_(rig.bridge.shaftRadius_m), assist_(rig.bridge.assist) {
+      motion_(rig.bridge.has().motion), shaftRadius_m_(rig.bridge.shaftRadius_m), assist_(rig.bridge.assist) {
     const Eigen::Vector2d weight_N =
         rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(state.orientation, rig.neckElevation_rad);
     const Eigen::Vector2d& centre_m = rig.bridge.centreOfMass_m;
@@ -52,13 +52,13 @@ void BalanceEquation::setClaw(const Rig& rig, const ClawTurns& turns) {
 }
 
 Reach BalanceEquation::speaking(const StringTerm& term, const Turned& turned) const {
-    if (family_ != Family::KnifeEdge)
+    if (motion_ != Motion::KnifeEdge)
         return {term.scale_m, 0.0, 0.0};
     return term.link.at(turned);
 }
 
 Reach BalanceEquation::path(const StringTerm& term, const Reach& speaking, const Turned& turned) const {
-    if (family_ == Family::RollerShaft)
+    if (motion_ == Motion::Shaft)
         return {term.scale_m + term.tails_m - shaftRadius_m_ * turned.angle_rad, -shaftRadius_m_, 0.0};
     return {speaking.length_m + term.tails_m, speaking.slope, speaking.curve};
 }
@@ -85,13 +85,13 @@ BalanceEquation::Tension BalanceEquation::tension(const StringTerm& term, const 
 }
 
 Reach BalanceEquation::springReach(const SpringTerm& term, const Turned& turned) const {
-    if (family_ == Family::RollerShaft)
+    if (motion_ == Motion::Shaft)
         return {term.seat_m - term.lever_m * turned.angle_rad, -term.lever_m, 0.0};
     return term.link.at(turned);
 }
 
 double BalanceEquation::pull_N(const SpringTerm& term, double length_m) const {
-    if (family_ == Family::RollerShaft) {
+    if (motion_ == Motion::Shaft) {
         const double squeeze_m = term.free_m - length_m;
         return squeeze_m > 0.0 ? -(term.initial_N + term.rate_Npm * squeeze_m) : 0.0;
     }

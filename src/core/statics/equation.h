@@ -58,7 +58,7 @@ public:
     /// Moment the string gains, at this angle, when it is tuned one cent sharper.
     [[nodiscard]] double momentPerCent_Nm(std::size_t string, double frequency_Hz, double angle_rad) const;
     [[nodiscard]] std::size_t stringCount() const { return stringCount_; }
-    [[nodiscard]] Family family() const { return family_; }
+    [[nodiscard]] Motion motion() const { return motion_; }
 
 private:
     enum class Mode : std::uint8_t { Off, Elastic, AtPitch };
@@ -93,7 +93,7 @@ private:
     std::array<StringTerm, maxStrings> strings_;
     std::array<SpringTerm, maxSprings> springs_;
     std::size_t stringCount_ = 0, springCount_ = 0;
-    Family family_;
+    Motion motion_;
     double shaftRadius_m_;
     double weightAlong_Nm_ = 0.0, weightAcross_Nm_ = 0.0; // cosine and sine part of weight . centre of mass
     double extraMoment_Nm_ = 0.0;

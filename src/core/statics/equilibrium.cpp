@@ -157,7 +157,7 @@ Equilibrium restAcrossCentre(const BalanceEquation& equation, Probe& probe, cons
 } // namespace
 
 Limits limitsOf(const Bridge& bridge, const std::optional<Block>& block) {
-    if (bridge.family == Family::Fixed)
+    if (!bridge.has().moves())
         return {};
     Limits limits{bridge.rearStop_rad, bridge.forwardStop_rad, false, false};
     if (!block)
@@ -176,7 +176,7 @@ Limits limitsOf(const Bridge& bridge, const std::optional<Block>& block) {
 
 Equilibrium findEquilibrium(const BalanceEquation& equation, const Limits& limits, double start_rad) {
     Probe probe(equation);
-    if (equation.family() == Family::Fixed)
+    if (equation.motion() == Motion::None)
         return restAt(EquilibriumKind::Fixed, 0.0, probe.at(0.0), probe);
     if (limits.high_rad <= limits.low_rad)
         return contact(limits, true, probe);

@@ -30,7 +30,7 @@ struct Goal {
 
 /// Whether this family has a claw to turn and a plate to bring to an angle.
 [[nodiscard]] inline bool hasClaw(const Rig& rig) {
-    return rig.bridge.family == Family::KnifeEdge;
+    return rig.bridge.has().hasClaw();
 }
 
 /// Whether a plate at this angle lies on its rear stop, as a decked one does.

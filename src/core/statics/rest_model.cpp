@@ -54,16 +54,16 @@ struct Path {
 
 /// One string, and what of it does not depend on where the plate is.
 struct RestModel::Strung {
-    Family family;
+    Motion motion;
     double scale_m, nutDrop_m, tails_m, target_Hz;
     D height, setback, stiffness, mass;
     Path home;
 
     Strung(const Rig& rig, std::size_t index, bool nutLocked, double goal_rad)
-        : family(rig.bridge.family), scale_m(rig.strings[index].scale_m), nutDrop_m(rig.strings[index].nutDrop_m),
+        : motion(rig.bridge.has().motion), scale_m(rig.strings[index].scale_m), nutDrop_m(rig.strings[index].nutDrop_m),
           tails_m(flenzo::tails_m(rig.strings[index], nutLocked)), target_Hz(rig.strings[index].target_Hz) {
         const RigString& string = rig.strings[index];
-        height = D(family == Family::RollerShaft ? rig.bridge.shaftRadius_m : string.saddle_m.y(), StringModel::Height);
+        height = D(motion == Motion::Shaft ? rig.bridge.shaftRadius_m : string.saddle_m.y(), StringModel::Height);
         setback = D(string.saddle_m.x(), StringModel::Setback);
         stiffness = D(axialStiffness_N(string.wire), StringModel::Stiffness);
         mass = D(unitMass_kgpm(string.wire), StringModel::Mass);
@@ -71,9 +71,9 @@ struct RestModel::Strung {
         home = path({D(goal_rad), D(there.sine), D(there.cosine)});
     }
     [[nodiscard]] Path path(const Tilt<StringModel::Count>& tilt) const {
-        if (family == Family::RollerShaft)
+        if (motion == Motion::Shaft)
             return {D(scale_m), D(scale_m + tails_m) - height * tilt.angle, -height};
-        if (family == Family::Fixed)
+        if (motion == Motion::None)
             return {D(scale_m), D(scale_m + tails_m), D(0.0)};
         const auto speaking = reach(setback, height, D(scale_m), D(-nutDrop_m), tilt);
         return {speaking.length_m, speaking.length_m + tails_m, speaking.slope};
@@ -169,7 +169,7 @@ StringModel RestModel::heldAtPitch(std::size_t index, const Wire& wire, double f
 
 SpringModel RestModel::springs(const Turned& plate, const ClawTurns& claw, const std::vector<Spring>& springs) const {
     using D = Dual<SpringModel::Count>;
-    const bool shaft = rig_.bridge.family == Family::RollerShaft;
+    const bool shaft = rig_.bridge.has().motion == Motion::Shaft;
     const auto tilt = tiltBy<SpringModel::Count>(plate);
     const D bass(claw.bass, SpringModel::Bass), treble(claw.treble, SpringModel::Treble),
         lead(rig_.claw.lead_m, SpringModel::Lead);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/units.h"
+#include "core/statics/family.h"
 #include "core/statics/wire.h"
 
 #include <Eigen/Core>
@@ -13,13 +14,6 @@ namespace flenzo {
 
 inline constexpr std::size_t maxStrings = 12;
 inline constexpr std::size_t maxSprings = 8;
-
-/// How the bridge moves: about a knife edge or fulcrum against claw springs, about a shaft against a spring under the
-/// arm, or not at all.
-enum class Family { KnifeEdge, RollerShaft, Fixed };
-
-/// How a knife-edge bridge is built: decides defaults, steps and drawing, never the mechanics.
-enum class Form { DoubleLocking, DoubleLockingFlush, TwoPost, SixScrew, Headless };
 
 /// A stop that holds the bridge at its centre until the moment exceeds its preload, then adds its rate beyond, both
 /// ways.
@@ -43,8 +37,7 @@ enum class Orientation { Flat, Playing, Upright, FaceDown };
 
 /// Lengths in metres, in the frame of docs/mechanics.md: origin at the pivot, x towards the nut, y away from the top.
 struct Bridge {
-    Family family = Family::KnifeEdge;
-    Form form = Form::DoubleLocking;
+    Family family = Family::DoubleLocking;
     double mass_kg = 0.25;
     Eigen::Vector2d centreOfMass_m{-0.007, -0.012}; ///< fixed in the bridge
     double rearStop_rad = radians(-7.0);
@@ -56,14 +49,9 @@ struct Bridge {
     double armTipHeight_m = 0.0; ///< roller shaft only: height of the tip at level
     std::optional<CentringAssist> assist;
     Friction friction;
+    [[nodiscard]] constexpr const FamilyTraits& has() const { return traitsOf(family); }
     bool operator==(const Bridge&) const = default;
 };
-
-/// Whether saddles clamp the strings, so that no ball end is wanted and fine tuners sit behind them.
-[[nodiscard]] inline bool clampsAtSaddle(const Bridge& bridge) {
-    return bridge.family == Family::KnifeEdge &&
-           (bridge.form == Form::DoubleLocking || bridge.form == Form::DoubleLockingFlush);
-}
 
 /// One spring. Extension springs run from a hook in the bridge to the claw; compression springs stand under the arm.
 struct Spring {

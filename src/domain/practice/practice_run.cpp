@@ -136,7 +136,7 @@ void PracticeRun::watch(const PracticeAct& act) {
     }
     if ((act.what == Do::Dive || act.what == Do::PullUp) && job_.card.nut != Nut::Open && !isLocked())
         hurt(Hurt::DivedUnlocked);
-    if (act.what == Do::Posts && job_.rig.bridge.family == Family::KnifeEdge && anyTight())
+    if (act.what == Do::Posts && job_.rig.bridge.has().hasClaw() && anyTight())
         hurt(Hurt::PostsUnderTension);
     if (act.what == Do::Done && guitar_.state().block)
         hurt(Hurt::BlockLeftIn);

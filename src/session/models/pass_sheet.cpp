@@ -141,7 +141,7 @@ void PassSheetModel::show(const Job& job, const Derived& derived) {
         rows_.append(QStringLiteral("%1  %2").arg(
             QString::fromStdString(string.name),
             QString::fromStdString(noteName(nearestNote(string.target_Hz, job.referencePitch_Hz).midi))));
-    rows_.append(job.rig.bridge.family == Family::KnifeEdge ? tr("plate") : tr("arm"));
+    rows_.append(job.rig.bridge.has().hasClaw() ? tr("plate") : tr("arm"));
     endResetModel();
 }
 

@@ -49,7 +49,7 @@ Result<std::optional<ShopPrior>> shopPriorFor(const Logbook& book, const Bridge&
     QSet<QString> seen; // the latest job comes first
     for (const Job& job : finished.value()) {
         const QString guitar = job.owner + QLatin1Char('\n') + job.guitar;
-        if (job.simulatedSeed || kindOf(job.rig.bridge) != kindOf(bridge) || !hasTaught(job) || seen.contains(guitar))
+        if (job.simulatedSeed || job.rig.bridge.family != bridge.family || !hasTaught(job) || seen.contains(guitar))
             continue;
         seen.insert(guitar);
         guitars.push_back(benchJobOf(job));

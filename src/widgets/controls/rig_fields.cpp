@@ -75,21 +75,20 @@ RigField field(const char* key, const char* label, Kind kind, const Range& range
 }
 
 bool isKnife(const Job& job) {
-    return job.rig.bridge.family == Family::KnifeEdge;
+    return job.rig.bridge.has().hasClaw();
 }
 bool isRoller(const Job& job) {
-    return job.rig.bridge.family == Family::RollerShaft;
+    return job.rig.bridge.has().motion == Motion::Shaft;
 }
 bool moves(const Job& job) {
-    return job.rig.bridge.family != Family::Fixed;
+    return job.rig.bridge.has().moves();
 }
 bool isAssisted(const Job& job) {
     return isKnife(job) && job.rig.bridge.assist.has_value();
 }
 /// The nut stays open in play: friction and break angle there matter.
 bool isOpen(const Job& job) {
-    const Bridge& bridge = job.rig.bridge;
-    return bridge.family != Family::KnifeEdge || bridge.form == Form::TwoPost || bridge.form == Form::SixScrew;
+    return job.rig.bridge.has().opensAtNut;
 }
 
 /// The field, for some guitars only.

@@ -197,7 +197,7 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     rows().addRow(table_);
     words_ = wordsUnder(*this, "intonationSays");
     words_->setText(hint());
-    if (job.rig.bridge.family != Family::RollerShaft) {
+    if (job.rig.bridge.has().motion != Motion::Shaft) {
         moved_ = doneButton(*this, "saddlesMoved", tr("These saddles are moved so"));
         connect(moved_, &QPushButton::clicked, this, &IntonateForm::enterMoved);
     }
@@ -260,7 +260,7 @@ void IntonateForm::reckon() {
     if (moved_)
         moved_->setEnabled(!wrong && std::any_of(away_m_.begin(), away_m_.end(), [](double m) { return m != 0.0; }));
     // One loose piece of wood: its two ends are all there is to move.
-    if (job.rig.bridge.family != Family::RollerShaft || static_cast<int>(all_cents.size()) < table_->rowCount())
+    if (job.rig.bridge.has().motion != Motion::Shaft || static_cast<int>(all_cents.size()) < table_->rowCount())
         return;
     const LooseBridge place = placeLooseBridge(all_cents, scales_m);
     const Units& units = context_.preferences().units;

@@ -27,7 +27,7 @@ struct TrayTool {
 };
 
 QList<TrayTool> keysOf(const Job& job) {
-    const bool clamps = clampsAtSaddle(job.rig.bridge);
+    const bool clamps = job.rig.bridge.has().clampsAtSaddle;
     const QStringList groups = screwGroups();
     enum Group { Caps, Clamps, Saddles, Posts, TrussRod, Cover };
     const std::tuple<Group, QString, bool> needed[] = {
@@ -166,8 +166,9 @@ QList<std::pair<QString, QString>> StringTicks::actsOf(const Job& job, StepId st
     case StepId::BallEnd:
         return {{QStringLiteral("cut"), tr("cut")}};
     case StepId::Seat:
-        return {{QStringLiteral("seated"), clampsAtSaddle(job.rig.bridge) ? tr("seated and clamped") : tr("seated")},
-                {QStringLiteral("pulled"), tr("pulled by hand")}};
+        return {
+            {QStringLiteral("seated"), job.rig.bridge.has().clampsAtSaddle ? tr("seated and clamped") : tr("seated")},
+            {QStringLiteral("pulled"), tr("pulled by hand")}};
     case StepId::Thread:
         return {{QStringLiteral("threaded"), tr("in its own slot")}};
     case StepId::Wind:

@@ -30,10 +30,10 @@ namespace flenzo {
 
 namespace {
 
-/// The kind as its section, at rest with its usual figures.
-QIcon sectionIcon(const BridgeKind& kind, const QSize& size, const Preferences& preferences) {
+/// The family as its section, at rest with its usual figures.
+QIcon sectionIcon(Family family, const QSize& size, const Preferences& preferences) {
     Job job = newJob();
-    setBridgeKind(job, kind);
+    setFamily(job, family);
     const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
     SectionValues values{job.rig, level.state, job.goal, preferences.units, false, 1.0, {}};
     values.bare = true;
@@ -107,21 +107,21 @@ QWidget* FirstAnswerForm::buildBridges() {
     tiles_ = new QGridLayout(box);
     tiles_->setContentsMargins(0, 0, 0, 0);
     kinds_ = new QButtonGroup(this);
-    const auto& kinds = bridgeKinds();
-    for (std::size_t k = 0; k < kinds.size(); ++k) {
+    for (std::size_t k = 0; k < families.size(); ++k) {
+        const QString name = familyName(families[k].family);
         auto* cell = new QWidget(box);
         auto* column = new QVBoxLayout(cell);
         column->setContentsMargins(0, 0, 0, 0);
         auto* tile = new QToolButton(cell);
         QLabel* words = label(TextRole::Small, cell);
-        words->setText(QStringLiteral("%1  %2").arg(k + 1).arg(kinds[k].name()));
+        words->setText(QStringLiteral("%1  %2").arg(k + 1).arg(name));
         words->setWordWrap(true);
         words->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
         column->addWidget(tile);
         column->addWidget(words, 1);
         tile->setObjectName(QStringLiteral("kind%1").arg(k));
         tile->setProperty("tile", true);
-        tile->setAccessibleName(kinds[k].name());
+        tile->setAccessibleName(name);
         tile->setCheckable(true);
         tile->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         tile->setFocusPolicy(Qt::StrongFocus);
@@ -217,9 +217,8 @@ bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
 
 void FirstAnswerForm::chooseBridge(int kind) {
     const auto& book = context_.session().logbook();
-    const BridgeKind& chosen = bridgeKinds()[static_cast<std::size_t>(kind)];
     Job other = context_.session().job();
-    setBridgeKind(other, chosen);
+    setFamily(other, static_cast<Family>(kind));
     const auto own = book ? shopPriorFor(*book, other.rig.bridge) : Result(std::optional<ShopPrior>());
     other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
     const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
@@ -258,11 +257,12 @@ void FirstAnswerForm::refreshBridges() {
         const QSize size(static_cast<int>(base * 8.4), static_cast<int>(base * 4.8));
         for (int k = 0; k < bridges_.size(); ++k) {
             bridges_[k]->setIconSize(size);
-            bridges_[k]->setIcon(sectionIcon(bridgeKinds()[static_cast<std::size_t>(k)], size, context_.preferences()));
+            bridges_[k]->setIcon(
+                sectionIcon(families[static_cast<std::size_t>(k)].family, size, context_.preferences()));
         }
         columns_ = 0;
     }
-    bridges_[static_cast<int>(kindOf(context_.session().job().rig.bridge))]->setChecked(true);
+    bridges_[static_cast<int>(context_.session().job().rig.bridge.family)]->setChecked(true);
 }
 
 void FirstAnswerForm::refreshAnswer() {

@@ -358,7 +358,7 @@ void PlanPage::refreshHead() {
         claw_->setText(wording::inTune(derived, context_.preferences().units));
         turns_->clear();
         screws_->setText(
-            context_.session().job().rig.bridge.family == Family::Fixed
+            !context_.session().job().rig.bridge.has().moves()
                 ? tr("There is no spring and no claw: nothing moves when a string is tuned.")
                 : tr("There is no claw to turn: what can be changed is the spring, never its length by cutting and "
                      "never the arm by bending."));

@@ -45,7 +45,7 @@ void PlanPage::refreshAims() {
 void PlanPage::refreshWays() {
     const Derived& derived = context_.session().derived();
     const Job& job = context_.session().job();
-    if (job.rig.bridge.family == Family::RollerShaft) {
+    if (job.rig.bridge.has().motion == Motion::Shaft) {
         refreshSprings();
         return;
     }

@@ -41,7 +41,7 @@ bool hasClawOf(const Job& job) {
     return hasClaw(job.rig);
 }
 bool hasArmOf(const Job& job) {
-    return job.rig.bridge.family != Family::Fixed;
+    return job.rig.bridge.has().moves();
 }
 bool hasCapsOf(const Job& job) {
     return job.card.nut != Nut::Open && !job.rig.nutLocked;

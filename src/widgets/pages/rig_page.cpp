@@ -97,12 +97,11 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     kind_ = new QComboBox(panel);
     kind_->setObjectName(QStringLiteral("bridgeKind"));
     kind_->setAccessibleName(tr("How the bridge is built"));
-    for (const BridgeKind& kind : bridgeKinds())
-        kind_->addItem(kind.name());
+    for (const FamilyTraits& one : families)
+        kind_->addItem(familyName(one.family));
     connect(kind_, &QComboBox::activated, this, [this](int index) {
-        context_.accept(context_.session().edit(tr("kind of bridge"), [index](Job& job) {
-            setBridgeKind(job, bridgeKinds()[static_cast<std::size_t>(index)]);
-        }));
+        context_.accept(context_.session().edit(tr("kind of bridge"),
+                                                [index](Job& job) { setFamily(job, static_cast<Family>(index)); }));
         refresh();
     });
     for (QComboBox* combo : {orientation_, kind_})
@@ -274,7 +273,7 @@ void RigPage::refresh() {
     story_->show(job.story);
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
-    kind_->setCurrentIndex(static_cast<int>(kindOf(job.rig.bridge)));
+    kind_->setCurrentIndex(static_cast<int>(job.rig.bridge.family));
     decked_->setChecked(job.goal.deckLoad_Nm > 0.0);
     assisted_->setChecked(job.rig.bridge.assist.has_value());
     decked_->setVisible(hasClaw(job.rig));

@@ -126,7 +126,7 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
         things.append(
             {QStringLiteral("edges"), StepFormsWords::tr("knife edges and bridge posts are unworn and firm")});
     }
-    if (job.rig.bridge.family == Family::RollerShaft)
+    if (job.rig.bridge.has().motion == Motion::Shaft)
         things.append({QStringLiteral("shaft"), StepFormsWords::tr("the shaft turns freely, its spring is seated")});
     auto* both = new QWidget(parent);
     auto* column = new QVBoxLayout(both);

@@ -298,7 +298,7 @@ ActPicture actPicture(const Job& job, const Derived& derived) {
         picture.string = next.aim.string;
         picture.name = QString::fromStdString(job.rig.strings[next.aim.string].name);
         picture.tighten = !(derived.now().readings_cents[next.aim.string] > next.aim.cents);
-        if (derived.now().state.nutLocked && clampsAtSaddle(job.rig.bridge))
+        if (derived.now().state.nutLocked && job.rig.bridge.has().clampsAtSaddle)
             picture.pegs = ActPicture::Pegs::AtBridge; // fine tuners
     } else if (next.what == NextAct::Do::Claw) {
         picture.kind = ActPicture::Kind::Claw;

@@ -41,11 +41,11 @@ std::optional<Diagram> diagramOf(const Job& job, StepId step) {
         return when(job.card.nut == Nut::Caps, Diagram::Caps);
     case StepId::Seat:
     case StepId::TakeOut:
-        return when(clampsAtSaddle(job.rig.bridge), Diagram::Clamp);
+        return when(job.rig.bridge.has().clampsAtSaddle, Diagram::Clamp);
     case StepId::PresetFine:
     case StepId::Intonate:
     case StepId::Height:
-        return when(clampsAtSaddle(job.rig.bridge), Diagram::Screws);
+        return when(job.rig.bridge.has().clampsAtSaddle, Diagram::Screws);
     case StepId::CoverOff:
     case StepId::CloseUp:
         return when(hasClaw(job.rig), Diagram::Claw);
@@ -150,7 +150,7 @@ Builder planPicture(const Job& job, StepId step, double scale) {
     plan.pegs = job.card.tuners == Tuners::AtBridge      ? GuitarPlan::Pegs::AtBridge
                 : job.card.headstock == Headstock::Split ? GuitarPlan::Pegs::Split
                                                          : GuitarPlan::Pegs::OneSide;
-    plan.arm = job.rig.bridge.family != Family::Fixed;
+    plan.arm = job.rig.bridge.has().moves();
     plan.leftHanded = job.card.leftHanded;
     return [plan, scale](const QSizeF& size) { return buildGuitarPlan(plan, size, scale); };
 }

@@ -79,23 +79,22 @@ QString toolsOf(const char* tools, const char* keys, const Card& card) {
 }
 
 bool isBuilt(const Job& job, Build build) {
-    const Bridge& bridge = job.rig.bridge;
-    const bool plate = bridge.family == Family::KnifeEdge;
+    const FamilyTraits& has = job.rig.bridge.has();
     switch (build) {
     case Build::Locking:
-        return clampsAtSaddle(bridge);
+        return has.clampsAtSaddle;
     case Build::Fulcrum:
-        return plate && (bridge.form == Form::TwoPost || bridge.form == Form::SixScrew);
+        return has.isFulcrum();
     case Build::Headless:
-        return plate && bridge.form == Form::Headless;
+        return has.tunersAtBridge;
     case Build::Shaft:
-        return bridge.family == Family::RollerShaft;
+        return has.motion == Motion::Shaft;
     case Build::Fixed:
-        return bridge.family == Family::Fixed;
+        return !has.moves();
     case Build::Decked:
-        return plate && job.goal.deckLoad_Nm > 0.0;
+        return has.hasClaw() && job.goal.deckLoad_Nm > 0.0;
     case Build::Assisted:
-        return plate && bridge.assist.has_value();
+        return has.hasClaw() && job.rig.bridge.assist.has_value();
     }
     return false;
 }

@@ -143,7 +143,7 @@ QString shortfall(const Shortfall& missing, const Units& units) {
 
 QString inTune(const Derived& derived, const Units& units) {
     const Rig& rig = derived.rig();
-    if (rig.bridge.family == Family::Fixed)
+    if (!rig.bridge.has().moves())
         return WordingWords::tr("Tune each string to pitch: nothing moves");
     const double angle = derived.report.level.state.angle_rad;
     return WordingWords::tr("In tune the arm is at %1, its tip %2 above the top")
