@@ -3,7 +3,7 @@
 #include "core/planning/change.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/simulation/trial.h"
-#include "domain/derived.h"
+#include "domain/job/derived.h"
 
 #include <benchmark/benchmark.h>
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/catalogue.h"
+#include "domain/guitar/catalogue.h"
 #include "session/document/demo.h"
 #include "store/catalogue_files.h"
 #include "widgets/look.h"

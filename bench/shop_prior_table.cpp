@@ -7,7 +7,7 @@
 #include "core/log/shop_prior.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/simulation/trial.h"
-#include "domain/job.h"
+#include "domain/job/job.h"
 
 #include <algorithm>
 #include <cstdio>

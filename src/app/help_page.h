@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/step.h"
+#include "domain/work/step.h"
 
 #include <QWidget>
 

@@ -2,7 +2,7 @@
 #include "app/main_window.h"
 
 #include "core/statics/readings.h"
-#include "domain/warnings.h"
+#include "domain/work/warnings.h"
 #include "store/files.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"

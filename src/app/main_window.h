@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/actions.h"
-#include "domain/step.h"
+#include "domain/work/step.h"
 #include "widgets/app_context.h"
 
 #include <QFutureWatcher>

@@ -3,8 +3,8 @@
 #include "app/languages.h"
 #include "app/main_window.h"
 
-#include "domain/faults.h"
-#include "domain/warnings.h"
+#include "domain/base/faults.h"
+#include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
 #include "widgets/pages/bench_page.h"

@@ -2,7 +2,7 @@
 // A logbook that several benches share.
 #include "app/main_window.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/logbook_copy.h"
 #include "widgets/dialogs/conflict_dialog.h"
 #include "widgets/dialogs/server_dialog.h"

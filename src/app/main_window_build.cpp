@@ -4,7 +4,7 @@
 
 #include "app/help_page.h"
 #include "app/languages.h"
-#include "domain/warnings.h"
+#include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/dialogs/troubleshooting_dialog.h"

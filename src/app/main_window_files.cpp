@@ -2,7 +2,7 @@
 // Jobs from files, and those of the demo.
 #include "app/main_window.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "session/document/demo.h"
 #include "store/files.h"
 #include "widgets/pages/job_page.h"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
-#include "domain/edits.h"
-#include "domain/faults.h"
-#include "domain/workflow.h"
+#include "domain/base/faults.h"
+#include "domain/job/edits.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo_shop.h"
 #include "session/models/pace.h"
 #include "store/exchange.h"

@@ -2,7 +2,7 @@
 #include "app/shots.h"
 
 #include "app/main_window.h"
-#include "domain/workflow.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
 #include "widgets/look.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/solve.h"
 #include "core/operations/acts.h"
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 
 #include "core/planning/passes.h"
 #include "core/planning/spring_choice.h"

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/statics/coupling.h"
-#include "domain/fault.h"
+#include "domain/base/fault.h"
 
 #include <QJsonObject>
 #include <QStringList>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/card_json.h"
 
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
 #include "store/names.h"
 #include "store/rig_json.h"
 

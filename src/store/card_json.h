@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/card.h"
+#include "domain/guitar/card.h"
 #include "store/fields.h"
 
 namespace flenzo {

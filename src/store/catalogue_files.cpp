@@ -3,8 +3,8 @@
 
 #include "core/base/units.h"
 #include "core/statics/note.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/rig_json.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/catalogue.h"
-#include "domain/fault.h"
+#include "domain/base/fault.h"
+#include "domain/guitar/catalogue.h"
 
 namespace flenzo {
 

@@ -2,8 +2,8 @@
 #include "store/event_json.h"
 
 #include "core/base/rounding.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "store/rig_json.h"
 
 #include <cmath>

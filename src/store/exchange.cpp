@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/exchange.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/event_json.h"
 #include "store/files.h"
 #include "store/job_json.h"

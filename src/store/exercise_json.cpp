@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/exercise_json.h"
 
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/job_json.h"

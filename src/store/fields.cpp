@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/fields.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 
 #include <QJsonArray>
 #include <cmath>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/fault.h"
-#include "domain/range.h"
+#include "domain/base/fault.h"
+#include "domain/base/range.h"
 
 #include <Eigen/Core>
 #include <QJsonArray>

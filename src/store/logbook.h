@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/job.h"
+#include "domain/job/job.h"
 #include "domain/practice/practice_run.h"
-#include "domain/stock.h"
+#include "domain/shop/stock.h"
 #include "store/logbook_backend.h"
 
 #include <QDateTime>

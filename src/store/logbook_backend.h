@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/fault.h"
+#include "domain/base/fault.h"
 #include "store/logbook_schema.h"
 
 #include <QLockFile>

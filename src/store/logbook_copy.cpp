@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook_copy.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/files.h"
 #include "store/logbook_sql.h"
 

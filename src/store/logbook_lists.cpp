@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/logbook.h"
 #include "store/logbook_sql.h"
 #include "store/work_json.h"

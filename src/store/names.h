@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/faults.h"
-#include "domain/names.h"
+#include "domain/base/faults.h"
+#include "domain/base/names.h"
 #include "store/fields.h"
 
 #include <QStringList>

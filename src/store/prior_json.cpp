@@ -2,8 +2,8 @@
 #include "store/prior_json.h"
 
 #include "core/estimation/unknowns.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "store/rig_json.h"
 
 #include <Eigen/Cholesky>

@@ -2,9 +2,9 @@
 #include "store/rig_json.h"
 
 #include "core/statics/pitch.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
-#include "domain/soundness.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
+#include "domain/guitar/soundness.h"
 #include "store/names.h"
 
 #include <QJsonArray>

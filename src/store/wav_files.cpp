@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/wav_files.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/files.h"
 
 namespace flenzo {

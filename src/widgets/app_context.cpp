@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/app_context.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/catalogue.h"
+#include "domain/guitar/catalogue.h"
 #include "session/document/session.h"
 #include "widgets/preferences.h"
 

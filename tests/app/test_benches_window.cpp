@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A window on a server's logbook, driven by clicks and keys; run by tools/with-postgres.
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "session/document/photos.h"
 #include "support/place.h"
 #include "support/window.h"

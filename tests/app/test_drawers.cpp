@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Due, stock and times as a shop uses them: by clicks and keys.
 #include "app/main_window.h"
-#include "domain/progress.h"
-#include "domain/workflow.h"
+#include "domain/work/progress.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "session/models/shop_guitars.h"
 #include "store/exchange.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What happens at a bench in mid-job, typed by hand to lock and hand-over on a guitar that is not the program's own.
 #include "core/log/clock.h"
-#include "domain/progress.h"
+#include "domain/work/progress.h"
 #include "support/person.h"
 #include "widgets/dialogs/job_sheet.h"
 

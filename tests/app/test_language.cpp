@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/languages.h"
-#include "domain/workflow.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
 #include "store/job_json.h"

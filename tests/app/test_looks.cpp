@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/operations/acts.h"
-#include "domain/derived.h"
-#include "domain/soundness.h"
+#include "domain/guitar/soundness.h"
+#include "domain/job/derived.h"
 #include "paint/section.h"
 #include "session/document/demo.h"
 #include "store/rig_json.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/edits.h"
+#include "domain/job/edits.h"
 #include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/scene_view.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/help_page.h"
 #include "app/main_window.h"
-#include "domain/edits.h"
-#include "domain/warnings.h"
+#include "domain/job/edits.h"
+#include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/phase_path.h"

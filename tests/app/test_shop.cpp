@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/methods.h"
-#include "domain/workflow.h"
+#include "domain/methods/methods.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "store/files.h"
 #include "support/window.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/methods.h"
-#include "domain/warnings.h"
+#include "domain/methods/methods.h"
+#include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "support/window.h"
 #include "widgets/controls/field_table.h"

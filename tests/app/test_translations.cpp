@@ -2,8 +2,8 @@
 // The languages that ship beside English: whole, with every figure in its place, and with room on every page.
 #include "app/languages.h"
 #include "app/main_window.h"
-#include "domain/edits.h"
-#include "domain/progress.h"
+#include "domain/job/edits.h"
+#include "domain/work/progress.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
 #include "support/window.h"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/independent_guitar.h"
 #include "core/simulation/simulated_guitar.h"
-#include "domain/edits.h"
-#include "domain/measuring.h"
-#include "domain/warnings.h"
+#include "domain/job/edits.h"
+#include "domain/job/measuring.h"
+#include "domain/work/warnings.h"
 #include "support/person.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"

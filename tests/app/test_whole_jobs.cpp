@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
-#include "domain/warnings.h"
+#include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "store/job_json.h"
 #include "support/window.h"

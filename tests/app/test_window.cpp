@@ -3,7 +3,7 @@
 #include "app/shots.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
-#include "domain/edits.h"
+#include "domain/job/edits.h"
 #include "session/document/demo.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"

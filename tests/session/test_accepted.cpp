@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/edits.h"
-#include "domain/faults.h"
+#include "domain/base/faults.h"
+#include "domain/job/edits.h"
 #include "session/document/demo.h"
 #include "session/document/session.h"
 #include "session/input/string_entry.h"

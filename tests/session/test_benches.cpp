@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Several benches on one server; run by tools/with-postgres.
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "session/document/photos.h"
 #include "session/document/session.h"
 #include "store/job_json.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
-#include "domain/caliper.h"
+#include "domain/guitar/caliper.h"
 #include "session/document/photos.h"
 #include "session/input/quantity.h"
 #include "store/bundled.h"

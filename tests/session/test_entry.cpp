@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
 #include "core/statics/pitch.h"
-#include "domain/edits.h"
+#include "domain/job/edits.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
 #include "session/input/string_entry.h"

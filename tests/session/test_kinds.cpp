@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/derived.h"
-#include "domain/edits.h"
-#include "domain/soundness.h"
-#include "domain/workflow.h"
+#include "domain/guitar/soundness.h"
+#include "domain/job/derived.h"
+#include "domain/job/edits.h"
+#include "domain/work/workflow.h"
 #include "store/catalogue_files.h"
 #include "store/job_json.h"
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
-#include "domain/compare.h"
-#include "domain/troubleshooting.h"
-#include "domain/workflow.h"
+#include "domain/job/compare.h"
+#include "domain/work/troubleshooting.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "session/models/pass_sheet.h"
 #include "session/models/sheet.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Exercises: that they can be solved, what each fault shows, what hurts, and files with nonsense.
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "domain/practice/practice_run.h"
 #include "store/exercise_json.h"
 #include "store/logbook.h"

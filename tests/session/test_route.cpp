@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/edits.h"
-#include "domain/methods.h"
-#include "domain/warnings.h"
-#include "domain/workflow.h"
+#include "domain/job/edits.h"
+#include "domain/methods/methods.h"
+#include "domain/work/warnings.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "widgets/text/step_figures.h"
 #include "widgets/text/step_words.h"

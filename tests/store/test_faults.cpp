@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Every n-th write, sync, rename and allocation fails in turn, once or from then on, over everything that is written to
 // a disk. What is there afterwards is the old or the new, whole.
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "store/job_json.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/catalogue.h"
-#include "domain/job.h"
+#include "domain/guitar/catalogue.h"
+#include "domain/job/job.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "session/document/session.h"
 #include "store/exchange.h"
 #include "store/job_json.h"

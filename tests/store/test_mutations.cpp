@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "domain/faults.h"
-#include "domain/job.h"
+#include "domain/base/faults.h"
+#include "domain/job/job.h"
 #include "session/document/demo.h"
 #include "store/exchange.h"
 #include "store/files.h"

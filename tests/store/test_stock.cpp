@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The drawers, the due list, offers and times, against figures made by hand.
 #include "core/simulation/simulated_guitar.h"
-#include "domain/edits.h"
-#include "domain/methods.h"
-#include "domain/quote.h"
-#include "domain/workflow.h"
+#include "domain/job/edits.h"
+#include "domain/methods/methods.h"
+#include "domain/shop/quote.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo_shop.h"
 #include "session/models/due_list.h"
 #include "session/models/pace.h"

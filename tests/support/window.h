@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/main_window.h"
-#include "domain/step.h"
+#include "domain/work/step.h"
 #include "store/catalogue_files.h"
 #include "support/place.h"
 

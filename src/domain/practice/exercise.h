@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/practice/practice_guitar.h"
-#include "domain/job.h"
+#include "domain/job/job.h"
 
 #include <QList>
 

@@ -3,10 +3,10 @@
 
 #include "core/log/counts.h"
 #include "core/statics/pitch.h"
-#include "domain/derived.h"
-#include "domain/edits.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
+#include "domain/job/derived.h"
+#include "domain/job/edits.h"
 
 #include <algorithm>
 #include <array>

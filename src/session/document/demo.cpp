@@ -2,8 +2,8 @@
 #include "session/document/demo.h"
 
 #include "core/simulation/simulated_guitar.h"
-#include "domain/derived.h"
-#include "domain/faults.h"
+#include "domain/base/faults.h"
+#include "domain/job/derived.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/job_json.h"

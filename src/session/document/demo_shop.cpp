@@ -2,9 +2,9 @@
 #include "session/document/demo_shop.h"
 
 #include "core/base/random_stream.h"
-#include "domain/faults.h"
-#include "domain/methods.h"
-#include "domain/progress.h"
+#include "domain/base/faults.h"
+#include "domain/methods/methods.h"
+#include "domain/work/progress.h"
 #include "session/document/demo.h"
 
 #include <QCoreApplication>

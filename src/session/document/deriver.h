@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/base/worker.h"
-#include "domain/derived.h"
+#include "domain/job/derived.h"
 
 #include <QObject>
 #include <atomic>

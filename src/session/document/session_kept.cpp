@@ -3,7 +3,7 @@
 // bench made of it.
 #include "session/document/session.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "store/job_merge.h"
 
 #include <QDateTime>

@@ -4,8 +4,8 @@
 #include "core/base/units.h"
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 
 #include <QRegularExpression>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 
 #include <QString>
 #include <optional>

@@ -2,7 +2,7 @@
 #include "session/input/quantity.h"
 
 #include "core/base/units.h"
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "core/base/display_units.h"
-#include "domain/fault.h"
-#include "domain/range.h"
+#include "domain/base/fault.h"
+#include "domain/base/range.h"
 
 #include <optional>
 

@@ -3,8 +3,8 @@
 
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/due_list.h"
 
-#include "domain/workflow.h"
+#include "domain/work/workflow.h"
 
 #include <QCoreApplication>
 #include <algorithm>

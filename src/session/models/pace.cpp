@@ -2,8 +2,8 @@
 #include "session/models/pace.h"
 
 #include "core/base/quantile.h"
-#include "domain/measuring.h"
-#include "domain/methods.h"
+#include "domain/job/measuring.h"
+#include "domain/methods/methods.h"
 #include "session/models/shop_guitars.h"
 
 namespace flenzo {

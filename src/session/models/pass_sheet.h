@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/derived.h"
+#include "domain/job/derived.h"
 
 #include <QAbstractTableModel>
 

@@ -5,9 +5,9 @@
 
 #include "core/log/counts.h"
 #include "core/statics/note.h"
-#include "domain/methods.h"
-#include "domain/quote.h"
-#include "domain/workflow.h"
+#include "domain/methods/methods.h"
+#include "domain/shop/quote.h"
+#include "domain/work/workflow.h"
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/shop_guitars.h"
 
-#include "domain/edits.h"
+#include "domain/job/edits.h"
 #include "session/models/pace.h"
 
 #include <QSet>

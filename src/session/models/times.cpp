@@ -2,7 +2,7 @@
 #include "session/models/times.h"
 
 #include "core/base/quantile.h"
-#include "domain/methods.h"
+#include "domain/methods/methods.h"
 #include "session/models/pace.h"
 
 #include <algorithm>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/job.h"
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
+#include "domain/job/job.h"
 #include "session/input/quantity.h"
 
 #include <QString>

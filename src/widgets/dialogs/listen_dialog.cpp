@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/listen_dialog.h"
 
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
 #include "session/input/quantity.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/method_table.h"
 
-#include "domain/measuring.h"
+#include "domain/job/measuring.h"
 #include "paint/format.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"

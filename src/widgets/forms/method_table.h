@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/costs.h"
+#include "domain/shop/costs.h"
 #include "widgets/app_context.h"
 
 #include <QFutureWatcher>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/stock.h"
+#include "domain/shop/stock.h"
 #include "widgets/app_context.h"
 
 #include <QWidget>

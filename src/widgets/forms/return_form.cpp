@@ -2,8 +2,8 @@
 #include "widgets/forms/return_form.h"
 
 #include "core/statics/pitch.h"
-#include "domain/ranges.h"
-#include "domain/workflow.h"
+#include "domain/base/ranges.h"
+#include "domain/work/workflow.h"
 #include "session/input/quantity.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/forms/tick_forms.h"
 
-#include "domain/methods.h"
-#include "domain/progress.h"
+#include "domain/methods/methods.h"
+#include "domain/work/progress.h"
 #include "paint/format.h"
 #include "paint/tool_glyph.h"
 #include "widgets/look.h"

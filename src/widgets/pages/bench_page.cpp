@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/bench_page.h"
 
-#include "domain/movement.h"
+#include "domain/job/movement.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
 #include "widgets/controls/pass_sheet_view.h"

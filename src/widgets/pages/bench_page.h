@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/measuring.h"
+#include "domain/job/measuring.h"
 #include "widgets/pages/page.h"
 #include "widgets/text/step_words.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_model.h"
 
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "session/input/string_entry.h"
 #include "widgets/text/wording.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_page.h"
 
-#include "domain/faults.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/set_picker.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/edits.h"
-#include "domain/range.h"
+#include "domain/base/range.h"
+#include "domain/job/edits.h"
 #include "session/input/quantity.h"
 #include "widgets/pages/page.h"
 

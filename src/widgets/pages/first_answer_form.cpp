@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/first_answer_form.h"
 
-#include "domain/measuring.h"
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
+#include "domain/job/measuring.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
 #include "session/models/shop_guitars.h"

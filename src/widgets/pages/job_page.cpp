@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/job_page.h"
 
-#include "domain/faults.h"
+#include "domain/base/faults.h"
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"

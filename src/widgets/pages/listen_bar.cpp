@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/listen_bar.h"
 
-#include "domain/progress.h"
+#include "domain/work/progress.h"
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
 #include "session/document/photos.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_bench.h"
 
-#include "domain/ranges.h"
+#include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/controls/scene_view.h"

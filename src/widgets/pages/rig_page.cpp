@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/rig_page.h"
 
-#include "domain/edits.h"
-#include "domain/soundness.h"
+#include "domain/guitar/soundness.h"
+#include "domain/job/edits.h"
 #include "store/rig_json.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/field_table.h"

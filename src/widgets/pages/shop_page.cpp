@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/shop_page.h"
 
-#include "domain/method_figures.h"
+#include "domain/methods/method_figures.h"
 #include "paint/convergence_chart.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"

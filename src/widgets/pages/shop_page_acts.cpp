@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is done with the jobs that are chosen in the list.
-#include "domain/compare.h"
-#include "domain/workflow.h"
+#include "domain/job/compare.h"
+#include "domain/work/workflow.h"
 #include "session/document/demo_shop.h"
 #include "session/models/pace.h"
 #include "widgets/pages/shop_page.h"

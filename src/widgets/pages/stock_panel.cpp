@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/stock_panel.h"
 
-#include "domain/faults.h"
-#include "domain/money.h"
-#include "domain/ranges.h"
+#include "domain/base/faults.h"
+#include "domain/base/money.h"
+#include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "session/models/shopping.h"
 #include "widgets/controls/row_layout.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/times_panel.h"
 
-#include "domain/methods.h"
+#include "domain/methods/methods.h"
 #include "paint/format.h"
 #include "paint/time_bars.h"
 #include "widgets/controls/figure_table.h"

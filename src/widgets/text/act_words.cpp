@@ -4,7 +4,7 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/note.h"
-#include "domain/movement.h"
+#include "domain/job/movement.h"
 #include <QCoreApplication>
 #include <QStringList>
 #include <cmath>

@@ -2,7 +2,7 @@
 #include "widgets/text/convergence.h"
 
 #include "core/base/units.h"
-#include "domain/movement.h"
+#include "domain/job/movement.h"
 #include "paint/format.h"
 
 #include <QCoreApplication>

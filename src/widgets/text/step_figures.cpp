@@ -3,10 +3,10 @@
 
 #include "core/planning/up_pull.h"
 #include "core/setup/fretting.h"
-#include "domain/fine_tuners.h"
-#include "domain/method_figures.h"
-#include "domain/methods.h"
-#include "domain/warnings.h"
+#include "domain/methods/fine_tuners.h"
+#include "domain/methods/method_figures.h"
+#include "domain/methods/methods.h"
+#include "domain/work/warnings.h"
 #include "widgets/text/wording.h"
 
 #include <QCoreApplication>

@@ -3,8 +3,8 @@
 
 #include "core/operations/acts.h"
 #include "core/setup/fretting.h"
-#include "domain/method_figures.h"
-#include "domain/methods.h"
+#include "domain/methods/method_figures.h"
+#include "domain/methods/methods.h"
 #include "paint/guitar_plan.h"
 #include "paint/section.h"
 #include "paint/set_picture.h"

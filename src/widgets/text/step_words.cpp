@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/step_words.h"
 
-#include "domain/methods.h"
+#include "domain/methods/methods.h"
 #include "widgets/text/step_figures.h"
 #include "widgets/text/step_table.h"
 #include "widgets/text/wording.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "domain/workflow.h"
+#include "domain/work/workflow.h"
 #include "widgets/preferences.h"
 
 #include <QStringList>

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/job/job.h"
+
+namespace flenzo {
+
+/// One thing a shop may measure with, and how sure it is.
+struct MeasuringTool {
+    QString name;
+    const char* plainTitle; ///< before it is translated
+    double deviation;       ///< cents, metres of gap or radians, as `kind` says; 0: not told
+    enum class Kind { NotTold, Cents, Gap, Angle } kind;
+    [[nodiscard]] QString title() const;
+};
+/// What pitch is read with, what level is judged by, and how near to its aim a string is left; the first is "not told".
+[[nodiscard]] const QList<MeasuringTool>& tunersInUse();
+[[nodiscard]] const QList<MeasuringTool>& levelTools();
+[[nodiscard]] const QList<MeasuringTool>& pegHands();
+/// Which of them a job has; one that is none of them counts as the nearest.
+[[nodiscard]] int tunerOf(const Tools& tools);
+[[nodiscard]] int levelToolOf(const Tools& tools);
+[[nodiscard]] int pegHandOf(const Tools& tools);
+void chooseTuner(Tools& tools, int which);
+void chooseLevelTool(Tools& tools, int which);
+void choosePegHand(Tools& tools, int which);
+
+/// The plate as an eye along it sees it, and the reading that makes: coarse, and said to be.
+enum class PlateByEye { Sunk, Level, Forward };
+[[nodiscard]] double angleSeen_rad(PlateByEye seen);
+[[nodiscard]] Event lookedAt(PlateByEye seen);
+
+/// What cannot be promised because the tools are coarser than the tolerances, and what would do; empty when they do.
+[[nodiscard]] QString toolsNote(const Job& job);
+
+/// The shop's tools as lines of its settings, and back; lines of other things are passed over.
+[[nodiscard]] QString toolLines(const Tools& tools);
+void applyToolLines(Tools& tools, const QString& lines);
+
+} // namespace flenzo

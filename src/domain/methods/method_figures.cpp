@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/methods/method_figures.h"
+
+#include "core/operations/acts.h"
+
+#include "core/statics/readings.h"
+#include "domain/methods/methods.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr double forwardBlock_rad = radians(1.5);
+/// Above the headstock's face: the nut's slot, and where the string leaves a post with no wraps under it.
+constexpr double slot_m = 0.009, firstExit_m = 0.006;
+/// A first turn above the hole leaves the post higher by as much.
+constexpr double higherExit_m = 0.0015;
+
+} // namespace
+
+double blockAngle_rad(const Job& job) {
+    return job.goal.angle_rad + (isChosen(job, "blockHeight", "forward") ? forwardBlock_rad : 0.0);
+}
+
+double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& level) {
+    if (!level.balanced() || blockAngle_rad(job) == job.goal.angle_rad)
+        return 0.0;
+    double worst = 0.0;
+    for (const Aim& aim : blockedAims(rig, level, blockAngle_rad(job)))
+        worst = std::max(worst, std::abs(aim.cents));
+    return worst;
+}
+
+double wrapsOf(const Job& job, const Wire& wire) {
+    const Wraps wraps = wrapsOnThis(job);
+    if (wraps != Wraps::Clamped && isChosen(job, "winding", "tie"))
+        return 1.5; // the tie holds, not the wraps
+    return wrapsOnPost(wire, wraps);
+}
+
+SlackRules slackOf(const Job& job, const RigString& string) {
+    return slackRules(slackFor_m(wrapsOf(job, string.wire), assumedHead.post_m, string.wire.gauge_m), string.scale_m,
+                      assumedHead.postSpacing_m);
+}
+
+double cutLengthOf_m(const Job& job, const RigString& string) {
+    return cutLength_m(string.scale_m, assumedHead.nutToPost_m, slackOf(job, string).slack_m, assumedHead.insertion_m);
+}
+
+double nutAngleOf_rad(const Job& job, const RigString& string) {
+    const double exit_m = firstExit_m + (isChosen(job, "nutAngle", "less") ? higherExit_m : 0.0);
+    const double nutToPost_m = string.nutTail_m > 0.0 ? string.nutTail_m : assumedHead.nutToPost_m;
+    return nutBreak_rad(slot_m, exit_m, wrapsOf(job, string.wire), string.wire.gauge_m, nutToPost_m);
+}
+
+double finePreset_turns(const Job& job) {
+    const double all = job.rig.strings.front().fineTurns;
+    return isChosen(job, "finePreset", "middle")      ? all / 2.0
+           : isChosen(job, "finePreset", "nearlyOut") ? 0.2 * all
+                                                      : 0.0;
+}
+
+std::vector<double> playingShift_cents(const Rig& rig, const State& now) {
+    const std::vector<double> here = readings_cents(rig, now);
+    const Outcome held = turnGuitar(rig, now, Orientation::Playing);
+    std::vector<double> shift = readings_cents(rig, held.state);
+    for (std::size_t i = 0; i < shift.size(); ++i)
+        shift[i] -= here[i];
+    return shift;
+}
+
+} // namespace flenzo

@@ -1,0 +1,16 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/simulation/remaining.h"
+#include "domain/base/money.h"
+#include "domain/shop/stock.h"
+
+namespace flenzo {
+
+/// What a job costs: labour by the minutes that it takes 8 times in 10, and the parts that the shop has a price for.
+[[nodiscard]] Offer offerFor(const Job& job, const Quantiles& minutes, const Money& hour, const Stock& stock);
+
+/// "32.50 to 42.50 EUR".
+[[nodiscard]] QString offerText(const Offer& offer);
+
+} // namespace flenzo

@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/work/workflow.h"
+
+namespace flenzo {
+
+/// What is dangerous now, by the steps done so far and the log.
+[[nodiscard]] Hazards hazardsOf(const Job& job, const Derived& derived);
+[[nodiscard]] bool blockIsIn(const Job& job);
+
+/// A warning at an act that would go wrong now. Work may go on with a reason, which is kept.
+[[nodiscard]] std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step);
+
+/// What still keeps the nut from being locked; empty when it may be.
+[[nodiscard]] QStringList missingForLock(const Job& job, const Derived& derived);
+
+} // namespace flenzo
