@@ -46,14 +46,18 @@ SlackRules slackOf(const Job& job, const RigString& string) {
                       assumedHead.postSpacing_m);
 }
 
+double nutToPostOf_m(const RigString& string) {
+    return string.nutTail_m > 0.0 ? string.nutTail_m : assumedHead.nutToPost_m;
+}
+
 double cutLengthOf_m(const Job& job, const RigString& string) {
-    return cutLength_m(string.scale_m, assumedHead.nutToPost_m, slackOf(job, string).slack_m, assumedHead.insertion_m);
+    return cutLength_m(string.scale_m, nutToPostOf_m(string), slackOf(job, string).slack_m,
+                       assumedHead.insertion_m + assumedHead.toSpare_m);
 }
 
 double nutAngleOf_rad(const Job& job, const RigString& string) {
     const double exit_m = firstExit_m + (isChosen(job, "nutAngle", "less") ? higherExit_m : 0.0);
-    const double nutToPost_m = string.nutTail_m > 0.0 ? string.nutTail_m : assumedHead.nutToPost_m;
-    return nutBreak_rad(slot_m, exit_m, wrapsOf(job, string.wire), string.wire.gauge_m, nutToPost_m);
+    return nutBreak_rad(slot_m, exit_m, wrapsOf(job, string.wire), string.wire.gauge_m, nutToPostOf_m(string));
 }
 
 double finePreset_turns(const Job& job) {

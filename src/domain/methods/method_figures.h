@@ -13,8 +13,9 @@ namespace flenzo {
 struct AssumedHead {
     double post_m = 0.0055;
     double postSpacing_m = 0.025;
-    double nutToPost_m = 0.045;
-    double insertion_m = 0.010; ///< wire in the saddle's clamp
+    double nutToPost_m = 0.045;  ///< where not even the usual spacing is known
+    double insertion_m = 0.0025; ///< wire in the saddle's clamp
+    double toSpare_m = 0.005;    ///< a string a little long winds a little further, one too short is lost
 };
 inline constexpr AssumedHead assumedHead{};
 /// What is taken for usual where nothing was measured.
@@ -29,7 +30,10 @@ inline constexpr double usualPostLead_m = 0.0007; ///< a post's rise for one tur
 /// Wraps on the post by tuners and ways.
 [[nodiscard]] double wrapsOf(const Job& job, const Wire& wire);
 [[nodiscard]] SlackRules slackOf(const Job& job, const RigString& string);
-/// Cut length at the bridge when the ball stays at the headstock.
+/// From the nut to this string's own post.
+[[nodiscard]] double nutToPostOf_m(const RigString& string);
+/// From the ball to the cut at the bridge, along the string, when the ball stays at the headstock: to its own post,
+/// with its own wraps, what goes into the clamp and a little to spare.
 [[nodiscard]] double cutLengthOf_m(const Job& job, const RigString& string);
 /// Break angle at the nut once the string is wound: by wraps and by where the first one lies.
 [[nodiscard]] double nutAngleOf_rad(const Job& job, const RigString& string);

@@ -76,10 +76,19 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
 QString cutWords(const Job& job, const Units& units) {
     if (isChosen(job, "ballEnd", "cut"))
         return {};
-    return StepFiguresWords::tr(
-               "Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).")
-        .arg(rough(cutLengthOf_m(job, job.rig.strings.front()), units), rough(assumedHead.nutToPost_m, units),
-             rough(assumedHead.insertion_m, units));
+    QStringList lengths;
+    for (const RigString& string : job.rig.strings)
+        lengths.append(QStringLiteral("%1: %2").arg(QString::fromStdString(string.name),
+                                                    rough(cutLengthOf_m(job, string), units)));
+    const QString inClamp = lengthText(assumedHead.insertion_m, units), spare = rough(assumedHead.toSpare_m, units);
+    return StepFiguresWords::tr("Each string has its own length, from the ball along the string to the cut.") +
+           QLatin1Char('\n') + lengths.join(QStringLiteral(" · ")) + QLatin1Char('\n') +
+           (job.measured.contains(QStringLiteral("strings.nutTail"))
+                ? StepFiguresWords::tr("From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.")
+                      .arg(inClamp, spare)
+                : StepFiguresWords::tr("From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to "
+                                       "spare. Hold one string to its post before the first cut.")
+                      .arg(inClamp, spare));
 }
 
 QString tailWords(const Job& job, const Units& units) {
