@@ -54,6 +54,13 @@ bool prepare(QSaveFile& file, const QByteArray& content) {
            ::fsync(file.handle()) == 0;
 }
 
+/// Over what is there: only where nothing can take its place by name.
+bool writeInPlace(const QString& path, const QByteArray& content) {
+    QFile file(path);
+    return file.open(QIODevice::WriteOnly | QIODevice::Unbuffered) && file.write(content) == content.size() &&
+           ::fsync(file.handle()) == 0;
+}
+
 } // namespace
 
 std::optional<Fault> writeFile(const QString& path, const QByteArray& content) {
@@ -77,10 +84,10 @@ std::optional<Fault> writePair(const FileContent& first, const FileContent& seco
         return whole(faults::cannotBeWritten, {one.errorString()});
     if (two.commit())
         return std::nullopt;
-    if (before)
-        (void)writeFile(first.path, *before); // where even that fails it is the new one, and whole
-    else
+    if (!before)
         QFile::remove(first.path);
+    else if (writeFile(first.path, *before)) // a disk that renames nothing any more may still write
+        (void)writeInPlace(first.path, *before);
     return whole(faults::cannotBeWritten, {two.errorString()});
 }
 
