@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/base/money.h"
 
+#include <QLocale>
 #include <QRegularExpression>
 #include <cmath>
 
@@ -22,7 +23,7 @@ QString moneyText(qint64 minor, const Currency& currency) {
     const qint64 size = std::abs(minor);
     QString number = QString::number(size / 100);
     if (size % 100 != 0)
-        number += QStringLiteral(".%1").arg(size % 100, 2, 10, QLatin1Char('0'));
+        number += QLocale().decimalPoint() + QStringLiteral("%1").arg(size % 100, 2, 10, QLatin1Char('0'));
     return (currency.before + (minor < 0 ? QStringLiteral("\u2212") : QString()) + number + currency.after).trimmed();
 }
 
