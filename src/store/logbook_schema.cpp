@@ -1,44 +1,50 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook_schema.h"
 
+#include <array>
+#include <utility>
+
 namespace flenzo {
 
 namespace {
 
-/// Written for SQLite; a server's types stand for them in `migrationTo`.
+/// What differs between the databases stands in braces; see `typesOf`.
 const QStringList& statementsOf(int version) {
     static const QStringList all[] = {
         {},
-        {QStringLiteral("CREATE TABLE owners (id INTEGER PRIMARY KEY, name TEXT NOT NULL UNIQUE) STRICT"),
-         QStringLiteral("CREATE TABLE guitars (id INTEGER PRIMARY KEY, owner INTEGER NOT NULL REFERENCES owners(id), "
-                        "name TEXT NOT NULL, UNIQUE (owner, name)) STRICT"),
-         QStringLiteral("CREATE TABLE jobs (id INTEGER PRIMARY KEY, guitar INTEGER NOT NULL REFERENCES guitars(id), "
-                        "state TEXT NOT NULL, received TEXT NOT NULL, due TEXT NOT NULL, changed TEXT NOT NULL, "
-                        "set_name TEXT NOT NULL, tuning TEXT NOT NULL, story TEXT NOT NULL, words TEXT NOT NULL, "
-                        "entries INTEGER NOT NULL, body TEXT NOT NULL) STRICT"),
+        {QStringLiteral("CREATE TABLE owners (id {number}, name {text} NOT NULL UNIQUE) {strict}"),
+         QStringLiteral("CREATE TABLE guitars (id {number}, owner {whole} NOT NULL REFERENCES owners(id), "
+                        "name {text} NOT NULL, UNIQUE (owner, name)) {strict}"),
+         QStringLiteral(
+             "CREATE TABLE jobs (id {number}, guitar {whole} NOT NULL REFERENCES guitars(id), "
+             "state {text} NOT NULL, received {text} NOT NULL, due {text} NOT NULL, changed {text} NOT NULL, "
+             "set_name {text} NOT NULL, tuning {text} NOT NULL, story {text} NOT NULL, words {text} NOT NULL, "
+             "entries {whole} NOT NULL, body {text} NOT NULL) {strict}"),
          QStringLiteral("CREATE INDEX jobs_by_change ON jobs (changed)"),
          QStringLiteral("CREATE INDEX jobs_by_guitar ON jobs (guitar, changed)"),
          QStringLiteral("CREATE INDEX jobs_by_due ON jobs (due) WHERE due <> ''"),
-         QStringLiteral("CREATE TABLE events (job INTEGER NOT NULL REFERENCES jobs(id) ON DELETE CASCADE, seq INTEGER "
-                        "NOT NULL, body TEXT NOT NULL, PRIMARY KEY (job, seq)) STRICT, WITHOUT ROWID"),
-         QStringLiteral("CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT")},
+         QStringLiteral("CREATE TABLE events (job {whole} NOT NULL REFERENCES jobs(id) ON DELETE CASCADE, seq {whole} "
+                        "NOT NULL, body {text} NOT NULL, PRIMARY KEY (job, seq)) {keyed}"),
+         QStringLiteral("CREATE TABLE settings (key {text} PRIMARY KEY, value {text} NOT NULL) {strict}")},
         // Who practised what. No real guitar is touched by it.
-        {QStringLiteral("CREATE TABLE practice (id INTEGER PRIMARY KEY, apprentice TEXT NOT NULL, exercise TEXT NOT "
-                        "NULL, seed INTEGER NOT NULL, at TEXT NOT NULL, score TEXT NOT NULL, acts TEXT NOT NULL) "
-                        "STRICT"),
+        {QStringLiteral("CREATE TABLE practice (id {number}, apprentice {text} NOT NULL, exercise {text} NOT "
+                        "NULL, seed {whole} NOT NULL, at {text} NOT NULL, score {text} NOT NULL, acts {text} NOT NULL) "
+                        "{strict}"),
          QStringLiteral("CREATE INDEX practice_by_apprentice ON practice (apprentice, at)")},
         // The check after the hand-over, and what is in the drawers. A count is the sum of what came and went.
-        {QStringLiteral("ALTER TABLE jobs ADD COLUMN check_on TEXT NOT NULL DEFAULT ''"),
+        {QStringLiteral("ALTER TABLE jobs ADD COLUMN check_on {text} NOT NULL DEFAULT ''"),
          QStringLiteral("CREATE INDEX jobs_by_check ON jobs (check_on) WHERE check_on <> ''"),
-         QStringLiteral("CREATE TABLE stock (item TEXT PRIMARY KEY, kind TEXT NOT NULL, name TEXT NOT NULL, least "
-                        "INTEGER NOT NULL, price INTEGER NOT NULL) STRICT"),
-         QStringLiteral("CREATE TABLE stock_moves (id INTEGER PRIMARY KEY, item TEXT NOT NULL REFERENCES stock(item) "
-                        "ON DELETE CASCADE, at TEXT NOT NULL, pieces INTEGER NOT NULL, why TEXT NOT NULL, job INTEGER "
-                        "NOT NULL) STRICT"),
+         QStringLiteral(
+             "CREATE TABLE stock (item {text} PRIMARY KEY, kind {text} NOT NULL, name {text} NOT NULL, least "
+             "{whole} NOT NULL, price {whole} NOT NULL) {strict}"),
+         QStringLiteral(
+             "CREATE TABLE stock_moves (id {number}, item {text} NOT NULL REFERENCES stock(item) "
+             "ON DELETE CASCADE, at {text} NOT NULL, pieces {whole} NOT NULL, why {text} NOT NULL, job {whole} "
+             "NOT NULL) {strict}"),
          QStringLiteral("CREATE INDEX stock_moves_by_item ON stock_moves (item)"),
          QStringLiteral("CREATE INDEX stock_moves_by_job ON stock_moves (job)")},
         // Several benches write: how often a job was changed, so that nobody writes over what they have not seen.
-        {QStringLiteral("ALTER TABLE jobs ADD COLUMN revision INTEGER NOT NULL DEFAULT 1")}};
+        {QStringLiteral("ALTER TABLE jobs ADD COLUMN revision {whole} NOT NULL DEFAULT 1")}};
     return all[version];
 }
 
@@ -46,25 +52,31 @@ const QStringList& statementsOf(int version) {
 const char* const attachments =
     "CREATE TABLE IF NOT EXISTS attachments (name TEXT COLLATE \"C\" PRIMARY KEY, content BYTEA NOT NULL)";
 
-QString forServer(QString statement) {
-    statement.replace(QLatin1String(" STRICT, WITHOUT ROWID"), QString());
-    statement.replace(QLatin1String(" STRICT"), QString());
-    statement.replace(QLatin1String("id INTEGER PRIMARY KEY"),
-                      QLatin1String("id BIGINT GENERATED BY DEFAULT AS IDENTITY PRIMARY KEY"));
-    statement.replace(QLatin1String("INTEGER"), QLatin1String("BIGINT"));
+using Types = std::array<std::pair<const char*, const char*>, 5>;
+
+const Types& typesOf(SqlDialect dialect) {
+    static const Types file{{{"{number}", "INTEGER PRIMARY KEY"},
+                             {"{whole}", "INTEGER"},
+                             {"{text}", "TEXT"},
+                             {"{strict}", "STRICT"},
+                             {"{keyed}", "STRICT, WITHOUT ROWID"}}};
     // Sorted as SQLite sorts, whatever language the server was set up in.
-    return statement.replace(QLatin1String(" TEXT"), QLatin1String(" TEXT COLLATE \"C\""));
+    static const Types server{{{"{number}", "BIGINT GENERATED BY DEFAULT AS IDENTITY PRIMARY KEY"},
+                               {"{whole}", "BIGINT"},
+                               {"{text}", "TEXT COLLATE \"C\""},
+                               {"{strict}", ""},
+                               {"{keyed}", ""}}};
+    return dialect == SqlDialect::Sqlite ? file : server;
 }
 
 } // namespace
 
 QStringList migrationTo(int version, SqlDialect dialect) {
     QStringList statements = statementsOf(version);
-    if (dialect == SqlDialect::Sqlite)
-        return statements;
     for (QString& statement : statements)
-        statement = forServer(statement);
-    if (version == logbookVersion)
+        for (const auto& [name, type] : typesOf(dialect))
+            statement.replace(QLatin1String(name), QLatin1String(type));
+    if (dialect == SqlDialect::Postgres && version == logbookVersion)
         statements.append(QLatin1String(attachments));
     return statements;
 }
