@@ -21,7 +21,8 @@ namespace {
 struct Shown {
     QTemporaryDir dir;
     Session session{dir.filePath(QStringLiteral("recovery"))};
-    AppContext context{session, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
+    BenchEntry bench{session};
+    AppContext context{session, bench, bundledCatalogue().value(), dir.filePath(QStringLiteral("own.json"))};
     Shown() { session.start(demoJob(0).value(), {}); }
 };
 

@@ -935,22 +935,6 @@
 <context>
     <name>Fault</name>
     <message>
-        <source>is no WAV file; record or export the sound as WAV</source>
-        <translation>ist keine WAV-Datei; den Klang als WAV aufnehmen oder ausgeben</translation>
-    </message>
-    <message>
-        <source>does not say how its sound is written; export it as WAV again</source>
-        <translation>sagt nicht, wie der Klang geschrieben ist; noch einmal als WAV ausgeben</translation>
-    </message>
-    <message>
-        <source>holds sound in another encoding than PCM or float; export it as PCM</source>
-        <translation>enthält Klang in anderer Kodierung als PCM oder Gleitkomma; als PCM ausgeben</translation>
-    </message>
-    <message>
-        <source>has samples of a size that is not read; export it as 16, 24 or 32 bits</source>
-        <translation>hat eine Wortbreite, die nicht gelesen wird; mit 16, 24 oder 32 Bit ausgeben</translation>
-    </message>
-    <message>
         <source>has a sample rate outside 8 to 192 kHz; export it at 44.1 or 48 kHz</source>
         <translation>hat eine Abtastrate außerhalb von 8 bis 192 kHz; mit 44,1 oder 48 kHz ausgeben</translation>
     </message>
@@ -1465,6 +1449,10 @@
     <message>
         <source>has changes that are in no file yet; save it or keep it in the shop first</source>
         <translation>hat Änderungen, die noch in keiner Datei stehen; erst speichern oder in der Werkstatt behalten</translation>
+    </message>
+    <message>
+        <source>is no sound that can be read; record or export it as WAV or FLAC</source>
+        <translation>ist kein Klang, der gelesen werden kann; als WAV oder FLAC aufnehmen oder ausgeben</translation>
     </message>
 </context>
 <context>
@@ -4114,10 +4102,6 @@
         <translation>Grundstellung: %1 von %2 Umdrehungen hinein (Bereich angenommen, wenn die Karte nichts sagt).</translation>
     </message>
     <message>
-        <source>Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).</source>
-        <translation>Schneide %1 von der Kugel, der Saite entlang gemessen (Sattel bis Achse %2 und %3 in der Klemme sind angenommen).</translation>
-    </message>
-    <message>
         <source>Flush at the post.</source>
         <translation>Bündig an der Achse.</translation>
     </message>
@@ -4208,6 +4192,18 @@
     <message>
         <source>Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.</source>
         <translation>Letztes Mal hat das Klemmen bewegt: %1. Die Zielwerte rechnen damit, nicht mit mehr als %2 ¢: da ist eine Saite gerutscht.</translation>
+    </message>
+    <message>
+        <source>Each string has its own length, from the ball along the string to the cut.</source>
+        <translation>Jede Saite hat ihre eigene Länge, vom Kugelende die Saite entlang bis zum Schnitt.</translation>
+    </message>
+    <message>
+        <source>From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
+        <translation>Vom Sattel zum Wickelbolzen wie gemessen; %1 in der Klemme ist angenommen, %2 bleibt übrig.</translation>
+    </message>
+    <message>
+        <source>From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its post before the first cut.</source>
+        <translation>Vom Sattel zum Wickelbolzen wie bei den meisten Gitarren, %1 in der Klemme ist angenommen, %2 bleibt übrig. Vor dem ersten Schnitt eine Saite an ihren Wickelbolzen halten.</translation>
     </message>
 </context>
 <context>
@@ -4329,36 +4325,8 @@
         <translation>Mehr zu dieser Gitarre</translation>
     </message>
     <message>
-        <source>strings are centred over the fretboard</source>
-        <translation>Saiten liegen mittig über dem Griffbrett</translation>
-    </message>
-    <message>
-        <source>neck screws are snug</source>
-        <translation>Halsschrauben sind fest</translation>
-    </message>
-    <message>
-        <source>the claw is parallel to its wall</source>
-        <translation>die Kralle ist parallel zu ihrer Wand</translation>
-    </message>
-    <message>
-        <source>knife edges and bridge posts are unworn and firm</source>
-        <translation>Messerkanten und Brückenbolzen sind heil und fest</translation>
-    </message>
-    <message>
-        <source>the shaft turns freely, its spring is seated</source>
-        <translation>die Welle dreht frei, ihre Feder sitzt</translation>
-    </message>
-    <message>
         <source>In tune on the old strings, the plate is</source>
         <translation>Mit den alten Saiten gestimmt ist die Platte</translation>
-    </message>
-    <message>
-        <source>every string is on the floor of its slot</source>
-        <translation>jede Saite liegt auf dem Grund ihrer Kerbe</translation>
-    </message>
-    <message>
-        <source>nut caps are in their order and the right way round</source>
-        <translation>Sattelkappen sind in ihrer Reihe und richtig herum</translation>
     </message>
     <message>
         <source>The fine tuners are at their preset</source>
@@ -5818,6 +5786,10 @@
         <source>arm in</source>
         <translation>Hebel dran</translation>
     </message>
+    <message>
+        <source>truss rod</source>
+        <translation>Halsstab</translation>
+    </message>
 </context>
 <context>
     <name>TimeBars</name>
@@ -6668,6 +6640,73 @@
         <source>%1. It is now at %2; your own sets and tunings begin anew.</source>
         <translation>%1. Sie liegt jetzt unter %2; eigene Sätze und Stimmungen beginnen neu.</translation>
     </message>
+    <message>
+        <source>Reading what the shop&apos;s jobs say</source>
+        <translation>Aufträge der Werkstatt werden gelesen</translation>
+    </message>
+    <message>
+        <source>Go on without</source>
+        <translation>Ohne sie weiter</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::BenchEntry</name>
+    <message>
+        <source>tune string</source>
+        <translation>Saite stimmen</translation>
+    </message>
+    <message>
+        <source>stretch string</source>
+        <translation>Saite dehnen</translation>
+    </message>
+    <message>
+        <source>read the plate</source>
+        <translation>Platte ablesen</translation>
+    </message>
+    <message>
+        <source>read string</source>
+        <translation>Saite ablesen</translation>
+    </message>
+    <message>
+        <source>mend the entry</source>
+        <translation>Eintrag berichtigen</translation>
+    </message>
+    <message>
+        <source>it was as entered</source>
+        <translation>es war wie eingetragen</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>go on without the string</source>
+        <translation>ohne die Saite weiter</translation>
+    </message>
+    <message>
+        <source>stand by reading</source>
+        <translation>bei der Ablesung bleiben</translation>
+    </message>
+    <message>
+        <source>turn claw</source>
+        <translation>Kralle drehen</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>Klotz herausnehmen</translation>
+    </message>
+    <message>
+        <source>plate not measured</source>
+        <translation>Platte nicht gemessen</translation>
+    </message>
+    <message>
+        <source>put a block in</source>
+        <translation>Klotz einsetzen</translation>
+    </message>
+    <message>
+        <source>simulated answer</source>
+        <translation>simulierte Antwort</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::BenchPage</name>
@@ -7382,6 +7421,13 @@
     </message>
 </context>
 <context>
+    <name>flenzo::JobKeeper</name>
+    <message>
+        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
+        <translation>Zwei Werkbänke haben diesen Auftrag getrennt voneinander geändert; dies hatte eine von ihnen.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::JobPage</name>
     <message>
         <source>Steps of this phase</source>
@@ -7772,6 +7818,37 @@
     </message>
 </context>
 <context>
+    <name>flenzo::LookForm</name>
+    <message>
+        <source>strings are centred over the fretboard</source>
+        <translation>Saiten liegen mittig über dem Griffbrett</translation>
+    </message>
+    <message>
+        <source>neck screws are snug</source>
+        <translation>Halsschrauben sind fest</translation>
+    </message>
+    <message>
+        <source>the claw is parallel to its wall</source>
+        <translation>die Kralle ist parallel zu ihrer Wand</translation>
+    </message>
+    <message>
+        <source>knife edges and bridge posts are unworn and firm</source>
+        <translation>Messerkanten und Brückenbolzen sind heil und fest</translation>
+    </message>
+    <message>
+        <source>the shaft turns freely, its spring is seated</source>
+        <translation>die Welle dreht frei, ihre Feder sitzt</translation>
+    </message>
+    <message>
+        <source>every string is on the floor of its slot</source>
+        <translation>jede Saite liegt auf dem Grund ihrer Kerbe</translation>
+    </message>
+    <message>
+        <source>nut caps are in their order and the right way round</source>
+        <translation>Sattelkappen sind in ihrer Reihe und richtig herum</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::MainWindow</name>
     <message>
         <source>Readings can be supplied by a guitar that exists only in the program</source>
@@ -7932,10 +8009,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Dicke unter der Hinterkante; eben ist %1</translation>
     </message>
     <message>
-        <source>put a block in</source>
-        <translation>Klotz einsetzen</translation>
-    </message>
-    <message>
         <source>&amp;Bench</source>
         <translation>&amp;Werkbank</translation>
     </message>
@@ -7958,10 +8031,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Listen to a recording</source>
         <translation>Eine Aufnahme hören</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav)</source>
-        <translation>Klang (*.wav)</translation>
     </message>
     <message>
         <source>&amp;Pause listening</source>
@@ -8331,6 +8400,14 @@ Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schnei
     <message>
         <source>saddle moved</source>
         <translation>Reiter versetzt</translation>
+    </message>
+    <message>
+        <source>Backing up the shop</source>
+        <translation>Die Werkstatt wird gesichert</translation>
+    </message>
+    <message>
+        <source>Sound (%1)</source>
+        <translation>Klang (%1)</translation>
     </message>
 </context>
 <context>
@@ -9648,64 +9725,8 @@ kommt noch</translation>
 <context>
     <name>flenzo::Session</name>
     <message>
-        <source>tune string</source>
-        <translation>Saite stimmen</translation>
-    </message>
-    <message>
-        <source>stretch string</source>
-        <translation>Saite dehnen</translation>
-    </message>
-    <message>
-        <source>read the plate</source>
-        <translation>Platte ablesen</translation>
-    </message>
-    <message>
-        <source>read string</source>
-        <translation>Saite ablesen</translation>
-    </message>
-    <message>
-        <source>stand by reading</source>
-        <translation>bei der Ablesung bleiben</translation>
-    </message>
-    <message>
-        <source>turn claw</source>
-        <translation>Kralle drehen</translation>
-    </message>
-    <message>
-        <source>take block out</source>
-        <translation>Klotz herausnehmen</translation>
-    </message>
-    <message>
-        <source>plate not measured</source>
-        <translation>Platte nicht gemessen</translation>
-    </message>
-    <message>
-        <source>simulated answer</source>
-        <translation>simulierte Antwort</translation>
-    </message>
-    <message>
-        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
-        <translation>Zwei Werkbänke haben diesen Auftrag getrennt voneinander geändert; dies hatte eine von ihnen.</translation>
-    </message>
-    <message>
         <source>string %1</source>
         <translation>Saite %1</translation>
-    </message>
-    <message>
-        <source>mend the entry</source>
-        <translation>Eintrag berichtigen</translation>
-    </message>
-    <message>
-        <source>it was as entered</source>
-        <translation>es war wie eingetragen</translation>
-    </message>
-    <message>
-        <source>string on</source>
-        <translation>Saite aufgezogen</translation>
-    </message>
-    <message>
-        <source>go on without the string</source>
-        <translation>ohne die Saite weiter</translation>
     </message>
 </context>
 <context>
@@ -10325,6 +10346,10 @@ kommt noch</translation>
     <message>
         <source>not said</source>
         <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>Reading the records…</source>
+        <translation>Einträge werden gelesen …</translation>
     </message>
 </context>
 <context>

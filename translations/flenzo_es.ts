@@ -935,22 +935,6 @@
 <context>
     <name>Fault</name>
     <message>
-        <source>is no WAV file; record or export the sound as WAV</source>
-        <translation>no es un archivo WAV; graba o exporta el sonido como WAV</translation>
-    </message>
-    <message>
-        <source>does not say how its sound is written; export it as WAV again</source>
-        <translation>no dice cómo está escrito su sonido; expórtalo otra vez como WAV</translation>
-    </message>
-    <message>
-        <source>holds sound in another encoding than PCM or float; export it as PCM</source>
-        <translation>contiene sonido en una codificación distinta de PCM o coma flotante; expórtalo como PCM</translation>
-    </message>
-    <message>
-        <source>has samples of a size that is not read; export it as 16, 24 or 32 bits</source>
-        <translation>tiene muestras de un tamaño que no se lee; expórtalo con 16, 24 o 32 bits</translation>
-    </message>
-    <message>
         <source>has a sample rate outside 8 to 192 kHz; export it at 44.1 or 48 kHz</source>
         <translation>tiene una frecuencia de muestreo fuera de 8 a 192 kHz; expórtalo a 44,1 o 48 kHz</translation>
     </message>
@@ -1465,6 +1449,10 @@
     <message>
         <source>has changes that are in no file yet; save it or keep it in the shop first</source>
         <translation>tiene cambios que aún no están en ningún archivo; antes guardarlo en un archivo o en el taller</translation>
+    </message>
+    <message>
+        <source>is no sound that can be read; record or export it as WAV or FLAC</source>
+        <translation>no es un sonido que se pueda leer; grabar o exportar como WAV o FLAC</translation>
     </message>
 </context>
 <context>
@@ -4114,10 +4102,6 @@
         <translation>Ajuste previo: %1 de %2 vueltas dentro (recorrido supuesto si la ficha no lo dice).</translation>
     </message>
     <message>
-        <source>Cut %1 from the ball, measured along the string (nut to post %2 and %3 in the clamp are assumed).</source>
-        <translation>Corta a %1 de la bola, medido por la cuerda (cejuela a eje %2 y %3 en la mordaza, supuestos).</translation>
-    </message>
-    <message>
         <source>Flush at the post.</source>
         <translation>A ras del eje.</translation>
     </message>
@@ -4208,6 +4192,18 @@
     <message>
         <source>Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.</source>
         <translation>La última vez el bloqueo movió: %1. Los objetivos lo tienen en cuenta, salvo más de %2 ¢: ahí se deslizó una cuerda.</translation>
+    </message>
+    <message>
+        <source>Each string has its own length, from the ball along the string to the cut.</source>
+        <translation>Cada cuerda tiene su propia longitud, desde la bola a lo largo de la cuerda hasta el corte.</translation>
+    </message>
+    <message>
+        <source>From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
+        <translation>De la cejuela al poste, lo medido; %1 en la mordaza se supone, %2 queda de sobra.</translation>
+    </message>
+    <message>
+        <source>From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its post before the first cut.</source>
+        <translation>De la cejuela al poste como en la mayoría de las guitarras, %1 en la mordaza se supone, %2 queda de sobra. Antes del primer corte, acercar una cuerda a su poste.</translation>
     </message>
 </context>
 <context>
@@ -4329,36 +4325,8 @@
         <translation>Más sobre esta guitarra</translation>
     </message>
     <message>
-        <source>strings are centred over the fretboard</source>
-        <translation>las cuerdas van centradas sobre el diapasón</translation>
-    </message>
-    <message>
-        <source>neck screws are snug</source>
-        <translation>los tornillos del mástil están firmes</translation>
-    </message>
-    <message>
-        <source>the claw is parallel to its wall</source>
-        <translation>la garra está paralela a su pared</translation>
-    </message>
-    <message>
-        <source>knife edges and bridge posts are unworn and firm</source>
-        <translation>filos y postes del puente sin desgaste y firmes</translation>
-    </message>
-    <message>
-        <source>the shaft turns freely, its spring is seated</source>
-        <translation>el eje gira libre, su muelle está asentado</translation>
-    </message>
-    <message>
         <source>In tune on the old strings, the plate is</source>
         <translation>Afinada con las cuerdas viejas, la placa está</translation>
-    </message>
-    <message>
-        <source>every string is on the floor of its slot</source>
-        <translation>cada cuerda está en el fondo de su ranura</translation>
-    </message>
-    <message>
-        <source>nut caps are in their order and the right way round</source>
-        <translation>las pletinas están en su orden y del derecho</translation>
     </message>
     <message>
         <source>The fine tuners are at their preset</source>
@@ -5818,6 +5786,10 @@
         <source>arm in</source>
         <translation>palanca puesta</translation>
     </message>
+    <message>
+        <source>truss rod</source>
+        <translation>alma</translation>
+    </message>
 </context>
 <context>
     <name>TimeBars</name>
@@ -6668,6 +6640,73 @@
         <source>%1. It is now at %2; your own sets and tunings begin anew.</source>
         <translation>%1. Ahora está en %2; tus juegos y afinaciones propios empiezan de nuevo.</translation>
     </message>
+    <message>
+        <source>Reading what the shop&apos;s jobs say</source>
+        <translation>Leyendo los trabajos del taller</translation>
+    </message>
+    <message>
+        <source>Go on without</source>
+        <translation>Seguir sin ellos</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::BenchEntry</name>
+    <message>
+        <source>tune string</source>
+        <translation>afinar cuerda</translation>
+    </message>
+    <message>
+        <source>stretch string</source>
+        <translation>estirar cuerda</translation>
+    </message>
+    <message>
+        <source>read the plate</source>
+        <translation>leer la placa</translation>
+    </message>
+    <message>
+        <source>read string</source>
+        <translation>leer cuerda</translation>
+    </message>
+    <message>
+        <source>mend the entry</source>
+        <translation>corregir la anotación</translation>
+    </message>
+    <message>
+        <source>it was as entered</source>
+        <translation>fue como se anotó</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>cuerda puesta</translation>
+    </message>
+    <message>
+        <source>go on without the string</source>
+        <translation>seguir sin la cuerda</translation>
+    </message>
+    <message>
+        <source>stand by reading</source>
+        <translation>mantener la lectura</translation>
+    </message>
+    <message>
+        <source>turn claw</source>
+        <translation>girar la garra</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>sacar el taco</translation>
+    </message>
+    <message>
+        <source>plate not measured</source>
+        <translation>placa sin medir</translation>
+    </message>
+    <message>
+        <source>put a block in</source>
+        <translation>poner un taco</translation>
+    </message>
+    <message>
+        <source>simulated answer</source>
+        <translation>respuesta simulada</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::BenchPage</name>
@@ -7382,6 +7421,13 @@
     </message>
 </context>
 <context>
+    <name>flenzo::JobKeeper</name>
+    <message>
+        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
+        <translation>Dos bancos cambiaron este trabajo por separado; esto es lo que tenía uno de ellos.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::JobPage</name>
     <message>
         <source>Steps of this phase</source>
@@ -7772,6 +7818,37 @@
     </message>
 </context>
 <context>
+    <name>flenzo::LookForm</name>
+    <message>
+        <source>strings are centred over the fretboard</source>
+        <translation>las cuerdas van centradas sobre el diapasón</translation>
+    </message>
+    <message>
+        <source>neck screws are snug</source>
+        <translation>los tornillos del mástil están firmes</translation>
+    </message>
+    <message>
+        <source>the claw is parallel to its wall</source>
+        <translation>la garra está paralela a su pared</translation>
+    </message>
+    <message>
+        <source>knife edges and bridge posts are unworn and firm</source>
+        <translation>filos y postes del puente sin desgaste y firmes</translation>
+    </message>
+    <message>
+        <source>the shaft turns freely, its spring is seated</source>
+        <translation>el eje gira libre, su muelle está asentado</translation>
+    </message>
+    <message>
+        <source>every string is on the floor of its slot</source>
+        <translation>cada cuerda está en el fondo de su ranura</translation>
+    </message>
+    <message>
+        <source>nut caps are in their order and the right way round</source>
+        <translation>las pletinas están en su orden y del derecho</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::MainWindow</name>
     <message>
         <source>Readings can be supplied by a guitar that exists only in the program</source>
@@ -7932,10 +8009,6 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Grosor bajo el borde trasero; a nivel es %1</translation>
     </message>
     <message>
-        <source>put a block in</source>
-        <translation>poner un taco</translation>
-    </message>
-    <message>
         <source>&amp;Bench</source>
         <translation>&amp;Banco</translation>
     </message>
@@ -7958,10 +8031,6 @@ Para seguir de todos modos, di por qué:</translation>
     <message>
         <source>Listen to a recording</source>
         <translation>Escuchar una grabación</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav)</source>
-        <translation>Sonido (*.wav)</translation>
     </message>
     <message>
         <source>&amp;Pause listening</source>
@@ -8331,6 +8400,14 @@ Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</
     <message>
         <source>saddle moved</source>
         <translation>silleta movida</translation>
+    </message>
+    <message>
+        <source>Backing up the shop</source>
+        <translation>Haciendo la copia del taller</translation>
+    </message>
+    <message>
+        <source>Sound (%1)</source>
+        <translation>Sonido (%1)</translation>
     </message>
 </context>
 <context>
@@ -9648,64 +9725,8 @@ por venir</translation>
 <context>
     <name>flenzo::Session</name>
     <message>
-        <source>tune string</source>
-        <translation>afinar cuerda</translation>
-    </message>
-    <message>
-        <source>stretch string</source>
-        <translation>estirar cuerda</translation>
-    </message>
-    <message>
-        <source>read the plate</source>
-        <translation>leer la placa</translation>
-    </message>
-    <message>
-        <source>read string</source>
-        <translation>leer cuerda</translation>
-    </message>
-    <message>
-        <source>stand by reading</source>
-        <translation>mantener la lectura</translation>
-    </message>
-    <message>
-        <source>turn claw</source>
-        <translation>girar la garra</translation>
-    </message>
-    <message>
-        <source>take block out</source>
-        <translation>sacar el taco</translation>
-    </message>
-    <message>
-        <source>plate not measured</source>
-        <translation>placa sin medir</translation>
-    </message>
-    <message>
-        <source>simulated answer</source>
-        <translation>respuesta simulada</translation>
-    </message>
-    <message>
-        <source>Two benches changed this job apart from each other; this is what one of them had.</source>
-        <translation>Dos bancos cambiaron este trabajo por separado; esto es lo que tenía uno de ellos.</translation>
-    </message>
-    <message>
         <source>string %1</source>
         <translation>cuerda %1</translation>
-    </message>
-    <message>
-        <source>mend the entry</source>
-        <translation>corregir la anotación</translation>
-    </message>
-    <message>
-        <source>it was as entered</source>
-        <translation>fue como se anotó</translation>
-    </message>
-    <message>
-        <source>string on</source>
-        <translation>cuerda puesta</translation>
-    </message>
-    <message>
-        <source>go on without the string</source>
-        <translation>seguir sin la cuerda</translation>
     </message>
 </context>
 <context>
@@ -10325,6 +10346,10 @@ por venir</translation>
     <message>
         <source>not said</source>
         <translation>no se ha dicho</translation>
+    </message>
+    <message>
+        <source>Reading the records…</source>
+        <translation>Leyendo los registros…</translation>
     </message>
 </context>
 <context>

@@ -33,7 +33,7 @@ ShellPaths defaultPaths() {
 
 MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     : paths_(paths), session_(paths.recoveryFolder),
-      context_(new AppContext(session_, std::move(catalogue), paths.ownCatalogueFile, this)) {
+      context_(new AppContext(session_, bench_, std::move(catalogue), paths.ownCatalogueFile, this)) {
     context_->setPreferences(loadPreferences(paths_.settingsFile));
     applyLook(context_->preferences());
     build();

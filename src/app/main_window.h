@@ -74,8 +74,6 @@ public:
     [[nodiscard]] QString message() const;
     /// Speaks another language from now on, with the same job at the same step; empty: the desktop's.
     void speak(const QString& language);
-    /// A block of a typed thickness under the plate's rear edge.
-    std::optional<Fault> putBlock(const QString& thickness, const Bridge& bridge);
     [[nodiscard]] const Actions& actions() const { return *actions_; }
 
 protected:
@@ -139,6 +137,7 @@ private:
 
     ShellPaths paths_;
     Session session_;
+    BenchEntry bench_{session_};
     AppContext* context_;
     std::unique_ptr<Actions> actions_;
     QStackedWidget* stack_;

@@ -7,6 +7,7 @@
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
+#include "store/recordings.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/listen_bar.h"
@@ -81,11 +82,7 @@ void MainWindow::addGuitarStateActions(std::vector<ActionSpec>& list, const QStr
                     },
                     blocked});
     const auto ofString = [this](Event::Kind kind, const QString& words) {
-        const auto string = session_.pickedString();
-        if (string)
-            context_->accept(session_.append(words, Event::ofString(kind, *string)));
-        else
-            context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
+        context_->accept(bench_.happened(words, kind));
     };
     list.push_back(
         {"stringOff", menu, tr("String &off or broken"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_X)}, [ofString] {
@@ -120,8 +117,7 @@ void MainWindow::turnGuitar(Orientation to) {
     Event event;
     event.kind = Event::Kind::Turn;
     event.to = to;
-    const bool open = hazardsOf(session_.job(), session_.derived()).has(Hazard::InsertsOpen);
-    if (open && (to == Orientation::FaceDown || to == Orientation::Upright)) {
+    if (spillsInserts(session_.job(), session_.derived(), to)) {
         const QString why = QInputDialog::getText(
             this, tr("Inserts are open"),
             tr("Saddle inserts are open and fall out when the guitar is turned over. Tape them first.\n"
@@ -164,7 +160,7 @@ void MainWindow::askPosts() {
 }
 
 void MainWindow::askSaddle() {
-    const auto string = session_.pickedString();
+    const auto string = bench_.pickedString();
     if (!string) {
         context_->accept(Fault{faults::noStringPicked, QStringLiteral("string")});
         return;
@@ -183,30 +179,17 @@ void MainWindow::askSaddle() {
 }
 
 void MainWindow::askBlock() {
-    const Bridge& bridge = session_.job().rig.bridge;
     bool ok = false;
     const QString typed = QInputDialog::getText(
         this, tr("Put a block in"),
         tr("Thickness under the rear edge; level is %1")
             .arg(lengthText(session_.derived().neutralBlock_m, context_->preferences().units)),
         QLineEdit::Normal, lengthText(session_.derived().neutralBlock_m, context_->preferences().units), &ok);
-    if (ok)
-        context_->accept(putBlock(typed, bridge));
-}
-
-std::optional<Fault> MainWindow::putBlock(const QString& thickness, const Bridge& bridge) {
-    const Result<double> value =
-        parseQuantity(thickness, Dimension::Length, context_->preferences().units, QStringLiteral("block"));
-    if (!value.ok())
-        return value.fault();
-    const double angle = angleOfGap_rad(bridge, value.value());
-    if (value.value() <= 0.0 || angle < bridge.rearStop_rad || angle > bridge.forwardStop_rad ||
-        std::abs(gapAt_m(bridge, angle) - value.value()) > 1e-6)
-        return Fault{faults::blockBeyondStops, QStringLiteral("block")};
-    Event event;
-    event.kind = Event::Kind::Block;
-    event.block = {Block::Kind::Captive, angle};
-    return session_.append(tr("put a block in"), event);
+    if (!ok)
+        return;
+    const Result<double> thickness =
+        parseQuantity(typed, Dimension::Length, context_->preferences().units, QStringLiteral("block"));
+    context_->accept(thickness.ok() ? bench_.putBlock(thickness.value()) : std::optional(thickness.fault()));
 }
 
 void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
@@ -217,7 +200,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     bench,
                     tr("Let the simulated guitar &answer"),
                     {QKeySequence(Qt::Key_F9)},
-                    [this] { context_->accept(session_.letSimulationAnswer()); },
+                    [this] { context_->accept(bench_.letSimulationAnswer()); },
                     [this] { return session_.job().simulatedSeed.has_value(); }});
     list.push_back({"listen", bench, tr("&Listen to the strings"), {QKeySequence(Qt::Key_F8)}, [this] {
                         if (page() != Work || !steps_->listenBar().isVisible())
@@ -226,7 +209,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     }});
     list.push_back({"listenFile", bench, tr("Listen to a &recording…"), {}, [this] {
                         const QString path = QFileDialog::getOpenFileName(this, tr("Listen to a recording"), QString(),
-                                                                          tr("Sound (*.wav)"));
+                                                                          tr("Sound (%1)").arg(recordingEndings()));
                         if (path.isEmpty())
                             return;
                         showBench();
@@ -237,7 +220,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                     }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
                         showBench();
-                        session_.pickGap();
+                        bench_.pickGap();
                     }});
     addGuitarStateActions(list, bench);
     static const char* const ids[] = {"string0", "string1", "string2", "string3", "string4",
@@ -249,8 +232,7 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
                         {QKeySequence(static_cast<int>(Qt::CTRL) | (Qt::Key_0 + digit))},
                         [this, digit] {
                             showBench();
-                            session_.pickString(
-                                stringNamed(session_.job().rig, std::to_string(digit == 0 ? 10 : digit)));
+                            bench_.pickString(stringNamed(session_.job().rig, std::to_string(digit == 0 ? 10 : digit)));
                         }});
 }
 

@@ -110,6 +110,7 @@ std::optional<Fault> MainWindow::useServer(const ServerChoice& choice) {
             return fault;
     opened.value().reset();
     session_.start(newJob(), QString(), Unsaved::Discard);
+    context_->shop().setPlace({});
     session_.setLogbook(nullptr);
     paths_.server = choice.address;
     paths_.bench = choice.bench;
@@ -139,6 +140,7 @@ void MainWindow::useOwnFile() {
     if (!leaveJob())
         return;
     session_.start(newJob(), QString(), Unsaved::Discard);
+    context_->shop().setPlace({});
     session_.setLogbook(nullptr);
     paths_.server.clear();
     change([](Preferences& preferences) { preferences.server.clear(); });

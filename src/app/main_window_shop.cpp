@@ -8,6 +8,7 @@
 #include "session/models/pace.h"
 #include "store/exchange.h"
 #include "store/files.h"
+#include "store/logbook_copy.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/troubleshooting_dialog.h"
 #include "widgets/pages/job_page.h"
@@ -37,6 +38,7 @@ void MainWindow::openShop() {
         return;
     }
     session_.setLogbook(book.value());
+    context_->shop().setPlace(book.value()->backend().fullAddress());
     const Result<QString> last = book.value()->setting(session_.openJobSetting());
     const qint64 id = last.ok() ? last.value().toLongLong() : 0;
     if (!session_.isModified()) { // otherwise the server came late, and somebody is at work
@@ -107,7 +109,7 @@ std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
     const auto& book = session_.logbook();
     if (!book)
         return session_.start(job, QString(), unsaved);
-    auto fault = beginAsTheShopDoes(job, *book);
+    auto fault = beginAsTheShopDoes(job, *book, context_->shopSays(this));
     if (!fault)
         fault = session_.keep(job, unsaved);
     if (!fault || !fault->is(faults::serverAway))
@@ -158,7 +160,19 @@ void MainWindow::previewSheet() {
 
 void MainWindow::backUp() {
     const QString path = backupPath(backupStem(), QDateTime::currentDateTime());
-    if (context_->accept(session_.logbook()->backUp(path)))
+    const Result<qint64> rows = rowsIn(*session_.logbook());
+    if (!rows.ok()) {
+        context_->accept(rows.fault());
+        return;
+    }
+    QProgressDialog progress(tr("Backing up the shop"), tr("Stop"), 0, static_cast<int>(rows.value()), this);
+    progress.setWindowModality(Qt::WindowModal);
+    progress.setMinimumDuration(500);
+    const auto goOn = [&progress](qint64 done) {
+        progress.setValue(static_cast<int>(done));
+        return !progress.wasCanceled();
+    };
+    if (context_->accept(session_.logbook()->backUp(path, goOn)))
         showMessage(tr("Backed up as %1.").arg(path), false);
 }
 
@@ -175,6 +189,7 @@ void MainWindow::restore() {
     if (path.isEmpty() || !leaveJob())
         return;
     session_.start(newJob(), QString(), Unsaved::Discard);
+    context_->shop().setPlace({});
     session_.setLogbook(nullptr); // closes it, so that its file can be moved
     const Result<QString> aside = setAsideLogbook(paths_.logbookFile, path);
     openShop(); // with what is there now, whichever that is

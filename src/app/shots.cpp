@@ -2,6 +2,7 @@
 #include "app/shots.h"
 
 #include "app/main_window.h"
+#include "domain/base/moment.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "store/exercise_json.h"
@@ -92,7 +93,7 @@ bool shootPractice(MainWindow& window, const QDir& dir) {
 
 /// Goes on to a step of the job in the logbook, passing over what warns.
 void goTo(Session& session, StepId wanted) {
-    const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+    const QString now = nowText();
     for (int k = 0; k < 100 && currentStep(session.job(), session.derived()) &&
                     currentStep(session.job(), session.derived())->id != wanted;
          ++k)
@@ -170,10 +171,10 @@ bool shootDark(MainWindow& window, const QString& file) {
     return save(sheet, file);
 }
 
-void finish(Session& session) {
+void finish(Session& session, BenchEntry& bench) {
     constexpr int enough = 200;
     for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
-        session.letSimulationAnswer();
+        bench.letSimulationAnswer();
 }
 
 } // namespace
@@ -216,7 +217,7 @@ bool takeShots(MainWindow& window, const QString& folder) {
     ok = ok && shootDark(window, dir.filePath(QStringLiteral("dark.png")));
     applyLook(light);
     window.context().setPreferences(light);
-    finish(window.context().session());
+    finish(window.context().session(), window.context().bench());
     window.showBench();
     ok = ok && here("balance-done.png");
     openDemo(3);

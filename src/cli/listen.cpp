@@ -4,7 +4,7 @@
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
 #include "listen/hearing/expect.h"
-#include "listen/hearing/hear_wav.h"
+#include "listen/hearing/hear_recording.h"
 
 #include <QJsonArray>
 #include <cmath>
@@ -35,7 +35,8 @@ QJsonObject readingJson(const HeardPluck& pluck, const std::optional<BenchJob>& 
 
 } // namespace
 
-QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_Hz, const HearingOptions& options) {
+QJsonObject heardJson(const Recording& wav, const std::optional<Job>& job, double a4_Hz,
+                      const HearingOptions& options) {
     std::optional<BenchJob> bench;
     Expected expected;
     if (job) {
@@ -43,7 +44,7 @@ QJsonObject heardJson(const Wav& wav, const std::optional<Job>& job, double a4_H
         expected = expectedOf(*bench, estimate(*bench));
     }
     QJsonArray readings;
-    for (const HeardPluck& pluck : hearWav(wav, expected, options))
+    for (const HeardPluck& pluck : hearRecording(wav, expected, options))
         readings.append(readingJson(pluck, bench, a4_Hz));
     return {{QStringLiteral("readings"), readings}};
 }

@@ -11,8 +11,8 @@
 #include "domain/job/job.h"
 #include "store/files.h"
 #include "store/job_json.h"
+#include "store/recordings.h"
 #include "store/rig_json.h"
-#include "store/wav_files.h"
 
 #include <CLI/CLI.hpp>
 #include <QJsonArray>
@@ -92,10 +92,10 @@ int runListen(const QString& path, const QString& jobPath, double a4_Hz, double 
             return refuse(sentence(jobPath, read.fault()));
         job = read.value();
     }
-    const Result<Wav> wav = wavFromFile(path);
-    if (!wav.ok())
-        return refuse(sentence(path, wav.fault()));
-    std::printf("%s", QJsonDocument(heardJson(wav.value(), job, a4_Hz, options)).toJson().constData());
+    const Result<Recording> recording = readRecording(path);
+    if (!recording.ok())
+        return refuse(sentence(path, recording.fault()));
+    std::printf("%s", QJsonDocument(heardJson(recording.value(), job, a4_Hz, options)).toJson().constData());
     return 0;
 }
 
@@ -298,8 +298,8 @@ int main(int argc, char** argv) {
     againCommand->add_option("file", file, "flenzo-job")->required();
     std::string listenJob;
     double a4_Hz = 440.0, clock_ppm = 0.0;
-    CLI::App* listenCommand = app.add_subcommand("listen", "Print the readings of every pluck in a WAV file as JSON");
-    listenCommand->add_option("file", file, "WAV")->required();
+    CLI::App* listenCommand = app.add_subcommand("listen", "Print the readings of every pluck in a recording as JSON");
+    listenCommand->add_option("file", file, "WAV, FLAC, Ogg, AIFF")->required();
     listenCommand->add_option("--job", listenJob, "the flenzo-job whose strings they are");
     listenCommand->add_option("--a4", a4_Hz, "reference pitch in Hz where there is no job")
         ->check(CLI::Range(ranges::referencePitch_Hz.least, ranges::referencePitch_Hz.most));

@@ -48,14 +48,14 @@ int springsOf(Fields& fields, const char* name) {
     return static_cast<int>(count);
 }
 
-GuitarFault faultOf(const QString& name, const QString& path, FaultBox& box) {
+Defect faultOf(const QString& name, const QString& path, FaultBox& box) {
     if (const auto fault = faultNamed(name))
         return *fault;
     QStringList all;
-    for (int k = 0; k < static_cast<int>(GuitarFault::Count); ++k)
-        all.append(QLatin1Char('"') + faultName(static_cast<GuitarFault>(k)) + QLatin1Char('"'));
+    for (int k = 0; k < static_cast<int>(Defect::Count); ++k)
+        all.append(QLatin1Char('"') + faultName(static_cast<Defect>(k)) + QLatin1Char('"'));
     box.put(faults::notOneOf, path, {all.join(QStringLiteral(", "))});
-    return GuitarFault::None;
+    return Defect::None;
 }
 
 PracticeAct actOf(Fields fields, const Rig& rig) {
@@ -166,7 +166,7 @@ Result<Exercise> exerciseFromJson(const QJsonObject& json) {
             out.asks.append(*guess);
     }
     for (const QString& name :
-         fields.texts(QStringLiteral("faults"), static_cast<qsizetype>(GuitarFault::Count), nameLength))
+         fields.texts(QStringLiteral("faults"), static_cast<qsizetype>(Defect::Count), nameLength))
         out.faults.append(faultOf(name, QStringLiteral("faults"), box));
     if (fields.has(QStringLiteral("springs")))
         out.springs = springsOf(fields, "springs");

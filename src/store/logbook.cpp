@@ -72,8 +72,14 @@ QVariantList headOf(const Job& job, qint64 guitar, const QString& changed) {
 } // namespace
 
 Result<std::shared_ptr<Logbook>> Logbook::open(const QString& place, const QString& bench) {
-    Result<std::shared_ptr<LogbookBackend>> backend =
-        isServerAddress(place) ? postgresBackend(place, bench) : sqliteBackend(place);
+    return over(isServerAddress(place) ? postgresBackend(place, bench) : sqliteBackend(place));
+}
+
+Result<std::shared_ptr<Logbook>> Logbook::openToRead(const QString& place) {
+    return over(isServerAddress(place) ? postgresBackend(place, {}) : sqliteReader(place));
+}
+
+Result<std::shared_ptr<Logbook>> Logbook::over(Result<std::shared_ptr<LogbookBackend>> backend) {
     if (!backend.ok())
         return backend.fault();
     if (auto fault = backend.value()->open())
@@ -93,13 +99,17 @@ Result<QDateTime> Logbook::lastChange() const {
     QSqlQuery query(database());
     if (!run(query, QStringLiteral("SELECT changed FROM jobs ORDER BY changed DESC LIMIT 1")))
         return readFault(query);
-    return query.next() ? QDateTime::fromString(query.value(0).toString(), Qt::ISODateWithMs) : QDateTime();
+    if (query.next())
+        return QDateTime::fromString(query.value(0).toString(), Qt::ISODateWithMs);
+    return query.lastError().isValid() ? Result<QDateTime>(readFault(query)) : QDateTime();
 }
 
-QString Logbook::stamp() const {
+Result<QString> Logbook::stamp() const {
     const QDateTime now = QDateTime::currentDateTimeUtc();
     const Result<QDateTime> last = lastChange();
-    const bool behind = last.ok() && last.value().isValid() && last.value() >= now;
+    if (!last.ok()) // it may have ended the transaction: what came after would stand alone
+        return last.fault();
+    const bool behind = last.value().isValid() && last.value() >= now;
     return (behind ? last.value().toUTC().addMSecs(1) : now).toString(Qt::ISODateWithMs);
 }
 
@@ -111,6 +121,7 @@ std::optional<Fault> Logbook::writeEvents(qint64 id, const Job& after, std::size
         query.bindValue(0, id);
         query.bindValue(1, static_cast<qint64>(e));
         query.bindValue(2, compact(eventToJson(after.log[e], after.rig)));
+        const TimeLimit within(query.driver());
         ok = query.exec();
     }
     return ok ? std::nullopt : std::optional(writeFault(query));
@@ -118,6 +129,9 @@ std::optional<Fault> Logbook::writeEvents(qint64 id, const Job& after, std::size
 
 Result<qint64> Logbook::put(const Job& job) {
     QSqlQuery query(database());
+    const Result<QString> now = stamp();
+    if (!now.ok())
+        return now.fault();
     const auto guitar = guitarRow(query, job);
     // A server counts on by itself; a file would give the number of the newest again once that is gone.
     const bool counts = isServerAddress(path());
@@ -131,7 +145,7 @@ Result<qint64> Logbook::put(const Job& job) {
              QStringLiteral("INSERT INTO jobs (%1guitar, state, received, due, check_on, changed, set_name, tuning, "
                             "story, words, entries, body) VALUES (%2?,?,?,?,?,?,?,?,?,?,?,?) RETURNING id")
                  .arg(counts ? QString() : QStringLiteral("id, "), number),
-             headOf(job, *guitar, stamp())) ||
+             headOf(job, *guitar, now.value())) ||
         !query.next())
         return writeFault(query);
     const qint64 id = query.value(0).toLongLong();
@@ -142,11 +156,14 @@ Result<qint64> Logbook::put(const Job& job) {
 
 std::optional<Fault> Logbook::update(qint64 id, const Job& before, const Job& after, qint64 revision) {
     QSqlQuery query(database());
+    const Result<QString> now = stamp();
+    if (!now.ok())
+        return now.fault();
     bool ok = false;
     if (bodyOf(before) == bodyOf(after)) {
         ok = run(query,
                  QStringLiteral("UPDATE jobs SET changed=?, entries=?, revision=revision+1 WHERE id=? AND revision=?"),
-                 {stamp(), static_cast<int>(after.log.size()), id, revision});
+                 {now.value(), static_cast<int>(after.log.size()), id, revision});
     } else {
         const auto guitar = guitarRow(query, after);
         ok =
@@ -154,7 +171,7 @@ std::optional<Fault> Logbook::update(qint64 id, const Job& before, const Job& af
                           QStringLiteral("UPDATE jobs SET guitar=?, state=?, received=?, due=?, check_on=?, changed=?, "
                                          "set_name=?, tuning=?, story=?, words=?, entries=?, body=?, "
                                          "revision=revision+1 WHERE id=? AND revision=?"),
-                          headOf(after, *guitar, stamp()) + QVariantList{id, revision});
+                          headOf(after, *guitar, now.value()) + QVariantList{id, revision});
     }
     if (!ok)
         return writeFault(query);
@@ -183,6 +200,7 @@ std::optional<Fault> Logbook::atOnce(const QString& what, const std::function<st
     auto fault = writes();
     if (!fault)
         backend_->announce(what);
+    const TimeLimit within(base.driver());
     if (!fault && !base.commit())
         fault = backend_->faultOf(faults::bookNotWritten, base.lastError());
     if (fault)
@@ -281,7 +299,7 @@ std::optional<Fault> Logbook::remove(const QList<qint64>& jobs) {
         }
         for (const char* rest : {"DELETE FROM guitars WHERE id NOT IN (SELECT guitar FROM jobs)",
                                  "DELETE FROM owners WHERE id NOT IN (SELECT owner FROM guitars)"})
-            if (!query.exec(QLatin1String(rest)))
+            if (!run(query, QLatin1String(rest)))
                 return writeFault(query);
         return std::nullopt;
     });
@@ -306,8 +324,8 @@ std::optional<Fault> Logbook::setSetting(const QString& key, const QString& valu
     });
 }
 
-std::optional<Fault> Logbook::backUp(const QString& path) const {
-    return backend_->backUp(*this, path);
+std::optional<Fault> Logbook::backUp(const QString& path, const std::function<bool(qint64)>& goOn) const {
+    return backend_->backUp(*this, path, goOn);
 }
 
 std::optional<Fault> Logbook::check() const {

@@ -57,6 +57,8 @@ public:
     /// Opens or makes it: a path, or `postgresql://user@host/database`. A logbook of a newer version, of another
     /// program, or a damaged one is refused with a reason. `bench` is how this place is called among several.
     [[nodiscard]] static Result<std::shared_ptr<Logbook>> open(const QString& place, const QString& bench = {});
+    /// The same logbook once more, only to read, beside whoever writes it; for another thread.
+    [[nodiscard]] static Result<std::shared_ptr<Logbook>> openToRead(const QString& place);
     Logbook(const Logbook&) = delete;
     Logbook& operator=(const Logbook&) = delete;
 
@@ -113,11 +115,13 @@ public:
     [[nodiscard]] Result<QDateTime> lastChange() const;
 
     /// A whole, consistent copy at `path`, which must not exist.
-    [[nodiscard]] std::optional<Fault> backUp(const QString& path) const;
+    /// `goOn` is told how many rows are copied (of `rowsIn`) where that is done row by row, and may stop it.
+    [[nodiscard]] std::optional<Fault> backUp(const QString& path, const std::function<bool(qint64)>& goOn = {}) const;
     /// Every page and index looked at; takes seconds on a large file. The fault says what is damaged.
     [[nodiscard]] std::optional<Fault> check() const;
 
 private:
+    [[nodiscard]] static Result<std::shared_ptr<Logbook>> over(Result<std::shared_ptr<LogbookBackend>> backend);
     explicit Logbook(std::shared_ptr<LogbookBackend> backend) : backend_(std::move(backend)) {}
     [[nodiscard]] Fault readFault(const QSqlQuery& query) const;
     [[nodiscard]] Fault writeFault(const QSqlQuery& query) const;
@@ -125,7 +129,7 @@ private:
     [[nodiscard]] std::optional<Fault> update(qint64 id, const Job& before, const Job& after, qint64 revision);
     [[nodiscard]] std::optional<Fault> writeEvents(qint64 id, const Job& after, std::size_t from);
     /// In which a job changes now: never before what is there already, whatever a clock says.
-    [[nodiscard]] QString stamp() const;
+    [[nodiscard]] Result<QString> stamp() const;
     /// A job that was finished takes its strings, one that is not after all gives them back.
     [[nodiscard]] std::optional<Fault> takeFromStock(qint64 id, const Job& before, const Job& after);
     [[nodiscard]] std::optional<Fault> writeMoves(const QList<StockMove>& moves, qint64 job);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/logbook_backend.h"
+#include "store/logbook_sql.h"
 
 #include "domain/base/faults.h"
 
@@ -27,7 +28,7 @@ std::optional<Fault> LogbookBackend::migrate(int version, SqlDialect dialect, co
         statements += migrationTo(next, dialect);
     QSqlQuery query(base);
     for (const QString& statement : statements + finish)
-        if (!query.exec(statement))
+        if (!run(query, statement))
             return faultOf(faults::bookNotWritten, query.lastError());
     return std::nullopt;
 }

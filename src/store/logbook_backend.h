@@ -9,6 +9,7 @@
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
+#include <functional>
 #include <memory>
 #include <optional>
 
@@ -40,7 +41,8 @@ public:
     virtual void announce(const QString& what) = 0;
     /// What the database said, as a fault of ours; `code` where nothing better is known.
     [[nodiscard]] virtual Fault faultOf(const FaultCode& code, const QSqlError& error) const = 0;
-    [[nodiscard]] virtual std::optional<Fault> backUp(const Logbook& book, const QString& path) const = 0;
+    [[nodiscard]] virtual std::optional<Fault> backUp(const Logbook& book, const QString& path,
+                                                      const std::function<bool(qint64)>& goOn) const = 0;
     [[nodiscard]] virtual std::optional<Fault> check() const = 0;
 
     /// Keeps a photo or recording under its name, once; returns what a job calls it from then on.
@@ -67,6 +69,8 @@ protected:
 
 /// A file; one program writes and others read.
 [[nodiscard]] Result<std::shared_ptr<LogbookBackend>> sqliteBackend(const QString& path);
+/// The same, only to read, beside the program that writes it.
+[[nodiscard]] Result<std::shared_ptr<LogbookBackend>> sqliteReader(const QString& path);
 /// The right to write a logbook's file; nothing where another has it (`inUse`) or this user may not.
 [[nodiscard]] std::unique_ptr<QLockFile> lockToWrite(const QString& path, bool& inUse);
 /// A server's database for several benches; `postgresql://user@host/database`.

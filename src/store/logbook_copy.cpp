@@ -85,7 +85,8 @@ public:
         const auto body = table.name == QLatin1String("jobs") ? table.columns.indexOf(QLatin1String("body")) : -1;
         QSqlQuery read(from_.database());
         read.setForwardOnly(body < 0); // what a job's photos need is asked for on the same connection
-        if (!read.exec(QStringLiteral("SELECT %1 FROM %2 ORDER BY 1").arg(columns, table.name)))
+        if (!run(read, QStringLiteral("SELECT %1 FROM %2 ORDER BY 1").arg(columns, table.name), {},
+                 answersInBulkWithin))
             return readFaultIn(from_, read);
         QVariantList values;
         while (read.next()) {
@@ -122,7 +123,7 @@ private:
                  QStringLiteral("INSERT INTO %1 (%2) VALUES ")
                          .arg(table.name, table.columns.join(QStringLiteral(", "))) +
                      QStringList(rows, one).join(QLatin1Char(',')),
-                 std::exchange(values, {})))
+                 std::exchange(values, {}), answersInBulkWithin))
             return writeFaultIn(to_, query);
         done_ += rows;
         if (goOn_ && !goOn_(done_))
@@ -134,7 +135,7 @@ private:
     std::optional<Fault> numberOn(const QString& table) {
         QSqlQuery query(to_.database());
         if (!isServerAddress(to_.path()) ||
-            query.exec(
+            run(query,
                 QStringLiteral("SELECT setval(pg_get_serial_sequence('%1', 'id'), (SELECT COALESCE(MAX(id), 0) + 1 "
                                "FROM %1), false)")
                     .arg(table)))
@@ -154,7 +155,7 @@ Result<qint64> rowsIn(const Logbook& book) {
     qint64 rows = 0;
     for (const LogbookTable& table : logbookTables()) {
         QSqlQuery query(book.database());
-        if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM ") + table.name) || !query.next())
+        if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name) || !query.next())
             return readFaultIn(book, query);
         rows += query.value(0).toLongLong();
     }
@@ -165,8 +166,12 @@ std::optional<Fault> copyLogbook(const Logbook& from, Logbook& to, const std::fu
     // Read as it is at one moment, whoever goes on writing.
     QSqlDatabase source = from.database();
     QSqlQuery query(source);
-    if (!source.transaction() || (isServerAddress(from.path()) &&
-                                  !query.exec(QStringLiteral("SET TRANSACTION ISOLATION LEVEL REPEATABLE READ"))))
+    const auto began = [&source] {
+        const TimeLimit within(source.driver());
+        return source.transaction();
+    };
+    if (!began() || (isServerAddress(from.path()) &&
+                     !run(query, QStringLiteral("SET TRANSACTION ISOLATION LEVEL REPEATABLE READ"))))
         return readFaultIn(from, query);
     auto copied = to.atOnce(QStringLiteral("shop"), [&]() -> std::optional<Fault> {
         const Result<qint64> there = rowsIn(to);
@@ -180,6 +185,7 @@ std::optional<Fault> copyLogbook(const Logbook& from, Logbook& to, const std::fu
                 return fault;
         return std::nullopt;
     });
+    const TimeLimit within(source.driver());
     source.rollback(); // nothing was written there
     return copied;
 }

@@ -109,7 +109,7 @@ Result<QList<JobRow>> Logbook::jobsOf(qint64 guitarId) const {
 
 Result<int> Logbook::jobCount() const {
     QSqlQuery query(database());
-    if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
+    if (!run(query, QStringLiteral("SELECT COUNT(*) FROM jobs")) || !query.next())
         return readFault(query);
     return query.value(0).toInt();
 }

@@ -3,7 +3,10 @@
 
 namespace flenzo {
 
-bool run(QSqlQuery& query, const QString& statement, const QVariantList& values) {
+bool run(QSqlQuery& query, const QString& statement, const QVariantList& values, std::chrono::milliseconds limit) {
+    const TimeLimit within(query.driver(), limit);
+    if (values.isEmpty()) // as it is: not every statement can be prepared
+        return query.exec(statement);
     if (!query.prepare(statement))
         return false;
     for (const QVariant& value : values) {

@@ -135,11 +135,12 @@ public:
 
     std::optional<Fault> begin() override {
         QSqlDatabase base = database();
+        const TimeLimit within(base.driver());
         if (!base.transaction())
             return faultOf(faults::bookNotWritten, base.lastError());
         // One bench writes at a time, as with a file: a count that is read is still so when it is written.
         QSqlQuery query(base);
-        if (query.exec(QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(writersLock)))
+        if (run(query, QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(writersLock)))
             return std::nullopt;
         const Fault fault = faultOf(faults::bookNotWritten, query.lastError());
         base.rollback();
@@ -166,13 +167,14 @@ public:
                            {saidIn(error)});
     }
 
-    std::optional<Fault> backUp(const Logbook& book, const QString& path) const override {
+    std::optional<Fault> backUp(const Logbook& book, const QString& path,
+                                const std::function<bool(qint64)>& goOn) const override {
         if (QFileInfo::exists(path))
             return Fault{faults::backupExists, QStringLiteral("backup")};
         std::optional<Fault> fault;
         {
             auto copy = Logbook::open(path);
-            fault = copy.ok() ? copyLogbook(book, *copy.value()) : std::optional(copy.fault());
+            fault = copy.ok() ? copyLogbook(book, *copy.value(), goOn) : std::optional(copy.fault());
         }
         if (fault)
             QFile::remove(path);
@@ -183,7 +185,7 @@ public:
     std::optional<Fault> check() const override {
         QSqlQuery query(database());
         for (const LogbookTable& table : logbookTables())
-            if (!query.exec(QStringLiteral("SELECT COUNT(*) FROM ") + table.name))
+            if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name))
                 return faultOf(faults::bookNotRead, query.lastError());
         return std::nullopt;
     }
@@ -221,7 +223,7 @@ public:
             return true;
         QSqlQuery query(database());
         const bool alone =
-            query.exec(
+            run(query,
                 QStringLiteral("SELECT pg_try_advisory_lock(%1, %2)").arg(jobsLock).arg(static_cast<int>(job))) &&
             query.next() && query.value(0).toBool();
         if (alone)
@@ -232,7 +234,7 @@ public:
         if (claimed_.removeAll(job) == 0)
             return;
         QSqlQuery query(database());
-        query.exec(QStringLiteral("SELECT pg_advisory_unlock(%1, %2)").arg(jobsLock).arg(static_cast<int>(job)));
+        run(query, QStringLiteral("SELECT pg_advisory_unlock(%1, %2)").arg(jobsLock).arg(static_cast<int>(job)));
     }
 
 private:
@@ -256,7 +258,7 @@ private:
     std::optional<Fault> prepare() {
         QSqlQuery query(database());
         const auto one = [&query](const QString& statement) -> std::optional<QVariant> {
-            if (!query.exec(statement) || !query.next())
+            if (!run(query, statement) || !query.next())
                 return std::nullopt;
             return query.value(0);
         };
@@ -266,9 +268,9 @@ private:
         if (encoding->toString() != QLatin1String("UTF8"))
             return aboutServer(faults::serverEncoding, {encoding->toString()});
         for (const char* setting : patience)
-            if (!query.exec(QLatin1String(setting)))
+            if (!run(query, QLatin1String(setting)))
                 return faultOf(faults::bookNotRead, query.lastError());
-        if (!query.exec(QStringLiteral("SET search_path TO %1").arg(QLatin1String(schemaName))))
+        if (!run(query, QStringLiteral("SET search_path TO %1").arg(QLatin1String(schemaName))))
             return faultOf(faults::bookNotRead, query.lastError());
         const auto there =
             one(QStringLiteral("SELECT to_regclass('%1.logbook') IS NOT NULL").arg(QLatin1String(schemaName)));
@@ -306,7 +308,7 @@ private:
              {QStringLiteral("CREATE SCHEMA IF NOT EXISTS %1").arg(QLatin1String(schemaName)),
               QStringLiteral("CREATE TABLE IF NOT EXISTS logbook (version BIGINT NOT NULL)"),
               QStringLiteral("SELECT version FROM logbook")})
-            if (!fault && !query.exec(statement))
+            if (!fault && !run(query, statement))
                 fault = faultOf(faults::bookNotWritten, query.lastError());
         if (!fault && query.next())
             version = query.value(0).toInt();
@@ -314,6 +316,7 @@ private:
             fault = migrate(version, SqlDialect::Postgres,
                             {QStringLiteral("DELETE FROM logbook"),
                              QStringLiteral("INSERT INTO logbook VALUES (%1)").arg(logbookVersion)});
+        const TimeLimit within(base.driver());
         if (!fault && !base.commit())
             fault = faultOf(faults::bookNotWritten, base.lastError());
         if (fault)

@@ -47,7 +47,10 @@ public:
                 return {faults::bookDamaged, QStringLiteral("logbook"), {said}};
         return {code, QStringLiteral("logbook"), {said}};
     }
-    std::optional<Fault> backUp(const Logbook&, const QString& path) const override { return copyTo(path); }
+    std::optional<Fault> backUp(const Logbook&, const QString& path,
+                                const std::function<bool(qint64)>&) const override {
+        return copyTo(path);
+    }
     std::optional<Fault> check() const override {
         QSqlQuery query(database());
         if (!query.exec(QStringLiteral("PRAGMA integrity_check")) || !query.next())
@@ -181,6 +184,12 @@ Result<std::shared_ptr<LogbookBackend>> sqliteBackend(const QString& path) {
     if (QFileInfo(path).size() == 0 && !lock)
         return aboutBook(faults::bookCannotBeMade);
     return std::shared_ptr<LogbookBackend>(new SqliteBackend(path, std::move(lock), inUse));
+}
+
+Result<std::shared_ptr<LogbookBackend>> sqliteReader(const QString& path) {
+    if (!QFileInfo::exists(path))
+        return aboutBook(faults::bookCannotBeMade);
+    return std::shared_ptr<LogbookBackend>(new SqliteBackend(path, nullptr, true));
 }
 
 } // namespace flenzo

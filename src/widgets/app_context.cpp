@@ -5,10 +5,15 @@
 #include "store/catalogue_files.h"
 #include "store/files.h"
 
+#include <QEventLoop>
+#include <QProgressDialog>
+#include <QTimer>
+
 namespace flenzo {
 
-AppContext::AppContext(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent)
-    : QObject(parent), session_(session), bundled_(std::move(bundled)), catalogue_(bundled_),
+AppContext::AppContext(Session& session, BenchEntry& bench, Catalogue bundled, const QString& ownCatalogueFile,
+                       QObject* parent)
+    : QObject(parent), session_(session), bench_(bench), bundled_(std::move(bundled)), catalogue_(bundled_),
       ownFile_(ownCatalogueFile) {
     const Result<OwnCatalogue> own = readOwnCatalogue(ownFile_);
     if (own.ok())
@@ -16,6 +21,26 @@ AppContext::AppContext(Session& session, Catalogue bundled, const QString& ownCa
     else
         ownFault_ = own.fault();
     catalogue_ = with(bundled_, own_);
+    connect(&session_, &Session::started, &shop_, &ShopMemory::refresh); // so that it is there when it is asked for
+}
+
+const ShopSays& AppContext::shopSays(QWidget* window) {
+    constexpr int unnoticed_ms = 400;
+    shop_.refresh();
+    QEventLoop loop;
+    connect(&shop_, &ShopMemory::arrived, &loop, &QEventLoop::quit);
+    QTimer::singleShot(unnoticed_ms, &loop, &QEventLoop::quit);
+    if (shop_.isBusy())
+        loop.exec(QEventLoop::ExcludeUserInputEvents);
+    if (!shop_.isBusy())
+        return shop_.says();
+    QProgressDialog progress(tr("Reading what the shop's jobs say"), tr("Go on without"), 0, 0, window);
+    progress.setWindowModality(Qt::WindowModal);
+    progress.setMinimumDuration(0);
+    connect(&progress, &QProgressDialog::canceled, &loop, &QEventLoop::quit);
+    progress.show();
+    loop.exec();
+    return shop_.says();
 }
 
 /// A catalogue that cannot be read, or is of a newer version, is put aside, so that keeping something never

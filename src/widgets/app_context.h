@@ -2,7 +2,8 @@
 #pragma once
 
 #include "domain/guitar/catalogue.h"
-#include "session/document/session.h"
+#include "session/bench/bench_entry.h"
+#include "session/models/shop_memory.h"
 #include "widgets/preferences.h"
 
 #include <QObject>
@@ -13,9 +14,15 @@ namespace flenzo {
 class AppContext : public QObject {
     Q_OBJECT
 public:
-    AppContext(Session& session, Catalogue bundled, const QString& ownCatalogueFile, QObject* parent = nullptr);
+    AppContext(Session& session, BenchEntry& bench, Catalogue bundled, const QString& ownCatalogueFile,
+               QObject* parent = nullptr);
 
     [[nodiscard]] Session& session() { return session_; }
+    [[nodiscard]] BenchEntry& bench() { return bench_; }
+    [[nodiscard]] ShopMemory& shop() { return shop_; }
+    /// What the shop's jobs say now. Where that takes more than half a second its progress is shown over `window`, and
+    /// somebody may go on without: with what was known before.
+    [[nodiscard]] const ShopSays& shopSays(QWidget* window);
     [[nodiscard]] const Preferences& preferences() const { return preferences_; }
     void setPreferences(const Preferences& preferences);
     [[nodiscard]] const Catalogue& catalogue() const { return catalogue_; }
@@ -41,6 +48,8 @@ Q_SIGNALS:
 
 private:
     Session& session_;
+    BenchEntry& bench_;
+    ShopMemory shop_;
     std::function<bool()> mayLeave_;
     Preferences preferences_;
     Catalogue bundled_, catalogue_;

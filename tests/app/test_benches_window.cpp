@@ -43,6 +43,7 @@ class TestBenchesWindow : public QObject {
         QVERIFY(QTest::qWaitForWindowActive(window_.get()));
     }
     [[nodiscard]] Session& session() const { return window_->context().session(); }
+    [[nodiscard]] BenchEntry& bench() const { return window_->context().bench(); }
     template <class T> [[nodiscard]] T* find(const char* name) const {
         return window_->findChild<T*>(QLatin1String(name));
     }
@@ -109,10 +110,10 @@ private Q_SLOTS:
         window_->showBench();
         QVERIFY(!find<QPushButton>("away")->isVisible());
         QVERIFY(controlServer(QStringLiteral("stop")));
-        QVERIFY(!session().enter(QStringLiteral("6=-12"), false));
+        QVERIFY(!bench().enter(QStringLiteral("6=-12"), false));
         QTRY_VERIFY(find<QPushButton>("away")->isVisible());
         QTRY_VERIFY(window_->message().contains(QLatin1String("kept on this machine")));
-        QVERIFY(!session().enter(QStringLiteral("5=-9"), false));
+        QVERIFY(!bench().enter(QStringLiteral("5=-9"), false));
         window_->showPage(MainWindow::Shop); // says it rather than showing an empty shop
         QVERIFY(!find<QLabel>("history")->text().isEmpty());
         QVERIFY(controlServer(QStringLiteral("start")));
@@ -216,7 +217,7 @@ private Q_SLOTS:
         window_->newGuitar();
         const qint64 id = *session().keptAs();
         QVERIFY(controlServer(QStringLiteral("stop")));
-        QVERIFY(!session().enter(QStringLiteral("6=-12"), false));
+        QVERIFY(!bench().enter(QStringLiteral("6=-12"), false));
         window_->close();
         window_.reset();
         QVERIFY(controlServer(QStringLiteral("start")));
@@ -235,7 +236,7 @@ private Q_SLOTS:
         openOn(place_);
         QVERIFY2(window_->message().contains(QLatin1String("clock")), qPrintable(window_->message()));
         // And what is entered now is still the newest.
-        QVERIFY(!session().enter(QStringLiteral("6=-12"), false));
+        QVERIFY(!bench().enter(QStringLiteral("6=-12"), false));
         const qint64 id = *session().keptAs();
         QVERIFY(session().logbook()->add(newJob()).ok());
         QVERIFY(session().logbook()->jobs({}).value().first().id != id);

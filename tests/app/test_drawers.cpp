@@ -4,7 +4,7 @@
 #include "domain/work/progress.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
-#include "session/models/shop_guitars.h"
+#include "session/models/shop_says.h"
 #include "store/exchange.h"
 #include "store/files.h"
 #include "store/job_json.h"
@@ -122,7 +122,7 @@ private Q_SLOTS:
         part->setCurrentText(QStringLiteral("Six, 10 to 52"));
         click("addPart");
         QCOMPARE(table->rowCount(), 1);
-        QVERIFY(text("shoppingList").contains(QLatin1String("jobs in hand need 1, 0 there")));
+        QTRY_VERIFY(text("shoppingList").contains(QLatin1String("jobs in hand need 1, 0 there")));
         typeOver(*table, 0, 2, QStringLiteral("4"));
         typeOver(*table, 0, 3, QStringLiteral("2"));
         typeOver(*table, 0, 4, QStringLiteral("9,80"));
@@ -200,7 +200,7 @@ private Q_SLOTS:
         show("timesPanel");
         window_->stockWithDemo();
         show("timesPanel");
-        QVERIFY(text("timesSay").contains(QLatin1String("18")));
+        QTRY_VERIFY(text("timesSay").contains(QLatin1String("18")));
         QVERIFY(find<SceneView>("timeBars")->scene().find(QStringLiteral("bar-0")));
         QCOMPARE(find<FigureTable>("timesPeople")->rowCount(), 3);
         QVERIFY(find<FigureTable>("timesMethods")->rowCount() >= 2);

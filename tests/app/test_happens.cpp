@@ -107,14 +107,14 @@ private Q_SLOTS:
         takeIn(73);
         goOnUntil([this] { return pegs() >= 4; });
         guitar_->takeOff(5);
-        session().pickString(std::size_t{5});
+        bench().pickString(std::size_t{5});
         window_->actions().find("stringOff")->trigger();
         QVERIFY(inLog(Event::Kind::Off));
         QCOMPARE(derived().next().what, NextAct::Do::String);
         QVERIFY(text("act").startsWith(QLatin1String("Put")));
         // What is off cannot be read.
         const std::size_t entries = session().job().log.size();
-        QVERIFY(session().enter(QStringLiteral("1=-20"), false).has_value());
+        QVERIFY(bench().enter(QStringLiteral("1=-20"), false).has_value());
         QCOMPARE(session().job().log.size(), entries);
         goOnUntil([this] { return inLog(Event::Kind::Strung); });
         finish();

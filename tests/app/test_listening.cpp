@@ -8,7 +8,7 @@
 #include "session/listening/listening.h"
 #include "store/files.h"
 #include "store/job_json.h"
-#include "store/wav_files.h"
+#include "store/recordings.h"
 #include "support/window.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/listen_dialog.h"
@@ -89,7 +89,7 @@ public:
         return *this;
     }
     [[nodiscard]] std::unique_ptr<SoundSource> source() const {
-        auto made = std::make_unique<WavSource>(Wav{rate_Hz, 1, sound_});
+        auto made = std::make_unique<RecordingSource>(Recording{rate_Hz, 1, sound_});
         made->setHurried(true);
         return made;
     }
@@ -105,6 +105,11 @@ HeardPluck pluckOf(const Job& job, std::size_t string, double cents) {
     pluck.deviation_cents = 0.2;
     pluck.string = string;
     return pluck;
+}
+
+/// The same as the bench takes it.
+HeardReading readingOf(const Job& job, std::size_t string, double cents) {
+    return {string, frequencyAt_Hz(job.rig.strings[string].target_Hz, cents), 0.2};
 }
 
 } // namespace
@@ -190,7 +195,7 @@ private Q_SLOTS:
         const QString folder = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/");
         QSignalSpy said(&window_->context(), &AppContext::said);
         bar->hearFile(folder + QStringLiteral("listen-single.truth.json"));
-        QVERIFY(!bar->listening().isOn() && said.last().front().toString().contains(QLatin1String("no WAV")));
+        QVERIFY(!bar->listening().isOn() && said.last().front().toString().contains(QLatin1String("no sound")));
         bar->hearFile(folder + QStringLiteral("listen-single.wav"));
         QTRY_VERIFY_WITH_TIMEOUT(!job().log.empty(), 20000);
         QVERIFY(std::abs(job().log.front().readings_cents.front().second - 13.763) < 0.5);
@@ -254,7 +259,7 @@ private Q_SLOTS:
         QCOMPARE(takesOf(job()).size(), 1);
         const QString file = takesOf(job()).front();
         QVERIFY(file.startsWith(attachmentFolder(session().logbook()->path())));
-        QVERIFY(wavFromFile(file).value().length_s() > 1.0);
+        QVERIFY(readRecording(file).value().length_s() > 1.0);
         bar->toggle();
         const std::size_t size = job().log.size();
         bar->hearRecording(file); // it is shown, and nothing comes of it
@@ -417,15 +422,15 @@ private Q_SLOTS:
     void aStringNearItsAimIsTuned() {
         const Job before = tuning();
         const NextAct& next = derived().next();
-        const Taken there = takenAs(before, derived(), pluckOf(before, next.aim.string, next.aim.cents + 1.0));
+        const Taken there = takenAs(before, derived(), readingOf(before, next.aim.string, next.aim.cents + 1.0));
         QCOMPARE(there.how, Taken::How::Takes);
         QCOMPARE(there.event.kind, Event::Kind::Tuned);
         QCOMPARE(*there.event.aim_cents, next.aim.cents);
         QCOMPARE(there.event.pitchDeviation_cents, 0.2);
         const double believed = derived().now().readings_cents[next.aim.string];
-        QCOMPARE(takenAs(before, derived(), pluckOf(before, next.aim.string, 0.5 * (believed + next.aim.cents))).how,
+        QCOMPARE(takenAs(before, derived(), readingOf(before, next.aim.string, 0.5 * (believed + next.aim.cents))).how,
                  Taken::How::OnTheWay);
-        QCOMPARE(takenAs(before, derived(), pluckOf(before, next.aim.string, believed + 1.0)).how, Taken::How::Known);
+        QCOMPARE(takenAs(before, derived(), readingOf(before, next.aim.string, believed + 1.0)).how, Taken::How::Known);
     }
     /// Once the nut is clamped the pegs reach no further than that.
     void withTheNutLockedItIsTheFineTuner() {
@@ -435,13 +440,13 @@ private Q_SLOTS:
         locked.standings.back().state.nutLocked = true;
         QCOMPARE(tunedTo(locked, 1.0).kind, Event::Kind::Fine);
         const Aim& aim = locked.next().aim;
-        QCOMPARE(takenAs(job(), locked, pluckOf(job(), aim.string, aim.cents)).event.kind, Event::Kind::Fine);
+        QCOMPARE(takenAs(job(), locked, readingOf(job(), aim.string, aim.cents)).event.kind, Event::Kind::Fine);
     }
     /// How far off is strange follows from how sure the belief is.
     void aBeliefThatIsUnsureIsNotDefended() {
         const Job before = tuning();
         const std::size_t other = derived().next().aim.string == 0 ? 1 : 0;
-        const HeardPluck pluck = pluckOf(before, other, derived().now().readings_cents[other] + 150.0);
+        const HeardReading pluck = readingOf(before, other, derived().now().readings_cents[other] + 150.0);
         Derived unsure = derived();
         unsure.advice.guitar.readingDeviation_cents.setConstant(60.0);
         QCOMPARE(takenAs(before, unsure, pluck).how, Taken::How::Takes);
@@ -470,10 +475,10 @@ private Q_SLOTS:
         const Job before = tuning();
         const std::size_t other = derived().next().aim.string == 0 ? 1 : 0;
         const double believed = derived().now().readings_cents[other];
-        const Taken read = takenAs(before, derived(), pluckOf(before, other, believed + 20.0));
+        const Taken read = takenAs(before, derived(), readingOf(before, other, believed + 20.0));
         QCOMPARE(read.how, Taken::How::Takes);
         QCOMPARE(read.event.kind, Event::Kind::Read);
-        QCOMPARE(takenAs(before, derived(), pluckOf(before, other, believed + 150.0)).how, Taken::How::Asks);
+        QCOMPARE(takenAs(before, derived(), readingOf(before, other, believed + 150.0)).how, Taken::How::Asks);
     }
     void aCloserAimIsWantedLater() {
         std::ignore = tuning();
@@ -496,7 +501,7 @@ private:
     Job tuning() {
         startSimulated();
         for (int k = 0; k < 8 && derived().next().what != NextAct::Do::Tune; ++k)
-            std::ignore = session().letSimulationAnswer();
+            std::ignore = bench().letSimulationAnswer();
         return job();
     }
 };

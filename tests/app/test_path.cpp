@@ -197,16 +197,16 @@ private Q_SLOTS:
         window_->showBench();
         auto* entry = find<QLineEdit>("entry");
         QVERIFY(!find<QPushButton>("eyeLevel")->isVisible());
-        session().pickGap();
+        bench().pickGap();
         QVERIFY(find<QPushButton>("eyeLevel")->isVisible());
         QTest::keyClick(entry, Qt::Key_S);
         QVERIFY(job().log.back().angle_rad && *job().log.back().angle_rad < 0.0);
         QVERIFY(job().log.back().angleDeviation_rad > radians(0.5));
         QVERIFY(entry->text().isEmpty());
-        session().pickGap();
+        bench().pickGap();
         QTest::keyClick(entry, Qt::Key_L);
         QCOMPARE(*job().log.back().angle_rad, 0.0);
-        session().pickString(2);
+        bench().pickString(2);
         QTest::keyClick(entry, Qt::Key_F); // of a string it is a note
         QCOMPARE(entry->text(), QStringLiteral("f"));
     }

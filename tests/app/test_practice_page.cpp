@@ -150,8 +150,8 @@ private Q_SLOTS:
         press(Qt::Key_D);
         press(Qt::Key_C);
         QVERIFY(text("practiceSays").contains(QLatin1String("caliper")));
-        const GuitarFault hidden = run().hiddenFault();
-        bench().setAskFault([] { return std::optional(GuitarFault::CapTurned); });
+        const Defect hidden = run().hiddenFault();
+        bench().setAskFault([] { return std::optional(Defect::CapTurned); });
         QTest::keyClick(find<QLineEdit>("practiceEntry"), Qt::Key_F2);
         QCOMPARE(text("practiceSays"), QStringLiteral("Not that."));
         pick(run().hiddenString());

@@ -109,7 +109,7 @@ private Q_SLOTS:
         QFETCH(const QString, button);
         stock(3);
         QVERIFY(!session().start(demoJob(0).value(), QString()));
-        QVERIFY(!session().letSimulationAnswer());
+        QVERIFY(!bench().letSimulationAnswer());
         const Job open = session().job();
         window_->showPage(MainWindow::Shop);
         table()->setFocus();

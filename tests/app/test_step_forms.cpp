@@ -576,7 +576,7 @@ private Q_SLOTS:
                      text("caliperSays").contains(QLatin1String("10.0 thousandths")),
                  qPrintable(text("caliperSays")));
         openAt(0, StepId::Tune);
-        session().pickGap();
+        bench().pickGap();
         auto* entry = find<QLineEdit>("entry");
         QTest::keyClicks(entry, QStringLiteral("0.3"));
         QTest::keyClick(entry, Qt::Key_Return);

@@ -229,7 +229,7 @@ private Q_SLOTS:
         const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
         beginShop();
         window_->openDemo(1);
-        QVERIFY(!session().enter(QStringLiteral("1 = -12"), false));
+        QVERIFY(!bench().enter(QStringLiteral("1 = -12"), false));
         const std::size_t entries = session().job().log.size();
         auto* practice = window_->findChild<PracticePage*>();
         window_->showPage(MainWindow::Practice);

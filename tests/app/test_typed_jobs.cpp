@@ -136,7 +136,7 @@ private Q_SLOTS:
         // What is asked for is typed: every string and the gap, then what may still be outside.
         const char* const cents[] = {"0", "-0.4", "0.3", "0", "0.5", "-0.2"};
         for (int k = 0; k < 14 && session.derived().next().what != NextAct::Do::Done; ++k)
-            type(session.gapPicked() ? "4.00" : cents[*session.pickedString()]);
+            type(bench().gapPicked() ? "4.00" : cents[*bench().pickedString()]);
         QCOMPARE(session.derived().next().what, NextAct::Do::Done);
         const TrackedState& now = session.derived().now();
         QCOMPARE(now.shown_cents(1), -0.4);

@@ -20,6 +20,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -31,6 +32,7 @@
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTimer>
 #include <QToolButton>
 #include <memory>
 
@@ -42,6 +44,7 @@ class TestWindow : public QObject {
     std::unique_ptr<MainWindow> window_;
 
     Session& session() { return window_->context().session(); }
+    BenchEntry& bench() { return window_->context().bench(); }
     template <class T> T* find(const char* name) {
         T* found = window_->findChild<T*>(QLatin1String(name));
         if (!found)
@@ -243,7 +246,7 @@ private Q_SLOTS:
     }
 
     void aStringIsPickedWithItsNumber() {
-        const auto asked = session().pickedString();
+        const auto asked = bench().pickedString();
         const bool third = asked && session().job().rig.strings[*asked].name == "3";
         press(third ? Qt::Key_4 : Qt::Key_3, Qt::ControlModifier);
         QVERIFY(text("entryFor").contains(third ? QLatin1String("string 4") : QLatin1String("string 3")));
@@ -264,14 +267,27 @@ private Q_SLOTS:
         const QModelIndex cell = sheet->model()->index(4, 0);
         sheet->scrollTo(cell);
         QTest::mouseClick(sheet->viewport(), Qt::LeftButton, Qt::NoModifier, sheet->visualRect(cell).center());
-        QCOMPARE(session().pickedString(), std::optional<std::size_t>(4));
+        QCOMPARE(bench().pickedString(), std::optional<std::size_t>(4));
     }
 
     void aBlockIsAlwaysInSight() {
         QVERIFY(!find<QLabel>("hazard1")->isVisible());
-        QVERIFY(window_->putBlock(QStringLiteral("90 mm"), session().job().rig.bridge));
-        QVERIFY(window_->putBlock(QStringLiteral("thick"), session().job().rig.bridge));
-        QVERIFY(!window_->putBlock(QStringLiteral("5 mm"), session().job().rig.bridge));
+        const auto typeThickness = [this](const char* thickness) {
+            QTimer answers;
+            connect(&answers, &QTimer::timeout, &answers, [thickness] {
+                if (auto* asks = qobject_cast<QInputDialog*>(QApplication::activeModalWidget())) {
+                    asks->setTextValue(QLatin1String(thickness));
+                    asks->accept();
+                }
+            });
+            answers.start(1);
+            press(Qt::Key_B, Qt::ControlModifier);
+        };
+        for (const char* none : {"90 mm", "thick", "0"}) {
+            typeThickness(none);
+            QVERIFY(!session().derived().now().state.block);
+        }
+        typeThickness("5 mm");
         QVERIFY(find<QLabel>("hazard1")->isVisible());
         QCOMPARE(find<QLabel>("hazard1")->text(), QStringLiteral("BLOCK IN"));
         QVERIFY(find<SceneView>("section")->scene().find(QStringLiteral("block")));

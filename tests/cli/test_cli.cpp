@@ -129,10 +129,10 @@ private Q_SLOTS:
         QVERIFY(whole.open(QIODevice::ReadOnly));
         const QByteArray good = whole.readAll();
         const std::pair<QByteArray, const char*> bad[] = {
-            {QByteArray(), "no WAV"},
+            {QByteArray(), "no sound that can be read"},
             {good.left(5000), "cut short"},
-            {good.left(30), "does not say"},
-            {QByteArray(good).replace(22, 1, QByteArray(1, 0)), "channels"}};
+            {good.left(30), "cut short"},
+            {QByteArray(good).replace(22, 1, QByteArray(1, 0)), "no sound that can be read"}};
         for (const auto& [bytes, words] : bad) {
             const QString path = write(QStringLiteral("bad.wav"), bytes);
             QFile(path).resize(bytes.size());

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/log/acted.h"
-#include "core/log/passes.h"
+#include "core/log/logged_passes.h"
 #include "core/operations/acts.h"
 #include "core/operations/slide.h"
 #include "core/planning/planned_passes.h"

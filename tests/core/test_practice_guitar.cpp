@@ -30,7 +30,7 @@ BenchJob jobOf() {
 }
 
 PracticeGuitar guitarOf(const PracticeConditions& conditions, std::uint32_t seed = 3) {
-    return {jobOf(), conditions, GuitarFault::None, 0, seed};
+    return {jobOf(), conditions, Defect::None, 0, seed};
 }
 
 void tuneAll(PracticeGuitar& guitar, int rounds) {

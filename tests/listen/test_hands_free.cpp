@@ -3,7 +3,6 @@
 // recordings, and an ear that allocates nothing while it runs.
 #include "listen/hearing/mute_gesture.h"
 #include "listen/hearing/reference_tone.h"
-#include "listen/hearing/wav.h"
 #include "support/sounds.h"
 
 #include <QTest>
@@ -207,31 +206,6 @@ private Q_SLOTS:
         for (std::uint32_t seed = 0; seed < 12; ++seed)
             wrong += gesturesIn(soundCase(static_cast<Sound>(kind), 500 + seed));
         QCOMPARE(wrong, 0);
-    }
-    void optionsOfTheGestureNameWhatIsWrong() {
-        std::string error;
-        MuteOptions options;
-        QVERIFY(options.isValid(&error));
-        options.fall_dB = 0.0;
-        QVERIFY(!options.isValid(&error) && error.find("fall_dB") != std::string::npos);
-    }
-
-    // --- recordings ---
-
-    void aRecordingComesBackAsItWas() {
-        for (const std::size_t channels : {1UL, 2UL, 5UL}) {
-            Wav wav{44100.0, channels, {}};
-            RandomStream random(4, 4);
-            for (std::size_t k = 0; k < 700 * channels; ++k)
-                wav.samples.push_back(static_cast<float>(random.between(-1.0, 1.0)));
-            const std::vector<std::uint8_t> file = writeWav(wav);
-            const auto read = readWav(file);
-            const Wav* back = std::get_if<Wav>(&read);
-            QVERIFY(back);
-            QCOMPARE(back->rate_Hz, wav.rate_Hz);
-            QCOMPARE(back->channels, channels);
-            QCOMPARE(back->samples, wav.samples);
-        }
     }
 
     // --- nothing is allocated while it runs ---

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/channel_picker.h"
 #include "listen/hearing/expect.h"
-#include "listen/hearing/hear_wav.h"
+#include "listen/hearing/hear_recording.h"
 #include "support/bench.h"
 #include "support/sounds.h"
 
@@ -17,8 +17,8 @@ double shareWithin(const std::vector<double>& values, double most) {
     return values.empty() ? 1.0 : static_cast<double>(within) / static_cast<double>(values.size());
 }
 
-Wav wavOfSound(std::vector<float> samples, double rate_Hz, std::size_t channels) {
-    return Wav{rate_Hz, channels, std::move(samples)};
+Recording recordingOf(std::vector<float> samples, double rate_Hz, std::size_t channels) {
+    return Recording{rate_Hz, channels, std::move(samples)};
 }
 
 /// One pluck of 110 Hz after half a second.
@@ -164,7 +164,7 @@ private Q_SLOTS:
             both.push_back(-0.1F * loud[k]);
             both.push_back(loud[k]);
         }
-        const auto readings = hearWav(wavOfSound(both, 48000.0, 2), {});
+        const auto readings = hearRecording(recordingOf(both, 48000.0, 2), {});
         QCOMPARE(readings.size(), std::size_t{1});
         QVERIFY(std::abs(1200.0 * std::log2(readings.front().first_Hz / 110.0)) < 0.5);
         ChannelPicker picker(48000.0, 2);
@@ -180,56 +180,9 @@ private Q_SLOTS:
         std::vector<float> sound = plucked(44100.0);
         for (std::size_t k = 0; k < sound.size(); k += 997)
             sound[k] = k % 2 == 0 ? std::numeric_limits<float>::quiet_NaN() : std::numeric_limits<float>::infinity();
-        const auto readings = hearWav(wavOfSound(sound, 44100.0, 1), {});
+        const auto readings = hearRecording(recordingOf(sound, 44100.0, 1), {});
         QCOMPARE(readings.size(), std::size_t{1}); // a click a fiftieth of a second, and the string still is heard
         QVERIFY(std::abs(1200.0 * std::log2(readings.front().first_Hz / 110.0)) < 2.0);
-    }
-
-    void everyKindOfSampleIsRead_data() {
-        QTest::addColumn<int>("bits");
-        QTest::addColumn<bool>("isFloat");
-        QTest::newRow("8") << 8 << false;
-        QTest::newRow("16") << 16 << false;
-        QTest::newRow("24") << 24 << false;
-        QTest::newRow("32") << 32 << false;
-        QTest::newRow("float") << 32 << true;
-    }
-    void everyKindOfSampleIsRead() {
-        QFETCH(int, bits);
-        QFETCH(bool, isFloat);
-        const std::vector<float> samples{0.0F, 0.5F, -0.5F, 0.25F};
-        const auto read = readWav(file(samples, bits, isFloat, 44100, 2));
-        QVERIFY(std::holds_alternative<Wav>(read));
-        const Wav& wav = std::get<Wav>(read);
-        QCOMPARE(wav.frames(), std::size_t{2});
-        for (std::size_t k = 0; k < samples.size(); ++k)
-            QVERIFY(std::abs(wav.samples[k] - samples[k]) < 0.01F);
-    }
-    /// Every byte of a head changed, every length cut: a sound or a fault, never a crash or more than there was.
-    void damagedFilesAreTold() {
-        const std::vector<std::uint8_t> good = file(std::vector<float>(64, 0.25F), 16, false, 48000, 1);
-        const auto faultOf = [](const std::vector<std::uint8_t>& bytes) {
-            const auto read = readWav(bytes);
-            return std::holds_alternative<WavFault>(read) ? std::optional(std::get<WavFault>(read)) : std::nullopt;
-        };
-        QVERIFY(!faultOf(good));
-        QCOMPARE(faultOf({}), WavFault::NotWav);
-        for (std::size_t size = 0; size < good.size(); ++size)
-            QVERIFY(faultOf(std::vector<std::uint8_t>(good.begin(), good.begin() + static_cast<long>(size))));
-        for (std::size_t at = 0; at < 44; ++at)
-            for (const int value : {0, 1, 0x7f, 0x80, 0xff}) {
-                std::vector<std::uint8_t> bad = good;
-                bad[at] = static_cast<std::uint8_t>(value);
-                const auto read = readWav(bad);
-                if (const auto* wav = std::get_if<Wav>(&read))
-                    QVERIFY(wav->samples.size() <= good.size() && wav->rate_Hz >= leastWavRate_Hz);
-            }
-        std::vector<std::uint8_t> lying = good;
-        lying[42] = 0x7f; // a gigabyte and more
-        QCOMPARE(faultOf(lying), WavFault::CutShort);
-        QCOMPARE(faultOf(file({0.5F}, 12, false, 48000, 1)), WavFault::Bits);
-        QCOMPARE(faultOf(file({0.5F}, 16, false, 4000, 1)), WavFault::Rate);
-        QCOMPARE(faultOf(file({}, 16, false, 48000, 1)), WavFault::NoSound);
     }
 
     void optionsNameWhatIsWrong() {
@@ -242,43 +195,6 @@ private Q_SLOTS:
         options = {};
         options.latest_s = options.earliest_s;
         QVERIFY(!options.isValid(&error));
-    }
-
-private:
-    static std::vector<std::uint8_t> file(const std::vector<float>& samples, int bits, bool isFloat, int rate,
-                                          int channels) {
-        std::vector<std::uint8_t> out;
-        const auto put = [&](std::uint32_t value, int bytes) {
-            for (int k = 0; k < bytes; ++k)
-                out.push_back(static_cast<std::uint8_t>(value >> (8 * k)));
-        };
-        const auto text = [&](const char* name) {
-            for (int k = 0; k < 4; ++k)
-                out.push_back(static_cast<std::uint8_t>(name[k]));
-        };
-        const auto size = static_cast<std::uint32_t>(samples.size() * static_cast<std::size_t>(bits / 8));
-        text("RIFF");
-        put(36 + size, 4);
-        text("WAVE");
-        text("fmt ");
-        put(16, 4);
-        put(isFloat ? 3 : 1, 2);
-        put(static_cast<std::uint32_t>(channels), 2);
-        put(static_cast<std::uint32_t>(rate), 4);
-        put(static_cast<std::uint32_t>(rate * channels * bits / 8), 4);
-        put(static_cast<std::uint32_t>(channels * bits / 8), 2);
-        put(static_cast<std::uint32_t>(bits), 2);
-        text("data");
-        put(size, 4);
-        for (const float sample : samples)
-            if (isFloat)
-                put(std::bit_cast<std::uint32_t>(sample), 4);
-            else if (bits == 8)
-                put(static_cast<std::uint32_t>(std::lround(128.0F + 127.0F * sample)), 1);
-            else
-                put(static_cast<std::uint32_t>(std::llround(static_cast<double>(sample) * (std::exp2(bits - 1) - 1.0))),
-                    bits / 8);
-        return out;
     }
 };
 

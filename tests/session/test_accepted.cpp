@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/base/faults.h"
 #include "domain/job/edits.h"
+#include "session/bench/bench_entry.h"
 #include "session/document/demo.h"
-#include "session/document/session.h"
 #include "session/input/string_entry.h"
 #include "store/bundled.h"
 #include "store/catalogue_files.h"
@@ -160,6 +160,7 @@ private Q_SLOTS:
         Random random(static_cast<unsigned>(900 + demo));
         QTemporaryDir dir;
         Session session(dir.path());
+        BenchEntry bench(session);
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
         Job job = demoJob(demo).value();
         if (demo % 2 == 0)
@@ -175,7 +176,7 @@ private Q_SLOTS:
                 fault = session.edit(QStringLiteral("edit"), [&](Job& edited) { change(edited, random, catalogue); });
                 break;
             case 1:
-                fault = session.enter(typed(random), oneOf(random, 2) == 0);
+                fault = bench.enter(typed(random), oneOf(random, 2) == 0);
                 break;
             default:
                 fault = session.append(QStringLiteral("event"), anyEvent(random, strings));
@@ -197,8 +198,9 @@ private Q_SLOTS:
     void theRefusalNamesFieldAndRemedy() {
         QTemporaryDir dir;
         Session session(dir.path());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), QString());
-        const auto gap = session.enter(QStringLiteral("gap 100!"), false);
+        const auto gap = bench.enter(QStringLiteral("gap 100!"), false);
         QVERIFY(gap && gap->is(faults::outOfRange) && gap->field == QLatin1String("gap"));
         const auto notes =
             session.edit(QStringLiteral("notes"), [](Job& job) { job.card.notes = QString(5000, QLatin1Char('n')); });

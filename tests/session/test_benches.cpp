@@ -6,12 +6,16 @@
 #include "store/job_json.h"
 #include "store/job_merge.h"
 #include "store/logbook_copy.h"
+#include "store/time_limit.h"
 #include "support/place.h"
 
+#include <QElapsedTimer>
 #include <QImage>
+#include <QScopeGuard>
 #include <QSignalSpy>
 #include <QTest>
 #include <atomic>
+#include <csignal>
 #include <latch>
 #include <thread>
 
@@ -103,6 +107,27 @@ private Q_SLOTS:
         QSignalSpy third(c.session.get(), &Session::openElsewhere);
         QVERIFY(!c.session->openKept(*a.session->keptAs()));
         QCOMPARE(third.size(), 1);
+    }
+
+    /// A server that takes what is asked and never answers is given up, and what was entered waits beside.
+    void aServerThatNeverAnswersHoldsNobody() {
+        Bench a(place_, QStringLiteral("Window"));
+        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Tall Reed"))));
+        QSqlQuery query(a.book->database());
+        QVERIFY(query.exec(QStringLiteral("SELECT pg_backend_pid()")) && query.next());
+        const auto server = static_cast<pid_t>(query.value(0).toInt());
+        query.finish();
+        QCOMPARE(::kill(server, SIGSTOP), 0);
+        const auto goOn = qScopeGuard([server] { ::kill(server, SIGCONT); });
+        QElapsedTimer waited;
+        waited.start();
+        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
+        QVERIFY(waited.elapsed() >= answersWithin.count());
+        QVERIFY(a.session->isAway());
+        QCOMPARE(a.entries(), std::size_t(1));
+        ::kill(server, SIGCONT);
+        QVERIFY(!a.session->comeBack());
+        QCOMPARE(a.book->job(*a.session->keptAs()).value().log.size(), std::size_t(1));
     }
 
     /// Nobody writes over what they have not seen; what does not exclude itself is put together.

@@ -24,7 +24,7 @@ Exercise named(const char* name) {
 
 constexpr std::size_t theString = 2;
 
-PracticeGuitar guitarWith(GuitarFault fault, const char* exercise = "what-is-wrong", std::uint32_t seed = 5) {
+PracticeGuitar guitarWith(Defect fault, const char* exercise = "what-is-wrong", std::uint32_t seed = 5) {
     return PracticeGuitar(benchJobOf(named(exercise).job), still(), fault, theString, seed);
 }
 
@@ -169,7 +169,7 @@ private Q_SLOTS:
     void aWrongDiagnosisCosts() {
         PracticeRun run(named("what-is-wrong"), 3);
         PracticeAct said = simple(Do::Diagnose, run.hiddenString());
-        said.fault = run.hiddenFault() == GuitarFault::NeckLoose ? GuitarFault::WornEdge : GuitarFault::NeckLoose;
+        said.fault = run.hiddenFault() == Defect::NeckLoose ? Defect::WornEdge : Defect::NeckLoose;
         QVERIFY(!run.act(said));
         QCOMPARE(run.score().wrongDiagnoses, 1);
         QVERIFY(!run.score().found);
@@ -181,22 +181,22 @@ private Q_SLOTS:
     // --- what each fault shows ---
 
     void aSoundGuitarStaysWhereItIsPut() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::None);
+        PracticeGuitar guitar = guitarWith(Defect::None);
         tuneRound(guitar);
         QVERIFY2(worst(guitar) < 3.0, qPrintable(QString::number(worst(guitar))));
     }
     void aBlockLeftInHoldsThePlate() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::BlockLeftIn);
+        PracticeGuitar guitar = guitarWith(Defect::BlockLeftIn);
         const double before = guitar.state().angle_rad;
         guitar.perform(claw(2.0, 2.0));
         guitar.perform(simple(Do::Tune, 0, 0.0));
         QCOMPARE(guitar.state().angle_rad, before);
         QVERIFY(guitar.perform(simple(Do::Inspect)).wedged);
         guitar.perform(simple(Do::Unblock));
-        QVERIFY(guitar.state().angle_rad != before && guitar.fault() == GuitarFault::None);
+        QVERIFY(guitar.state().angle_rad != before && guitar.fault() == Defect::None);
     }
     void aSlippingStringFallsWheneverItIsTurned() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::SlipsAtPost);
+        PracticeGuitar guitar = guitarWith(Defect::SlipsAtPost);
         tuneRound(guitar);
         guitar.perform(simple(Do::Tune, theString, 0.0));
         QVERIFY(guitar.reading_cents(theString) < -8.0);
@@ -208,7 +208,7 @@ private Q_SLOTS:
         QVERIFY(std::abs(guitar.reading_cents(theString)) < 0.5);
     }
     void aLooseInsertSlipsWithTheArm() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::InsertLoose, "full-set-up");
+        PracticeGuitar guitar = guitarWith(Defect::InsertLoose, "full-set-up");
         tuneRound(guitar);
         guitar.perform(simple(Do::Tune, theString, 0.0));
         QVERIFY(std::abs(guitar.reading_cents(theString)) < 1.0); // the peg does not make it
@@ -217,7 +217,7 @@ private Q_SLOTS:
         QVERIFY(guitar.reading_cents(theString) - guitar.reading_cents(theString + 1) < -8.0 - std::abs(other));
     }
     void aWornEdgeComesBackDifferently() {
-        const auto apart = [](GuitarFault fault) {
+        const auto apart = [](Defect fault) {
             PracticeGuitar guitar = guitarWith(fault);
             tuneRound(guitar);
             guitar.perform(simple(Do::Dive));
@@ -225,11 +225,11 @@ private Q_SLOTS:
             guitar.perform(simple(Do::PullUp));
             return guitar.reading_cents(0) - dived;
         };
-        QVERIFY2(apart(GuitarFault::WornEdge) > 3.0 * std::abs(apart(GuitarFault::None)),
-                 qPrintable(QString::number(apart(GuitarFault::WornEdge))));
+        QVERIFY2(apart(Defect::WornEdge) > 3.0 * std::abs(apart(Defect::None)),
+                 qPrintable(QString::number(apart(Defect::WornEdge))));
     }
     void aHangingStringIsFlatAfterADiveAlone() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::HangsAtNut);
+        PracticeGuitar guitar = guitarWith(Defect::HangsAtNut);
         tuneRound(guitar);
         guitar.perform(simple(Do::Dive));
         QVERIFY(guitar.reading_cents(theString) < guitar.reading_cents(theString + 1) - 5.0);
@@ -238,24 +238,24 @@ private Q_SLOTS:
     }
     void wrongStringsAreSeenByTheCaliper() {
         const Rig told = named("what-is-wrong").job.rig;
-        PracticeGuitar swapped = guitarWith(GuitarFault::SwappedStrings);
+        PracticeGuitar swapped = guitarWith(Defect::SwappedStrings);
         QCOMPARE(*swapped.perform(simple(Do::Caliper, theString)).gauge_m, told.strings[theString + 1].wire.gauge_m);
         QCOMPARE(*swapped.perform(simple(Do::Caliper, theString + 1)).gauge_m, told.strings[theString].wire.gauge_m);
-        PracticeGuitar heavy = guitarWith(GuitarFault::WrongGauge);
+        PracticeGuitar heavy = guitarWith(Defect::WrongGauge);
         QVERIFY(*heavy.perform(simple(Do::Caliper, theString)).gauge_m > 1.1 * told.strings[theString].wire.gauge_m);
         heavy.mend();
         QCOMPARE(*heavy.perform(simple(Do::Caliper, theString)).gauge_m, told.strings[theString].wire.gauge_m);
     }
     void clawAndSpringsAreSeenFromBehind() {
-        const auto seen = [](GuitarFault fault) { return guitarWith(fault).perform(simple(Do::Inspect)); };
-        QVERIFY(seen(GuitarFault::ClawCrooked).claw->bass - seen(GuitarFault::ClawCrooked).claw->treble > 2.0);
-        QCOMPARE(seen(GuitarFault::None).claw->bass, seen(GuitarFault::None).claw->treble);
-        QCOMPARE(*seen(GuitarFault::SpringOff).springs, *seen(GuitarFault::None).springs - 1);
-        PracticeGuitar off = guitarWith(GuitarFault::SpringOff), on = guitarWith(GuitarFault::None);
+        const auto seen = [](Defect fault) { return guitarWith(fault).perform(simple(Do::Inspect)); };
+        QVERIFY(seen(Defect::ClawCrooked).claw->bass - seen(Defect::ClawCrooked).claw->treble > 2.0);
+        QCOMPARE(seen(Defect::None).claw->bass, seen(Defect::None).claw->treble);
+        QCOMPARE(*seen(Defect::SpringOff).springs, *seen(Defect::None).springs - 1);
+        PracticeGuitar off = guitarWith(Defect::SpringOff), on = guitarWith(Defect::None);
         QVERIFY(off.state().angle_rad > on.state().angle_rad); // fewer springs, further forward
     }
     void aLooseNeckLetsAllStringsFall() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::NeckLoose);
+        PracticeGuitar guitar = guitarWith(Defect::NeckLoose);
         tuneRound(guitar);
         const double before = guitar.reading_cents(0), other = guitar.reading_cents(4);
         for (int k = 0; k < 4; ++k)
@@ -265,10 +265,10 @@ private Q_SLOTS:
         QVERIFY(guitar.reading_cents(0) < before - 3.0 && guitar.reading_cents(4) < other - 3.0);
     }
     void aTurnedCapSlipsOnceItIsClamped() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::CapTurned, "full-set-up");
+        PracticeGuitar guitar = guitarWith(Defect::CapTurned, "full-set-up");
         tuneRound(guitar);
         const double before = guitar.reading_cents(theString);
-        PracticeGuitar sound = guitarWith(GuitarFault::None, "full-set-up");
+        PracticeGuitar sound = guitarWith(Defect::None, "full-set-up");
         tuneRound(sound);
         const double soundBefore = sound.reading_cents(theString);
         guitar.perform(simple(Do::Lock));
@@ -281,17 +281,17 @@ private Q_SLOTS:
     /// Named and mended, every guitar comes home like a sound one.
     void whatIsMendedIsSound_data() {
         QTest::addColumn<int>("fault");
-        for (int k = 1; k < static_cast<int>(GuitarFault::Count); ++k)
-            QTest::newRow(qPrintable(faultName(static_cast<GuitarFault>(k)))) << k;
+        for (int k = 1; k < static_cast<int>(Defect::Count); ++k)
+            QTest::newRow(qPrintable(faultName(static_cast<Defect>(k)))) << k;
     }
     void whatIsMendedIsSound() {
         QFETCH(int, fault);
-        const auto what = static_cast<GuitarFault>(fault);
-        const bool caps = what == GuitarFault::CapTurned || what == GuitarFault::InsertLoose;
+        const auto what = static_cast<Defect>(fault);
+        const bool caps = what == Defect::CapTurned || what == Defect::InsertLoose;
         PracticeGuitar guitar = guitarWith(what, caps ? "full-set-up" : "what-is-wrong");
         QCOMPARE(guitar.fault(), what);
         guitar.mend();
-        QCOMPARE(guitar.fault(), GuitarFault::None);
+        QCOMPARE(guitar.fault(), Defect::None);
         tuneRound(guitar, 20);
         QVERIFY2(worst(guitar) < 3.0, qPrintable(QString::number(worst(guitar))));
         guitar.perform(simple(Do::Wiggle));
@@ -307,7 +307,7 @@ private Q_SLOTS:
     }
     /// A spring that was hooked on again before anybody said that it was off is not hooked on twice.
     void aSpringIsPutBackOnce() {
-        PracticeGuitar guitar = guitarWith(GuitarFault::SpringOff);
+        PracticeGuitar guitar = guitarWith(Defect::SpringOff);
         const std::size_t all = named("what-is-wrong").job.rig.springs.size();
         guitar.perform(simple(Do::Springs, std::nullopt, static_cast<double>(all)));
         guitar.mend();
@@ -323,7 +323,7 @@ private Q_SLOTS:
             seen.insert(faultName(run.hiddenFault()));
         }
         QCOMPARE(seen.size(), exercise.faults.size()); // each of them comes
-        QCOMPARE(PracticeRun(named("sunk"), 3).hiddenFault(), GuitarFault::None);
+        QCOMPARE(PracticeRun(named("sunk"), 3).hiddenFault(), Defect::None);
     }
     /// The way home is the same whichever act it is begun again from, and it leads home.
     void everyBeginningIsPartOfTheWhole() {

@@ -21,7 +21,7 @@ PracticeAct actOf(PracticeAct::Do what) {
     act.cents = -3.0;
     act.amount = what == PracticeAct::Do::Block || what == PracticeAct::Do::Posts ? 0.004 : 2.0;
     act.turns = {1.25, 1.25};
-    act.fault = GuitarFault::WornEdge;
+    act.fault = Defect::WornEdge;
     return act;
 }
 
@@ -51,8 +51,8 @@ class TestPracticeWords : public QObject {
 private Q_SLOTS:
     void everyFaultAndHurtHasItsOwnWords() {
         QStringList said;
-        for (int k = 0; k < static_cast<int>(GuitarFault::Count); ++k) {
-            const auto fault = static_cast<GuitarFault>(k);
+        for (int k = 0; k < static_cast<int>(Defect::Count); ++k) {
+            const auto fault = static_cast<Defect>(k);
             said.append(wording::faultTitle(fault));
             QCOMPARE(faultNamed(faultName(fault)), std::optional(fault));
         }
@@ -147,13 +147,6 @@ private Q_SLOTS:
         QVERIFY(wording::heard(listening, session.job()).contains(QLatin1String("loud")));
         listening.stop();
         QVERIFY(wording::heard(listening, session.job()).isEmpty() || !listening.isOn());
-    }
-    void optionsOfTakingNameWhatIsWrong() {
-        std::string error;
-        TakingOptions options;
-        QVERIFY(options.isValid(&error));
-        options.firstPass_cents = -1.0;
-        QVERIFY(!options.isValid(&error) && error.find("firstPass_cents") != std::string::npos);
     }
 };
 

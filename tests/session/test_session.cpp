@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
+#include "core/log/clock.h"
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 #include "domain/base/faults.h"
+#include "domain/base/moment.h"
 #include "domain/job/edits.h"
 #include "domain/job/movement.h"
+#include "session/bench/bench_entry.h"
 #include "session/document/demo.h"
-#include "session/document/session.h"
 #include "session/input/string_entry.h"
 #include "session/models/pass_sheet.h"
 #include "store/catalogue_files.h"
@@ -49,20 +51,21 @@ private Q_SLOTS:
 
     void everyEditCanBeUndoneAndRedone() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), {});
         const Catalogue catalogue = bundledCatalogue().value();
         std::vector<QByteArray> states{jobBytes(session.job())};
         const auto keep = [&] { states.push_back(jobBytes(session.job())); };
-        QVERIFY(!session.enter(QStringLiteral("gap 4.1"), false));
+        QVERIFY(!bench.enter(QStringLiteral("gap 4.1"), false));
         keep();
-        QVERIFY(!session.enter(QStringLiteral("3=-12"), false));
+        QVERIFY(!bench.enter(QStringLiteral("3=-12"), false));
         keep();
         QVERIFY(!session.edit(QStringLiteral("tuning"),
                               [&](Job& job) { applyTuning(job, Side::On, *catalogue.tuningsFor(7).back()); }));
         keep();
         QVERIFY(!session.edit(QStringLiteral("gap"), [](Job& job) { job.rig.bridge.rearGap_m = 0.005; }));
         keep();
-        QVERIFY(!session.letSimulationAnswer());
+        QVERIFY(!bench.letSimulationAnswer());
         keep();
         for (std::size_t s = states.size() - 1; s-- > 0;) {
             session.undoStack().undo();
@@ -76,84 +79,89 @@ private Q_SLOTS:
 
     void refusedEditsChangeNothing() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         const QByteArray before = jobBytes(session.job());
         QVERIFY(session.edit(QStringLiteral("pitch"), [](Job& job) { job.rig.strings[0].target_Hz = 900.0; }));
         QVERIFY(session.edit(QStringLiteral("stops"), [](Job& job) { job.rig.bridge.rearStop_rad = 1.0; }));
         QVERIFY(session.edit(QStringLiteral("old pitch"), [](Job& job) { job.off[0].target_Hz = 900.0; }));
-        QVERIFY(session.enter(QStringLiteral("abc"), false));
-        QVERIFY(session.enter(QStringLiteral("77=1"), false));
+        QVERIFY(bench.enter(QStringLiteral("abc"), false));
+        QVERIFY(bench.enter(QStringLiteral("77=1"), false));
         QCOMPARE(jobBytes(session.job()), before);
         QCOMPARE(session.undoStack().count(), 0);
     }
 
     void aReadingFourSemitonesOffIsQuestioned() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), {});
         QCOMPARE(session.derived().next().what, NextAct::Do::Tune);
         const double aim = session.derived().next().aim.cents;
         const auto count = session.job().log.size();
-        const auto fault = session.enter(QString::number(aim - 400.0), false);
+        const auto fault = bench.enter(QString::number(aim - 400.0), false);
         QVERIFY(fault.has_value());
         QVERIFY(fault->whatIsWrong().contains(QLatin1String("4.0 semitones")));
         QCOMPARE(session.job().log.size(), count);
-        QVERIFY(!session.enter(QString::number(aim - 400.0) + QLatin1Char('!'), false));
+        QVERIFY(!bench.enter(QString::number(aim - 400.0) + QLatin1Char('!'), false));
         QCOMPARE(session.job().log.size(), count + 1);
         QVERIFY(session.job().log.back().confirmed);
-        QVERIFY(session.enter(QStringLiteral("gap 40"), false)); // beyond the stops
+        QVERIFY(bench.enter(QStringLiteral("gap 40"), false)); // beyond the stops
     }
 
     void aTypedReadingAnswersTheAct() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), {});
         const std::size_t asked = session.derived().next().aim.string;
-        QCOMPARE(session.pickedString(), std::optional(asked));
-        QVERIFY(!session.enter(QString::number(session.derived().next().aim.cents, 'f', 1), false));
+        QCOMPARE(bench.pickedString(), std::optional(asked));
+        QVERIFY(!bench.enter(QString::number(session.derived().next().aim.cents, 'f', 1), false));
         QCOMPARE(session.job().log.back().kind, Event::Kind::Tuned);
         QCOMPARE(session.job().log.back().string, asked);
         QVERIFY(session.job().log.back().aim_cents.has_value());
-        session.pickString(0);
-        QVERIFY(!session.enter(QStringLiteral("25"), false));
+        bench.pickString(0);
+        QVERIFY(!bench.enter(QStringLiteral("25"), false));
         QCOMPARE(session.job().log.back().kind, Event::Kind::Read);
-        session.pickGap();
-        QVERIFY(!session.enter(QStringLiteral("4.11"), false));
+        bench.pickGap();
+        QVERIFY(!bench.enter(QStringLiteral("4.11"), false));
         QVERIFY(session.job().log.back().gap_m.has_value());
     }
 
     void anAngleIsReadLikeAGap() {
         QTemporaryDir dir;
         Session session(dir.path());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), QString());
         const std::size_t before = session.job().log.size();
-        QVERIFY(!session.enter(QStringLiteral("angle -0.8!"), false));
+        QVERIFY(!bench.enter(QStringLiteral("angle -0.8!"), false));
         QCOMPARE(session.job().log.size(), before + 1);
         QVERIFY(std::abs(*session.job().log.back().angle_rad - radians(-0.8)) < 1e-12);
         QVERIFY(session.derived().now().angleMeasured());
-        session.pickGap();
-        QVERIFY(!session.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
+        bench.pickGap();
+        QVERIFY(!bench.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
         QVERIFY(session.job().log.back().angle_rad.has_value());
         session.start(demoJob(4).value(), QString(), Unsaved::Discard); // a roller shaft
-        QVERIFY(session.enter(QStringLiteral("angle 1"), false).has_value());
+        QVERIFY(bench.enter(QStringLiteral("angle 1"), false).has_value());
     }
 
     void theNextAimFollowsTheReadingNotThePlan() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(demoJob(1).value(), {});
         for (int i = 0; i < 30 && session.derived().next().what != NextAct::Do::Tune; ++i)
-            QVERIFY(!session.letSimulationAnswer());
+            QVERIFY(!bench.letSimulationAnswer());
         const double aim = session.derived().next().aim.cents;
         const std::size_t before = session.job().log.size();
-        const auto nextAim = [&session] { // what is asked to be plucked first is plucked
+        const auto nextAim = [&session, &bench] { // what is asked to be plucked first is plucked
             for (int i = 0; i < 4 && session.derived().next().what == NextAct::Do::Read; ++i)
-                if (session.letSimulationAnswer())
+                if (bench.letSimulationAnswer())
                     break;
             return session.derived().next().aim.cents;
         };
-        QVERIFY(!session.enter(QString::number(aim, 'f', 1), false));
+        QVERIFY(!bench.enter(QString::number(aim, 'f', 1), false));
         const double asPlanned = nextAim();
         while (session.job().log.size() > before)
             session.undoStack().undo();
         QVERIFY(std::abs(session.derived().next().aim.cents - aim) < 0.1); // however it was come by
-        QVERIFY(!session.enter(QString::number(aim + 40.0, 'f', 1), false));
+        QVERIFY(!bench.enter(QString::number(aim + 40.0, 'f', 1), false));
         QVERIFY(std::abs(nextAim() - asPlanned) > 2.0);
     }
 
@@ -200,8 +208,9 @@ private Q_SLOTS:
 
     void savedJobsComeBack() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), {});
-        QVERIFY(!session.letSimulationAnswer());
+        QVERIFY(!bench.letSimulationAnswer());
         QVERIFY(session.isModified());
         const QString path = dir_.filePath(QStringLiteral("saved.flenzo-job"));
         QVERIFY(!session.save(path));
@@ -228,8 +237,9 @@ private Q_SLOTS:
         QByteArray before;
         {
             Session session(folder);
+            BenchEntry bench(session);
             session.start(demoJob(0).value(), QStringLiteral("/somewhere/night.flenzo-job"));
-            QVERIFY(!session.letSimulationAnswer());
+            QVERIFY(!bench.letSimulationAnswer());
             before = jobBytes(session.job());
             // What a killed process leaves: its copy, without anyone holding the lock.
             const QDir dir(folder);
@@ -261,9 +271,10 @@ private Q_SLOTS:
             [&left](Session& s, Unsaved u) { return s.restore(left, u); }};
         for (const auto& way : ways) {
             Session session(freshFolder());
+            BenchEntry bench(session);
             session.setLogbook(book);
             QVERIFY(!session.start(demoJob(0).value(), QString()));
-            QVERIFY(!session.letSimulationAnswer());
+            QVERIFY(!bench.letSimulationAnswer());
             const QByteArray open = jobBytes(session.job());
             const int kept = book->jobCount().value();
             const auto fault = way(session, Unsaved::Refuse);
@@ -312,8 +323,9 @@ private Q_SLOTS:
         const QString folder = freshFolder();
         {
             Session session(folder);
+            BenchEntry bench(session);
             session.start(demoJob(0).value(), {});
-            QVERIFY(!session.letSimulationAnswer());
+            QVERIFY(!bench.letSimulationAnswer());
             QCOMPARE(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).size(), 1);
         }
         QCOMPARE(QDir(folder).entryList({QStringLiteral("*.flenzo-job")}).size(), 0);
@@ -340,6 +352,7 @@ private Q_SLOTS:
     /// The second time round as well: nobody types a string's name before each figure.
     void plainNumbersGoToTheStringAskedNext() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(newJob(), {});
         for (int round = 1; round <= 2; ++round) {
             if (round == 2) { // the claw has been turned: all is read once more
@@ -350,18 +363,18 @@ private Q_SLOTS:
             }
             for (std::size_t string = 0; string < 6; ++string) {
                 QCOMPARE(session.derived().next().what, NextAct::Do::Read);
-                QVERIFY(session.pickedString() == std::optional(string));
+                QVERIFY(bench.pickedString() == std::optional(string));
                 const double typed =
                     round == 1 ? -200.0 - static_cast<double>(string) : session.derived().now().readings_cents[string];
-                QVERIFY(!session.enter(QString::number(typed, 'f', 1), false));
+                QVERIFY(!bench.enter(QString::number(typed, 'f', 1), false));
                 const Event& event = session.job().log.back();
                 QCOMPARE(event.readings_cents.size(), std::size_t{1});
                 QCOMPARE(event.readings_cents.front().first, string);
             }
-            QVERIFY(session.gapPicked());
+            QVERIFY(bench.gapPicked());
             const double gap_m =
                 gapAt_m(session.job().rig.bridge, session.derived().now().shownAngle_rad(session.job().rig.bridge));
-            QVERIFY(!session.enter(QString::number(std::max(0.0, gap_m) / metresPerMm, 'f', 1), false));
+            QVERIFY(!bench.enter(QString::number(std::max(0.0, gap_m) / metresPerMm, 'f', 1), false));
             QVERIFY(session.job().log.back().gap_m.has_value());
         }
     }
@@ -369,21 +382,23 @@ private Q_SLOTS:
     /// What the technician insists on is believed, but not what no file may hold.
     void insistingDoesNotMakeTheImpossible() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(newJob(), {});
         for (const char* text : {"gap 100!", "gap 45 in!"}) {
-            const auto fault = session.enter(QString::fromLatin1(text), false);
+            const auto fault = bench.enter(QString::fromLatin1(text), false);
             QVERIFY2(fault && fault->whatIsWrong().size() > 20, text);
         }
         QVERIFY(session.job().log.empty());
-        QVERIFY(session.enter(QStringLiteral("gap 40"), false)); // beyond the stops: asked
-        QVERIFY(!session.enter(QStringLiteral("gap 40!"), false));
+        QVERIFY(bench.enter(QStringLiteral("gap 40"), false)); // beyond the stops: asked
+        QVERIFY(!bench.enter(QStringLiteral("gap 40!"), false));
         QVERIFY(jobFromJson(jobToJson(session.job())).ok());
     }
 
     void aNewTargetIsAnEventAndOldReadingsStay() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(newJob(), {});
-        QVERIFY(!session.enter(QStringLiteral("6=-12"), false));
+        QVERIFY(!bench.enter(QStringLiteral("6=-12"), false));
         const double heard_Hz = frequencyAt_Hz(session.job().rig.strings[0].target_Hz, -12.0);
         QVERIFY(!session.edit(QStringLiteral("A4"), [](Job& job) { setReferencePitch(job, 432.0); }));
         QCOMPARE(session.job().log.size(), std::size_t{2});
@@ -435,16 +450,17 @@ private Q_SLOTS:
     void whatTheTunerShowsMayBeTypedAsItIs() {
         QTemporaryDir dir;
         Session session(dir.path());
+        BenchEntry bench(session);
         session.start(demoJob(0).value(), QString());
         const NextAct next = session.derived().next();
         QVERIFY(next.what == NextAct::Do::Tune && next.aim.cents > 60.0 && next.aim.cents < 130.0);
         const double off = next.aim.cents - 100.0; // from the semitone above
         for (const QString& typed : {QString::number(off, 'f', 1), QString::number(next.aim.cents, 'f', 1)}) {
-            QVERIFY(!session.enter(typed, false));
+            QVERIFY(!bench.enter(typed, false));
             QVERIFY2(std::abs(session.job().log.back().to_cents - next.aim.cents) < 0.1, qPrintable(typed));
             session.undoStack().undo();
         }
-        QVERIFY(!session.enter(QStringLiteral("A2+80"), false));
+        QVERIFY(!bench.enter(QStringLiteral("A2+80"), false));
         QVERIFY(std::abs(session.job().log.back().to_cents - 80.0) < 0.01);
     }
 
@@ -473,13 +489,32 @@ private Q_SLOTS:
         QCOMPARE(job.rig.springs[1].rate_Npm, 2222.0);
     }
 
+    /// Entries say how far the clock on the wall is from UTC; behind those of an old file, which do not, new ones do
+    /// not either, for the two could not be compared.
+    void momentsAreOfOneClock() {
+        QVERIFY(hasZone(nowText().toStdString()));
+        QVERIFY(std::abs(*secondsOf(nowText().toStdString()) -
+                         static_cast<double>(QDateTime::currentSecsSinceEpoch())) < 60.0);
+        QVERIFY(hasZone("2026-03-02T10:08:30Z") && hasZone("2026-03-02T10:08-03:30"));
+        QVERIFY(!hasZone("2026-03-02T10:08:30") && !hasZone("yesterday"));
+        QCOMPARE(*secondsOf("2026-03-02T10:08:30+01:00"), *secondsOf("2026-03-02T09:08:30Z"));
+        QVERIFY(!hasZone(nowAfter(QStringLiteral("2026-03-02T10:08:30")).toStdString()));
+        const QString ahead = QStringLiteral("2126-03-02T10:08:30+01:00"); // a clock that was put back
+        QCOMPARE(nowAfter(ahead), ahead);
+        Session session(freshFolder());
+        QVERIFY(!session.start(newJob(), {}));
+        QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -20.0)));
+        QVERIFY(hasZone(session.job().log.back().at));
+    }
+
     /// A doubt speaks in the unit in which lengths are typed.
     void doubtsSpeakInches() {
         Session session(freshFolder());
+        BenchEntry bench(session);
         session.start(newJob(), {});
-        const auto fault = session.enter(QStringLiteral("gap 1.5"), true);
+        const auto fault = bench.enter(QStringLiteral("gap 1.5"), true);
         QVERIFY(fault && fault->whatIsWrong().contains(QStringLiteral("1.500 in")));
-        const auto metric = session.enter(QStringLiteral("gap 40"), false);
+        const auto metric = bench.enter(QStringLiteral("gap 40"), false);
         QVERIFY(metric && metric->whatIsWrong().contains(QStringLiteral("40.00 mm")));
     }
 

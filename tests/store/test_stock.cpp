@@ -8,8 +8,7 @@
 #include "session/document/demo_shop.h"
 #include "session/models/due_list.h"
 #include "session/models/pace.h"
-#include "session/models/shop_guitars.h"
-#include "session/models/shopping.h"
+#include "session/models/shop_memory.h"
 #include "session/models/times.h"
 #include "store/catalogue_files.h"
 #include "store/job_json.h"
@@ -52,6 +51,7 @@ class TestStock : public QObject {
         job.work.state = JobState::Finished;
         return job;
     }
+    ShopSays says() { return ShopReader().read(*book_).value(); }
     qint64 there(const char* id) { return inStock(book_->stock().value(), QLatin1String(id))->pieces; }
     static QStringList usualItems() {
         return {QStringLiteral("nickel-plated-46"), QStringLiteral("nickel-plated-36"),
@@ -86,10 +86,6 @@ private Q_SLOTS:
         QCOMPARE(nextRestring(playing, today_).on, today_.addDays(7)); // a week at least
         playing = {0.5, 0.0, 1, Sweat::Little, true};
         QCOMPARE(nextRestring(playing, today_).on, QDate(2026, 12, 27)); // the owner wants it monthly
-        DueOptions options;
-        options.coatedTimes = 0.5;
-        std::string error;
-        QVERIFY(!options.isValid(&error) && error.find("coatedTimes") != std::string::npos);
     }
 
     /// A guitar in hand is not due, of several jobs the latest counts, and a check waits for a day and not for ever.
@@ -301,7 +297,7 @@ private Q_SLOTS:
         const Job job = strungWith(items);
         std::ignore = book_->add(job);
         const Catalogue all = catalogue(); // whose strings the list names
-        const QList<ToBuy> list = whatToBuy(*book_, all, book_->stock().value()).value();
+        const QList<ToBuy> list = shoppingList(book_->stock().value(), all, says().inHand);
         QCOMPARE(list.size(), 2);
         QCOMPARE(list[0].item.id, QStringLiteral("plain-13.5"));
         QCOMPARE(list[0].pieces, 2);
@@ -429,12 +425,12 @@ private Q_SLOTS:
         put(QStringLiteral("simulated"), 4, [](Job& guitar) { guitar.simulatedSeed = 4; });
         put(QStringLiteral("not read"), 5, [](Job& guitar) { guitar.log.clear(); });
         put(QStringLiteral("fixed"), 6, [](Job& guitar) { guitar.rig.bridge.family = Family::Fixed; });
-        QVERIFY(!shopPriorFor(*book_, job.rig.bridge).value());
+        QVERIFY(!shopPriorFor(*book_, says(), job.rig.bridge.family).value());
         put(QStringLiteral("three"), 7, asItIs);
-        const std::optional<ShopPrior> shop = shopPriorFor(*book_, job.rig.bridge).value();
+        const std::optional<ShopPrior> shop = shopPriorFor(*book_, says(), job.rig.bridge.family).value();
         QVERIFY(shop && shop->guitars == 3);
         Job next = newJob();
-        QVERIFY(!beginAsTheShopDoes(next, *book_));
+        QVERIFY(!beginAsTheShopDoes(next, *book_, says()));
         QVERIFY(next.shopPrior == shop && benchJobOf(next).prior == shop->prior);
         const Result<Job> again = jobFromJson(jobToJson(next));
         QVERIFY2(again.ok() && again.value().shopPrior->guitars == 3,
@@ -442,7 +438,45 @@ private Q_SLOTS:
         QVERIFY((again.value().shopPrior->prior.mean - shop->prior.mean).norm() < 1e-9);
         QVERIFY(!nextJob(next, estimate(benchJobOf(next)), today_).shopPrior); // this very guitar is known better
         QVERIFY(!setBeginsFromShop(*book_, false));
-        QVERIFY(!shopPriorFor(*book_, job.rig.bridge).value());
+        QVERIFY(!shopPriorFor(*book_, says(), job.rig.bridge.family).value());
+    }
+
+    /// Of a shop's jobs only those that changed are read again, and a damaged one takes no part.
+    void whatTheShopSaysIsReadOnce() {
+        for (int k = 0; k < 5; ++k) {
+            Job job = k < 4 ? finished(newJob()) : newJob();
+            job.guitar = QStringLiteral("guitar %1").arg(k);
+            QVERIFY(book_->add(job).ok());
+        }
+        ShopReader reader;
+        const ShopSays first = reader.read(*book_).value();
+        QCOMPARE(first.inHand.size(), std::size_t{1});
+        QCOMPARE(reader.jobsRead(), std::size_t{5});
+        QVERIFY(reader.read(*book_).ok());
+        QCOMPARE(reader.jobsRead(), std::size_t{5});
+        KeptJob kept = book_->kept(2).value();
+        Job changed = kept.job;
+        changed.story = QStringLiteral("came back");
+        QVERIFY(!book_->save(2, kept.job, changed, kept.revision));
+        QVERIFY(reader.read(*book_).ok());
+        QCOMPARE(reader.jobsRead(), std::size_t{6});
+    }
+    /// Beside the window, over a connection of its own; another shop's answer never comes in this one's place.
+    void theShopIsReadBesideTheWindow() {
+        QVERIFY(book_->add(newJob()).ok());
+        ShopMemory memory;
+        QSignalSpy arrived(&memory, &ShopMemory::arrived);
+        memory.setPlace(book_->backend().fullAddress());
+        QVERIFY(memory.isBusy() && !memory.isKnown());
+        QTRY_COMPARE(arrived.count(), 1);
+        QVERIFY(!memory.isBusy() && !memory.fault());
+        QCOMPARE(memory.says().inHand.size(), std::size_t{1});
+        memory.refresh();
+        memory.setPlace({});
+        memory.finish();
+        QVERIFY(!memory.isKnown() && !memory.isBusy());
+        memory.setPlace(dir_->filePath(QStringLiteral("none.flenzo-logbook")));
+        QTRY_VERIFY(memory.fault().has_value());
     }
 
     /// A logbook of the version before goes on, with a copy of it beside; and an unsound figure is no figure.

@@ -73,7 +73,7 @@ private:
     void atTheBench(NextAct next) {
         if (next.what == NextAct::Do::Read &&
             !next.strings.empty()) { // one string at a time, the one that is asked for
-            next.strings = {*window_.context().session().pickedString()};
+            next.strings = {*window_.context().bench().pickedString()};
             next.gap = false;
         }
         const std::optional<NextAct> instead = slipsTo ? slipsTo(next) : std::nullopt;

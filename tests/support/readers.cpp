@@ -2,13 +2,13 @@
 #include "support/readers.h"
 
 #include "domain/practice/exercise.h"
-#include "listen/hearing/wav.h"
 #include "store/catalogue_files.h"
 #include "store/exchange.h"
 #include "store/exercise_json.h"
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/logbook.h"
+#include "store/recordings.h"
 #include "store/rig_json.h"
 #include "support/csv.h"
 
@@ -98,17 +98,15 @@ QString readCatalogue(const QByteArray& bytes) {
 }
 
 QString readSound(const QByteArray& bytes) {
-    const auto read = readWav({reinterpret_cast<const std::uint8_t*>(bytes.constData()), // bytes are bytes
-                               static_cast<std::size_t>(bytes.size())});
-    const Wav* wav = std::get_if<Wav>(&read);
-    if (!wav)
+    const Result<Recording> read = recordingFrom(bytes);
+    if (!read.ok())
         return {};
-    for (const float sample : wav->samples)
+    for (const float sample : read.value().samples)
         if (!std::isfinite(sample))
             return QStringLiteral("a sample that is no number");
-    const auto again = readWav(writeWav(*wav));
-    const Wav* same = std::get_if<Wav>(&again);
-    return same && same->samples == wav->samples && same->channels == wav->channels
+    const Result<Recording> again = recordingFrom(wavBytes(read.value()));
+    return again.ok() && again.value().samples == read.value().samples &&
+                   again.value().channels == read.value().channels
                ? QString()
                : QStringLiteral("read again to something else");
 }

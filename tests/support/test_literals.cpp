@@ -49,8 +49,8 @@ bool isNoSentence(const QString& file, const QString& literal) {
                                      QStringLiteral("card.cpp"), QStringLiteral("help_page.cpp"),
                                      QStringLiteral("shots.cpp")};
     return names.contains(file) || literal.contains(QLatin1Char('<')) ||
-           literal.contains(QLatin1String("\"name of \"")) || literal.contains(QLatin1String("\"simulated guitar\"")) ||
-           literal.contains(QLatin1String("-//"));
+           literal.contains(QLatin1String("\"name of \"")) || literal.contains(QLatin1String("\"key ")) ||
+           literal.contains(QLatin1String("\"simulated guitar\"")) || literal.contains(QLatin1String("-//"));
 }
 
 QSet<QString> pluralsOf(const QString& ts, int* unfinished = nullptr) {

@@ -48,10 +48,14 @@ inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
 
 /// Presses a button of the next question, of what asks before it goes on.
 inline void answerNext(QMessageBox::StandardButton with) {
-    QTimer::singleShot(0, qApp, [with] {
-        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget()))
+    auto* looks = new QTimer(qApp); // until it asks: something may be read first
+    QObject::connect(looks, &QTimer::timeout, looks, [with, looks] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+            looks->deleteLater();
             box->button(with)->click();
+        }
     });
+    looks->start(1);
 }
 
 /// A shop of its own for each test of a window.
@@ -73,6 +77,7 @@ protected:
         dir_.reset();
     }
     [[nodiscard]] Session& session() const { return window_->context().session(); }
+    [[nodiscard]] BenchEntry& bench() const { return window_->context().bench(); }
     [[nodiscard]] const Derived& derived() const { return session().derived(); }
     [[nodiscard]] JobPage& work() const { return *window_->findChild<JobPage*>(); }
     [[nodiscard]] Logbook& book() const { return *session().logbook(); }

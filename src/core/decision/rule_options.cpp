@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/decision/options.h"
+#include "core/decision/rule_options.h"
 
 #include "core/base/bounds.h"
 

@@ -2,7 +2,7 @@
 #include "core/decision/rules.h"
 
 #include "core/decision/rule_acts.h"
-#include "core/log/passes.h"
+#include "core/log/logged_passes.h"
 
 #include <algorithm>
 #include <cmath>

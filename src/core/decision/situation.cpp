@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/decision/situation.h"
 
-#include "core/log/passes.h"
+#include "core/log/logged_passes.h"
 #include "core/log/rig_after.h"
 #include "core/statics/equation.h"
 #include "core/statics/pitch.h"

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/decision/act.h"
-#include "core/decision/options.h"
+#include "core/decision/rule_options.h"
 #include "core/estimation/estimator.h"
 #include "core/log/counts.h"
 

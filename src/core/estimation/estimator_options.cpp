@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/estimation/options.h"
+#include "core/estimation/estimator_options.h"
 
 #include "core/base/bounds.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/estimation/options.h"
+#include "core/estimation/estimator_options.h"
 #include "core/log/timeline.h"
 
 namespace flenzo {

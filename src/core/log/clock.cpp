@@ -28,4 +28,9 @@ std::optional<double> secondsOf(const std::string& iso) {
     return 86400.0 * static_cast<double>(days) + 3600.0 * hour + 60.0 * minute + second - offset_s;
 }
 
+bool hasZone(const std::string& iso) {
+    const std::size_t time = iso.find('T');
+    return time != std::string::npos && iso.find_first_of("Z+-", time) != std::string::npos;
+}
+
 } // namespace flenzo

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/log/passes.h"
+#include "core/log/logged_passes.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/log/shop_prior.h"
 
-#include "core/base/bounds.h"
-
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <array>
@@ -10,10 +8,6 @@
 namespace flenzo {
 
 namespace {
-
-constexpr std::array shopPriorBounds{FLENZO_FIELD(ShopPriorOptions, ours, 0.5, 1000.0),
-                                     FLENZO_FIELD(ShopPriorOptions, leastGuitars, 2.0, 1000.0),
-                                     FLENZO_FIELD(ShopPriorOptions, leastSpread, 0.01, 1.0)};
 
 /// What the readings of one guitar say apart from the prior they were learned with.
 struct Told {
@@ -44,10 +38,6 @@ Told toldBy(const Prior& guitar, const std::vector<Eigen::Index>& which) {
 }
 
 } // namespace
-
-bool ShopPriorOptions::isValid(std::string* error) const {
-    return withinBounds(*this, shopPriorBounds, error);
-}
 
 std::optional<ShopPrior> shopPrior(const std::vector<Prior>& guitars, const ShopPriorOptions& options) {
     if (static_cast<double>(guitars.size()) < options.leastGuitars)

@@ -4,7 +4,6 @@
 #include "core/log/prior.h"
 
 #include <optional>
-#include <string>
 
 namespace flenzo {
 
@@ -13,9 +12,6 @@ struct ShopPriorOptions {
     double ours = 4.0;         ///< guitars that the usual mean and spread count for beside the shop's
     double leastGuitars = 3.0; ///< fewer say nothing
     double leastSpread = 0.25; ///< in usual deviations: no shop's guitars are more alike than this
-
-    /// False names the field, its value and the bound in `error`.
-    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
 };
 
 /// What a shop's guitars of one bridge form have in common.

@@ -8,7 +8,7 @@
 namespace flenzo {
 
 /// What may be wrong with a guitar on which somebody practises, besides its balance.
-enum class GuitarFault {
+enum class Defect {
     None,
     BlockLeftIn,    ///< something still wedges the plate
     SlipsAtPost,    ///< a string slips at its post whenever it is turned or pulled
@@ -24,7 +24,7 @@ enum class GuitarFault {
     Count
 };
 /// Whether one string (of a pair the thicker one) belongs to it.
-[[nodiscard]] bool isOfAString(GuitarFault fault);
+[[nodiscard]] bool isOfAString(Defect fault);
 
 /// One thing a hand does to a guitar, or to find out about it. Only the members of its kind count.
 struct PracticeAct {
@@ -58,7 +58,7 @@ struct PracticeAct {
     double cents = 0.0, amount = 0.0;
     ClawTurns turns;
     Guess guess = Guess::ClawTurns;
-    GuitarFault fault = GuitarFault::None;
+    Defect fault = Defect::None;
     bool operator==(const PracticeAct&) const = default;
 };
 

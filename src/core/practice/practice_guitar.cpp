@@ -31,12 +31,12 @@ bool movesStrings(Do what) {
 
 } // namespace
 
-bool isOfAString(GuitarFault fault) {
-    return fault == GuitarFault::SlipsAtPost || fault == GuitarFault::InsertLoose || fault == GuitarFault::HangsAtNut ||
-           fault == GuitarFault::SwappedStrings || fault == GuitarFault::WrongGauge || fault == GuitarFault::CapTurned;
+bool isOfAString(Defect fault) {
+    return fault == Defect::SlipsAtPost || fault == Defect::InsertLoose || fault == Defect::HangsAtNut ||
+           fault == Defect::SwappedStrings || fault == Defect::WrongGauge || fault == Defect::CapTurned;
 }
 
-PracticeGuitar::PracticeGuitar(const BenchJob& job, const PracticeConditions& conditions, GuitarFault fault,
+PracticeGuitar::PracticeGuitar(const BenchJob& job, const PracticeConditions& conditions, Defect fault,
                                std::size_t string, std::uint32_t seed)
     : conditions_(conditions), nominal_(job.rig), fault_(fault), faultString_(string), seed_(seed) {
     const SimulatedGuitar like(job, conditions.spread, seed);
@@ -49,11 +49,11 @@ PracticeGuitar::PracticeGuitar(const BenchJob& job, const PracticeConditions& co
         from_cents.push_back(like.reading_cents(i));
     spoil();
     state_ = stringUp(rig_, bareState(rig_), from_cents, 0.0).state;
-    if (fault_ == GuitarFault::ClawCrooked) {
+    if (fault_ == Defect::ClawCrooked) {
         state_.claw.bass += crooked_turns;
         state_.claw.treble -= crooked_turns;
     }
-    if (fault_ == GuitarFault::BlockLeftIn)
+    if (fault_ == Defect::BlockLeftIn)
         state_.block = Block{Block::Kind::Captive, job.goal.angle_rad};
     comeToRest(state_.angle_rad);
     if (!conditions.newStrings)
@@ -71,20 +71,20 @@ void PracticeGuitar::spoil() {
     RigString& one = rig_.strings[faultString_];
     const std::size_t next = std::min(faultString_ + 1, rig_.strings.size() - 1);
     switch (fault_) {
-    case GuitarFault::WornEdge:
+    case Defect::WornEdge:
         rig_.bridge.friction.pivot_Nm = worn_Nm;
         break;
-    case GuitarFault::SwappedStrings:
+    case Defect::SwappedStrings:
         std::swap(one.wire, rig_.strings[next].wire);
         break;
-    case GuitarFault::WrongGauge: {
+    case Defect::WrongGauge: {
         const double mass = unitMass_kgpm(one.wire), stiffness = axialStiffness_N(one.wire);
         one.wire.gauge_m *= heavier;
         one.wire.unitMass_kgpm = mass * heavier * heavier;
         one.wire.stiffness_N = stiffness * heavier * heavier;
         break;
     }
-    case GuitarFault::SpringOff:
+    case Defect::SpringOff:
         if (rig_.springs.size() > 1)
             rig_.springs.pop_back();
         break;
@@ -102,26 +102,26 @@ void PracticeGuitar::mend() {
     };
     const double was_rad = state_.angle_rad;
     switch (fault_) {
-    case GuitarFault::BlockLeftIn:
+    case Defect::BlockLeftIn:
         state_.block.reset();
         break;
-    case GuitarFault::WornEdge:
+    case Defect::WornEdge:
         rig_.bridge.friction.pivot_Nm = conditions_.pivot_Nm;
         break;
-    case GuitarFault::SwappedStrings:
+    case Defect::SwappedStrings:
         std::swap(rig_.strings[faultString_].wire, rig_.strings[next].wire);
         putOn(faultString_);
         putOn(next);
         break;
-    case GuitarFault::WrongGauge:
+    case Defect::WrongGauge:
         rig_.strings[faultString_].wire = nominal_.strings[faultString_].wire;
         putOn(faultString_);
         break;
-    case GuitarFault::ClawCrooked:
+    case Defect::ClawCrooked:
         state_.claw.bass -= crooked_turns;
         state_.claw.treble += crooked_turns;
         break;
-    case GuitarFault::SpringOff:
+    case Defect::SpringOff:
         if (rig_.springs.size() >= nominal_.springs.size())
             break; // a lone spring never came off, or it has been hooked on again
         rig_.springs.push_back(rig_.springs.back());
@@ -131,7 +131,7 @@ void PracticeGuitar::mend() {
     default:
         break;
     }
-    fault_ = GuitarFault::None;
+    fault_ = Defect::None;
     hangs_cents_.assign(rig_.strings.size(), 0.0);
     comeToRest(was_rad);
 }
@@ -207,7 +207,7 @@ void PracticeGuitar::swing(double to_rad, bool down) {
     if (!rig_.bridge.has().moves())
         return;
     comeToRest(state_.block ? state_.angle_rad : to_rad);
-    if (fault_ == GuitarFault::HangsAtNut)
+    if (fault_ == Defect::HangsAtNut)
         hangs_cents_[faultString_] = down ? -hangs_cents : 0.0;
 }
 
@@ -233,14 +233,14 @@ void PracticeGuitar::slip(const PracticeAct& act, RandomStream& noise) {
     const bool arm = act.what == Do::Dive || act.what == Do::PullUp;
     const double size_m = slips_m * noise.between(0.6, 1.2);
     const bool turned = act.what == Do::Tune || act.what == Do::Turn || act.what == Do::Stretch;
-    if (fault_ == GuitarFault::SlipsAtPost && !state_.nutLocked && own && turned)
+    if (fault_ == Defect::SlipsAtPost && !state_.nutLocked && own && turned)
         lengthen(faultString_, size_m);
-    if (fault_ == GuitarFault::InsertLoose && ((own && act.what == Do::Stretch) || arm))
+    if (fault_ == Defect::InsertLoose && ((own && act.what == Do::Stretch) || arm))
         lengthen(faultString_, size_m);
-    if (fault_ == GuitarFault::NeckLoose)
+    if (fault_ == Defect::NeckLoose)
         for (std::size_t i = 0; i < rig_.strings.size(); ++i)
             lengthen(i, neckGives_m * (arm ? 3.0 : 1.0) * noise.between(0.7, 1.3));
-    if (fault_ == GuitarFault::CapTurned && state_.nutLocked && (act.what == Do::Lock || arm || turned))
+    if (fault_ == Defect::CapTurned && state_.nutLocked && (act.what == Do::Lock || arm || turned))
         for (std::size_t i = 0; i < rig_.strings.size(); ++i)
             if (isPair(i))
                 lengthen(i, size_m * (act.what == Do::Lock ? 1.0 : 0.4));
@@ -330,8 +330,8 @@ std::optional<Event> PracticeGuitar::work(const PracticeAct& act, RandomStream& 
     case Do::Unblock:
         if (!state_.block)
             return std::nullopt;
-        if (fault_ == GuitarFault::BlockLeftIn)
-            fault_ = GuitarFault::None;
+        if (fault_ == Defect::BlockLeftIn)
+            fault_ = Defect::None;
         return fromLog(Event::Kind::Unblock);
     case Do::Lock:
         return state_.nutLocked ? std::nullopt : std::optional(fromLog(Event::Kind::Lock));

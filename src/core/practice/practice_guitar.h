@@ -35,13 +35,13 @@ struct PracticeSight {
 /// or hangs is an offset that its cause switches on, sized as a bench knows it (assumptions).
 class PracticeGuitar {
 public:
-    PracticeGuitar(const BenchJob& job, const PracticeConditions& conditions, GuitarFault fault, std::size_t string,
+    PracticeGuitar(const BenchJob& job, const PracticeConditions& conditions, Defect fault, std::size_t string,
                    std::uint32_t seed);
     PracticeSight perform(const PracticeAct& act);
     /// The fault found and mended: strings that were wrong are put on anew, slack.
     void mend();
 
-    [[nodiscard]] GuitarFault fault() const { return fault_; }
+    [[nodiscard]] Defect fault() const { return fault_; }
     [[nodiscard]] std::size_t faultString() const { return faultString_; }
     // The truth, which nobody at the bench sees.
     [[nodiscard]] const Rig& rig() const { return rig_; }
@@ -70,7 +70,7 @@ private:
     State state_;
     std::vector<double> unsettled_m_, hangs_cents_;
     double pullShare_ = 0.5;
-    GuitarFault fault_;
+    Defect fault_;
     std::size_t faultString_;
     std::uint32_t seed_, acts_ = 0;
 };

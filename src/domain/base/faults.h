@@ -9,21 +9,16 @@
 namespace flenzo::faults {
 
 // Sound
-inline constexpr FaultCode notWav{QT_TRANSLATE_NOOP("Fault", "is no WAV file; record or export the sound as WAV")};
-inline constexpr FaultCode wavWithoutFormat{
-    QT_TRANSLATE_NOOP("Fault", "does not say how its sound is written; export it as WAV again")};
-inline constexpr FaultCode wavEncoding{
-    QT_TRANSLATE_NOOP("Fault", "holds sound in another encoding than PCM or float; export it as PCM")};
-inline constexpr FaultCode wavBits{
-    QT_TRANSLATE_NOOP("Fault", "has samples of a size that is not read; export it as 16, 24 or 32 bits")};
-inline constexpr FaultCode wavRate{
+inline constexpr FaultCode notSound{
+    QT_TRANSLATE_NOOP("Fault", "is no sound that can be read; record or export it as WAV or FLAC")};
+inline constexpr FaultCode soundRate{
     QT_TRANSLATE_NOOP("Fault", "has a sample rate outside 8 to 192 kHz; export it at 44.1 or 48 kHz")};
-inline constexpr FaultCode wavChannels{
+inline constexpr FaultCode soundChannels{
     QT_TRANSLATE_NOOP("Fault", "has no channels or more than %1; export it with one or two")};
-inline constexpr FaultCode wavWithoutSound{QT_TRANSLATE_NOOP("Fault", "holds no sound; record it again")};
-inline constexpr FaultCode wavTooLong{
+inline constexpr FaultCode noSound{QT_TRANSLATE_NOOP("Fault", "holds no sound; record it again")};
+inline constexpr FaultCode soundTooLong{
     QT_TRANSLATE_NOOP("Fault", "holds more sound than is read at once; cut it to the part that matters")};
-inline constexpr FaultCode wavCutShort{
+inline constexpr FaultCode soundCutShort{
     QT_TRANSLATE_NOOP("Fault", "is cut short: it says that it holds more sound than it does; copy or record it again")};
 
 // Typed readings and figures

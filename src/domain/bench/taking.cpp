@@ -1,21 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/listening/taking.h"
+#include "domain/bench/taking.h"
 
-#include "core/base/bounds.h"
 #include "core/statics/pitch.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 namespace flenzo {
 
 namespace {
-
-constexpr std::array takingBounds{
-    FLENZO_FIELD(TakingOptions, firstPass_cents, 0.1, 50.0),    FLENZO_FIELD(TakingOptions, later_cents, 0.1, 50.0),
-    FLENZO_FIELD(TakingOptions, same_cents, 0.0, 50.0),         FLENZO_FIELD(TakingOptions, strange_cents, 1.0, 1200.0),
-    FLENZO_FIELD(TakingOptions, strangeDeviations, 0.0, 100.0), FLENZO_FIELD(TakingOptions, least_cents, 1e-4, 1.0)};
 
 bool isRead(const Job& job, std::size_t string) {
     return std::any_of(job.log.begin(), job.log.end(), [string](const Event& event) {
@@ -38,19 +31,15 @@ bool asksFor(const NextAct& next, std::size_t string) {
 
 } // namespace
 
-bool TakingOptions::isValid(std::string* error) const {
-    return withinBounds(*this, takingBounds, error);
-}
-
 double nearEnough_cents(const Derived& derived, const TakingOptions& options) {
     return derived.advice.passes < 1.0 ? options.firstPass_cents
                                        : std::max(options.later_cents, derived.advice.pitchTolerance_cents);
 }
 
-Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck, const TakingOptions& options) {
+Taken takenAs(const Job& job, const Derived& derived, const HeardReading& heard, const TakingOptions& options) {
     Taken out;
-    out.string = *pluck.string;
-    const double exact = cents(pluck.first_Hz, job.rig.strings[out.string].target_Hz);
+    out.string = heard.string;
+    const double exact = cents(heard.pitch_Hz, job.rig.strings[out.string].target_Hz);
     out.cents = std::round(exact / options.least_cents) * options.least_cents;
     const NextAct& next = derived.next();
     const double believed = derived.now().readings_cents[out.string];
@@ -61,7 +50,7 @@ Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck, c
         if (std::abs(out.cents - next.aim.cents) <= nearEnough_cents(derived, options)) {
             out.event = tunedTo(derived, out.cents);
         } else {
-            out.how = fromBelief < options.same_cents + 2.0 * pluck.deviation_cents ? Taken::How::Known
+            out.how = fromBelief < options.same_cents + 2.0 * heard.deviation_cents ? Taken::How::Known
                                                                                     : Taken::How::OnTheWay;
         }
     } else if (next.what == NextAct::Do::Stretch && asked) {
@@ -73,7 +62,7 @@ Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck, c
     } else if (!asksFor(next, out.string) && isRead(job, out.string) && fromBelief < options.same_cents) {
         out.how = Taken::How::Known;
     }
-    out.event.pitchDeviation_cents = pluck.deviation_cents;
+    out.event.pitchDeviation_cents = heard.deviation_cents;
     return out;
 }
 

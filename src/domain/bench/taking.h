@@ -2,7 +2,6 @@
 #pragma once
 
 #include "domain/job/derived.h"
-#include "listen/hearing/pluck_listener.h"
 
 namespace flenzo {
 
@@ -14,9 +13,13 @@ struct TakingOptions {
     double strange_cents = 60.0;    ///< further than this from what is believed is asked about
     double strangeDeviations = 3.0; ///< and this many deviations of the belief
     double least_cents = 0.01;      ///< to which a heard reading is kept
+};
 
-    /// False names the field, its value and the bound in `error`.
-    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
+/// A string that was heard and named.
+struct HeardReading {
+    std::size_t string = 0;
+    double pitch_Hz = 0.0; ///< of its first partial
+    double deviation_cents = 0.0;
 };
 
 /// What becomes of a reading that was heard.
@@ -33,9 +36,8 @@ struct Taken {
     Event event;
 };
 
-/// A pluck as the act it answers: the string asked for, near enough to its aim, is tuned; another is read. `pluck` has
-/// named its string.
-[[nodiscard]] Taken takenAs(const Job& job, const Derived& derived, const HeardPluck& pluck,
+/// A reading as the act it answers: the string asked for, near enough to its aim, is tuned; another is read.
+[[nodiscard]] Taken takenAs(const Job& job, const Derived& derived, const HeardReading& heard,
                             const TakingOptions& options = {});
 /// How near to its aim a string counts as tuned by ear: closer from pass to pass.
 [[nodiscard]] double nearEnough_cents(const Derived& derived, const TakingOptions& options = {});

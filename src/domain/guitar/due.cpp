@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/guitar/due.h"
 
-#include "core/base/bounds.h"
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -10,13 +8,6 @@
 namespace flenzo {
 
 namespace {
-
-constexpr std::array dueBounds{
-    FLENZO_FIELD(DueOptions, life_h, 1.0, 5000.0),        FLENZO_FIELD(DueOptions, gig_h, 0.0, 48.0),
-    FLENZO_FIELD(DueOptions, littleSweat, 1.0, 10.0),     FLENZO_FIELD(DueOptions, muchSweat, 0.05, 1.0),
-    FLENZO_FIELD(DueOptions, coatedTimes, 1.0, 20.0),     FLENZO_FIELD(DueOptions, months, 1.0, 60.0),
-    FLENZO_FIELD(DueOptions, coatedMonths, 1.0, 60.0),    FLENZO_FIELD(DueOptions, shownBefore_days, 0.0, 365.0),
-    FLENZO_FIELD(DueOptions, checkAfter_days, 0.0, 60.0), FLENZO_FIELD(DueOptions, checkForgotten_days, 1.0, 365.0)};
 
 /// Playing hours that one set lasts.
 double life_h(const Playing& playing, const DueOptions& options) {
@@ -27,10 +18,6 @@ double life_h(const Playing& playing, const DueOptions& options) {
 }
 
 } // namespace
-
-bool DueOptions::isValid(std::string* error) const {
-    return withinBounds(*this, dueBounds, error);
-}
 
 NextRestring nextRestring(const Playing& playing, const QDate& restrung, const DueOptions& options) {
     const double usual = playing.coated ? options.coatedMonths : options.months;

@@ -2,7 +2,6 @@
 #pragma once
 
 #include <QDate>
-#include <string>
 
 namespace flenzo {
 
@@ -30,9 +29,6 @@ struct DueOptions {
     double shownBefore_days = 14.0;    ///< whole; a restring is shown as due this long before
     double checkAfter_days = 1.0;      ///< after the hand-over: does it still drift?
     double checkForgotten_days = 30.0; ///< a check that nobody made is no longer asked for
-
-    /// False names the field, its value and the bound in `error`.
-    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
 };
 
 /// When the strings are due again, and what decides it.

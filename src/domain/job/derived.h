@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/decision/adviser.h"
-#include "core/log/passes.h"
+#include "core/log/logged_passes.h"
 #include "core/planning/alternatives.h"
 #include "core/planning/planned_passes.h"
 #include "core/planning/uncertainty.h"

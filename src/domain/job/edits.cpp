@@ -231,6 +231,12 @@ void followStop(const Job& before, Job& after) {
         after.oldAngle_rad = stop_rad;
 }
 
+void setAssisted(Job& job, bool assisted) {
+    CentringAssist usual;
+    usual.centre_rad = job.goal.angle_rad;
+    job.rig.bridge.assist = assisted ? std::optional(usual) : std::nullopt;
+}
+
 void fitFirstSet(Job& job, const Catalogue& catalogue) {
     const auto sets = catalogue.setsFor(job.rig.strings.size());
     const auto tunings = catalogue.tuningsFor(job.rig.strings.size());

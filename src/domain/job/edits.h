@@ -29,6 +29,8 @@ void setDecked(Job& job, bool decked);
 /// The same of a guitar that is found so: with its old set it was pressed down as well, unless it was said to have
 /// stood elsewhere.
 void findDecked(Job& job, bool decked);
+/// Gives the bridge a stabiliser with the figures of a usual one, centred where the plate is to be, or takes it away.
+void setAssisted(Job& job, bool assisted);
 /// What rests on the rear stop stays on it when the stop's figure is corrected: the goal, and the old set's plate.
 void followStop(const Job& before, Job& after);
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/job/measuring.h"
 
-#include "core/decision/options.h"
+#include "core/decision/rule_options.h"
 
 #include <QCoreApplication>
 #include <algorithm>

@@ -44,6 +44,7 @@ struct Work {
     JobState state = JobState::OnBench;
     QMap<QString, QString> methods; ///< topic -> chosen way; a topic that is missing is done as the shop does it
     QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
+    [[nodiscard]] bool wants(const char* extra) const { return extras.contains(QLatin1String(extra)); }
     QList<StepRecord> records;
     QMap<QString, QStringList> ticks;   ///< step -> things ticked off at it, as its form names them
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed

@@ -90,7 +90,7 @@ bool MethodTopic::appliesTo(const Job& job) const {
     if (name == Name("levelWhen") || name == Name("finalTune"))
         return job.rig.bridge.has().moves();
     if (name == Name("boardCare"))
-        return job.work.extras.contains(Name("polish")) && card.board == Board::DarkUnlacquered;
+        return job.work.wants("polish") && card.board == Board::DarkUnlacquered;
     return true;
 }
 

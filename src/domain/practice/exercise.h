@@ -17,7 +17,7 @@ struct Exercise {
     Job job;                        ///< the guitar as it is told, its sets and its goal; the log is empty
     QList<PracticeAct> begun;       ///< what was done before it came to this bench
     QList<PracticeAct::Guess> asks; ///< to be judged before it is known
-    QList<GuitarFault> faults;      ///< one of which it has; `None` among them: it may be sound. Empty: it is
+    QList<Defect> faults;           ///< one of which it has; `None` among them: it may be sound. Empty: it is
     std::optional<int> springs;     ///< how many it takes, where that is the question
     bool newStrings = true;         ///< they settle
     bool endsLocked = false;        ///< it is handed over with the nut clamped

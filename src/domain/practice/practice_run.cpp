@@ -18,7 +18,7 @@ namespace {
 
 using Do = PracticeAct::Do;
 
-constexpr std::array<const char*, static_cast<std::size_t>(GuitarFault::Count)> faultNames{
+constexpr std::array<const char*, static_cast<std::size_t>(Defect::Count)> faultNames{
     "none",           "blockLeftIn", "slipsAtPost", "insertLoose", "wornEdge",  "hangsAtNut",
     "swappedStrings", "wrongGauge",  "clawCrooked", "springOff",   "neckLoose", "capTurned"};
 constexpr std::array<const char*, static_cast<std::size_t>(Hurt::Count)> hurtNames{
@@ -27,12 +27,12 @@ constexpr std::array<const char*, static_cast<std::size_t>(Hurt::Count)> hurtNam
 enum ExerciseStream : std::uint32_t { FaultStream = 7 };
 
 /// What is wrong with this one, and with which string.
-std::pair<GuitarFault, std::size_t> drawn(const Exercise& exercise, std::uint32_t seed) {
+std::pair<Defect, std::size_t> drawn(const Exercise& exercise, std::uint32_t seed) {
     if (exercise.faults.isEmpty())
-        return {GuitarFault::None, 0};
+        return {Defect::None, 0};
     RandomStream random(seed, FaultStream);
     const auto pick = [&random](double count) { return static_cast<qsizetype>(random.between(0.0, count - 1e-6)); };
-    const GuitarFault fault = exercise.faults[pick(static_cast<double>(exercise.faults.size()))];
+    const Defect fault = exercise.faults[pick(static_cast<double>(exercise.faults.size()))];
     // The thicker one of a pair has a neighbour.
     const auto strings = static_cast<double>(exercise.job.rig.strings.size());
     return {fault, isOfAString(fault) ? static_cast<std::size_t>(pick(strings - 1.0)) : 0};
@@ -51,14 +51,14 @@ bool wantsString(Do what) {
 
 } // namespace
 
-QString faultName(GuitarFault fault) {
+QString faultName(Defect fault) {
     return QLatin1String(faultNames[static_cast<std::size_t>(fault)]);
 }
 
-std::optional<GuitarFault> faultNamed(const QString& name) {
+std::optional<Defect> faultNamed(const QString& name) {
     for (std::size_t k = 0; k < faultNames.size(); ++k)
         if (name == QLatin1String(faultNames[k]))
-            return static_cast<GuitarFault>(k);
+            return static_cast<Defect>(k);
     return std::nullopt;
 }
 
@@ -175,9 +175,9 @@ void PracticeRun::judgeGuesses(const PracticeAct& act) {
 }
 
 void PracticeRun::diagnose(const PracticeAct& act) {
-    const bool sameString = !isOfAString(act.fault) || act.string == hiddenString_ ||
-                            ((act.fault == GuitarFault::SwappedStrings || act.fault == GuitarFault::CapTurned) &&
-                             act.string == hiddenString_ + 1);
+    const bool sameString =
+        !isOfAString(act.fault) || act.string == hiddenString_ ||
+        ((act.fault == Defect::SwappedStrings || act.fault == Defect::CapTurned) && act.string == hiddenString_ + 1);
     if (act.fault != hidden_ || !sameString) {
         ++wrongDiagnoses_;
         return;
@@ -205,7 +205,7 @@ std::optional<Fault> PracticeRun::act(const PracticeAct& act) {
     if ((act.what == Do::Tune || act.what == Do::Turn) && guitar_.breakingShare(*act.string) > dangerous)
         hurt(Hurt::TooSharp);
     // Whoever takes the forgotten block out has found it.
-    found_ = found_ || (hidden_ == GuitarFault::BlockLeftIn && guitar_.fault() == GuitarFault::None);
+    found_ = found_ || (hidden_ == Defect::BlockLeftIn && guitar_.fault() == Defect::None);
     looks_ += act.what == Do::Caliper || act.what == Do::Inspect || act.what == Do::Diagnose ? 1 : 0;
     judgeGuesses(act);
     if (seen_.event)
@@ -279,7 +279,7 @@ PracticeScore PracticeRun::score() const {
     score.home = allOn && !guitar_.state().block && score.worst_cents <= tolerance_cents() &&
                  std::abs(plateOff_rad()) <= plateTolerance_rad() && (!exercise_.endsLocked || isLocked());
     score.inTime = !exercise_.clock_min || score.minutes <= *exercise_.clock_min;
-    score.hadFault = hidden_ != GuitarFault::None;
+    score.hadFault = hidden_ != Defect::None;
     score.found = !score.hadFault || found_;
     score.wrongDiagnoses = wrongDiagnoses_;
     score.hurts = hurts_;
@@ -359,7 +359,7 @@ QList<PracticeAct> actsOf(const NextAct& next) {
 PracticeRun adviserAt(const Exercise& exercise, std::uint32_t seed) {
     PracticeRun run(exercise, seed);
     PracticeAct first;
-    if (run.hiddenFault() != GuitarFault::None) {
+    if (run.hiddenFault() != Defect::None) {
         first.what = Do::Diagnose;
         first.fault = run.hiddenFault();
         first.string = run.hiddenString();

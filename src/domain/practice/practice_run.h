@@ -28,7 +28,7 @@ public:
     [[nodiscard]] std::optional<PracticeAct::Guess> askedBefore(PracticeAct::Do what) const;
     [[nodiscard]] PracticeScore score() const;
     /// What was wrong with it, for when it is over.
-    [[nodiscard]] GuitarFault hiddenFault() const { return hidden_; }
+    [[nodiscard]] Defect hiddenFault() const { return hidden_; }
     [[nodiscard]] std::size_t hiddenString() const { return hiddenString_; }
     /// The act that took the guitar furthest from home, if any took it away at all.
     [[nodiscard]] std::optional<qsizetype> costliestAct() const;
@@ -49,7 +49,7 @@ private:
 
     Exercise exercise_;
     std::uint32_t seed_;
-    GuitarFault hidden_;
+    Defect hidden_;
     std::size_t hiddenString_;
     PracticeGuitar guitar_;
     Job job_;
@@ -69,8 +69,8 @@ private:
 [[nodiscard]] PracticeRun adviserAt(const Exercise& exercise, std::uint32_t seed);
 
 /// As files call them.
-[[nodiscard]] QString faultName(GuitarFault fault);
-[[nodiscard]] std::optional<GuitarFault> faultNamed(const QString& name);
+[[nodiscard]] QString faultName(Defect fault);
+[[nodiscard]] std::optional<Defect> faultNamed(const QString& name);
 [[nodiscard]] QString hurtName(Hurt hurt);
 
 } // namespace flenzo

@@ -2,16 +2,14 @@
 #pragma once
 
 #include "domain/job/derived.h"
-#include "domain/work/step.h"
+#include "domain/work/route.h"
 
 #include <QList>
 #include <QSet>
 
 namespace flenzo {
 
-/// The steps of this job in order: by bridge, nut, tuners, board, size of the change, extras and methods.
-[[nodiscard]] QList<Step> stepsOf(const Job& job);
-/// The phase of each of those steps: its own, or the furthest before it, for a path that never leads back.
+/// The phase of each of a job's steps: its own, or the furthest before it, for a path that never leads back.
 [[nodiscard]] QList<Phase> phasesOf(const QList<Step>& steps);
 
 /// Steps that the log shows to be behind the guitar, whoever ticked them or not: strings that sound are on, a nut that

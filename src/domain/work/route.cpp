@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/work/route.h"
+
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 
@@ -18,9 +20,6 @@ bool goesOnAsItWas(const Job& job) {
         if (!(job.off[i].wire == job.rig.strings[i].wire) || job.off[i].target_Hz != job.rig.strings[i].target_Hz)
             return false;
     return true;
-}
-bool wants(const Job& job, const char* extra) {
-    return job.work.extras.contains(QLatin1String(extra));
 }
 
 /// Collects the steps of one job.
@@ -64,7 +63,7 @@ private:
     }
     void oneByOne() {
         add(StepId::LayOut);
-        add(StepId::Dust, wants(job_, "clean"));
+        add(StepId::Dust, job_.work.wants("clean"));
         for (const std::size_t string : job_.method.order)
             steps_.append({StepId::SwapString, string, minutesOf(StepId::SwapString)});
         add(StepId::PresetFine, hasFineTuners(job_));
@@ -74,9 +73,9 @@ private:
         for (const StepId id : {StepId::Slacken, StepId::CutOld, StepId::TakeOut})
             add(id);
         add(StepId::PresetFine, hasFineTuners(job_));
-        add(StepId::Dust, wants(job_, "clean"));
-        add(StepId::Frets, wants(job_, "polish"), isChosen(job_, "boardCare", "wool") ? 0.6 : 1.0);
-        add(StepId::OilBoard, wants(job_, "oil") && job_.card.board == Board::DarkUnlacquered);
+        add(StepId::Dust, job_.work.wants("clean"));
+        add(StepId::Frets, job_.work.wants("polish"), isChosen(job_, "boardCare", "wool") ? 0.6 : 1.0);
+        add(StepId::OilBoard, job_.work.wants("oil") && job_.card.board == Board::DarkUnlacquered);
         add(StepId::TightenTuners, job_.card.tuners != Tuners::AtBridge);
         add(StepId::LayOut);
         add(StepId::BallEnd, job_.rig.bridge.has().clampsAtSaddle, isChosen(job_, "ballEnd", "cut") ? 1.0 : 0.5);
@@ -93,8 +92,8 @@ private:
     void settleAndLevel() {
         add(StepId::Settle);
         add(StepId::CoverOff, hasCover() && isChosen(job_, "cover", "needed") && !goesOnAsItWas(job_));
-        add(StepId::Intonate, wants(job_, "intonate"));
-        add(StepId::Height, wants(job_, "height"));
+        add(StepId::Intonate, job_.work.wants("intonate"));
+        add(StepId::Height, job_.work.wants("height"));
         add(StepId::Level, hasVibrato(job_));
         add(StepId::Tune);
         add(StepId::Play, isChosen(job_, "lockWhen", "played") && job_.card.nut != Nut::Open);

@@ -57,6 +57,11 @@ const StepSpec& specOf(StepId id) {
     return specs[static_cast<std::size_t>(id)];
 }
 
+bool isBenchWork(const Job& job, StepId id) {
+    return id == StepId::RoughTune || id == StepId::Level || id == StepId::Tune || id == StepId::FineTune ||
+           (id == StepId::Settle && job.method.stretch);
+}
+
 QString Step::name() const {
     const QString plain = QLatin1String(specOf(id).name);
     return string ? plain + QLatin1Char(':') + QString::number(*string) : plain;

@@ -95,6 +95,8 @@ struct StepSpec {
     bool byAdviser = false; ///< the adviser leads it, and knows what is left of it
 };
 [[nodiscard]] const StepSpec& specOf(StepId id);
+/// Whether the step is done by reading and turning, as the adviser leads it.
+[[nodiscard]] bool isBenchWork(const Job& job, StepId id);
 
 /// One step of one job; a guitar restrung string by string has one `SwapString` for each.
 struct Step {

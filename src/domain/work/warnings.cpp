@@ -115,6 +115,11 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
     return hazards;
 }
 
+bool spillsInserts(const Job& job, const Derived& derived, Orientation to) {
+    return (to == Orientation::FaceDown || to == Orientation::Upright) &&
+           hazardsOf(job, derived).has(Hazard::InsertsOpen);
+}
+
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))

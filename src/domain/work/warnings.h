@@ -9,6 +9,9 @@ namespace flenzo {
 [[nodiscard]] Hazards hazardsOf(const Job& job, const Derived& derived);
 [[nodiscard]] bool blockIsIn(const Job& job);
 
+/// Whether saddle inserts would fall out if the guitar were turned so now.
+[[nodiscard]] bool spillsInserts(const Job& job, const Derived& derived, Orientation to);
+
 /// A warning at an act that would go wrong now. Work may go on with a reason, which is kept.
 [[nodiscard]] std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step);
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "listen/hearing/hear_wav.h"
+#include "listen/hearing/hear_recording.h"
 
 #include "listen/hearing/channel_picker.h"
 
@@ -7,7 +7,7 @@
 
 namespace flenzo {
 
-std::vector<HeardPluck> hearWav(const Wav& wav, const Expected& expected, const HearingOptions& options) {
+std::vector<HeardPluck> hearRecording(const Recording& wav, const Expected& expected, const HearingOptions& options) {
     constexpr std::size_t block = 256;
     PluckListener listener(wav.rate_Hz, options);
     listener.expect(expected);

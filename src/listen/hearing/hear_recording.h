@@ -2,12 +2,12 @@
 #pragma once
 
 #include "listen/hearing/pluck_listener.h"
-#include "listen/hearing/wav.h"
+#include "listen/hearing/recording.h"
 
 namespace flenzo {
 
 /// The readings of a whole file, heard as it would be heard live: its louder channel, piece by piece.
-[[nodiscard]] std::vector<HeardPluck> hearWav(const Wav& wav, const Expected& expected,
-                                              const HearingOptions& options = {});
+[[nodiscard]] std::vector<HeardPluck> hearRecording(const Recording& wav, const Expected& expected,
+                                                    const HearingOptions& options = {});
 
 } // namespace flenzo

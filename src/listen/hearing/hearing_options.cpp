@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "listen/hearing/options.h"
+#include "listen/hearing/hearing_options.h"
 
 #include "core/base/bounds.h"
 

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/hearing/mute_gesture.h"
 
-#include "core/base/bounds.h"
-
 #include <algorithm>
 #include <cmath>
 
@@ -12,17 +10,7 @@ namespace {
 
 constexpr double frame_s = 0.01;
 
-constexpr std::array muteBounds{
-    FLENZO_FIELD(MuteOptions, fall_dB, 6.0, 60.0),       FLENZO_FIELD(MuteOptions, fallFor_s, 0.03, 0.3),
-    FLENZO_FIELD(MuteOptions, loudest_dBFS, -90.0, 0.0), FLENZO_FIELD(MuteOptions, thud_s, 0.05, 1.0),
-    FLENZO_FIELD(MuteOptions, least_s, 0.05, 1.0),       FLENZO_FIELD(MuteOptions, most_s, 0.3, 5.0),
-    FLENZO_FIELD(MuteOptions, quiet_s, 0.1, 3.0),        FLENZO_FIELD(MuteOptions, alone_s, 0.0, 10.0)};
-
 } // namespace
-
-bool MuteOptions::isValid(std::string* error) const {
-    return withinBounds(*this, muteBounds, error);
-}
 
 MuteGesture::MuteGesture(double rate_Hz, const MuteOptions& options)
     : options_(options), length_(std::max<std::size_t>(1, static_cast<std::size_t>(frame_s * rate_Hz))) {

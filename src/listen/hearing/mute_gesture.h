@@ -3,7 +3,6 @@
 
 #include <array>
 #include <span>
-#include <string>
 
 namespace flenzo {
 
@@ -17,9 +16,6 @@ struct MuteOptions {
     double most_s = 0.60;
     double quiet_s = 0.50; ///< after the second
     double alone_s = 1.20; ///< before the first without another: no rattle
-
-    /// False names the field, its value and the bound in `error`.
-    [[nodiscard]] bool isValid(std::string* error = nullptr) const;
 };
 
 /// Hears all strings muted twice: a fall of the sound that no string makes by itself, soon after it a second thud, and

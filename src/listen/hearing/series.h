@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "listen/hearing/options.h"
+#include "listen/hearing/hearing_options.h"
 #include "listen/hearing/spectrum.h"
 
 #include <array>

@@ -34,10 +34,10 @@ void TimedSource::tick() {
     Q_EMIT ended();
 }
 
-QList<float> WavSource::next(double seconds) {
-    const std::size_t count =
-        std::min(wav_.samples.size() - at_, static_cast<std::size_t>(seconds * wav_.rate_Hz) * wav_.channels);
-    const auto from = wav_.samples.begin() + static_cast<long>(at_);
+QList<float> RecordingSource::next(double seconds) {
+    const std::size_t count = std::min(recording_.samples.size() - at_,
+                                       static_cast<std::size_t>(seconds * recording_.rate_Hz) * recording_.channels);
+    const auto from = recording_.samples.begin() + static_cast<long>(at_);
     at_ += count;
     return {from, from + static_cast<long>(count)};
 }

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "listen/hearing/plucked_string.h"
-#include "listen/hearing/wav.h"
+#include "listen/hearing/recording.h"
 #include "listen/sources/sound_source.h"
 
 #include <QTimer>
@@ -32,18 +32,19 @@ private:
 };
 
 /// Plays a file.
-class WavSource : public TimedSource {
+class RecordingSource : public TimedSource {
     Q_OBJECT
 public:
-    explicit WavSource(Wav wav, QObject* parent = nullptr) : TimedSource(parent), wav_(std::move(wav)) {}
-    [[nodiscard]] double rate_Hz() const override { return wav_.rate_Hz; }
-    [[nodiscard]] qsizetype channels() const override { return static_cast<qsizetype>(wav_.channels); }
+    explicit RecordingSource(Recording recording, QObject* parent = nullptr)
+        : TimedSource(parent), recording_(std::move(recording)) {}
+    [[nodiscard]] double rate_Hz() const override { return recording_.rate_Hz; }
+    [[nodiscard]] qsizetype channels() const override { return static_cast<qsizetype>(recording_.channels); }
 
 protected:
     QList<float> next(double seconds) override;
 
 private:
-    Wav wav_;
+    Recording recording_;
     std::size_t at_ = 0;
 };
 

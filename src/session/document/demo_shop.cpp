@@ -3,6 +3,7 @@
 
 #include "core/base/random_stream.h"
 #include "domain/base/faults.h"
+#include "domain/base/moment.h"
 #include "domain/methods/methods.h"
 #include "domain/work/progress.h"
 #include "session/document/demo.h"
@@ -27,7 +28,7 @@ void playThrough(Job& job, const QDate& day, std::uint32_t seed) {
     for (const Step& step : stepsOf(job)) {
         constexpr double spread = 0.35;
         at = at.addSecs(static_cast<qint64>(60.0 * step.minutes * (1.0 + random.between(-spread, spread))));
-        job.work.records.append({step.name(), StepRecord::What::Done, QString(), at.toString(Qt::ISODate)});
+        job.work.records.append({step.name(), StepRecord::What::Done, QString(), momentText(at)});
     }
 }
 

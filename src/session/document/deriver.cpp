@@ -24,55 +24,28 @@ bool onlyTheLogGrew(const Job& before, const Job& after) {
 
 } // namespace
 
-Deriver::Deriver(QObject* parent) : QObject(parent) {}
-
-Deriver::~Deriver() {
-    ++asked_;
-}
-
 void Deriver::ask(const Job& job) {
     askedJob_ = job;
     std::optional<Estimate> known;
-    if (taken_ > 0 && onlyTheLogGrew(derivedJob_, job))
+    if (derivedJob_ && onlyTheLogGrew(*derivedJob_, job))
         known = derived_.advice.guitar;
-    worker_.start([this, job, known = std::move(known), generation = ++asked_] {
-        if (generation != asked_)
-            return;
-        Derived derived = derive(job, known ? &*known : nullptr);
-        {
-            const std::lock_guard lock(mutex_);
-            answer_ = {generation, std::move(derived)};
-        }
-        came_.notify_all();
-        QMetaObject::invokeMethod(this, "announce", Qt::QueuedConnection);
-    });
+    answers_.ask(
+        [job, known = std::move(known)](const std::atomic<bool>&) { return derive(job, known ? &*known : nullptr); });
 }
 
-void Deriver::announce() {
-    {
-        const std::lock_guard lock(mutex_);
-        if (answer_.generation != asked_ || announced_ == asked_)
-            return;
-        announced_ = answer_.generation;
-    }
-    Q_EMIT arrived();
-}
-
-bool Deriver::wait(std::chrono::milliseconds patience) {
-    if (taken_ == asked_)
-        return true;
-    std::unique_lock lock(mutex_);
-    if (!came_.wait_for(lock, patience, [this] { return answer_.generation == asked_; }))
-        return false;
-    derived_ = std::move(answer_.derived);
+/// Said later, for somebody may be waiting in the middle of something else.
+void Deriver::take(Derived derived) {
+    derived_ = std::move(derived);
     derivedJob_ = askedJob_;
-    taken_ = asked_;
-    return true;
+    const auto say = [this] {
+        if (!answers_.isBusy())
+            Q_EMIT arrived();
+    };
+    QMetaObject::invokeMethod(this, say, Qt::QueuedConnection);
 }
 
 const Derived& Deriver::latest() {
-    while (!wait(std::chrono::hours(1)))
-        continue;
+    answers_.finish();
     return derived_;
 }
 

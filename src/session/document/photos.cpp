@@ -3,6 +3,7 @@
 
 #include "domain/base/faults.h"
 #include "store/files.h"
+#include "store/recordings.h"
 
 #include <QCoreApplication>
 #include <QCryptographicHash>
@@ -60,16 +61,13 @@ Result<QString> keepPhoto(const Session& session, const QString& path) {
     return keepBeside(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
 }
 
-std::optional<Fault> keepTake(Session& session, const Wav& take, const QString& step, const QString& now) {
+std::optional<Fault> keepTake(Session& session, const Recording& take, const QString& step, const QString& now) {
     const QString field = QStringLiteral("recording");
     if (take.samples.empty())
         return Fault{faults::takeEmpty, field};
     if (!session.isKept() || session.logbook()->readOnly())
         return Fault{faults::takeWithoutBook, field};
-    const std::vector<std::uint8_t> file = writeWav(take);
-    const Result<QString> kept = keepBeside(
-        *session.logbook(), QByteArray(reinterpret_cast<const char*>(file.data()), static_cast<qsizetype>(file.size())),
-        QStringLiteral("wav"), field);
+    const Result<QString> kept = keepBeside(*session.logbook(), wavBytes(take), QStringLiteral("wav"), field);
     if (!kept.ok())
         return kept.fault();
     return session.edit(QCoreApplication::translate("Session", "recording"), [&](Job& job) {

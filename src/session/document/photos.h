@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "listen/hearing/wav.h"
+#include "listen/hearing/recording.h"
 #include "session/document/session.h"
 
 namespace flenzo {
@@ -12,7 +12,8 @@ namespace flenzo {
 /// Copies a picture there. Without a logbook to write to it stays where it is. Returns where it lies.
 [[nodiscard]] Result<QString> keepPhoto(const Session& session, const QString& file);
 /// Writes a recording of the strings there, and into the job as said at that step.
-[[nodiscard]] std::optional<Fault> keepTake(Session& session, const Wav& take, const QString& step, const QString& now);
+[[nodiscard]] std::optional<Fault> keepTake(Session& session, const Recording& take, const QString& step,
+                                            const QString& now);
 /// The job's recordings, oldest first.
 [[nodiscard]] QStringList takesOf(const Job& job);
 

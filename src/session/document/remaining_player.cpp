@@ -1,57 +1,47 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/remaining_player.h"
 
-#include <QCoreApplication>
 #include <utility>
 
 namespace flenzo {
 
-RemainingPlayer::RemainingPlayer(QObject* parent) : QObject(parent) {}
+namespace {
 
-RemainingPlayer::~RemainingPlayer() {
-    stop();
-}
+constexpr int moment_ms = 100;
 
-void RemainingPlayer::stop() {
-    if (cancel_)
-        *cancel_ = true;
-    ++generation_;
+} // namespace
+
+RemainingPlayer::RemainingPlayer(QObject* parent) : QObject(parent) {
+    moment_.setSingleShot(true);
+    connect(&moment_, &QTimer::timeout, this, &RemainingPlayer::begin);
 }
 
 void RemainingPlayer::play(const BenchJob& job, const Advice& advice) {
     stop();
-    const auto cancel = cancel_ = std::make_shared<std::atomic<bool>>(false);
-    worker_.start([this, job, advice, cancel, generation = generation_] {
-        if (*cancel)
-            return;
-        RemainingOptions options;
-        options.cancel = cancel.get();
-        const RemainingWork work = remainingWork(job, advice, options);
-        if (*cancel)
-            return;
-        {
-            const std::lock_guard lock(mutex_);
-            answered_ = generation;
-            answer_ = work;
-        }
-        QMetaObject::invokeMethod(this, "announce", Qt::QueuedConnection);
-    });
+    waiting_ = Question{job, advice};
+    moment_.start(moment_ms);
 }
 
-void RemainingPlayer::announce() {
-    RemainingWork work;
-    {
-        const std::lock_guard lock(mutex_);
-        if (std::exchange(answered_, 0) != generation_)
-            return;
-        work = answer_;
-    }
-    Q_EMIT played(work);
+void RemainingPlayer::stop() {
+    waiting_.reset();
+    moment_.stop();
+    answers_.drop();
 }
 
 void RemainingPlayer::finish() {
-    worker_.waitForDone();
-    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+    moment_.stop();
+    begin();
+    answers_.finish();
+}
+
+void RemainingPlayer::begin() {
+    if (!waiting_)
+        return;
+    answers_.ask([question = *std::exchange(waiting_, std::nullopt)](const std::atomic<bool>& up) {
+        RemainingOptions options;
+        options.cancel = &up;
+        return remainingWork(question.job, question.advice, options);
+    });
 }
 
 } // namespace flenzo

@@ -1,22 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/base/worker.h"
 #include "core/simulation/remaining.h"
+#include "session/document/latest_answer.h"
 
-#include <QObject>
-#include <memory>
-#include <mutex>
+#include <QTimer>
 
 namespace flenzo {
 
-/// Plays the work that remains beside the window's thread. The latest question wins: an older one is given up, and its
-/// answer never arrives.
+/// Plays the work that remains beside the window's thread, on all the cores there are; so only once a job has stood for
+/// a moment: not while the window is built, nor for each of several entries typed at once. The latest question wins.
 class RemainingPlayer : public QObject {
     Q_OBJECT
 public:
     explicit RemainingPlayer(QObject* parent = nullptr);
-    ~RemainingPlayer() override;
     void play(const BenchJob& job, const Advice& advice);
     /// Gives up the question under way.
     void stop();
@@ -27,13 +24,14 @@ Q_SIGNALS:
     void played(const flenzo::RemainingWork& work);
 
 private:
-    Q_INVOKABLE void announce();
-    std::shared_ptr<std::atomic<bool>> cancel_;
-    int generation_ = 0;
-    std::mutex mutex_;
-    int answered_ = 0; ///< guarded by the mutex, like the answer
-    RemainingWork answer_;
-    Worker worker_; ///< goes first, for it uses all of the above
+    void begin();
+    struct Question {
+        BenchJob job;
+        Advice advice;
+    };
+    std::optional<Question> waiting_; ///< not begun
+    QTimer moment_;
+    LatestAnswer<RemainingWork> answers_{this, [this](const RemainingWork& work) { Q_EMIT played(work); }};
 };
 
 } // namespace flenzo

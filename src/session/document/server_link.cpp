@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/server_link.h"
 
+#include "store/logbook_sql.h"
+
 #include <QSqlQuery>
 #include <QtConcurrentRun>
 
@@ -26,7 +28,7 @@ void ServerLink::ask() {
         return;
     }
     QSqlQuery query(book_->database());
-    if (!query.exec(QStringLiteral("SELECT 1")))
+    if (!run(query, QStringLiteral("SELECT 1")))
         lost();
 }
 

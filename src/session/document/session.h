@@ -2,22 +2,14 @@
 #pragma once
 
 #include "session/document/deriver.h"
-#include "session/document/recovery.h"
+#include "session/document/job_keeper.h"
 #include "session/document/remaining_player.h"
-#include "session/document/server_link.h"
-#include "store/logbook.h"
 
 #include <QObject>
 #include <QUndoStack>
 #include <functional>
 
 namespace flenzo {
-
-/// What another bench made of the open job, which cannot be had together with what was made of it here.
-struct JobConflict {
-    Job theirs;
-    QStringList fields; ///< that both changed, as in `flenzo-job`
-};
 
 /// What becomes of changes that are in no file when another job takes the open one's place.
 enum class Unsaved {
@@ -43,40 +35,33 @@ public:
     [[nodiscard]] const QString& path() const { return path_; }
     /// Whether anything would be lost by leaving the job; never one that is kept in a logbook.
     [[nodiscard]] bool isModified() const { return !isKept() && !undo_.isClean(); }
-    [[nodiscard]] bool isKept() const { return keptAs_.has_value(); }
-    [[nodiscard]] std::optional<qint64> keptAs() const { return keptAs_; }
+    [[nodiscard]] bool isKept() const { return keeper_.isKept(); }
+    [[nodiscard]] std::optional<qint64> keptAs() const { return keeper_.keptAs(); }
     /// The shop's memory; jobs started by `keep` or `openKept` are on its disk before a screen shows what changed.
-    void setLogbook(std::shared_ptr<Logbook> logbook);
-    [[nodiscard]] const std::shared_ptr<Logbook>& logbook() const { return logbook_; }
+    void setLogbook(std::shared_ptr<Logbook> logbook) { keeper_.setLogbook(std::move(logbook)); }
+    [[nodiscard]] const std::shared_ptr<Logbook>& logbook() const { return keeper_.logbook(); }
     /// Whether the server does not answer, or two benches' work has to be put together by hand: what is entered is kept
     /// beside until that is over.
-    [[nodiscard]] bool isAway() const { return away_.has_value(); }
+    [[nodiscard]] bool isAway() const { return keeper_.isAway(); }
     /// Reaches for the server again, and puts together what was entered here and there meanwhile.
     std::optional<Fault> comeBack();
     /// Goes on with what a crash or a closing left behind while the server was away.
     std::optional<Fault> comeBackWith(const Recovery::Leftover& leftover, Unsaved unsaved = Unsaved::Refuse);
-    [[nodiscard]] QString openJobSetting() const; ///< under which the logbook remembers it; each bench has its own
-    [[nodiscard]] const std::optional<JobConflict>& conflict() const { return conflict_; }
+    /// Under which the logbook remembers the open job; each bench has its own.
+    [[nodiscard]] QString openJobSetting() const { return keeper_.openJobSetting(); }
+    [[nodiscard]] const std::optional<JobConflict>& conflict() const { return keeper_.conflict(); }
     /// One goes on as the job, the other becomes a job of its own: nothing is lost.
     std::optional<Fault> settleConflict(bool goOnWithMine);
-    /// The string the next typed reading is for, or none when the gap is wanted.
-    [[nodiscard]] std::optional<std::size_t> pickedString() const;
-    [[nodiscard]] bool gapPicked() const;
-    void pickString(std::optional<std::size_t> string); ///< nothing: back to the one the next act asks for
-    void pickGap();
 
     /// Changes the job as one undoable step. A change that makes no sound job is refused whole, with the reason.
     std::optional<Fault> edit(const QString& text, const std::function<void(Job&)>& change);
-    /// What was typed on the bench: goes into the log as the act it answers.
-    std::optional<Fault> enter(const QString& text, bool inches);
-    /// The act was done as asked: claw turned, block out, string tuned to its aim.
-    std::optional<Fault> confirmAct();
-    /// Yes or no to what is asked: an entry that was otherwise, or a string that is off.
-    std::optional<Fault> answer(bool yes);
-    /// Appends one event as it is.
-    std::optional<Fault> append(const QString& text, Event event);
-    /// The simulated guitar does and reads what is asked. Only for jobs that have one.
-    std::optional<Fault> letSimulationAnswer();
+    /// Appends one event; a reading that is far from everything expected is refused with a question, in inches where
+    /// lengths are typed so.
+    std::optional<Fault> append(const QString& text, Event event, bool inches = false);
+    /// Becomes that very job as one undoable step, on disk before anything shows it.
+    std::optional<Fault> become(const QString& text, Job after);
+    /// Whether what follows from the job has been shown; while it is being worked out nobody has seen what is asked.
+    [[nodiscard]] bool isShown() const { return hasAnswer_; }
 
     /// Another job in the open one's place, whose undo and file are forgotten; `jobNotSaved` where anything would be
     /// lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
@@ -94,12 +79,12 @@ public:
     [[nodiscard]] Recovery& recovery() { return recovery_; }
 
 Q_SIGNALS:
+    void shown();            ///< another state of the job is to be shown; what follows from it is not known yet
     void deriving();         ///< the job has changed and is on disk; what follows from it is being worked out
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
-    void pickChanged();
-    void started();                            ///< another job is open
-    void identityChanged();                    ///< path or modified state
+    void started();          ///< another job is open
+    void identityChanged();  ///< path or modified state
     void notKept(const flenzo::Fault& fault);  ///< an undo or redo could not be written; it was not done
     void wentAway(const flenzo::Fault& fault); ///< the server; work goes on
     void cameBack();
@@ -116,42 +101,19 @@ private:
     void show(Job job);
     void showDerived();
     bool step(const Job& job); ///< undo and redo
-    void becomeKept(KeptJob job, qint64 id);
-    void loseKept(); ///< the job stays open, in no logbook
+    void follow(JobKeeper& keeper);
+    void becomeKept(const KeptJob& job, qint64 id);
     void writeRecovery();
-    /// Writes what the job becomes, or keeps it beside; where another bench was first, `after` becomes both.
-    std::optional<Fault> write(Job& after);
-    std::optional<Fault> putTogether(const Job& base, Job& after);
-    std::optional<Fault> keepBeside(const Job& after);
-    void adoptTheirs();
-    void hear(const QString& told);
-    void claim(); ///< the job for this bench, or both say that another has it open
-    [[nodiscard]] double asShown_cents(double typed_cents, const Aim& aim) const;
-    std::optional<Fault> doubt(const Event& event) const;
-    [[nodiscard]] QString typedLength(double length_m) const;
-    std::optional<Fault> confirmDoubt(std::size_t event);
-    std::optional<Fault> push(const QString& text, Job after);
 
     Job job_;
     Deriver* deriver_;
     std::chrono::milliseconds patience_{12};
-    bool shown_ = false; ///< what follows from the job
+    bool hasAnswer_ = false; ///< what follows from the job has been shown
     QUndoStack undo_;
     QString path_;
     Recovery recovery_;
     RemainingPlayer player_;
-    std::shared_ptr<Logbook> logbook_;
-    std::optional<qint64> keptAs_;
-    qint64 revision_ = 0; ///< of the job in the logbook, as last seen
-    struct Away {
-        Job base; ///< what the server has, as far as is known here
-    };
-    std::optional<Away> away_;
-    std::optional<JobConflict> conflict_;
-    std::unique_ptr<ServerLink> link_; ///< where the logbook is on a server
-    std::optional<std::size_t> pick_;
-    bool gapPick_ = false;
-    bool inches_ = false; ///< how lengths are typed
+    JobKeeper keeper_{recovery_};
 };
 
 } // namespace flenzo

@@ -16,14 +16,7 @@ std::optional<Fault> Session::wouldLose(Unsaved unsaved) const {
 
 void Session::begin(Job job, const QString& path) {
     undo_.clear();
-    if (keptAs_)
-        logbook_->backend().release(*keptAs_);
-    keptAs_.reset();
-    if (std::exchange(away_, std::nullopt))
-        recovery_.leave(); // what the server has not seen waits for it there
-    else
-        recovery_.clear();
-    conflict_.reset();
+    keeper_.letGo();
     path_ = path;
     Q_EMIT started();
     show(std::move(job));

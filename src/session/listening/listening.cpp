@@ -107,9 +107,9 @@ void Listening::countWhatIsNoString(const HearingNow& now) {
 }
 
 void Listening::beginTake() {
-    take_ = isOn()
-                ? std::optional(Wav{ear_.source()->rate_Hz(), static_cast<std::size_t>(ear_.source()->channels()), {}})
-                : std::nullopt;
+    take_ = isOn() ? std::optional(
+                         Recording{ear_.source()->rate_Hz(), static_cast<std::size_t>(ear_.source()->channels()), {}})
+                   : std::nullopt;
     Q_EMIT changed();
 }
 
@@ -119,8 +119,8 @@ void Listening::record(const QList<float>& frames) {
         take_->samples.insert(take_->samples.end(), frames.begin(), frames.end());
 }
 
-Wav Listening::endTake() {
-    Wav out = take_.value_or(Wav());
+Recording Listening::endTake() {
+    Recording out = take_.value_or(Recording());
     take_.reset();
     Q_EMIT changed();
     return out;
@@ -138,7 +138,8 @@ void Listening::hear(const HeardPluck& pluck) {
             Q_EMIT tookReading();
         return;
     }
-    const Taken taken = takenAs(session_.job(), session_.derived(), pluck);
+    const Taken taken =
+        takenAs(session_.job(), session_.derived(), {*pluck.string, pluck.first_Hz, pluck.deviation_cents});
     string_ = taken.string;
     cents_ = taken.cents;
     heard_ = taken;

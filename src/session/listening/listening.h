@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "listen/hearing/wav.h"
+#include "domain/bench/taking.h"
+#include "listen/hearing/recording.h"
 #include "listen/sources/ear.h"
 #include "session/document/session.h"
-#include "session/listening/taking.h"
 
 #include <QObject>
 #include <functional>
@@ -49,7 +49,7 @@ public:
     void beginTake();
     [[nodiscard]] bool isTaking() const { return take_.has_value(); }
     /// The sound since `beginTake`; empty where there was none.
-    [[nodiscard]] Wav endTake();
+    [[nodiscard]] Recording endTake();
     /// What the ear tells; also to be told otherwise.
     void hear(const HeardPluck& pluck);
     /// What was heard last goes into the log although it is far off or the peg is not at its aim.
@@ -82,7 +82,7 @@ private:
     bool showsOnly_ = false;
     int silentFor_ = 0, humsFor_ = 0;
     Taker taker_;
-    std::optional<Wav> take_;
+    std::optional<Recording> take_;
 };
 
 } // namespace flenzo

@@ -18,8 +18,8 @@ bool isOver(const NextAct& next) {
 
 } // namespace
 
-SimulatedHand::SimulatedHand(Session& session, SimulatedSource* source, QObject* parent)
-    : QObject(parent), session_(session), source_(source) {
+SimulatedHand::SimulatedHand(Session& session, BenchEntry& bench, SimulatedSource* source, QObject* parent)
+    : QObject(parent), session_(session), bench_(bench), source_(source) {
     connect(source, &SimulatedSource::made, this, &SimulatedHand::listenOn);
 }
 
@@ -60,7 +60,7 @@ void SimulatedHand::act(const NextAct& next) {
         guitar.hear(pulled);
         pluck(guitar, next.aim.string, std::nullopt);
     } else {
-        std::ignore = session_.letSimulationAnswer();
+        std::ignore = bench_.letSimulationAnswer();
         free_s_ = source_->made_s() + afterAct_s;
     }
 }

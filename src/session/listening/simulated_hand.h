@@ -3,7 +3,7 @@
 
 #include "core/simulation/simulated_guitar.h"
 #include "listen/sources/timed_source.h"
-#include "session/document/session.h"
+#include "session/bench/bench_entry.h"
 
 #include <QPointer>
 
@@ -15,7 +15,7 @@ class SimulatedHand : public QObject {
     Q_OBJECT
 public:
     /// `source` may go before it does.
-    SimulatedHand(Session& session, SimulatedSource* source, QObject* parent = nullptr);
+    SimulatedHand(Session& session, BenchEntry& bench, SimulatedSource* source, QObject* parent = nullptr);
 
 private:
     void listenOn(double made_s);
@@ -23,6 +23,7 @@ private:
     void pluck(const SimulatedGuitar& guitar, std::size_t string, std::optional<double> to_cents);
 
     Session& session_;
+    BenchEntry& bench_;
     QPointer<SimulatedSource> source_;
     double free_s_ = 0.6; ///< when the hand is free for the next pluck
 };

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/due_list.h"
 
+#include "domain/base/moment.h"
 #include "domain/work/workflow.h"
 
 #include <QCoreApplication>
@@ -98,9 +99,9 @@ std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDate
     job.work.checkOn = {};
     const QString said = holds ? DueWords::tr("Checked after the hand-over: it holds.")
                                : DueWords::tr("Checked after the hand-over: it drifts.");
-    job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, now.toString(Qt::ISODate)});
+    job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, momentText(now)});
     if (!holds)
-        cameBack(job, now.toString(Qt::ISODate));
+        cameBack(job, momentText(now));
     return book.save(id, read.value().job, job, read.value().revision);
 }
 

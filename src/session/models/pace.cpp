@@ -4,14 +4,13 @@
 #include "core/base/quantile.h"
 #include "domain/job/measuring.h"
 #include "domain/methods/methods.h"
-#include "session/models/shop_guitars.h"
+#include "session/models/shop_says.h"
 
 namespace flenzo {
 
 namespace {
 
 constexpr double shortest_min = 0.05, longest_min = 60.0;
-constexpr int jobsLookedAt = 30;
 
 } // namespace
 
@@ -43,37 +42,15 @@ QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs) {
     return usual;
 }
 
-Result<std::vector<Job>> finishedLast(const Logbook& book, int most) {
-    std::vector<Job> finished;
-    JobFilter filter;
-    filter.state = JobState::Finished;
-    filter.most = most;
-    const Result<QList<JobRow>> rows = book.jobs(filter);
-    if (!rows.ok())
-        return rows.fault();
-    for (const JobRow& row : rows.value())
-        if (Result<Job> read = book.job(row.id); read.ok())
-            finished.push_back(std::move(read).value());
-    return finished;
-}
-
-Result<QMap<QString, double>> usualMinutesOf(const Logbook& book) {
-    const Result<std::vector<Job>> finished = finishedLast(book, jobsLookedAt);
-    if (!finished.ok())
-        return finished.fault();
-    return usualMinutesOf(finished.value());
-}
-
-std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book) {
+std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book, const ShopSays& says) {
     const Result<QString> defaults = book.setting(QStringLiteral("house"));
-    const Result<QMap<QString, double>> minutes = usualMinutesOf(book);
-    if (!defaults.ok() || !minutes.ok())
-        return defaults.ok() ? minutes.fault() : defaults.fault();
+    if (!defaults.ok())
+        return defaults.fault();
     applyShopDefaults(job, defaults.value());
     applyToolLines(job.tools, defaults.value());
     job.method.stretch = true; // the strings that go on are new
-    job.work.usualMinutes = minutes.value();
-    Result<std::optional<ShopPrior>> own = shopPriorFor(book, job.rig.bridge);
+    job.work.usualMinutes = says.usualMinutes;
+    Result<std::optional<ShopPrior>> own = shopPriorFor(book, says, job.rig.bridge.family);
     if (!own.ok())
         return own.fault();
     job.shopPrior = std::move(own).value();

@@ -5,6 +5,8 @@
 
 namespace flenzo {
 
+struct ShopSays;
+
 /// What each step of a job took by the times in its records, in minutes. Breaks (an hour and more) and steps said in
 /// the same breath do not count.
 struct StepMinutes {
@@ -18,13 +20,8 @@ struct StepMinutes {
 [[nodiscard]] QMap<QString, double> usualMinutesOf(const std::vector<Job>& jobs);
 inline constexpr std::size_t leastSamples = 3;
 
-/// The jobs that a shop finished last; one that is damaged takes no part.
-[[nodiscard]] Result<std::vector<Job>> finishedLast(const Logbook& book, int most);
-/// The same over the jobs that a shop finished last.
-[[nodiscard]] Result<QMap<QString, double>> usualMinutesOf(const Logbook& book);
-
-/// A new job as this shop begins one: its ways, new strings that have to settle, and the minutes its last finished jobs
-/// took.
-[[nodiscard]] std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book);
+/// A new job as this shop begins one: its ways, new strings that have to settle, the minutes its last finished jobs
+/// took, and what its guitars taught.
+[[nodiscard]] std::optional<Fault> beginAsTheShopDoes(Job& job, const Logbook& book, const ShopSays& says);
 
 } // namespace flenzo

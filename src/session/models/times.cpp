@@ -12,7 +12,6 @@ namespace flenzo {
 
 namespace {
 
-constexpr int jobsCounted = 200;
 constexpr std::size_t leastJobs = 3; ///< of a way and of the others, before they are compared
 
 QList<TimeRow> rowsOf(const std::map<QString, std::vector<double>>& samples) {
@@ -68,13 +67,6 @@ ShopTimes timesOf(const std::vector<Job>& finished) {
     std::stable_sort(times.methods.begin(), times.methods.end(),
                      [](const MethodTime& a, const MethodTime& b) { return a.saved_min() > b.saved_min(); });
     return times;
-}
-
-Result<ShopTimes> timesOf(const Logbook& book) {
-    const Result<std::vector<Job>> finished = finishedLast(book, jobsCounted);
-    if (!finished.ok())
-        return finished.fault();
-    return timesOf(finished.value());
 }
 
 } // namespace flenzo

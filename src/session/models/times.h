@@ -28,7 +28,5 @@ struct ShopTimes {
     QList<MethodTime> methods;    ///< what was done both ways often enough to tell; what saved most first
 };
 [[nodiscard]] ShopTimes timesOf(const std::vector<Job>& finished);
-/// Of the jobs that the shop finished last.
-[[nodiscard]] Result<ShopTimes> timesOf(const Logbook& book);
 
 } // namespace flenzo

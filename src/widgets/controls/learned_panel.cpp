@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/learned_panel.h"
 
-#include "session/models/shop_guitars.h"
+#include "session/models/shop_says.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/look.h"
 
@@ -86,7 +86,7 @@ void LearnedPanel::wantShop(bool wanted) {
     if (!context_.accept(setBeginsFromShop(*book, wanted)))
         return;
     const Job& job = context_.session().job();
-    const auto own = shopPriorFor(*book, job.rig.bridge);
+    const auto own = shopPriorFor(*book, context_.shopSays(this), job.rig.bridge.family);
     if (!own.ok()) {
         context_.accept(own.fault());
         return;

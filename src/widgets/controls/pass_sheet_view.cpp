@@ -99,9 +99,9 @@ PassSheetView::PassSheetView(AppContext& context, QWidget* parent) : QTableView(
     verticalHeader()->setHighlightSections(false);
     connect(this, &QTableView::clicked, this, [this](const QModelIndex& index) {
         if (index.row() == model_.rowCount() - 1)
-            context_.session().pickGap();
+            context_.bench().pickGap();
         else
-            context_.session().pickString(static_cast<std::size_t>(index.row()));
+            context_.bench().pickString(static_cast<std::size_t>(index.row()));
     });
 }
 

@@ -6,7 +6,6 @@
 
 #include <QBoxLayout>
 #include <QCheckBox>
-#include <QDateTime>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
@@ -203,7 +202,6 @@ void PhotoLevelDialog::take() {
     Event event;
     event.angle_rad = found->angle_rad;
     event.angleDeviation_rad = found->deviation_rad;
-    event.at = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
     event.note = tr("from a side photo").toStdString();
     if (context_.accept(context_.session().append(tr("level from a photo"), event)))
         accept();

@@ -18,7 +18,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QtConcurrent>
 #include <algorithm>
 #include <cmath>
 
@@ -295,16 +294,6 @@ SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, 
         table_->markColumn(column, Provenance::Calculated);
     rows().addRow(table_);
     connect(&context_.session(), &Session::changed, this, &SettleForm::refresh);
-    connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
-        if (estimatedFor_ == context_.session().job())
-            fill(watcher_.result());
-        else
-            refresh(); // it went on while that was worked out
-    });
-}
-
-SettleForm::~SettleForm() {
-    watcher_.waitForFinished();
 }
 
 void SettleForm::showEvent(QShowEvent* event) {
@@ -315,18 +304,18 @@ void SettleForm::showEvent(QShowEvent* event) {
 void SettleForm::refresh() {
     if (!isVisible())
         return;
+    estimates_.drop();
     if (context_.session().job().method.stretch)
         fill(context_.session().derived().advice.guitar.settling);
-    else if (!watcher_.isRunning())
+    else
         estimateBeside();
 }
 
 /// New strings settle whether or not the bench asks for pulls.
 void SettleForm::estimateBeside() {
-    estimatedFor_ = context_.session().job();
-    BenchJob stretched = benchJobOf(*estimatedFor_);
+    BenchJob stretched = benchJobOf(context_.session().job());
     stretched.method.stretch = true;
-    watcher_.setFuture(QtConcurrent::run([stretched] { return estimate(stretched).settling; }));
+    estimates_.ask([stretched](const std::atomic<bool>&) { return estimate(stretched).settling; });
 }
 
 void SettleForm::fill(const std::vector<StringSettling>& settling) {

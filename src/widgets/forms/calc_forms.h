@@ -4,7 +4,6 @@
 #include "widgets/forms/hears_strings.h"
 #include "widgets/forms/job_form.h"
 
-#include <QFutureWatcher>
 #include <optional>
 
 class QLabel;
@@ -72,7 +71,6 @@ class SettleForm : public JobForm {
     Q_OBJECT
 public:
     SettleForm(AppContext& context, QWidget* parent);
-    ~SettleForm() override;
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -82,8 +80,8 @@ private:
     void estimateBeside();
     void fill(const std::vector<StringSettling>& settling);
     FigureTable* table_;
-    QFutureWatcher<std::vector<StringSettling>> watcher_;
-    std::optional<Job> estimatedFor_;
+    LatestAnswer<std::vector<StringSettling>> estimates_{
+        this, [this](const std::vector<StringSettling>& settling) { fill(settling); }};
 };
 
 } // namespace flenzo

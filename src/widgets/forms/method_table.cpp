@@ -12,7 +12,6 @@
 #include <QProgressBar>
 #include <QPromise>
 #include <QTimer>
-#include <QtConcurrent>
 #include <algorithm>
 #include <cmath>
 
@@ -20,7 +19,6 @@ namespace flenzo {
 
 namespace {
 
-using Priced = std::optional<PricedPlan>;
 constexpr int wholeProgress = 100, quietFor_ms = 500;
 enum Column { TopicColumn, MethodColumn, PassesColumn, MinutesColumn, RiskColumn, WhyColumn };
 constexpr int topicRole = Qt::UserRole, optionRole = Qt::UserRole + 1;
@@ -39,14 +37,6 @@ bool costsTime(const PricedTopic& priced, const MethodCost& now) {
     return std::any_of(priced.prices.begin(), priced.prices.end(), [&](const MethodCost& cost) {
         return !passesText(cost, now).isEmpty() || !minutesText(cost, now).isEmpty();
     });
-}
-
-void priceInBackground(QPromise<Priced>& promise, const Job& job) {
-    promise.setProgressRange(0, wholeProgress);
-    promise.addResult(pricedPlan(job, [&promise](double share) {
-        promise.setProgressValue(static_cast<int>(share * wholeProgress));
-        return !promise.isCanceled();
-    }));
 }
 
 } // namespace
@@ -75,18 +65,6 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     column->addWidget(tree_, 1);
     connect(tree_, &QTreeWidget::itemClicked, this, &MethodTable::take);
     connect(&context_.session(), &Session::changed, this, &MethodTable::followJob);
-    connect(&watcher_, &QFutureWatcherBase::progressValueChanged, progress_, &QProgressBar::setValue);
-    connect(&watcher_, &QFutureWatcherBase::finished, this, &MethodTable::showPrices);
-}
-
-MethodTable::~MethodTable() {
-    watcher_.cancel();
-    watcher_.waitForFinished();
-}
-
-void MethodTable::finish() {
-    watcher_.waitForFinished();
-    QCoreApplication::sendPostedEvents(&watcher_);
 }
 
 void MethodTable::showEvent(QShowEvent* event) {
@@ -113,17 +91,22 @@ void MethodTable::followJob() {
 }
 
 void MethodTable::price() {
-    watcher_.cancel(); // the latest question wins
     Q_EMIT pricing();
-    watcher_.setFuture(QtConcurrent::run(priceInBackground, context_.session().job()));
-    QTimer::singleShot(quietFor_ms, progress_, [this] { progress_->setVisible(watcher_.isRunning()); });
+    prices_.ask([job = context_.session().job(), bar = progress_](const std::atomic<bool>& up) {
+        return pricedPlan(job, [&](double share) {
+            QMetaObject::invokeMethod(bar, "setValue", Qt::QueuedConnection,
+                                      Q_ARG(int, static_cast<int>(share * wholeProgress)));
+            return !up;
+        });
+    });
+    QTimer::singleShot(quietFor_ms, progress_, [this] { progress_->setVisible(prices_.isBusy()); });
 }
 
-void MethodTable::showPrices() {
+void MethodTable::showPrices(const std::optional<PricedPlan>& plan) {
     progress_->hide();
-    if (watcher_.isCanceled() || watcher_.future().resultCount() == 0 || !watcher_.result())
+    if (!plan)
         return;
-    plan_ = watcher_.result();
+    plan_ = plan;
     QStringList names;
     for (const PricedTopic& priced : plan_->topics)
         names.append(priced.topic->name);

@@ -4,7 +4,6 @@
 #include "domain/shop/costs.h"
 #include "widgets/app_context.h"
 
-#include <QFutureWatcher>
 #include <QTreeWidget>
 #include <optional>
 
@@ -18,8 +17,7 @@ class MethodTable : public QWidget {
     Q_OBJECT
 public:
     MethodTable(AppContext& context, QWidget* parent);
-    ~MethodTable() override;
-    void finish(); ///< waits until the plan is priced; for tests and pictures
+    void finish() { prices_.finish(); } ///< waits until the plan is priced; for tests and pictures
     [[nodiscard]] const std::optional<PricedPlan>& priced() const { return plan_; }
     /// Chooses a method as a click on its row does.
     void choose(const QString& topic, const QString& option);
@@ -36,7 +34,7 @@ protected:
 private:
     void followJob();
     void price();
-    void showPrices();
+    void showPrices(const std::optional<PricedPlan>& plan);
     void fill();
     void fillTopic(QTreeWidgetItem& row, const PricedTopic& priced);
     void take(QTreeWidgetItem* item);
@@ -44,10 +42,11 @@ private:
     AppContext& context_;
     QTreeWidget* tree_;
     QProgressBar* progress_;
-    QFutureWatcher<std::optional<PricedPlan>> watcher_;
     std::optional<PricedPlan> plan_;
     std::optional<Job> pricedFor_; ///< what the prices follow from
     QStringList shown_;
+    LatestAnswer<std::optional<PricedPlan>> prices_{
+        this, [this](const std::optional<PricedPlan>& plan) { showPrices(plan); }};
 };
 
 } // namespace flenzo

@@ -2,6 +2,7 @@
 #include "widgets/forms/return_form.h"
 
 #include "core/statics/pitch.h"
+#include "domain/base/moment.h"
 #include "domain/base/ranges.h"
 #include "domain/work/workflow.h"
 #include "session/input/quantity.h"
@@ -9,7 +10,6 @@
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
-#include <QDateTime>
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
@@ -166,7 +166,7 @@ void ReturnForm::keep() {
                          .arg(test->afterDive_cents[i], 0, 'f', 1)
                          .arg(test->afterPull_cents[i], 0, 'f', 1));
     const QString words = verdict_->text() + QLatin1Char(' ') + parts.join(QStringLiteral("; "));
-    const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+    const QString now = nowText();
     std::optional<Fault> fault;
     const auto refused = context_.session().edit(tr("return test"), [&](Job& changed) {
         fault = apply(changed, context_.session().derived(), WorkEvent::Note, words, now);

@@ -2,6 +2,7 @@
 #include "widgets/forms/tick_forms.h"
 
 #include "domain/methods/methods.h"
+#include "domain/work/preparing.h"
 #include "domain/work/progress.h"
 #include "paint/format.h"
 #include "paint/tool_glyph.h"
@@ -22,55 +23,39 @@ namespace flenzo {
 namespace {
 
 struct TrayTool {
-    QString name, words;
+    const char* name; ///< as files have it
+    const char* words;
     ToolKind kind;
 };
+constexpr TrayTool trayTools[] = {
+    {"winder", QT_TRANSLATE_NOOP("flenzo::TrayForm", "winder"), ToolKind::Winder},
+    {"cutters", QT_TRANSLATE_NOOP("flenzo::TrayForm", "heavy cutters"), ToolKind::Cutters},
+    {"tuner", QT_TRANSLATE_NOOP("flenzo::TrayForm", "tuner that shows cents"), ToolKind::Tuner},
+    {"key caps", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the nut caps"), ToolKind::HexKey},
+    {"key saddle clamps", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the saddle clamps"), ToolKind::HexKey},
+    {"key saddles", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the saddles"), ToolKind::HexKey},
+    {"key posts", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the bridge posts"), ToolKind::HexKey},
+    {"key cover", QT_TRANSLATE_NOOP("flenzo::TrayForm", "screwdriver for the back cover"), ToolKind::Screwdriver},
+    {"claw", QT_TRANSLATE_NOOP("flenzo::TrayForm", "screwdriver for the claw"), ToolKind::Screwdriver},
+    {"block", QT_TRANSLATE_NOOP("flenzo::TrayForm", "block, padded"), ToolKind::Block},
+    {"headRest", QT_TRANSLATE_NOOP("flenzo::TrayForm", "head rest"), ToolKind::HeadRest},
+    {"caliper", QT_TRANSLATE_NOOP("flenzo::TrayForm", "caliper"), ToolKind::Caliper},
+    {"ruler", QT_TRANSLATE_NOOP("flenzo::TrayForm", "ruler or feeler"), ToolKind::Ruler},
+    {"tray", QT_TRANSLATE_NOOP("flenzo::TrayForm", "tray for small parts"), ToolKind::Tray},
+    {"cloth", QT_TRANSLATE_NOOP("flenzo::TrayForm", "cloths"), ToolKind::Cloth},
+    {"spares", QT_TRANSLATE_NOOP("flenzo::TrayForm", "spare single strings"), ToolKind::Spares},
+    {"wool", QT_TRANSLATE_NOOP("flenzo::TrayForm", "fine wool, tape, fret guard"), ToolKind::Wool},
+    {"oil", QT_TRANSLATE_NOOP("flenzo::TrayForm", "fretboard oil"), ToolKind::Oil}};
 
-QList<TrayTool> keysOf(const Job& job) {
-    const bool clamps = job.rig.bridge.has().clampsAtSaddle;
-    const QStringList groups = screwGroups();
-    enum Group { Caps, Clamps, Saddles, Posts, TrussRod, Cover };
-    const std::tuple<Group, QString, bool> needed[] = {
-        {Caps, TrayForm::tr("hex key for the nut caps"), job.card.nut == Nut::Caps},
-        {Clamps, TrayForm::tr("hex key for the saddle clamps"), clamps},
-        {Saddles, TrayForm::tr("hex key for the saddles"),
-         clamps && job.work.extras.contains(QStringLiteral("intonate"))},
-        {Posts, TrayForm::tr("hex key for the bridge posts"), job.work.extras.contains(QStringLiteral("height"))},
-        {Cover, TrayForm::tr("screwdriver for the back cover"), hasClaw(job.rig) && job.card.cavityCover}};
-    QList<TrayTool> keys;
-    for (const auto& [group, words, wanted] : needed) {
-        if (!wanted)
-            continue;
-        const QString size = job.card.keys.value(groups[group]);
-        keys.append(
-            {QStringLiteral("key ") + groups[group],
-             size.isEmpty() ? TrayForm::tr("%1, size not noted").arg(words) : QStringLiteral("%1, %2").arg(words, size),
-             group == Cover ? ToolKind::Screwdriver : ToolKind::HexKey});
-    }
-    if (hasClaw(job.rig))
-        keys.append({QStringLiteral("claw"), TrayForm::tr("screwdriver for the claw"), ToolKind::Screwdriver});
-    return keys;
-}
-
-QList<TrayTool> toolsOf(const Job& job) {
-    QList<TrayTool> tools{{QStringLiteral("winder"), TrayForm::tr("winder"), ToolKind::Winder},
-                          {QStringLiteral("cutters"), TrayForm::tr("heavy cutters"), ToolKind::Cutters},
-                          {QStringLiteral("tuner"), TrayForm::tr("tuner that shows cents"), ToolKind::Tuner}};
-    tools += keysOf(job);
-    if (floats(job.rig, job.goal) && isChosen(job, "atOnce", "all"))
-        tools.append({QStringLiteral("block"),
-                      job.card.block.isEmpty() ? TrayForm::tr("block, padded") : job.card.block, ToolKind::Block});
-    tools += {{QStringLiteral("headRest"), TrayForm::tr("head rest"), ToolKind::HeadRest},
-              {QStringLiteral("caliper"), TrayForm::tr("caliper"), ToolKind::Caliper},
-              {QStringLiteral("ruler"), TrayForm::tr("ruler or feeler"), ToolKind::Ruler},
-              {QStringLiteral("tray"), TrayForm::tr("tray for small parts"), ToolKind::Tray},
-              {QStringLiteral("cloth"), TrayForm::tr("cloths"), ToolKind::Cloth},
-              {QStringLiteral("spares"), TrayForm::tr("spare single strings"), ToolKind::Spares}};
-    if (job.work.extras.contains(QStringLiteral("polish")))
-        tools.append({QStringLiteral("wool"), TrayForm::tr("fine wool, tape, fret guard"), ToolKind::Wool});
-    if (job.work.extras.contains(QStringLiteral("oil")))
-        tools.append({QStringLiteral("oil"), TrayForm::tr("fretboard oil"), ToolKind::Oil});
-    return tools;
+/// The tool as this guitar's card has it: its block, and of a key the size.
+QString toolWords(const Job& job, const TrayTool& tool) {
+    const QString name = QLatin1String(tool.name), words = TrayForm::tr(tool.words);
+    if (name == QLatin1String("block") && !job.card.block.isEmpty())
+        return job.card.block;
+    if (!name.startsWith(QLatin1String("key ")))
+        return words;
+    const QString size = job.card.keys.value(name.section(QLatin1Char(' '), 1));
+    return size.isEmpty() ? TrayForm::tr("%1, size not noted").arg(words) : QStringLiteral("%1, %2").arg(words, size);
 }
 
 QIcon iconOf(ToolKind kind, const Preferences& preferences) {
@@ -120,8 +105,12 @@ TrayForm::TrayForm(AppContext& context, QWidget* parent)
     grid_->setContentsMargins(0, 8, 0, 8);
     grid_->setHorizontalSpacing(24);
     const int side = static_cast<int>(std::lround(basePixels(context.preferences()) * 3.4));
-    for (const TrayTool& each : toolsOf(context.session().job())) {
-        QCheckBox* tool = box(each.name, each.words);
+    const Job& job = context.session().job();
+    const QStringList needed = toolsFor(job);
+    for (const TrayTool& each : trayTools) {
+        if (!needed.contains(QLatin1String(each.name)))
+            continue;
+        QCheckBox* tool = box(QLatin1String(each.name), toolWords(job, each));
         tool->setIcon(iconOf(each.kind, context.preferences()));
         tool->setIconSize({side, side});
         tools_.append(tool);
@@ -147,12 +136,22 @@ void TrayForm::arrange() {
         grid_->addWidget(tools_[k], k / columns, k % columns);
 }
 
-LookForm::LookForm(AppContext& context, StepId step, const QList<std::pair<QString, QString>>& things, QWidget* parent)
+LookForm::LookForm(AppContext& context, StepId step, QWidget* parent)
     : TickForm(context, QLatin1String(specOf(step).name), parent) {
+    static constexpr std::pair<const char*, const char*> words[] = {
+        {"centred", QT_TR_NOOP("strings are centred over the fretboard")},
+        {"neck", QT_TR_NOOP("neck screws are snug")},
+        {"claw", QT_TR_NOOP("the claw is parallel to its wall")},
+        {"edges", QT_TR_NOOP("knife edges and bridge posts are unworn and firm")},
+        {"shaft", QT_TR_NOOP("the shaft turns freely, its spring is seated")},
+        {"floor", QT_TR_NOOP("every string is on the floor of its slot")},
+        {"order", QT_TR_NOOP("nut caps are in their order and the right way round")}};
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 8, 0, 8);
-    for (const auto& [name, words] : things)
-        column->addWidget(box(name, words));
+    const QStringList wanted = checksFor(context.session().job(), step);
+    for (const auto& [name, plain] : words)
+        if (wanted.contains(QLatin1String(name)))
+            column->addWidget(box(QLatin1String(name), tr(plain)));
 }
 
 QList<std::pair<QString, QString>> StringTicks::actsOf(const Job& job, StepId step) {

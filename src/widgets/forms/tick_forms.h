@@ -44,11 +44,11 @@ private:
     int columns_ = 0;
 };
 
-/// Things to look at, one a line.
+/// What is to be looked at at a step, one a line.
 class LookForm : public TickForm {
     Q_OBJECT
 public:
-    LookForm(AppContext& context, StepId step, const QList<std::pair<QString, QString>>& things, QWidget* parent);
+    LookForm(AppContext& context, StepId step, QWidget* parent);
 };
 
 /// What is done string by string: a row a string, a column an act.

@@ -45,7 +45,7 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, paren
         sharing->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     const auto actChanged = [this] { isVisible() ? refreshAct() : refreshWhenSeen(); };
     connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshWhenSeen);
-    connect(&context_.session(), &Session::pickChanged, this, actChanged);
+    connect(&context_.bench(), &BenchEntry::pickChanged, this, actChanged);
     connect(&context_.session(), &Session::deriving, this, &BenchPage::showTaken);
 }
 
@@ -156,8 +156,7 @@ QWidget* BenchPage::buildActPanel() {
     row->addLayout(answerRow_, 10);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
     connect(no_, &QPushButton::clicked, this, &BenchPage::deny);
-    connect(answer_, &QPushButton::clicked, this,
-            [this] { context_.accept(context_.session().letSimulationAnswer()); });
+    connect(answer_, &QPushButton::clicked, this, [this] { context_.accept(context_.bench().letSimulationAnswer()); });
     return panel;
 }
 
@@ -291,11 +290,11 @@ void BenchPage::refreshAct() {
     const Session& session = context_.session();
     const Derived& derived = session.derived();
     wording::ActWords words = wording::act(session.job(), derived, context_.preferences().units);
-    const auto picked = session.pickedString();
+    const auto picked = context_.bench().pickedString();
     const bool asked = derived.next().what == NextAct::Do::Tune && picked == derived.next().aim.string;
     if (picked && !asked)
         words.entry = tr("reading of %1").arg(wording::stringTitle(session.job().rig.strings[*picked]));
-    if (session.gapPicked())
+    if (context_.bench().gapPicked())
         words.entry = tr("gap under the rear edge, %1").arg(context_.preferences().units.inches ? tr("in") : tr("mm"));
     const ActPicture touched = wording::actPicture(session.job(), derived);
     touches_ = touched.kind != ActPicture::Kind::None;
@@ -313,29 +312,31 @@ void BenchPage::refreshAct() {
     arrange();
     setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
-    done_->setText(derived.advice.doubt ? tr("It is right  (Space)") : tr("Done  (Space)"));
-    const bool onlyThePlate =
-        what == NextAct::Do::Read && derived.next().strings.empty() && !derived.advice.plateEverRead;
-    if (onlyThePlate)
-        done_->setText(tr("Cannot be measured here  (Space)"));
-    const bool over = what == NextAct::Do::Done || what == NextAct::Do::Leave;
-    if (over)
-        done_->setText(tr("Step done  (Space)"));
-    no_->setVisible(isAsked());
-    if (isAsked()) {
-        const wording::Answers answers = wording::answersTo(session.job(), derived.advice);
-        done_->setText(answers.yes);
-        no_->setText(answers.no);
-    }
-    done_->setEnabled(over || isAsked() || derived.advice.doubt || what == NextAct::Do::Claw ||
-                      what == NextAct::Do::Tune || what == NextAct::Do::Unblock || onlyThePlate);
-    const bool plate =
-        hasClaw(session.job().rig) && (session.gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
+    refreshDone(confirmationOf(derived.advice));
+    const bool plate = hasClaw(session.job().rig) &&
+                       (context_.bench().gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
     for (QPushButton* key : plateKeys_)
-        key->setVisible(plate && session.gapPicked());
-    photo_->setVisible(plate && session.gapPicked());
+        key->setVisible(plate && context_.bench().gapPicked());
+    photo_->setVisible(plate && context_.bench().gapPicked());
     answer_->setVisible(session.job().simulatedSeed.has_value());
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
+}
+
+/// The key under Space says what it would confirm.
+void BenchPage::refreshDone(Confirmation confirms) {
+    const bool over = confirms == Confirmation::NothingIsAsked || confirms == Confirmation::NotOurs;
+    done_->setText(over                                    ? tr("Step done  (Space)")
+                   : confirms == Confirmation::Doubted     ? tr("It is right  (Space)")
+                   : confirms == Confirmation::PlateUnseen ? tr("Cannot be measured here  (Space)")
+                                                           : tr("Done  (Space)"));
+    done_->setEnabled(confirms != Confirmation::NeedsReading && confirms != Confirmation::Impossible);
+    no_->setVisible(isAsked());
+    if (!isAsked())
+        return;
+    const Session& session = context_.session();
+    const wording::Answers answers = wording::answersTo(session.job(), session.derived().advice);
+    done_->setText(answers.yes);
+    no_->setText(answers.no);
 }
 
 /// What was typed is on disk; what it means is still being worked out, and nothing of before stands beside it.
@@ -351,8 +352,7 @@ void BenchPage::showTaken() {
 }
 
 bool BenchPage::isAsked() const {
-    const auto what = context_.session().derived().next().what;
-    return what == NextAct::Do::Ask || what == NextAct::Do::String;
+    return confirmationOf(context_.session().derived().advice) == Confirmation::Yes;
 }
 
 void BenchPage::resizeEvent(QResizeEvent* event) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/bench/entering.h"
 #include "domain/job/measuring.h"
 #include "widgets/pages/page.h"
 #include "widgets/text/step_words.h"
@@ -51,6 +52,7 @@ private:
     void see(PlateByEye seen);
     void arrange();
     void refreshAct();
+    void refreshDone(Confirmation confirms);
     void refreshSettling();
     void showTaken();
     [[nodiscard]] bool isAsked() const; ///< there is a question with two answers

@@ -17,7 +17,7 @@ void BenchPage::submit() {
         return;
     }
     typed_ = entry_->text().trimmed();
-    if (context_.accept(context_.session().enter(entry_->text(), context_.preferences().units.inches)))
+    if (context_.accept(context_.bench().enter(entry_->text(), context_.preferences().units.inches)))
         entry_->clear();
     else
         entry_->selectAll();
@@ -25,32 +25,32 @@ void BenchPage::submit() {
 
 void BenchPage::confirm() {
     typed_.clear();
-    const auto what = context_.session().derived().next().what;
-    if (what == NextAct::Do::Done || what == NextAct::Do::Leave) {
+    const Confirmation confirms = confirmationOf(context_.session().derived().advice);
+    if (confirms == Confirmation::NothingIsAsked || confirms == Confirmation::NotOurs) {
         Q_EMIT actIsOver();
         return;
     }
-    context_.accept(context_.session().confirmAct());
+    context_.accept(context_.bench().confirm());
     entry_->setFocus();
 }
 
 void BenchPage::deny() {
     typed_.clear();
     if (isAsked())
-        context_.accept(context_.session().answer(false));
+        context_.accept(context_.bench().answer(false));
     entry_->setFocus();
 }
 
 void BenchPage::pickNeighbour(int step) {
     const int rows = static_cast<int>(context_.session().job().rig.strings.size()) + 1;
-    const int now = context_.session().gapPicked() ? rows - 1
-                                                   : static_cast<int>(context_.session().pickedString().value_or(
-                                                         step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
+    const int now = context_.bench().gapPicked() ? rows - 1
+                                                 : static_cast<int>(context_.bench().pickedString().value_or(
+                                                       step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
     const int next = (now + step + rows) % rows;
     if (next == rows - 1)
-        context_.session().pickGap();
+        context_.bench().pickGap();
     else
-        context_.session().pickString(static_cast<std::size_t>(next));
+        context_.bench().pickString(static_cast<std::size_t>(next));
 }
 
 bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
@@ -101,7 +101,7 @@ bool BenchPage::eventFilter(QObject* watched, QEvent* event) {
         if (empty)
             Q_EMIT leaveWanted();
         entry_->clear();
-        context_.session().pickString(std::nullopt);
+        context_.bench().pickString(std::nullopt);
         return true;
     }
     return QWidget::eventFilter(watched, event);

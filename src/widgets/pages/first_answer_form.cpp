@@ -5,7 +5,7 @@
 #include "domain/job/measuring.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
-#include "session/models/shop_guitars.h"
+#include "session/models/shop_says.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/controls/set_picker.h"
@@ -219,7 +219,8 @@ void FirstAnswerForm::chooseBridge(int kind) {
     const auto& book = context_.session().logbook();
     Job other = context_.session().job();
     setFamily(other, static_cast<Family>(kind));
-    const auto own = book ? shopPriorFor(*book, other.rig.bridge) : Result(std::optional<ShopPrior>());
+    const auto own = book ? shopPriorFor(*book, context_.shopSays(this), other.rig.bridge.family)
+                          : Result(std::optional<ShopPrior>());
     other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
     const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
     if (context_.accept(fault) && !own.ok())

@@ -2,6 +2,7 @@
 #include "widgets/pages/job_page.h"
 
 #include "domain/base/faults.h"
+#include "domain/base/moment.h"
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
@@ -13,7 +14,6 @@
 #include "widgets/pages/step_panel.h"
 
 #include <QBoxLayout>
-#include <QDateTime>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -72,8 +72,9 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { look(listed_[list_->row(item)]); });
     connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
     // Somebody who only looked at the bench from another step has not done that step.
-    connect(bench_, &BenchPage::actIsOver, this,
-            [this] { current_&& isAtTheBench(current_->id) ? say(WorkEvent::Done) : goToWork(); });
+    connect(bench_, &BenchPage::actIsOver, this, [this] {
+        current_&& isBenchWork(context_.session().job(), current_->id) ? say(WorkEvent::Done) : goToWork();
+    });
     connect(bench_, &BenchPage::stepBackWanted, this, [this] { say(WorkEvent::Back); });
     connect(bench_, &BenchPage::leaveWanted, this, &JobPage::goToWork);
     connect(step_, &StepPanel::soakWanted, clock_, &StepClock::soak);
@@ -292,7 +293,7 @@ void JobPage::say(WorkEvent event, const QString& text) {
     if (looked_ && event == WorkEvent::Done)
         return goToWork(); // nothing is done by looking
     Session& session = context_.session();
-    const QString now = QDateTime::currentDateTime().toString(Qt::ISODate);
+    const QString now = nowText();
     std::optional<Fault> fault;
     const auto change = [&](Job& job) { fault = apply(job, session.derived(), event, text, now); };
     const auto refused = session.edit(tr("step"), change);

@@ -70,7 +70,6 @@ private:
     QWidget* buildAsk();
     QWidget* buildButtons();
     /// Whether readings lead at that step, so that the bench is its place.
-    [[nodiscard]] bool isAtTheBench(StepId step) const;
     void refresh() override;
     void refreshPath(const Progress& progress);
     void refreshList(const Progress& progress);

@@ -36,12 +36,6 @@ QString stepLine(const QString& title, StepState state, bool current) {
 
 } // namespace
 
-bool JobPage::isAtTheBench(StepId step) const {
-    const Job& job = context_.session().job();
-    return step == StepId::RoughTune || step == StepId::Level || step == StepId::Tune || step == StepId::FineTune ||
-           (step == StepId::Settle && job.method.stretch);
-}
-
 /// Steps, words and figures of the whole job: only worth it while somebody looks.
 void JobPage::refresh() {
     const Job& job = context_.session().job();
@@ -52,7 +46,7 @@ void JobPage::refresh() {
     if (moved || (looked_ && !progress.steps.contains(*looked_)))
         looked_.reset();
     const std::optional<Step> shown = looked_ ? looked_ : current;
-    const bool bench = benchWanted_ || (shown && isAtTheBench(shown->id));
+    const bool bench = benchWanted_ || (shown && isBenchWork(job, shown->id));
     refreshPath(progress);
     refreshList(progress);
     refreshLeft(progress);
@@ -69,7 +63,7 @@ void JobPage::refresh() {
         clock_->restart();
         ask_->hide();
     }
-    bench_->setStep(bench && shown && isAtTheBench(shown->id)
+    bench_->setStep(bench && shown && isBenchWork(job, shown->id)
                         ? stepWords(job, context_.session().derived(), *shown, context_.preferences().units)
                         : StepWords());
     const bool hadFocus = isAncestorOf(focusWidget()) || hasFocus() || another;

@@ -1,18 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/listen_bar.h"
 
+#include "domain/base/moment.h"
 #include "domain/work/progress.h"
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
 #include "session/document/photos.h"
-#include "store/wav_files.h"
+#include "store/recordings.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/listen_dialog.h"
 #include "widgets/look.h"
 #include "widgets/text/listen_words.h"
 
 #include <QBoxLayout>
-#include <QDateTime>
 #include <QLabel>
 #include <QMenu>
 #include <QPointer>
@@ -128,8 +128,7 @@ void ListenBar::toggleTake() {
         return;
     }
     const std::optional<Step> step = currentStep(context_.session().job(), context_.session().derived());
-    if (context_.accept(keepTake(context_.session(), listening_.endTake(), step ? step->name() : QString(),
-                                 QDateTime::currentDateTime().toString(Qt::ISODate))))
+    if (context_.accept(keepTake(context_.session(), listening_.endTake(), step ? step->name() : QString(), nowText())))
         context_.say(tr("The recording is kept with the job."));
 }
 
@@ -172,29 +171,29 @@ void ListenBar::hearSimulated(bool hurried) {
     if (!hurried)
         playAlong(*source, source->rate_Hz());
     // The hand goes with its source.
-    new SimulatedHand(context_.session(), source.get(), source.get());
+    new SimulatedHand(context_.session(), context_.bench(), source.get(), source.get());
     listening_.start(std::move(source));
     refresh();
 }
 
 void ListenBar::hearFile(const QString& path) {
-    Result<Wav> wav = wavFromFile(path);
-    if (!wav.ok()) {
-        Q_EMIT context_.said(sentence(path, wav.fault()), true);
+    Result<Recording> recording = readRecording(path);
+    if (!recording.ok()) {
+        Q_EMIT context_.said(sentence(path, recording.fault()), true);
         return;
     }
     loudspeaker_.reset();
-    listening_.start(std::make_unique<WavSource>(std::move(wav).value()));
+    listening_.start(std::make_unique<RecordingSource>(std::move(recording).value()));
     refresh();
 }
 
 void ListenBar::hearRecording(const QString& path) {
-    Result<Wav> wav = wavFromFile(path);
-    if (!wav.ok()) {
-        Q_EMIT context_.said(sentence(path, wav.fault()), true);
+    Result<Recording> recording = readRecording(path);
+    if (!recording.ok()) {
+        Q_EMIT context_.said(sentence(path, recording.fault()), true);
         return;
     }
-    auto source = std::make_unique<WavSource>(std::move(wav).value());
+    auto source = std::make_unique<RecordingSource>(std::move(recording).value());
     playAlong(*source, source->rate_Hz());
     listening_.start(std::move(source));
     listening_.showOnly();

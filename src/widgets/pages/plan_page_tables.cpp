@@ -68,7 +68,7 @@ void PlanPage::refreshSprings() {
     const Units& units = context_.preferences().units;
     const LevelSolution& level = derived.report.level;
     QList<QStringList> rows;
-    for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0, {0.6, 0.8, 1.0, 1.25, 1.6}))
+    for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0))
         rows.append({tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1), lengthText(option.free_m, units),
                      QString::number(option.floatStiffness_NmPerRad, 'f', 1),
                      option.stable ? tr("level") : tr("runs away")});

@@ -132,14 +132,14 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     askNumber_ = [this](const QString& question) {
         return QInputDialog::getText(this, tr("Before you know"), question);
     };
-    askFault_ = [this]() -> std::optional<GuitarFault> {
+    askFault_ = [this]() -> std::optional<Defect> {
         QStringList titles;
-        for (int k = 0; k < static_cast<int>(GuitarFault::Count); ++k)
-            titles.append(wording::faultTitle(static_cast<GuitarFault>(k)));
+        for (int k = 0; k < static_cast<int>(Defect::Count); ++k)
+            titles.append(wording::faultTitle(static_cast<Defect>(k)));
         bool ok = false;
         const QString said = QInputDialog::getItem(this, tr("What is wrong?"),
                                                    tr("Of a string: the one that is picked."), titles, 0, false, &ok);
-        return ok ? std::optional(static_cast<GuitarFault>(titles.indexOf(said))) : std::nullopt;
+        return ok ? std::optional(static_cast<Defect>(titles.indexOf(said))) : std::nullopt;
     };
 }
 

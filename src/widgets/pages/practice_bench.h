@@ -31,7 +31,7 @@ public:
     /// Asks for one number as it is typed, in place of a dialog; for tests. Empty: it was not given.
     using AskNumber = std::function<QString(const QString& question)>;
     void setAskNumber(AskNumber ask) { askNumber_ = std::move(ask); }
-    using AskFault = std::function<std::optional<GuitarFault>()>;
+    using AskFault = std::function<std::optional<Defect>()>;
     void setAskFault(AskFault ask) { askFault_ = std::move(ask); }
     void refresh();
     /// Whether an exercise is begun and not handed over.

@@ -12,7 +12,6 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
-#include <QtConcurrent>
 
 namespace flenzo {
 
@@ -68,25 +67,17 @@ PracticeResult::PracticeResult(AppContext& context, QWidget* parent) : QWidget(p
     row->addStretch();
     column->addLayout(row);
     connect(acts_, &QListWidget::currentRowChanged, this, &PracticeResult::explain);
-    connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
-        adviser_ = std::make_unique<PracticeRun>(*watcher_.result());
-        const PracticeScore score = adviser_->score();
-        adviserWords_->setText(tr("Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢")
-                                   .arg(score.passes, 0, 'f', 1)
-                                   .arg(score.clawVisits)
-                                   .arg(score.minutes, 0, 'f', 0)
-                                   .arg(score.worst_cents, 0, 'f', 1));
-        showWay(*advised_, *adviser_, tr("The adviser at the same guitar"));
-    });
 }
 
-PracticeResult::~PracticeResult() {
-    watcher_.waitForFinished();
-}
-
-void PracticeResult::finishAdviser() {
-    watcher_.waitForFinished();
-    QCoreApplication::sendPostedEvents(&watcher_);
+void PracticeResult::showAdviser(const PracticeRun& adviser) {
+    adviser_ = std::make_unique<PracticeRun>(adviser);
+    const PracticeScore score = adviser.score();
+    adviserWords_->setText(tr("Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢")
+                               .arg(score.passes, 0, 'f', 1)
+                               .arg(score.clawVisits)
+                               .arg(score.minutes, 0, 'f', 0)
+                               .arg(score.worst_cents, 0, 'f', 1));
+    showWay(*advised_, adviser, tr("The adviser at the same guitar"));
 }
 
 void PracticeResult::showWay(SceneView& view, const PracticeRun& run, const QString& title) {
@@ -114,9 +105,8 @@ void PracticeResult::show(const PracticeRun& run) {
                            .arg(wording::practiceAct(run.acts()[k], run.job().rig, context_.preferences().units),
                                 tr("then %1 ¢ from home").arg(run.distances_cents()[k + 1], 0, 'f', 0)));
     acts_->setCurrentRow(static_cast<int>(run.costliestAct().value_or(0)));
-    watcher_.setFuture(QtConcurrent::run([exercise = run.exercise(), seed = run.seed()] {
-        return std::make_shared<PracticeRun>(adviserAt(exercise, seed));
-    }));
+    playing_.ask(
+        [exercise = run.exercise(), seed = run.seed()](const std::atomic<bool>&) { return adviserAt(exercise, seed); });
 }
 
 /// Why did it move: from the model and what was logged up to that act.

@@ -4,7 +4,6 @@
 #include "domain/practice/practice_run.h"
 #include "widgets/app_context.h"
 
-#include <QFutureWatcher>
 #include <QWidget>
 #include <memory>
 
@@ -22,10 +21,9 @@ class PracticeResult : public QWidget {
     Q_OBJECT
 public:
     PracticeResult(AppContext& context, QWidget* parent);
-    ~PracticeResult() override;
     void show(const PracticeRun& run);
     [[nodiscard]] const PracticeRun* run() const { return run_.get(); }
-    void finishAdviser(); ///< waits until the adviser has played; for tests and pictures
+    void finishAdviser() { playing_.finish(); } ///< waits until the adviser has played; for tests and pictures
     [[nodiscard]] const PracticeRun* adviser() const { return adviser_.get(); }
 
 Q_SIGNALS:
@@ -35,13 +33,14 @@ Q_SIGNALS:
 
 private:
     void showWay(SceneView& view, const PracticeRun& run, const QString& title);
+    void showAdviser(const PracticeRun& adviser);
     void explain();
     AppContext& context_;
     std::unique_ptr<PracticeRun> run_, adviser_;
     QLabel *points_, *lines_, *why_, *adviserWords_;
     SceneView *yours_, *advised_;
     QListWidget* acts_;
-    QFutureWatcher<std::shared_ptr<PracticeRun>> watcher_;
+    LatestAnswer<PracticeRun> playing_{this, [this](const PracticeRun& adviser) { showAdviser(adviser); }};
 };
 
 } // namespace flenzo

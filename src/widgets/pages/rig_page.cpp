@@ -115,10 +115,7 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     form->addRow(QString(), decked_);
     assisted_ = new QCheckBox(tr("has a stabiliser"), panel);
     connect(assisted_, &QCheckBox::clicked, this, [this](bool on) {
-        context_.accept(context_.session().edit(tr("stabiliser"), [on](Job& job) {
-            job.rig.bridge.assist =
-                on ? std::optional<CentringAssist>(CentringAssist{job.goal.angle_rad, 0.5, 2.0}) : std::nullopt;
-        }));
+        context_.accept(context_.session().edit(tr("stabiliser"), [on](Job& job) { setAssisted(job, on); }));
     });
     form->addRow(QString(), assisted_);
 }

@@ -3,7 +3,6 @@
 #include "domain/job/compare.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo_shop.h"
-#include "session/models/pace.h"
 #include "widgets/pages/shop_page.h"
 
 #include <QLabel>
@@ -35,12 +34,7 @@ void ShopPage::repeat(qint64 id) {
         return;
     }
     Job next = repeated(last.value(), derive(last.value()));
-    const auto minutes = usualMinutesOf(*context_.session().logbook());
-    if (!minutes.ok()) {
-        context_.accept(minutes.fault());
-        return;
-    }
-    next.work.usualMinutes = minutes.value();
+    next.work.usualMinutes = context_.shopSays(this).usualMinutes;
     if (context_.replaceJob([&](Unsaved unsaved) { return context_.session().keep(next, unsaved); }))
         Q_EMIT jobOpened();
 }

@@ -2,6 +2,7 @@
 #include "widgets/pages/step_forms.h"
 
 #include "core/log/counts.h"
+#include "domain/base/moment.h"
 #include "domain/base/ranges.h"
 #include "domain/job/edits.h"
 #include "domain/job/measuring.h"
@@ -21,6 +22,7 @@
 #include "widgets/pages/first_answer_form.h"
 #include "widgets/pages/plan_page.h"
 #include "widgets/text/convergence.h"
+#include "widgets/text/step_words.h"
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
@@ -28,7 +30,6 @@
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QDateEdit>
-#include <QDateTime>
 #include <QFormLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -86,7 +87,7 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     line("cardLevel", StepFormsWords::tr("level is told by"), &Card::levelMark);
     for (const QString& group : screwGroups())
         form->line(
-            QStringLiteral("key ") + group, StepFormsWords::tr("hex key for %1").arg(group),
+            QStringLiteral("key ") + group, StepFormsWords::tr("hex key for %1").arg(screwGroupWords(group)),
             [group](const Job& job) { return job.card.keys.value(group); },
             [group](Job& job, const QString& text) { job.card.keys[group] = text; });
     form->rows().addRow(StepFormsWords::tr("photos"), new CardPhotos(context, form));
@@ -118,16 +119,6 @@ QWidget* intakeForm(AppContext& context, QWidget* parent) {
 /// What is looked at before a string comes off, and how the plate is now.
 QWidget* checksForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
-    QList<std::pair<QString, QString>> things{
-        {QStringLiteral("centred"), StepFormsWords::tr("strings are centred over the fretboard")},
-        {QStringLiteral("neck"), StepFormsWords::tr("neck screws are snug")}};
-    if (hasClaw(job.rig)) {
-        things.append({QStringLiteral("claw"), StepFormsWords::tr("the claw is parallel to its wall")});
-        things.append(
-            {QStringLiteral("edges"), StepFormsWords::tr("knife edges and bridge posts are unworn and firm")});
-    }
-    if (job.rig.bridge.has().motion == Motion::Shaft)
-        things.append({QStringLiteral("shaft"), StepFormsWords::tr("the shaft turns freely, its spring is seated")});
     auto* both = new QWidget(parent);
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
@@ -135,7 +126,7 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
         const QString question = StepFormsWords::tr("In tune on the old strings, the plate is");
         column->addWidget(new OldLevelForm(context, question, both));
     }
-    column->addWidget(new LookForm(context, StepId::Checks, things, both));
+    column->addWidget(new LookForm(context, StepId::Checks, both));
     column->addStretch();
     return both;
 }
@@ -143,15 +134,10 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
 /// What is to be seen with one's own eyes before the nut is locked.
 QWidget* lockForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
-    QList<std::pair<QString, QString>> things{
-        {QStringLiteral("floor"), StepFormsWords::tr("every string is on the floor of its slot")}};
-    if (job.card.nut == Nut::Caps)
-        things.append(
-            {QStringLiteral("order"), StepFormsWords::tr("nut caps are in their order and the right way round")});
     auto* both = new QWidget(parent);
     auto* column = new QVBoxLayout(both);
     column->setContentsMargins(0, 0, 0, 0);
-    column->addWidget(new LookForm(context, StepId::Lock, things, both));
+    column->addWidget(new LookForm(context, StepId::Lock, both));
     const QList<Step> steps = stepsOf(job);
     const QString preset = QLatin1String(specOf(StepId::PresetFine).name);
     const bool asks = std::any_of(steps.begin(), steps.end(), [](const Step& s) { return s.id == StepId::PresetFine; });
@@ -164,8 +150,7 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
         QObject::connect(&context.session(), &Session::changed, done, follow);
         QObject::connect(done, &QPushButton::clicked, both, [preset, &context] {
             context.accept(context.session().edit(StepFormsWords::tr("step"), [&](Job& changed) {
-                changed.work.records.append(
-                    {preset, StepRecord::What::Done, QString(), QDateTime::currentDateTime().toString(Qt::ISODate)});
+                changed.work.records.append({preset, StepRecord::What::Done, QString(), nowText()});
             }));
         });
         follow();

@@ -5,7 +5,6 @@
 #include "domain/base/money.h"
 #include "domain/base/ranges.h"
 #include "session/input/quantity.h"
-#include "session/models/shopping.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 #include "widgets/text/shopping_words.h"
@@ -95,6 +94,12 @@ StockPanel::StockPanel(AppContext& context, QWidget* parent) : Page(context, par
     row->addWidget(panel, 4);
     connect(table_, &QTableWidget::cellChanged, this, &StockPanel::change);
     connect(&context_.session(), &Session::identityChanged, this, &StockPanel::refreshWhenSeen);
+    connect(&context_.shop(), &ShopMemory::arrived, this, [this] {
+        if (!isVisible())
+            return;
+        context_.accept(context_.shop().fault());
+        refreshShopping();
+    });
 }
 
 void StockPanel::resizeEvent(QResizeEvent* event) {
@@ -159,6 +164,7 @@ void StockPanel::refresh() {
     stock_ = read.value();
     setEnabled(!book->readOnly());
     refreshTable();
+    context_.shop().refresh();
     refreshShopping();
 }
 
@@ -190,12 +196,9 @@ void StockPanel::refreshTable() {
 }
 
 void StockPanel::refreshShopping() {
-    const Result<QList<ToBuy>> list = whatToBuy(*context_.session().logbook(), context_.catalogue(), stock_);
-    if (!list.ok()) {
-        context_.accept(list.fault());
-        return;
-    }
-    shopping_ = wording::shoppingLines(list.value()).join(QLatin1Char('\n'));
+    const QList<ToBuy> list =
+        stock_.isEmpty() ? QList<ToBuy>() : shoppingList(stock_, context_.catalogue(), context_.shop().says().inHand);
+    shopping_ = wording::shoppingLines(list).join(QLatin1Char('\n'));
     list_->setText(!shopping_.isEmpty() ? shopping_
                    : stock_.isEmpty()
                        ? tr("Nothing is kept here yet. Add the sets and single strings the shop keeps, with the least "

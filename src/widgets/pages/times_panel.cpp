@@ -60,6 +60,12 @@ TimesPanel::TimesPanel(AppContext& context, QWidget* parent) : Page(context, par
     row->addLayout(right, 5);
     column->addLayout(row, 1);
     connect(&context_.session(), &Session::identityChanged, this, &TimesPanel::refreshWhenSeen);
+    connect(&context_.shop(), &ShopMemory::arrived, this, [this] {
+        if (!isVisible())
+            return;
+        context_.accept(context_.shop().fault());
+        showTimes();
+    });
 }
 
 /// Where there is little room what was saved goes before what it is the difference of.
@@ -72,15 +78,16 @@ void TimesPanel::resizeEvent(QResizeEvent* event) {
 }
 
 void TimesPanel::refresh() {
-    const auto& book = context_.session().logbook();
-    const Result<ShopTimes> read = book ? timesOf(*book) : Result<ShopTimes>(ShopTimes());
-    if (!read.ok()) {
-        context_.accept(read.fault());
-        return;
-    }
-    const ShopTimes& times = read.value();
+    context_.shop().refresh();
+    showTimes();
+}
+
+/// What was read last; what has changed since follows.
+void TimesPanel::showTimes() {
+    const ShopTimes& times = context_.shop().says().times;
     says_->setText(
-        times.jobs > 0
+        !context_.shop().isKnown() && context_.shop().isBusy() ? tr("Reading the records…")
+        : times.jobs > 0
             ? tr("From the times in the records of the last %n finished jobs; breaks of an hour and more are "
                  "left out. A method saved what its jobs took less than those done any other way.",
                  nullptr, times.jobs)

@@ -17,6 +17,7 @@ class TimesPanel : public Page {
 public:
     TimesPanel(AppContext& context, QWidget* parent);
     void refresh() override;
+    void showTimes();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -27,32 +27,32 @@ QString clawWords(const ClawTurns& turns) {
 
 } // namespace
 
-QString faultTitle(GuitarFault fault) {
+QString faultTitle(Defect fault) {
     switch (fault) {
-    case GuitarFault::None:
-    case GuitarFault::Count:
+    case Defect::None:
+    case Defect::Count:
         return PracticeWords::tr("nothing is wrong with it");
-    case GuitarFault::BlockLeftIn:
+    case Defect::BlockLeftIn:
         return PracticeWords::tr("a block was left in");
-    case GuitarFault::SlipsAtPost:
+    case Defect::SlipsAtPost:
         return PracticeWords::tr("a string slips at its post");
-    case GuitarFault::InsertLoose:
+    case Defect::InsertLoose:
         return PracticeWords::tr("a saddle insert is loose");
-    case GuitarFault::WornEdge:
+    case Defect::WornEdge:
         return PracticeWords::tr("the knife edge is worn");
-    case GuitarFault::HangsAtNut:
+    case Defect::HangsAtNut:
         return PracticeWords::tr("a string hangs in its nut slot");
-    case GuitarFault::SwappedStrings:
+    case Defect::SwappedStrings:
         return PracticeWords::tr("two strings are in each other's place");
-    case GuitarFault::WrongGauge:
+    case Defect::WrongGauge:
         return PracticeWords::tr("a string is not the gauge of its packet");
-    case GuitarFault::ClawCrooked:
+    case Defect::ClawCrooked:
         return PracticeWords::tr("the claw is crooked");
-    case GuitarFault::SpringOff:
+    case Defect::SpringOff:
         return PracticeWords::tr("a spring is off its hook");
-    case GuitarFault::NeckLoose:
+    case Defect::NeckLoose:
         return PracticeWords::tr("the neck's screws are loose");
-    case GuitarFault::CapTurned:
+    case Defect::CapTurned:
         return PracticeWords::tr("a nut cap is the wrong way round");
     }
     return {};

@@ -6,7 +6,7 @@
 
 namespace flenzo::wording {
 
-[[nodiscard]] QString faultTitle(GuitarFault fault);
+[[nodiscard]] QString faultTitle(Defect fault);
 [[nodiscard]] QString hurtTitle(Hurt hurt); ///< what was done, and what it does to a real guitar
 /// One act in a few words.
 [[nodiscard]] QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units);

@@ -16,20 +16,6 @@ struct StepWordsWords {
     Q_DECLARE_TR_FUNCTIONS(StepWords)
 };
 
-/// Groups of screws as they are said; `name` is as the card has them.
-QString groupWords(const char* name) {
-    static constexpr std::pair<const char*, const char*> groups[] = {
-        {"caps", QT_TRANSLATE_NOOP("StepWords", "nut caps")},
-        {QT_TRANSLATE_NOOP("StepWords", "saddle clamps"), QT_TRANSLATE_NOOP("StepWords", "saddle clamps")},
-        {"saddles", QT_TRANSLATE_NOOP("StepWords", "saddles")},
-        {"posts", QT_TRANSLATE_NOOP("StepWords", "bridge posts")},
-        {"cover", QT_TRANSLATE_NOOP("StepWords", "back cover")}};
-    for (const auto& [group, words] : groups)
-        if (qstrcmp(group, name) == 0)
-            return StepWordsWords::tr(words);
-    return QLatin1String(name);
-}
-
 /// What a chosen method makes of a step's act.
 struct Turn {
     StepId step;
@@ -72,8 +58,9 @@ QString toolsOf(const char* tools, const char* keys, const Card& card) {
     if (*keys != '\0') {
         const QString size = card.keys.value(QLatin1String(keys));
         words.append(size.isEmpty()
-                         ? StepWordsWords::tr("hex key for the %1 (size not noted yet)").arg(groupWords(keys))
-                         : StepWordsWords::tr("%1 for the %2").arg(size, groupWords(keys)));
+                         ? StepWordsWords::tr("hex key for the %1 (size not noted yet)")
+                               .arg(screwGroupWords(QLatin1String(keys)))
+                         : StepWordsWords::tr("%1 for the %2").arg(size, screwGroupWords(QLatin1String(keys))));
     }
     return words.join(QStringLiteral(", "));
 }
@@ -146,6 +133,20 @@ QString phaseTitle(Phase phase) {
         QT_TRANSLATE_NOOP("StepWords", "Balance"),  QT_TRANSLATE_NOOP("StepWords", "Lock"),
         QT_TRANSLATE_NOOP("StepWords", "Hand over")};
     return StepWordsWords::tr(titles[static_cast<std::size_t>(phase)]);
+}
+
+QString screwGroupWords(const QString& name) {
+    static constexpr std::pair<const char*, const char*> groups[] = {
+        {"caps", QT_TRANSLATE_NOOP("StepWords", "nut caps")},
+        {QT_TRANSLATE_NOOP("StepWords", "saddle clamps"), QT_TRANSLATE_NOOP("StepWords", "saddle clamps")},
+        {"saddles", QT_TRANSLATE_NOOP("StepWords", "saddles")},
+        {QT_TRANSLATE_NOOP("StepWords", "truss rod"), QT_TRANSLATE_NOOP("StepWords", "truss rod")},
+        {"posts", QT_TRANSLATE_NOOP("StepWords", "bridge posts")},
+        {"cover", QT_TRANSLATE_NOOP("StepWords", "back cover")}};
+    for (const auto& [group, words] : groups)
+        if (name == QLatin1String(group))
+            return StepWordsWords::tr(words);
+    return name;
 }
 
 QString hazardWords(Hazard hazard) {

@@ -23,6 +23,9 @@ struct StepWords {
 [[nodiscard]] QString stepTitle(const QString& name);
 [[nodiscard]] QString phaseTitle(Phase phase);
 
+/// Groups of screws as they are said; `name` is as the card has them.
+[[nodiscard]] QString screwGroupWords(const QString& name);
+
 /// "tension on", "block in": what is said of a hazard while it lasts.
 [[nodiscard]] QString hazardWords(Hazard hazard);
 

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/models/shop_memory.h"
+
+namespace flenzo {
+
+namespace {
+
+Result<ShopSays> readThere(const QString& place, ShopReader& reader) {
+    const Result<std::shared_ptr<Logbook>> book = Logbook::openToRead(place);
+    return book.ok() ? reader.read(*book.value()) : Result<ShopSays>(book.fault());
+}
+
+} // namespace
+
+ShopMemory::ShopMemory(QObject* parent) : QObject(parent) {}
+
+void ShopMemory::setPlace(const QString& place) {
+    answers_.drop();
+    answers_.waitForWork(); // its connection closes, so that the file can be moved
+    place_ = place;
+    says_ = {};
+    known_ = false;
+    fault_.reset();
+    reader_ = std::make_shared<ShopReader>();
+    refresh();
+}
+
+void ShopMemory::refresh() {
+    if (!place_.isEmpty())
+        answers_.ask(
+            [place = place_, reader = reader_](const std::atomic<bool>&) { return readThere(place, *reader); });
+}
+
+void ShopMemory::take(const Result<ShopSays>& says) {
+    fault_ = says.ok() ? std::nullopt : std::optional(says.fault());
+    if (says.ok()) {
+        says_ = says.value();
+        known_ = true;
+    }
+    Q_EMIT arrived();
+}
+
+} // namespace flenzo

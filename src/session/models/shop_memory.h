@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/document/latest_answer.h"
+#include "session/models/shop_says.h"
+
+namespace flenzo {
+
+/// What the shop's jobs say, read beside the window over a connection of its own and kept until one changes.
+class ShopMemory : public QObject {
+    Q_OBJECT
+public:
+    explicit ShopMemory(QObject* parent = nullptr);
+
+    /// The logbook by its full address; empty: none is open, and none is read any more. Begins to read.
+    void setPlace(const QString& place);
+    /// Reads what has changed since; `arrived` follows.
+    void refresh();
+    /// Until a refresh has arrived what is said may be of before.
+    [[nodiscard]] bool isBusy() const { return answers_.isBusy(); }
+    /// As last read; nothing yet where nothing could be.
+    [[nodiscard]] const ShopSays& says() const { return says_; }
+    [[nodiscard]] bool isKnown() const { return known_; }
+    [[nodiscard]] const std::optional<Fault>& fault() const { return fault_; } ///< of the last reading
+    void finish() { answers_.finish(); } ///< waits for what is under way; for tests and pictures
+
+Q_SIGNALS:
+    void arrived();
+
+private:
+    void take(const Result<ShopSays>& says);
+
+    QString place_;
+    ShopSays says_;
+    bool known_ = false;
+    std::optional<Fault> fault_;
+    std::shared_ptr<ShopReader> reader_; ///< of the place; only the work uses it
+    LatestAnswer<Result<ShopSays>> answers_{this, [this](const Result<ShopSays>& says) { take(says); }};
+};
+
+} // namespace flenzo
