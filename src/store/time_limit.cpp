@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/time_limit.h"
 
+#include <QLibrary>
 #include <QVariant>
 #include <algorithm>
 #include <condition_variable>
-#include <libpq-fe.h>
 #include <map>
 #include <mutex>
 #include <sys/socket.h>
@@ -77,14 +77,21 @@ private:
     std::thread thread_; ///< last, for it uses the above
 };
 
+/// The socket of a connection, as libpq has it, which the driver has loaded: linked with it, every start would load it
+/// and all that it brings, server or not.
+int socketOf(const QVariant& connection) {
+    using PqSocket = int (*)(const void*);
+    static const auto pqSocket = reinterpret_cast<PqSocket>(QLibrary::resolve(QStringLiteral("pq"), 5, "PQsocket"));
+    return pqSocket ? pqSocket(*static_cast<void* const*>(connection.constData())) : -1;
+}
+
 } // namespace
 
 TimeLimit::TimeLimit(const QSqlDriver* driver, std::chrono::milliseconds limit) {
     const QVariant handle = driver ? driver->handle() : QVariant();
     if (qstrcmp(handle.typeName(), "PGconn*") != 0 && qstrcmp(handle.typeName(), "pg_conn*") != 0)
         return; // a file; the type is called by its name or by that of what it stands for
-    const int socket = PQsocket(*static_cast<PGconn* const*>(handle.constData()));
-    if (socket >= 0)
+    if (const int socket = socketOf(handle); socket >= 0)
         watched_ = Watch::theOne().add(socket, Clock::now() + limit);
 }
 

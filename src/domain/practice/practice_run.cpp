@@ -5,6 +5,7 @@
 #include "core/statics/pitch.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
+#include "domain/bench/entering.h"
 #include "domain/job/derived.h"
 #include "domain/job/edits.h"
 
@@ -101,11 +102,9 @@ std::optional<Fault> PracticeRun::refusal(const PracticeAct& act) const {
     if (act.what == Do::Springs &&
         (act.amount != std::floor(act.amount) || act.amount < 1.0 || act.amount > static_cast<double>(maxSprings)))
         return Fault{faults::springsAreWhole, QStringLiteral("springs"), {QString::number(maxSprings)}};
-    if (act.what == Do::Block) {
-        const double angle = angleOfGap_rad(job_.rig.bridge, act.amount);
-        if (act.amount <= 0.0 || std::abs(gapAt_m(job_.rig.bridge, angle) - act.amount) > 1e-6)
-            return Fault{faults::blockBeyondStops, QStringLiteral("block")};
-    }
+    if (act.what == Do::Block)
+        if (const Result<Block> block = blockOf(job_.rig.bridge, act.amount); !block.ok())
+            return block.fault();
     if (act.what == Do::Lock && job_.card.nut == Nut::Open)
         return Fault{faults::nutHasNoCaps, field};
     return std::nullopt;

@@ -93,6 +93,7 @@ Result<ShopSays> ShopReader::read(const Logbook& book) {
     };
     const auto jobsOf = [](const std::vector<Known*>& known) {
         std::vector<Job> jobs;
+        jobs.reserve(known.size());
         for (const Known* each : known)
             jobs.push_back(each->job);
         return jobs;
