@@ -35,6 +35,7 @@ QPixmap viewOf(MainWindow& window) {
     // A long form asks for its room only once it is laid out, and its page then once more.
     for (int round = 0; round < 4; ++round)
         QCoreApplication::processEvents();
+    window.context().shop().finish();
     window.context().session().finishRemaining(); // so that no picture says it is still being worked out
     QCoreApplication::processEvents();            // and what it says is laid out
     return window.grab();
