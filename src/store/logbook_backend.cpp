@@ -28,7 +28,7 @@ std::optional<Fault> LogbookBackend::migrate(int version, SqlDialect dialect, co
         statements += migrationTo(next, dialect);
     QSqlQuery query(base);
     for (const QString& statement : statements + finish)
-        if (!run(query, statement))
+        if (!run(query, statement, {}, answersInBulkWithin)) // may write every row of a table
             return faultOf(faults::bookNotWritten, query.lastError());
     return std::nullopt;
 }

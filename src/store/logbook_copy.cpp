@@ -155,7 +155,7 @@ Result<qint64> rowsIn(const Logbook& book) {
     qint64 rows = 0;
     for (const LogbookTable& table : logbookTables()) {
         QSqlQuery query(book.database());
-        if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name) || !query.next())
+        if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name, {}, answersInBulkWithin) || !query.next())
             return readFaultIn(book, query);
         rows += query.value(0).toLongLong();
     }

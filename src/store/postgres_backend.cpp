@@ -185,7 +185,7 @@ public:
     std::optional<Fault> check() const override {
         QSqlQuery query(database());
         for (const LogbookTable& table : logbookTables())
-            if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name))
+            if (!run(query, QStringLiteral("SELECT COUNT(*) FROM ") + table.name, {}, answersInBulkWithin))
                 return faultOf(faults::bookNotRead, query.lastError());
         return std::nullopt;
     }
@@ -194,7 +194,7 @@ public:
         QSqlQuery query(database());
         if (!run(query,
                  QStringLiteral("INSERT INTO attachments (name, content) VALUES (?, ?) ON CONFLICT (name) DO NOTHING"),
-                 {name, content}))
+                 {name, content}, answersInBulkWithin))
             return faultOf(faults::bookNotWritten, query.lastError());
         return name;
     }
@@ -204,8 +204,9 @@ public:
             return *here;
         const QString file = cache().filePath(reference);
         QSqlQuery query(database());
-        if (!run(query, QStringLiteral("SELECT content FROM attachments WHERE name=?"), {reference}) || !query.next() ||
-            !cache().mkpath(QStringLiteral(".")) || writeFile(file, query.value(0).toByteArray()))
+        if (!run(query, QStringLiteral("SELECT content FROM attachments WHERE name=?"), {reference},
+                 answersInBulkWithin) ||
+            !query.next() || !cache().mkpath(QStringLiteral(".")) || writeFile(file, query.value(0).toByteArray()))
             return {};
         return file;
     }
@@ -316,7 +317,7 @@ private:
             fault = migrate(version, SqlDialect::Postgres,
                             {QStringLiteral("DELETE FROM logbook"),
                              QStringLiteral("INSERT INTO logbook VALUES (%1)").arg(logbookVersion)});
-        const TimeLimit within(base.driver());
+        const TimeLimit within(base.driver(), answersInBulkWithin);
         if (!fault && !base.commit())
             fault = faultOf(faults::bookNotWritten, base.lastError());
         if (fault)

@@ -8,7 +8,7 @@ namespace flenzo {
 
 /// Within which a server answers a statement, or counts as gone.
 inline constexpr std::chrono::milliseconds answersWithin{5000};
-/// The same where a whole table is read or written at once.
+/// The same where a whole table or a photo is read or written at once.
 inline constexpr std::chrono::milliseconds answersInBulkWithin{60000};
 
 /// As long as it lives something waits for a server. When that takes longer than the limit, the connection is cut, and
