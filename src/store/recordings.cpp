@@ -64,7 +64,8 @@ bool isCutShort(const QByteArray& file) {
     const quint32 said = file.startsWith("RIFF")   ? qFromLittleEndian<quint32>(head + 4)
                          : file.startsWith("FORM") ? qFromBigEndian<quint32>(head + 4)
                                                    : 0;
-    return qint64{said} + 8 > file.size() + 1; // the last byte may be padding
+    constexpr quint32 unknown = 0xffffffff;                       // by a program that wrote as it recorded
+    return said != unknown && qint64{said} + 8 > file.size() + 1; // the last byte may be padding
 }
 
 } // namespace

@@ -104,6 +104,10 @@ private Q_SLOTS:
                 if (const Result<Recording> read = recordingFrom(bad); read.ok())
                     QVERIFY(read.value().samples.size() <= static_cast<std::size_t>(good.size()));
             }
+        QByteArray streamed = good; // by a program that wrote as it recorded and never went back to the head
+        streamed.replace(4, 4, QByteArray(4, char(0xff))).replace(40, 4, QByteArray(4, char(0xff)));
+        QCOMPARE(whyNot(streamed), QString());
+        QCOMPARE(recordingFrom(streamed).value().frames(), std::size_t{64});
         const QByteArray flac = written(sine(44100), SF_FORMAT_FLAC | SF_FORMAT_PCM_16);
         QVERIFY(whyNot(flac.left(flac.size() / 2)).contains(QLatin1String("cut short")));
         const QByteArray aiff = written(sine(4410), SF_FORMAT_AIFF | SF_FORMAT_PCM_16);
