@@ -35,7 +35,7 @@ QJsonObject readingJson(const HeardPluck& pluck, const std::optional<BenchJob>& 
 
 } // namespace
 
-QJsonObject heardJson(const Recording& wav, const std::optional<Job>& job, double a4_Hz,
+QJsonObject heardJson(const Recording& recording, const std::optional<Job>& job, double a4_Hz,
                       const HearingOptions& options) {
     std::optional<BenchJob> bench;
     Expected expected;
@@ -44,7 +44,7 @@ QJsonObject heardJson(const Recording& wav, const std::optional<Job>& job, doubl
         expected = expectedOf(*bench, estimate(*bench));
     }
     QJsonArray readings;
-    for (const HeardPluck& pluck : hearRecording(wav, expected, options))
+    for (const HeardPluck& pluck : hearRecording(recording, expected, options))
         readings.append(readingJson(pluck, bench, a4_Hz));
     return {{QStringLiteral("readings"), readings}};
 }

@@ -11,7 +11,7 @@ namespace flenzo {
 
 /// What `flenzo-cli listen` prints (docs/formats.md): with a job which string each pluck is and its cents against the
 /// target, else the nearest note at `a4_Hz`.
-[[nodiscard]] QJsonObject heardJson(const Recording& wav, const std::optional<Job>& job, double a4_Hz,
+[[nodiscard]] QJsonObject heardJson(const Recording& recording, const std::optional<Job>& job, double a4_Hz,
                                     const HearingOptions& options = {});
 
 } // namespace flenzo

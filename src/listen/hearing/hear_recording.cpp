@@ -7,16 +7,17 @@
 
 namespace flenzo {
 
-std::vector<HeardPluck> hearRecording(const Recording& wav, const Expected& expected, const HearingOptions& options) {
+std::vector<HeardPluck> hearRecording(const Recording& recording, const Expected& expected,
+                                      const HearingOptions& options) {
     constexpr std::size_t block = 256;
-    PluckListener listener(wav.rate_Hz, options);
+    PluckListener listener(recording.rate_Hz, options);
     listener.expect(expected);
-    ChannelPicker picker(wav.rate_Hz, wav.channels);
+    ChannelPicker picker(recording.rate_Hz, recording.channels);
     std::array<float, block> sound{};
     std::vector<HeardPluck> out;
-    for (std::size_t from = 0; from < wav.frames(); from += block) {
-        const std::size_t count = std::min(block, wav.frames() - from);
-        picker.pick(std::span(wav.samples).subspan(from * wav.channels, count * wav.channels),
+    for (std::size_t from = 0; from < recording.frames(); from += block) {
+        const std::size_t count = std::min(block, recording.frames() - from);
+        picker.pick(std::span(recording.samples).subspan(from * recording.channels, count * recording.channels),
                     std::span(sound).first(count));
         listener.feed(std::span(sound).first(count));
         while (const auto pluck = listener.next())

@@ -7,7 +7,7 @@
 namespace flenzo {
 
 /// The readings of a whole file, heard as it would be heard live: its louder channel, piece by piece.
-[[nodiscard]] std::vector<HeardPluck> hearRecording(const Recording& wav, const Expected& expected,
+[[nodiscard]] std::vector<HeardPluck> hearRecording(const Recording& recording, const Expected& expected,
                                                     const HearingOptions& options = {});
 
 } // namespace flenzo
