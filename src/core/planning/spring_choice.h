@@ -18,11 +18,10 @@ struct SpringOption {
     double angle_rad = 0.0, tip_m = 0.0, floatStiffness_NmPerRad = 0.0;
     bool stable = false;
 };
-/// Softer and stiffer springs as they are sold beside one.
-inline const std::vector<double> usualRateShares{0.6, 0.8, 1.0, 1.25, 1.6};
 /// For each rate (as a share of the present one) the free length that brings the arm to the angle, and what it would be
 /// like. Springs are chosen, never cut.
 [[nodiscard]] std::vector<SpringOption> springOptions(const Rig& rig, const State& state, double angle_rad,
-                                                      const std::vector<double>& rateShares = usualRateShares);
+                                                      const std::vector<double>& rateShares = {0.6, 0.8, 1.0, 1.25,
+                                                                                               1.6});
 
 } // namespace flenzo
