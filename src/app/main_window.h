@@ -119,6 +119,7 @@ private:
     void showTroubleshooting();
     void previewSheet();
     void backUp();
+    void closeShop();
     void restore();
     bool importGuitar(const QString& path);
     void exportEverything();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A logbook that several benches share.
 #include "app/main_window.h"
+#include "app/stoppable_progress.h"
 
 #include "domain/base/faults.h"
 #include "store/logbook_copy.h"
@@ -10,7 +11,6 @@
 
 #include <QFileInfo>
 #include <QLocale>
-#include <QProgressDialog>
 #include <QtConcurrentRun>
 #include <chrono>
 #include <thread>
@@ -109,9 +109,7 @@ std::optional<Fault> MainWindow::useServer(const ServerChoice& choice) {
         if (auto fault = moveShop(*session_.logbook(), *opened.value()))
             return fault;
     opened.value().reset();
-    session_.start(newJob(), QString(), Unsaved::Discard);
-    context_->shop().setPlace({});
-    session_.setLogbook(nullptr);
+    closeShop();
     paths_.server = choice.address;
     paths_.bench = choice.bench;
     change([&](Preferences& preferences) {
@@ -127,21 +125,14 @@ std::optional<Fault> MainWindow::moveShop(const Logbook& from, Logbook& to) {
     const Result<qint64> rows = rowsIn(from);
     if (!rows.ok())
         return rows.fault();
-    QProgressDialog progress(tr("Moving the shop"), tr("Stop"), 0, static_cast<int>(rows.value()), this);
-    progress.setWindowModality(Qt::WindowModal);
-    progress.setMinimumDuration(500);
-    return copyLogbook(from, to, [&progress](qint64 done) {
-        progress.setValue(static_cast<int>(done));
-        return !progress.wasCanceled();
-    });
+    StoppableProgress progress(tr("Moving the shop"), tr("Stop"), rows.value(), this);
+    return copyLogbook(from, to, std::ref(progress));
 }
 
 void MainWindow::useOwnFile() {
     if (!leaveJob())
         return;
-    session_.start(newJob(), QString(), Unsaved::Discard);
-    context_->shop().setPlace({});
-    session_.setLogbook(nullptr);
+    closeShop();
     paths_.server.clear();
     change([](Preferences& preferences) { preferences.server.clear(); });
     openShop();

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
+#include "app/stoppable_progress.h"
 
 #include "domain/base/faults.h"
 #include "domain/job/edits.h"
@@ -19,7 +20,6 @@
 #include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
-#include <QProgressDialog>
 #include <QPushButton>
 
 namespace flenzo {
@@ -49,6 +49,13 @@ void MainWindow::openShop() {
         showMessage(sentence(shopName(), *why), false);
     lookAtClock();
     refresh();
+}
+
+/// The open job is left, which somebody was asked about.
+void MainWindow::closeShop() {
+    session_.start(newJob(), QString(), Unsaved::Discard);
+    context_->shop().setPlace({});
+    session_.setLogbook(nullptr);
 }
 
 void MainWindow::offerBackup(const QString& why) {
@@ -106,10 +113,11 @@ void MainWindow::newGuitar() {
 }
 
 std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
+    const ShopSays& says = context_->shopSays(this);
     const auto& book = session_.logbook();
     if (!book)
         return session_.start(job, QString(), unsaved);
-    auto fault = beginAsTheShopDoes(job, *book, context_->shopSays(this));
+    auto fault = beginAsTheShopDoes(job, *book, says);
     if (!fault)
         fault = session_.keep(job, unsaved);
     if (!fault || !fault->is(faults::serverAway))
@@ -165,14 +173,8 @@ void MainWindow::backUp() {
         context_->accept(rows.fault());
         return;
     }
-    QProgressDialog progress(tr("Backing up the shop"), tr("Stop"), 0, static_cast<int>(rows.value()), this);
-    progress.setWindowModality(Qt::WindowModal);
-    progress.setMinimumDuration(500);
-    const auto goOn = [&progress](qint64 done) {
-        progress.setValue(static_cast<int>(done));
-        return !progress.wasCanceled();
-    };
-    if (context_->accept(session_.logbook()->backUp(path, goOn)))
+    StoppableProgress progress(tr("Backing up the shop"), tr("Stop"), rows.value(), this);
+    if (context_->accept(session_.logbook()->backUp(path, std::ref(progress))))
         showMessage(tr("Backed up as %1.").arg(path), false);
 }
 
@@ -188,9 +190,7 @@ void MainWindow::restore() {
                                      tr("Logbooks (*.flenzo-logbook)"));
     if (path.isEmpty() || !leaveJob())
         return;
-    session_.start(newJob(), QString(), Unsaved::Discard);
-    context_->shop().setPlace({});
-    session_.setLogbook(nullptr); // closes it, so that its file can be moved
+    closeShop(); // so that its file can be moved
     const Result<QString> aside = setAsideLogbook(paths_.logbookFile, path);
     openShop(); // with what is there now, whichever that is
     if (!aside.ok())
@@ -208,14 +208,8 @@ void MainWindow::exportEverything() {
         context_->accept(count.fault());
         return;
     }
-    QProgressDialog progress(tr("Writing the tables"), tr("Stop"), 0, count.value(), this);
-    progress.setWindowModality(Qt::WindowModal);
-    progress.setMinimumDuration(500);
-    const auto fault = exportCsv(*session_.logbook(), folder, [&progress](int done) {
-        progress.setValue(done);
-        return !progress.wasCanceled();
-    });
-    if (context_->accept(fault))
+    StoppableProgress progress(tr("Writing the tables"), tr("Stop"), count.value(), this);
+    if (context_->accept(exportCsv(*session_.logbook(), folder, std::ref(progress))))
         showMessage(tr("Written to %1.").arg(folder), false);
 }
 

@@ -21,11 +21,13 @@ AppContext::AppContext(Session& session, BenchEntry& bench, Catalogue bundled, c
     else
         ownFault_ = own.fault();
     catalogue_ = with(bundled_, own_);
-    connect(&session_, &Session::started, &shop_, &ShopMemory::refresh); // so that it is there when it is asked for
+    connect(&session_, &Session::started, &shop_, &ShopMemory::refreshSoon); // so that it is there when it is asked for
 }
 
 const ShopSays& AppContext::shopSays(QWidget* window) {
     constexpr int unnoticed_ms = 400;
+    if (session_.isAway()) // a server that is away is not asked
+        return shop_.says();
     shop_.refresh();
     QEventLoop loop;
     connect(&shop_, &ShopMemory::arrived, &loop, &QEventLoop::quit);

@@ -21,7 +21,8 @@ public:
     [[nodiscard]] BenchEntry& bench() { return bench_; }
     [[nodiscard]] ShopMemory& shop() { return shop_; }
     /// What the shop's jobs say now. Where that takes more than half a second its progress is shown over `window`, and
-    /// somebody may go on without: with what was known before.
+    /// somebody may go on without: with what was known before. Lets other events through, so whoever asks reads the job
+    /// after it.
     [[nodiscard]] const ShopSays& shopSays(QWidget* window);
     [[nodiscard]] const Preferences& preferences() const { return preferences_; }
     void setPreferences(const Preferences& preferences);

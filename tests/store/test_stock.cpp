@@ -467,6 +467,8 @@ private Q_SLOTS:
         ShopMemory memory;
         QSignalSpy arrived(&memory, &ShopMemory::arrived);
         memory.setPlace(book_->backend().fullAddress());
+        QVERIFY(!memory.isBusy()); // in a quiet moment, or when somebody asks
+        memory.refresh();
         QVERIFY(memory.isBusy() && !memory.isKnown());
         QTRY_COMPARE(arrived.count(), 1);
         QVERIFY(!memory.isBusy() && !memory.fault());
@@ -476,7 +478,7 @@ private Q_SLOTS:
         memory.finish();
         QVERIFY(!memory.isKnown() && !memory.isBusy());
         memory.setPlace(dir_->filePath(QStringLiteral("none.flenzo-logbook")));
-        QTRY_VERIFY(memory.fault().has_value());
+        QTRY_VERIFY(memory.fault().has_value()); // by itself
     }
 
     /// A logbook of the version before goes on, with a copy of it beside; and an unsound figure is no figure.

@@ -12,7 +12,12 @@ Result<ShopSays> readThere(const QString& place, ShopReader& reader) {
 
 } // namespace
 
-ShopMemory::ShopMemory(QObject* parent) : QObject(parent) {}
+ShopMemory::ShopMemory(QObject* parent) : QObject(parent) {
+    constexpr int quiet_ms = 2000;
+    soon_.setSingleShot(true);
+    soon_.setInterval(quiet_ms);
+    connect(&soon_, &QTimer::timeout, this, &ShopMemory::refresh);
+}
 
 void ShopMemory::setPlace(const QString& place) {
     answers_.drop();
@@ -22,10 +27,11 @@ void ShopMemory::setPlace(const QString& place) {
     known_ = false;
     fault_.reset();
     reader_ = std::make_shared<ShopReader>();
-    refresh();
+    refreshSoon();
 }
 
 void ShopMemory::refresh() {
+    soon_.stop();
     if (!place_.isEmpty())
         answers_.ask(
             [place = place_, reader = reader_](const std::atomic<bool>&) { return readThere(place, *reader); });

@@ -4,6 +4,8 @@
 #include "session/document/latest_answer.h"
 #include "session/models/shop_says.h"
 
+#include <QTimer>
+
 namespace flenzo {
 
 /// What the shop's jobs say, read beside the window over a connection of its own and kept until one changes.
@@ -12,10 +14,12 @@ class ShopMemory : public QObject {
 public:
     explicit ShopMemory(QObject* parent = nullptr);
 
-    /// The logbook by its full address; empty: none is open, and none is read any more. Begins to read.
+    /// The logbook by its full address; empty: none is open, and none is read any more. Waits for what is under way.
     void setPlace(const QString& place);
     /// Reads what has changed since; `arrived` follows.
     void refresh();
+    /// The same in a quiet moment: not while a window is built or a job opened.
+    void refreshSoon() { soon_.start(); }
     /// Until a refresh has arrived what is said may be of before.
     [[nodiscard]] bool isBusy() const { return answers_.isBusy(); }
     /// As last read; nothing yet where nothing could be.
@@ -31,6 +35,7 @@ private:
     void take(const Result<ShopSays>& says);
 
     QString place_;
+    QTimer soon_;
     ShopSays says_;
     bool known_ = false;
     std::optional<Fault> fault_;

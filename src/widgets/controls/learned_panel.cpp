@@ -82,11 +82,12 @@ LearnedPanel::LearnedPanel(AppContext& context, QWidget* parent) : QFrame(parent
 
 /// For the shop, and for this guitar as long as nothing is known of it.
 void LearnedPanel::wantShop(bool wanted) {
+    const ShopSays& says = context_.shopSays(this);
     const auto& book = context_.session().logbook();
     if (!context_.accept(setBeginsFromShop(*book, wanted)))
         return;
     const Job& job = context_.session().job();
-    const auto own = shopPriorFor(*book, context_.shopSays(this), job.rig.bridge.family);
+    const auto own = shopPriorFor(*book, says, job.rig.bridge.family);
     if (!own.ok()) {
         context_.accept(own.fault());
         return;

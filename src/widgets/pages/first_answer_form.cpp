@@ -216,11 +216,12 @@ bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void FirstAnswerForm::chooseBridge(int kind) {
+    const auto family = static_cast<Family>(kind);
+    const ShopSays& says = context_.shopSays(this); // first: while it waits another bench may change the job
     const auto& book = context_.session().logbook();
+    const auto own = book ? shopPriorFor(*book, says, family) : Result(std::optional<ShopPrior>());
     Job other = context_.session().job();
-    setFamily(other, static_cast<Family>(kind));
-    const auto own = book ? shopPriorFor(*book, context_.shopSays(this), other.rig.bridge.family)
-                          : Result(std::optional<ShopPrior>());
+    setFamily(other, family);
     other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
     const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
     if (context_.accept(fault) && !own.ok())
