@@ -505,6 +505,12 @@ private Q_SLOTS:
         QVERIFY(!session.start(newJob(), {}));
         QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -20.0)));
         QVERIFY(hasZone(session.job().log.back().at));
+        Job older = newJob();
+        older.log = {Event::read(0, -20.0), Event::read(1, -20.0)};
+        older.log[0].at = "2026-03-02T10:08:30"; // an entry without any follows
+        QVERIFY(!session.start(older, {}, Unsaved::Discard));
+        QVERIFY(!session.append(QStringLiteral("read"), Event::read(2, -20.0)));
+        QVERIFY(!session.job().log.back().at.empty() && !hasZone(session.job().log.back().at));
     }
 
     /// A doubt speaks in the unit in which lengths are typed.

@@ -11,7 +11,7 @@
 namespace flenzo {
 
 BenchEntry::BenchEntry(Session& session, QObject* parent) : QObject(parent), session_(session) {
-    connect(&session_, &Session::shown, this, [this] {
+    connect(&session_, &Session::jobChanged, this, [this] {
         pick_.reset();
         gapPick_ = false;
     });
@@ -114,7 +114,7 @@ std::optional<Fault> BenchEntry::enter(const QString& text, bool inches) {
 }
 
 std::optional<Fault> BenchEntry::answer(bool yes) {
-    if (!session_.isShown())
+    if (!session_.hasAnswer())
         return Fault{faults::stillWorking, QStringLiteral("act")};
     const Advice& advice = session_.derived().advice;
     if (advice.question) {
@@ -140,7 +140,7 @@ std::optional<Fault> BenchEntry::goOnWithout(std::size_t string) {
 }
 
 std::optional<Fault> BenchEntry::confirm() {
-    if (!session_.isShown()) // nobody has seen what would be confirmed
+    if (!session_.hasAnswer()) // nobody has seen what would be confirmed
         return Fault{faults::stillWorking, QStringLiteral("act")};
     const Derived& derived = session_.derived();
     switch (confirmationOf(derived.advice)) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/document/session.h"
 
+#include "core/log/clock.h"
 #include "core/log/rig_after.h"
 #include "domain/base/faults.h"
 #include "domain/base/moment.h"
@@ -53,9 +54,11 @@ private:
 
 namespace {
 
-/// Now, behind the log's last entry.
+/// Now, behind the last entry of the log that has a time.
 std::string nowBehind(const std::vector<Event>& log) {
-    return nowAfter(log.empty() ? QString() : QString::fromStdString(log.back().at)).toStdString();
+    const auto timed =
+        std::find_if(log.rbegin(), log.rend(), [](const Event& event) { return secondsOf(event.at).has_value(); });
+    return nowAfter(timed == log.rend() ? QString() : QString::fromStdString(timed->at)).toStdString();
 }
 
 /// Readings keep the target they were read against: where another pitch is wanted in mid-job the log says so.
@@ -114,7 +117,7 @@ Session::~Session() {
 void Session::show(Job job) {
     job_ = std::move(job);
     hasAnswer_ = false;
-    Q_EMIT shown();
+    Q_EMIT jobChanged();
     player_.stop();
     deriver_->ask(job_);
     if (deriver_->wait(patience_))

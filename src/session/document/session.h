@@ -60,8 +60,8 @@ public:
     std::optional<Fault> append(const QString& text, Event event, bool inches = false);
     /// Becomes that very job as one undoable step, on disk before anything shows it.
     std::optional<Fault> become(const QString& text, Job after);
-    /// Whether what follows from the job has been shown; while it is being worked out nobody has seen what is asked.
-    [[nodiscard]] bool isShown() const { return hasAnswer_; }
+    /// Whether what follows from the job is known and shown; before that nobody has seen what is asked.
+    [[nodiscard]] bool hasAnswer() const { return hasAnswer_; }
 
     /// Another job in the open one's place, whose undo and file are forgotten; `jobNotSaved` where anything would be
     /// lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
@@ -79,7 +79,7 @@ public:
     [[nodiscard]] Recovery& recovery() { return recovery_; }
 
 Q_SIGNALS:
-    void shown();            ///< another state of the job is to be shown; what follows from it is not known yet
+    void jobChanged();       ///< before anything shows it; what follows from it is not known yet
     void deriving();         ///< the job has changed and is on disk; what follows from it is being worked out
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
