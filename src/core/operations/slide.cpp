@@ -15,4 +15,23 @@ Equilibrium slide(BalanceEquation equation, const Limits& limits, double from_ra
     return findEquilibrium(equation, limits, from_rad);
 }
 
+State cameToRest(const Rig& rig, State state, double from_rad, bool remembers) {
+    const Equilibrium rest = slide(BalanceEquation(rig, state), limitsOf(rig.bridge, state.block), from_rad,
+                                   rig.bridge.friction.pivot_Nm, remembers);
+    if (rest.kind != EquilibriumKind::NotFound)
+        state.angle_rad = rest.angle_rad;
+    return state;
+}
+
+State turnedTo(const Rig& rig, State state, std::size_t string, double frequency_Hz) {
+    BalanceEquation held(rig, state);
+    held.holdAtPitch(string, frequency_Hz);
+    const Equilibrium rest =
+        slide(held, limitsOf(rig.bridge, state.block), state.angle_rad, rig.bridge.friction.pivot_Nm);
+    if (rest.kind != EquilibriumKind::NotFound)
+        state.angle_rad = rest.angle_rad;
+    state.unstretchedLength_m[string] = held.unstretchedForPitch_m(string, frequency_Hz, state.angle_rad);
+    return state;
+}
+
 } // namespace flenzo

@@ -137,10 +137,7 @@ void PracticeGuitar::mend() {
 }
 
 void PracticeGuitar::comeToRest(double from_rad, bool remembers) {
-    const Equilibrium rest = slide(BalanceEquation(rig_, state_), limitsOf(rig_.bridge, state_.block), from_rad,
-                                   rig_.bridge.friction.pivot_Nm, remembers);
-    if (rest.kind != EquilibriumKind::NotFound)
-        state_.angle_rad = rest.angle_rad;
+    state_ = cameToRest(rig_, std::move(state_), from_rad, remembers);
 }
 
 double PracticeGuitar::reading_cents(std::size_t string) const {
@@ -181,17 +178,10 @@ bool PracticeGuitar::isSettled(double within_cents) const {
     return true;
 }
 
-/// The peg turned until the string reads that, wherever the pivot lets the plate go meanwhile.
 void PracticeGuitar::tune(std::size_t string, double wanted_cents, RandomStream& noise) {
     const double wanted_Hz = frequencyAt_Hz(rig_.strings[string].target_Hz,
                                             wanted_cents - noise.normal(conditions_.peg_cents) - hangs_cents_[string]);
-    BalanceEquation held(rig_, state_);
-    held.holdAtPitch(string, wanted_Hz);
-    const Equilibrium rest =
-        slide(held, limitsOf(rig_.bridge, state_.block), state_.angle_rad, rig_.bridge.friction.pivot_Nm);
-    if (rest.kind != EquilibriumKind::NotFound)
-        state_.angle_rad = rest.angle_rad;
-    state_.unstretchedLength_m[string] = held.unstretchedForPitch_m(string, wanted_Hz, state_.angle_rad);
+    state_ = turnedTo(rig_, std::move(state_), string, wanted_Hz);
 }
 
 void PracticeGuitar::lengthen(std::size_t string, double by_m) {

@@ -58,10 +58,7 @@ public:
                 state.unstretchedLength_m[string] =
                     model.unstretchedLength_m(string, advice_.guitar.z_cents[string] + off[i + 1], state.nutLocked);
         }
-        const Equilibrium rest = slide(BalanceEquation(model.rig(), state), limitsOf(model.rig().bridge, state.block),
-                                       state.angle_rad + off[0], model.rig().bridge.friction.pivot_Nm);
-        if (rest.kind != EquilibriumKind::NotFound)
-            state.angle_rad = rest.angle_rad;
+        state = cameToRest(model.rig(), std::move(state), state.angle_rad + off[0]);
         std::vector<Settling> settling;
         const double pull = random.normal(1.0); // one hand pulls all
         for (const StringSettling& string : advice_.guitar.settling) {

@@ -58,14 +58,6 @@ void SimulatedGuitar::hear(const std::vector<Event>& log) {
         hear(event);
 }
 
-/// The plate goes where the pivot lets it, from where it was before the act.
-void SimulatedGuitar::slideFrom(double angle_rad) {
-    const Equilibrium rest = slide(BalanceEquation(rig_, state_), limitsOf(rig_.bridge, state_.block), angle_rad,
-                                   rig_.bridge.friction.pivot_Nm);
-    if (rest.kind != EquilibriumKind::NotFound)
-        state_.angle_rad = rest.angle_rad;
-}
-
 void SimulatedGuitar::hear(const Event& logged) {
     Event event = logged;
     RandomStream noise(seed_, FirstEvent + heard_++);
@@ -78,22 +70,15 @@ void SimulatedGuitar::hear(const Event& logged) {
             state_ = setRest(rig_, state_, event.string,
                              state_.unstretchedLength_m[event.string] + settling_[event.string].stretch())
                          .state;
-        slideFrom(was_rad);
+        state_ = cameToRest(rig_, std::move(state_), was_rad);
         return;
     case Event::Kind::Tuned:
     case Event::Kind::Fine: {
         if (event.string >= rig_.strings.size())
             return;
-        // Turned until it reads what was heard, wherever the pivot lets the plate go meanwhile.
-        const double wanted_Hz =
+        const double heard_Hz =
             frequencyAt_Hz(rig_.strings[event.string].target_Hz, event.to_cents - noise.normal(spread_.tuner_cents));
-        BalanceEquation held(rig_, state_);
-        held.holdAtPitch(event.string, wanted_Hz);
-        const Equilibrium rest =
-            slide(held, limitsOf(rig_.bridge, state_.block), was_rad, rig_.bridge.friction.pivot_Nm);
-        state_.angle_rad = rest.kind == EquilibriumKind::NotFound ? was_rad : rest.angle_rad;
-        state_.unstretchedLength_m[event.string] =
-            held.unstretchedForPitch_m(event.string, wanted_Hz, state_.angle_rad);
+        state_ = turnedTo(rig_, std::move(state_), event.string, heard_Hz);
         return;
     }
     case Event::Kind::Claw: {
@@ -117,7 +102,7 @@ void SimulatedGuitar::hear(const Event& logged) {
     rig_ = rigAfter(std::move(rig_), event);
     state_ = acted(rig_, state_, event);
     if (event.kind != Event::Kind::Wiggle)
-        slideFrom(was_rad);
+        state_ = cameToRest(rig_, std::move(state_), was_rad);
 }
 
 /// A new string, roughly as low as the others were.

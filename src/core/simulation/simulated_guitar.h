@@ -40,7 +40,6 @@ public:
 private:
     [[nodiscard]] double typed_cents(std::size_t string, RandomStream& noise) const;
     void restring(std::size_t string);
-    void slideFrom(double angle_rad);
 
     Rig rig_;
     UncertaintyModel spread_;

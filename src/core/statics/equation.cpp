@@ -8,14 +8,24 @@
 
 namespace flenzo {
 
+WeightMoment weightMoment(const Rig& rig, Orientation orientation) {
+    const Eigen::Vector2d weight_N =
+        rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(orientation, rig.neckElevation_rad);
+    const Eigen::Vector2d& centre_m = rig.bridge.centreOfMass_m;
+    return {weight_N.dot(centre_m), weight_N.x() * centre_m.y() - weight_N.y() * centre_m.x()};
+}
+
+Moment assistMoment(const CentringAssist& assist, double angle_rad) {
+    if (angle_rad == assist.centre_rad)
+        return {};
+    const double away_rad = angle_rad - assist.centre_rad;
+    return {-std::copysign(assist.preload_Nm, away_rad) - assist.rate_NmPerRad * away_rad, -assist.rate_NmPerRad};
+}
+
 BalanceEquation::BalanceEquation(const Rig& rig, const State& state)
     : stringCount_(std::min(rig.strings.size(), maxStrings)), springCount_(std::min(rig.springs.size(), maxSprings)),
-      motion_(rig.bridge.has().motion), shaftRadius_m_(rig.bridge.shaftRadius_m), assist_(rig.bridge.assist) {
-    const Eigen::Vector2d weight_N =
-        rig.bridge.mass_kg * standardGravity_mps2 * gravityDirection(state.orientation, rig.neckElevation_rad);
-    const Eigen::Vector2d& centre_m = rig.bridge.centreOfMass_m;
-    weightAlong_Nm_ = weight_N.dot(centre_m);
-    weightAcross_Nm_ = weight_N.x() * centre_m.y() - weight_N.y() * centre_m.x();
+      motion_(rig.bridge.has().motion), shaftRadius_m_(rig.bridge.shaftRadius_m),
+      weight_(weightMoment(rig, state.orientation)), assist_(rig.bridge.assist) {
     for (std::size_t i = 0; i < stringCount_; ++i) {
         const RigString& string = rig.strings[i];
         StringTerm& term = strings_[i];
@@ -59,7 +69,7 @@ Reach BalanceEquation::speaking(const StringTerm& term, const Turned& turned) co
 
 Reach BalanceEquation::path(const StringTerm& term, const Reach& speaking, const Turned& turned) const {
     if (motion_ == Motion::Shaft)
-        return {term.scale_m + term.tails_m - shaftRadius_m_ * turned.angle_rad, -shaftRadius_m_, 0.0};
+        return windingOff(term.scale_m + term.tails_m, shaftRadius_m_, turned);
     return {speaking.length_m + term.tails_m, speaking.slope, speaking.curve};
 }
 
@@ -86,17 +96,14 @@ BalanceEquation::Tension BalanceEquation::tension(const StringTerm& term, const 
 
 Reach BalanceEquation::springReach(const SpringTerm& term, const Turned& turned) const {
     if (motion_ == Motion::Shaft)
-        return {term.seat_m - term.lever_m * turned.angle_rad, -term.lever_m, 0.0};
+        return windingOff(term.seat_m, term.lever_m, turned);
     return term.link.at(turned);
 }
 
 double BalanceEquation::pull_N(const SpringTerm& term, double length_m) const {
-    if (motion_ == Motion::Shaft) {
-        const double squeeze_m = term.free_m - length_m;
-        return squeeze_m > 0.0 ? -(term.initial_N + term.rate_Npm * squeeze_m) : 0.0;
-    }
-    const double stretch_m = length_m - term.free_m;
-    return stretch_m > 0.0 ? term.initial_N + term.rate_Npm * stretch_m : 0.0;
+    if (motion_ == Motion::Shaft)
+        return -strainForce_N(term.initial_N, term.rate_Npm, term.free_m - length_m);
+    return strainForce_N(term.initial_N, term.rate_Npm, length_m - term.free_m);
 }
 
 Moment BalanceEquation::stringMoment(const StringTerm& term, const Turned& turned) const {
@@ -114,21 +121,13 @@ Moment BalanceEquation::springMoment(const SpringTerm& term, const Turned& turne
     return {-force_N * reach.slope, -term.rate_Npm * reach.slope * reach.slope - force_N * reach.curve};
 }
 
-Moment BalanceEquation::gravityMoment(const Turned& turned) const {
-    return {weightAcross_Nm_ * turned.cosine - weightAlong_Nm_ * turned.sine,
-            -weightAlong_Nm_ * turned.cosine - weightAcross_Nm_ * turned.sine};
-}
-
-Moment BalanceEquation::assistMoment(double angle_rad) const {
-    if (!assist_ || angle_rad == assist_->centre_rad)
-        return {};
-    const double away_rad = angle_rad - assist_->centre_rad;
-    return {-std::copysign(assist_->preload_Nm, away_rad) - assist_->rate_NmPerRad * away_rad, -assist_->rate_NmPerRad};
+Moment BalanceEquation::assisted(double angle_rad) const {
+    return assist_ ? assistMoment(*assist_, angle_rad) : Moment{};
 }
 
 Moment BalanceEquation::unassisted(double angle_rad) const {
     const Turned turned(angle_rad);
-    Moment sum = gravityMoment(turned);
+    Moment sum = weight_.at(turned);
     sum.moment_Nm += extraMoment_Nm_;
     const auto add = [&sum](const Moment& part) {
         sum.moment_Nm += part.moment_Nm;
@@ -144,11 +143,9 @@ Moment BalanceEquation::unassisted(double angle_rad) const {
 
 Moment BalanceEquation::at(double angle_rad) const {
     Moment sum = unassisted(angle_rad);
-    if (assist_) {
-        const Moment assist = assistMoment(angle_rad);
-        sum.moment_Nm += assist.moment_Nm;
-        sum.slope_NmPerRad += assist.slope_NmPerRad;
-    }
+    const Moment assist = assisted(angle_rad);
+    sum.moment_Nm += assist.moment_Nm;
+    sum.slope_NmPerRad += assist.slope_NmPerRad;
     return sum;
 }
 
@@ -159,9 +156,9 @@ MomentParts BalanceEquation::parts(double angle_rad) const {
         parts.strings_Nm += stringMoment(strings_[i], turned).moment_Nm;
     for (std::size_t j = 0; j < springCount_; ++j)
         parts.springs_Nm += springMoment(springs_[j], turned).moment_Nm;
-    parts.gravity_Nm = gravityMoment(turned).moment_Nm;
+    parts.gravity_Nm = weight_.at(turned).moment_Nm;
     parts.extra_Nm = extraMoment_Nm_;
-    parts.assist_Nm = assistMoment(angle_rad).moment_Nm;
+    parts.assist_Nm = assisted(angle_rad).moment_Nm;
     return parts;
 }
 

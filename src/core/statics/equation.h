@@ -15,6 +15,18 @@ struct Moment {
     double slope_NmPerRad = 0.0;
 };
 
+/// The weight of a bridge as it lies: moment = across cos - along sin.
+struct WeightMoment {
+    double along_Nm = 0.0, across_Nm = 0.0;
+    [[nodiscard]] Moment at(const Turned& turned) const {
+        return {across_Nm * turned.cosine - along_Nm * turned.sine,
+                -along_Nm * turned.cosine - across_Nm * turned.sine};
+    }
+};
+[[nodiscard]] WeightMoment weightMoment(const Rig& rig, Orientation orientation);
+/// Away from its centre; at the centre it holds any moment up to its preload and nothing is said here.
+[[nodiscard]] Moment assistMoment(const CentringAssist& assist, double angle_rad);
+
 /// The moments that fight each other at one angle.
 struct MomentParts {
     double strings_Nm = 0.0;
@@ -85,8 +97,7 @@ private:
     [[nodiscard]] Reach springReach(const SpringTerm& term, const Turned& turned) const;
     [[nodiscard]] Moment stringMoment(const StringTerm& term, const Turned& turned) const;
     [[nodiscard]] Moment springMoment(const SpringTerm& term, const Turned& turned) const;
-    [[nodiscard]] Moment gravityMoment(const Turned& turned) const;
-    [[nodiscard]] Moment assistMoment(double angle_rad) const;
+    [[nodiscard]] Moment assisted(double angle_rad) const;
     /// Signed pull along the spring's length: a compression spring's is negative; 0 when loose.
     [[nodiscard]] double pull_N(const SpringTerm& term, double length_m) const;
 
@@ -95,7 +106,7 @@ private:
     std::size_t stringCount_ = 0, springCount_ = 0;
     Motion motion_;
     double shaftRadius_m_;
-    double weightAlong_Nm_ = 0.0, weightAcross_Nm_ = 0.0; // cosine and sine part of weight . centre of mass
+    WeightMoment weight_;
     double extraMoment_Nm_ = 0.0;
     std::optional<CentringAssist> assist_;
 };

@@ -6,8 +6,7 @@
 namespace flenzo {
 
 Link link(const Eigen::Vector2d& moving_m, const Eigen::Vector2d& fixed_m, double aside_m) {
-    return {fixed_m.squaredNorm() + moving_m.squaredNorm() + aside_m * aside_m, fixed_m.dot(moving_m),
-            fixed_m.x() * moving_m.y() - fixed_m.y() * moving_m.x()};
+    return linkBetween(moving_m.x(), moving_m.y(), fixed_m.x(), fixed_m.y(), aside_m);
 }
 
 Eigen::Vector2d nutPoint_m(const RigString& string) {

@@ -1,18 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/statics/formulas.h"
 #include "core/statics/rig.h"
 
 #include <cmath>
 
 namespace flenzo {
-
-/// A length that changes with the bridge angle, with its first and second derivative (m, m/rad, m/rad2).
-struct Reach {
-    double length_m = 0.0;
-    double slope = 0.0;
-    double curve = 0.0;
-};
 
 /// Sine and cosine of one bridge angle, taken once for all points.
 struct Turned {
@@ -28,18 +22,8 @@ struct Turned {
     }
 };
 
-/// The distance between a point P fixed in the bridge and a point N fixed in the guitar, as a function of the angle
-/// (eq. 8): |N - P|^2 = squares - 2 N.P, and N.P is a sine wave of the angle.
-struct Link {
-    double squares_m2 = 0.0, cosine_m2 = 0.0, sine_m2 = 0.0;
-    [[nodiscard]] Reach at(const Turned& turned) const {
-        const double along = cosine_m2 * turned.cosine + sine_m2 * turned.sine;
-        const double across = sine_m2 * turned.cosine - cosine_m2 * turned.sine;
-        const double length_m = std::sqrt(squares_m2 - 2.0 * along);
-        const double inverse = 1.0 / length_m, slope = -across * inverse;
-        return {length_m, slope, (along - slope * slope) * inverse};
-    }
-};
+using Reach = ReachOf<double>;
+using Link = LinkOf<double>;
 /// `aside_m` is how far the two points lie apart across the strings, as the ends of a slanted spring do.
 [[nodiscard]] Link link(const Eigen::Vector2d& moving_m, const Eigen::Vector2d& fixed_m, double aside_m = 0.0);
 

@@ -1,21 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/statics/pitch.h"
 
+#include "core/statics/formulas.h"
+
 #include <cmath>
 #include <limits>
 
 namespace flenzo {
 
 double tensionForPitch_N(double unitMass_kgpm, double stiffness_N, double length_m, double frequency_Hz) {
-    const double linear_N = 4.0 * unitMass_kgpm * length_m * length_m * frequency_Hz * frequency_Hz;
-    // The textbook root loses digits for stiff strings; this form of it does not.
-    return 2.0 * linear_N / (1.0 + std::sqrt(1.0 + 4.0 * linear_N / stiffness_N));
+    return tensionAt_N(unitMass_kgpm, stiffness_N, length_m, frequency_Hz);
 }
 
 double pitch_Hz(double unitMass_kgpm, double stiffness_N, double length_m, double tension_N) {
     if (tension_N <= 0.0)
         return 0.0;
-    return std::sqrt(tension_N * (1.0 + tension_N / stiffness_N) / unitMass_kgpm) / (2.0 * length_m);
+    return 0.5 * std::sqrt(doublePitchSquared(unitMass_kgpm, stiffness_N, length_m, tension_N));
 }
 
 double cents(double frequency_Hz, double target_Hz) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/statics/rest_model.h"
 
-#include "core/statics/geometry.h"
+#include "core/statics/equation.h"
 #include "core/statics/pitch.h"
 
 #include <ceres/jet.h>
@@ -15,7 +15,7 @@ namespace {
 template <int N> using Dual = ceres::Jet<double, N>;
 
 /// The plate's angle, with its derivative or held.
-template <int N> struct Tilt { Dual<N> angle, sine, cosine; };
+template <int N> struct Tilt { Dual<N> angle_rad, sine, cosine; };
 
 /// `Angle` stands first among the unknowns of strings and of springs.
 template <int N> Tilt<N> tiltBy(const Turned& turned) {
@@ -25,26 +25,7 @@ template <int N> Tilt<N> tiltBy(const Turned& turned) {
     return out;
 }
 
-template <int N> struct Reached { Dual<N> length_m, slope; };
-
-/// From a point fixed in the bridge to one fixed in the guitar, `apart` being their distance at angle 0 (eq. 8).
-template <int N>
-Reached<N> reach(const Dual<N>& x, const Dual<N>& y, const Dual<N>& apartX, const Dual<N>& apartY, const Tilt<N>& tilt,
-                 double aside_m = 0.0) {
-    const Dual<N> placeX = x * tilt.cosine + y * tilt.sine, placeY = y * tilt.cosine - x * tilt.sine;
-    const Dual<N> alongX = apartX + x - placeX, alongY = apartY + y - placeY;
-    const Dual<N> length_m = sqrt(alongX * alongX + alongY * alongY + aside_m * aside_m);
-    return {length_m, (alongY * placeX - alongX * placeY) / length_m};
-}
-
 using D = Dual<StringModel::Count>;
-
-/// T (1 + T/EA) = 4 mu0 L^2 f^2 (eq. 6).
-D pullForPitch(const D& stiffness, const D& mass, const D& speaking, const D& frequency) {
-    const D square = 2.0 * speaking * frequency;
-    const D wanted = mass * square * square;
-    return stiffness * 0.5 * (sqrt(1.0 + 4.0 * wanted / stiffness) - 1.0);
-}
 
 struct Path {
     D speaking_m, path_m, slope;
@@ -55,32 +36,36 @@ struct Path {
 /// One string, and what of it does not depend on where the plate is.
 struct RestModel::Strung {
     Motion motion;
-    double scale_m, nutDrop_m, tails_m, target_Hz;
+    double scale_m, tails_m, target_Hz;
     D height, setback, stiffness, mass;
+    LinkOf<D> overNut; ///< from saddle to nut (eq. 8)
     Path home;
 
     Strung(const Rig& rig, std::size_t index, bool nutLocked, double goal_rad)
-        : motion(rig.bridge.has().motion), scale_m(rig.strings[index].scale_m), nutDrop_m(rig.strings[index].nutDrop_m),
+        : motion(rig.bridge.has().motion), scale_m(rig.strings[index].scale_m),
           tails_m(flenzo::tails_m(rig.strings[index], nutLocked)), target_Hz(rig.strings[index].target_Hz) {
         const RigString& string = rig.strings[index];
         height = D(motion == Motion::Shaft ? rig.bridge.shaftRadius_m : string.saddle_m.y(), StringModel::Height);
         setback = D(string.saddle_m.x(), StringModel::Setback);
         stiffness = D(axialStiffness_N(string.wire), StringModel::Stiffness);
         mass = D(unitMass_kgpm(string.wire), StringModel::Mass);
+        overNut = linkBetween(setback, height, D(setback + scale_m), D(height - string.nutDrop_m), 0.0);
         const Turned there(goal_rad);
         home = path({D(goal_rad), D(there.sine), D(there.cosine)});
     }
     [[nodiscard]] Path path(const Tilt<StringModel::Count>& tilt) const {
-        if (motion == Motion::Shaft)
-            return {D(scale_m), D(scale_m + tails_m) - height * tilt.angle, -height};
+        if (motion == Motion::Shaft) {
+            const auto whole = windingOff(D(scale_m + tails_m), height, tilt);
+            return {D(scale_m), whole.length_m, whole.slope};
+        }
         if (motion == Motion::None)
             return {D(scale_m), D(scale_m + tails_m), D(0.0)};
-        const auto speaking = reach(setback, height, D(scale_m), D(-nutDrop_m), tilt);
-        return {speaking.length_m, speaking.length_m + tails_m, speaking.slope};
+        const auto here = overNut.at(tilt);
+        return {here.length_m, here.length_m + tails_m, here.slope};
     }
     [[nodiscard]] Path path(const Turned& plate) const { return path(tiltBy<StringModel::Count>(plate)); }
     [[nodiscard]] D pullAtHome(const D& z) const {
-        return pullForPitch(stiffness, mass, home.speaking_m, D(target_Hz * exp(z * (1.0 / centsPerNeper))));
+        return tensionAt_N(mass, stiffness, home.speaking_m, D(target_Hz * exp(z * (1.0 / centsPerNeper))));
     }
     /// What the string pulls, plate held along `here`.
     [[nodiscard]] D pull(const Path& here, const D& z) const {
@@ -89,8 +74,8 @@ struct RestModel::Strung {
     [[nodiscard]] D reading(const D& pull, const D& speaking) const {
         // Far below a newton nothing sounds; the logarithm goes on so that a solver can come back.
         const D heard = pull > 1.0 ? pull : D(exp(pull - 1.0));
-        return centsPerNeper * (0.5 * log(heard * (1.0 + heard / stiffness) / (mass * speaking * speaking)) -
-                                std::log(2.0 * target_Hz));
+        return centsPerNeper *
+               (0.5 * log(doublePitchSquared(mass, stiffness, speaking, heard)) - std::log(2.0 * target_Hz));
     }
 };
 
@@ -158,8 +143,8 @@ double RestModel::zPerStrain_cents(std::size_t index, bool nutLocked) const {
 
 StringModel RestModel::heldAtPitch(std::size_t index, const Wire& wire, double frequency_Hz, double angle_rad) const {
     const Path here = strung_[false][index].path(Turned(angle_rad));
-    const D pull = pullForPitch(D(axialStiffness_N(wire)), D(unitMass_kgpm(wire), StringModel::Mass), here.speaking_m,
-                                D(frequency_Hz * exp(D(0.0, StringModel::Z) / centsPerNeper)));
+    const D pull = tensionAt_N(D(unitMass_kgpm(wire), StringModel::Mass), D(axialStiffness_N(wire)), here.speaking_m,
+                               D(frequency_Hz * exp(D(0.0, StringModel::Z) / centsPerNeper)));
     const D moment = -pull * here.slope;
     StringModel out;
     out.moment_Nm = moment.a;
@@ -181,44 +166,32 @@ SpringModel RestModel::springs(const Turned& plate, const ClawTurns& claw, const
         initial.v[SpringModel::Initial] = spring.initial_N;
         if (shaft) {
             const D lever(spring.lever_m, SpringModel::Hook);
-            const D squeeze = spring.free_m - spring.seat_m + lever * tilt.angle;
-            if (squeeze.a > 0.0)
-                sum -= (initial + rate * squeeze) * lever;
+            const auto arm = windingOff(D(spring.seat_m), lever, tilt);
+            sum += strainForce_N(initial, rate, D(spring.free_m - arm.length_m)) * arm.slope;
             continue;
         }
-        D hookY(spring.hook_m.y(), SpringModel::Hook);
-        D place(spring.anchor_m.x() - spring.hook_m.x(), SpringModel::Place);
-        place += lead * (bass * (1.0 - spring.slot) + treble * spring.slot);
-        const auto drawn =
-            reach(D(spring.hook_m.x()), hookY, place, D(spring.anchor_m.y() - spring.hook_m.y()), tilt, spring.aside_m);
-        const D stretch = drawn.length_m - spring.free_m;
-        if (stretch.a > 0.0)
-            sum -= (initial + rate * stretch) * drawn.slope;
+        const D hookX(spring.hook_m.x()), hookY(spring.hook_m.y(), SpringModel::Hook);
+        D anchorX = spring.anchor_m.x() + lead * (bass * (1.0 - spring.slot) + treble * spring.slot);
+        anchorX.v[SpringModel::Place] += 1.0;
+        // The hook's depth is unknown, and the claw's with it: springs lie along the plate.
+        const D anchorY = hookY + (spring.anchor_m.y() - spring.hook_m.y());
+        const auto drawn = linkBetween(hookX, hookY, anchorX, anchorY, spring.aside_m).at(tilt);
+        sum -= strainForce_N(initial, rate, D(drawn.length_m - spring.free_m)) * drawn.slope;
     }
     return {sum.a, sum.v};
 }
 
 std::pair<double, double> RestModel::rest_Nm(const Turned& plate, Orientation orientation) const {
-    const Bridge& bridge = rig_.bridge;
-    const Eigen::Vector2d weight_N =
-        bridge.mass_kg * standardGravity_mps2 * gravityDirection(orientation, rig_.neckElevation_rad);
-    const double along = weight_N.dot(bridge.centreOfMass_m);
-    const double across = weight_N.x() * bridge.centreOfMass_m.y() - weight_N.y() * bridge.centreOfMass_m.x();
-    double moment = across * plate.cosine - along * plate.sine;
-    double slope = -along * plate.cosine - across * plate.sine;
-    if (bridge.assist) {
-        const double away = plate.angle_rad - bridge.assist->centre_rad;
-        moment -= std::copysign(bridge.assist->preload_Nm, away) + bridge.assist->rate_NmPerRad * away;
-        slope -= bridge.assist->rate_NmPerRad;
-    }
-    return {moment, slope};
+    const Moment weight = weightMoment(rig_, orientation).at(plate);
+    const Moment assist = rig_.bridge.assist ? assistMoment(*rig_.bridge.assist, plate.angle_rad) : Moment{};
+    return {weight.moment_Nm + assist.moment_Nm, weight.slope_NmPerRad + assist.slope_NmPerRad};
 }
 
 double RestModel::zOfReading_cents(std::size_t index, double cents, double angle_rad, bool nutLocked) const {
     const Strung& string = strung_[nutLocked][index];
     const Path here = string.path(Turned(angle_rad));
     const D pull =
-        pullForPitch(string.stiffness, string.mass, here.speaking_m, D(frequencyAt_Hz(string.target_Hz, cents)));
+        tensionAt_N(string.mass, string.stiffness, here.speaking_m, D(frequencyAt_Hz(string.target_Hz, cents)));
     const D pullHome = (string.stiffness + pull) * string.home.path_m / here.path_m - string.stiffness;
     return string.reading(pullHome, string.home.speaking_m).a;
 }
