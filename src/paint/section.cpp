@@ -5,7 +5,6 @@
 #include "paint/provenance.h"
 #include "paint/section_parts.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -15,25 +14,6 @@ namespace flenzo {
 namespace {
 
 using Eigen::Vector2d;
-
-struct SectionWords {
-    Q_DECLARE_TR_FUNCTIONS(Section)
-};
-
-} // namespace
-
-QPointF ViewTransform::at(const Vector2d& p) const {
-    return origin + QPointF((p.x() - left_m) * pixelsPerMetre, (top_m - p.y()) * pixelsPerMetre);
-}
-
-QPolygonF ViewTransform::polygon(const std::vector<Vector2d>& points) const {
-    QPolygonF out;
-    for (const Vector2d& point : points)
-        out.append(at(point));
-    return out;
-}
-
-namespace {
 
 // Drawn, not modelled.
 constexpr double plateThickness_m = 3.0 * mm, bodyDepth_m = 44.0 * mm, blockHalf_m = 5.0 * mm;

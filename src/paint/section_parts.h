@@ -4,6 +4,7 @@
 #include "core/base/units.h"
 #include "paint/section.h"
 
+#include <QCoreApplication>
 #include <vector>
 
 namespace flenzo {
@@ -17,6 +18,20 @@ struct ViewTransform {
     [[nodiscard]] QPointF at(const Eigen::Vector2d& point_m) const;
     [[nodiscard]] QPolygonF polygon(const std::vector<Eigen::Vector2d>& points_m) const;
 };
+
+/// Words that the sections share.
+struct SectionWords {
+    Q_DECLARE_TR_FUNCTIONS(Section)
+};
+
+inline constexpr double topDepth_m = 40.0 * mm; ///< of the wood under a section; drawn, not modelled
+
+/// The part of the guitar's frame between those edges (m), as large as it fits above a strip of that height (px).
+[[nodiscard]] ViewTransform paperFor(const QSizeF& size, double left, double right, double top, double bottom,
+                                     double strip);
+/// String `i` along a path (m), dashed where it does not pull.
+void drawStringAlong(Scene& scene, const SectionValues& v, const ViewTransform& paper, std::size_t i, double pull_N,
+                     const std::vector<Eigen::Vector2d>& path);
 
 /// What the parts of a section are called: a leader to each, its word at the end. `right` is the edge drawn (m).
 void nameParts(Scene& scene, const SectionValues& v, const ViewTransform& paper, double font, double right);

@@ -5,7 +5,6 @@
 #include "core/statics/readings.h"
 #include "paint/provenance.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -16,21 +15,6 @@ namespace {
 
 using Eigen::Vector2d;
 
-struct SectionOthersWords {
-    Q_DECLARE_TR_FUNCTIONS(Section)
-};
-
-constexpr double topDepth_m = 40.0 * mm; // drawn, not modelled
-
-ViewTransform paperFor(const QSizeF& size, double left, double right, double top, double bottom, double strip) {
-    const QSizeF room(size.width() - 20.0, size.height() - strip - 12.0);
-    const double scale = std::max(1.0, std::min(room.width() / (right - left), room.height() / (top - bottom)));
-    ViewTransform paper{left, top, scale, {}};
-    paper.origin = {10.0 + (room.width() - scale * (right - left)) / 2.0,
-                    8.0 + (room.height() - scale * (top - bottom)) / 2.0};
-    return paper;
-}
-
 QPolygonF circle(const ViewTransform& paper, const Vector2d& centre, double radius_m) {
     QPolygonF points;
     constexpr int corners = 40;
@@ -39,18 +23,6 @@ QPolygonF circle(const ViewTransform& paper, const Vector2d& centre, double radi
         points.append(paper.at(centre + radius_m * Vector2d(std::cos(a), std::sin(a))));
     }
     return points;
-}
-
-void drawString(Scene& scene, const SectionValues& v, const ViewTransform& paper, std::size_t i, double pull_N,
-                const std::vector<Vector2d>& path) {
-    const RigString& string = v.rig.strings[i];
-    const QString name = QString::fromStdString(string.name);
-    Mark& mark =
-        scene.line(paper.polygon(path), ColourRole::Strings, std::max(1.0, string.wire.gauge_m * paper.pixelsPerMetre));
-    mark.dashed = pull_N <= 0.0;
-    mark.id = QStringLiteral("string-%1").arg(name);
-    mark.tip = pull_N > 0.0 ? SectionOthersWords::tr("String %1 pulls %2").arg(name, forceText(pull_N, v.units))
-                            : SectionOthersWords::tr("String %1 is slack or off").arg(name);
 }
 
 /// Measures of a shaft's section on the page (m): where its plate and the top lie below the shaft's axis.
@@ -97,9 +69,8 @@ void drawPushSprings(Scene& scene, const SectionValues& v, const ViewTransform& 
         Mark& mark = scene.line(coil, ColourRole::Springs, 2.6);
         mark.id = QStringLiteral("spring-%1").arg(j + 1);
         mark.dashed = push[j] <= 0.0;
-        mark.tip = push[j] > 0.0
-                       ? SectionOthersWords::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
-                       : SectionOthersWords::tr("Spring %1 is loose and may fall out").arg(j + 1);
+        mark.tip = push[j] > 0.0 ? SectionWords::tr("Spring %1 pushes %2").arg(j + 1).arg(forceText(push[j], v.units))
+                                 : SectionWords::tr("Spring %1 is loose and may fall out").arg(j + 1);
     }
 }
 
@@ -113,7 +84,7 @@ void drawArm(Scene& scene, const SectionValues& v, const ViewTransform& paper, c
                                           turned.place({lever, -1.5 * mm}), turned.place({0.0, -1.5 * mm})}),
                            ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     arm.id = QStringLiteral("arm");
-    arm.tip = SectionOthersWords::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
+    arm.tip = SectionWords::tr("Arm at %1").arg(degreesText(v.state.angle_rad));
     const Vector2d tip = turned.place({far, plan.tipUp});
     scene.line(paper.polygon({{tip.x() + 4 * mm, plan.top}, {tip.x() + 4 * mm, tip.y()}}), ColourRole::Text, 1.5).id =
         QStringLiteral("tip-height");
@@ -124,22 +95,21 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
     const QString angle = degreesText(v.state.angle_rad);
     const QString tip = lengthText(armTipHeight_m(v.rig.bridge, v.state.angle_rad), v.units);
     scene
-        .text({14.0, 16.0 + font * 0.2},
-              SectionOthersWords::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)), ColourRole::Springs,
-              font, Qt::AlignLeft | Qt::AlignVCenter)
+        .text({14.0, 16.0 + font * 0.2}, SectionWords::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
+              ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
         .text({scene.size.width() - 14.0, 16.0 + font * 0.2},
-              SectionOthersWords::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings,
-              font, Qt::AlignRight | Qt::AlignVCenter)
+              SectionWords::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
+              Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
     Mark& words = textWithProvenance(scene, {14.0, scene.size.height() - strip * 0.5}, Provenance::Calculated,
-                                     SectionOthersWords::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
+                                     SectionWords::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
                                      ColourRole::Text, font * 1.2);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description =
-        SectionOthersWords::tr("Side section of the roller shaft. The arm is at %1, its tip %2 above the top.")
+        SectionWords::tr("Side section of the roller shaft. The arm is at %1, its tip %2 above the top.")
             .arg(angle, tip);
 }
 
@@ -158,47 +128,18 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     const Turned turned(v.state.angle_rad);
     const std::vector<double> pull = tensions_N(v.rig, v.state);
     for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
-        drawString(scene, v, paper, i, pull[i],
-                   {turned.place({-radius * 0.6, -radius * 0.8}),
-                    turned.place({-radius, 0.0}),
-                    {0.0, radius},
-                    {plan.right, radius}});
+        drawStringAlong(scene, v, paper, i, pull[i],
+                        {turned.place({-radius * 0.6, -radius * 0.8}),
+                         turned.place({-radius, 0.0}),
+                         {0.0, radius},
+                         {plan.right, radius}});
     Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     shaft.id = QStringLiteral("shaft");
-    shaft.tip = SectionOthersWords::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
+    shaft.tip = SectionWords::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     drawPushSprings(scene, v, paper, plan.plate);
     drawArm(scene, v, paper, plan);
     if (!v.bare)
         writeShaftWords(scene, v, font, strip);
-    return scene;
-}
-
-Scene buildFixedSection(const SectionValues& v, const QSizeF& size) {
-    Scene scene;
-    scene.size = size;
-    const double font = 15.0 * v.textScale, strip = v.bare ? 4.0 : 34.0 * v.textScale;
-    const ViewTransform paper = paperFor(size, -45 * mm, 90 * mm, 26 * mm, -topDepth_m, strip);
-    scene.area(
-        paper.polygon({{-43 * mm, 0}, {88 * mm, 0}, {88 * mm, -topDepth_m * 0.8}, {-43 * mm, -topDepth_m * 0.8}}),
-        ColourRole::Wood, ColourRole::WoodEdge);
-    scene
-        .area(paper.polygon({{-36 * mm, 0}, {-26 * mm, 0}, {-26 * mm, 9 * mm}, {-36 * mm, 9 * mm}}), ColourRole::Metal,
-              ColourRole::MetalEdge)
-        .id = QStringLiteral("tailpiece");
-    scene
-        .area(paper.polygon({{-7 * mm, 0}, {7 * mm, 0}, {4 * mm, 13 * mm}, {0, 15 * mm}, {-5 * mm, 13 * mm}}),
-              ColourRole::Metal, ColourRole::MetalEdge)
-        .id = QStringLiteral("bridge");
-    const std::vector<double> pull = tensions_N(v.rig, v.state);
-    for (std::size_t i = 0; i < v.rig.strings.size(); ++i)
-        drawString(scene, v, paper, i, pull[i], {{-30 * mm, 8 * mm}, {0, 15 * mm}, {88 * mm, 16 * mm}});
-    if (!v.bare)
-        scene
-            .text({14.0, size.height() - strip * 0.5},
-                  SectionOthersWords::tr("fixed bridge: no string moves another, tune each to pitch"), ColourRole::Text,
-                  font * 1.1, Qt::AlignLeft | Qt::AlignVCenter)
-            .id = QStringLiteral("plate-text");
-    scene.description = SectionOthersWords::tr("Side section of a fixed bridge. Nothing moves when a string is tuned.");
     return scene;
 }
 
