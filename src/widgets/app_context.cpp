@@ -4,6 +4,7 @@
 #include "domain/base/faults.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
+#include "widgets/look.h"
 
 #include <QEventLoop>
 #include <QProgressDialog>
@@ -65,6 +66,16 @@ void AppContext::setPreferences(const Preferences& preferences) {
         return;
     preferences_ = preferences;
     Q_EMIT preferencesChanged();
+}
+
+void AppContext::change(const std::function<void(Preferences&)>& change) {
+    Preferences changed = preferences_;
+    change(changed);
+    if (changed == preferences_)
+        return;
+    if (changed.dark != preferences_.dark || changed.textScale != preferences_.textScale)
+        applyLook(changed); // which dresses every widget anew
+    setPreferences(changed);
 }
 
 void AppContext::setOwn(const OwnCatalogue& own) {

@@ -26,6 +26,8 @@ public:
     [[nodiscard]] const ShopSays& shopSays(QWidget* window);
     [[nodiscard]] const Preferences& preferences() const { return preferences_; }
     void setPreferences(const Preferences& preferences);
+    /// Changes some of them, and the look with them.
+    void change(const std::function<void(Preferences&)>& change);
     [[nodiscard]] const Catalogue& catalogue() const { return catalogue_; }
     [[nodiscard]] const OwnCatalogue& own() const { return own_; }
     /// Keeps it on disk, or says why not and changes nothing.
@@ -40,7 +42,9 @@ public:
     bool replaceJob(const std::function<std::optional<Fault>(Unsaved)>& open);
     /// Who asks, and saves what is to be saved.
     void askBeforeLeaving(std::function<bool()> mayLeave) { mayLeave_ = std::move(mayLeave); }
+    [[nodiscard]] bool mayLeave() const { return !mayLeave_ || mayLeave_(); }
     void say(const QString& sentence) { Q_EMIT said(sentence, false); }
+    void complain(const QString& sentence) { Q_EMIT said(sentence, true); }
 
 Q_SIGNALS:
     void preferencesChanged();

@@ -277,10 +277,7 @@ private Q_SLOTS:
     /// Every tab fits the narrow window and large text without a sideways cut.
     void everyTabFits() {
         window_->stockWithDemo();
-        Preferences large = window_->context().preferences();
-        large.textScale = 2.0;
-        applyLook(large);
-        window_->context().setPreferences(large);
+        window_->context().change([](Preferences& large) { large.textScale = 2.0; });
         window_->resize(1024, 700);
         for (const char* panel : {"duePanel", "stockPanel", "timesPanel"}) {
             show(panel);

@@ -281,9 +281,7 @@ private Q_SLOTS:
         bar->hearSimulated(true);
         QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > 1, 30000);
         QCOMPARE(said.count() + sounded.count(), 0); // off unless asked
-        Preferences loud = window_->context().preferences();
-        loud.speaks = loud.tones = true;
-        window_->context().setPreferences(loud);
+        window_->context().change([](Preferences& loud) { loud.speaks = loud.tones = true; });
         const std::size_t size = job().log.size();
         QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > size + 2, 30000);
         QVERIFY(said.count() > 0 && sounded.count() > 0);

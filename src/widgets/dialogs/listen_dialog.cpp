@@ -69,7 +69,7 @@ ListenDialog::ListenDialog(AppContext& context, Listening& listening, QWidget* p
         made->setObjectName(QLatin1String(name));
         made->setChecked(context_.preferences().*member);
         connect(made, &QCheckBox::clicked, this,
-                [this, member](bool on) { keep([&](Preferences& changed) { changed.*member = on; }); });
+                [this, member](bool on) { context_.change([&](Preferences& changed) { changed.*member = on; }); });
         column->addWidget(made);
         return made;
     };
@@ -89,7 +89,7 @@ ListenDialog::ListenDialog(AppContext& context, Listening& listening, QWidget* p
     buttons->addWidget(listen_);
     column->addLayout(buttons);
     connect(inputs_, &QComboBox::activated, this, [this] {
-        keep([this](Preferences& changed) {
+        context_.change([this](Preferences& changed) {
             changed.listenInput = QString::fromUtf8(inputs_->currentData().toByteArray());
         });
         openSource();
@@ -149,18 +149,12 @@ QWidget* ListenDialog::buildClock() {
         const Result<double> typed =
             parseQuantity(clock_->text(), Dimension::Cents, {}, clock_->accessibleName(), ranges::clock_cents);
         if (typed.ok())
-            keep([&](Preferences& changed) { changed.clock_ppm = typed.value() / centsPerPpm; });
+            context_.change([&](Preferences& changed) { changed.clock_ppm = typed.value() / centsPerPpm; });
         takeClock();
         if (!typed.ok())
             clockSays_->setText(typed.fault().sentence());
     });
     return box;
-}
-
-void ListenDialog::keep(const std::function<void(Preferences&)>& change) {
-    Preferences changed = context_.preferences();
-    change(changed);
-    context_.setPreferences(changed);
 }
 
 /// Inputs are looked for when somebody wants to listen: plugged in later they are there.
@@ -240,7 +234,7 @@ void ListenDialog::follow(const QList<float>& frames) {
         return;
     reference_.reset();
     progress_->hide();
-    keep([&](Preferences& changed) { changed.clock_ppm = error->ppm; });
+    context_.change([&](Preferences& changed) { changed.clock_ppm = error->ppm; });
     takeClock();
 }
 
@@ -253,7 +247,8 @@ void ListenDialog::keyPressEvent(QKeyEvent* event) {
 
 void ListenDialog::done(int result) {
     listening_.stop();
-    keep([result](Preferences& changed) { changed.listenKnown = changed.listenKnown || result == Accepted; });
+    context_.change(
+        [result](Preferences& changed) { changed.listenKnown = changed.listenKnown || result == Accepted; });
     QDialog::done(result);
 }
 

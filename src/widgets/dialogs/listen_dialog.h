@@ -42,7 +42,6 @@ private:
     void measure();
     void follow(const QList<float>& frames);
     void takeClock();
-    void keep(const std::function<void(Preferences&)>& change);
 
     AppContext& context_;
     Listening& listening_;

@@ -5,6 +5,7 @@
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
 #include "widgets/controls/pass_sheet_view.h"
+#include "widgets/controls/reading_entry.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/forms/calc_forms.h"
@@ -17,7 +18,6 @@
 
 #include <QBoxLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPushButton>
 #include <QStyle>
 #include <QTabWidget>
@@ -119,11 +119,11 @@ QWidget* BenchPage::buildActPanel() {
     auto* entryBox = new QVBoxLayout;
     entryBox->setSpacing(4);
     entryFor_ = label(TextRole::Small, panel, QStringLiteral("entryFor"));
-    entry_ = new QLineEdit(panel);
+    entry_ = new ReadingEntry(panel);
     entry_->setObjectName(QStringLiteral("entry"));
     entry_->setAccessibleName(tr("Reading"));
     entry_->setMaximumWidth(260);
-    entry_->installEventFilter(this);
+    connectEntry();
     auto* buttons = new QHBoxLayout;
     done_ = new QPushButton(tr("Done  (Space)"), panel);
     done_->setObjectName(QStringLiteral("done"));
@@ -158,6 +158,21 @@ QWidget* BenchPage::buildActPanel() {
     connect(no_, &QPushButton::clicked, this, &BenchPage::deny);
     connect(answer_, &QPushButton::clicked, this, [this] { context_.accept(context_.bench().letSimulationAnswer()); });
     return panel;
+}
+
+void BenchPage::connectEntry() {
+    connect(entry_, &ReadingEntry::submitted, this, &BenchPage::submit);
+    connect(entry_, &ReadingEntry::confirmed, this, &BenchPage::confirm);
+    connect(entry_, &ReadingEntry::denied, this, &BenchPage::deny);
+    connect(entry_, &ReadingEntry::plateSeen, this, &BenchPage::see);
+    connect(entry_, &ReadingEntry::neighbourWanted, this, &BenchPage::pickNeighbour);
+    connect(entry_, &ReadingEntry::stepBackWanted, this, &BenchPage::stepBackWanted);
+    connect(entry_, &ReadingEntry::leaveWanted, this, [this] {
+        if (entry_->text().isEmpty())
+            Q_EMIT leaveWanted();
+        entry_->clear();
+        context_.bench().pickString(std::nullopt);
+    });
 }
 
 /// Level by eye in three keys, or off a photo: shown where the plate is asked for.
@@ -315,9 +330,11 @@ void BenchPage::refreshAct() {
     refreshDone(confirmationOf(derived.advice));
     const bool plate = hasClaw(session.job().rig) &&
                        (context_.bench().gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
+    const bool seen = plate && context_.bench().gapPicked();
     for (QPushButton* key : plateKeys_)
-        key->setVisible(plate && context_.bench().gapPicked());
-    photo_->setVisible(plate && context_.bench().gapPicked());
+        key->setVisible(seen);
+    photo_->setVisible(seen);
+    entry_->setPlateAsked(seen);
     answer_->setVisible(session.job().simulatedSeed.has_value());
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
 }
@@ -331,6 +348,7 @@ void BenchPage::refreshDone(Confirmation confirms) {
                                                            : tr("Done  (Space)"));
     done_->setEnabled(confirms != Confirmation::NeedsReading && confirms != Confirmation::Impossible);
     no_->setVisible(isAsked());
+    entry_->setAsked(isAsked());
     if (!isAsked())
         return;
     const Session& session = context_.session();
@@ -359,6 +377,50 @@ void BenchPage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     arrange();
     sheet_->refresh();
+}
+
+void BenchPage::submit() {
+    if (entry_->text().trimmed().isEmpty()) {
+        if (listen_ && listen_->takeAnyway())
+            return;
+        context_.say(tr("Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12."));
+        return;
+    }
+    typed_ = entry_->text().trimmed();
+    if (context_.accept(context_.bench().enter(entry_->text(), context_.preferences().units.inches)))
+        entry_->clear();
+    else
+        entry_->selectAll();
+}
+
+void BenchPage::confirm() {
+    typed_.clear();
+    const Confirmation confirms = confirmationOf(context_.session().derived().advice);
+    if (confirms == Confirmation::NothingIsAsked || confirms == Confirmation::NotOurs) {
+        Q_EMIT actIsOver();
+        return;
+    }
+    context_.accept(context_.bench().confirm());
+    entry_->setFocus();
+}
+
+void BenchPage::deny() {
+    typed_.clear();
+    if (isAsked())
+        context_.accept(context_.bench().answer(false));
+    entry_->setFocus();
+}
+
+void BenchPage::pickNeighbour(int step) {
+    const int rows = static_cast<int>(context_.session().job().rig.strings.size()) + 1;
+    const int now = context_.bench().gapPicked() ? rows - 1
+                                                 : static_cast<int>(context_.bench().pickedString().value_or(
+                                                       step > 0 ? static_cast<std::size_t>(rows) - 1 : 0));
+    const int next = (now + step + rows) % rows;
+    if (next == rows - 1)
+        context_.bench().pickGap();
+    else
+        context_.bench().pickString(static_cast<std::size_t>(next));
 }
 
 } // namespace flenzo

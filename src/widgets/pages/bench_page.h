@@ -10,7 +10,6 @@
 
 class QBoxLayout;
 class QLabel;
-class QLineEdit;
 class QPushButton;
 class QTabWidget;
 
@@ -19,6 +18,7 @@ namespace flenzo {
 class SceneView;
 class ListenBar;
 class PassSheetView;
+class ReadingEntry;
 
 /// Where the work happens: the act, the number to aim at, the entry field, section, the way home and pass sheet.
 class BenchPage : public Page {
@@ -42,13 +42,13 @@ Q_SIGNALS:
     void leaveWanted();    ///< back to where the work is
 
 protected:
-    bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* buildActPanel();
     QWidget* buildCompanion();
     QBoxLayout* buildPlateKeys(QWidget* panel);
+    void connectEntry();
     void see(PlateByEye seen);
     void arrange();
     void refreshAct();
@@ -67,7 +67,7 @@ private:
     StepWords step_;       ///< whose title and caution stand over the act
     QLabel *stepTitle_, *caution_;
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
-    QLineEdit* entry_;
+    ReadingEntry* entry_;
     QPushButton *done_, *no_, *answer_;
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;

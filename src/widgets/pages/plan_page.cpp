@@ -13,6 +13,7 @@
 #include "widgets/controls/scene_view.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
+#include "widgets/text/plan_tables.h"
 #include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
 
@@ -241,10 +242,7 @@ void PlanPage::refresh() {
     arrange();
     refreshHead();
     refreshPictures();
-    refreshAims();
-    refreshWays();
-    refreshAlone();
-    refreshPasses();
+    refreshTables();
     const Job& job = context_.session().job();
     for (const ToolRow& row : tools_)
         row.box->setCurrentIndex(row.chosen(job.tools));
@@ -377,6 +375,35 @@ void PlanPage::refreshHead() {
                   : tr("%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are "
                        "known.")
                         .arg(wording::clawDirection(turns), inQuarters(turns), turnsText(std::max(spread, 1.0 / 16))));
+}
+
+void PlanPage::refreshTables() {
+    const Job& job = context_.session().job();
+    const Derived& derived = context_.session().derived();
+    const Units& units = context_.preferences().units;
+    const double base = basePixels(context_.preferences());
+    const wording::PlanTable aims = wording::aimsTable(job, derived);
+    aims_->show(aims.rows, base);
+    aimsNote_->setText(aims.note);
+    const wording::PlanTable alone = wording::leftAloneTable(job, derived.report);
+    alone_->show(alone.rows, base);
+    aloneNote_->setText(alone.note);
+    passes_->show(wording::planFiguresTable(job, derived, units).rows, base);
+    const wording::PlanTable ways = wording::waysTable(job, derived, units);
+    ways_->setHorizontalHeaderLabels(ways.headers);
+    ways_->show(ways.rows, base);
+    if (!ways.note.isEmpty())
+        waysNote_->setText(ways.note);
+    showWays(!ways.rows.isEmpty());
+}
+
+/// Where there is no comfortable float, what helps comes before how it is done.
+void PlanPage::showWays(bool wanted) {
+    const bool first = wanted && !waysShown_;
+    waysShown_ = wanted;
+    tabs_->setTabVisible(waysTab_, wanted);
+    if (first && context_.session().derived().report.level.status != LevelStatus::Found)
+        tabs_->setCurrentIndex(waysTab_);
 }
 
 } // namespace flenzo

@@ -45,12 +45,8 @@ private:
     void arrange();
     void refreshHead();
     void refreshPictures();
-    void refreshAims();
-    void refreshWays();
-    void refreshSprings();
+    void refreshTables();
     void showWays(bool wanted);
-    void refreshAlone();
-    void refreshPasses();
     void showOffer();
     void keepRate();
     void keepOffer(); ///< with the job, for its sheet

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/text/plan_tables.h"
+
+#include "core/planning/spring_choice.h"
+#include "widgets/text/wording.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+namespace flenzo::wording {
+
+namespace {
+
+struct PlanWords {
+    Q_DECLARE_TR_FUNCTIONS(PlanPage)
+};
+
+bool leavesForLocking(const Derived& derived) {
+    const std::vector<double>& wanted = derived.advice.wanted_cents;
+    return std::any_of(wanted.begin(), wanted.end(), [](double cents) { return cents != 0.0; });
+}
+
+QString percent(double share) {
+    return QStringLiteral("%1 %").arg(100.0 * share, 0, 'f', 0);
+}
+
+/// A roller shaft's arm stands where its spring lets it.
+PlanTable springsTable(const Derived& derived, const Units& units) {
+    const LevelSolution& level = derived.report.level;
+    PlanTable table;
+    table.headers = {PlanWords::tr("spring rate"), PlanWords::tr("free length"), PlanWords::tr("float"),
+                     PlanWords::tr("arm")};
+    for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0))
+        table.rows.append({PlanWords::tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1),
+                           lengthText(option.free_m, units), QString::number(option.floatStiffness_NmPerRad, 'f', 1),
+                           option.stable ? PlanWords::tr("level") : PlanWords::tr("runs away")});
+    const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
+    table.note = !shim_m ? PlanWords::tr("No spring is under the arm.")
+                 : *shim_m > 0.0
+                     ? PlanWords::tr("Packing of %1 under this spring brings the arm level; or one of these springs.")
+                           .arg(lengthText(*shim_m, units))
+                     : PlanWords::tr("For a level arm the spring is %1 too long; one of these lengths fits.")
+                           .arg(lengthText(-*shim_m, units));
+    return table;
+}
+
+} // namespace
+
+PlanTable aimsTable(const Job& job, const Derived& derived) {
+    PlanTable table;
+    for (const Aim& aim : derived.report.aimedPass.aims)
+        table.rows.append({QString::fromStdString(job.rig.strings[aim.string].name), centsText(aim.cents),
+                           QStringLiteral("±%1").arg(derived.uncertainty.aims_cents[aim.string], 0, 'f', 0),
+                           QString::number(aim.frequency_Hz, 'f', 2), noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
+    if (table.rows.isEmpty()) {
+        table.note = PlanWords::tr("No aims without a balance.");
+        return table;
+    }
+    table.note = PlanWords::tr("From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is "
+                               "worked out anew from what you read.")
+                     .arg(signedNumber(job.slackStart_cents, 0));
+    if (leavesForLocking(derived))
+        table.note += QLatin1Char(' ') + PlanWords::tr("What locking will add is left out.");
+    return table;
+}
+
+PlanTable waysTable(const Job& job, const Derived& derived, const Units& units) {
+    if (job.rig.bridge.has().motion == Motion::Shaft)
+        return springsTable(derived, units);
+    PlanTable table;
+    table.headers = {PlanWords::tr("way"), PlanWords::tr("claw"), PlanWords::tr("float"), PlanWords::tr("pass leaves")};
+    for (const Alternative& way : derived.alternatives)
+        table.rows.append({wayOut(way), signedNumber(way.level.moreTurns, 1),
+                           QString::number(way.level.floatStiffness_NmPerRad, 'f', 1),
+                           way.passFactor < 1.0 ? percent(way.passFactor) : PlanWords::tr("runs away")});
+    if (derived.shortfall)
+        table.note = shortfall(*derived.shortfall, units);
+    return table;
+}
+
+PlanTable leftAloneTable(const Job& job, const ChangeReport& report) {
+    PlanTable table;
+    for (const std::size_t string : job.method.order)
+        table.rows.append(
+            {QString::fromStdString(job.rig.strings[string].name), centsText(report.aloneFirst_cents[string])});
+    table.note = leftAlone(job, report);
+    return table;
+}
+
+PlanTable planFiguresTable(const Job& job, const Derived& derived, const Units& units) {
+    const ChangeReport& report = derived.report;
+    PlanTable table;
+    const auto row = [&table](const QString& what, const QString& figure) { table.rows.append({what, figure}); };
+    if (report.level.status == LevelStatus::Found) {
+        row(PlanWords::tr("passes with aims"), QStringLiteral("1"));
+        row(PlanWords::tr("passes exactly to pitch"), report.exactDone
+                                                          ? QString::number(report.exactPasses.size())
+                                                          : PlanWords::tr("over %1").arg(report.exactPasses.size()));
+        row(PlanWords::tr("left after each such pass"), percent(derived.couplingFactor));
+        row(PlanWords::tr("stiffness, pegs untouched"),
+            PlanWords::tr("%1 N·m/rad").arg(report.level.stiffness_NmPerRad, 0, 'f', 1));
+        row(PlanWords::tr("stiffness, retuned"),
+            PlanWords::tr("%1 N·m/rad").arg(report.level.floatStiffness_NmPerRad, 0, 'f', 1));
+    }
+    row(PlanWords::tr("pull before"), forceText(report.sumBefore_N, units));
+    row(PlanWords::tr("pull after"), forceText(report.sumAfter_N, units));
+    if (report.hasClaw)
+        row(PlanWords::tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units));
+    row(PlanWords::tr("rig figures measured"), QString::number(job.measured.size()));
+    return table;
+}
+
+} // namespace flenzo::wording
