@@ -2653,6 +2653,117 @@
     </message>
 </context>
 <context>
+    <name>PlanPage</name>
+    <message>
+        <source>spring rate</source>
+        <translation>Federrate</translation>
+    </message>
+    <message>
+        <source>free length</source>
+        <translation>freie Länge</translation>
+    </message>
+    <message>
+        <source>float</source>
+        <translation>Schweben</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>Hebel</translation>
+    </message>
+    <message>
+        <source>%1 N/mm</source>
+        <translation>%1 N/mm</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>eben</translation>
+    </message>
+    <message>
+        <source>runs away</source>
+        <translation>läuft davon</translation>
+    </message>
+    <message>
+        <source>No spring is under the arm.</source>
+        <translation>Unter dem Hebel ist keine Feder.</translation>
+    </message>
+    <message>
+        <source>Packing of %1 under this spring brings the arm level; or one of these springs.</source>
+        <translation>Eine Unterlage von %1 unter dieser Feder bringt den Hebel eben; oder eine dieser Federn.</translation>
+    </message>
+    <message>
+        <source>For a level arm the spring is %1 too long; one of these lengths fits.</source>
+        <translation>Für einen ebenen Hebel ist die Feder %1 zu lang; eine dieser Längen passt.</translation>
+    </message>
+    <message>
+        <source>No aims without a balance.</source>
+        <translation>Keine Zielwerte ohne Gleichgewicht.</translation>
+    </message>
+    <message>
+        <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
+        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Kralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus Ihren Ablesungen neu berechnet.</translation>
+    </message>
+    <message>
+        <source>What locking will add is left out.</source>
+        <translation>Was das Klemmen hinzufügt, ist ausgespart.</translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>Kralle</translation>
+    </message>
+    <message>
+        <source>pass leaves</source>
+        <translation>Durchgang lässt</translation>
+    </message>
+    <message>
+        <source>passes with aims</source>
+        <translation>Durchgänge mit Zielwerten</translation>
+    </message>
+    <message>
+        <source>passes exactly to pitch</source>
+        <translation>Durchgänge genau auf Tonhöhe</translation>
+    </message>
+    <message>
+        <source>over %1</source>
+        <translation>über %1</translation>
+    </message>
+    <message>
+        <source>left after each such pass</source>
+        <translation>bleibt nach jedem solchen Durchgang</translation>
+    </message>
+    <message>
+        <source>stiffness, pegs untouched</source>
+        <translation>Steifigkeit, Wirbel unberührt</translation>
+    </message>
+    <message>
+        <source>%1 N·m/rad</source>
+        <translation>%1 N·m/rad</translation>
+    </message>
+    <message>
+        <source>stiffness, retuned</source>
+        <translation>Steifigkeit, nachgestimmt</translation>
+    </message>
+    <message>
+        <source>pull before</source>
+        <translation>Zug vorher</translation>
+    </message>
+    <message>
+        <source>pull after</source>
+        <translation>Zug nachher</translation>
+    </message>
+    <message>
+        <source>block for level, at the rear edge</source>
+        <translation>Klotz für eben, an der Hinterkante</translation>
+    </message>
+    <message>
+        <source>rig figures measured</source>
+        <translation>Werte der Brücke gemessen</translation>
+    </message>
+</context>
+<context>
     <name>Practice</name>
     <message>
         <source>loosened %1</source>
@@ -7281,6 +7392,125 @@
     </message>
 </context>
 <context>
+    <name>flenzo::GuitarActs</name>
+    <message>
+        <source>Put a block in</source>
+        <translation>Klotz einsetzen</translation>
+    </message>
+    <message>
+        <source>Thickness under the rear edge; level is %1</source>
+        <translation>Dicke unter der Hinterkante; eben ist %1</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>Klotz herausnehmen</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>Bridge posts were turned</source>
+        <translation>Brückenbolzen wurden gedreht</translation>
+    </message>
+    <message>
+        <source>Raised by (a minus sign: lowered), the same on both posts.
+Strings slack first: posts that are turned under tension wear their edges.</source>
+        <translation>Höher um (mit Minus: tiefer), an beiden Bolzen gleich.
+Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schneiden.</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>Bolzen gedreht</translation>
+    </message>
+    <message>
+        <source>Saddle was moved</source>
+        <translation>Reiter wurde versetzt</translation>
+    </message>
+    <message>
+        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
+        <translation>Zum Sattel hin um (mit Minus: von ihm weg), bei entspannter Saite</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>Reiter versetzt</translation>
+    </message>
+    <message>
+        <source>Inserts are open</source>
+        <translation>Klemmstücke sind offen</translation>
+    </message>
+    <message>
+        <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
+To go on all the same, say why:</source>
+        <translation>Klemmstücke sind offen und fallen heraus, wenn die Gitarre umgedreht wird. Zuerst abkleben.
+Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
+    </message>
+    <message>
+        <source>turn the guitar</source>
+        <translation>Gitarre drehen</translation>
+    </message>
+    <message>
+        <source>Lay it &amp;flat</source>
+        <translation>&amp;Flach legen</translation>
+    </message>
+    <message>
+        <source>Hold it as &amp;played</source>
+        <translation>Wie ge&amp;spielt halten</translation>
+    </message>
+    <message>
+        <source>Hang it &amp;upright</source>
+        <translation>Au&amp;frecht hängen</translation>
+    </message>
+    <message>
+        <source>Turn it face do&amp;wn</source>
+        <translation>Umdreh&amp;en</translation>
+    </message>
+    <message>
+        <source>Put a &amp;block in…</source>
+        <translation>Klotz &amp;einsetzen…</translation>
+    </message>
+    <message>
+        <source>Take the block &amp;out</source>
+        <translation>Klotz &amp;herausnehmen</translation>
+    </message>
+    <message>
+        <source>String &amp;off or broken</source>
+        <translation>Saite &amp;ab oder gerissen</translation>
+    </message>
+    <message>
+        <source>string off</source>
+        <translation>Saite ab</translation>
+    </message>
+    <message>
+        <source>&amp;New string on</source>
+        <translation>&amp;Neue Saite aufgezogen</translation>
+    </message>
+    <message>
+        <source>String has &amp;slipped</source>
+        <translation>Saite ist ge&amp;rutscht</translation>
+    </message>
+    <message>
+        <source>string slipped</source>
+        <translation>Saite gerutscht</translation>
+    </message>
+    <message>
+        <source>Something was &amp;moved or knocked</source>
+        <translation>Et&amp;was wurde bewegt oder gestoßen</translation>
+    </message>
+    <message>
+        <source>something moved</source>
+        <translation>etwas bewegt</translation>
+    </message>
+    <message>
+        <source>Bridge &amp;posts were turned…</source>
+        <translation>&amp;Brückenbolzen wurden gedreht…</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle was moved…</source>
+        <translation>Reiter wur&amp;de versetzt…</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::HeightForm</name>
     <message>
         <source>action at fret 12 now, bass side</source>
@@ -7411,6 +7641,111 @@
     <message>
         <source>Stopped at fret 12 against open; plus is sharp</source>
         <translation>Am 12. Bund gegriffen gegen leer; plus ist zu hoch</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobExchange</name>
+    <message>
+        <source>Kept as %1.</source>
+        <translation>Behalten als %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs came in.</source>
+        <translation>
+            <numerusform>%n Auftrag kam herein.</numerusform>
+            <numerusform>%n Aufträge kamen herein.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Einlesen</translation>
+    </message>
+    <message>
+        <source>Guitars and jobs (*.flenzo-guitar *.flenzo-job)</source>
+        <translation>Gitarren und Aufträge (*.flenzo-guitar *.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>Export the guitar</source>
+        <translation>Gitarre ausgeben</translation>
+    </message>
+    <message>
+        <source>Folder for jobs.csv and events.csv</source>
+        <translation>Ordner für jobs.csv und events.csv</translation>
+    </message>
+    <message>
+        <source>Writing the tables</source>
+        <translation>Tabellen werden geschrieben</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
+    </message>
+    <message>
+        <source>&amp;Job sheet…</source>
+        <translation>Auftrags&amp;blatt…</translation>
+    </message>
+    <message>
+        <source>&amp;Import a guitar or job…</source>
+        <translation>Gitarre oder Auftrag &amp;einlesen…</translation>
+    </message>
+    <message>
+        <source>&amp;Export this guitar with its history…</source>
+        <translation>Diese Gitarre mit ihrer Geschichte &amp;ausgeben…</translation>
+    </message>
+    <message>
+        <source>Export everything as &amp;tables…</source>
+        <translation>Alles als &amp;Tabellen ausgeben…</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobFiles</name>
+    <message>
+        <source>%1. The job that was open is untouched.</source>
+        <translation>%1. Der offene Auftrag ist unberührt.</translation>
+    </message>
+    <message>
+        <source>Saved as %1.</source>
+        <translation>Gespeichert als %1.</translation>
+    </message>
+    <message>
+        <source>Not saved</source>
+        <translation>Nicht gespeichert</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has changes that are in no file yet.</source>
+        <translation>„%1“ hat Änderungen, die noch in keiner Datei sind.</translation>
+    </message>
+    <message>
+        <source>Open a job</source>
+        <translation>Auftrag öffnen</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job);;All files (*)</source>
+        <translation>Aufträge (*.flenzo-job);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Save the job</source>
+        <translation>Auftrag speichern</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job)</source>
+        <translation>Aufträge (*.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>Ö&amp;ffnen…</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Speichern</translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation>Speichern &amp;unter…</translation>
     </message>
 </context>
 <context>
@@ -7851,14 +8186,6 @@
 <context>
     <name>flenzo::MainWindow</name>
     <message>
-        <source>Readings can be supplied by a guitar that exists only in the program</source>
-        <translation>Ablesungen kann eine Gitarre liefern, die es nur im Programm gibt</translation>
-    </message>
-    <message>
-        <source>What can hurt somebody or the guitar now</source>
-        <translation>Was jetzt jemandem oder der Gitarre schaden kann</translation>
-    </message>
-    <message>
         <source>Shop</source>
         <translation>Werkstatt</translation>
     </message>
@@ -7875,34 +8202,6 @@
         <translation>Hilfe</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Restore</source>
-        <translation>Wiederherstellen</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Löschen</translation>
-    </message>
-    <message>
-        <source>The program ended unexpectedly with &quot;%1&quot; open. Entries in its log: %2.</source>
-        <translation>Das Programm endete unerwartet, während „%1“ offen war. Einträge darin: %2.</translation>
-    </message>
-    <message>
-        <source>New guitar</source>
-        <translation>Neue Gitarre</translation>
-    </message>
-    <message>
-        <source>simulated guitar</source>
-        <translation>simulierte Gitarre</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
         <source>, not saved</source>
         <translation>, nicht gespeichert</translation>
     </message>
@@ -7917,18 +8216,6 @@
     <message>
         <source>&amp;New guitar</source>
         <translation>&amp;Neue Gitarre</translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation>Ö&amp;ffnen…</translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation>&amp;Speichern</translation>
-    </message>
-    <message>
-        <source>Save &amp;as…</source>
-        <translation>Speichern &amp;unter…</translation>
     </message>
     <message>
         <source>&amp;Find…</source>
@@ -7949,64 +8236,6 @@
     <message>
         <source>&amp;Redo</source>
         <translation>&amp;Wiederholen</translation>
-    </message>
-    <message>
-        <source>Put a &amp;block in…</source>
-        <translation>Klotz &amp;einsetzen…</translation>
-    </message>
-    <message>
-        <source>Take the block &amp;out</source>
-        <translation>Klotz &amp;herausnehmen</translation>
-    </message>
-    <message>
-        <source>take block out</source>
-        <translation>Klotz herausnehmen</translation>
-    </message>
-    <message>
-        <source>String &amp;off or broken</source>
-        <translation>Saite &amp;ab oder gerissen</translation>
-    </message>
-    <message>
-        <source>string off</source>
-        <translation>Saite ab</translation>
-    </message>
-    <message>
-        <source>Lay it &amp;flat</source>
-        <translation>&amp;Flach legen</translation>
-    </message>
-    <message>
-        <source>Hold it as &amp;played</source>
-        <translation>Wie ge&amp;spielt halten</translation>
-    </message>
-    <message>
-        <source>Hang it &amp;upright</source>
-        <translation>Au&amp;frecht hängen</translation>
-    </message>
-    <message>
-        <source>Turn it face do&amp;wn</source>
-        <translation>Umdreh&amp;en</translation>
-    </message>
-    <message>
-        <source>Inserts are open</source>
-        <translation>Klemmstücke sind offen</translation>
-    </message>
-    <message>
-        <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
-To go on all the same, say why:</source>
-        <translation>Klemmstücke sind offen und fallen heraus, wenn die Gitarre umgedreht wird. Zuerst abkleben.
-Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
-    </message>
-    <message>
-        <source>turn the guitar</source>
-        <translation>Gitarre drehen</translation>
-    </message>
-    <message>
-        <source>Put a block in</source>
-        <translation>Klotz einsetzen</translation>
-    </message>
-    <message>
-        <source>Thickness under the rear edge; level is %1</source>
-        <translation>Dicke unter der Hinterkante; eben ist %1</translation>
     </message>
     <message>
         <source>&amp;Bench</source>
@@ -8133,175 +8362,8 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;Das Gleichgewicht schwebender Vibratobrücken: Drehungen der Kralle, Zielwerte und Durchgänge für Leute, die Gitarren besaiten und einstellen.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später; ohne jede Gewähr. Gebaut mit Qt, Eigen, Boost und CLI11. Schrift: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;Was es sagt, beruht auf einem Modell und auf Ihren Ablesungen. Wo Arbeit Ihnen oder der Gitarre schaden kann, gehen örtliche Regeln und ein Fachbetrieb vor.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>%1. The job that was open is untouched.</source>
-        <translation>%1. Der offene Auftrag ist unberührt.</translation>
-    </message>
-    <message>
-        <source>Saved as %1.</source>
-        <translation>Gespeichert als %1.</translation>
-    </message>
-    <message>
         <source>demo</source>
         <translation>Beispiel</translation>
-    </message>
-    <message>
-        <source>Not saved</source>
-        <translation>Nicht gespeichert</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; has changes that are in no file yet.</source>
-        <translation>„%1“ hat Änderungen, die noch in keiner Datei sind.</translation>
-    </message>
-    <message>
-        <source>Open a job</source>
-        <translation>Auftrag öffnen</translation>
-    </message>
-    <message>
-        <source>Jobs (*.flenzo-job);;All files (*)</source>
-        <translation>Aufträge (*.flenzo-job);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Save the job</source>
-        <translation>Auftrag speichern</translation>
-    </message>
-    <message>
-        <source>Jobs (*.flenzo-job)</source>
-        <translation>Aufträge (*.flenzo-job)</translation>
-    </message>
-    <message>
-        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
-        <translation>. Die Werkstatt bleibt bis dahin geschlossen; Aufträge lassen sich weiter als Dateien speichern.</translation>
-    </message>
-    <message>
-        <source>The logbook is damaged</source>
-        <translation>Das Auftragsbuch ist beschädigt</translation>
-    </message>
-    <message>
-        <source>There is no backup. Put it aside and begin an empty one?</source>
-        <translation>Es gibt keine Sicherung. Beiseitelegen und ein leeres beginnen?</translation>
-    </message>
-    <message>
-        <source>Put it aside and go on with the newest backup, %1?</source>
-        <translation>Beiseitelegen und mit der neuesten Sicherung weitermachen, %1?</translation>
-    </message>
-    <message>
-        <source>Put it aside</source>
-        <translation>Beiseitelegen</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Abbrechen</translation>
-    </message>
-    <message>
-        <source>The damaged logbook is at %1.</source>
-        <translation>Das beschädigte Auftragsbuch liegt unter %1.</translation>
-    </message>
-    <message>
-        <source>Kept as %1.</source>
-        <translation>Behalten als %1.</translation>
-    </message>
-    <message>
-        <source>Backed up as %1.</source>
-        <translation>Gesichert als %1.</translation>
-    </message>
-    <message>
-        <source>Put a backup in the logbook&apos;s place</source>
-        <translation>Eine Sicherung an die Stelle des Auftragsbuchs setzen</translation>
-    </message>
-    <message>
-        <source>Logbooks (*.flenzo-logbook)</source>
-        <translation>Auftragsbücher (*.flenzo-logbook)</translation>
-    </message>
-    <message>
-        <source>The backup is in place. What was there before is at %1.</source>
-        <translation>Die Sicherung ist an ihrem Platz. Was vorher da war, liegt unter %1.</translation>
-    </message>
-    <message>
-        <source>Folder for jobs.csv and events.csv</source>
-        <translation>Ordner für jobs.csv und events.csv</translation>
-    </message>
-    <message>
-        <source>Writing the tables</source>
-        <translation>Tabellen werden geschrieben</translation>
-    </message>
-    <message>
-        <source>Stop</source>
-        <translation>Anhalten</translation>
-    </message>
-    <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n jobs came in.</source>
-        <translation>
-            <numerusform>%n Auftrag kam herein.</numerusform>
-            <numerusform>%n Aufträge kamen herein.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>&amp;Import a guitar or job…</source>
-        <translation>Gitarre oder Auftrag &amp;einlesen…</translation>
-    </message>
-    <message>
-        <source>Import</source>
-        <translation>Einlesen</translation>
-    </message>
-    <message>
-        <source>Guitars and jobs (*.flenzo-guitar *.flenzo-job)</source>
-        <translation>Gitarren und Aufträge (*.flenzo-guitar *.flenzo-job)</translation>
-    </message>
-    <message>
-        <source>&amp;Export this guitar with its history…</source>
-        <translation>Diese Gitarre mit ihrer Geschichte &amp;ausgeben…</translation>
-    </message>
-    <message>
-        <source>Export the guitar</source>
-        <translation>Gitarre ausgeben</translation>
-    </message>
-    <message>
-        <source>Export everything as &amp;tables…</source>
-        <translation>Alles als &amp;Tabellen ausgeben…</translation>
-    </message>
-    <message>
-        <source>&amp;Job sheet…</source>
-        <translation>Auftrags&amp;blatt…</translation>
-    </message>
-    <message>
-        <source>&amp;Back up now</source>
-        <translation>Jetzt &amp;sichern</translation>
-    </message>
-    <message>
-        <source>&amp;Restore a backup…</source>
-        <translation>Sicherung &amp;zurückholen…</translation>
-    </message>
-    <message>
-        <source>&amp;Check the logbook</source>
-        <translation>Auftragsbuch &amp;prüfen</translation>
-    </message>
-    <message>
-        <source>The logbook has no faults.</source>
-        <translation>Das Auftragsbuch hat keine Fehler.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
-        <translation>„%1“ wurde geändert, während der Server weg war, und wartet hier. Einträge im Protokoll: %2.</translation>
-    </message>
-    <message>
-        <source>Two versions: compare</source>
-        <translation>Zwei Fassungen: vergleichen</translation>
-    </message>
-    <message>
-        <source>Server away: kept here</source>
-        <translation>Server weg: bleibt hier</translation>
-    </message>
-    <message>
-        <source>Another bench changed this job too; say which one goes on</source>
-        <translation>Auch eine andere Werkbank hat diesen Auftrag geändert; sagen, welcher weitergeht</translation>
-    </message>
-    <message>
-        <source>What is entered is kept on this machine; press to try the server now</source>
-        <translation>Was eingetragen wird, bleibt auf diesem Rechner; drücken, um den Server jetzt zu versuchen</translation>
     </message>
     <message>
         <source>&amp;Keep in the shop</source>
@@ -8312,102 +8374,19 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>In der Werkstatt behalten.</translation>
     </message>
     <message>
-        <source>The server is back, and has everything that was entered.</source>
-        <translation>Der Server ist wieder da und hat alles, was eingetragen wurde.</translation>
-    </message>
-    <message>
-        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
-        <translation>An einer anderen Werkbank geändert; gezeigt, wie es jetzt ist. Rückgängig beginnt von vorn.</translation>
-    </message>
-    <message>
-        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
-        <translation>Dieser Auftrag wurde an einer anderen Werkbank herausgenommen. Hier ist er noch offen: Auftrag, In der Werkstatt behalten legt ihn zurück.</translation>
-    </message>
-    <message>
-        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
-        <translation>Eine andere Werkbank hat diesen Auftrag auch offen. Jede sieht, was die andere einträgt; absprechen, wer abliest und dreht.</translation>
-    </message>
-    <message>
-        <source>Moving the shop</source>
-        <translation>Die Werkstatt zieht um</translation>
-    </message>
-    <message>
         <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
         <translation>Der Server antwortet nicht. Der Auftrag ist auf diesem Rechner offen; später mit Auftrag, In der Werkstatt behalten ablegen.</translation>
     </message>
     <message>
-        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
-        <translation>Eine Sicherung kommt in eine leere Datenbank des Servers: flenzo-cli move SICHERUNG ADRESSE.</translation>
-    </message>
-    <message>
-        <source>Logbook on a &amp;server…</source>
-        <translation>Auftragsbuch auf einem &amp;Server …</translation>
-    </message>
-    <message>
-        <source>&amp;New string on</source>
-        <translation>&amp;Neue Saite aufgezogen</translation>
-    </message>
-    <message>
-        <source>string on</source>
-        <translation>Saite aufgezogen</translation>
-    </message>
-    <message>
-        <source>String has &amp;slipped</source>
-        <translation>Saite ist ge&amp;rutscht</translation>
-    </message>
-    <message>
-        <source>string slipped</source>
-        <translation>Saite gerutscht</translation>
-    </message>
-    <message>
-        <source>Something was &amp;moved or knocked</source>
-        <translation>Et&amp;was wurde bewegt oder gestoßen</translation>
-    </message>
-    <message>
-        <source>something moved</source>
-        <translation>etwas bewegt</translation>
-    </message>
-    <message>
-        <source>Bridge &amp;posts were turned…</source>
-        <translation>&amp;Brückenbolzen wurden gedreht…</translation>
-    </message>
-    <message>
-        <source>Sa&amp;ddle was moved…</source>
-        <translation>Reiter wur&amp;de versetzt…</translation>
-    </message>
-    <message>
-        <source>Bridge posts were turned</source>
-        <translation>Brückenbolzen wurden gedreht</translation>
-    </message>
-    <message>
-        <source>Raised by (a minus sign: lowered), the same on both posts.
-Strings slack first: posts that are turned under tension wear their edges.</source>
-        <translation>Höher um (mit Minus: tiefer), an beiden Bolzen gleich.
-Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schneiden.</translation>
-    </message>
-    <message>
-        <source>posts turned</source>
-        <translation>Bolzen gedreht</translation>
-    </message>
-    <message>
-        <source>Saddle was moved</source>
-        <translation>Reiter wurde versetzt</translation>
-    </message>
-    <message>
-        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
-        <translation>Zum Sattel hin um (mit Minus: von ihm weg), bei entspannter Saite</translation>
-    </message>
-    <message>
-        <source>saddle moved</source>
-        <translation>Reiter versetzt</translation>
-    </message>
-    <message>
-        <source>Backing up the shop</source>
-        <translation>Die Werkstatt wird gesichert</translation>
-    </message>
-    <message>
         <source>Sound (%1)</source>
         <translation>Klang (%1)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::MessageBar</name>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
     </message>
 </context>
 <context>
@@ -8482,6 +8461,25 @@ Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schnei
     <message>
         <source>on the &amp;body</source>
         <translation>auf dem &amp;Korpus</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::OtherBenches</name>
+    <message>
+        <source>The server is back, and has everything that was entered.</source>
+        <translation>Der Server ist wieder da und hat alles, was eingetragen wurde.</translation>
+    </message>
+    <message>
+        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
+        <translation>An einer anderen Werkbank geändert; gezeigt, wie es jetzt ist. Rückgängig beginnt von vorn.</translation>
+    </message>
+    <message>
+        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
+        <translation>Dieser Auftrag wurde an einer anderen Werkbank herausgenommen. Hier ist er noch offen: Auftrag, In der Werkstatt behalten legt ihn zurück.</translation>
+    </message>
+    <message>
+        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
+        <translation>Eine andere Werkbank hat diesen Auftrag auch offen. Jede sieht, was die andere einträgt; absprechen, wer abliest und dreht.</translation>
     </message>
 </context>
 <context>
@@ -8956,98 +8954,6 @@ kommt noch</translation>
         <source>%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are known.</source>
         <translation>%1: %2 an jeder Schraube. Auf %3 Umdrehungen genau, soweit die angenommenen Werte bekannt sind.</translation>
     </message>
-    <message>
-        <source>No aims without a balance.</source>
-        <translation>Keine Zielwerte ohne Gleichgewicht.</translation>
-    </message>
-    <message>
-        <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
-        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Kralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus Ihren Ablesungen neu berechnet.</translation>
-    </message>
-    <message>
-        <source>runs away</source>
-        <translation>läuft davon</translation>
-    </message>
-    <message>
-        <source>%1 N/mm</source>
-        <translation>%1 N/mm</translation>
-    </message>
-    <message>
-        <source>level</source>
-        <translation>eben</translation>
-    </message>
-    <message>
-        <source>spring rate</source>
-        <translation>Federrate</translation>
-    </message>
-    <message>
-        <source>free length</source>
-        <translation>freie Länge</translation>
-    </message>
-    <message>
-        <source>arm</source>
-        <translation>Hebel</translation>
-    </message>
-    <message>
-        <source>No spring is under the arm.</source>
-        <translation>Unter dem Hebel ist keine Feder.</translation>
-    </message>
-    <message>
-        <source>Packing of %1 under this spring brings the arm level; or one of these springs.</source>
-        <translation>Eine Unterlage von %1 unter dieser Feder bringt den Hebel eben; oder eine dieser Federn.</translation>
-    </message>
-    <message>
-        <source>For a level arm the spring is %1 too long; one of these lengths fits.</source>
-        <translation>Für einen ebenen Hebel ist die Feder %1 zu lang; eine dieser Längen passt.</translation>
-    </message>
-    <message>
-        <source>passes with aims</source>
-        <translation>Durchgänge mit Zielwerten</translation>
-    </message>
-    <message>
-        <source>passes exactly to pitch</source>
-        <translation>Durchgänge genau auf Tonhöhe</translation>
-    </message>
-    <message>
-        <source>over %1</source>
-        <translation>über %1</translation>
-    </message>
-    <message>
-        <source>left after each such pass</source>
-        <translation>bleibt nach jedem solchen Durchgang</translation>
-    </message>
-    <message>
-        <source>stiffness, pegs untouched</source>
-        <translation>Steifigkeit, Wirbel unberührt</translation>
-    </message>
-    <message>
-        <source>%1 N·m/rad</source>
-        <translation>%1 N·m/rad</translation>
-    </message>
-    <message>
-        <source>stiffness, retuned</source>
-        <translation>Steifigkeit, nachgestimmt</translation>
-    </message>
-    <message>
-        <source>pull before</source>
-        <translation>Zug vorher</translation>
-    </message>
-    <message>
-        <source>pull after</source>
-        <translation>Zug nachher</translation>
-    </message>
-    <message>
-        <source>block for level, at the rear edge</source>
-        <translation>Klotz für eben, an der Hinterkante</translation>
-    </message>
-    <message>
-        <source>rig figures measured</source>
-        <translation>Werte der Brücke gemessen</translation>
-    </message>
-    <message>
-        <source>What locking will add is left out.</source>
-        <translation>Was das Klemmen hinzufügt, ist ausgespart.</translation>
-    </message>
 </context>
 <context>
     <name>flenzo::PracticeBench</name>
@@ -9424,6 +9330,25 @@ kommt noch</translation>
     <message>
         <source>It left the guitar where it was.</source>
         <translation>Es ließ die Gitarre, wo sie war.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::RecoveryBanner</name>
+    <message>
+        <source>Restore</source>
+        <translation>Wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
+        <translation>„%1“ wurde geändert, während der Server weg war, und wartet hier. Einträge im Protokoll: %2.</translation>
+    </message>
+    <message>
+        <source>The program ended unexpectedly with &quot;%1&quot; open. Entries in its log: %2.</source>
+        <translation>Das Programm endete unerwartet, während „%1“ offen war. Einträge darin: %2.</translation>
     </message>
 </context>
 <context>
@@ -10043,6 +9968,89 @@ kommt noch</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ShopPlace</name>
+    <message>
+        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
+        <translation>. Die Werkstatt bleibt bis dahin geschlossen; Aufträge lassen sich weiter als Dateien speichern.</translation>
+    </message>
+    <message>
+        <source>The logbook is damaged</source>
+        <translation>Das Auftragsbuch ist beschädigt</translation>
+    </message>
+    <message>
+        <source>There is no backup. Put it aside and begin an empty one?</source>
+        <translation>Es gibt keine Sicherung. Beiseitelegen und ein leeres beginnen?</translation>
+    </message>
+    <message>
+        <source>Put it aside and go on with the newest backup, %1?</source>
+        <translation>Beiseitelegen und mit der neuesten Sicherung weitermachen, %1?</translation>
+    </message>
+    <message>
+        <source>Put it aside</source>
+        <translation>Beiseitelegen</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>The damaged logbook is at %1.</source>
+        <translation>Das beschädigte Auftragsbuch liegt unter %1.</translation>
+    </message>
+    <message>
+        <source>Moving the shop</source>
+        <translation>Die Werkstatt zieht um</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Backing up the shop</source>
+        <translation>Die Werkstatt wird gesichert</translation>
+    </message>
+    <message>
+        <source>Backed up as %1.</source>
+        <translation>Gesichert als %1.</translation>
+    </message>
+    <message>
+        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
+        <translation>Eine Sicherung kommt in eine leere Datenbank des Servers: flenzo-cli move SICHERUNG ADRESSE.</translation>
+    </message>
+    <message>
+        <source>Put a backup in the logbook&apos;s place</source>
+        <translation>Eine Sicherung an die Stelle des Auftragsbuchs setzen</translation>
+    </message>
+    <message>
+        <source>Logbooks (*.flenzo-logbook)</source>
+        <translation>Auftragsbücher (*.flenzo-logbook)</translation>
+    </message>
+    <message>
+        <source>The backup is in place. What was there before is at %1.</source>
+        <translation>Die Sicherung ist an ihrem Platz. Was vorher da war, liegt unter %1.</translation>
+    </message>
+    <message>
+        <source>Logbook on a &amp;server…</source>
+        <translation>Auftragsbuch auf einem &amp;Server …</translation>
+    </message>
+    <message>
+        <source>&amp;Back up now</source>
+        <translation>Jetzt &amp;sichern</translation>
+    </message>
+    <message>
+        <source>&amp;Restore a backup…</source>
+        <translation>Sicherung &amp;zurückholen…</translation>
+    </message>
+    <message>
+        <source>&amp;Check the logbook</source>
+        <translation>Auftragsbuch &amp;prüfen</translation>
+    </message>
+    <message>
+        <source>The logbook has no faults.</source>
+        <translation>Das Auftragsbuch hat keine Fehler.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::SoakForm</name>
     <message numerus="yes">
         <source>%n minutes</source>
@@ -10521,6 +10529,45 @@ kommt noch</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::WindowHead</name>
+    <message>
+        <source>Readings can be supplied by a guitar that exists only in the program</source>
+        <translation>Ablesungen kann eine Gitarre liefern, die es nur im Programm gibt</translation>
+    </message>
+    <message>
+        <source>What can hurt somebody or the guitar now</source>
+        <translation>Was jetzt jemandem oder der Gitarre schaden kann</translation>
+    </message>
+    <message>
+        <source>New guitar</source>
+        <translation>Neue Gitarre</translation>
+    </message>
+    <message>
+        <source>simulated guitar</source>
+        <translation>simulierte Gitarre</translation>
+    </message>
+    <message>
+        <source>Two versions: compare</source>
+        <translation>Zwei Fassungen: vergleichen</translation>
+    </message>
+    <message>
+        <source>Server away: kept here</source>
+        <translation>Server weg: bleibt hier</translation>
+    </message>
+    <message>
+        <source>Another bench changed this job too; say which one goes on</source>
+        <translation>Auch eine andere Werkbank hat diesen Auftrag geändert; sagen, welcher weitergeht</translation>
+    </message>
+    <message>
+        <source>What is entered is kept on this machine; press to try the server now</source>
+        <translation>Was eingetragen wird, bleibt auf diesem Rechner; drücken, um den Server jetzt zu versuchen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
     <name>main</name>
     <message>
         <source>Restringing and setting up guitars with floating vibrato bridges.</source>
@@ -10529,10 +10576,6 @@ kommt noch</translation>
     <message>
         <source>Start with the demo shop.</source>
         <translation>Mit der Beispielwerkstatt beginnen.</translation>
-    </message>
-    <message>
-        <source>Render every main view into DIR and exit.</source>
-        <translation>Jede Hauptansicht als Bild nach DIR schreiben und enden.</translation>
     </message>
     <message>
         <source>A job, guitar or exercise to open.</source>

@@ -76,22 +76,22 @@
     </message>
 </context>
 <context>
+    <name>flenzo::JobExchange</name>
+    <message numerus="yes">
+        <source>%n jobs came in.</source>
+        <translation>
+            <numerusform>%n job came in.</numerusform>
+            <numerusform>%n jobs came in.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::LearnedPanel</name>
     <message numerus="yes">
         <source>Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the shop finished, drawn towards the usual figures.</source>
         <translation>
             <numerusform>Nothing has been read yet: these are the mean and the spread of %n guitar of this kind that the shop finished, drawn towards the usual figures.</numerusform>
             <numerusform>Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the shop finished, drawn towards the usual figures.</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>flenzo::MainWindow</name>
-    <message numerus="yes">
-        <source>%n jobs came in.</source>
-        <translation>
-            <numerusform>%n job came in.</numerusform>
-            <numerusform>%n jobs came in.</numerusform>
         </translation>
     </message>
 </context>

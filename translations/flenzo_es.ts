@@ -2653,6 +2653,117 @@
     </message>
 </context>
 <context>
+    <name>PlanPage</name>
+    <message>
+        <source>spring rate</source>
+        <translation>dureza de muelle</translation>
+    </message>
+    <message>
+        <source>free length</source>
+        <translation>longitud libre</translation>
+    </message>
+    <message>
+        <source>float</source>
+        <translation>flotación</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>palanca</translation>
+    </message>
+    <message>
+        <source>%1 N/mm</source>
+        <translation>%1 N/mm</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>nivel</translation>
+    </message>
+    <message>
+        <source>runs away</source>
+        <translation>se escapa</translation>
+    </message>
+    <message>
+        <source>No spring is under the arm.</source>
+        <translation>No hay muelle bajo la palanca.</translation>
+    </message>
+    <message>
+        <source>Packing of %1 under this spring brings the arm level; or one of these springs.</source>
+        <translation>Un suplemento de %1 bajo este muelle nivela la palanca; o uno de estos muelles.</translation>
+    </message>
+    <message>
+        <source>For a level arm the spring is %1 too long; one of these lengths fits.</source>
+        <translation>Para una palanca a nivel el muelle es %1 largo; una de estas longitudes va bien.</translation>
+    </message>
+    <message>
+        <source>No aims without a balance.</source>
+        <translation>Sin equilibrio no hay objetivos.</translation>
+    </message>
+    <message>
+        <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
+        <translation>Desde cuerdas nuevas %1 ¢ bajas (supuesto), garra girada antes. En el banco cada objetivo se calcula otra vez con lo que leas.</translation>
+    </message>
+    <message>
+        <source>What locking will add is left out.</source>
+        <translation>Lo que añadirá el bloqueo queda descontado.</translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation>camino</translation>
+    </message>
+    <message>
+        <source>claw</source>
+        <translation>garra</translation>
+    </message>
+    <message>
+        <source>pass leaves</source>
+        <translation>deja la pasada</translation>
+    </message>
+    <message>
+        <source>passes with aims</source>
+        <translation>pasadas con objetivos</translation>
+    </message>
+    <message>
+        <source>passes exactly to pitch</source>
+        <translation>pasadas exactas al tono</translation>
+    </message>
+    <message>
+        <source>over %1</source>
+        <translation>más de %1</translation>
+    </message>
+    <message>
+        <source>left after each such pass</source>
+        <translation>queda tras cada pasada así</translation>
+    </message>
+    <message>
+        <source>stiffness, pegs untouched</source>
+        <translation>rigidez, sin tocar clavijas</translation>
+    </message>
+    <message>
+        <source>%1 N·m/rad</source>
+        <translation>%1 N·m/rad</translation>
+    </message>
+    <message>
+        <source>stiffness, retuned</source>
+        <translation>rigidez, reafinada</translation>
+    </message>
+    <message>
+        <source>pull before</source>
+        <translation>tracción antes</translation>
+    </message>
+    <message>
+        <source>pull after</source>
+        <translation>tracción después</translation>
+    </message>
+    <message>
+        <source>block for level, at the rear edge</source>
+        <translation>taco para nivel, en el borde trasero</translation>
+    </message>
+    <message>
+        <source>rig figures measured</source>
+        <translation>cifras del puente medidas</translation>
+    </message>
+</context>
+<context>
     <name>Practice</name>
     <message>
         <source>loosened %1</source>
@@ -7281,6 +7392,125 @@
     </message>
 </context>
 <context>
+    <name>flenzo::GuitarActs</name>
+    <message>
+        <source>Put a block in</source>
+        <translation>Poner un taco</translation>
+    </message>
+    <message>
+        <source>Thickness under the rear edge; level is %1</source>
+        <translation>Grosor bajo el borde trasero; a nivel es %1</translation>
+    </message>
+    <message>
+        <source>take block out</source>
+        <translation>sacar el taco</translation>
+    </message>
+    <message>
+        <source>string on</source>
+        <translation>cuerda puesta</translation>
+    </message>
+    <message>
+        <source>Bridge posts were turned</source>
+        <translation>Se giraron los postes del puente</translation>
+    </message>
+    <message>
+        <source>Raised by (a minus sign: lowered), the same on both posts.
+Strings slack first: posts that are turned under tension wear their edges.</source>
+        <translation>Subidos (con signo menos: bajados), igual en los dos postes.
+Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</translation>
+    </message>
+    <message>
+        <source>posts turned</source>
+        <translation>postes girados</translation>
+    </message>
+    <message>
+        <source>Saddle was moved</source>
+        <translation>Se movió una silleta</translation>
+    </message>
+    <message>
+        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
+        <translation>Hacia la cejuela (con signo menos: alejándose de ella), con su cuerda floja</translation>
+    </message>
+    <message>
+        <source>saddle moved</source>
+        <translation>silleta movida</translation>
+    </message>
+    <message>
+        <source>Inserts are open</source>
+        <translation>Los insertos están abiertos</translation>
+    </message>
+    <message>
+        <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
+To go on all the same, say why:</source>
+        <translation>Los insertos de las silletas están abiertos y se caen al dar la vuelta a la guitarra. Sujétalos antes con cinta.
+Para seguir de todos modos, di por qué:</translation>
+    </message>
+    <message>
+        <source>turn the guitar</source>
+        <translation>girar la guitarra</translation>
+    </message>
+    <message>
+        <source>Lay it &amp;flat</source>
+        <translation>Tum&amp;bada</translation>
+    </message>
+    <message>
+        <source>Hold it as &amp;played</source>
+        <translation>Sujeta como se &amp;toca</translation>
+    </message>
+    <message>
+        <source>Hang it &amp;upright</source>
+        <translation>Colgada &amp;derecha</translation>
+    </message>
+    <message>
+        <source>Turn it face do&amp;wn</source>
+        <translation>&amp;Boca abajo</translation>
+    </message>
+    <message>
+        <source>Put a &amp;block in…</source>
+        <translation>&amp;Poner un taco…</translation>
+    </message>
+    <message>
+        <source>Take the block &amp;out</source>
+        <translation>&amp;Sacar el taco</translation>
+    </message>
+    <message>
+        <source>String &amp;off or broken</source>
+        <translation>Cuerda &amp;quitada o rota</translation>
+    </message>
+    <message>
+        <source>string off</source>
+        <translation>cuerda quitada</translation>
+    </message>
+    <message>
+        <source>&amp;New string on</source>
+        <translation>Cuerda &amp;nueva puesta</translation>
+    </message>
+    <message>
+        <source>String has &amp;slipped</source>
+        <translation>La cuerda se ha &amp;deslizado</translation>
+    </message>
+    <message>
+        <source>string slipped</source>
+        <translation>cuerda deslizada</translation>
+    </message>
+    <message>
+        <source>Something was &amp;moved or knocked</source>
+        <translation>Algo se &amp;movió o recibió un golpe</translation>
+    </message>
+    <message>
+        <source>something moved</source>
+        <translation>algo movido</translation>
+    </message>
+    <message>
+        <source>Bridge &amp;posts were turned…</source>
+        <translation>Se giraron los &amp;postes del puente…</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle was moved…</source>
+        <translation>Se movió una &amp;silleta…</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::HeightForm</name>
     <message>
         <source>action at fret 12 now, bass side</source>
@@ -7411,6 +7641,111 @@
     <message>
         <source>Stopped at fret 12 against open; plus is sharp</source>
         <translation>Pisada en el traste 12 frente al aire; más es agudo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobExchange</name>
+    <message>
+        <source>Kept as %1.</source>
+        <translation>Guardado como %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs came in.</source>
+        <translation>
+            <numerusform>Entró %n trabajo.</numerusform>
+            <numerusform>Entraron %n trabajos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importar</translation>
+    </message>
+    <message>
+        <source>Guitars and jobs (*.flenzo-guitar *.flenzo-job)</source>
+        <translation>Guitarras y trabajos (*.flenzo-guitar *.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>Export the guitar</source>
+        <translation>Exportar la guitarra</translation>
+    </message>
+    <message>
+        <source>Folder for jobs.csv and events.csv</source>
+        <translation>Carpeta para jobs.csv y events.csv</translation>
+    </message>
+    <message>
+        <source>Writing the tables</source>
+        <translation>Escribiendo las tablas</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Parar</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Escrito en %1.</translation>
+    </message>
+    <message>
+        <source>&amp;Job sheet…</source>
+        <translation>&amp;Hoja de trabajo…</translation>
+    </message>
+    <message>
+        <source>&amp;Import a guitar or job…</source>
+        <translation>&amp;Importar una guitarra o un trabajo…</translation>
+    </message>
+    <message>
+        <source>&amp;Export this guitar with its history…</source>
+        <translation>&amp;Exportar esta guitarra con su historial…</translation>
+    </message>
+    <message>
+        <source>Export everything as &amp;tables…</source>
+        <translation>Exportar todo como &amp;tablas…</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobFiles</name>
+    <message>
+        <source>%1. The job that was open is untouched.</source>
+        <translation>%1. El trabajo abierto queda intacto.</translation>
+    </message>
+    <message>
+        <source>Saved as %1.</source>
+        <translation>Guardado como %1.</translation>
+    </message>
+    <message>
+        <source>Not saved</source>
+        <translation>Sin guardar</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has changes that are in no file yet.</source>
+        <translation>«%1» tiene cambios que aún no están en ningún archivo.</translation>
+    </message>
+    <message>
+        <source>Open a job</source>
+        <translation>Abrir un trabajo</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job);;All files (*)</source>
+        <translation>Trabajos (*.flenzo-job);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Save the job</source>
+        <translation>Guardar el trabajo</translation>
+    </message>
+    <message>
+        <source>Jobs (*.flenzo-job)</source>
+        <translation>Trabajos (*.flenzo-job)</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Abrir…</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>Gua&amp;rdar</translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation>Guardar &amp;como…</translation>
     </message>
 </context>
 <context>
@@ -7851,14 +8186,6 @@
 <context>
     <name>flenzo::MainWindow</name>
     <message>
-        <source>Readings can be supplied by a guitar that exists only in the program</source>
-        <translation>Las lecturas puede darlas una guitarra que solo existe en el programa</translation>
-    </message>
-    <message>
-        <source>What can hurt somebody or the guitar now</source>
-        <translation>Lo que ahora puede dañar a alguien o a la guitarra</translation>
-    </message>
-    <message>
         <source>Shop</source>
         <translation>Taller</translation>
     </message>
@@ -7875,34 +8202,6 @@
         <translation>Ayuda</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
-    </message>
-    <message>
-        <source>Restore</source>
-        <translation>Recuperar</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Borrar</translation>
-    </message>
-    <message>
-        <source>The program ended unexpectedly with &quot;%1&quot; open. Entries in its log: %2.</source>
-        <translation>El programa terminó de improviso con «%1» abierto. Entradas en su registro: %2.</translation>
-    </message>
-    <message>
-        <source>New guitar</source>
-        <translation>Guitarra nueva</translation>
-    </message>
-    <message>
-        <source>simulated guitar</source>
-        <translation>guitarra simulada</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
         <source>, not saved</source>
         <translation>, sin guardar</translation>
     </message>
@@ -7917,18 +8216,6 @@
     <message>
         <source>&amp;New guitar</source>
         <translation>&amp;Guitarra nueva</translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation>&amp;Abrir…</translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation>Gua&amp;rdar</translation>
-    </message>
-    <message>
-        <source>Save &amp;as…</source>
-        <translation>Guardar &amp;como…</translation>
     </message>
     <message>
         <source>&amp;Find…</source>
@@ -7949,64 +8236,6 @@
     <message>
         <source>&amp;Redo</source>
         <translation>&amp;Rehacer</translation>
-    </message>
-    <message>
-        <source>Put a &amp;block in…</source>
-        <translation>&amp;Poner un taco…</translation>
-    </message>
-    <message>
-        <source>Take the block &amp;out</source>
-        <translation>&amp;Sacar el taco</translation>
-    </message>
-    <message>
-        <source>take block out</source>
-        <translation>sacar el taco</translation>
-    </message>
-    <message>
-        <source>String &amp;off or broken</source>
-        <translation>Cuerda &amp;quitada o rota</translation>
-    </message>
-    <message>
-        <source>string off</source>
-        <translation>cuerda quitada</translation>
-    </message>
-    <message>
-        <source>Lay it &amp;flat</source>
-        <translation>Tum&amp;bada</translation>
-    </message>
-    <message>
-        <source>Hold it as &amp;played</source>
-        <translation>Sujeta como se &amp;toca</translation>
-    </message>
-    <message>
-        <source>Hang it &amp;upright</source>
-        <translation>Colgada &amp;derecha</translation>
-    </message>
-    <message>
-        <source>Turn it face do&amp;wn</source>
-        <translation>&amp;Boca abajo</translation>
-    </message>
-    <message>
-        <source>Inserts are open</source>
-        <translation>Los insertos están abiertos</translation>
-    </message>
-    <message>
-        <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
-To go on all the same, say why:</source>
-        <translation>Los insertos de las silletas están abiertos y se caen al dar la vuelta a la guitarra. Sujétalos antes con cinta.
-Para seguir de todos modos, di por qué:</translation>
-    </message>
-    <message>
-        <source>turn the guitar</source>
-        <translation>girar la guitarra</translation>
-    </message>
-    <message>
-        <source>Put a block in</source>
-        <translation>Poner un taco</translation>
-    </message>
-    <message>
-        <source>Thickness under the rear edge; level is %1</source>
-        <translation>Grosor bajo el borde trasero; a nivel es %1</translation>
     </message>
     <message>
         <source>&amp;Bench</source>
@@ -8133,175 +8362,8 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;El equilibrio de los puentes vibrato flotantes: vueltas de garra, objetivos y pasadas para quien cambia cuerdas y ajusta guitarras.&lt;/p&gt;&lt;p&gt;Software libre bajo la GNU General Public License, versión 3 o posterior; viene sin ninguna garantía. Hecho con Qt, Eigen, Boost y CLI11. Letra: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;Lo que dice se apoya en un modelo y en tus lecturas. Donde el trabajo pueda dañarte a ti o a la guitarra, van antes las normas locales y un reparador profesional.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>%1. The job that was open is untouched.</source>
-        <translation>%1. El trabajo abierto queda intacto.</translation>
-    </message>
-    <message>
-        <source>Saved as %1.</source>
-        <translation>Guardado como %1.</translation>
-    </message>
-    <message>
         <source>demo</source>
         <translation>demostración</translation>
-    </message>
-    <message>
-        <source>Not saved</source>
-        <translation>Sin guardar</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; has changes that are in no file yet.</source>
-        <translation>«%1» tiene cambios que aún no están en ningún archivo.</translation>
-    </message>
-    <message>
-        <source>Open a job</source>
-        <translation>Abrir un trabajo</translation>
-    </message>
-    <message>
-        <source>Jobs (*.flenzo-job);;All files (*)</source>
-        <translation>Trabajos (*.flenzo-job);;Todos los archivos (*)</translation>
-    </message>
-    <message>
-        <source>Save the job</source>
-        <translation>Guardar el trabajo</translation>
-    </message>
-    <message>
-        <source>Jobs (*.flenzo-job)</source>
-        <translation>Trabajos (*.flenzo-job)</translation>
-    </message>
-    <message>
-        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
-        <translation>. El taller queda cerrado hasta entonces; los trabajos se pueden guardar como archivos.</translation>
-    </message>
-    <message>
-        <source>The logbook is damaged</source>
-        <translation>El libro de trabajos está dañado</translation>
-    </message>
-    <message>
-        <source>There is no backup. Put it aside and begin an empty one?</source>
-        <translation>No hay copia de seguridad. ¿Apartarlo y empezar uno vacío?</translation>
-    </message>
-    <message>
-        <source>Put it aside and go on with the newest backup, %1?</source>
-        <translation>¿Apartarlo y seguir con la copia más nueva, %1?</translation>
-    </message>
-    <message>
-        <source>Put it aside</source>
-        <translation>Apartarlo</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Cancelar</translation>
-    </message>
-    <message>
-        <source>The damaged logbook is at %1.</source>
-        <translation>El libro dañado está en %1.</translation>
-    </message>
-    <message>
-        <source>Kept as %1.</source>
-        <translation>Guardado como %1.</translation>
-    </message>
-    <message>
-        <source>Backed up as %1.</source>
-        <translation>Copia hecha como %1.</translation>
-    </message>
-    <message>
-        <source>Put a backup in the logbook&apos;s place</source>
-        <translation>Poner una copia en el lugar del libro</translation>
-    </message>
-    <message>
-        <source>Logbooks (*.flenzo-logbook)</source>
-        <translation>Libros de trabajos (*.flenzo-logbook)</translation>
-    </message>
-    <message>
-        <source>The backup is in place. What was there before is at %1.</source>
-        <translation>La copia está en su lugar. Lo que había antes está en %1.</translation>
-    </message>
-    <message>
-        <source>Folder for jobs.csv and events.csv</source>
-        <translation>Carpeta para jobs.csv y events.csv</translation>
-    </message>
-    <message>
-        <source>Writing the tables</source>
-        <translation>Escribiendo las tablas</translation>
-    </message>
-    <message>
-        <source>Stop</source>
-        <translation>Parar</translation>
-    </message>
-    <message>
-        <source>Written to %1.</source>
-        <translation>Escrito en %1.</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n jobs came in.</source>
-        <translation>
-            <numerusform>Entró %n trabajo.</numerusform>
-            <numerusform>Entraron %n trabajos.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>&amp;Import a guitar or job…</source>
-        <translation>&amp;Importar una guitarra o un trabajo…</translation>
-    </message>
-    <message>
-        <source>Import</source>
-        <translation>Importar</translation>
-    </message>
-    <message>
-        <source>Guitars and jobs (*.flenzo-guitar *.flenzo-job)</source>
-        <translation>Guitarras y trabajos (*.flenzo-guitar *.flenzo-job)</translation>
-    </message>
-    <message>
-        <source>&amp;Export this guitar with its history…</source>
-        <translation>&amp;Exportar esta guitarra con su historial…</translation>
-    </message>
-    <message>
-        <source>Export the guitar</source>
-        <translation>Exportar la guitarra</translation>
-    </message>
-    <message>
-        <source>Export everything as &amp;tables…</source>
-        <translation>Exportar todo como &amp;tablas…</translation>
-    </message>
-    <message>
-        <source>&amp;Job sheet…</source>
-        <translation>&amp;Hoja de trabajo…</translation>
-    </message>
-    <message>
-        <source>&amp;Back up now</source>
-        <translation>&amp;Hacer copia ahora</translation>
-    </message>
-    <message>
-        <source>&amp;Restore a backup…</source>
-        <translation>&amp;Recuperar una copia…</translation>
-    </message>
-    <message>
-        <source>&amp;Check the logbook</source>
-        <translation>&amp;Comprobar el libro</translation>
-    </message>
-    <message>
-        <source>The logbook has no faults.</source>
-        <translation>El libro de trabajos no tiene fallos.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
-        <translation>«%1» se cambió mientras el servidor no estaba, y espera aquí. Entradas en su registro: %2.</translation>
-    </message>
-    <message>
-        <source>Two versions: compare</source>
-        <translation>Dos versiones: comparar</translation>
-    </message>
-    <message>
-        <source>Server away: kept here</source>
-        <translation>Sin servidor: queda aquí</translation>
-    </message>
-    <message>
-        <source>Another bench changed this job too; say which one goes on</source>
-        <translation>Otro banco también cambió este trabajo; di cuál sigue</translation>
-    </message>
-    <message>
-        <source>What is entered is kept on this machine; press to try the server now</source>
-        <translation>Lo que se anota queda en este equipo; pulsa para probar ahora el servidor</translation>
     </message>
     <message>
         <source>&amp;Keep in the shop</source>
@@ -8312,102 +8374,19 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Guardado en el taller.</translation>
     </message>
     <message>
-        <source>The server is back, and has everything that was entered.</source>
-        <translation>El servidor ha vuelto y tiene todo lo anotado.</translation>
-    </message>
-    <message>
-        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
-        <translation>Cambiado en otro banco; se muestra como está ahora. Deshacer empieza de nuevo.</translation>
-    </message>
-    <message>
-        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
-        <translation>Este trabajo se quitó en otro banco. Aquí sigue abierto: Trabajo, Guardar en el taller lo devuelve.</translation>
-    </message>
-    <message>
-        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
-        <translation>Otro banco también tiene abierto este trabajo. Cada uno ve lo que anota el otro; acordad quién lee y quién gira.</translation>
-    </message>
-    <message>
-        <source>Moving the shop</source>
-        <translation>Trasladando el taller</translation>
-    </message>
-    <message>
         <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
         <translation>El servidor no responde. El trabajo está abierto en este equipo; ponlo después en el taller con Trabajo, Guardar en el taller.</translation>
     </message>
     <message>
-        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
-        <translation>Una copia va a una base vacía del servidor: flenzo-cli move COPIA DIRECCIÓN.</translation>
-    </message>
-    <message>
-        <source>Logbook on a &amp;server…</source>
-        <translation>Libro en un &amp;servidor…</translation>
-    </message>
-    <message>
-        <source>&amp;New string on</source>
-        <translation>Cuerda &amp;nueva puesta</translation>
-    </message>
-    <message>
-        <source>string on</source>
-        <translation>cuerda puesta</translation>
-    </message>
-    <message>
-        <source>String has &amp;slipped</source>
-        <translation>La cuerda se ha &amp;deslizado</translation>
-    </message>
-    <message>
-        <source>string slipped</source>
-        <translation>cuerda deslizada</translation>
-    </message>
-    <message>
-        <source>Something was &amp;moved or knocked</source>
-        <translation>Algo se &amp;movió o recibió un golpe</translation>
-    </message>
-    <message>
-        <source>something moved</source>
-        <translation>algo movido</translation>
-    </message>
-    <message>
-        <source>Bridge &amp;posts were turned…</source>
-        <translation>Se giraron los &amp;postes del puente…</translation>
-    </message>
-    <message>
-        <source>Sa&amp;ddle was moved…</source>
-        <translation>Se movió una &amp;silleta…</translation>
-    </message>
-    <message>
-        <source>Bridge posts were turned</source>
-        <translation>Se giraron los postes del puente</translation>
-    </message>
-    <message>
-        <source>Raised by (a minus sign: lowered), the same on both posts.
-Strings slack first: posts that are turned under tension wear their edges.</source>
-        <translation>Subidos (con signo menos: bajados), igual en los dos postes.
-Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</translation>
-    </message>
-    <message>
-        <source>posts turned</source>
-        <translation>postes girados</translation>
-    </message>
-    <message>
-        <source>Saddle was moved</source>
-        <translation>Se movió una silleta</translation>
-    </message>
-    <message>
-        <source>Towards the nut by (a minus sign: away from it), with its string slack</source>
-        <translation>Hacia la cejuela (con signo menos: alejándose de ella), con su cuerda floja</translation>
-    </message>
-    <message>
-        <source>saddle moved</source>
-        <translation>silleta movida</translation>
-    </message>
-    <message>
-        <source>Backing up the shop</source>
-        <translation>Haciendo la copia del taller</translation>
-    </message>
-    <message>
         <source>Sound (%1)</source>
         <translation>Sonido (%1)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::MessageBar</name>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
     </message>
 </context>
 <context>
@@ -8482,6 +8461,25 @@ Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</
     <message>
         <source>on the &amp;body</source>
         <translation>sobre el &amp;cuerpo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::OtherBenches</name>
+    <message>
+        <source>The server is back, and has everything that was entered.</source>
+        <translation>El servidor ha vuelto y tiene todo lo anotado.</translation>
+    </message>
+    <message>
+        <source>Changed at another bench; shown as it is now. Undo begins anew.</source>
+        <translation>Cambiado en otro banco; se muestra como está ahora. Deshacer empieza de nuevo.</translation>
+    </message>
+    <message>
+        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
+        <translation>Este trabajo se quitó en otro banco. Aquí sigue abierto: Trabajo, Guardar en el taller lo devuelve.</translation>
+    </message>
+    <message>
+        <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
+        <translation>Otro banco también tiene abierto este trabajo. Cada uno ve lo que anota el otro; acordad quién lee y quién gira.</translation>
     </message>
 </context>
 <context>
@@ -8956,98 +8954,6 @@ por venir</translation>
         <source>%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are known.</source>
         <translation>%1: %2 en cada tornillo. Más o menos %3 vueltas, hasta donde se conocen las cifras supuestas.</translation>
     </message>
-    <message>
-        <source>No aims without a balance.</source>
-        <translation>Sin equilibrio no hay objetivos.</translation>
-    </message>
-    <message>
-        <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
-        <translation>Desde cuerdas nuevas %1 ¢ bajas (supuesto), garra girada antes. En el banco cada objetivo se calcula otra vez con lo que leas.</translation>
-    </message>
-    <message>
-        <source>runs away</source>
-        <translation>se escapa</translation>
-    </message>
-    <message>
-        <source>%1 N/mm</source>
-        <translation>%1 N/mm</translation>
-    </message>
-    <message>
-        <source>level</source>
-        <translation>nivel</translation>
-    </message>
-    <message>
-        <source>spring rate</source>
-        <translation>dureza de muelle</translation>
-    </message>
-    <message>
-        <source>free length</source>
-        <translation>longitud libre</translation>
-    </message>
-    <message>
-        <source>arm</source>
-        <translation>palanca</translation>
-    </message>
-    <message>
-        <source>No spring is under the arm.</source>
-        <translation>No hay muelle bajo la palanca.</translation>
-    </message>
-    <message>
-        <source>Packing of %1 under this spring brings the arm level; or one of these springs.</source>
-        <translation>Un suplemento de %1 bajo este muelle nivela la palanca; o uno de estos muelles.</translation>
-    </message>
-    <message>
-        <source>For a level arm the spring is %1 too long; one of these lengths fits.</source>
-        <translation>Para una palanca a nivel el muelle es %1 largo; una de estas longitudes va bien.</translation>
-    </message>
-    <message>
-        <source>passes with aims</source>
-        <translation>pasadas con objetivos</translation>
-    </message>
-    <message>
-        <source>passes exactly to pitch</source>
-        <translation>pasadas exactas al tono</translation>
-    </message>
-    <message>
-        <source>over %1</source>
-        <translation>más de %1</translation>
-    </message>
-    <message>
-        <source>left after each such pass</source>
-        <translation>queda tras cada pasada así</translation>
-    </message>
-    <message>
-        <source>stiffness, pegs untouched</source>
-        <translation>rigidez, sin tocar clavijas</translation>
-    </message>
-    <message>
-        <source>%1 N·m/rad</source>
-        <translation>%1 N·m/rad</translation>
-    </message>
-    <message>
-        <source>stiffness, retuned</source>
-        <translation>rigidez, reafinada</translation>
-    </message>
-    <message>
-        <source>pull before</source>
-        <translation>tracción antes</translation>
-    </message>
-    <message>
-        <source>pull after</source>
-        <translation>tracción después</translation>
-    </message>
-    <message>
-        <source>block for level, at the rear edge</source>
-        <translation>taco para nivel, en el borde trasero</translation>
-    </message>
-    <message>
-        <source>rig figures measured</source>
-        <translation>cifras del puente medidas</translation>
-    </message>
-    <message>
-        <source>What locking will add is left out.</source>
-        <translation>Lo que añadirá el bloqueo queda descontado.</translation>
-    </message>
 </context>
 <context>
     <name>flenzo::PracticeBench</name>
@@ -9424,6 +9330,25 @@ por venir</translation>
     <message>
         <source>It left the guitar where it was.</source>
         <translation>Dejó la guitarra donde estaba.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::RecoveryBanner</name>
+    <message>
+        <source>Restore</source>
+        <translation>Recuperar</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Borrar</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was changed while the server was away, and waits here. Entries in its log: %2.</source>
+        <translation>«%1» se cambió mientras el servidor no estaba, y espera aquí. Entradas en su registro: %2.</translation>
+    </message>
+    <message>
+        <source>The program ended unexpectedly with &quot;%1&quot; open. Entries in its log: %2.</source>
+        <translation>El programa terminó de improviso con «%1» abierto. Entradas en su registro: %2.</translation>
     </message>
 </context>
 <context>
@@ -10043,6 +9968,89 @@ por venir</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ShopPlace</name>
+    <message>
+        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
+        <translation>. El taller queda cerrado hasta entonces; los trabajos se pueden guardar como archivos.</translation>
+    </message>
+    <message>
+        <source>The logbook is damaged</source>
+        <translation>El libro de trabajos está dañado</translation>
+    </message>
+    <message>
+        <source>There is no backup. Put it aside and begin an empty one?</source>
+        <translation>No hay copia de seguridad. ¿Apartarlo y empezar uno vacío?</translation>
+    </message>
+    <message>
+        <source>Put it aside and go on with the newest backup, %1?</source>
+        <translation>¿Apartarlo y seguir con la copia más nueva, %1?</translation>
+    </message>
+    <message>
+        <source>Put it aside</source>
+        <translation>Apartarlo</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>The damaged logbook is at %1.</source>
+        <translation>El libro dañado está en %1.</translation>
+    </message>
+    <message>
+        <source>Moving the shop</source>
+        <translation>Trasladando el taller</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Parar</translation>
+    </message>
+    <message>
+        <source>Backing up the shop</source>
+        <translation>Haciendo la copia del taller</translation>
+    </message>
+    <message>
+        <source>Backed up as %1.</source>
+        <translation>Copia hecha como %1.</translation>
+    </message>
+    <message>
+        <source>A backup goes into an empty database of the server: flenzo-cli move BACKUP ADDRESS.</source>
+        <translation>Una copia va a una base vacía del servidor: flenzo-cli move COPIA DIRECCIÓN.</translation>
+    </message>
+    <message>
+        <source>Put a backup in the logbook&apos;s place</source>
+        <translation>Poner una copia en el lugar del libro</translation>
+    </message>
+    <message>
+        <source>Logbooks (*.flenzo-logbook)</source>
+        <translation>Libros de trabajos (*.flenzo-logbook)</translation>
+    </message>
+    <message>
+        <source>The backup is in place. What was there before is at %1.</source>
+        <translation>La copia está en su lugar. Lo que había antes está en %1.</translation>
+    </message>
+    <message>
+        <source>Logbook on a &amp;server…</source>
+        <translation>Libro en un &amp;servidor…</translation>
+    </message>
+    <message>
+        <source>&amp;Back up now</source>
+        <translation>&amp;Hacer copia ahora</translation>
+    </message>
+    <message>
+        <source>&amp;Restore a backup…</source>
+        <translation>&amp;Recuperar una copia…</translation>
+    </message>
+    <message>
+        <source>&amp;Check the logbook</source>
+        <translation>&amp;Comprobar el libro</translation>
+    </message>
+    <message>
+        <source>The logbook has no faults.</source>
+        <translation>El libro de trabajos no tiene fallos.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::SoakForm</name>
     <message numerus="yes">
         <source>%n minutes</source>
@@ -10521,6 +10529,45 @@ por venir</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::WindowHead</name>
+    <message>
+        <source>Readings can be supplied by a guitar that exists only in the program</source>
+        <translation>Las lecturas puede darlas una guitarra que solo existe en el programa</translation>
+    </message>
+    <message>
+        <source>What can hurt somebody or the guitar now</source>
+        <translation>Lo que ahora puede dañar a alguien o a la guitarra</translation>
+    </message>
+    <message>
+        <source>New guitar</source>
+        <translation>Guitarra nueva</translation>
+    </message>
+    <message>
+        <source>simulated guitar</source>
+        <translation>guitarra simulada</translation>
+    </message>
+    <message>
+        <source>Two versions: compare</source>
+        <translation>Dos versiones: comparar</translation>
+    </message>
+    <message>
+        <source>Server away: kept here</source>
+        <translation>Sin servidor: queda aquí</translation>
+    </message>
+    <message>
+        <source>Another bench changed this job too; say which one goes on</source>
+        <translation>Otro banco también cambió este trabajo; di cuál sigue</translation>
+    </message>
+    <message>
+        <source>What is entered is kept on this machine; press to try the server now</source>
+        <translation>Lo que se anota queda en este equipo; pulsa para probar ahora el servidor</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
     <name>main</name>
     <message>
         <source>Restringing and setting up guitars with floating vibrato bridges.</source>
@@ -10529,10 +10576,6 @@ por venir</translation>
     <message>
         <source>Start with the demo shop.</source>
         <translation>Empezar con el taller de demostración.</translation>
-    </message>
-    <message>
-        <source>Render every main view into DIR and exit.</source>
-        <translation>Escribir cada vista principal como imagen en DIR y terminar.</translation>
     </message>
     <message>
         <source>A job, guitar or exercise to open.</source>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/languages.h"
 #include "app/main_window.h"
-#include "app/shots.h"
+#include "app/shop_place.h"
 #include "store/bundled.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
@@ -49,9 +49,6 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     const QCommandLineOption demo(QStringLiteral("demo"),
                                   QCoreApplication::translate("main", "Start with the demo shop."));
-    const QCommandLineOption shots(QStringLiteral("shots"),
-                                   QCoreApplication::translate("main", "Render every main view into DIR and exit."),
-                                   QStringLiteral("DIR"));
     const QCommandLineOption logbook(
         QStringLiteral("logbook"),
         QCoreApplication::translate("main", "Use this logbook: a file, or postgresql://user@host/database."),
@@ -61,7 +58,7 @@ int main(int argc, char** argv) {
                                    QStringLiteral("NAME"));
     QCommandLineOption untilPainted(QStringLiteral("until-painted")); // measures how long a start takes
     untilPainted.setFlags(QCommandLineOption::HiddenFromHelp);
-    parser.addOptions({demo, shots, logbook, bench, untilPainted});
+    parser.addOptions({demo, logbook, bench, untilPainted});
     parser.addPositionalArgument(QStringLiteral("file"),
                                  QCoreApplication::translate("main", "A job, guitar or exercise to open."),
                                  QStringLiteral("[file]"));
@@ -74,8 +71,8 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "%s\n", qPrintable(sentence(QStringLiteral("catalogue"), catalogue.fault())));
         return 1;
     }
-    QTemporaryDir scratch; // pictures must not depend on, or touch, what the user has set
-    if (parser.isSet(shots) || parser.isSet(demo))
+    QTemporaryDir scratch; // the demo must not touch what the user has
+    if (parser.isSet(demo))
         paths = {scratch.filePath(QStringLiteral("recovery")), scratch.filePath(QStringLiteral("flenzo.ini")),
                  scratch.filePath(QStringLiteral("own.json")), scratch.filePath(QStringLiteral("demo.flenzo-logbook"))};
     else
@@ -90,11 +87,9 @@ int main(int argc, char** argv) {
             paths.logbookFile = place;
     }
     MainWindow window(paths, catalogue.value());
-    window.openShop();
-    if (parser.isSet(shots) || parser.isSet(demo))
+    window.shop().open();
+    if (parser.isSet(demo))
         window.stockWithDemo();
-    if (parser.isSet(shots))
-        return takeShots(window, parser.value(shots)) ? 0 : 1;
     window.offerRecovery();
     if (parser.isSet(untilPainted))
         window.installEventFilter(new EndWhenPainted(&window));

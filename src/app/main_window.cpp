@@ -1,48 +1,69 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
-#include "core/statics/readings.h"
-#include "domain/work/warnings.h"
-#include "store/files.h"
+#include "app/guitar_acts.h"
+#include "app/help_page.h"
+#include "app/job_exchange.h"
+#include "app/job_files.h"
+#include "app/languages.h"
+#include "app/message_bar.h"
+#include "app/other_benches.h"
+#include "app/recovery_banner.h"
+#include "app/shop_place.h"
+#include "app/window_head.h"
+#include "domain/base/faults.h"
+#include "domain/job/edits.h"
+#include "domain/work/workflow.h"
+#include "session/document/demo.h"
+#include "session/document/demo_shop.h"
+#include "session/models/pace.h"
+#include "widgets/dialogs/troubleshooting_dialog.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
-#include "widgets/text/step_words.h"
 
 #include <QBoxLayout>
 #include <QCloseEvent>
 #include <QFileInfo>
-#include <QLabel>
-#include <QPushButton>
+#include <QMenuBar>
+#include <QScrollArea>
 #include <QStackedWidget>
-#include <QStandardPaths>
-#include <QStyle>
 #include <QToolButton>
-#include <algorithm>
 #include <utility>
 
 namespace flenzo {
 
-ShellPaths defaultPaths() {
-    const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-    const QString config = QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
-    return {data + QStringLiteral("/recovery"), config + QStringLiteral("/flenzo.ini"),
-            data + QStringLiteral("/own-catalogue.json"), data + QStringLiteral("/shop.flenzo-logbook")};
+namespace {
+
+/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits.
+QScrollArea* scrolling(QWidget* page, QWidget* parent) {
+    auto* area = new QScrollArea(parent);
+    area->setWidgetResizable(true);
+    area->setFocusPolicy(Qt::NoFocus);
+    area->setWidget(page);
+    return area;
 }
 
+} // namespace
+
 MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
-    : paths_(paths), session_(paths.recoveryFolder),
-      context_(new AppContext(session_, bench_, std::move(catalogue), paths.ownCatalogueFile, this)) {
-    context_->setPreferences(loadPreferences(paths_.settingsFile));
+    : settingsFile_(paths.settingsFile), session_(paths.recoveryFolder),
+      context_(new AppContext(session_, bench_, std::move(catalogue), paths.ownCatalogueFile, this)),
+      files_(new JobFiles(*context_, this)), place_(new ShopPlace(paths, *context_, this)),
+      others_(new OtherBenches(*context_, this)), exchange_(new JobExchange(*context_, this)),
+      guitarActs_(new GuitarActs(*context_, this)) {
+    context_->setPreferences(loadPreferences(settingsFile_));
     applyLook(context_->preferences());
     build();
     listenToSession();
-    listenToBenches();
-    connect(context_, &AppContext::said, this, &MainWindow::showMessage);
-    context_->askBeforeLeaving([this] { return leaveJob(); });
+    listenToShop();
+    connect(context_, &AppContext::said, this,
+            [this](const QString& sentence, bool complaint) { message_->say(sentence, complaint); });
+    context_->askBeforeLeaving([this] { return files_->mayLeave(); });
     connect(context_, &AppContext::preferencesChanged, this, [this] {
-        savePreferences(paths_.settingsFile, context_->preferences());
+        savePreferences(settingsFile_, context_->preferences());
+        files_->fillRecent(*recent_);
         refresh();
     });
     resize(1280, 800);
@@ -52,41 +73,151 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
 
 MainWindow::~MainWindow() {
     // Its undo stack speaks once more when it goes.
-    reaching_.cancel();
-    reaching_.waitForFinished();
     session_.undoStack().disconnect(this);
     session_.disconnect(this);
     takeDown();
+    delete place_; // waits for a server, which nobody does any more
+}
+
+void MainWindow::build() {
+    auto* centre = new QWidget(this);
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    head_ = new WindowHead(*context_, centre);
+    banner_ = new RecoveryBanner(*context_, centre);
+    message_ = new MessageBar(centre);
+    stack_ = new QStackedWidget(centre);
+    shop_ = new ShopPage(*context_, stack_);
+    steps_ = new JobPage(*context_, stack_);
+    practice_ = new PracticePage(*context_, demoNames(), stack_);
+    help_ = new HelpPage(stack_);
+    for (QWidget* each : std::initializer_list<QWidget*>{shop_, steps_, practice_, help_})
+        stack_->addWidget(scrolling(each, stack_));
+    railPlace_ = buildRail();
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    row->addWidget(railPlace_);
+    row->addWidget(stack_, 1);
+    column->addWidget(head_);
+    column->addWidget(banner_);
+    column->addLayout(row, 1);
+    column->addWidget(message_);
+    setCentralWidget(centre);
+    centre->show(); // where the window is seen already
+    actions_ = std::make_unique<Actions>(this, specs());
+    buildMenus();
+    connectPages();
+}
+
+/// The pages read the session to the last, so they go before it.
+void MainWindow::takeDown() {
+    delete takeCentralWidget();
+    delete std::exchange(finder_, nullptr);
+    setMenuBar(nullptr);
+    recent_ = nullptr;
+    rail_.clear();
+    actions_.reset();
+}
+
+void MainWindow::connectPages() {
+    connect(head_, &WindowHead::conflictWanted, others_, &OtherBenches::showConflict);
+    connect(banner_, &RecoveryBanner::restored, this, &MainWindow::showWork);
+    connect(shop_, &ShopPage::jobOpened, this, &MainWindow::showWork);
+    connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
+    connect(shop_, &ShopPage::demoWanted, this, &MainWindow::stockWithDemo);
+    connect(steps_, &JobPage::methodsToCompare, this, [this] {
+        showPage(Practice);
+        practice_->showMethods();
+    });
+    connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
+    connect(practice_, &PracticePage::practising, this, &MainWindow::refresh);
+    connect(practice_, &PracticePage::guitarPicked, this, &MainWindow::openDemo);
 }
 
 void MainWindow::listenToSession() {
     // A message goes with the next change of the job, not with the answer to the last one, which may come after it.
     connect(&session_, &Session::deriving, this, [this] {
         answerAwaited_ = true;
-        messageFrame_->hide();
+        message_->hide();
     });
     connect(&session_, &Session::changed, this, [this] {
         if (!std::exchange(answerAwaited_, false))
-            messageFrame_->hide();
+            message_->hide();
         refresh();
     });
     connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
     // A command shows its job before the stack has moved on, so what can be undone is known only now.
     connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
     connect(&session_, &Session::notKept, this,
-            [this](const Fault& fault) { showMessage(sentence(shopName(), fault), true); });
+            [this](const Fault& fault) { context_->complain(sentence(place_->name(), fault)); });
+    connect(files_, &JobFiles::opened, this, &MainWindow::showWork);
+}
+
+void MainWindow::listenToShop() {
+    connect(place_, &ShopPlace::opened, this, [this](bool goesOn) { goesOn ? showWork() : showPage(Shop); });
+    connect(place_, &ShopPlace::changed, this, [this] {
+        refresh();
+        refreshShop();
+    });
+    connect(others_, &OtherBenches::changed, this, &MainWindow::refresh);
+    connect(others_, &OtherBenches::cameBack, this, [this] {
+        offerRecovery();
+        refreshShop();
+    });
+    connect(others_, &OtherBenches::shopChanged, this, &MainWindow::refreshShop);
+    connect(exchange_, &JobExchange::imported, this, &MainWindow::refreshShop);
+}
+
+QWidget* MainWindow::buildRail() {
+    auto* rail = new QWidget(this);
+    auto* column = new QVBoxLayout(rail);
+    column->setContentsMargins(0, 8, 0, 8);
+    column->setSpacing(2);
+    const QString names[] = {tr("Shop"), tr("Job"), tr("Practice"), tr("Help")};
+    for (int page = 0; page < PageCount; ++page) {
+        auto* button = new QToolButton(rail);
+        button->setText(names[page]);
+        button->setObjectName(QStringLiteral("rail%1").arg(page));
+        button->setAccessibleName(names[page]);
+        button->setProperty("rail", true);
+        button->setCheckable(true);
+        button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        connect(button, &QToolButton::clicked, this, [this, page] { showPage(static_cast<Page>(page)); });
+        column->addWidget(button);
+        if (page == Practice)
+            column->addStretch();
+        rail_.push_back(button);
+    }
+    return rail;
+}
+
+void MainWindow::speak(const QString& language) {
+    if (QWidget* typing = focusWidget())
+        typing->clearFocus(); // so that what is typed there is taken
+    context_->change([&](Preferences& preferences) { preferences.language = language; });
+    const Page shown = page();
+    const JobPage::View job = steps_->view();
+    const PracticePage::View practice = practice_->view();
+    const QString tab = shop_->tab();
+    const bool offers = !banner_->isHidden();
+    takeDown();
+    useLanguage(language);
+    build();
+    steps_->goOnFrom(job);
+    practice_->goOnFrom(practice);
+    shop_->showTab(tab);
+    if (offers)
+        offerRecovery();
+    showPage(shown);
 }
 
 void MainWindow::offerRecovery() {
-    leftover_ = session_.recovery().leftover();
-    banner_->setVisible(leftover_.has_value());
-    if (leftover_)
-        banner_->findChild<QLabel*>(QStringLiteral("recoveryText"))
-            ->setText((leftover_->place
-                           ? tr("\"%1\" was changed while the server was away, and waits here. Entries in its log: %2.")
-                           : tr("The program ended unexpectedly with \"%1\" open. Entries in its log: %2."))
-                          .arg(leftover_->job.guitar)
-                          .arg(leftover_->job.log.size()));
+    banner_->offer();
+}
+
+QString MainWindow::message() const {
+    return message_->sentence();
 }
 
 void MainWindow::showPage(Page page) {
@@ -124,84 +255,34 @@ MainWindow::Page MainWindow::page() const {
     return static_cast<Page>(stack_->currentIndex());
 }
 
-QString MainWindow::titleOf(const Job& job) {
-    return job.guitar.isEmpty() ? tr("New guitar") : job.guitar;
+bool MainWindow::isPractising() const {
+    return page() == Practice && practice_->isPractising();
 }
 
 void MainWindow::refresh() {
-    const Job& job = session_.job();
-    // An empty shop has no guitar yet to speak of.
-    const bool nothing = session_.logbook() && !session_.isKept() && session_.path().isEmpty() && job.log.empty() &&
-                         job.work.records.isEmpty();
-    guitar_->setText(nothing ? QString() : titleOf(job));
-    story_->setText(job.story);
-    story_->setToolTip(job.story);
-    simulated_->setVisible(job.simulatedSeed.has_value());
-    simulated_->setText(tr("simulated guitar"));
-    refreshHazards();
-    constexpr double largeText = 1.5;
-    headRows_->setDirection(context_->preferences().textScale >= largeText ? QBoxLayout::TopToBottom
-                                                                           : QBoxLayout::LeftToRight);
+    head_->refresh(isPractising());
     refreshTitle();
-}
-
-void MainWindow::refreshBenches() {
-    away_->setVisible(session_.isAway());
-    away_->setText(session_.conflict() ? tr("Two versions: compare") : tr("Server away: kept here"));
-    away_->setToolTip(session_.conflict() ? tr("Another bench changed this job too; say which one goes on")
-                                          : tr("What is entered is kept on this machine; press to try the server now"));
-}
-
-/// One strip for all that can hurt, wherever one is.
-void MainWindow::refreshHazards() {
-    refreshBenches();
-    const Hazards hazards = hazardsOf(session_.job(), session_.derived());
-    const TrackedState& now = session_.derived().now();
-    // Until a new string sounds the old set is on.
-    const bool sounds = std::find(now.everRead.begin(), now.everRead.end(), true) != now.everRead.end();
-    double pull_N = sounds ? 0.0 : session_.derived().report.sumBefore_N;
-    if (sounds)
-        for (const double tension_N : tensions_N(session_.derived().rig(), now.state))
-            pull_N += tension_N;
-    for (std::size_t h = 0; h < hazards_.size(); ++h) {
-        const auto hazard = static_cast<Hazard>(h);
-        // The model hears of strings only when they are read; the steps know that they are off.
-        const bool pulls = hazard == Hazard::TensionOn && pull_N > 0.0;
-        hazards_[h]->setText(
-            pulls ? tr("%1, %2").arg(hazardWords(hazard), forceText(pull_N, context_->preferences().units))
-                  : hazardWords(hazard));
-        // Caps off and unlocked are one thing to whoever looks.
-        const bool said = hazard == Hazard::Unlocked && hazards.has(Hazard::CapsOff);
-        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty() && !isPractising());
-    }
 }
 
 /// What the job is called and where it is kept; needs nothing that is worked out.
 void MainWindow::refreshTitle() {
-    const QString name = titleOf(session_.job());
     const QString file =
         session_.path().isEmpty() ? QString() : QStringLiteral(", ") + QFileInfo(session_.path()).fileName();
-    setWindowTitle(
-        QStringLiteral("%1%2%3 – Flenzo").arg(name, file, session_.isModified() ? tr(", not saved") : QString()));
+    const QString state = session_.isModified() ? tr(", not saved") : QString();
+    setWindowTitle(QStringLiteral("%1%2%3 – Flenzo").arg(WindowHead::titleOf(session_.job()), file, state));
     if (session_.logbook() && session_.logbook()->readOnly())
         setWindowTitle(windowTitle() + tr(" (read only)"));
     if (actions_)
         actions_->refresh();
 }
 
-void MainWindow::showMessage(const QString& sentence, bool complaint) {
-    message_->setText(sentence);
-    messageFrame_->setProperty("alarm", complaint);
-    messageFrame_->style()->polish(messageFrame_);
-    messageFrame_->show();
-}
-
-QString MainWindow::message() const {
-    return messageFrame_->isHidden() ? QString() : message_->text();
+void MainWindow::refreshShop() {
+    if (shop_->isVisible()) // otherwise it reads when it is seen
+        shop_->refresh();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!leaveJob()) {
+    if (!files_->mayLeave()) {
         event->ignore();
         return;
     }
@@ -210,14 +291,87 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     event->accept();
 }
 
-void MainWindow::change(const std::function<void(Preferences&)>& change) {
-    Preferences preferences = context_->preferences();
-    change(preferences);
-    if (preferences == context_->preferences())
+bool MainWindow::openFromDesktop(const QString& path) {
+    if (path.endsWith(QLatin1String(".flenzo-exercise"), Qt::CaseInsensitive)) {
+        showPage(Practice);
+        return practice_->openExercise(path);
+    }
+    if (!path.endsWith(QLatin1String(".flenzo-guitar"), Qt::CaseInsensitive) || !session_.logbook())
+        return files_->open(path);
+    showPage(Shop);
+    return exchange_->importGuitar(path);
+}
+
+void MainWindow::openDemo(int index) {
+    const Result<Job> job = demoJob(index);
+    if (!job.ok()) {
+        context_->complain(sentence(tr("demo"), job.fault()));
         return;
-    applyLook(preferences);
-    context_->setPreferences(preferences);
-    refreshRecent();
+    }
+    if (!context_->replaceJob([&](Unsaved unsaved) { return session_.start(job.value(), QString(), unsaved); }))
+        return;
+    showWork();
+    if (session_.derived().next().what == NextAct::Do::Stuck)
+        steps_->lookAt(StepId::Plan); // where the ways out are
+}
+
+void MainWindow::stockWithDemo() {
+    const auto& book = session_.logbook();
+    if (!book)
+        return;
+    const Result<int> count = book->jobCount();
+    if (!count.ok() || count.value() > 0)
+        return;
+    if (!context_->accept(putDemoShop(*book, QDate::currentDate())))
+        return;
+    const Result<QList<JobRow>> rows = book->jobs({});
+    if (rows.ok() && !rows.value().isEmpty() &&
+        context_->replaceJob([&](Unsaved unsaved) { return session_.openKept(rows.value().first().id, unsaved); }))
+        showWork();
+}
+
+void MainWindow::newGuitar() {
+    Job job = newJob();
+    fitFirstSet(job, context_->catalogue());
+    job.work.received = QDate::currentDate();
+    if (!context_->replaceJob([&](Unsaved unsaved) { return begin(job, unsaved); }))
+        return;
+    showWork();
+    steps_->focusWork();
+}
+
+std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
+    const ShopSays& says = context_->shopSays(this);
+    const auto& book = session_.logbook();
+    if (!book)
+        return session_.start(job, QString(), unsaved);
+    auto fault = beginAsTheShopDoes(job, *book, says);
+    if (!fault)
+        fault = session_.keep(job, unsaved);
+    if (!fault || !fault->is(faults::serverAway))
+        return fault;
+    fault = session_.start(job, QString(), unsaved); // the bench goes on
+    if (!fault)
+        context_->complain(tr("The server does not answer. The job is open on this machine; put it into the shop later "
+                              "with Job, Keep in the shop."));
+    return fault;
+}
+
+void MainWindow::showTroubleshooting() {
+    if (!finder_)
+        finder_ = new TroubleshootingDialog(this);
+    const auto step = currentStep(session_.job(), session_.derived());
+    finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
+}
+
+void MainWindow::setBig(bool big) {
+    isBig_ = big;
+    steps_->setBig(big);
+    railPlace_->setVisible(!big);
+    menuBar()->setVisible(!big);
+    setWindowState(big ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
+    if (big)
+        showPage(Work);
 }
 
 } // namespace flenzo

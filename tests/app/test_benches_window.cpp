@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A window on a server's logbook, driven by clicks and keys; run by tools/with-postgres.
+#include "app/shop_place.h"
 #include "domain/base/faults.h"
 #include "session/document/photos.h"
 #include "support/place.h"
@@ -35,7 +36,7 @@ class TestBenchesWindow : public QObject {
         paths.bench = QStringLiteral("Window side");
         window_ = std::make_unique<MainWindow>(paths, bundledCatalogue().value());
         window_->context().session().setPatience(std::chrono::minutes(1));
-        window_->openShop();
+        window_->shop().open();
         window_->offerRecovery();
         window_->resize(1280, 800);
         window_->show();

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/job_exchange.h"
 #include "app/main_window.h"
 #include "domain/job/edits.h"
 #include "session/document/demo.h"
@@ -256,14 +257,15 @@ private Q_SLOTS:
 
     void aSheetIsWrittenWholeOrNotAtAll() {
         const QString pdf = dir_->filePath(QStringLiteral("sheet.pdf"));
-        QVERIFY(!window_->exportSheet(pdf));
+        QVERIFY(!window_->exchange().exportSheet(pdf));
         QFile file(pdf);
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QByteArray bytes = file.readAll();
         QVERIFY(bytes.startsWith("%PDF-") && bytes.size() > 3000);
         QVERIFY(bytes.trimmed().endsWith("%%EOF"));
-        QVERIFY(!window_->exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
-        QVERIFY(window_->exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
+        QVERIFY(!window_->exchange().exportSheet(dir_->filePath(QStringLiteral("sheet.html"))));
+        QVERIFY(
+            window_->exchange().exportSheet(dir_->filePath(QStringLiteral("no/such/folder/sheet.pdf"))).has_value());
         QFile page(dir_->filePath(QStringLiteral("sheet.html")));
         QVERIFY(page.open(QIODevice::ReadOnly));
         const QByteArray html = page.readAll();

@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/job_exchange.h"
 #include "app/main_window.h"
+#include "app/shop_place.h"
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "store/job_json.h"
@@ -165,7 +167,7 @@ private Q_SLOTS:
         QCOMPARE(jobBytes(book->job(*window_->context().session().keptAs()).value()), jobBytes(hands.job()));
         for (const char* name : {"sheet.pdf", "sheet.html"}) {
             const QString file = dir_->filePath(QLatin1String(name));
-            QVERIFY(!window_->exportSheet(file));
+            QVERIFY(!window_->exchange().exportSheet(file));
             QVERIFY(QFileInfo(file).size() > 1500);
         }
     }
@@ -284,7 +286,7 @@ private Q_SLOTS:
     void aSecondWindowShowsTheShopAndChangesNothing() {
         QVERIFY(!window_->context().session().keep(demo(0)));
         MainWindow second(pathsIn(dir_->path()), bundledCatalogue().value());
-        second.openShop();
+        second.shop().open();
         second.show();
         QCOMPARE(second.page(), MainWindow::Shop);
         QVERIFY(second.message().contains(QLatin1String("another window")));
@@ -401,7 +403,7 @@ private Q_SLOTS:
         damaged.close();
         window_ = std::make_unique<MainWindow>(pathsIn(dir_->path()), bundledCatalogue().value());
         window_->show();
-        window_->openShop();
+        window_->shop().open();
         QVERIFY(window_->message().contains(QLatin1String("damaged")));
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("putAside")), Qt::LeftButton);
         QCOMPARE(window_->context().session().logbook()->jobCount().value(), 1);

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/job_files.h"
 #include "app/main_window.h"
-#include "app/shots.h"
 #include "core/simulation/simulated_guitar.h"
 #include "core/statics/readings.h"
 #include "domain/job/edits.h"
@@ -345,20 +345,20 @@ private Q_SLOTS:
     void saveOpenAndRecent() {
         const QString path = dir_->filePath(QStringLiteral("job.flenzo-job"));
         press(Qt::Key_F9);
-        QVERIFY(window_->saveFile(path));
+        QVERIFY(window_->files().save(path));
         const QByteArray before = jobBytes(session().job());
         press(Qt::Key_F9);
         QVERIFY(window_->windowTitle().contains(QLatin1String("not saved")));
         testing::answerNext(QMessageBox::Cancel);
-        QVERIFY(!window_->openFile(path));
+        QVERIFY(!window_->files().open(path));
         QVERIFY(jobBytes(session().job()) != before);
         testing::answerNext(QMessageBox::Discard);
-        QVERIFY(window_->openFile(path));
+        QVERIFY(window_->files().open(path));
         QCOMPARE(jobBytes(session().job()), before);
         QCOMPARE(window_->context().preferences().recentFiles.front(), path);
-        QVERIFY(!window_->openFile(dir_->filePath(QStringLiteral("absent"))));
+        QVERIFY(!window_->files().open(dir_->filePath(QStringLiteral("absent"))));
         QVERIFY(window_->message().contains(QLatin1String("untouched")));
-        QVERIFY(!window_->saveFile(dir_->filePath(QStringLiteral("no/such/folder/x.flenzo-job"))));
+        QVERIFY(!window_->files().save(dir_->filePath(QStringLiteral("no/such/folder/x.flenzo-job"))));
         QVERIFY(window_->message().contains(QLatin1String("nothing was changed")));
     }
 
@@ -437,12 +437,6 @@ private Q_SLOTS:
         }
         for (int i = 0; i < 4; ++i)
             press(Qt::Key_Minus, Qt::ControlModifier);
-    }
-
-    void picturesAreTaken() {
-        const QString folder = dir_->filePath(QStringLiteral("shots"));
-        QVERIFY(takeShots(*window_, folder));
-        QVERIFY(QDir(folder).entryList({QStringLiteral("*.png")}).size() >= 6);
     }
 
     void aDoubtfulReadingIsQuestionedAndMayStand() {

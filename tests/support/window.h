@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/main_window.h"
+#include "app/shop_place.h"
 #include "domain/work/step.h"
 #include "store/catalogue_files.h"
 #include "support/place.h"
@@ -39,7 +40,7 @@ inline std::unique_ptr<MainWindow> windowOn(const QString& folder) {
     auto window = std::make_unique<MainWindow>(pathsIn(folder), bundledCatalogue().value());
     // Answers are waited for, however slow the machine is; tests of the waiting itself ask otherwise.
     window->context().session().setPatience(std::chrono::minutes(1));
-    window->openShop();
+    window->shop().open();
     window->resize(1280, 800);
     window->show();
     window->activateWindow();

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shots.h"
-
+// Renders every main view of the demo shop into a folder, as PNG at 1280x800, for README and user guide.
 #include "app/main_window.h"
+#include "app/shop_place.h"
 #include "domain/base/moment.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
+#include "store/bundled.h"
+#include "store/catalogue_files.h"
 #include "store/exercise_json.h"
 #include "widgets/look.h"
 #include "widgets/pages/listen_bar.h"
@@ -13,7 +15,7 @@
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
 
-#include <QCoreApplication>
+#include <QApplication>
 #include <QDateTime>
 #include <QDeadlineTimer>
 #include <QDir>
@@ -21,6 +23,7 @@
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
+#include <QTemporaryDir>
 #include <cmath>
 #include <cstdio>
 #include <tuple>
@@ -178,9 +181,7 @@ void finish(Session& session, BenchEntry& bench) {
         bench.letSimulationAnswer();
 }
 
-} // namespace
-
-bool takeShots(MainWindow& window, const QString& folder) {
+bool takeAll(MainWindow& window, const QString& folder) {
     if (!QDir().mkpath(folder)) {
         std::fprintf(stderr, "%s: cannot be made; choose another folder\n", qPrintable(folder));
         return false;
@@ -210,14 +211,9 @@ bool takeShots(MainWindow& window, const QString& folder) {
     window.showFigures(false);
     window.showPage(MainWindow::Help);
     ok = ok && here("help.png");
-    Preferences dark = window.context().preferences();
-    dark.dark = true;
-    const Preferences light = window.context().preferences();
-    applyLook(dark);
-    window.context().setPreferences(dark);
+    window.context().change([](Preferences& look) { look.dark = true; });
     ok = ok && shootDark(window, dir.filePath(QStringLiteral("dark.png")));
-    applyLook(light);
-    window.context().setPreferences(light);
+    window.context().change([](Preferences& look) { look.dark = false; });
     finish(window.context().session(), window.context().bench());
     window.showBench();
     ok = ok && here("balance-done.png");
@@ -227,4 +223,32 @@ bool takeShots(MainWindow& window, const QString& folder) {
     return ok && shootPractice(window, dir);
 }
 
+} // namespace
+
 } // namespace flenzo
+
+int main(int argc, char** argv) {
+    using namespace flenzo;
+    const QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("flenzo"));
+    const QStringList arguments = QApplication::arguments();
+    const QTemporaryDir scratch; // pictures must not depend on, or touch, what the user has set
+    if (arguments.size() != 2 || !scratch.isValid()) {
+        std::fputs("usage: flenzo-pictures DIR\n", stderr);
+        return 2;
+    }
+    loadTypeface();
+    openBundledData();
+    const Result<Catalogue> catalogue = bundledCatalogue();
+    if (!catalogue.ok()) {
+        std::fprintf(stderr, "%s\n", qPrintable(sentence(QStringLiteral("catalogue"), catalogue.fault())));
+        return 1;
+    }
+    const QDir own(scratch.path());
+    MainWindow window({own.filePath(QStringLiteral("recovery")), own.filePath(QStringLiteral("flenzo.ini")),
+                       own.filePath(QStringLiteral("own.json")), own.filePath(QStringLiteral("demo.flenzo-logbook"))},
+                      catalogue.value());
+    window.shop().open();
+    window.stockWithDemo();
+    return takeAll(window, arguments.at(1)) ? 0 : 1;
+}

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "domain/work/warnings.h"
+#include "widgets/app_context.h"
+
+#include <QFrame>
+#include <array>
+
+class QBoxLayout;
+class QLabel;
+class QPushButton;
+
+namespace flenzo {
+
+/// What is always in sight above the pages: whose guitar it is, what can hurt now, whether the server is away.
+class WindowHead : public QFrame {
+    Q_OBJECT
+public:
+    WindowHead(AppContext& context, QWidget* parent);
+    /// Nothing of the job can hurt while somebody practises.
+    void refresh(bool isPractising);
+    [[nodiscard]] static QString titleOf(const Job& job);
+
+Q_SIGNALS:
+    void conflictWanted(); ///< two benches' versions are to be compared
+
+private:
+    void refreshHazards(bool isPractising);
+    void refreshAway();
+
+    AppContext& context_;
+    QBoxLayout* rows_;
+    QLabel *guitar_, *story_, *simulated_;
+    std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
+    QPushButton* away_;
+};
+
+} // namespace flenzo
