@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
+#include "domain/base/faults.h"
 #include "domain/guitar/caliper.h"
 #include "session/document/photos.h"
 #include "session/input/quantity.h"
+#include "session/input/set_entry.h"
 #include "store/bundled.h"
 #include "store/catalogue_files.h"
 
@@ -87,6 +89,59 @@ private Q_SLOTS:
                 QVERIFY(std::abs(gauge(found->items.last()) - high) < 3e-5);
             }
         QVERIFY(!nearestSet(catalogue_, 3, 0.001, 0.0003));
+    }
+
+    /// What shops sell most is found by its outer strings, and what none of them is is said to be none.
+    void theCommonSetsAreFoundAndOthersAreSaidToBeFar() {
+        constexpr double thou = 25.4e-6;
+        const auto found = [&](std::size_t strings, double thick, double thin) {
+            return nearestSet(catalogue_, strings, thick * thou, thin * thou);
+        };
+        QCOMPARE(found(6, 42, 9)->name, QStringLiteral("Six, 9 to 42"));
+        QCOMPARE(found(6, 46, 10)->name, QStringLiteral("Six, 10 to 46"));
+        QCOMPARE(found(7, 59, 10)->name, QStringLiteral("Seven, 10 to 59"));
+        QCOMPARE(found(8, 74, 10)->name, QStringLiteral("Eight, 10 to 74"));
+        QCOMPARE(found(4, 105, 45)->name, QStringLiteral("Four, 45 to 105"));
+        QCOMPARE(pullOff(catalogue_, *found(6, 42, 9), 42 * thou, 9 * thou), 0.0);
+        const double off = pullOff(catalogue_, *found(6, 40, 9.25), 40 * thou, 9.25 * thou);
+        QVERIFY2(std::abs(off) > 0.05, qPrintable(QString::number(off)));
+    }
+
+    void aSetIsTypedInOneField_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("items");
+        const QString plain =
+            QStringLiteral("nickel-plated-42 nickel-plated-32 nickel-plated-24 plain-16 plain-11 plain-9");
+        for (const char* text :
+             {"9 11 16 24 32 42", "42 32 24 16 11 9", "9-11-16-24-32-42", ".009 .011 .016 .024 .032 .042",
+              "0.009, 0.011, 0.016, 0.024, 0.032, 0.042", "9,11,16,24,32,42", "0.23 0.28 0.41 0.61 0.81 1.07",
+              "0,23 0,28 0,41 0,61 0,81 1,07", " 0.23mm  0.28mm 0.41mm 0.61mm 0.81mm 1.07mm "})
+            QTest::newRow(text) << QString::fromUtf8(text) << plain;
+        QTest::newRow("letters") << QStringLiteral("11 14 18 28f 38n 48s")
+                                 << QStringLiteral(
+                                        "stainless-48 pure-nickel-38 flat-wound-28 plain-18 plain-14 plain-11");
+        QTest::newRow("a wound third")
+            << QStringLiteral("54 42 32 20w 16 12")
+            << QStringLiteral("nickel-plated-54 nickel-plated-42 nickel-plated-32 nickel-plated-20 plain-16 plain-12");
+        QTest::newRow("a plain third")
+            << QStringLiteral("54 42 32 24p 16 12")
+            << QStringLiteral("nickel-plated-54 nickel-plated-42 nickel-plated-32 plain-24 plain-16 plain-12");
+    }
+    void aSetIsTypedInOneField() {
+        QFETCH(QString, text);
+        QFETCH(QString, items);
+        const Result<CatalogueSet> set = parseSet(text, 6, catalogue_);
+        QVERIFY2(set.ok(), set.ok() ? "" : qPrintable(set.fault().sentence()));
+        QCOMPARE(set.value().items.join(QLatin1Char(' ')), items);
+    }
+
+    void aSetThatCannotBeIsRefusedByName() {
+        QVERIFY(parseSet(QStringLiteral("9 11 16"), 6, catalogue_).fault().is(faults::setCount));
+        for (const char* text : {"9 11 16 24 32 x", "9 11 16 24 32 420", "9 11 16 24 32 4.6"}) {
+            const auto set = parseSet(QString::fromLatin1(text), 6, catalogue_);
+            QVERIFY2(!set.ok(), text);
+            QVERIFY2(set.fault().sentence().contains(QLatin1String("string")), qPrintable(set.fault().sentence()));
+        }
     }
 
     void numbersAreReadAsPeopleTypeThem() {

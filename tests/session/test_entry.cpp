@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/units.h"
 #include "core/statics/pitch.h"
+#include "core/statics/rig.h"
+#include "domain/base/ranges.h"
 #include "domain/job/edits.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
@@ -107,6 +109,19 @@ private Q_SLOTS:
                          0.0042) < 1e-12);
         QVERIFY(!parseQuantity(QStringLiteral("long"), Dimension::Length, {false, false}, QString()).ok());
         QVERIFY(!parseQuantity(QStringLiteral("4 4"), Dimension::Length, {false, false}, QString()).ok());
+    }
+
+    /// The plate as an angle, or as the gap that a ruler shows, told by its unit.
+    void aPlateIsTypedAsAngleOrGap() {
+        Bridge bridge;
+        const auto typed = [&](const char* text) {
+            return parsePlateAngle(QString::fromUtf8(text), bridge, QStringLiteral("plate"), ranges::oldAngle_deg);
+        };
+        QVERIFY(std::abs(degrees(typed("-0.5").value()) + 0.5) < 1e-9);
+        for (const char* text : {"4.2 mm", "0.165 in"})
+            QVERIFY(std::abs(gapAt_m(bridge, typed(text).value()) - 0.0042) < 3e-5);
+        for (const char* text : {"12", "99 mm", "level", ""})
+            QVERIFY2(!typed(text).ok(), text);
     }
 
     void stringsAsTyped_data() {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/guitar/catalogue.h"
+#include "domain/job/edits.h"
 #include "domain/job/job.h"
 #include "store/catalogue_files.h"
 #include "store/files.h"
@@ -193,6 +194,19 @@ private Q_SLOTS:
         }
     }
 
+    /// Files keep the names of their parts, whatever the screen calls them.
+    void aJobsPartsAreFoundByTheirNames() {
+        QJsonObject json = jobToJson(newJob());
+        for (const char* part : {"rig", "goal", "habit", "change", "card", "work", "log"})
+            QVERIFY2(json.contains(QLatin1String(part)), part);
+        json[QLatin1String("goal")] = QJsonObject{{QStringLiteral("angleDeg"), 0.1},
+                                                  {QStringLiteral("angleTolDeg"), 0.4},
+                                                  {QStringLiteral("pitchTolCents"), 3.5}};
+        const Goal goal = jobFromJson(json).value().goal;
+        QVERIFY(std::abs(degrees(goal.angle_rad) - 0.1) < 1e-9 && goal.pitchTolerance_cents == 3.5);
+        QVERIFY(std::abs(degrees(goal.angleTolerance_rad) - 0.4) < 1e-9);
+    }
+
     void theCatalogueHoldsWhatItPromises() {
         const Result<Catalogue> read = bundledCatalogue();
         QVERIFY2(read.ok(), read.ok() ? "" : qPrintable(read.fault().sentence()));
@@ -212,7 +226,7 @@ private Q_SLOTS:
         QCOMPARE(std::lround(thinnest), 7L);
         QCOMPARE(std::lround(thickestPlain), 26L);
         QCOMPARE(std::lround(thinnestWound), 17L);
-        QCOMPARE(std::lround(thickest), 90L);
+        QCOMPARE(std::lround(thickest), 135L);
         for (std::size_t n = 4; n <= 12; ++n) {
             QVERIFY2(!catalogue.setsFor(n).empty(), qPrintable(QString::number(n)));
             QVERIFY2(!catalogue.tuningsFor(n).empty(), qPrintable(QString::number(n)));

@@ -36,7 +36,7 @@ inline constexpr FaultCode readingWithoutString{
 inline constexpr FaultCode readingMissing{
     QT_TRANSLATE_NOOP("Fault", "is still missing; type what the tuner or the gauge says and press Enter")};
 inline constexpr FaultCode gapBeyondStops{
-    QT_TRANSLATE_NOOP("Fault", "of %1 is beyond the bridge's stops, %2 to %3; measure again or correct the rig")};
+    QT_TRANSLATE_NOOP("Fault", "of %1 is beyond the bridge's stops, %2 to %3; measure again or correct the figures")};
 inline constexpr FaultCode angleTooFar{QT_TRANSLATE_NOOP(
     "Fault", "is further than any plate goes; it is read against the top, in degrees, forward positive")};
 inline constexpr FaultCode noRate{
@@ -90,7 +90,7 @@ inline constexpr FaultCode actImpossible{
     QT_TRANSLATE_NOOP("Fault", "is impossible: this set has no stable balance; see the plan")};
 inline constexpr FaultCode stillWorking{QT_TRANSLATE_NOOP("Fault", "is still being worked out; one moment")};
 inline constexpr FaultCode notSimulated{
-    QT_TRANSLATE_NOOP("Fault", "is not on this bench; readings come from the real one")};
+    QT_TRANSLATE_NOOP("Fault", "does not exist: this job has no simulated guitar; type readings")};
 inline constexpr FaultCode noSuchDemo{QT_TRANSLATE_NOOP("Fault", "has no such guitar")};
 inline constexpr FaultCode firstStep{QT_TRANSLATE_NOOP("Fault", "is the first one; there is nothing to go back to")};
 inline constexpr FaultCode lastStep{QT_TRANSLATE_NOOP("Fault", "was the last one; the job is through")};
@@ -100,6 +100,12 @@ inline constexpr FaultCode warned{QT_TRANSLATE_NOOP("Fault", "%1")};
 inline constexpr FaultCode noWarning{QT_TRANSLATE_NOOP("Fault", "is no warning of this step")};
 inline constexpr FaultCode stringsFixed{
     QT_TRANSLATE_NOOP("Fault", "cannot change in number once the log has begun; start a new job for another guitar")};
+inline constexpr FaultCode setNeedsStrings{
+    QT_TRANSLATE_NOOP("Fault", "has strings that are not from the catalogue; choose or type each string first")};
+inline constexpr FaultCode setCount{QT_TRANSLATE_NOOP("Fault", "has %1 gauges; this guitar has %2 strings")};
+inline constexpr FaultCode setString{QT_TRANSLATE_NOOP(
+    "Fault", "has \"%1\", which is no string that is sold; write thousandths like 46 or millimetres like 1.17, with p "
+             "for plain, w for wound, f for flat-wound")};
 inline constexpr FaultCode stringCount{QT_TRANSLATE_NOOP("Fault", "must be 4 to 12 in number")};
 inline constexpr FaultCode mostSprings{QT_TRANSLATE_NOOP("Fault", "are 8 at most")};
 inline constexpr FaultCode noSprings{QT_TRANSLATE_NOOP("Fault", "are all out already")};
@@ -133,7 +139,7 @@ inline constexpr FaultCode notOneOf{QT_TRANSLATE_NOOP("Fault", "must be one of %
 inline constexpr FaultCode notDate{QT_TRANSLATE_NOOP("Fault", "must be a date like 2026-03-31")};
 inline constexpr FaultCode notNote{QT_TRANSLATE_NOOP("Fault", "holds \"%1\", which is no note like E2 or F#1")};
 inline constexpr FaultCode notEveryString{QT_TRANSLATE_NOOP("Fault", "must name every string of the guitar once")};
-inline constexpr FaultCode stringsUnequal{QT_TRANSLATE_NOOP("Fault", "must have as many strings as the rig, %1")};
+inline constexpr FaultCode stringsUnequal{QT_TRANSLATE_NOOP("Fault", "must have as many strings as the guitar, %1")};
 inline constexpr FaultCode notCovariance{
     QT_TRANSLATE_NOOP("Fault", "has a covariance that is not positive definite; leave it out to start from nominal")};
 inline constexpr FaultCode namesNoString{
@@ -161,7 +167,8 @@ inline constexpr FaultCode fileTooLarge{
     QT_TRANSLATE_NOOP("Fault", "is larger than the %1 MiB that are read; check that it is the file you mean")};
 inline constexpr FaultCode damagedJson{
     QT_TRANSLATE_NOOP("Fault", "is damaged or no JSON: %1 at byte %2; use a backup or the recovery copy")};
-inline constexpr FaultCode noJsonObject{QT_TRANSLATE_NOOP("Fault", "holds no JSON object; this is no job or rig")};
+inline constexpr FaultCode noJsonObject{
+    QT_TRANSLATE_NOOP("Fault", "holds no JSON object; this is no job and no guitar")};
 inline constexpr FaultCode cannotBeWritten{QT_TRANSLATE_NOOP(
     "Fault", "could not be written: %1; nothing was changed, choose another folder or free some space")};
 inline constexpr FaultCode photoUnread{QT_TRANSLATE_NOOP("Fault", "cannot be read; see that it is still there")};
@@ -169,9 +176,9 @@ inline constexpr FaultCode photoTooLarge{QT_TRANSLATE_NOOP("Fault", "is larger t
 inline constexpr FaultCode noPhoto{QT_TRANSLATE_NOOP("Fault", "is no picture this program can show; use PNG or JPEG")};
 inline constexpr FaultCode photoNotKept{
     QT_TRANSLATE_NOOP("Fault", "cannot be kept beside the logbook; see that its folder can be written")};
-inline constexpr FaultCode takeEmpty{QT_TRANSLATE_NOOP("Fault", "holds no sound; listen first, then keep a recording")};
+inline constexpr FaultCode takeEmpty{QT_TRANSLATE_NOOP("Fault", "holds no sound; listen first, then save a recording")};
 inline constexpr FaultCode takeWithoutBook{
-    QT_TRANSLATE_NOOP("Fault", "can be kept with a job of the logbook only; keep the job in the shop first")};
+    QT_TRANSLATE_NOOP("Fault", "can be saved with a job of the logbook only; save the job in the shop first")};
 inline constexpr FaultCode folderNotMade{QT_TRANSLATE_NOOP("Fault", "cannot be made; choose another")};
 inline constexpr FaultCode folderNotWritten{QT_TRANSLATE_NOOP("Fault", "cannot be written; choose another")};
 inline constexpr FaultCode stopped{QT_TRANSLATE_NOOP("Fault", "was stopped; nothing was written")};
@@ -233,7 +240,7 @@ inline constexpr FaultCode serverNotWritten{
 inline constexpr FaultCode jobChangedElsewhere{
     QT_TRANSLATE_NOOP("Fault", "was changed at another bench meanwhile; look at it there and do it again")};
 inline constexpr FaultCode jobNotSaved{
-    QT_TRANSLATE_NOOP("Fault", "has changes that are in no file yet; save it or keep it in the shop first")};
+    QT_TRANSLATE_NOOP("Fault", "has changes that are in no file yet; save it, or save it in the shop first")};
 inline constexpr FaultCode jobGone{QT_TRANSLATE_NOOP("Fault", "is not in this logbook any more")};
 
 } // namespace flenzo::faults

@@ -71,7 +71,8 @@ inline constexpr Range monthsBetween{0.0, 60.0,
                                      QT_TRANSLATE_NOOP("Range", "months between two sets; 0 as the shop does")};
 inline constexpr Range referencePitch_Hz{400.0, 480.0, QT_TRANSLATE_NOOP("Range", "the pitch of A4 in hertz")};
 inline constexpr Range springCount{0.0, 8.0, QT_TRANSLATE_NOOP("Range", "how many springs there are")};
-inline constexpr Range practicePost_mm{-5.0, 5.0, QT_TRANSLATE_NOOP("Range", "how far the posts go, in millimetres")};
+inline constexpr Range practicePost_mm{-5.0, 5.0,
+                                       QT_TRANSLATE_NOOP("Range", "how far the bridge posts go, in millimetres")};
 inline constexpr Range guess{-1200.0, 1200.0, QT_TRANSLATE_NOOP("Range", "a guess, in turns or cents")};
 inline constexpr Range rung{1.0, 99.0, QT_TRANSLATE_NOOP("Range", "a rung of the ladder, from the easiest")};
 inline constexpr Range parPasses{0.1, 50.0, QT_TRANSLATE_NOOP("Range", "passes that a good hand needs")};
@@ -98,6 +99,13 @@ inline constexpr Range elevation_deg{
 inline constexpr Range finePerTurn_mm{
     0.0, 5.0, QT_TRANSLATE_NOOP("Range", "the wire one turn of a fine tuner takes in, in millimetres")};
 inline constexpr Range fineTurns{0.0, 60.0, QT_TRANSLATE_NOOP("Range", "turns of a fine tuner")};
+inline constexpr Range post_mm{2.0, 20.0, QT_TRANSLATE_NOOP("Range", "the diameter of a string post in millimetres")};
+inline constexpr Range spacing_mm{10.0, 60.0,
+                                  QT_TRANSLATE_NOOP("Range", "from one string post to the next in millimetres")};
+inline constexpr Range clamped_mm{0.5, 15.0, QT_TRANSLATE_NOOP("Range", "the wire in a saddle's clamp in millimetres")};
+inline constexpr Range relief_mm{
+    -1.0, 2.0, QT_TRANSLATE_NOOP("Range", "the relief of a neck in millimetres; a minus sign: it bends back")};
+inline constexpr Range brokenString{1.0, 12.0, QT_TRANSLATE_NOOP("Range", "a string, counted from the thickest")};
 inline constexpr Range lift_mm{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "a height in millimetres")};
 inline constexpr Range hold_mm{0.5, 200.0, QT_TRANSLATE_NOOP("Range", "a distance in millimetres")};
 inline constexpr Range break_deg{0.0, 80.0, QT_TRANSLATE_NOOP("Range", "a break angle in degrees")};
@@ -115,7 +123,8 @@ inline constexpr Range peg_cents{0.01, 30.0,
 inline constexpr Range action_mm{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "action over the 12th fret")};
 inline constexpr Range octave_cents{-100.0, 100.0,
                                     QT_TRANSLATE_NOOP("Range", "cents between the open octave and fret 12")};
-inline constexpr Range postLead_mm{0.1, 3.0, QT_TRANSLATE_NOOP("Range", "a post's rise for one turn in millimetres")};
+inline constexpr Range postLead_mm{0.1, 3.0,
+                                   QT_TRANSLATE_NOOP("Range", "a bridge post's rise for one turn in millimetres")};
 inline constexpr Range oldAngle_deg{-10.0, 10.0, QT_TRANSLATE_NOOP("Range", "degrees, forward is positive")};
 inline constexpr Range usualMinutes{0.0, 600.0, QT_TRANSLATE_NOOP("Range", "the minutes a step usually takes")};
 inline constexpr Range covariance{-1e4, 1e4, QT_TRANSLATE_NOOP("Range", "a covariance in squared deviations")};

@@ -11,5 +11,8 @@ namespace flenzo {
 /// nothing.
 [[nodiscard]] const CatalogueSet* nearestSet(const Catalogue& catalogue, std::size_t strings, double thickest_m,
                                              double thinnest_m);
+/// By how much more a set pulls at the same pitch than one of two measured gauges would, as a share: of its outer
+/// strings, whichever is further off, beyond what a caliper tells.
+[[nodiscard]] double pullOff(const Catalogue& catalogue, const CatalogueSet& set, double thickest_m, double thinnest_m);
 
 } // namespace flenzo

@@ -3,6 +3,7 @@
 
 #include "core/base/units.h"
 #include "domain/base/faults.h"
+#include "domain/base/ranges.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>
@@ -196,6 +197,14 @@ QString unitName(Dimension dimension, const Units& units) {
         return {};
     }
     return {};
+}
+
+Result<double> parsePlateAngle(const QString& text, const Bridge& bridge, const QString& field, const Range& range) {
+    Result<double> angle = parseQuantity(text, Dimension::Angle, {}, field, range);
+    if (angle.ok())
+        return angle;
+    const Result<double> gap_m = parseQuantity(text, Dimension::Length, {}, field, ranges::gap_mm);
+    return gap_m.ok() && !parseNumber(text) ? Result<double>(angleOfGap_rad(bridge, gap_m.value())) : angle;
 }
 
 } // namespace flenzo

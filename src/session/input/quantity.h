@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/display_units.h"
+#include "core/statics/rig.h"
 #include "domain/base/fault.h"
 #include "domain/base/range.h"
 
@@ -37,6 +38,10 @@ enum class Dimension {
 /// The same, and within a range given in the units of files; the fault names the range in the user's.
 [[nodiscard]] Result<double> parseQuantity(const QString& text, Dimension dimension, const Units& units,
                                            const QString& field, const Range& range);
+
+/// A plate's angle, typed as one or, with its unit, as the gap that a ruler shows under the rear edge.
+[[nodiscard]] Result<double> parsePlateAngle(const QString& text, const Bridge& bridge, const QString& field,
+                                             const Range& range);
 
 /// SI per unit of files and ranges.
 [[nodiscard]] double fileUnit(Dimension dimension);

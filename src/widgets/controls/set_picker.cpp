@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/set_picker.h"
 
+#include "session/input/set_entry.h"
+
 #include <QComboBox>
 #include <QFormLayout>
+#include <QLineEdit>
 #include <algorithm>
 
 namespace flenzo {
@@ -17,6 +20,14 @@ SetPicker::SetPicker(AppContext& context, Side side, const QString& title, QWidg
     tunings_ = new QComboBox(this);
     tunings_->setObjectName(side == Side::Off ? QStringLiteral("offTuning") : QStringLiteral("onTuning"));
     tunings_->setAccessibleName(tr("Tuning: %1").arg(title));
+    // A set that no list has is typed in the same field.
+    sets_->setEditable(true);
+    sets_->setInsertPolicy(QComboBox::NoInsert);
+    sets_->setCompleter(nullptr);
+    sets_->setToolTip(tr("Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres"));
+    sets_->lineEdit()->setAccessibleName(sets_->accessibleName());
+    sets_->lineEdit()->setPlaceholderText(tr("choose, or type gauges"));
+    connect(sets_->lineEdit(), &QLineEdit::editingFinished, this, &SetPicker::takeTyped);
     for (QComboBox* combo : {sets_, tunings_}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         combo->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
@@ -36,6 +47,23 @@ void SetPicker::chooseSet(int index) {
     const CatalogueSet& set = *sets[static_cast<std::size_t>(which)];
     context_.accept(
         context_.session().edit(tr("set"), [&](Job& job) { applySet(job, side_, set, context_.catalogue()); }));
+    refresh();
+}
+
+void SetPicker::takeTyped() {
+    const Job& job = context_.session().job();
+    const QString typed = sets_->lineEdit()->text().trimmed();
+    if (typed == shown_ || sets_->findText(typed) >= 0)
+        return; // chosen, or as it was
+    if (typed.isEmpty()) {
+        sets_->lineEdit()->setText(shown_);
+        return;
+    }
+    const Result<CatalogueSet> set = parseSet(typed, job.rig.strings.size(), context_.catalogue());
+    const auto take = [&](Job& changed) { applySet(changed, side_, set.value(), context_.catalogue()); };
+    if (!context_.accept(set.ok() ? context_.session().edit(tr("set"), take) : std::optional(set.fault())))
+        return; // it stays to be corrected
+    sets_->lineEdit()->setModified(false);
     refresh();
 }
 
@@ -75,8 +103,11 @@ void SetPicker::refresh() {
         tunings.append(tuning->name);
         titles.append(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
     }
+    if (sets_->lineEdit()->isModified() && sets_->hasFocus())
+        return; // what is being typed stays
     fill(*sets_, sets, sets, picks.setName);
     fill(*tunings_, tunings, titles, picks.tuningName);
+    shown_ = sets_->currentText();
 }
 
 } // namespace flenzo

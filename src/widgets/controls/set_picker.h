@@ -20,11 +20,13 @@ public:
 
 private:
     void chooseSet(int index);
+    void takeTyped(); ///< a set of one's own, gauge by gauge
     void chooseTuning(int index);
 
     AppContext& context_;
     Side side_;
     QComboBox *sets_, *tunings_;
+    QString shown_; ///< the set, as it stands in its field
 };
 
 } // namespace flenzo

@@ -5,7 +5,9 @@
 #include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/set_picker.h"
+#include "widgets/dialogs/own_sets_dialog.h"
 #include "widgets/look.h"
 #include "widgets/pages/change_model.h"
 #include "widgets/text/wording.h"
@@ -118,15 +120,26 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
             context_.accept(context_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
         });
     } else {
-        auto* row = new QVBoxLayout;
-        auto* keep = new QPushButton(tr("Keep this tuning…"), panel);
-        auto* masses = new QPushButton(tr("Keep masses"), panel);
+        auto* buttons = new QWidget(panel);
+        auto* row = new RowLayout(buttons);
+        auto* set = new QPushButton(tr("Save this set…"), panel);
+        set->setObjectName(QStringLiteral("saveSet"));
+        auto* keep = new QPushButton(tr("Save this tuning…"), panel);
+        auto* own = new QPushButton(tr("Own sets…"), panel);
+        own->setObjectName(QStringLiteral("ownSets"));
+        auto* masses = new QPushButton(tr("Save masses"), panel);
         masses->setToolTip(tr("Measured unit masses become this catalogue's own figures for those strings"));
-        connect(keep, &QPushButton::clicked, this, &ChangePage::keepTuning);
-        connect(masses, &QPushButton::clicked, this, &ChangePage::keepMasses);
-        row->addWidget(keep, 0, Qt::AlignLeft);
-        row->addWidget(masses, 0, Qt::AlignLeft);
-        column->addLayout(row);
+        connect(set, &QPushButton::clicked, this, &ChangePage::saveSet);
+        connect(own, &QPushButton::clicked, this, [this] {
+            auto* dialog = new OwnSetsDialog(context_, window());
+            dialog->setAttribute(Qt::WA_DeleteOnClose);
+            dialog->open();
+        });
+        connect(keep, &QPushButton::clicked, this, &ChangePage::saveTuning);
+        connect(masses, &QPushButton::clicked, this, &ChangePage::saveMasses);
+        for (QPushButton* button : {set, keep, own, masses})
+            row->addWidget(button);
+        column->addWidget(buttons);
     }
     column->addStretch();
     return panel;
@@ -175,8 +188,8 @@ FieldEdit* ChangePage::quantityEdit(const QString& title, Dimension dimension, c
 }
 
 void ChangePage::commitOldAngle() {
-    const Result<double> value = parseQuantity(oldAngle_->text(), Dimension::Angle, {},
-                                               tr("plate angle with the old set"), ranges::oldAngle_deg);
+    const Result<double> value = parsePlateAngle(oldAngle_->text(), context_.session().job().rig.bridge,
+                                                 tr("plate angle with the old set"), ranges::oldAngle_deg);
     const auto fault =
         value.ok() ? context_.session().edit(tr("old balance"), [&](Job& job) { job.oldAngle_rad = value.value(); })
                    : std::optional<Fault>(value.fault());
@@ -184,7 +197,33 @@ void ChangePage::commitOldAngle() {
     oldAngle_->show(degreesText(context_.session().job().oldAngle_rad));
 }
 
-void ChangePage::keepTuning() {
+QString ChangePage::nameFor(const QString& title, const QString& proposed) {
+    bool ok = false;
+    const QString name = QInputDialog::getText(this, title, tr("Name"), QLineEdit::Normal, proposed, &ok).trimmed();
+    return ok ? name : QString();
+}
+
+void ChangePage::saveSet() {
+    const Job& job = context_.session().job();
+    CatalogueSet set;
+    for (const StringPick& pick : job.onPicks.strings) {
+        if (pick.item.isEmpty()) {
+            context_.accept(Fault{faults::setNeedsStrings, QStringLiteral("set")});
+            return;
+        }
+        set.items.append(pick.item);
+    }
+    set.name = nameFor(tr("Save this set"), job.onPicks.setName);
+    if (set.name.isEmpty())
+        return;
+    OwnCatalogue own = context_.own();
+    std::erase_if(own.sets, [&](const CatalogueSet& other) { return other.name == set.name; });
+    own.sets.push_back(set);
+    context_.setOwn(own);
+    context_.accept(context_.session().edit(tr("set"), [&](Job& changed) { changed.onPicks.setName = set.name; }));
+}
+
+void ChangePage::saveTuning() {
     CatalogueTuning tuning;
     for (const StringPick& pick : context_.session().job().onPicks.strings) {
         if (pick.note.isEmpty()) {
@@ -193,17 +232,15 @@ void ChangePage::keepTuning() {
         }
         tuning.notes.append(pick.note);
     }
-    bool ok = false;
-    tuning.name =
-        QInputDialog::getText(this, tr("Keep this tuning"), tr("Name"), QLineEdit::Normal, QString(), &ok).trimmed();
-    if (!ok || tuning.name.isEmpty())
+    tuning.name = nameFor(tr("Save this tuning"), {});
+    if (tuning.name.isEmpty())
         return;
     OwnCatalogue own = context_.own();
     own.tunings.push_back(tuning);
     context_.setOwn(own);
 }
 
-void ChangePage::keepMasses() {
+void ChangePage::saveMasses() {
     OwnCatalogue own = context_.own();
     const Job& job = context_.session().job();
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)

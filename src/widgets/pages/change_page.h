@@ -36,8 +36,10 @@ private:
     QWidget* buildPitch();
     FieldEdit* quantityEdit(const QString& title, Dimension dimension, const Range& range,
                             const std::function<void(Job&, double)>& set, QWidget* panel);
-    void keepTuning();
-    void keepMasses();
+    [[nodiscard]] QString nameFor(const QString& title, const QString& proposed);
+    void saveSet();
+    void saveTuning();
+    void saveMasses();
     void commitOldAngle();
 
     QBoxLayout* panels_;
