@@ -43,6 +43,13 @@ private:
 
 void drawSmall(Glyph& g, ToolKind tool) {
     switch (tool) {
+    case ToolKind::Glasses:
+        g.ring(0.28, 0.56, 0.17, ColourRole::Sheet);
+        g.ring(0.72, 0.56, 0.17, ColourRole::Sheet);
+        g.line({{0.45, 0.54}, {0.55, 0.54}});
+        g.line({{0.11, 0.52}, {0.06, 0.3}});
+        g.line({{0.89, 0.52}, {0.94, 0.3}});
+        break;
     case ToolKind::Winder:
         g.line({{0.2, 0.75}, {0.2, 0.3}, {0.7, 0.3}});
         g.box(0.66, 0.2, 0.86, 0.42, ColourRole::Metal);
@@ -54,9 +61,10 @@ void drawSmall(Glyph& g, ToolKind tool) {
         g.ring(0.5, 0.45, 0.06, ColourRole::Metal);
         break;
     case ToolKind::Tuner:
-        g.box(0.14, 0.24, 0.86, 0.78, ColourRole::Sheet);
-        g.line({{0.26, 0.66}, {0.38, 0.5}, {0.5, 0.45}, {0.62, 0.5}, {0.74, 0.66}}, 1.4);
-        g.line({{0.5, 0.7}, {0.58, 0.42}});
+        g.box(0.14, 0.24, 0.86, 0.72, ColourRole::Sheet);
+        g.line({{0.5, 0.32}, {0.5, 0.64}}, 1.4);
+        g.box(0.62, 0.42, 0.74, 0.54, ColourRole::Metal);
+        g.line({{0.4, 0.72}, {0.4, 0.88}, {0.6, 0.88}, {0.6, 0.72}}, 2.6);
         break;
     case ToolKind::HexKey:
         g.line({{0.24, 0.16}, {0.24, 0.76}, {0.84, 0.76}}, 4.0);
@@ -80,6 +88,21 @@ void drawSmall(Glyph& g, ToolKind tool) {
 
 void drawRest(Glyph& g, ToolKind tool) {
     switch (tool) {
+    case ToolKind::Pliers:
+        g.line({{0.24, 0.92}, {0.46, 0.5}, {0.46, 0.08}}, 3.0);
+        g.line({{0.76, 0.92}, {0.54, 0.5}, {0.54, 0.08}}, 3.0);
+        g.ring(0.5, 0.5, 0.07, ColourRole::Metal);
+        break;
+    case ToolKind::Tin:
+        g.box(0.22, 0.36, 0.78, 0.86, ColourRole::Metal);
+        g.box(0.18, 0.28, 0.82, 0.36, ColourRole::Metal);
+        g.line({{0.44, 0.2}, {0.5, 0.06}, {0.54, 0.22}}, 1.4);
+        break;
+    case ToolKind::Lamp:
+        g.line({{0.3, 0.9}, {0.7, 0.9}}, 3.0);
+        g.line({{0.5, 0.9}, {0.3, 0.56}, {0.58, 0.3}});
+        g.line({{0.48, 0.18}, {0.82, 0.44}, {0.86, 0.2}, {0.66, 0.08}, {0.48, 0.18}}, 1.8);
+        break;
     case ToolKind::Caliper:
         g.box(0.12, 0.3, 0.88, 0.42, ColourRole::Metal);
         g.line({{0.18, 0.42}, {0.18, 0.78}}, 3.0);

@@ -7,8 +7,12 @@ namespace flenzo {
 
 /// What lies in the tray.
 enum class ToolKind {
+    Glasses,
     Winder,
     Cutters,
+    Pliers,
+    Tin,
+    Lamp,
     Tuner,
     HexKey,
     Screwdriver,

@@ -134,9 +134,10 @@ private Q_SLOTS:
     }
 
     void theFinderFindsByEveryPartOfAMishap() {
-        for (const Mishap& mishap : mishaps(Phase::Balance, {})) {
+        const Job job = demoJob(0).value();
+        for (const Mishap& mishap : mishaps(job, Phase::Balance, {})) {
             const auto finds = [&](const QString& words) {
-                const QList<Mishap> found = mishaps(Phase::Balance, words);
+                const QList<Mishap> found = mishaps(job, Phase::Balance, words);
                 return std::any_of(found.begin(), found.end(),
                                    [&](const Mishap& one) { return one.symptom == mishap.symptom; });
             };
@@ -147,16 +148,17 @@ private Q_SLOTS:
     }
 
     void everyPhaseHasItsLikelyMishapsFirst() {
+        const Job job = demoJob(0).value();
         for (int p = 0; p <= static_cast<int>(Phase::HandOver); ++p) {
             const auto phase = static_cast<Phase>(p);
-            const QList<Mishap> list = mishaps(phase, {});
+            const QList<Mishap> list = mishaps(job, phase, {});
             bool others = false;
             for (const Mishap& mishap : list) {
                 const bool likely = mishap.likelyAt.contains(phase);
                 QVERIFY(!(likely && others)); // none of the likely ones after the others
                 others = others || !likely;
             }
-            QCOMPARE(list.size(), mishaps(Phase::Lock, {}).size());
+            QCOMPARE(list.size(), mishaps(job, Phase::Lock, {}).size());
         }
     }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/job/edits.h"
+#include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
+#include "domain/work/route.h"
 #include "domain/work/warnings.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
@@ -37,7 +39,7 @@ Job anyJob(std::mt19937& random) {
     job.card.stringTree = pick(2) == 1;
     job.card.cavityCover = pick(2) == 1;
     job.card.leftHanded = pick(2) == 1;
-    for (const char* extra : {"clean", "polish", "oil", "intonate", "height"})
+    for (const char* extra : {"clean", "polish", "oil", "intonate", "height", "relief"})
         if (pick(2) == 1)
             job.work.extras.insert(QLatin1String(extra));
     for (const MethodTopic& topic : methodTopics())
@@ -98,6 +100,12 @@ private Q_SLOTS:
                                                 {"level", "tune"},
                                                 {"tune", "lock"},
                                                 {"caps-off", "slacken"},
+                                                {"block-in", "caps-off"}, // the nut holds the strings until then
+                                                {"block-in", "arm-off"},
+                                                {"preset-fine", "swap"},
+                                                {"relief", "height"},
+                                                {"height", "intonate"},
+                                                {"intonate", "level"},
                                                 {"lock", "fine-tune"},
                                                 {"cover-off", "close-up"},
                                                 {"level", "close-up"},
@@ -108,7 +116,8 @@ private Q_SLOTS:
             QVERIFY(places.together("caps-off", "lock") && places.together("lock", "fine-tune"));
             QVERIFY(places.together("block-in", "block-out") && places.together("cover-off", "close-up"));
             QVERIFY(places.together("arm-off", "arm-in"));
-            QVERIFY(places.has("wind") != places.has("swap")); // all off, or one by one
+            // All off, or one by one; but for the one that keeps a shaft in its place.
+            QVERIFY(places.has("wind") != (places.has("swap") && !keptString(job)));
         }
     }
 
@@ -124,8 +133,7 @@ private Q_SLOTS:
             if (job.card.nut == Nut::Open)
                 for (const char* name : {"caps-off", "lock", "fine-tune", "play"})
                     QVERIFY2(!places.has(name), name);
-            if (job.card.headstock == Headstock::None)
-                QVERIFY(!places.has("trim-tails"));
+            QVERIFY(places.has("trim-tails")); // at the string posts or at the head clamp
             if (job.card.board != Board::DarkUnlacquered)
                 QVERIFY(!places.has("oil-board"));
             if (!job.rig.bridge.has().clampsAtSaddle)
@@ -135,6 +143,104 @@ private Q_SLOTS:
             if (!job.card.cavityCover || !hasClaw(job.rig))
                 QVERIFY(!places.has("cover-off"));
         }
+    }
+
+    /// A roller shaft comes apart without strings: one by one unless somebody says otherwise, and then one stays on.
+    void aShaftIsNeverWithoutAString() {
+        Job job = demoJob(0).value();
+        job.log.clear();
+        chooseMethod(job, QStringLiteral("atOnce"), QStringLiteral("one"));
+        chooseMethod(job, QStringLiteral("atOnce"), QStringLiteral("all"));
+        setFamily(job, Family::RollerShaft);
+        QVERIFY(isChosen(job, "atOnce", "one"));
+        applyShopDefaults(job, QStringLiteral("atOnce=all\nwraps=few"));
+        QVERIFY(isChosen(job, "atOnce", "one") && isChosen(job, "wraps", "few"));
+        QVERIFY(!keptString(job));
+        chooseMethod(job, QStringLiteral("atOnce"), QStringLiteral("all"));
+        const auto kept = keptString(job);
+        QVERIFY(kept);
+        const QList<Step> steps = stepsOf(job);
+        const auto at = [&](StepId id) {
+            return std::find_if(steps.begin(), steps.end(), [id](const Step& step) { return step.id == id; });
+        };
+        QVERIFY(at(StepId::SwapString)->string == kept && at(StepId::SwapString) > at(StepId::Wind));
+        Derived derived = derive(job);
+        while (currentStep(job, derived)->id != StepId::CutOld)
+            QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
+        QVERIFY(hazardsOf(job, derived).has(Hazard::TensionOn)); // one is at pitch
+        QVERIFY(!warningAt(job, derived, StepId::CutOld));
+        job.work.ticks[QStringLiteral("cut-old")].append(tickName(QStringLiteral("cut"), *kept));
+        QVERIFY(warningAt(job, derived, StepId::CutOld)->contains(QLatin1String("spring falls out")));
+    }
+
+    void oneBrokenStringIsAShortJob() {
+        Job job = demoJob(0).value();
+        job.log.clear();
+        const qsizetype whole = stepsOf(job).size();
+        setBroken(job, 2);
+        const QList<Step> steps = stepsOf(job);
+        QVERIFY(steps.size() < whole / 2 + 2);
+        int swaps = 0;
+        for (const Step& step : steps) {
+            QVERIFY(step.id != StepId::BlockIn && step.id != StepId::Slacken && step.id != StepId::CutOld);
+            swaps += step.id == StepId::SwapString ? 1 : 0;
+            QVERIFY(step.id != StepId::SwapString || step.string == std::optional<std::size_t>(2));
+        }
+        QCOMPARE(swaps, 1);
+        QCOMPARE(derive(job).report.verdict, Verdict::Same); // the set stays
+        Derived derived = derive(job);
+        while (currentStep(job, derived)->id != StepId::Settle) {
+            QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
+            derived = derive(job);
+        }
+        QCOMPARE(job.log.back().kind, Event::Kind::Strung);
+        QCOMPARE(job.log.back().string, std::size_t(2));
+        setBroken(job, std::nullopt);
+        QVERIFY(stepsOf(job).size() > 2 * steps.size() - 4); // the whole set again
+    }
+
+    /// What is measured once of the head tells how long each string is cut and how much of it is wound.
+    void theHeadIsMeasuredOnce() {
+        Job job = demoJob(0).value();
+        job.measured.erase(QStringLiteral("strings.nutTail"));
+        const auto cut = [&](std::size_t i) { return cutLengthOf_m(job, job.rig.strings[i]); };
+        job.card.headstock = Headstock::OneSide;
+        job.card.head = {};
+        spreadPosts(job);
+        const double before = cut(0);
+        job.card.head.clamped_m = 0.0035; // a millimetre more than is assumed
+        QVERIFY(std::abs(cut(0) - before - 0.001) < 1e-9);
+        job.card.head.firstPost_m = 0.040;
+        job.card.head.spacing_m = 0.028;
+        spreadPosts(job);
+        QVERIFY(job.measured.contains(QStringLiteral("strings.nutTail")));
+        QCOMPARE(job.rig.strings[3].nutTail_m, 0.040 + 3 * 0.028);
+        job.card.headstock = Headstock::Split;
+        spreadPosts(job);
+        QCOMPARE(job.rig.strings.back().nutTail_m, job.rig.strings.front().nutTail_m);
+        job.card.head.post_m = 0.009; // a thicker one winds up more
+        QVERIFY(slackOf(job, job.rig.strings[0]).slack_m > 0.0);
+        const double thick = slackOf(job, job.rig.strings[0]).slack_m;
+        job.card.head.post_m = 0.005;
+        QVERIFY(slackOf(job, job.rig.strings[0]).slack_m < thick);
+    }
+
+    void anotherPullAsksForTheNeck() {
+        Job job = demoJob(0).value();
+        job.work.extras.clear();
+        const auto hasRelief = [&] {
+            const QList<Step> steps = stepsOf(job);
+            return std::any_of(steps.begin(), steps.end(), [](const Step& step) { return step.id == StepId::Relief; });
+        };
+        for (std::size_t i = 0; i < job.off.size(); ++i)
+            job.off[i] = {job.rig.strings[i].wire, job.rig.strings[i].target_Hz};
+        QVERIFY(!hasRelief());
+        for (auto& string : job.off)
+            string.target_Hz *= 1.08; // 17 % more pull before
+        QVERIFY(!hasRelief());
+        for (auto& string : job.off)
+            string.target_Hz *= 1.08;
+        QVERIFY(hasRelief());
     }
 
     void everyStepOfAnyGuitarHasItsWords() {
@@ -222,7 +328,8 @@ private Q_SLOTS:
         while (currentStep(job, derive(job))->id != StepId::BlockIn)
             QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon));
         QVERIFY(!apply(job, derived, WorkEvent::Skip, QStringLiteral("none at hand"), noon));
-        QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon)); // the arm
+        while (currentStep(job, derive(job))->id != StepId::Slacken)
+            QVERIFY(!apply(job, derived, WorkEvent::Done, {}, noon)); // nut, arm
         QCOMPARE(currentStep(job, derive(job))->id, StepId::Slacken);
         QVERIFY(apply(job, derived, WorkEvent::Done, {}, noon).has_value());
         QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("held by hand"), noon));

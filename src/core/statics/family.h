@@ -25,6 +25,7 @@ struct FamilyTraits {
     bool opensAtNut = false;     ///< the nut stays open in play: friction and break angle there matter
     bool tunersAtBridge = false; ///< no pegs; strings are clamped at the head for good
     bool onScrews = false;       ///< the plate tips on screws, not on two posts
+    bool heightAtPosts = false;  ///< its posts set the action; else its saddles or the bridge do
     bool divesOnly = false;      ///< lies on the top and cannot be pulled up, so it is never decked
     double saddleTail_m = 0.0;   ///< saddle to ball end, nominal
     double finePerTurn_m = 0.0;  ///< wire that one turn of a fine tuner takes in, nominal; 0: has none
@@ -43,12 +44,14 @@ inline constexpr std::array<FamilyTraits, 7> families{{
      .formName = "double-locking",
      .shortName = "two-locks",
      .clampsAtSaddle = true,
+     .heightAtPosts = true,
      .finePerTurn_m = 0.0004},
     {.family = Family::DoubleLockingFlush,
      .motionName = "knife-edge",
      .formName = "double-locking-flush",
      .shortName = "flush",
      .clampsAtSaddle = true,
+     .heightAtPosts = true,
      .divesOnly = true,
      .finePerTurn_m = 0.0004},
     // Through the block the tail is about as long as the block is deep.
@@ -57,6 +60,7 @@ inline constexpr std::array<FamilyTraits, 7> families{{
      .formName = "two-post",
      .shortName = "two-posts",
      .opensAtNut = true,
+     .heightAtPosts = true,
      .saddleTail_m = 0.042},
     {.family = Family::SixScrews,
      .motionName = "knife-edge",

@@ -34,6 +34,14 @@ double blockJump_cents(const Job& job, const Rig& rig, const LevelSolution& leve
     return worst;
 }
 
+AssumedHead headOf(const Job& job) {
+    AssumedHead head = assumedHead;
+    head.post_m = job.card.head.post_m.value_or(head.post_m);
+    head.postSpacing_m = job.card.head.spacing_m.value_or(head.postSpacing_m);
+    head.insertion_m = job.card.head.clamped_m.value_or(head.insertion_m);
+    return head;
+}
+
 double wrapsOf(const Job& job, const Wire& wire) {
     const Wraps wraps = wrapsOnThis(job);
     if (wraps != Wraps::Clamped && isChosen(job, "winding", "tie"))
@@ -42,8 +50,9 @@ double wrapsOf(const Job& job, const Wire& wire) {
 }
 
 SlackRules slackOf(const Job& job, const RigString& string) {
-    return slackRules(slackFor_m(wrapsOf(job, string.wire), assumedHead.post_m, string.wire.gauge_m), string.scale_m,
-                      assumedHead.postSpacing_m);
+    const AssumedHead head = headOf(job);
+    return slackRules(slackFor_m(wrapsOf(job, string.wire), head.post_m, string.wire.gauge_m), string.scale_m,
+                      head.postSpacing_m);
 }
 
 double nutToPostOf_m(const RigString& string) {
@@ -51,8 +60,9 @@ double nutToPostOf_m(const RigString& string) {
 }
 
 double cutLengthOf_m(const Job& job, const RigString& string) {
+    const AssumedHead head = headOf(job);
     return cutLength_m(string.scale_m, nutToPostOf_m(string), slackOf(job, string).slack_m,
-                       assumedHead.insertion_m + assumedHead.toSpare_m);
+                       head.insertion_m + head.toSpare_m);
 }
 
 double nutAngleOf_rad(const Job& job, const RigString& string) {
@@ -62,6 +72,8 @@ double nutAngleOf_rad(const Job& job, const RigString& string) {
 
 double finePreset_turns(const Job& job) {
     const double all = job.rig.strings.front().fineTurns;
+    if (job.rig.bridge.has().tunersAtBridge)
+        return 0.1 * all; // all of a string's slack is still to be taken up
     return isChosen(job, "finePreset", "middle")      ? all / 2.0
            : isChosen(job, "finePreset", "nearlyOut") ? 0.2 * all
                                                       : 0.0;

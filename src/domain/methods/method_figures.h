@@ -18,6 +18,8 @@ struct AssumedHead {
     double toSpare_m = 0.005;    ///< a string a little long winds a little further, one too short is lost
 };
 inline constexpr AssumedHead assumedHead{};
+/// The same with what was measured of this guitar.
+[[nodiscard]] AssumedHead headOf(const Job& job);
 /// What is taken for usual where nothing was measured.
 inline constexpr double usualAction_m = 0.0018;   ///< at fret 12
 inline constexpr double usualPostLead_m = 0.0007; ///< a post's rise for one turn

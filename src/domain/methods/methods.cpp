@@ -57,6 +57,11 @@ void chooseOrder(Job& job, const QString& option) {
         job.method.aims = false; // to an aim there is nothing to check back
 }
 
+/// What is right for a shop's other guitars brings this one's shaft out: somebody has to choose it for this one.
+bool isUnsafe(const Job& job, const QString& topic) {
+    return topic == Name("atOnce") && job.rig.bridge.has().keepsOneString();
+}
+
 /// Whether a bridge floats is the guitar's and its owner's, not the shop's.
 bool isShopDefault(const QString& topic) {
     return topic != Name("bridge");
@@ -101,6 +106,8 @@ QString chosenMethod(const Job& job, const QString& topic) {
     if (!known)
         return {};
     const QString chosen = job.work.methods.value(topic);
+    if (chosen.isEmpty() && topic == Name("atOnce") && job.rig.bridge.has().keepsOneString())
+        return Name("one"); // with all of them off it comes apart
     return known->has(chosen) ? chosen : known->options.first().name;
 }
 
@@ -133,7 +140,7 @@ void chooseMethod(Job& job, const QString& topic, const QString& option) {
 
 void applyShopDefaults(Job& job, const QString& defaults) {
     for (const QString& line : defaults.split(QLatin1Char('\n'), Qt::SkipEmptyParts))
-        if (const QString topic = line.section(QLatin1Char('='), 0, 0); isShopDefault(topic))
+        if (const QString topic = line.section(QLatin1Char('='), 0, 0); isShopDefault(topic) && !isUnsafe(job, topic))
             chooseMethod(job, topic, line.section(QLatin1Char('='), 1));
 }
 

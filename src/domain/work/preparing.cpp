@@ -20,13 +20,16 @@ QStringList wanted(std::initializer_list<std::pair<const char*, bool>> things) {
 
 QStringList toolsFor(const Job& job) {
     const bool clamps = job.rig.bridge.has().clampsAtSaddle, claw = hasClaw(job.rig);
-    return wanted({{"winder", true},
+    return wanted({{"glasses", true},
+                   {"winder", job.card.tuners != Tuners::AtBridge},
                    {"cutters", true},
+                   {"pliers", true},
+                   {"sharps", true},
                    {"tuner", true},
                    {"key caps", job.card.nut == Nut::Caps},
                    {"key saddle clamps", clamps},
                    {"key saddles", clamps && job.work.wants("intonate")},
-                   {"key posts", job.work.wants("height")},
+                   {"key posts", job.work.wants("height") && job.rig.bridge.has().heightAtPosts},
                    {"key cover", claw && job.card.cavityCover},
                    {"claw", claw},
                    {"block", floats(job.rig, job.goal) && isChosen(job, "atOnce", "all")},
@@ -35,6 +38,7 @@ QStringList toolsFor(const Job& job) {
                    {"ruler", true},
                    {"tray", true},
                    {"cloth", true},
+                   {"lamp", true},
                    {"spares", true},
                    {"wool", job.work.wants("polish")},
                    {"oil", job.work.wants("oil")}});
@@ -46,8 +50,10 @@ QStringList checksFor(const Job& job, StepId step) {
         return wanted({{"centred", true},
                        {"neck", true},
                        {"claw", has.hasClaw()},
-                       {"edges", has.hasClaw()},
-                       {"shaft", has.motion == Motion::Shaft}});
+                       {"edges", has.hasClaw() && !has.onScrews},
+                       {"pivots", has.onScrews},
+                       {"shaft", has.motion == Motion::Shaft},
+                       {"pins", has.motion == Motion::Shaft}});
     if (step == StepId::Lock)
         return wanted({{"floor", true}, {"order", job.card.nut == Nut::Caps}});
     return {};

@@ -9,8 +9,9 @@ namespace flenzo {
 struct Mishap {
     QString symptom, cause, remedy, prevention;
     QList<Phase> likelyAt;
+    std::optional<StepId> figures; ///< the step whose figures of this guitar help
 };
-/// All that hold every word, those likely at the phase first.
-[[nodiscard]] QList<Mishap> mishaps(Phase at, const QString& words);
+/// All that can happen to this guitar and hold every word, those likely at the phase first.
+[[nodiscard]] QList<Mishap> mishaps(const Job& job, Phase at, const QString& words);
 
 } // namespace flenzo

@@ -3,6 +3,7 @@
 
 #include "core/statics/readings.h"
 #include "domain/methods/fine_tuners.h"
+#include "domain/work/route.h"
 
 #include <QCoreApplication>
 #include <QHash>
@@ -16,22 +17,30 @@ struct WarningsWords {
     Q_DECLARE_TR_FUNCTIONS(Warnings)
 };
 
-/// A state that makes an act go wrong, and what to say of it.
+using Has = bool (*)(const FamilyTraits&);
+
+/// A state that makes an act go wrong, and what to say of it; `has`: on which bridges, none: on all.
 struct Guard {
     StepId step;
     Hazard hazard;
     const char* sentence;
+    Has has = nullptr;
 };
+constexpr Has comesLoose = [](const FamilyTraits& has) { return !has.keepsOneString(); };
+constexpr Has turnsPosts = [](const FamilyTraits& has) { return has.heightAtPosts; };
+constexpr Has turnsSaddles = [](const FamilyTraits& has) { return has.hasClaw() && !has.heightAtPosts; };
+constexpr Has turnsBridge = [](const FamilyTraits& has) { return !has.hasClaw(); };
 constexpr const char* openInserts =
     QT_TRANSLATE_NOOP("Warnings", "Tape the open saddle inserts first: they fall out when the guitar is turned over.");
 constexpr const char* unsettled =
-    QT_TRANSLATE_NOOP("Warnings", "Settle the strings first: they still stretch, and level and pitch go with them.");
+    QT_TRANSLATE_NOOP("Warnings", "Settle the strings first: while they stretch, no pitch holds.");
 constexpr const char* blocked =
     QT_TRANSLATE_NOOP("Warnings", "Take the block out first: everything moves once it is out.");
 constexpr Guard guards[] = {
     {StepId::CutOld, Hazard::TensionOn,
      QT_TRANSLATE_NOOP("Warnings",
-                       "Slacken the strings first: a string cut under tension whips, and the bridge jumps.")},
+                       "Slacken the strings first: a string cut under tension whips, and the bridge jumps."),
+     comesLoose},
     {StepId::CoverOff, Hazard::InsertsOpen, openInserts},
     {StepId::CloseUp, Hazard::InsertsOpen, openInserts},
     {StepId::Level, Hazard::Unsettled, unsettled},
@@ -42,23 +51,18 @@ constexpr Guard guards[] = {
     {StepId::ReturnTest, Hazard::BlockIn, blocked},
     {StepId::HandOver, Hazard::BlockIn, blocked},
     {StepId::Height, Hazard::TensionOn,
-     QT_TRANSLATE_NOOP(
-         "Warnings",
-         "Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.")},
+     QT_TRANSLATE_NOOP("Warnings",
+                       "Slacken the strings before bridge posts are turned, then retune: they and their edges wear."),
+     turnsPosts},
+    {StepId::Height, Hazard::TensionOn,
+     QT_TRANSLATE_NOOP("Warnings", "Slacken each string before its saddle is turned, then retune: its screws wear."),
+     turnsSaddles},
+    {StepId::Height, Hazard::TensionOn,
+     QT_TRANSLATE_NOOP("Warnings", "Slacken the strings before the bridge is moved, then retune: its screws wear."),
+     turnsBridge},
     {StepId::ReturnTest, Hazard::CapsOff,
      QT_TRANSLATE_NOOP("Warnings", "Lock the nut first: a dive pulls the strings through an open one.")},
 };
-
-} // namespace
-
-namespace {
-
-bool allSlack(const Job& job) {
-    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-        if (!isTicked(job, StepId::Slacken, QStringLiteral("slack"), i))
-            return false;
-    return true;
-}
 
 } // namespace
 
@@ -102,12 +106,26 @@ QList<StepId> happened(const Job& job, const Derived& derived) {
 
 } // namespace
 
+namespace {
+
+/// The one that keeps the bridge together was ticked with the others.
+bool losesTheLast(const Job& job, StepId step, std::size_t kept) {
+    return (step == StepId::Slacken && isTicked(job, step, QStringLiteral("slack"), kept)) ||
+           (step == StepId::CutOld && isTicked(job, step, QStringLiteral("cut"), kept)) ||
+           (step == StepId::TakeOut && isTicked(job, step, QStringLiteral("out"), kept));
+}
+
+} // namespace
+
 Hazards hazardsOf(const Job& job, const Derived& derived) {
     Hazards hazards{Hazard::TensionOn};
     hazards.set(Hazard::ArmIn, job.rig.bridge.has().moves());
     for (const StepId step : happened(job, derived)) {
         hazards.add(specOf(step).sets);
-        hazards.remove(specOf(step).clears);
+        Hazards cleared = specOf(step).clears;
+        if (step == StepId::Slacken && keptString(job)) // which is at pitch yet
+            cleared.set(Hazard::TensionOn, false);
+        hazards.remove(cleared);
     }
     if (!job.rig.bridge.has().clampsAtSaddle)
         hazards.set(Hazard::InsertsOpen, false);
@@ -122,16 +140,20 @@ bool spillsInserts(const Job& job, const Derived& derived, Orientation to) {
 
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
+    const FamilyTraits& has = job.rig.bridge.has();
     if (step == StepId::Slacken && floats(job.rig, job.goal) && !hazards.has(Hazard::BlockIn))
-        return WarningsWords::tr(
-            "Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
-    if (step == StepId::Slacken && job.rig.bridge.has().keepsOneString() && allSlack(job))
-        return WarningsWords::tr("Keep one string on, or hold the shaft: with all tension gone its spring falls out.");
+        return has.onScrews || has.tunersAtBridge
+                   ? WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks into the body.")
+                   : WarningsWords::tr(
+                         "Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
+    if (const auto kept = keptString(job); kept && losesTheLast(job, step, *kept))
+        return WarningsWords::tr("Keep string %1 on, or hold the shaft: with all tension gone its spring falls out.")
+            .arg(QString::fromStdString(job.rig.strings[*kept].name));
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
             return WarningsWords::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
     for (const Guard& guard : guards)
-        if (guard.step == step && hazards.has(guard.hazard))
+        if (guard.step == step && hazards.has(guard.hazard) && (!guard.has || guard.has(has)))
             return WarningsWords::tr(guard.sentence);
     return std::nullopt;
 }
@@ -159,7 +181,9 @@ QStringList missingForLock(const Job& job, const Derived& derived) {
         missing.append(WarningsWords::tr("the block is in"));
     for (const Step& step : stepsOf(job))
         if (step.id == StepId::PresetFine && saidOf(job, step.name()).state != StepState::Done)
-            missing.append(WarningsWords::tr("fine tuners are not at their preset"));
+            missing.append(job.rig.bridge.has().tunersAtBridge
+                               ? WarningsWords::tr("the bridge tuners are not at their preset")
+                               : WarningsWords::tr("fine tuners are not at their preset"));
     const std::vector<FineDemand> demands = fineDemands(job, derived);
     for (std::size_t i = 0; i < demands.size(); ++i)
         if (!demands[i].forecast.covers)

@@ -23,6 +23,9 @@ void tellTheModel(Job& job, StepId step, const QString& now) {
         event.kind = Event::Kind::Unblock;
     } else if (step == StepId::Lock) {
         event.kind = Event::Kind::Lock;
+    } else if (step == StepId::SwapString && job.work.broken) {
+        event = Event::ofString(Event::Kind::Strung, *job.work.broken);
+        event.at = now.toStdString();
     } else {
         return;
     }

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/troubleshooting_dialog.h"
 
+#include "domain/work/route.h"
 #include "widgets/look.h"
+#include "widgets/text/step_figures.h"
 
 #include <QBoxLayout>
 #include <QLabel>
@@ -10,7 +12,8 @@
 
 namespace flenzo {
 
-TroubleshootingDialog::TroubleshootingDialog(QWidget* parent) : QDialog(parent) {
+TroubleshootingDialog::TroubleshootingDialog(AppContext& context, QWidget* parent)
+    : QDialog(parent), context_(context) {
     setWindowTitle(tr("What went wrong?"));
     setObjectName(QStringLiteral("finder"));
     auto* column = new QVBoxLayout(this);
@@ -31,10 +34,12 @@ TroubleshootingDialog::TroubleshootingDialog(QWidget* parent) : QDialog(parent) 
     };
     cause_ = line(TextRole::Body, "finderCause");
     remedy_ = line(TextRole::Heading, "finderRemedy");
+    figures_ = line(TextRole::Body, "finderFigures");
     prevention_ = line(TextRole::Body, "finderPrevention");
     QLabel* refer = line(TextRole::Small, "finderRefer");
     refer->setText(
-        tr("Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional."));
+        tr("Cracks, anything loose in the wood, a stuck truss rod, mains power: stop, and send it to a professional "
+           "repairer. Local rules come first."));
     connect(search_, &QLineEdit::textChanged, this, &TroubleshootingDialog::refresh);
     connect(list_, &QListWidget::currentRowChanged, this, &TroubleshootingDialog::showPicked);
     resize(680, 560);
@@ -50,7 +55,7 @@ void TroubleshootingDialog::showFor(Phase phase) {
 }
 
 void TroubleshootingDialog::refresh() {
-    found_ = mishaps(phase_, search_->text());
+    found_ = mishaps(context_.session().job(), phase_, search_->text());
     list_->clear();
     for (const Mishap& mishap : found_)
         list_->addItem(mishap.symptom);
@@ -58,11 +63,22 @@ void TroubleshootingDialog::refresh() {
     showPicked();
 }
 
+/// What this guitar's step says of it, where this job has that step.
+QString TroubleshootingDialog::figuresOf(const Mishap& mishap) const {
+    const Job& job = context_.session().job();
+    for (const Step& step : stepsOf(job))
+        if (step.id == mishap.figures)
+            return stepFigures(job, context_.session().derived(), step, context_.preferences().units);
+    return {};
+}
+
 void TroubleshootingDialog::showPicked() {
     const int row = list_->currentRow();
     const bool any = row >= 0 && row < found_.size();
     cause_->setText(any ? tr("Cause: %1").arg(found_.at(row).cause) : tr("Nothing fits these words; try fewer."));
     remedy_->setText(any ? found_.at(row).remedy : QString());
+    figures_->setText(any ? figuresOf(found_.at(row)) : QString());
+    figures_->setVisible(!figures_->text().isEmpty());
     prevention_->setText(any ? tr("Next time: %1").arg(found_.at(row).prevention) : QString());
 }
 

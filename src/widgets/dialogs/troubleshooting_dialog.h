@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/work/troubleshooting.h"
+#include "widgets/app_context.h"
 
 #include <QDialog>
 
@@ -15,18 +16,20 @@ namespace flenzo {
 class TroubleshootingDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit TroubleshootingDialog(QWidget* parent);
+    TroubleshootingDialog(AppContext& context, QWidget* parent);
     void showFor(Phase phase);
 
 private:
     void refresh();
     void showPicked();
+    [[nodiscard]] QString figuresOf(const Mishap& mishap) const;
 
+    AppContext& context_;
     Phase phase_ = Phase::Intake;
     QList<Mishap> found_;
     QLineEdit* search_;
     QListWidget* list_;
-    QLabel *cause_, *remedy_, *prevention_;
+    QLabel *cause_, *remedy_, *figures_, *prevention_;
 };
 
 } // namespace flenzo

@@ -4,6 +4,7 @@
 #include "domain/methods/methods.h"
 #include "domain/work/preparing.h"
 #include "domain/work/progress.h"
+#include "domain/work/route.h"
 #include "paint/format.h"
 #include "paint/tool_glyph.h"
 #include "widgets/look.h"
@@ -28,8 +29,11 @@ struct TrayTool {
     ToolKind kind;
 };
 constexpr TrayTool trayTools[] = {
+    {"glasses", QT_TRANSLATE_NOOP("flenzo::TrayForm", "safety glasses"), ToolKind::Glasses},
     {"winder", QT_TRANSLATE_NOOP("flenzo::TrayForm", "winder"), ToolKind::Winder},
     {"cutters", QT_TRANSLATE_NOOP("flenzo::TrayForm", "heavy cutters"), ToolKind::Cutters},
+    {"pliers", QT_TRANSLATE_NOOP("flenzo::TrayForm", "pliers for springs"), ToolKind::Pliers},
+    {"sharps", QT_TRANSLATE_NOOP("flenzo::TrayForm", "sharps tin for string ends"), ToolKind::Tin},
     {"tuner", QT_TRANSLATE_NOOP("flenzo::TrayForm", "tuner that shows cents"), ToolKind::Tuner},
     {"key caps", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the nut caps"), ToolKind::HexKey},
     {"key saddle clamps", QT_TRANSLATE_NOOP("flenzo::TrayForm", "hex key for the saddle clamps"), ToolKind::HexKey},
@@ -43,6 +47,7 @@ constexpr TrayTool trayTools[] = {
     {"ruler", QT_TRANSLATE_NOOP("flenzo::TrayForm", "ruler or feeler"), ToolKind::Ruler},
     {"tray", QT_TRANSLATE_NOOP("flenzo::TrayForm", "tray for small parts"), ToolKind::Tray},
     {"cloth", QT_TRANSLATE_NOOP("flenzo::TrayForm", "cloths"), ToolKind::Cloth},
+    {"lamp", QT_TRANSLATE_NOOP("flenzo::TrayForm", "lamp"), ToolKind::Lamp},
     {"spares", QT_TRANSLATE_NOOP("flenzo::TrayForm", "spare single strings"), ToolKind::Spares},
     {"wool", QT_TRANSLATE_NOOP("flenzo::TrayForm", "fine wool, tape, fret guard"), ToolKind::Wool},
     {"oil", QT_TRANSLATE_NOOP("flenzo::TrayForm", "fretboard oil"), ToolKind::Oil}};
@@ -143,7 +148,9 @@ LookForm::LookForm(AppContext& context, StepId step, QWidget* parent)
         {"neck", QT_TR_NOOP("neck screws are snug")},
         {"claw", QT_TR_NOOP("the claw is parallel to its wall")},
         {"edges", QT_TR_NOOP("knife edges and bridge posts are unworn and firm")},
+        {"pivots", QT_TR_NOOP("pivot screws and edge are unworn and firm")},
         {"shaft", QT_TR_NOOP("the shaft turns freely, its spring is seated")},
+        {"pins", QT_TR_NOOP("ball ends noted, the bridge's place marked")},
         {"floor", QT_TR_NOOP("every string is on the floor of its slot")},
         {"order", QT_TR_NOOP("nut caps are in their order and the right way round")}};
     auto* column = new QVBoxLayout(this);
@@ -161,7 +168,7 @@ QList<std::pair<QString, QString>> StringTicks::actsOf(const Job& job, StepId st
     case StepId::CutOld:
         return {{QStringLiteral("cut"), tr("cut")}};
     case StepId::TakeOut:
-        return {{QStringLiteral("out"), tr("out and binned")}};
+        return {{QStringLiteral("out"), tr("out, in the sharps tin")}};
     case StepId::BallEnd:
         return {{QStringLiteral("cut"), tr("cut")}};
     case StepId::Seat:
@@ -194,6 +201,8 @@ StringTicks::StringTicks(AppContext& context, StepId step, QWidget* parent)
     hint->setText(tr("The string's number ticks its next box."));
     grid->addWidget(hint, 0, 0, 1, 3 + static_cast<int>(acts.size()));
     const bool old = step == StepId::Slacken || step == StepId::CutOld || step == StepId::TakeOut;
+    const bool inTurn = old || step == StepId::Seat || step == StepId::Thread || step == StepId::Wind;
+    const auto kept = keptString(job);
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const Wire& wire = old && i < job.off.size() ? job.off[i].wire : job.rig.strings[i].wire;
         const int row = static_cast<int>(i) + 1;
@@ -204,6 +213,13 @@ StringTicks::StringTicks(AppContext& context, StepId step, QWidget* parent)
         grid->addWidget(name, row, 0);
         grid->addWidget(gauge, row, 1);
         QList<QCheckBox*> boxes;
+        if (inTurn && i == kept) {
+            auto* stays = label(TextRole::Body, this);
+            stays->setText(tr("stays on until the others are taut"));
+            grid->addWidget(stays, row, 2, 1, static_cast<int>(acts.size()));
+            rows_.append(boxes);
+            continue;
+        }
         for (int c = 0; c < acts.size(); ++c) {
             QCheckBox* made = box(tickName(acts[c].first, i), acts[c].second);
             made->setAccessibleName(QStringLiteral("%1, %2").arg(name->text(), acts[c].second));

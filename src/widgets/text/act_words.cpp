@@ -4,6 +4,7 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/note.h"
+#include "core/statics/pitch.h"
 #include "domain/job/movement.h"
 #include <QCoreApplication>
 #include <QStringList>
@@ -32,9 +33,8 @@ QString readWords(const Job& job, const NextAct& next) {
 ActWords readAct(const Job& job, const NextAct& next) {
     ActWords words;
     words.act = readWords(job, next);
-    words.aside = job.log.empty()
-                      ? ActWordsWords::tr("The plan rests on assumed figures until the guitar has been read")
-                      : ActWordsWords::tr("What was tuned since is calculated, not checked");
+    words.aside = job.log.empty() ? ActWordsWords::tr("Figures are assumed until you take readings")
+                                  : ActWordsWords::tr("What was tuned since is calculated, not checked");
     if (next.strings.empty()) {
         words.figure = ActWordsWords::tr("gap");
         words.entry = ActWordsWords::tr("gap under the rear edge");
@@ -74,6 +74,13 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
                    : off < 0.0 ? ActWordsWords::tr("%1 ¢ below %2, %3")
                                : ActWordsWords::tr("%1 ¢ from %2, %3"))
                       .arg(QString::number(std::abs(off), 'f', 1), target, hertzText(aim.frequency_Hz));
+    constexpr double farAbove_cents = 50.0;
+    if (off > farAbove_cents) {
+        const double pull_N = tensionForPitch_N(unitMass_kgpm(string.wire), axialStiffness_N(string.wire),
+                                                string.scale_m, aim.frequency_Hz);
+        words.aside += QLatin1Char(' ') + ActWordsWords::tr("(%1 % of what breaks it)")
+                                              .arg(100.0 * pull_N / breakingTension_N(string.wire), 0, 'f', 0);
+    }
     words.entry = ActWordsWords::tr("what the tuner says, cents from %1")
                       .arg(QString::fromStdString(noteName(nearestNote(aim.frequency_Hz, job.referencePitch_Hz).midi)));
     return words;
@@ -107,11 +114,11 @@ QString likelyWords(const Job& job, const Outlier& doubt) {
     case Outlier::Likely::SlippedPoint:
         return ActWordsWords::tr("The decimal point may have slipped.");
     case Outlier::Likely::SlippedString:
-        return ActWordsWords::tr("If it is right, the string slipped at its clamp or post.");
+        return ActWordsWords::tr("If it is right, the string slipped at its clamp or string post.");
     case Outlier::Likely::Unknown:
         break;
     }
-    return ActWordsWords::tr("A slip of the gauge or the pen, or something moved that nobody logged.");
+    return ActWordsWords::tr("Misread, mistyped, or something moved unrecorded.");
 }
 
 ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
@@ -121,19 +128,17 @@ ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
         words.act =
             ActWordsWords::tr("Check string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
         words.figure = centsText(doubt.measured) + QStringLiteral(" ?");
-        words.aside = ActWordsWords::tr(
-                          "No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+        words.aside = ActWordsWords::tr("This contradicts other readings; %1 expected (%2 standard deviations off). ")
                           .arg(centsText(doubt.predicted), off);
         words.entry = ActWordsWords::tr("reading of %1").arg(stringTitle(job.rig.strings[*doubt.string]));
     } else {
         words.act = ActWordsWords::tr("Measure the rear gap again");
         words.figure = lengthText(doubt.measured, units) + QStringLiteral(" ?");
-        words.aside = ActWordsWords::tr(
-                          "No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. ")
+        words.aside = ActWordsWords::tr("This contradicts other readings; %1 expected (%2 standard deviations off). ")
                           .arg(lengthText(doubt.predicted, units), off);
         words.entry = ActWordsWords::tr("gap under the rear edge");
     }
-    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + ActWordsWords::tr("Space: it is right.");
+    words.aside += likelyWords(job, doubt) + QLatin1Char(' ') + ActWordsWords::tr("Space keeps this reading.");
     return words;
 }
 
@@ -193,7 +198,7 @@ ActWords clawAct(const NextAct& next) {
     ActWords words{
         clawTurn(turns), clawFigure(turns),
         even ? clawDirection(turns.mean())
-             : ActWordsWords::tr("%1; one screw a sixteenth further is half a step, the claw hardly tilts")
+             : ActWordsWords::tr("%1; one screw gets 1/16 more, for finer adjustment")
                    .arg(turns.mean() > 0.0 ? ActWordsWords::tr("clockwise") : ActWordsWords::tr("counter-clockwise")),
         ActWordsWords::tr("Space when done")};
     if (std::abs(next.level.moreTurns) > std::abs(turns.mean()) + next.hand.step_turns)
@@ -254,7 +259,7 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
                                     : ActWordsWords::tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
     return {ActWordsWords::tr("Leave it here, or go on by hand"), ActWordsWords::tr("stop"),
             left.isEmpty()
-                ? ActWordsWords::tr("Nothing is left that these tools could tell")
+                ? ActWordsWords::tr("What is left is too small to measure")
                 : ActWordsWords::tr("Left, by what is known: %1. With these tools more work is not likely to help.")
                       .arg(left.join(QStringLiteral(", "))),
             ActWordsWords::tr("any further reading")};
@@ -279,7 +284,7 @@ QString whyItMoved(const Job& job, const Derived& derived) {
             .arg(QString::number(std::abs(degrees(moved->tilt_rad)), 'f', 2), whole(moved->plate_cents));
     const bool gave = std::abs(moved->own_cents) >= 0.5;
     return words +
-           (gave ? ActWordsWords::tr("%1, the string itself gave (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
+           (gave ? ActWordsWords::tr("%1, the string stretched (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
 }
 
 ActPicture actPicture(const Job& job, const Derived& derived) {
@@ -356,7 +361,7 @@ ActWords plainAct(const Job& job, const Derived& derived) {
     case NextAct::Do::String: {
         const QString string = stringTitle(job.rig.strings[next.aim.string]);
         return {ActWordsWords::tr("Put %1 on").arg(string), string,
-                ActWordsWords::tr("It is off. Tune it roughly up once it is on; glasses on."),
+                ActWordsWords::tr("It is off. Tune it roughly up once it is on; safety glasses on."),
                 ActWordsWords::tr("Space when it is on")};
     }
     case NextAct::Do::Ask:

@@ -36,7 +36,7 @@ constexpr Named names[] = {
     {"learned", QT_TRANSLATE_NOOP("ConflictWords", "what the guitar taught before")},
     {"shopLearned", QT_TRANSLATE_NOOP("ConflictWords", "what the shop's guitars taught")},
     {"slackStartCents", QT_TRANSLATE_NOOP("ConflictWords", "where strings nobody read begin, cents")},
-    {"goal", QT_TRANSLATE_NOOP("ConflictWords", "goal")},
+    {"goal", QT_TRANSLATE_NOOP("ConflictWords", "target")},
     {"change.onSet", QT_TRANSLATE_NOOP("ConflictWords", "set that goes on")},
     {"change.onTuning", QT_TRANSLATE_NOOP("ConflictWords", "tuning")},
     {"change", QT_TRANSLATE_NOOP("ConflictWords", "old set")},

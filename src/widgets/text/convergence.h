@@ -7,7 +7,7 @@
 
 namespace flenzo {
 
-/// The way home of a job: every entry of its log as an act, with what is known of each string and the plate after it,
+/// The progress of a job: every entry of its log as an act, with what is known of each string and the plate after it,
 /// and the acts still to come as the remaining work was played.
 [[nodiscard]] Convergence convergenceOf(const Job& job, const Derived& derived);
 

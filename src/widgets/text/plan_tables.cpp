@@ -106,7 +106,7 @@ PlanTable planFiguresTable(const Job& job, const Derived& derived, const Units& 
     row(PlanWords::tr("pull after"), forceText(report.sumAfter_N, units));
     if (report.hasClaw)
         row(PlanWords::tr("block for level, at the rear edge"), lengthText(derived.neutralBlock_m, units));
-    row(PlanWords::tr("rig figures measured"), QString::number(job.measured.size()));
+    row(PlanWords::tr("figures measured"), QString::number(job.measured.size()));
     return table;
 }
 

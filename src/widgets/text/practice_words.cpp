@@ -35,7 +35,7 @@ QString faultTitle(Defect fault) {
     case Defect::BlockLeftIn:
         return PracticeWords::tr("a block was left in");
     case Defect::SlipsAtPost:
-        return PracticeWords::tr("a string slips at its post");
+        return PracticeWords::tr("a string slips at its string post");
     case Defect::InsertLoose:
         return PracticeWords::tr("a saddle insert is loose");
     case Defect::WornEdge:
@@ -116,7 +116,7 @@ QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units) 
     case Do::PullUp:
         return PracticeWords::tr("pulled up and let go");
     case Do::Posts:
-        return PracticeWords::tr("posts by %1").arg(lengthText(act.amount, units));
+        return PracticeWords::tr("bridge posts by %1").arg(lengthText(act.amount, units));
     case Do::TakeOff:
         return PracticeWords::tr("%1 taken off").arg(string);
     case Do::PutOn:
@@ -132,6 +132,19 @@ QString practiceAct(const PracticeAct& act, const Rig& rig, const Units& units) 
     }
     return {};
 }
+
+namespace {
+
+/// As the eye tells it: no figure.
+QString lookedWords(double angle_rad, const Goal& goal) {
+    constexpr double unseen_rad = 0.0035;
+    const double off_rad = angle_rad - goal.angle_rad;
+    return std::abs(off_rad) < unseen_rad ? PracticeWords::tr("Plate level, as seen from the side")
+           : off_rad > 0.0                ? PracticeWords::tr("Plate forward, as seen from the side")
+                                          : PracticeWords::tr("Plate sunk, as seen from the side");
+}
+
+} // namespace
 
 QString practiceSight(const PracticeRun& run, const Units& units) {
     if (run.acts().isEmpty())
@@ -149,9 +162,9 @@ QString practiceSight(const PracticeRun& run, const Units& units) {
         return PracticeWords::tr("%1 springs hooked on. Screws in: bass %2, treble %3 turns.%4")
             .arg(*seen.springs)
             .arg(signedNumber(seen.claw->bass, 1), signedNumber(seen.claw->treble, 1),
-                 seen.wedged ? PracticeWords::tr(" Something is wedged under the plate.") : QString());
+                 seen.wedged ? PracticeWords::tr(" Something is under the plate.") : QString());
     if (act.what == Do::Look)
-        return PracticeWords::tr("So it looks from the side");
+        return lookedWords(seen.event->angle_rad.value_or(0.0), run.job().goal);
     if (seen.event && seen.event->gap_m)
         return PracticeWords::tr("Gap %1").arg(lengthText(*seen.event->gap_m, units));
     if (seen.event && seen.event->turnsString())
@@ -181,7 +194,7 @@ QStringList practiceScore(const PracticeRun& run, const Units& units) {
                           .arg(score.minutes, 0, 'f', 0)
                           .arg(exercise.parMinutes, 0, 'f', 0)};
     if (!score.home)
-        lines.append(PracticeWords::tr("It is not home: in tune and level is what counts first."));
+        lines.append(PracticeWords::tr("Not finished: tune the strings and level the plate."));
     if (!score.inTime)
         lines.append(PracticeWords::tr("The clock had run out."));
     if (!exercise.faults.isEmpty()) {

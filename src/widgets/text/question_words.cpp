@@ -34,9 +34,9 @@ QString movedWords(const Job& job, const MovedString& one) {
         return after.isEmpty()
                    ? QuestionWords::tr("%1 rose by %2 cents by itself. A knock at its peg?").arg(string, by)
                    : QuestionWords::tr("%1 rose by %2 cents after %3. A knock at its peg?").arg(string, by, after);
-    return after.isEmpty()
-               ? QuestionWords::tr("%1 slipped by %2 cents. Its post or clamp?").arg(string, by)
-               : QuestionWords::tr("%1 slipped by %2 cents after %3. Its post or clamp?").arg(string, by, after);
+    return after.isEmpty() ? QuestionWords::tr("%1 slipped by %2 cents. At its string post or clamp?").arg(string, by)
+                           : QuestionWords::tr("%1 slipped by %2 cents after %3. At its string post or clamp?")
+                                 .arg(string, by, after);
 }
 
 /// What the entry says, and when it was made.

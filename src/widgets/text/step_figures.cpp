@@ -28,13 +28,19 @@ QString rough(double length_m, const Units& units) {
                         : QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
 }
 
+/// One below the other, but for what is empty.
+QString lines(QStringList each) {
+    each.removeAll(QString());
+    return each.join(QLatin1Char('\n'));
+}
+
 /// The slack in the shop's own rule first.
 QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     const QString rule = chosenMethod(job, QStringLiteral("slackRule"));
     if (rule == QLatin1String("past"))
-        return StepFiguresWords::tr("%1 past the post").arg(rough(rules.slack_m, units));
+        return StepFiguresWords::tr("%1 past the string post").arg(rough(rules.slack_m, units));
     if (rule == QLatin1String("spacings"))
-        return StepFiguresWords::tr("%1 post spacings past its own post").arg(rules.postSpacings, 0, 'f', 1);
+        return StepFiguresWords::tr("%1 string post spacings past its own").arg(rules.postSpacings, 0, 'f', 1);
     if (rule == QLatin1String("bow"))
         return StepFiguresWords::tr("a bow of %1 over the middle of the fretboard").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
@@ -57,9 +63,14 @@ QString slackWords(const Job& job, const Units& units) {
                          .arg(ruleWords(job, rules, units), rough(rules.slack_m, units))
                          .arg(wrapsOf(job, string->wire), 0, 'f', 1));
     }
-    lines.append(StepFiguresWords::tr("Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).")
-                     .arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 0)
-                     .arg(lengthText(assumedHead.post_m, units), rough(assumedHead.postSpacing_m, units)));
+    const AssumedHead head = headOf(job);
+    const QString angle = QString::number(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 'f', 0);
+    const bool measured = job.card.head.post_m && job.card.head.spacing_m;
+    lines.append((measured
+                      ? StepFiguresWords::tr("Its angle over the nut is then about %1° (string posts of %2, %3 apart).")
+                      : StepFiguresWords::tr(
+                            "Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed)."))
+                     .arg(angle, lengthText(head.post_m, units), rough(head.postSpacing_m, units)));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -74,25 +85,28 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
 }
 
 QString cutWords(const Job& job, const Units& units) {
-    if (isChosen(job, "ballEnd", "cut"))
+    if (!job.rig.bridge.has().clampsAtSaddle || isChosen(job, "ballEnd", "cut"))
         return {};
     QStringList lengths;
     for (const RigString& string : job.rig.strings)
         lengths.append(QStringLiteral("%1: %2").arg(QString::fromStdString(string.name),
                                                     rough(cutLengthOf_m(job, string), units)));
-    const QString inClamp = lengthText(assumedHead.insertion_m, units), spare = rough(assumedHead.toSpare_m, units);
+    const QString inClamp = lengthText(headOf(job).insertion_m, units), spare = rough(assumedHead.toSpare_m, units);
     return StepFiguresWords::tr("Each string has its own length, from the ball along the string to the cut.") +
            QLatin1Char('\n') + lengths.join(QStringLiteral(" · ")) + QLatin1Char('\n') +
            (job.measured.contains(QStringLiteral("strings.nutTail"))
-                ? StepFiguresWords::tr("From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.")
+                ? StepFiguresWords::tr(
+                      "From nut to string post as measured; %1 in the clamp is assumed, %2 is to spare.")
                       .arg(inClamp, spare)
-                : StepFiguresWords::tr("From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to "
-                                       "spare. Hold one string to its post before the first cut.")
+                : StepFiguresWords::tr("From nut to string post as most guitars have it, %1 in the clamp is assumed, "
+                                       "%2 is to spare. Hold one string to its string post before the first cut.")
                       .arg(inClamp, spare));
 }
 
 QString tailWords(const Job& job, const Units& units) {
-    return isChosen(job, "tail", "flush")  ? StepFiguresWords::tr("Flush at the post.")
+    if (job.card.headstock == Headstock::None)
+        return {};
+    return isChosen(job, "tail", "flush")  ? StepFiguresWords::tr("Flush at the string post.")
            : isChosen(job, "tail", "bent") ? StepFiguresWords::tr("Leave %1 and bend it in.").arg(rough(0.002, units))
                                            : StepFiguresWords::tr("Leave %1.").arg(rough(0.010, units));
 }
@@ -110,11 +124,15 @@ QString settleWords(const Job& job, const Derived& derived) {
     return parts.join(QStringLiteral(" · "));
 }
 
-QString levelWords(const Derived& derived, const Units& units) {
+QString levelWords(const Job& job, const Derived& derived, const Units& units) {
     const LevelSolution& level = derived.advice.act.level;
+    if (!hasClaw(job.rig))
+        return {}; // no gap to see, no claw to turn
     if (level.status != LevelStatus::Found)
         return wording::stuck(level);
-    return StepFiguresWords::tr("Level shows a gap of %1. By what is known: %2.")
+    if (job.goal.deckLoad_Nm > 0.0)
+        return StepFiguresWords::tr("It rests on the body. Now: %1.").arg(wording::clawTurn(level.moreTurns));
+    return StepFiguresWords::tr("When level, the rear gap is %1. Now: %2.")
         .arg(lengthText(derived.neutralBlock_m, units), wording::clawTurn(level.moreTurns));
 }
 
@@ -145,37 +163,35 @@ QString fineWords(const Job& job, const Derived& derived) {
 }
 
 QString presetWords(const Job& job, const Derived& derived) {
-    QStringList lines{StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-                          .arg(finePreset_turns(job), 0, 'f', 1)
-                          .arg(job.rig.strings.front().fineTurns, 0, 'f', 1)};
     Job preset = job;
     presetFineTuners(preset);
-    lines.append(fineWords(preset, derived));
-    lines.removeAll(QString());
-    return lines.join(QLatin1Char('\n'));
+    return lines({StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
+                      .arg(finePreset_turns(job), 0, 'f', 1)
+                      .arg(job.rig.strings.front().fineTurns, 0, 'f', 1),
+                  fineWords(preset, derived)});
 }
 
 QString lockWords(const Job& job, const Derived& derived) {
     const QStringList missing = missingForLock(job, derived);
-    QStringList lines{missing.isEmpty() ? StepFiguresWords::tr("Ready: level, in tune, settled.")
-                                        : StepFiguresWords::tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
-    lines.append(StepFiguresWords::tr(
-        "See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
+    QStringList said{missing.isEmpty() ? StepFiguresWords::tr("Ready: level, in tune, settled.")
+                                       : StepFiguresWords::tr("Missing: %1.").arg(missing.join(QStringLiteral(", ")))};
+    if (job.card.nut == Nut::Caps)
+        said.append(StepFiguresWords::tr(
+            "See for yourself: strings on the nut's floor, caps in their order, ridge along the strings."));
     const std::vector<double>& last = job.card.clampShift_cents;
     if (last.size() == job.rig.strings.size()) {
         QStringList parts;
         for (std::size_t i = 0; i < last.size(); ++i)
             parts.append(
                 QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name), centsText(last[i])));
-        lines.append(
+        said.append(
             StepFiguresWords::tr(
                 "Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.")
                 .arg(parts.join(QStringLiteral(" · ")))
                 .arg(mostClampShift_cents, 0, 'f', 0));
     }
-    lines.append(fineWords(job, derived));
-    lines.removeAll(QString());
-    return lines.join(QLatin1Char('\n'));
+    said.append(fineWords(job, derived));
+    return lines(said);
 }
 
 QString budgetWords(const Job& job, const Derived& derived) {
@@ -187,15 +203,20 @@ QString budgetWords(const Job& job, const Derived& derived) {
                              .arg(QString::fromStdString(job.rig.strings[i].name))
                              .arg(budgets[i].up_cents, 0, 'f', 0)
                              .arg(budgets[i].down_cents, 0, 'f', 0));
-    QString ended = StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.");
+    const bool atBridge = job.rig.bridge.has().tunersAtBridge;
+    const QString ended =
+        atBridge ? StepFiguresWords::tr(
+                       "A bridge tuner at its end: unwind it, draw the string through its clamp, clamp again.")
+                 : StepFiguresWords::tr("A fine tuner at its end: unlock, tune at the pegs, preset, lock again.");
     if (parts.isEmpty())
         return ended;
-    const QString left =
-        StepFiguresWords::tr("Travel left on the fine tuners: %1.").arg(parts.join(QStringLiteral(" · ")));
+    const QString left = (atBridge ? StepFiguresWords::tr("Travel left on the bridge tuners: %1.")
+                                   : StepFiguresWords::tr("Travel left on the fine tuners: %1."))
+                             .arg(parts.join(QStringLiteral(" · ")));
     const QStringList beyond = beyondFineTuners(job, derived);
     return beyond.isEmpty() ? left
                             : left + QLatin1Char('\n') +
-                                  StepFiguresWords::tr("Further from pitch than it goes: %1.")
+                                  StepFiguresWords::tr("Beyond the travel that is left: %1.")
                                       .arg(beyond.join(QStringLiteral(", "))) +
                                   QLatin1Char(' ') + ended;
 }
@@ -232,14 +253,16 @@ QString playingWords(const Job& job, const Derived& derived) {
         if (std::isfinite(shifts[i]))
             parts.append(QStringLiteral("%1 %2").arg(QString::fromStdString(job.rig.strings[i].name),
                                                      centsText(onBench ? -shifts[i] : shifts[i])));
-    return (onBench ? StepFiguresWords::tr("On its back, leave: %1 (calculated).")
-                    : StepFiguresWords::tr("Lifted, it moves by: %1 (calculated)."))
+    return (onBench ? StepFiguresWords::tr("On its back, leave each string at: %1 (calculated).")
+                    : StepFiguresWords::tr("In playing position, pitch changes by: %1 (calculated)."))
         .arg(parts.join(QStringLiteral(" \u00b7 ")));
 }
 
 QString heightWords(const Job& job, const Units& units) {
+    if (!job.rig.bridge.has().heightAtPosts)
+        return {};
     const double little_m = units.inches ? 0.005 * 0.0254 : 1e-4;
-    return StepFiguresWords::tr("A post raised by %1 raises the action at fret 12 by %2.")
+    return StepFiguresWords::tr("A bridge post raised by %1 raises the action at fret 12 by %2.")
         .arg(lengthText(postRaise_m(little_m, 12, job.rig.strings.front().scale_m), units),
              lengthText(little_m, units));
 }
@@ -250,17 +273,33 @@ QString intonateWords(const Job& job, const Units& units) {
         .arg(lengthText(move_m, units));
 }
 
+/// What the owner's playing speaks for.
+QString ownerWords(const Job& job) {
+    const bool canChoose = hasClaw(job.rig) && !job.rig.bridge.has().divesOnly;
+    if (canChoose && job.card.arm == ArmUse::NotUsed && job.goal.deckLoad_Nm <= 0.0)
+        return StepFiguresWords::tr("The arm is not used: resting on the body, the other strings stay in tune when one "
+                                    "breaks. Choose it at the plan under Bridge.");
+    if (canChoose && job.card.arm == ArmUse::Used && job.goal.deckLoad_Nm > 0.0)
+        return StepFiguresWords::tr(
+            "The arm is used: on the body it only dives; floating it moves both ways. Choose it "
+            "at the plan under Bridge.");
+    return {};
+}
+
 } // namespace
 
 QString stepFigures(const Job& job, const Derived& derived, const Step& step, const Units& units) {
     switch (step.id) {
+    case StepId::AskOwner:
+        return ownerWords(job);
     case StepId::OldSet:
         return QStringLiteral("%1. %2").arg(wording::verdict(derived.report),
                                             wording::verdictReason(derived.report, units));
     case StepId::Checks:
-        return hasClaw(job.rig) ? StepFiguresWords::tr("Level shows a gap of %1 under the rear edge.")
-                                      .arg(lengthText(derived.neutralBlock_m, units))
-                                : QString();
+        return hasClaw(job.rig) && job.goal.deckLoad_Nm <= 0.0
+                   ? StepFiguresWords::tr("When level, the gap under the rear edge is %1.")
+                         .arg(lengthText(derived.neutralBlock_m, units))
+                   : QString();
     case StepId::BlockIn:
         return blockWords(job, derived, units);
     case StepId::PresetFine:
@@ -268,12 +307,13 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::BallEnd:
         return cutWords(job, units);
     case StepId::Wind:
-    case StepId::SwapString:
         return slackWords(job, units);
+    case StepId::SwapString:
+        return lines({slackWords(job, units), cutWords(job, units)});
     case StepId::Settle:
         return settleWords(job, derived);
     case StepId::Level:
-        return levelWords(derived, units);
+        return levelWords(job, derived, units);
     case StepId::Tune:
     case StepId::RoughTune:
         return wording::outlook(derived);
@@ -287,13 +327,8 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
         return budgetWords(job, derived) + QLatin1Char('\n') + playingWords(job, derived);
     case StepId::TrimTails:
         return tailWords(job, units);
-    case StepId::ReturnTest: {
-        QStringList lines{pullUpWords(job, derived)};
-        if (job.card.nut == Nut::Open)
-            lines.append(playingWords(job, derived));
-        lines.removeAll(QString());
-        return lines.join(QLatin1Char('\n'));
-    }
+    case StepId::ReturnTest:
+        return lines({pullUpWords(job, derived), job.card.nut == Nut::Open ? playingWords(job, derived) : QString()});
     default:
         return {};
     }

@@ -55,12 +55,23 @@ std::optional<Diagram> diagramOf(const Job& job, StepId step) {
 }
 
 /// Places to look at or to work at, in the order of the work.
+std::vector<GuitarPlan::Mark> inspected(const FamilyTraits& has) {
+    std::vector<GuitarPlan::Mark> spots{
+        {Spot::Bridge, has.hasClaw() && has.heightAtPosts
+                           ? StepPicturesWords::tr("plate, knife edges and saddles: no wear, no crack")
+                       : has.hasClaw() ? StepPicturesWords::tr("plate, pivots and saddles: no wear, no crack")
+                                       : StepPicturesWords::tr("bridge and saddles: no wear, no crack")}};
+    if (has.heightAtPosts)
+        spots.push_back({Spot::Posts, StepPicturesWords::tr("bridge posts: firm in the wood, none leans")});
+    spots.push_back({Spot::Fretboard, StepPicturesWords::tr("strings centred over the fretboard, neck screws snug")});
+    return spots;
+}
+
 std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
+    const bool headless = job.card.tuners == Tuners::AtBridge;
     switch (step) {
     case StepId::Checks:
-        return {{Spot::Bridge, StepPicturesWords::tr("plate, knife edges and saddles: no wear, no crack")},
-                {Spot::Posts, StepPicturesWords::tr("bridge posts: firm in the wood, none leans")},
-                {Spot::Fretboard, StepPicturesWords::tr("strings centred over the fretboard, neck screws snug")}};
+        return inspected(job.rig.bridge.has());
     case StepId::CapsOff:
         return {{Spot::Nut, StepPicturesWords::tr("every clamp at the nut, a turn or two")}};
     case StepId::ArmOff:
@@ -68,18 +79,23 @@ std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
     case StepId::ArmIn:
         return {{Spot::Arm, StepPicturesWords::tr("arm in, it swings without touching the body")}};
     case StepId::Slacken:
-        return {{Spot::Tuners, StepPicturesWords::tr("down at the pegs, a little at each, round and round")}};
+        return headless
+                   ? std::vector<GuitarPlan::Mark>{{Spot::Bridge, StepPicturesWords::tr(
+                                                                      "down at the bridge tuners, a little at each")}}
+                   : std::vector<GuitarPlan::Mark>{
+                         {Spot::Tuners, StepPicturesWords::tr("down at the pegs, a little at each, round and round")}};
     case StepId::CutOld:
         return {{Spot::Middle, StepPicturesWords::tr("cut in the middle, one at a time, each held on both sides")}};
     case StepId::TakeOut:
-        return {{Spot::Tuners, StepPicturesWords::tr("unwind here")},
-                {Spot::Bridge, StepPicturesWords::tr("push out here")}};
+        return {{headless ? Spot::Ends : Spot::Tuners,
+                 headless ? StepPicturesWords::tr("open here") : StepPicturesWords::tr("unwind here")},
+                {Spot::Bridge, StepPicturesWords::tr("out here")}};
     case StepId::Dust:
         return {{Spot::Pickups, StepPicturesWords::tr("round the pickups")},
                 {Spot::Bridge, StepPicturesWords::tr("under and behind the bridge")},
                 {Spot::Fretboard, StepPicturesWords::tr("along the frets")}};
     case StepId::Frets:
-        return {{Spot::Pickups, StepPicturesWords::tr("mask the pickups first")},
+        return {{Spot::Pickups, StepPicturesWords::tr("tape the pickups first")},
                 {Spot::Fretboard, StepPicturesWords::tr("fret by fret, the guard on the wood")}};
     case StepId::OilBoard:
         return {{Spot::Fretboard, StepPicturesWords::tr("a few drops, spread, wiped dry")}};
@@ -104,9 +120,13 @@ std::vector<GuitarPlan::Mark> spotsOf(const Job& job, StepId step) {
     case StepId::Lock:
         return {{Spot::Nut, StepPicturesWords::tr("clamp each string at the nut")}};
     case StepId::TrimTails:
-        return {{Spot::Ends, StepPicturesWords::tr("surplus off at the string posts; count the ends, bin them")}};
+        return {{Spot::Ends, headless
+                                 ? StepPicturesWords::tr("surplus off at the clamps; ends into the sharps tin")
+                                 : StepPicturesWords::tr("surplus off at the string posts; ends into the sharps tin")}};
     case StepId::ReturnTest:
-        return {{Spot::Arm, StepPicturesWords::tr("dive, let go, read; pull up, let go, read")}};
+        return {{Spot::Arm, job.rig.bridge.has().divesOnly || job.goal.deckLoad_Nm > 0.0
+                                ? StepPicturesWords::tr("dive, let go, check")
+                                : StepPicturesWords::tr("dive, let go, check; pull up, let go, check")}};
     default:
         return {};
     }

@@ -15,13 +15,14 @@ struct PlainStepWords {
 [[nodiscard]] const PlainStepWords& plainStepWords(StepId step);
 
 /// How a guitar is built, as far as its steps are said otherwise. One guitar can be several of these.
-enum class Build { Locking, Fulcrum, Headless, Shaft, Fixed, Decked, Assisted };
+enum class Build { Locking, Fulcrum, Screws, Headless, Shaft, Fixed, Decked, DivesOnly, Assisted, SlottedPosts };
 
 /// What one build makes of a step's words; null where they stay.
 struct BuildStepWords {
     StepId id;
     Build build;
-    const char *act, *why, *caution, *doneWhen, *keys;
+    const char *act, *why, *caution, *doneWhen, *keys, *tools;
+    const char* title = nullptr;
 };
 [[nodiscard]] std::span<const BuildStepWords> buildStepWords();
 

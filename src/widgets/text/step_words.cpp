@@ -30,18 +30,18 @@ constexpr Turn turns[] = {
     {StepId::Lock, "capOrder", "any", QT_TRANSLATE_NOOP("StepWords", "Tighten the nut caps, the right way round")},
     {StepId::Thread, "caps", "loosened", QT_TRANSLATE_NOOP("StepWords", "Lead each string under its loosened cap")},
     {StepId::Frets, "boardCare", "wool",
-     QT_TRANSLATE_NOOP("StepWords", "Mask the pickups, rub frets and fretboard lengthwise")},
+     QT_TRANSLATE_NOOP("StepWords", "Tape the pickups, rub frets and fretboard lengthwise")},
     {StepId::Wind, "winding", "over",
      QT_TRANSLATE_NOOP("StepWords", "Wind: first wrap over the string end, then under")},
     {StepId::Wind, "winding", "under", QT_TRANSLATE_NOOP("StepWords", "Wind each string, every wrap under the last")},
-    {StepId::Wind, "winding", "tie", QT_TRANSLATE_NOOP("StepWords", "Tie each string at its post, take up slack")},
+    {StepId::Wind, "winding", "tie", QT_TRANSLATE_NOOP("StepWords", "Tie each string at its string post")},
     {StepId::Settle, "stretching", "hard",
      QT_TRANSLATE_NOOP("StepWords", "Stretch every string hard along its whole length")},
     {StepId::Settle, "stretching", "ends",
      QT_TRANSLATE_NOOP("StepWords", "Press every string down behind nut and saddle")},
     {StepId::BlockOut, "blockOut", "each", QT_TRANSLATE_NOOP("StepWords", "Take the block out for good")},
     {StepId::RoughTune, "blockOut", "each",
-     QT_TRANSLATE_NOOP("StepWords", "Bring each string up; look without the block")},
+     QT_TRANSLATE_NOOP("StepWords", "Bring each string up; block out, inspect the plate")},
     {StepId::RoughTune, "levelWhen", "each",
      QT_TRANSLATE_NOOP("StepWords", "Bring strings up singly, look along the plate")},
     {StepId::RoughTune, "stretchWhen", "each", QT_TRANSLATE_NOOP("StepWords", "Bring each string up and stretch it")},
@@ -72,6 +72,8 @@ bool isBuilt(const Job& job, Build build) {
         return has.clampsAtSaddle;
     case Build::Fulcrum:
         return has.isFulcrum();
+    case Build::Screws:
+        return has.onScrews;
     case Build::Headless:
         return has.tunersAtBridge;
     case Build::Shaft:
@@ -80,8 +82,12 @@ bool isBuilt(const Job& job, Build build) {
         return !has.moves();
     case Build::Decked:
         return has.hasClaw() && job.goal.deckLoad_Nm > 0.0;
+    case Build::DivesOnly:
+        return has.divesOnly || (has.hasClaw() && job.goal.deckLoad_Nm > 0.0);
     case Build::Assisted:
         return has.hasClaw() && job.rig.bridge.assist.has_value();
+    case Build::SlottedPosts:
+        return job.card.tuners == Tuners::Slotted;
     }
     return false;
 }
@@ -93,11 +99,13 @@ StepWords stepWords(const Job& job, const Derived& derived, const Step& step, co
     for (const BuildStepWords& build : buildStepWords())
         if (build.id == step.id && isBuilt(job, build.build)) {
             const auto take = [](const char*& words, const char* own) { words = own ? own : words; };
+            take(plain.title, build.title);
             take(plain.act, build.act);
             take(plain.why, build.why);
             take(plain.caution, build.caution);
             take(plain.doneWhen, build.doneWhen);
             take(plain.keys, build.keys);
+            take(plain.tools, build.tools);
         }
     for (const Turn& turn : turns)
         if (turn.step == step.id && methodTopic(QLatin1String(turn.topic))->appliesTo(job) &&

@@ -26,7 +26,7 @@ QString outlook(const Derived& derived) {
     if (derived.next().what == NextAct::Do::Done)
         return WordingWords::tr("Nothing left to do");
     if (derived.next().what == NextAct::Do::Stuck)
-        return WordingWords::tr("No number of passes helps; see Plan");
+        return WordingWords::tr("More tuning will not help; see Plan");
     if (derived.next().what == NextAct::Do::Leave)
         return WordingWords::tr("More work is not likely to help");
     if (!derived.remaining)
@@ -39,14 +39,14 @@ QString outlook(const Derived& derived) {
                              ? WordingWords::tr(", %1 claw visits")
                                    .arg(rangeText(std::round(left.clawVisits.p10), std::round(left.clawVisits.p90)))
                              : QString();
-    return WordingWords::tr("To go, 8 times in 10: %1 pegs%2, %3 min")
+    return WordingWords::tr("Left: %1 pegs%2, %3 min (8 of 10 guitars)")
         .arg(rangeText(std::round(strings * left.passes.p10), std::round(strings * left.passes.p90)), claw,
              rangeText(std::max(1.0, std::round(left.minutes.p10)), std::max(1.0, std::round(left.minutes.p90))));
 }
 
 QString verdict(const ChangeReport& report) {
     if (!report.hasClaw)
-        return WordingWords::tr("No claw on this bridge");
+        return WordingWords::tr("Nothing to turn before tuning");
     if (!report.level.balanced() || report.level.status != LevelStatus::Found)
         return WordingWords::tr("No stable float");
     switch (report.verdict) {
@@ -132,9 +132,9 @@ QString shortfall(const Shortfall& missing, const Units& units) {
     if (missing.setback_m)
         parts.append(
             WordingWords::tr("saddles %1 too far behind the pivot").arg(lengthText(*missing.setback_m, units)));
-    const QString made =
-        parts.isEmpty() ? WordingWords::tr("No single change within reason makes it comfortable.")
-                        : WordingWords::tr("Any one of these makes it so: %1.").arg(parts.join(QStringLiteral("; ")));
+    const QString made = parts.isEmpty()
+                             ? WordingWords::tr("No single change makes the float stable enough.")
+                             : WordingWords::tr("Any one of these mends it: %1.").arg(parts.join(QStringLiteral("; ")));
     return WordingWords::tr("Retuned, the stiffness is %1 N·m/rad; comfortable is %2. ")
                .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
                .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
@@ -144,7 +144,7 @@ QString shortfall(const Shortfall& missing, const Units& units) {
 QString inTune(const Derived& derived, const Units& units) {
     const Rig& rig = derived.rig();
     if (!rig.bridge.has().moves())
-        return WordingWords::tr("Tune each string to pitch: nothing moves");
+        return WordingWords::tr("Tune each string to pitch; no string moves another");
     const double angle = derived.report.level.state.angle_rad;
     return WordingWords::tr("In tune the arm is at %1, its tip %2 above the top")
         .arg(degreesText(angle), lengthText(armTipHeight_m(rig.bridge, angle), units));
@@ -158,7 +158,7 @@ QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSo
     const QString stands =
         landing.stable
             ? WordingWords::tr("At pitch on this claw the plate is at %1.").arg(degreesText(landing.state.angle_rad))
-            : WordingWords::tr("At pitch on this claw the plate runs to its stop.");
+            : WordingWords::tr("With this claw setting the plate hits its stop.");
     return stands + QLatin1Char('\n') + WordingWords::tr("%1 for level.").arg(clawTurn(level.moreTurns)) +
            QLatin1Char('\n') +
            WordingWords::tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
