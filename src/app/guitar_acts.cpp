@@ -56,14 +56,14 @@ std::optional<double> GuitarActs::askMove_m(const QString& title, const QString&
 
 void GuitarActs::askPosts() {
     const auto moved_m = askMove_m(tr("Bridge posts were turned"),
-                                   tr("Raised by (a minus sign: lowered), the same on both posts.\n"
-                                      "Strings slack first: posts that are turned under tension wear their edges."));
+                                   tr("Raised by (a minus sign: lowered), the same on both bridge posts.\n"
+                                      "Strings slack first: bridge posts turned under tension wear their edges."));
     if (!moved_m)
         return;
     Event event;
     event.kind = Event::Kind::Posts;
     event.bass_m = event.treble_m = *moved_m;
-    context_.accept(context_.session().append(tr("posts turned"), event));
+    context_.accept(context_.session().append(tr("bridge posts turned"), event));
 }
 
 void GuitarActs::askSaddle() {

@@ -25,7 +25,7 @@ void JobExchange::previewSheet() {
     const Session& session = context_.session();
     const auto write = [this](const QString& path) {
         if (context_.accept(exportSheet(path)))
-            context_.say(tr("Kept as %1.").arg(path));
+            context_.say(tr("Saved as %1.").arg(path));
     };
     auto* dialog =
         new SheetDialog(illustratedSheet(session.job(), session.derived()), session.job().guitar, write, window_);

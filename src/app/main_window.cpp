@@ -353,13 +353,13 @@ std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
     fault = session_.start(job, QString(), unsaved); // the bench goes on
     if (!fault)
         context_->complain(tr("The server does not answer. The job is open on this machine; put it into the shop later "
-                              "with Job, Keep in the shop."));
+                              "with Job, Save in the shop."));
     return fault;
 }
 
 void MainWindow::showTroubleshooting() {
     if (!finder_)
-        finder_ = new TroubleshootingDialog(this);
+        finder_ = new TroubleshootingDialog(*context_, this);
     const auto step = currentStep(session_.job(), session_.derived());
     finder_->showFor(step ? specOf(step->id).phase : Phase::HandOver);
 }

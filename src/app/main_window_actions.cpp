@@ -31,11 +31,11 @@ void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     files_->addSaving(list, file);
     list.push_back({"keepInShop",
                     file,
-                    tr("&Keep in the shop"),
+                    tr("Sa&ve in the shop"),
                     {},
                     [this] {
                         if (context_->accept(session_.keepOpenJob()))
-                            context_->say(tr("Kept in the shop."));
+                            context_->say(tr("Saved in the shop."));
                     },
                     [this] { return session_.logbook() && !session_.logbook()->readOnly() && !session_.isKept(); }});
     list.push_back({"find", file, tr("&Find…"), {QKeySequence::Find}, [this] {
@@ -89,6 +89,9 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     list.push_back({"listenPause", bench, tr("&Pause listening"), {QKeySequence(Qt::Key_F7)}, [this] {
                         steps_->listenBar().togglePause();
                     }});
+    list.push_back({"tone", bench, tr("Sound the &tone to tune to"), {QKeySequence(Qt::CTRL | Qt::Key_T)}, [this] {
+                        steps_->listenBar().soundAim();
+                    }});
     list.push_back({"gap", bench, tr("Next reading is the &gap"), {QKeySequence(Qt::CTRL | Qt::Key_G)}, [this] {
                         showBench();
                         bench_.pickGap();
@@ -118,7 +121,7 @@ void MainWindow::addViewActions(std::vector<ActionSpec>& list) {
                         {QKeySequence(static_cast<int>(Qt::ALT) | (Qt::Key_1 + page))},
                         [this, page] { showPage(static_cast<Page>(page)); }});
     list.push_back(
-        {"toWork", view, tr("Where the &work is"), {QKeySequence(Qt::ALT | Qt::Key_Home)}, [this] { showWork(); }});
+        {"toWork", view, tr("Go to c&urrent step"), {QKeySequence(Qt::ALT | Qt::Key_Home)}, [this] { showWork(); }});
     list.push_back({"toBench", view, tr("&Bench and back"), {QKeySequence(Qt::Key_F6)}, [this] {
                         page() == Work && steps_->isAtBench() ? showWork() : showBench();
                     }});

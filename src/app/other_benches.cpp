@@ -20,7 +20,7 @@ OtherBenches::OtherBenches(AppContext& context, QWidget* window) : QObject(windo
             [this] { context_.say(tr("Changed at another bench; shown as it is now. Undo begins anew.")); });
     connect(session, &Session::removedElsewhere, this, [this] {
         context_.complain(
-            tr("This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back."));
+            tr("This job was deleted at another bench. It is still open here: Job, Save in the shop puts it back."));
         Q_EMIT changed();
     });
     connect(session, &Session::openElsewhere, this, [this] {

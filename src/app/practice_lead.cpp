@@ -15,11 +15,12 @@ struct Led {
     const char* id;
     const char* key; ///< of the practice bench; none: nothing to do there
 };
-constexpr Led ledActions[] = {
-    {"undo", nullptr},        {"redo", nullptr},         {"answer", nullptr},   {"listen", nullptr},
-    {"listenFile", nullptr},  {"listenPause", nullptr},  {"turnFlat", nullptr}, {"turnPlaying", nullptr},
-    {"turnUpright", nullptr}, {"turnFaceDown", nullptr}, {"blockIn", "block"},  {"blockOut", "unblock"},
-    {"stringOff", "takeOff"}, {"gap", "measure"},        {"done", "done"},      {"finder", "diagnose"}};
+constexpr Led ledActions[] = {{"undo", nullptr},        {"redo", nullptr},         {"answer", nullptr},
+                              {"listen", nullptr},      {"tone", nullptr},         {"listenFile", nullptr},
+                              {"listenPause", nullptr}, {"turnFlat", nullptr},     {"turnPlaying", nullptr},
+                              {"turnUpright", nullptr}, {"turnFaceDown", nullptr}, {"blockIn", "block"},
+                              {"blockOut", "unblock"},  {"stringOff", "takeOff"},  {"gap", "measure"},
+                              {"done", "done"},         {"finder", "diagnose"}};
 
 void lead(ActionSpec& spec, const std::function<bool()>& isPractising, const std::function<void()>& there) {
     spec.enabled = [isPractising, usual = spec.enabled, used = static_cast<bool>(there)] {

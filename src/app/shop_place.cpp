@@ -56,7 +56,7 @@ void ShopPlace::open() {
     auto book = Logbook::open(place(), paths_.bench);
     if (!book.ok()) {
         const QString why = sentence(name(), book.fault());
-        context_.complain(why + tr(". The shop stays closed until then; jobs can still be kept as files."));
+        context_.complain(why + tr(". The shop stays closed until then; jobs can still be saved as files."));
         if (book.fault().is(faults::bookDamaged))
             offerBackup(why);
         if (book.fault().is(faults::serverNotReached))

@@ -50,7 +50,7 @@ QString likelyWords(Outlier::Likely likely) {
     case Outlier::Likely::Unknown:
         break;
     }
-    return QStringLiteral("a slip of the gauge or the pen");
+    return QStringLiteral("misread or mistyped");
 }
 
 QJsonObject readAction(const BenchJob& job, const NextAct& act) {
@@ -232,9 +232,8 @@ QString whyOf(const BenchJob& job, const Advice& advice) {
     if (advice.question)
         return questionWords(job, *advice.question);
     if (advice.doubt)
-        return QStringLiteral(
-                   "No guitar that fits the other readings gives this one; most likely it is %1. Read it again, or "
-                   "confirm it.")
+        return QStringLiteral("This contradicts the other readings; most likely it is %1. Read it again, or "
+                              "confirm it.")
             .arg(likelyWords(advice.doubt->likely));
     switch (act.what) {
     case NextAct::Do::Read:

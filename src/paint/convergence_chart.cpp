@@ -266,7 +266,7 @@ private:
             last = std::max(last, line.cents.back() ? std::abs(line.cents.back()->value) : 0.0);
         }
         QStringList said{ConvergenceChartWords::tr(
-                             "The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.")
+                             "Progress to pitch, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.")
                              .arg(way_.acts.empty() ? 0 : way_.acts.size() - 1)
                              .arg(first, 0, 'f', 1)
                              .arg(last, 0, 'f', 1)};

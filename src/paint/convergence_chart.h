@@ -7,7 +7,7 @@
 
 namespace flenzo {
 
-/// The way home: every string and the plate after each act, and what is still to come.
+/// Progress to pitch: every string and the plate after each act, and what is still to come.
 struct Convergence {
     struct Point {
         double value = 0.0;

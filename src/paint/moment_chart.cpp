@@ -115,9 +115,7 @@ void drawCurves(Scene& scene, const Frame& frame, const Curves& curves) {
         mark.tip = tip;
     };
     curve(curves.kept_Nm, ColourRole::Strings, "kept-curve",
-          MomentChartWords::tr(
-              "Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many "
-              "passes it takes"));
+          MomentChartWords::tr("Dashed: strings kept at pitch. Where it crosses flat, more passes."));
     curve(curves.strings_Nm, ColourRole::Strings, "string-curve",
           MomentChartWords::tr("Moment of the strings, pegs untouched"));
     curve(curves.back_Nm, ColourRole::Springs, "spring-curve",

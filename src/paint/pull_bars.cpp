@@ -62,7 +62,7 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         const double fits = (size.width() - 28.0) / (0.58 * std::max(1.0, static_cast<double>(text.size())));
         return scene.text({14.0, y}, text, ink, std::min(font, fits), Qt::AlignLeft | Qt::AlignVCenter);
     };
-    const QString legend = PullBarsWords::tr("calculated: thin off, thick on");
+    const QString legend = PullBarsWords::tr("calculated. Thin: old string. Thick: new");
     textWithProvenance(scene, {14.0, line}, Provenance::Calculated, legend, ColourRole::Quiet,
                        std::min(font, (size.width() - 28.0) / (0.58 * static_cast<double>(legend.size() + 2))));
     Mark& sum = words_at(line + font * 1.4,

@@ -97,7 +97,7 @@ private:
                         ColourRole::Metal, ColourRole::MetalEdge);
         post.id = QStringLiteral("post");
         post.tip = screws ? SectionWords::tr("One of six screws the plate tips on")
-                          : SectionWords::tr("Post with the knife edge");
+                          : SectionWords::tr("Bridge post with the knife edge");
         if (screws)
             scene_
                 .area(paper_.polygon(
@@ -324,8 +324,8 @@ private:
                                                   : ColourRole::Springs,
                                     ColourRole::Sheet, 2.0);
         pointer.id = QStringLiteral("level-pointer");
-        pointer.tip =
-            SectionWords::tr("Plate %1, goal %2").arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
+        pointer.tip = SectionWords::tr("Plate %1, wanted %2")
+                          .arg(degreesText(v_.state.angle_rad), degreesText(v_.goal.angle_rad));
         if (narrow_)
             return; // no room for the ends' names
         const double small = font_ * 0.87;

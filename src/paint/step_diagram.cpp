@@ -96,10 +96,10 @@ void headstock(Board& board, const Rig& rig, bool split) {
                     ColourRole::Quiet);
     }
     board.words(0.62, split ? 0.5 : 0.93,
-                StepDiagramWords::tr("on the inner side of each post, every turn below the one before"),
+                StepDiagramWords::tr("on the inner side of each string post, every wrap below the one before"),
                 Qt::AlignCenter);
     board.scene.description = StepDiagramWords::tr(
-        "Headstock from above: each string runs to the inner side of its post and winds downwards.");
+        "Headstock from above: each string runs to the inner side of its string post and winds downwards.");
 }
 
 void bar(Board& board, const Rig& rig) {
@@ -158,7 +158,7 @@ void clamp(Board& board, const Rig& rig) {
     board.words(0.20, 0.18, StepDiagramWords::tr("string, straight and centred"), Qt::AlignCenter);
     board.words(0.405, 0.96, StepDiagramWords::tr("down to the bottom, 2 to 2.5 mm"), Qt::AlignCenter);
     board.words(0.47, 0.22, StepDiagramWords::tr("insert"), Qt::AlignLeft | Qt::AlignVCenter);
-    board.words(0.77, 0.80, StepDiagramWords::tr("until it stops by itself, then a nudge"), Qt::AlignCenter);
+    board.words(0.77, 0.80, StepDiagramWords::tr("until it stops, then slightly more"), Qt::AlignCenter);
     board.scene.description = StepDiagramWords::tr(
         "Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.");
 }
@@ -186,13 +186,14 @@ void screws(Board& board, const Rig& rig) {
     screw(0.66, first, 10.0, "3", ColourRole::Sheet);
     for (const double y : {0.07, 0.81})
         screw(0.74, y, 10.0, "4", ColourRole::Cavity);
-    board.words(0.50, 0.95,
-                StepDiagramWords::tr(
-                    "1 clamps the string \u00b7 2 fine tuner \u00b7 3 holds the saddle \u00b7 4 post, for the height"),
-                Qt::AlignCenter);
-    board.scene.description = StepDiagramWords::tr(
-        "Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a "
-        "post at each end.");
+    board.words(
+        0.50, 0.95,
+        StepDiagramWords::tr(
+            "1 clamps the string \u00b7 2 fine tuner \u00b7 3 holds the saddle \u00b7 4 bridge post, for the height"),
+        Qt::AlignCenter);
+    board.scene.description =
+        StepDiagramWords::tr("Bridge from above: behind each saddle its clamp screw and fine tuner, before it the "
+                             "screw that holds it; a bridge post at each end.");
 }
 
 void claw(Board& board, const Rig& rig) {

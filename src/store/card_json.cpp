@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/card_json.h"
 
+#include "core/base/units.h"
 #include "domain/base/ranges.h"
 #include "store/names.h"
 #include "store/rig_json.h"
@@ -20,6 +21,9 @@ constexpr Named<Headstock> headNames[] = {
 constexpr Named<Nut> nutNames[] = {{Nut::Open, "open"}, {Nut::Caps, "caps"}, {Nut::ClampPerString, "clampPerString"}};
 constexpr Named<Board> boardNames[] = {
     {Board::DarkUnlacquered, "darkUnlacquered"}, {Board::Maple, "maple"}, {Board::Other, "other"}};
+
+constexpr Named<ArmUse> armNames[] = {
+    {ArmUse::NotSaid, "notSaid"}, {ArmUse::Used, "used"}, {ArmUse::NotUsed, "notUsed"}};
 
 constexpr Named<Sweat> sweatNames[] = {{Sweat::Little, "little"}, {Sweat::Usual, "usual"}, {Sweat::Much, "much"}};
 
@@ -45,6 +49,20 @@ Card cardFromJson(Fields fields) {
     Fields keys = fields.part("keys");
     for (const QString& key : keys.names())
         card.keys[key] = keys.text(key, cardWordsLength);
+    const auto length = [](Fields& from, const char* name, const Range& range) {
+        const QString member = QLatin1String(name);
+        return from.has(member) ? std::optional(from.number(member, range) * metresPerMm) : std::nullopt;
+    };
+    card.arm = readNamed(fields, "arm", armNames, card.arm);
+    card.wishBass_m = length(fields, "wishBassMm", ranges::action_mm);
+    card.wishTreble_m = length(fields, "wishTrebleMm", ranges::action_mm);
+    Fields head = fields.part("head");
+    card.head = {length(head, "postMm", ranges::post_mm), length(head, "firstPostMm", ranges::tail_mm),
+                 length(head, "spacingMm", ranges::spacing_mm), length(head, "clampedMm", ranges::clamped_mm)};
+    Fields replaced = fields.part("replaced");
+    for (const QString& part : replaced.names())
+        if (const QDate on = QDate::fromString(replaced.text(part, 40), Qt::ISODate); on.isValid())
+            card.replaced[part] = on;
     card.clampShift_cents = fields.numbers("clampShiftCents", maxStrings, ranges::reading_cents);
     card.photos = fields.texts("photos", 200, cardWordsLength);
     card.notes = fields.text("notes", cardWordsLength);
@@ -61,31 +79,49 @@ QJsonObject cardToJson(const Card& card) {
     QJsonObject keys;
     for (auto key = card.keys.begin(); key != card.keys.end(); ++key)
         keys[key.key()] = key.value();
+    QJsonObject head, replaced;
+    for (const auto& [name, length_m] : {std::pair("postMm", card.head.post_m),
+                                         {"firstPostMm", card.head.firstPost_m},
+                                         {"spacingMm", card.head.spacing_m},
+                                         {"clampedMm", card.head.clamped_m}})
+        if (length_m)
+            head[QLatin1String(name)] = *length_m / metresPerMm;
+    for (auto part = card.replaced.begin(); part != card.replaced.end(); ++part)
+        replaced[part.key()] = part.value().toString(Qt::ISODate);
     QJsonArray shifts;
     for (const double shift : card.clampShift_cents)
         shifts.append(shift);
-    return {{QStringLiteral("tuners"), nameOf(tunerNames, card.tuners)},
-            {QStringLiteral("headstock"), nameOf(headNames, card.headstock)},
-            {QStringLiteral("nut"), nameOf(nutNames, card.nut)},
-            {QStringLiteral("board"), nameOf(boardNames, card.board)},
-            {QStringLiteral("leftHanded"), card.leftHanded},
-            {QStringLiteral("retainerBar"), card.retainerBar},
-            {QStringLiteral("stringTree"), card.stringTree},
-            {QStringLiteral("cavityCover"), card.cavityCover},
-            {QStringLiteral("block"), card.block},
-            {QStringLiteral("levelMark"), card.levelMark},
-            {QStringLiteral("springSlots"), card.springSlots},
-            {QStringLiteral("clawDepth"), card.clawDepth},
-            {QStringLiteral("contact"), card.contact},
-            {QStringLiteral("keys"), keys},
-            {QStringLiteral("clampShiftCents"), shifts},
-            {QStringLiteral("photos"), QJsonArray::fromStringList(card.photos)},
-            {QStringLiteral("notes"), card.notes},
-            {QStringLiteral("playing"), QJsonObject{{QStringLiteral("hoursAWeek"), card.playing.hoursAWeek},
-                                                    {QStringLiteral("gigsAWeek"), card.playing.gigsAWeek},
-                                                    {QStringLiteral("months"), card.playing.months},
-                                                    {QStringLiteral("sweat"), nameOf(sweatNames, card.playing.sweat)},
-                                                    {QStringLiteral("coated"), card.playing.coated}}}};
+    QJsonObject json{
+        {QStringLiteral("tuners"), nameOf(tunerNames, card.tuners)},
+        {QStringLiteral("headstock"), nameOf(headNames, card.headstock)},
+        {QStringLiteral("nut"), nameOf(nutNames, card.nut)},
+        {QStringLiteral("board"), nameOf(boardNames, card.board)},
+        {QStringLiteral("leftHanded"), card.leftHanded},
+        {QStringLiteral("retainerBar"), card.retainerBar},
+        {QStringLiteral("stringTree"), card.stringTree},
+        {QStringLiteral("cavityCover"), card.cavityCover},
+        {QStringLiteral("block"), card.block},
+        {QStringLiteral("levelMark"), card.levelMark},
+        {QStringLiteral("springSlots"), card.springSlots},
+        {QStringLiteral("clawDepth"), card.clawDepth},
+        {QStringLiteral("contact"), card.contact},
+        {QStringLiteral("keys"), keys},
+        {QStringLiteral("arm"), nameOf(armNames, card.arm)},
+        {QStringLiteral("head"), head},
+        {QStringLiteral("replaced"), replaced},
+        {QStringLiteral("clampShiftCents"), shifts},
+        {QStringLiteral("photos"), QJsonArray::fromStringList(card.photos)},
+        {QStringLiteral("notes"), card.notes},
+        {QStringLiteral("playing"), QJsonObject{{QStringLiteral("hoursAWeek"), card.playing.hoursAWeek},
+                                                {QStringLiteral("gigsAWeek"), card.playing.gigsAWeek},
+                                                {QStringLiteral("months"), card.playing.months},
+                                                {QStringLiteral("sweat"), nameOf(sweatNames, card.playing.sweat)},
+                                                {QStringLiteral("coated"), card.playing.coated}}}};
+    if (card.wishBass_m)
+        json[QLatin1String("wishBassMm")] = *card.wishBass_m / metresPerMm;
+    if (card.wishTreble_m)
+        json[QLatin1String("wishTrebleMm")] = *card.wishTreble_m / metresPerMm;
+    return json;
 }
 
 } // namespace flenzo

@@ -271,6 +271,8 @@ Result<Job> jobFromJson(const QJsonObject& json) {
         job.measured.insert(name);
     job.card = cardFromJson(top.part("card"));
     job.work = workFromJson(top.part("work"));
+    if (job.work.broken && *job.work.broken >= job.rig.strings.size())
+        top.box().put(faults::noSuchString, QStringLiteral("work.broken"));
     // Files from before the habit knew of wraps have them among the ways.
     if (job.work.methods.take(QStringLiteral("wraps")) == QLatin1String("few"))
         job.method.wraps = Wraps::Few;

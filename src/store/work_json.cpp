@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/work_json.h"
 
+#include "core/base/units.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
 #include "store/names.h"
@@ -21,7 +22,7 @@ constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
 
 constexpr qsizetype wordsLength = 4000, currencyLength = 20;
-constexpr qsizetype mostRecords = 5000, mostTicks = 100;
+constexpr qsizetype mostRecords = 5000, mostTicks = 100, mostReturns = 200;
 
 QDate dateOf(Fields& fields, const char* name) {
     const QString text = fields.text(name, 20);
@@ -83,6 +84,23 @@ Work workFromJson(Fields fields) {
     work.due = dateOf(fields, "due");
     work.checkOn = dateOf(fields, "checkOn");
     work.technician = fields.text("technician", wordsLength);
+    for (const auto& [name, relief_m] :
+         {std::pair("reliefFoundMm", &work.reliefFound_m), {"reliefLeftMm", &work.reliefLeft_m}})
+        if (fields.has(QLatin1String(name)))
+            *relief_m = fields.number(QLatin1String(name), ranges::relief_mm) * metresPerMm;
+    for (Fields& read : fields.entries("returns", mostReturns)) {
+        ReturnReadings one;
+        one.at = read.text("at", 40);
+        one.test.before_cents = read.numbers("before", maxStrings, ranges::reading_cents);
+        one.test.afterDive_cents = read.numbers("afterDive", maxStrings, ranges::reading_cents);
+        one.test.afterPull_cents = read.numbers("afterPull", maxStrings, ranges::reading_cents);
+        const std::size_t strings = one.test.before_cents.size();
+        if (one.test.afterDive_cents.size() != strings || one.test.afterPull_cents.size() != strings)
+            read.box().put(faults::stringsUnequal, read.pathOf("afterDive"), {QString::number(strings)});
+        work.returns.append(one);
+    }
+    if (fields.has(QStringLiteral("broken"))) // counted from the thickest, as strings stand in the rig
+        work.broken = static_cast<std::size_t>(fields.number(QStringLiteral("broken"), ranges::brokenString)) - 1;
     if (fields.has(QStringLiteral("offer")))
         work.offer = offerFromJson(fields.part(QStringLiteral("offer")));
     return work;
@@ -106,6 +124,18 @@ QJsonObject workToJson(const Work& work) {
                                    {QStringLiteral("what"), nameOf(whatNames, record.what)},
                                    {QStringLiteral("text"), record.text},
                                    {QStringLiteral("at"), record.at}});
+    QJsonArray returns;
+    const auto list = [](const std::vector<double>& cents) {
+        QJsonArray array;
+        for (const double one : cents)
+            array.append(one);
+        return array;
+    };
+    for (const ReturnReadings& read : work.returns)
+        returns.append(QJsonObject{{QStringLiteral("at"), read.at},
+                                   {QStringLiteral("before"), list(read.test.before_cents)},
+                                   {QStringLiteral("afterDive"), list(read.test.afterDive_cents)},
+                                   {QStringLiteral("afterPull"), list(read.test.afterPull_cents)}});
     QJsonObject json{{QStringLiteral("state"), jobStateName(work.state)},
                      {QStringLiteral("schools"), methods},
                      {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
@@ -119,6 +149,14 @@ QJsonObject workToJson(const Work& work) {
                      {QStringLiteral("due"), work.due.toString(Qt::ISODate)},
                      {QStringLiteral("checkOn"), work.checkOn.toString(Qt::ISODate)},
                      {QStringLiteral("technician"), work.technician}};
+    if (!returns.isEmpty())
+        json[QLatin1String("returns")] = returns;
+    if (work.reliefFound_m)
+        json[QLatin1String("reliefFoundMm")] = *work.reliefFound_m / metresPerMm;
+    if (work.reliefLeft_m)
+        json[QLatin1String("reliefLeftMm")] = *work.reliefLeft_m / metresPerMm;
+    if (work.broken)
+        json[QLatin1String("broken")] = static_cast<int>(*work.broken) + 1;
     if (work.offer)
         json[QLatin1String("offer")] = offerToJson(*work.offer);
     return json;

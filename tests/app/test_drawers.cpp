@@ -116,7 +116,7 @@ private Q_SLOTS:
         job.onPicks.setName = QStringLiteral("Six, 10 to 52");
         QVERIFY(!session().keep(job));
         show("stockPanel");
-        QVERIFY(text("shoppingList").contains(QLatin1String("Nothing is kept here yet")));
+        QVERIFY(text("shoppingList").contains(QLatin1String("Nothing is in stock yet")));
         auto* table = find<QTableWidget>("stockTable");
         auto* part = find<QComboBox>("newPart");
         part->setCurrentText(QStringLiteral("Six, 10 to 52"));

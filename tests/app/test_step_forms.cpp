@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
+#include "domain/job/edits.h"
 #include "domain/methods/methods.h"
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
+#include "store/job_json.h"
 #include "support/window.h"
 #include "widgets/controls/field_table.h"
 #include "widgets/controls/step_clock.h"
+#include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
@@ -21,6 +24,7 @@
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QMenu>
 #include <QPushButton>
 #include <QRegularExpression>
@@ -93,7 +97,7 @@ private Q_SLOTS:
         type("caliper", QStringLiteral("46"));
         QVERIFY(!take->isEnabled());
         type("caliperThin", QStringLiteral("0.25"));
-        QVERIFY(text("caliperSays").contains(QLatin1String("Nearest set")));
+        QVERIFY(text("caliperSays").contains(QLatin1String("Set: Six, 10 to 46")));
         QVERIFY(text("caliperSays").contains(QLatin1String("0.250 mm")) &&
                 text("caliperSays").contains(QLatin1String("thousandths of an inch")));
         QVERIFY(take->isEnabled());
@@ -101,6 +105,14 @@ private Q_SLOTS:
         QVERIFY(std::abs(job().off.front().wire.gauge_m / (46 * 25.4e-6) - 1.0) < 0.1);
         QVERIFY(text("caliperSays").contains(job().offPicks.setName));
         QTest::keyClick(window_.get(), Qt::Key_Z, Qt::ControlModifier);
+        type("caliperThin", QStringLiteral("0.28")); // no set ends so: the strings one by one
+        QVERIFY2(!take->isEnabled() && text("caliperSays").contains(QLatin1String("No set fits")),
+                 qPrintable(text("caliperSays")));
+        type("caliperEach", QStringLiteral("46 36 26 17 14 11"));
+        QVERIFY(take->isEnabled());
+        QTest::mouseClick(take, Qt::LeftButton);
+        QVERIFY(std::abs(job().off.back().wire.gauge_m / (11 * 25.4e-6) - 1.0) < 0.01);
+        type("caliperEach", QString());
         type("caliperThin", QStringLiteral("17 furlongs"));
         QVERIFY(!take->isEnabled() && text("caliperSays").contains(QLatin1String("is not understood")));
     }
@@ -195,6 +207,87 @@ private Q_SLOTS:
             for (int column = 0; column < 3; ++column)
                 table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0.5")));
         QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        table->setItem(0, 1, new QTableWidgetItem(QStringLiteral("-1,5")));
+        QTest::mouseClick(find<QPushButton>("keepReturn"), Qt::LeftButton);
+        QCOMPARE(job().work.returns.size(), 1); // as figures, not as words
+        QCOMPARE(job().work.returns.first().test.afterDive_cents.front(), -1.5);
+        QVERIFY(illustratedSheet(job(), derived()).contains(QLatin1String("0.5 / -1.5 / 0.5")));
+        QCOMPARE(jobFromJson(jobToJson(job())).value().work.returns, job().work.returns);
+    }
+
+    /// What rests on the body cannot be pulled up, and is not asked for it.
+    void aDeckedBridgeIsNotPulledUp() {
+        Job opened = demoJob(0).value();
+        opened.log.clear();
+        setDecked(opened, true);
+        QVERIFY(!session().start(opened, QString(), Unsaved::Discard));
+        window_->lookAt(StepId::ReturnTest);
+        auto* table = find<QTableWidget>("returnTable");
+        QCOMPARE(table->columnCount(), 2);
+        for (int row = 0; row < table->rowCount(); ++row)
+            for (int column = 0; column < 2; ++column)
+                table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0")));
+        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        QVERIFY(!text("returnVerdict").contains(QLatin1String("pull")));
+    }
+
+    /// A set of one's own, typed where a set is chosen, saved under a name, renamed and deleted.
+    void aSetIsTypedSavedRenamedAndDeleted() {
+        openAt(2, StepId::OldSet);
+        auto* on = find<QComboBox>("onSet");
+        on->lineEdit()->setFocus();
+        on->lineEdit()->selectAll();
+        QTest::keyClicks(on->lineEdit(), QStringLiteral("9 11 16 24 32"));
+        QTest::keyClick(on->lineEdit(), Qt::Key_Return);
+        QVERIFY2(window_->message().contains(QLatin1String("has 5 gauges; this guitar has 6 strings")),
+                 qPrintable(window_->message()));
+        on->lineEdit()->selectAll();
+        QTest::keyClicks(on->lineEdit(), QStringLiteral("9 11 16 24 32 42"));
+        QTest::keyClick(on->lineEdit(), Qt::Key_Return);
+        QCOMPARE(job().onPicks.setName, QStringLiteral("42 32 24 16 11 9"));
+        QVERIFY(std::abs(job().rig.strings.front().wire.gauge_m / (42 * 25.4e-6) - 1.0) < 0.001);
+        answerWith(QStringLiteral("Light pair"));
+        QTest::mouseClick(find<QPushButton>("saveSet"), Qt::LeftButton);
+        QCOMPARE(job().onPicks.setName, QStringLiteral("Light pair"));
+        QVERIFY(find<QComboBox>("offSet")->findText(QStringLiteral("Light pair")) >= 0);
+        QTest::mouseClick(find<QPushButton>("ownSets"), Qt::LeftButton);
+        auto* list = find<QListWidget>("ownSetList");
+        QTRY_VERIFY(list->isVisible());
+        list->item(0)->setText(QStringLiteral("Light set"));
+        QCOMPARE(window_->context().own().sets.front().name, QStringLiteral("Light set"));
+        list->item(0)->setText(QStringLiteral("  "));
+        QCOMPARE(list->item(0)->text(), QStringLiteral("Light set")); // no name is taken back
+        list->setCurrentRow(0);
+        QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
+        QVERIFY(window_->context().own().sets.empty() && list->count() == 0);
+        list->window()->close();
+    }
+
+    /// What wears is noted with its day, undone with one tick, and stands on the sheet.
+    void replacedPartsAreNotedWithTheirDay() {
+        openAt(0, StepId::HandOver);
+        auto* caps = find<QCheckBox>("replaced caps");
+        QVERIFY(caps && !find<QCheckBox>("replaced pins"));
+        QTest::mouseClick(caps, Qt::LeftButton);
+        QCOMPARE(job().card.replaced.value(QStringLiteral("caps")), QDate::currentDate());
+        QVERIFY(illustratedSheet(job(), derived())
+                    .contains(QLatin1String("nut caps ") + QDate::currentDate().toString(Qt::ISODate)));
+        QTest::mouseClick(caps, Qt::LeftButton);
+        QVERIFY(job().card.replaced.isEmpty());
+    }
+
+    /// How the neck was and is, as typed; it stays with the job.
+    void reliefIsKeptAsTyped() {
+        openAt(0, StepId::Relief);
+        type("reliefFound", QStringLiteral("0.35"));
+        QTest::keyClick(find<QLineEdit>("reliefFound"), Qt::Key_Return);
+        type("reliefLeft", QStringLiteral("0.20"));
+        QTest::keyClick(find<QLineEdit>("reliefLeft"), Qt::Key_Return);
+        QVERIFY(std::abs(*job().work.reliefFound_m - 0.00035) < 1e-9);
+        QVERIFY2(text("reliefSays").contains(QLatin1String("Changed by")), qPrintable(text("reliefSays")));
+        type("reliefLeft", QStringLiteral("17"));
+        QTest::keyClick(find<QLineEdit>("reliefLeft"), Qt::Key_Return);
+        QVERIFY(std::abs(*job().work.reliefLeft_m - 0.0002) < 1e-9); // no neck bends so far
     }
 
     void actionBecomesTurnsOfThePosts() {
@@ -205,8 +298,8 @@ private Q_SLOTS:
         type("wishBass", QStringLiteral("1.8"));
         type("wishTreble", QStringLiteral("1.8"));
         // At fret 12 half of what the post does arrives.
-        QVERIFY(text("heightSays").contains(QLatin1String("Bass post: lower by 0.4")));
-        QVERIFY(text("heightSays").contains(QLatin1String("Treble post: raise by 0.4")));
+        QVERIFY(text("heightSays").contains(QLatin1String("Bass bridge post: lower by 0.4")));
+        QVERIFY(text("heightSays").contains(QLatin1String("Treble bridge post: raise by 0.4")));
         QVERIFY(text("heightSays").contains(QLatin1String("0.57 turns")));
         type("postLead", QStringLiteral("1.4"));
         QVERIFY(text("heightSays").contains(QLatin1String("0.29 turns")));
@@ -552,9 +645,9 @@ private Q_SLOTS:
                                            {"wishBass", "0.072"},
                                            {"wishTreble", "1.8 mm"}})
             type(field, QLatin1String(words));
-        QVERIFY2(text("heightSays").contains(QLatin1String("Bass post: lower by 0.016 in")),
+        QVERIFY2(text("heightSays").contains(QLatin1String("Bass bridge post: lower by 0.016 in")),
                  qPrintable(text("heightSays")));
-        QVERIFY2(text("heightSays").contains(QLatin1String("Treble post: raise by 0.014 in")),
+        QVERIFY2(text("heightSays").contains(QLatin1String("Treble bridge post: raise by 0.014 in")),
                  qPrintable(text("heightSays")));
         type("wishTreble", QStringLiteral("9"));
         QVERIFY2(text("heightSays").contains(QLatin1String(" in")),

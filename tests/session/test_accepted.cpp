@@ -216,12 +216,24 @@ private Q_SLOTS:
         job.rig.strings.back().name = "Ω";
         job.card.keys[QStringLiteral("κλειδί")] = QStringLiteral("3 mm");
         job.work.usualMinutes[QStringLiteral("паз")] = 4.0;
+        job.work.reliefFound_m = 0.0003;
+        job.work.reliefLeft_m = -0.0001;
+        job.work.broken = 2;
+        job.card.head = {0.006, 0.04, std::nullopt, 0.003};
+        job.card.replaced[QStringLiteral("caps")] = QDate(2026, 11, 30);
         job.log = {Event::read(job.rig.strings.size() - 1, -4.0)};
         QVERIFY(!unreadable(job));
         const Job again = jobFromJson(jobToJson(job)).value();
         QCOMPARE(again.log, job.log);
         QCOMPARE(again.card.keys, job.card.keys);
         QCOMPARE(again.work.usualMinutes, job.work.usualMinutes);
+        QCOMPARE(again.work.broken, job.work.broken);
+        QVERIFY(std::abs(*again.work.reliefLeft_m - *job.work.reliefLeft_m) < 1e-12);
+        QVERIFY(std::abs(*again.card.head.post_m - 0.006) < 1e-12 && !again.card.head.spacing_m);
+        QCOMPARE(again.card.replaced, job.card.replaced);
+        Job none = job;
+        none.work.broken = job.rig.strings.size(); // a string that the guitar does not have
+        QVERIFY(unreadable(none)->is(faults::noSuchString));
     }
 
     void anOwnCatalogueIsNeverWrittenSoThatItCannotBeRead() {

@@ -107,7 +107,7 @@ private Q_SLOTS:
         QVERIFY(!run.act(done));
         const QStringList lines = wording::practiceScore(run, {});
         QVERIFY(lines.first().contains(QLatin1String("not passed")));
-        QVERIFY(lines.join(QLatin1Char('\n')).contains(QLatin1String("not home")));
+        QVERIFY(lines.join(QLatin1Char('\n')).contains(QLatin1String("Not finished")));
     }
     /// What is spoken has words for every sign that stands on the screen.
     void spokenActsHaveNoSigns() {

@@ -19,11 +19,12 @@ struct DeadBands {
 /// `state` at rest. The wire behind nut or saddle stretches too, so only its share of the path counts.
 [[nodiscard]] DeadBands deadBandsOf(const Rig& rig, const State& state);
 
-/// Readings of the return-to-pitch test: before, after a dive let go, after a pull-up let go. Document order. The
-/// plate's tilt against before where somebody measured it.
+/// Readings of the return-to-pitch test: before, after a dive let go, after a pull-up let go; where a bridge cannot be
+/// pulled up, the last are those of before. Document order. The plate's tilt against before where somebody measured it.
 struct ReturnTest {
     std::vector<double> before_cents, afterDive_cents, afterPull_cents;
     std::optional<double> diveTilt_rad = std::nullopt, pullTilt_rad = std::nullopt;
+    bool operator==(const ReturnTest&) const = default;
 };
 enum class ReturnCause {
     Returns,     ///< everything comes back

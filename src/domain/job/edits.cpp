@@ -134,6 +134,35 @@ void presetCard(Card& card, const FamilyTraits& has);
 
 } // namespace
 
+void spreadPosts(Job& job) {
+    constexpr double usualFirst_m = 0.050, usualSpacing_m = 0.025;
+    const HeadFigures& head = job.card.head;
+    const bool measured = head.firstPost_m && head.spacing_m;
+    if (job.card.headstock == Headstock::None ||
+        (!measured && job.measured.contains(QStringLiteral("strings.nutTail"))))
+        return;
+    const double first_m = head.firstPost_m.value_or(usualFirst_m), spacing_m = head.spacing_m.value_or(usualSpacing_m);
+    const std::size_t last = job.rig.strings.size() - 1;
+    for (std::size_t i = 0; i <= last; ++i) {
+        const std::size_t place = job.card.headstock == Headstock::Split ? std::min(i, last - i) : i;
+        job.rig.strings[i].nutTail_m = first_m + spacing_m * static_cast<double>(place);
+    }
+    if (measured)
+        job.measured.insert(QStringLiteral("strings.nutTail"));
+}
+
+void setBroken(Job& job, std::optional<std::size_t> string) {
+    job.work.broken = string;
+    if (!string)
+        return;
+    job.method.stretch = false; // one string is stretched by hand; the bench would ask it of all
+    for (std::size_t i = 0; i < job.off.size() && i < job.rig.strings.size(); ++i) {
+        job.off[i].wire = job.rig.strings[i].wire;
+        job.off[i].target_Hz = job.rig.strings[i].target_Hz;
+    }
+    job.offPicks = job.onPicks;
+}
+
 void setFamily(Job& job, Family family) {
     const Rig before = job.rig;
     if (before.bridge.family != family) {
@@ -141,7 +170,10 @@ void setFamily(Job& job, Family family) {
         job.shopPrior.reset();
     }
     presetRig(job, family);
+    if (job.rig.bridge.has().keepsOneString())
+        job.work.methods.remove(QStringLiteral("atOnce")); // chosen for a bridge that bears it
     presetCard(job.card, job.rig.bridge.has());
+    spreadPosts(job);
     keepMeasured(job, before);
 }
 
@@ -170,7 +202,7 @@ void presetRig(Job& job, Family family) {
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {
         RigString& string = rig.strings[i];
         string.saddleTail_m = has.saddleTail_m;
-        string.nutTail_m = has.tunersAtBridge ? 0.0 : 0.050 + 0.025 * static_cast<double>(i);
+        string.nutTail_m = 0.0; // none behind clamps; else by the head (`spreadPosts`)
         string.finePerTurn_m = has.finePerTurn_m;
     }
     rig.nutLocked = has.tunersAtBridge;

@@ -34,6 +34,12 @@ void setAssisted(Job& job, bool assisted);
 /// What rests on the rear stop stays on it when the stop's figure is corrected: the goal, and the old set's plate.
 void followStop(const Job& before, Job& after);
 
+/// Strings to the string posts by the head's layout, from what is measured of it or as most heads are; distances that
+/// were measured string by string stay.
+void spreadPosts(Job& job);
+/// Makes the job one of a single broken string, whose set stays on, or of the whole set again.
+void setBroken(Job& job, std::optional<std::size_t> string);
+
 /// The first set and tuning of the catalogue that fit, on both sides.
 void fitFirstSet(Job& job, const Catalogue& catalogue);
 inline constexpr int leastStrings = 4; ///< that the screens offer

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/setup/friction.h"
+
 #include <QDate>
 #include <QList>
 #include <QMap>
@@ -28,12 +30,19 @@ struct StepRecord {
     bool operator==(const StepRecord&) const = default;
 };
 
+/// A return-to-pitch test as it was read.
+struct ReturnReadings {
+    QString at; ///< ISO 8601
+    ReturnTest test;
+    bool operator==(const ReturnReadings&) const = default;
+};
+
 /// Where a job stands for the shop.
 enum class JobState { Waiting, OnBench, Finished };
 
 /// What the owner was offered, in whole hundredths of the shop's money.
 struct Offer {
-    qint64 labourLeast_minor = 0, labourMost_minor = 0; ///< by the minutes that hold 8 times in 10
+    qint64 labourLeast_minor = 0, labourMost_minor = 0; ///< by the minutes that are right for 8 of 10 guitars
     qint64 parts_minor = 0;
     QString before, after; ///< the shop's word for its money, on its side of the number
     bool operator==(const Offer&) const = default;
@@ -43,11 +52,14 @@ struct Offer {
 struct Work {
     JobState state = JobState::OnBench;
     QMap<QString, QString> methods; ///< topic -> chosen way; a topic that is missing is done as the shop does it
-    QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height"
+    QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height", "relief"
     [[nodiscard]] bool wants(const char* extra) const { return extras.contains(QLatin1String(extra)); }
     QList<StepRecord> records;
     QMap<QString, QStringList> ticks;   ///< step -> things ticked off at it, as its form names them
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
+    QList<ReturnReadings> returns;      ///< in order of time
+    std::optional<double> reliefFound_m, reliefLeft_m; ///< of the neck, at pitch; minus: it bends back
+    std::optional<std::size_t> broken;                 ///< the job is this one string alone, which broke
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring
     QDate checkOn;       ///< does it still drift? Empty once somebody looked

@@ -7,7 +7,8 @@
 
 namespace flenzo {
 
-/// What a job costs: labour by the minutes that it takes 8 times in 10, and the parts that the shop has a price for.
+/// What a job costs: labour by the minutes that are right for 8 of 10 guitars, and the parts that the shop has a price
+/// for.
 [[nodiscard]] Offer offerFor(const Job& job, const Quantiles& minutes, const Money& hour, const Stock& stock);
 
 /// "32.50 to 42.50 EUR".

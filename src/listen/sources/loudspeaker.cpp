@@ -34,6 +34,25 @@ QList<float> toneOf(Tone tone, double rate_Hz) {
     return out;
 }
 
+QList<float> pitchTone(double pitch_Hz, double rate_Hz) {
+    constexpr double length_s = 2.0, fade_s = 0.05, level = 0.25;
+    constexpr double overtones[] = {1.0, 0.6, 0.4, 0.25};
+    const auto count = static_cast<int>(length_s * rate_Hz);
+    QList<float> out;
+    out.reserve(count);
+    for (int k = 0; k < count; ++k) {
+        const double t = k / rate_Hz, edge = std::min({1.0, t / fade_s, (length_s - t) / fade_s});
+        double value = 0.0, number = 1.0;
+        for (const double share : overtones) {
+            if (number * pitch_Hz < rate_Hz / 2.0)
+                value += share * std::sin(2.0 * std::numbers::pi * number * pitch_Hz * t);
+            number += 1.0;
+        }
+        out.append(static_cast<float>(level * edge * value));
+    }
+    return out;
+}
+
 Loudspeaker::Loudspeaker(double rate_Hz, QObject* parent) : QObject(parent), rate_Hz_(rate_Hz) {
     const QAudioDevice device = QMediaDevices::defaultAudioOutput();
     if (device.isNull())

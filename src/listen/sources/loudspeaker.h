@@ -17,6 +17,9 @@ enum class Tone { Taken, Doubted, InTune };
 /// One of them as sound: full scale at 1.
 [[nodiscard]] QList<float> toneOf(Tone tone, double rate_Hz);
 
+/// Two seconds of a pitch to tune to, with overtones by which a small loudspeaker lets low strings be heard.
+[[nodiscard]] QList<float> pitchTone(double pitch_Hz, double rate_Hz);
+
 /// The desktop's usual output. Where there is none, nothing is heard and nothing fails.
 class Loudspeaker : public QObject {
     Q_OBJECT

@@ -147,7 +147,7 @@ std::optional<Fault> BenchEntry::confirm() {
     case Confirmation::Doubted: {
         Job after = job();
         after.log[derived.advice.doubt->event].confirmed = true;
-        return session_.become(tr("stand by reading"), std::move(after));
+        return session_.become(tr("keep the reading"), std::move(after));
     }
     case Confirmation::Yes:
         return answer(true);

@@ -2,6 +2,7 @@
 #include "session/models/sheet.h"
 
 #include "core/base/fractions.h"
+#include "core/base/units.h"
 
 #include "core/log/counts.h"
 #include "core/statics/note.h"
@@ -11,6 +12,7 @@
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
+#include <QLocale>
 #include <algorithm>
 #include <cmath>
 
@@ -135,6 +137,65 @@ QString paragraph(const QString& title, const QString& text) {
     return text.isEmpty() ? QString() : QStringLiteral("<p><b>%1:</b> %2</p>").arg(title, safe(text));
 }
 
+/// How the owner keeps it as it is, in words that need no workshop.
+QStringList careOf(const Job& job) {
+    const FamilyTraits& has = job.rig.bridge.has();
+    QStringList lines;
+    const bool balances = has.moves() && job.goal.deckLoad_Nm <= 0.0;
+    if (balances && has.hasClaw())
+        lines << SheetWords::tr("The bridge hangs between strings and springs. Leave its screws alone: one turn puts "
+                                "every string out of tune.");
+    lines << (balances
+                  ? SheetWords::tr("If a string breaks, the others go sharp. Do not retune them: fit the same gauge, "
+                                   "tune it, and they return.")
+                  : SheetWords::tr("If a string breaks, the others stay in tune. Fit the same gauge."));
+    if (job.card.nut != Nut::Open)
+        lines << (has.tunersAtBridge
+                      ? SheetWords::tr("Tune at the bridge only; the clamps at the nut stay closed.")
+                      : SheetWords::tr(
+                            "Tune with the fine tuners only; the nut stays locked. When one is at its end, bring "
+                            "the guitar in."));
+    lines << SheetWords::tr("Stay with this set and tuning: others need the guitar set up anew.")
+          << SheetWords::tr(
+                 "All strings a little off together: weather or a new season; tune them all once. One string off "
+                 "again and again: bring the guitar in.");
+    if (job.work.due.isValid())
+        lines << SheetWords::tr("New strings by %1, sooner if they feel rough or sound dull.")
+                     .arg(QLocale().toString(job.work.due, QLocale::ShortFormat));
+    return lines;
+}
+
+QStringList replacedParts(const Job& job) {
+    QStringList parts;
+    for (auto part = job.card.replaced.begin(); part != job.card.replaced.end(); ++part)
+        parts.append(QStringLiteral("%1 %2").arg(wearingPartName(part.key()), part.value().toString(Qt::ISODate)));
+    return parts;
+}
+
+/// Before, after a dive, after a pull-up, a string a line.
+QStringList returnLines(const Job& job) {
+    QStringList lines;
+    if (job.work.returns.isEmpty())
+        return lines;
+    const ReturnTest& test = job.work.returns.last().test;
+    for (std::size_t i = 0; i < std::min(job.rig.strings.size(), test.before_cents.size()); ++i)
+        lines.append(SheetWords::tr("%1: %2 / %3 / %4")
+                         .arg(QString::fromStdString(job.rig.strings[i].name))
+                         .arg(test.before_cents[i], 0, 'f', 1)
+                         .arg(test.afterDive_cents[i], 0, 'f', 1)
+                         .arg(test.afterPull_cents[i], 0, 'f', 1));
+    return lines;
+}
+
+QString reliefText(const Work& work) {
+    const auto mm = [](const std::optional<double>& relief_m) {
+        return relief_m ? SheetWords::tr("%1 mm").arg(*relief_m / metresPerMm, 0, 'f', 2) : QStringLiteral("–");
+    };
+    return work.reliefFound_m || work.reliefLeft_m
+               ? SheetWords::tr("%1 as found, %2 as left").arg(mm(work.reliefFound_m), mm(work.reliefLeft_m))
+               : QString();
+}
+
 } // namespace
 
 QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng, const QStringList& happened) {
@@ -160,15 +221,15 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
         QStringLiteral("</p>");
     if (!happened.isEmpty())
         html += heading(SheetWords::tr("What happened")) + listOf(happened);
+    if (const QStringList lines = returnLines(job); !lines.isEmpty())
+        html += heading(SheetWords::tr("Return test: before, after a dive, after a pull-up, cents")) + listOf(lines);
     html += heading(SheetWords::tr("Work")) + workDone(job);
     html += paragraph(SheetWords::tr("Parts used or lost"), job.work.parts) +
+            paragraph(SheetWords::tr("Replaced"), replacedParts(job).join(QStringLiteral(", "))) +
+            paragraph(SheetWords::tr("Neck relief"), reliefText(job.work)) +
             paragraph(SheetWords::tr("Follow-ups"), job.work.followUps);
     html += heading(SheetWords::tr("To the owner")) + paragraph(SheetWords::tr("Note"), job.work.ownersNote);
-    html += QStringLiteral("<p>") +
-            SheetWords::tr(
-                "Stay with this set and tuning: another one needs a new balance. If all strings drift together, the "
-                "springs or the weather moved; if one does, look at that string.") +
-            QStringLiteral("</p>");
+    html += listOf(careOf(job));
     if (job.work.offer)
         html += paragraph(SheetWords::tr("Offered"), offerText(*job.work.offer));
     html += paragraph(SheetWords::tr("Done by"), job.work.technician);

@@ -277,7 +277,7 @@ const std::vector<RigField>& stringFields() {
         only(isKnife,
              field("strings.saddleY", QT_TRANSLATE_NOOP("RigFields", "saddle height"), Kind::Length, ranges::place_mm,
                    [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
-        field("strings.nutTail", QT_TRANSLATE_NOOP("RigFields", "nut to post"), Kind::Length, ranges::tail_mm,
+        field("strings.nutTail", QT_TRANSLATE_NOOP("RigFields", "nut to string post"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutTail_m; }),
         field("strings.saddleTail", QT_TRANSLATE_NOOP("RigFields", "behind saddle"), Kind::Length, ranges::tail_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddleTail_m; }),
@@ -288,8 +288,8 @@ const std::vector<RigField>& stringFields() {
                                   ranges::finePerTurn_mm,
                                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
         only(hasFineTuners,
-             field("strings.fineAt", QT_TRANSLATE_NOOP("RigFields", "its turns in"), Kind::Number, ranges::fineTurns,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
+             field("strings.fineAt", QT_TRANSLATE_NOOP("RigFields", "fine tuner, turns screwed in"), Kind::Number,
+                   ranges::fineTurns, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};
     return fields;
 }
 

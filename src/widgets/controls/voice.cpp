@@ -44,9 +44,18 @@ void Voice::say(const QString& words) {
 
 void Voice::sound(Tone tone) {
     Q_EMIT sounded(tone);
+    play(toneOf(tone, toneRate_Hz));
+}
+
+void Voice::soundPitch(double pitch_Hz) {
+    Q_EMIT pitchSounded(pitch_Hz);
+    play(pitchTone(pitch_Hz, toneRate_Hz));
+}
+
+void Voice::play(const QList<float>& sound) {
     if (!loudspeaker_)
         loudspeaker_ = std::make_unique<Loudspeaker>(toneRate_Hz);
-    loudspeaker_->play(toneOf(tone, toneRate_Hz));
+    loudspeaker_->play(sound);
 }
 
 } // namespace flenzo

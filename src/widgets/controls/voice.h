@@ -18,12 +18,16 @@ public:
     [[nodiscard]] static bool isInstalled();
     void say(const QString& words); ///< what was being said is broken off
     void sound(Tone tone);
+    void soundPitch(double pitch_Hz); ///< to tune to
 
 Q_SIGNALS:
     void said(const QString& words);
     void sounded(flenzo::Tone tone);
+    void pitchSounded(double pitch_Hz);
 
 private:
+    void play(const QList<float>& sound);
+
     QProcess speaker_;
     std::unique_ptr<Loudspeaker> loudspeaker_;
 };

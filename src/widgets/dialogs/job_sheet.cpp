@@ -21,7 +21,7 @@ namespace flenzo {
 
 namespace {
 
-/// The way home of a job as a picture for paper, in the program's own typeface.
+/// The progress of a job as a picture for paper, in the program's own typeface.
 QByteArray wayHomePng(const Job& job, const Derived& derived) {
     constexpr int width = 640, height = 320, fine = 2; // twice the screen's pixels: it is printed
     QImage image(width * fine, height * fine, QImage::Format_RGB32);
@@ -81,7 +81,7 @@ SheetDialog::SheetDialog(const QString& html, const QString& title, std::functio
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     QPushButton* print = buttons->addButton(tr("&Print…"), QDialogButtonBox::ActionRole);
     print->setObjectName(QStringLiteral("printSheet"));
-    QPushButton* file = buttons->addButton(tr("&Keep as PDF or HTML…"), QDialogButtonBox::ActionRole);
+    QPushButton* file = buttons->addButton(tr("&Save as PDF or HTML…"), QDialogButtonBox::ActionRole);
     file->setObjectName(QStringLiteral("keepSheet"));
     connect(print, &QPushButton::clicked, this, &SheetDialog::print);
     connect(file, &QPushButton::clicked, this, [this, title] { askWhere(title); });
@@ -100,7 +100,7 @@ void SheetDialog::print() {
 }
 
 void SheetDialog::askWhere(const QString& title) {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Keep the job sheet"), title + QStringLiteral(".pdf"),
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the job sheet"), title + QStringLiteral(".pdf"),
                                                       tr("PDF (*.pdf);;HTML (*.html)"));
     if (!path.isEmpty())
         keep_(path);

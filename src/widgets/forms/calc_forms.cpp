@@ -9,6 +9,8 @@
 #include "domain/job/edits.h"
 #include "domain/methods/method_figures.h"
 #include "session/input/quantity.h"
+#include "session/input/set_entry.h"
+#include "widgets/controls/field_edit.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
@@ -58,6 +60,8 @@ CaliperForm::CaliperForm(AppContext& context, QWidget* parent) : JobForm(context
     const auto again = [this] { reckon(); };
     thickest_ = number(QStringLiteral("caliper"), tr("caliper, thickest string"), again);
     thinnest_ = number(QStringLiteral("caliperThin"), tr("caliper, thinnest string"), again);
+    each_ = number(QStringLiteral("caliperEach"), tr("caliper, every string"), again);
+    each_->setPlaceholderText(tr("where no set fits"));
     words_ = wordsUnder(*this, "caliperSays");
     take_ = new QPushButton(tr("Note it as the old set"), this);
     take_->setObjectName(QStringLiteral("takeOldSet"));
@@ -66,8 +70,23 @@ CaliperForm::CaliperForm(AppContext& context, QWidget* parent) : JobForm(context
     rows().addRow(QString(), take_);
 }
 
-void CaliperForm::reckon() {
-    QStringList lines;
+/// A set measured string by string.
+void CaliperForm::reckonEach(QStringList& lines) {
+    const Result<CatalogueSet> set =
+        parseSet(each_->text(), context_.session().job().rig.strings.size(), context_.catalogue());
+    if (!set.ok()) {
+        lines.append(set.fault().sentence() + QLatin1Char('.'));
+        return;
+    }
+    set_ = set.value();
+    QStringList strings;
+    for (const QString& item : set_->items)
+        strings.append(context_.catalogue().stringById(item)->label);
+    lines.append(tr("Strings: %1.").arg(strings.join(QStringLiteral(" · "))));
+}
+
+/// The set between its thickest and its thinnest string, and how far that is from what was measured.
+void CaliperForm::reckonOuter(QStringList& lines) {
     std::vector<double> gauges_m;
     for (const QLineEdit* field : {thickest_, thinnest_}) {
         if (field->text().trimmed().isEmpty())
@@ -85,12 +104,33 @@ void CaliperForm::reckon() {
                          .arg(gauge_m / metresPerThou, 0, 'f', 1)
                          .arg(nearest ? nearest->label : QString()));
     }
-    set_ = gauges_m.size() == 2 ? nearestSet(context_.catalogue(), context_.session().job().rig.strings.size(),
-                                             gauges_m.front(), gauges_m.back())
-                                : nullptr;
-    if (set_)
-        lines.append(tr("Nearest set: %1.").arg(set_->name));
-    take_->setEnabled(set_ != nullptr);
+    const CatalogueSet* near = gauges_m.size() == 2
+                                   ? nearestSet(context_.catalogue(), context_.session().job().rig.strings.size(),
+                                                gauges_m.front(), gauges_m.back())
+                                   : nullptr;
+    if (!near)
+        return;
+    constexpr double same = 0.01, tooFar = 0.03; // shares of the pull
+    const double off = pullOff(context_.catalogue(), *near, gauges_m.front(), gauges_m.back());
+    if (std::abs(off) > tooFar) {
+        lines.append(tr("No set fits: the nearest, %1, pulls %2 % otherwise. Measure every string and type them above.")
+                         .arg(near->name, signedNumber(100.0 * off, 0)));
+        return;
+    }
+    set_ = *near;
+    lines.append(std::abs(off) < same
+                     ? tr("Set: %1.").arg(near->name)
+                     : tr("Nearest set: %1, pull %2 % off.").arg(near->name, signedNumber(100.0 * off, 0)));
+}
+
+void CaliperForm::reckon() {
+    QStringList lines;
+    set_.reset();
+    if (each_->text().trimmed().isEmpty())
+        reckonOuter(lines);
+    else
+        reckonEach(lines);
+    take_->setEnabled(set_.has_value());
     words_->setText(lines.join(QLatin1Char('\n')));
 }
 
@@ -100,19 +140,71 @@ void CaliperForm::takeSet() {
         edit([this](Job& job) { applySet(job, Side::Off, *set_, context_.catalogue()); });
 }
 
+ReliefForm::ReliefForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
+    reliefField(tr("relief as found"), &Work::reliefFound_m)->setObjectName(QStringLiteral("reliefFound"));
+    reliefField(tr("relief as it is left"), &Work::reliefLeft_m)->setObjectName(QStringLiteral("reliefLeft"));
+    words_ = wordsUnder(*this, "reliefSays");
+    follow([this](const Job& job) { say(job.work); });
+}
+
+FieldEdit* ReliefForm::reliefField(const QString& title, std::optional<double> Work::*relief) {
+    auto* field = new FieldEdit(
+        title,
+        [this, title, relief](const QString& typed) {
+            std::optional<double> value_m;
+            if (!typed.trimmed().isEmpty()) {
+                const Result<double> read =
+                    parseQuantity(typed, Dimension::Length, context_.preferences().units, title, ranges::relief_mm);
+                if (!read.ok())
+                    return context_.accept(read.fault());
+                value_m = read.value();
+            }
+            edit([&](Job& job) { job.work.*relief = value_m; });
+            return true;
+        },
+        this);
+    follow([this, field, relief](const Job& job) {
+        const std::optional<double>& value_m = job.work.*relief;
+        field->show(value_m ? lengthText(*value_m, context_.preferences().units) : QString());
+    });
+    add(title, field);
+    return field;
+}
+
+void ReliefForm::say(const Work& work) {
+    const Units& units = context_.preferences().units;
+    const QString how =
+        tr("At pitch, press the string at fret 1 and where the neck meets the body, or lay a "
+           "straightedge on the frets; measure the gap over fret 7. %1 to %2 suits most necks (assumed).")
+            .arg(lengthText(0.00015, units), lengthText(0.0003, units));
+    const QString turn =
+        tr("Too much: tighten the rod a quarter. Too little: loosen it a quarter. Tune, measure again.");
+    const QString by = work.reliefFound_m && work.reliefLeft_m
+                           ? tr("Changed by %1.").arg(lengthText(*work.reliefLeft_m - *work.reliefFound_m, units))
+                           : QString();
+    words_->setText((how + QLatin1Char('\n') + turn + QLatin1Char('\n') + by).trimmed());
+}
+
 HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
     const auto again = [this] { reckon(); };
     bassNow_ = number(QStringLiteral("actionBass"), tr("action at fret 12 now, bass side"), again);
     trebleNow_ = number(QStringLiteral("actionTreble"), tr("the same, treble side"), again);
     bassWish_ = number(QStringLiteral("wishBass"), tr("wanted, bass side"), again);
     trebleWish_ = number(QStringLiteral("wishTreble"), tr("wanted, treble side"), again);
-    lead_ = number(QStringLiteral("postLead"), tr("post, mm per turn (assumed)"), again);
+    onPosts_ = context.session().job().rig.bridge.has().heightAtPosts;
+    lead_ = number(QStringLiteral("postLead"),
+                   onPosts_ ? tr("bridge post, mm per turn (assumed)") : tr("screw, mm per turn (assumed)"), again);
     words_ = wordsUnder(*this, "heightSays");
-    if (hasClaw(context.session().job().rig)) {
-        turned_ = doneButton(*this, "postsTurned", tr("The posts are turned so"));
+    if (onPosts_) {
+        turned_ = doneButton(*this, "postsTurned", tr("The bridge posts are turned so"));
         connect(turned_, &QPushButton::clicked, this, &HeightForm::enterTurned);
     }
     lead_->setText(QString::number(usualPostLead_m / metresPerMm));
+    const Card& card = context.session().job().card;
+    for (const auto& [field, wish_m] :
+         {std::pair(bassWish_, card.wishBass_m), std::pair(trebleWish_, card.wishTreble_m)})
+        if (wish_m)
+            field->setText(lengthText(*wish_m, context.preferences().units));
 }
 
 void HeightForm::reckon() {
@@ -137,13 +229,15 @@ void HeightForm::reckon() {
         if (!from || !to || !lead)
             return QString();
         raise_m = postRaise_m(*to - *from, 12, scale_m);
-        return tr("%1 post: %2 by %3, %4 turns.")
+        return tr("%1: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
                  lengthText(std::abs(raise_m), context_.preferences().units))
             .arg(std::abs(raise_m) / *lead, 0, 'f', 2);
     };
-    const QStringList lines{side(tr("Bass"), bassNow_, bassWish_, strings.front().scale_m, bass_m_),
-                            side(tr("Treble"), trebleNow_, trebleWish_, strings.back().scale_m, treble_m_)};
+    const QStringList lines{side(onPosts_ ? tr("Bass bridge post") : tr("Bass side"), bassNow_, bassWish_,
+                                 strings.front().scale_m, bass_m_),
+                            side(onPosts_ ? tr("Treble bridge post") : tr("Treble side"), trebleNow_, trebleWish_,
+                                 strings.back().scale_m, treble_m_)};
     const QString said = (lines.first() + QLatin1Char('\n') + lines.last()).trimmed();
     setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
     words_->setText(wrong            ? wrong->sentence()
@@ -159,7 +253,7 @@ void HeightForm::enterTurned() {
     event.kind = Event::Kind::Posts;
     event.bass_m = bass_m_;
     event.treble_m = treble_m_;
-    if (!context_.accept(context_.session().append(tr("posts turned"), event)))
+    if (!context_.accept(context_.session().append(tr("bridge posts turned"), event)))
         return;
     for (const auto& [now, wish] : {std::pair(bassNow_, bassWish_), std::pair(trebleNow_, trebleWish_)})
         if (!wish->text().trimmed().isEmpty())

@@ -12,6 +12,7 @@ class QTableWidget;
 
 namespace flenzo {
 
+class FieldEdit;
 class FigureTable;
 
 /// Figures that are reckoned at the step that wants them.
@@ -25,10 +26,12 @@ public:
 private:
     void reckon();
     void takeSet();
-    QLineEdit *thickest_, *thinnest_;
+    void reckonEach(QStringList& lines);
+    void reckonOuter(QStringList& lines);
+    QLineEdit *thickest_, *thinnest_, *each_;
     QLabel* words_;
     QPushButton* take_;
-    const CatalogueSet* set_ = nullptr;
+    std::optional<CatalogueSet> set_;
 };
 
 /// Action as it is and as it is wished, to millimetres and turns of the posts, which become an entry once turned.
@@ -43,7 +46,20 @@ private:
     QLineEdit *bassNow_, *trebleNow_, *bassWish_, *trebleWish_, *lead_;
     QLabel* words_;
     QPushButton* turned_ = nullptr;
-    double bass_m_ = 0.0, treble_m_ = 0.0; ///< by which the posts are to be raised
+    bool onPosts_ = false;                 ///< else each side is raised at saddles or bridge
+    double bass_m_ = 0.0, treble_m_ = 0.0; ///< by which it is to be raised
+};
+
+/// How far the neck is bent at pitch: as it was found and as it is left.
+class ReliefForm : public JobForm {
+    Q_OBJECT
+public:
+    ReliefForm(AppContext& context, QWidget* parent);
+
+private:
+    FieldEdit* reliefField(const QString& title, std::optional<double> Work::*relief);
+    void say(const Work& work);
+    QLabel* words_;
 };
 
 /// Fretted against open, string by string, to saddle moves, which become entries once made; one piece at a time on a

@@ -70,10 +70,11 @@ void JobForm::line(const QString& name, const QString& title, const Get<QString>
 }
 
 void JobForm::told(const QString& name, const QString& title, double most, int decimals, const QString& unsaid,
-                   const Get<double>& get, const Set<double>& set) {
+                   const Get<double>& get, const Set<double>& set, double least) {
     auto* box = new AsTyped(this);
     box->setObjectName(name);
-    box->setRange(0.0, most);
+    constexpr double below = 0.1; // the place of what is unsaid
+    box->setRange(least > below ? least - below : 0.0, most);
     box->setDecimals(decimals);
     box->setSpecialValueText(unsaid);
     box->setKeyboardTracking(false);

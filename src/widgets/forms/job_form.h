@@ -39,9 +39,9 @@ public:
     void add(const QString& title, QWidget* field);
     void flag(const QString& name, const QString& title, const Get<bool>& get, const Set<bool>& set);
     void line(const QString& name, const QString& title, const Get<QString>& get, const Set<const QString&>& set);
-    /// A figure that the owner tells; 0 shows as `unsaid`.
+    /// A figure that somebody tells; 0 shows as `unsaid`, and so does what is below `least`.
     void told(const QString& name, const QString& title, double most, int decimals, const QString& unsaid,
-              const Get<double>& get, const Set<double>& set);
+              const Get<double>& get, const Set<double>& set, double least = 0.0);
     /// A field that is only reckoned with; `changed` hears every key.
     QLineEdit* number(const QString& name, const QString& title, const std::function<void()>& changed);
 

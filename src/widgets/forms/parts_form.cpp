@@ -85,7 +85,7 @@ void PartsForm::take() {
     const auto& session = context_.session();
     if (!context_.accept(session.logbook()->moveStock({move}, session.keptAs().value_or(0))))
         return;
-    context_.say(tr("Taken: %1 × %2. Not undone with the job: a delivery under Shop, Stock brings it back.")
+    context_.say(tr("Taken: %1 × %2. Undo does not restock: correct the count under Shop, Stock.")
                      .arg(pieces_->value())
                      .arg(stock_.at(at).name));
     refresh();

@@ -38,7 +38,7 @@ QString causeWords(const QString& which, ReturnCause cause) {
     case ReturnCause::Pivot:
         return ReturnForm::tr("The knife edges or bridge posts hang: a professional repairer should look at them.");
     case ReturnCause::Slip:
-        return ReturnForm::tr("Slips at clamp or post: string %1. Reseat it.").arg(which);
+        return ReturnForm::tr("Slips at clamp or string post: string %1. Reseat it.").arg(which);
     case ReturnCause::NotSettled:
         return ReturnForm::tr("The strings are not settled yet: stretch and tune once more.");
     case ReturnCause::Mixed:
@@ -65,10 +65,14 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 6, 0, 0);
     const auto& strings = context_.session().job().rig.strings;
-    table_ = new QTableWidget(static_cast<int>(strings.size()), 3, this);
+    const Job& job = context_.session().job();
+    // What rests on its stop cannot be pulled up.
+    const int columns = job.rig.bridge.has().divesOnly || job.goal.deckLoad_Nm > 0.0 ? 2 : 3;
+    table_ = new QTableWidget(static_cast<int>(strings.size()), columns, this);
     table_->setObjectName(QStringLiteral("returnTable"));
     table_->setAccessibleName(tr("Return to pitch, cents"));
-    table_->setHorizontalHeaderLabels({tr("before"), tr("after a dive"), tr("after a pull-up")});
+    table_->setHorizontalHeaderLabels(
+        QStringList{tr("before"), tr("after a dive"), tr("after a pull-up")}.mid(0, columns));
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     QStringList rows;
     for (const RigString& string : strings)
@@ -78,14 +82,27 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     verdict_ = label(TextRole::Heading, this, QStringLiteral("returnVerdict"));
     verdict_->setText(whatNext());
     verdict_->setWordWrap(true);
-    keep_ = new QPushButton(tr("Keep these readings with the job"), this);
+    keep_ = new QPushButton(tr("Save these readings with the job"), this);
     keep_->setObjectName(QStringLiteral("keepReturn"));
     keep_->setEnabled(false);
     column->addWidget(table_);
     column->addWidget(verdict_);
     column->addWidget(keep_);
+    if (!job.work.returns.isEmpty())
+        showLast(job.work.returns.last().test);
     connect(table_, &QTableWidget::itemChanged, this, &ReturnForm::judge);
     connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
+}
+
+/// As it was saved with the job, to go on from.
+void ReturnForm::showLast(const ReturnTest& test) {
+    const std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
+    for (int c = 0; c < table_->columnCount(); ++c)
+        for (int row = 0; row < std::min(table_->rowCount(), static_cast<int>(columns[c]->size())); ++row)
+            table_->setItem(row, c,
+                            new QTableWidgetItem(signedNumber((*columns[c])[static_cast<std::size_t>(row)], 1)));
+    judge();
+    keep_->setEnabled(false);
 }
 
 QString ReturnForm::typedAt(int row, int column) const {
@@ -116,7 +133,7 @@ std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
     bool whole = true;
     for (int row = 0; row < table_->rowCount(); ++row) {
         std::vector<double>* const columns[] = {&test.before_cents, &test.afterDive_cents, &test.afterPull_cents};
-        for (int c = 0; c < 3; ++c) {
+        for (int c = 0; c < table_->columnCount(); ++c) {
             const QString text = typedAt(row, c);
             const QString cell =
                 tr("%1, %2").arg(table_->verticalHeaderItem(row)->text(), table_->horizontalHeaderItem(c)->text());
@@ -127,6 +144,8 @@ std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
             columns[c]->push_back(cents.ok() ? cents.value() : 0.0);
         }
     }
+    if (table_->columnCount() < 3)
+        test.afterPull_cents = test.before_cents;
     return whole ? std::optional(test) : std::nullopt;
 }
 
@@ -157,18 +176,11 @@ void ReturnForm::keep() {
     const auto test = typed(nullptr);
     if (!test)
         return;
-    QStringList parts;
-    const Job& job = context_.session().job();
-    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-        parts.append(tr("%1: %2 / %3 / %4")
-                         .arg(QString::fromStdString(job.rig.strings[i].name))
-                         .arg(test->before_cents[i], 0, 'f', 1)
-                         .arg(test->afterDive_cents[i], 0, 'f', 1)
-                         .arg(test->afterPull_cents[i], 0, 'f', 1));
-    const QString words = verdict_->text() + QLatin1Char(' ') + parts.join(QStringLiteral("; "));
+    const QString words = verdict_->text();
     const QString now = nowText();
     std::optional<Fault> fault;
     const auto refused = context_.session().edit(tr("return test"), [&](Job& changed) {
+        changed.work.returns.append({now, *test});
         fault = apply(changed, context_.session().derived(), WorkEvent::Note, words, now);
     });
     if (context_.accept(fault ? fault : refused))

@@ -28,6 +28,7 @@ private:
     [[nodiscard]] QString typedAt(int row, int column) const;
     [[nodiscard]] QString whatNext() const;
     void judge();
+    void showLast(const ReturnTest& test);
     void keep();
 
     AppContext& context_;

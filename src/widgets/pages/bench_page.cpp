@@ -55,14 +55,14 @@ void BenchPage::holdListenBar(ListenBar* bar) {
         column_->insertWidget(1, bar);
 }
 
-/// The way home, and one click deeper why the guitar does as it does.
+/// Progress to pitch, and one click deeper why the guitar does as it does.
 QWidget* BenchPage::buildCompanion() {
     companion_ = new QTabWidget(this);
     companion_->setObjectName(QStringLiteral("companion"));
     companion_->setDocumentMode(true);
     way_ = new SceneView(companion_);
     way_->setObjectName(QStringLiteral("convergence"));
-    way_->setAccessibleName(tr("The way home"));
+    way_->setAccessibleName(tr("Progress to pitch"));
     auto* deeper = new QWidget(companion_);
     auto* column = new QVBoxLayout(deeper);
     column->setContentsMargins(0, 0, 0, 0);
@@ -76,7 +76,7 @@ QWidget* BenchPage::buildCompanion() {
     column->addWidget(movement_, 2);
     for (SceneView* picture : {way_, chart_, movement_})
         picture->setMinimumHeight(60); // they share what there is
-    companion_->addTab(way_, tr("The way &home"));
+    companion_->addTab(way_, tr("&Progress"));
     companion_->addTab(deeper, tr("Wh&y"));
     return companion_;
 }
@@ -133,7 +133,7 @@ QWidget* BenchPage::buildActPanel() {
     no_->setFocusPolicy(Qt::TabFocus);
     answer_ = new QPushButton(tr("Answer  (F9)"), panel);
     answer_->setObjectName(QStringLiteral("answer"));
-    answer_->setToolTip(tr("The simulated guitar does what is asked and reads it off"));
+    answer_->setToolTip(tr("Simulate this act and enter its reading"));
     answer_->setFocusPolicy(Qt::TabFocus);
     buttons->addWidget(done_);
     buttons->addWidget(no_);

@@ -20,7 +20,7 @@ class ListenBar;
 class PassSheetView;
 class ReadingEntry;
 
-/// Where the work happens: the act, the number to aim at, the entry field, section, the way home and pass sheet.
+/// Where the work happens: the act, the number to aim at, the entry field, section, progress and pass sheet.
 class BenchPage : public Page {
     Q_OBJECT
 public:

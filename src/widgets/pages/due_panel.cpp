@@ -81,7 +81,7 @@ QWidget* DuePanel::buildButtons() {
     drifts_ = button(tr("It drifts"), "checkDrifts", [this] { note(false); });
     copy_ = button(tr("Copy the reminder"), "copyReminder",
                    [this] { QGuiApplication::clipboard()->setText(reminder_->text()); });
-    button(tr("Keep as calendar…"), "keepCalendar", [this] { askCalendar(); });
+    button(tr("Save as calendar…"), "keepCalendar", [this] { askCalendar(); });
     return box;
 }
 
@@ -181,7 +181,7 @@ std::optional<Fault> DuePanel::exportCalendar(const QString& path) {
 }
 
 void DuePanel::askCalendar() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Keep as calendar"), QStringLiteral("restrings.ics"),
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save as calendar"), QStringLiteral("restrings.ics"),
                                                       tr("Calendar (*.ics)"));
     if (path.isEmpty())
         return;

@@ -145,7 +145,15 @@ QWidget* FirstAnswerForm::buildStrings() {
     connect(count_, &QComboBox::activated, this, &FirstAnswerForm::chooseCount);
     off_ = new SetPicker(context_, Side::Off, tr("comes off"), box);
     on_ = new SetPicker(context_, Side::On, tr("goes on"), box);
-    form->addRow(tr("number"), count_);
+    changed_ = new QComboBox(box);
+    changed_->setObjectName(QStringLiteral("changedStrings"));
+    changed_->setAccessibleName(tr("Strings that are changed"));
+    connect(changed_, &QComboBox::activated, this, &FirstAnswerForm::chooseChanged);
+    auto* which = new QHBoxLayout;
+    which->addWidget(count_, 1);
+    which->addWidget(new QLabel(tr("change"), box));
+    which->addWidget(changed_, 2);
+    form->addRow(tr("number"), which);
     form->addRow(tr("comes off"), off_);
     form->addRow(tr("goes on"), on_);
     return box;
@@ -238,6 +246,22 @@ void FirstAnswerForm::chooseCount(int index) {
     refresh();
 }
 
+void FirstAnswerForm::chooseChanged(int index) {
+    const auto broken = index > 0 ? std::optional(static_cast<std::size_t>(index) - 1) : std::nullopt;
+    context_.accept(context_.session().edit(tr("strings to change"), [&](Job& job) { setBroken(job, broken); }));
+    refresh();
+}
+
+/// Thickest first, as everywhere.
+void FirstAnswerForm::refreshChanged() {
+    const Job& job = context_.session().job();
+    changed_->clear();
+    changed_->addItem(tr("all strings"));
+    for (const RigString& string : job.rig.strings)
+        changed_->addItem(tr("only %1, which broke").arg(wording::stringTitle(string)));
+    changed_->setCurrentIndex(job.work.broken ? static_cast<int>(*job.work.broken) + 1 : 0);
+}
+
 void FirstAnswerForm::refresh() {
     const Job& job = context_.session().job();
     name_->show(job.guitar);
@@ -246,6 +270,7 @@ void FirstAnswerForm::refresh() {
     count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
     off_->refresh();
     on_->refresh();
+    refreshChanged();
     refreshBridges();
     refreshAnswer();
     arrangeBridges();
@@ -317,15 +342,15 @@ OldLevelForm::OldLevelForm(AppContext& context, const QString& title, QWidget* p
     angle_ = new FieldEdit(
         tr("plate angle with the old set"),
         [this](const QString& typed) {
-            const Result<double> value =
-                parseQuantity(typed, Dimension::Angle, {}, tr("plate angle with the old set"), ranges::oldAngle_deg);
+            const Result<double> value = parsePlateAngle(typed, context_.session().job().rig.bridge,
+                                                         tr("plate angle with the old set"), ranges::oldAngle_deg);
             if (value.ok())
                 say(true, value.value());
             return value.ok() || context_.accept(value.fault());
         },
         this);
     angle_->setObjectName(QStringLiteral("oldAngle"));
-    angle_->setToolTip(tr("Or as an angle, forward positive"));
+    angle_->setToolTip(tr("Or as an angle, forward positive; or as the gap under the rear edge with its unit: 4.2 mm"));
     angle_->setMinimumWidth(80);
     angle_->setMaximumWidth(160);
     row->addStretch();
@@ -360,7 +385,7 @@ void OldLevelForm::follow() {
                                                                   : Level;
     group_->button(answer)->setChecked(true);
     angle_->show(job.wasLevel ? degreesText(job.oldAngle_rad) : QString());
-    setEnabled(hasClaw(job.rig));
+    setVisible(hasClaw(job.rig)); // others have no plate
 }
 
 } // namespace flenzo

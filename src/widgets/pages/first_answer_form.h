@@ -38,6 +38,8 @@ private:
     void refreshAnswer();
     void chooseBridge(int kind);
     void chooseCount(int index);
+    void chooseChanged(int index);
+    void refreshChanged();
 
     QBoxLayout *names_, *halves_, *answer_;
     QGridLayout* tiles_;
@@ -45,7 +47,7 @@ private:
     QList<QToolButton*> bridges_;
     QString drawnFor_;
     int columns_ = 0;
-    QComboBox* count_;
+    QComboBox *count_, *changed_;
     SetPicker *off_, *on_;
     FieldEdit *name_, *owner_, *reason_;
     QLabel *act_, *turns_, *sum_, *assumed_;

@@ -92,13 +92,28 @@ void ListenBar::setForm(HearsStrings* form) {
 void ListenBar::fillMenu() {
     menu_->clear();
     menu_->addAction(tr("Set up listening…"), this, &ListenBar::setUp);
-    QAction* take = menu_->addAction(listening_.isTaking() ? tr("Stop, and keep the recording") : tr("Record"), this,
+    QAction* take = menu_->addAction(listening_.isTaking() ? tr("Stop, and save the recording") : tr("Record"), this,
                                      &ListenBar::toggleTake);
     take->setEnabled(listening_.isOn());
     int number = 0;
     for (const QString& file : takesOf(context_.session().job()))
         menu_->addAction(tr("Hear recording %1").arg(++number), this,
                          [this, file] { hearRecording(attachedFile(context_.session(), file)); });
+}
+
+void ListenBar::soundAim() {
+    if (listening_.isOn()) {
+        context_.say(tr("Stop listening first: it would hear the tone."));
+        return;
+    }
+    const Session& session = context_.session();
+    const NextAct& next = session.derived().next();
+    const bool tunes = next.what == NextAct::Do::Tune;
+    const auto picked = context_.bench().pickedString();
+    if (tunes && (!picked || picked == next.aim.string))
+        voice_.soundPitch(next.aim.frequency_Hz);
+    else
+        voice_.soundPitch(session.job().rig.strings[picked.value_or(0)].target_Hz);
 }
 
 void ListenBar::toggle() {
@@ -129,7 +144,7 @@ void ListenBar::toggleTake() {
     }
     const std::optional<Step> step = currentStep(context_.session().job(), context_.session().derived());
     if (context_.accept(keepTake(context_.session(), listening_.endTake(), step ? step->name() : QString(), nowText())))
-        context_.say(tr("The recording is kept with the job."));
+        context_.say(tr("The recording is saved with the job."));
 }
 
 bool ListenBar::takeAnyway() {

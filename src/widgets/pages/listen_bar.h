@@ -32,6 +32,8 @@ public:
     void toggle();                    ///< on and off; the first time it is set up
     void togglePause();
     void setUp(); ///< input, clock, voice
+    /// Sounds what the string that is asked for, or picked, is tuned to; not while listening, which would hear it.
+    void soundAim();
     /// What was heard goes into the log although it is far off. False where nothing waits for that.
     bool takeAnyway();
     /// The demo guitar plays for the ear and at the loudspeaker; hurried, as fast as it can be heard, and silent.

@@ -203,7 +203,7 @@ QWidget* PlanPage::buildFoot() {
     auto* row = foot_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     if (context_.session().logbook()) {
-        auto* keep = new QPushButton(tr("Keep methods and tools as shop defaults"), box);
+        auto* keep = new QPushButton(tr("Save methods and tools as shop defaults"), box);
         keep->setObjectName(QStringLiteral("keepHouse"));
         connect(keep, &QPushButton::clicked, this, [this] {
             const Job& job = context_.session().job();
@@ -290,7 +290,7 @@ void PlanPage::showOffer() {
     sum_->setText(tr("As chosen: %1 passes, %2 min in all")
                       .arg(wording::rangeText(std::ceil(plan->now.passes.p10), std::ceil(plan->now.passes.p90)),
                            wording::rangeText(least_min, most_min)));
-    const QString sure = tr("It holds about 8 times in 10; minutes are partly assumed.");
+    const QString sure = tr("It is right for about 8 of 10 guitars; minutes are partly assumed.");
     offered_.reset();
     if (const auto rate = moneyOf(rateText())) {
         const auto& book = context_.session().logbook();

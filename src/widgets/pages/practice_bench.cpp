@@ -87,7 +87,7 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     auto* middle = middle_ = new QHBoxLayout;
     picture_ = new SceneView(this);
     picture_->setObjectName(QStringLiteral("practiceSide"));
-    picture_->setAccessibleName(tr("The bridge as it looked from the side"));
+    picture_->setAccessibleName(tr("The bridge, as seen from the side"));
     picture_->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 11.0));
     middle->addWidget(picture_, 1);
     readings_ = new QTableWidget(0, 3, this);
@@ -103,11 +103,11 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     readings_->setFocusPolicy(Qt::NoFocus);
     way_ = new SceneView(this);
     way_->setObjectName(QStringLiteral("practiceWay"));
-    way_->setAccessibleName(tr("The way home by what was checked"));
+    way_->setAccessibleName(tr("Progress to pitch, as checked"));
     companions_ = new QTabWidget(this);
     companions_->setObjectName(QStringLiteral("practiceCompanions"));
     companions_->addTab(readings_, tr("Rea&dings"));
-    companions_->addTab(way_, tr("&Way home"));
+    companions_->addTab(way_, tr("&Progress"));
     companions_->setFocusPolicy(Qt::NoFocus);
     middle->addWidget(companions_, 1);
     connect(companions_, &QTabWidget::currentChanged, this, &PracticeBench::refreshWay);
@@ -132,15 +132,15 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     buildKeys(*grid_);
     column->addLayout(grid_);
     askNumber_ = [this](const QString& question) {
-        return QInputDialog::getText(this, tr("Before you know"), question);
+        return QInputDialog::getText(this, tr("Your estimate first"), question);
     };
     askFault_ = [this]() -> std::optional<Defect> {
         QStringList titles;
         for (int k = 0; k < static_cast<int>(Defect::Count); ++k)
             titles.append(wording::faultTitle(static_cast<Defect>(k)));
         bool ok = false;
-        const QString said = QInputDialog::getItem(this, tr("What is wrong?"),
-                                                   tr("Of a string: the one that is picked."), titles, 0, false, &ok);
+        const QString said = QInputDialog::getItem(
+            this, tr("What is wrong?"), tr("For a string fault, select the string first."), titles, 0, false, &ok);
         return ok ? std::optional(static_cast<Defect>(titles.indexOf(said))) : std::nullopt;
     };
 }
@@ -422,11 +422,11 @@ void PracticeBench::refreshPicture() {
         values.state.unstretchedLength_m[i] = job.rig.strings[i].scale_m;
     values.state.angle_rad = looked_rad.value_or(job.goal.angle_rad);
     values.bare = true;
-    const QString words = looked_rad ? QString() : tr("Nobody has looked yet: drawn level");
+    const QString words = looked_rad ? QString() : tr("Not looked at yet: drawn level");
     picture_->show(
         [values, words](const QSizeF& size) {
             Scene scene = buildSection(values, size);
-            scene.description = words.isEmpty() ? PracticeBench::tr("The bridge as it looked from the side") : words;
+            scene.description = words.isEmpty() ? PracticeBench::tr("The bridge, as seen from the side") : words;
             if (!words.isEmpty())
                 scene.text({12.0, size.height() - 12.0}, words, ColourRole::Quiet,
                            std::min(13.0 * values.textScale,

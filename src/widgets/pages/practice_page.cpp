@@ -86,7 +86,7 @@ QWidget* PracticePage::buildLadder(const QStringList& guitars) {
     apprentice_->setAccessibleName(tr("Who practises"));
     apprentice_->setEditable(true);
     apprentice_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-    apprentice_->lineEdit()->setPlaceholderText(tr("a name, so that it is kept"));
+    apprentice_->lineEdit()->setPlaceholderText(tr("a name, so that it is saved"));
     who->addWidget(apprentice_, 1);
     left->addLayout(who);
     list_ = new QListWidget(page);
@@ -321,12 +321,12 @@ void PracticePage::finish() {
 void PracticePage::keep(const PracticeRun& run) {
     const auto& book = context_.session().logbook();
     if (apprentice().isEmpty()) {
-        context_.say(tr("Not kept: give the apprentice a name on the ladder to keep what is practised."));
+        context_.say(tr("Not saved: give the apprentice a name on the ladder to save what is practised."));
         return;
     }
     if (!book || book->readOnly()) {
         const QString why = book ? sentence(book->path(), *book->whyReadOnly()) : tr("no shop is open");
-        Q_EMIT context_.said(tr("Not kept: %1").arg(why), true);
+        Q_EMIT context_.said(tr("Not saved: %1").arg(why), true);
         return;
     }
     PracticeRecord record;

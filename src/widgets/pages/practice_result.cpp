@@ -39,7 +39,7 @@ PracticeResult::PracticeResult(AppContext& context, QWidget* parent) : QWidget(p
         ways->addLayout(side, 1);
         return std::pair(view, side);
     };
-    yours_ = way(tr("Your way"), "practiceYours").first;
+    yours_ = way(tr("Your progress"), "practiceYours").first;
     const auto [view, side] = way(tr("The adviser at the same guitar"), "practiceAdvised");
     advised_ = view;
     adviserWords_ = label(TextRole::Small, this, QStringLiteral("practiceAdviser"));
@@ -96,14 +96,14 @@ void PracticeResult::show(const PracticeRun& run) {
     points_->setText(lines.takeFirst());
     setVoice(points_, TextRole::Act);
     lines_->setText(lines.join(QLatin1Char('\n')));
-    showWay(*yours_, run, tr("Your way"));
+    showWay(*yours_, run, tr("Your progress"));
     adviserWords_->setText(tr("The adviser is playing…"));
     acts_->clear();
     for (qsizetype k = 0; k < run.acts().size(); ++k)
         acts_->addItem(QStringLiteral("%1  %2  ·  %3")
                            .arg(k + 1)
                            .arg(wording::practiceAct(run.acts()[k], run.job().rig, context_.preferences().units),
-                                tr("then %1 ¢ from home").arg(run.distances_cents()[k + 1], 0, 'f', 0)));
+                                tr("then %1 ¢ off pitch").arg(run.distances_cents()[k + 1], 0, 'f', 0)));
     acts_->setCurrentRow(static_cast<int>(run.costliestAct().value_or(0)));
     playing_.ask(
         [exercise = run.exercise(), seed = run.seed()](const std::atomic<bool>&) { return adviserAt(exercise, seed); });
@@ -119,9 +119,9 @@ void PracticeResult::explain() {
     const bool logged = run_->entries()[row + 1] > run_->entries()[row];
     const QString why = logged ? wording::whyItMoved(upTo, derive(upTo)) : QString();
     const double away = run_->distances_cents()[row + 1] - run_->distances_cents()[row];
-    const QString how = away > 0.5    ? tr("It took the guitar %1 ¢ away from home.").arg(away, 0, 'f', 0)
-                        : away < -0.5 ? tr("It brought the guitar %1 ¢ nearer.").arg(-away, 0, 'f', 0)
-                                      : tr("It left the guitar where it was.");
+    const QString how = away > 0.5    ? tr("This act put the tuning %1 ¢ further off.").arg(away, 0, 'f', 0)
+                        : away < -0.5 ? tr("This act brought the tuning %1 ¢ nearer.").arg(-away, 0, 'f', 0)
+                                      : tr("This act changed nothing.");
     why_->setText(why.isEmpty() ? how : how + QLatin1Char(' ') + why);
 }
 

@@ -213,7 +213,9 @@ QWidget* RigPage::springButtons() {
     const auto change = [this](const QString& text, std::optional<Fault> (*act)(Job&)) {
         std::optional<Fault> fault;
         const auto other = context_.session().edit(text, [&](Job& job) { fault = act(job); });
-        context_.accept(fault ? fault : other);
+        if (context_.accept(fault ? fault : other) && hasClaw(context_.session().job().rig))
+            context_.say(tr("Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, "
+                            "face out of its line."));
     };
     connect(add, &QPushButton::clicked, this, [change] { change(tr("spring in"), addSpring); });
     connect(remove, &QPushButton::clicked, this, [change] { change(tr("spring out"), removeSpring); });

@@ -135,7 +135,7 @@ QWidget* ShopPage::buildEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(60, 32, 60, 32);
     QLabel* title = label(TextRole::Act, page);
-    title->setText(tr("No guitar has been here yet"));
+    title->setText(tr("No guitars yet"));
     QLabel* words = label(TextRole::Body, page, QStringLiteral("emptyShop"));
     words->setWordWrap(true);
     words->setText(
@@ -155,7 +155,7 @@ QWidget* ShopPage::buildEmpty() {
     row->addStretch();
     example_ = new SceneView(page);
     example_->setObjectName(QStringLiteral("shopExample"));
-    example_->setAccessibleName(tr("Example of the way home"));
+    example_->setAccessibleName(tr("Example of the progress to pitch"));
     QLabel* said = label(TextRole::Small, page);
     said->setText(
         tr("What it will look like: each string and the plate after every act, on their way into the tolerance."));
@@ -221,7 +221,7 @@ QWidget* ShopPage::buildList() {
     repeat_ = button(tr("Repeat this set-up"), "repeatJob", &ShopPage::repeatPicked);
     compare_ = button(tr("Compare"), "compareJob", &ShopPage::compare);
     compare_->setToolTip(tr("With the job before on the same guitar"));
-    takeOut_ = button(tr("Take out…"), "takeOutJob", &ShopPage::takeOutPicked);
+    takeOut_ = button(tr("Delete…"), "takeOutJob", &ShopPage::takeOutPicked);
     takeOut_->setToolTip(tr("The chosen jobs leave the shop (Delete)"));
     button(tr("New guitar"), "newGuitar", &ShopPage::newGuitarWanted);
     file_ = label(TextRole::Small, buttons, QStringLiteral("logbookFile"));
@@ -408,17 +408,17 @@ void ShopPage::takeOutPicked() {
     }
     if (jobs.isEmpty() || !takeOut_->isEnabled())
         return;
-    auto* box = new QMessageBox(QMessageBox::Warning, tr("Take out of the shop"),
-                                tr("Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or "
-                                   "an exported guitar brings them back.",
+    auto* box = new QMessageBox(QMessageBox::Warning, tr("Delete jobs"),
+                                tr("Delete %n jobs? Logs, notes and steps go with them; only a backup or an exported "
+                                   "guitar brings them back.",
                                    nullptr, static_cast<int>(jobs.size())),
                                 QMessageBox::NoButton, this);
     box->setInformativeText(guitars.join(QLatin1Char('\n')).left(mostNamed));
     box->setObjectName(QStringLiteral("takeOutBox"));
     box->setAttribute(Qt::WA_DeleteOnClose);
-    QPushButton* yes = box->addButton(tr("Take out"), QMessageBox::DestructiveRole);
+    QPushButton* yes = box->addButton(tr("Delete"), QMessageBox::DestructiveRole);
     yes->setObjectName(QStringLiteral("takeOutYes"));
-    box->setDefaultButton(box->addButton(tr("Keep"), QMessageBox::RejectRole));
+    box->setDefaultButton(box->addButton(tr("Cancel"), QMessageBox::RejectRole));
     connect(yes, &QPushButton::clicked, this, [this, jobs] { takeOut(jobs); });
     box->open();
 }
@@ -430,7 +430,7 @@ void ShopPage::takeOut(const QList<qint64>& jobs) {
     if (session.isKept() && jobs.contains(*session.keptAs()))
         session.start(newJob(), QString());
     if (context_.accept(clearDemoStock(*session.logbook())))
-        context_.say(tr("%n jobs left the shop.", nullptr, static_cast<int>(jobs.size())));
+        context_.say(tr("%n jobs deleted.", nullptr, static_cast<int>(jobs.size())));
     takeFocus();
 }
 

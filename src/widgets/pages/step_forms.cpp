@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/step_forms.h"
 
+#include "core/base/units.h"
 #include "core/log/counts.h"
 #include "domain/base/moment.h"
 #include "domain/base/ranges.h"
@@ -10,6 +11,7 @@
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 #include "widgets/controls/photo_strip.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/forms/calc_forms.h"
 #include "widgets/forms/job_form.h"
@@ -33,6 +35,7 @@
 #include <QFormLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QLocale>
 #include <QPushButton>
 #include <algorithm>
 #include <cmath>
@@ -56,12 +59,16 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     form->choice<Tuners>(
         "cardTuners", StepFormsWords::tr("pegs"),
         {StepFormsWords::tr("string through a hole"), StepFormsWords::tr("slotted with a centre hole"),
-         StepFormsWords::tr("locking posts"), StepFormsWords::tr("at the bridge")},
+         StepFormsWords::tr("locking string posts"), StepFormsWords::tr("at the bridge")},
         [](const Job& job) { return job.card.tuners; }, [](Job& job, Tuners tuners) { job.card.tuners = tuners; });
     form->choice<Headstock>(
         "cardHead", StepFormsWords::tr("headstock"),
         {StepFormsWords::tr("all on one side"), StepFormsWords::tr("split, both sides"), StepFormsWords::tr("none")},
-        [](const Job& job) { return job.card.headstock; }, [](Job& job, Headstock head) { job.card.headstock = head; });
+        [](const Job& job) { return job.card.headstock; },
+        [](Job& job, Headstock head) {
+            job.card.headstock = head;
+            spreadPosts(job);
+        });
     form->choice<Board>(
         "cardBoard", StepFormsWords::tr("fretboard"),
         {StepFormsWords::tr("dark, without lacquer"), StepFormsWords::tr("maple"), StepFormsWords::tr("other")},
@@ -75,6 +82,28 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     flag("cardBar", StepFormsWords::tr("retainer bar behind the nut"), &Card::retainerBar);
     flag("cardTree", StepFormsWords::tr("string tree"), &Card::stringTree);
     flag("cardCover", StepFormsWords::tr("cavity with a back cover"), &Card::cavityCover);
+    const auto measured = [form](const char* name, const QString& title, const Range& range,
+                                 std::optional<double> HeadFigures::*member) {
+        form->told(
+            QLatin1String(name), title, range.most, 1, StepFormsWords::tr("not measured"),
+            [member](const Job& job) { return (job.card.head.*member).value_or(0.0) / metresPerMm; },
+            [member, least = range.least](Job& job, double value_mm) {
+                const bool is = value_mm > 0.0 && value_mm >= least;
+                job.card.head.*member = is ? std::optional(value_mm * metresPerMm) : std::nullopt;
+                spreadPosts(job);
+            },
+            range.least);
+    };
+    if (context.session().job().card.tuners != Tuners::AtBridge) {
+        measured("headPost", StepFormsWords::tr("string post, diameter in mm"), ranges::post_mm, &HeadFigures::post_m);
+        measured("headFirst", StepFormsWords::tr("nut to the nearest string post, mm"), ranges::tail_mm,
+                 &HeadFigures::firstPost_m);
+        measured("headSpacing", StepFormsWords::tr("string post to string post, mm"), ranges::spacing_mm,
+                 &HeadFigures::spacing_m);
+    }
+    if (context.session().job().rig.bridge.has().clampsAtSaddle)
+        measured("headClamped", StepFormsWords::tr("wire in the saddle's clamp, mm"), ranges::clamped_mm,
+                 &HeadFigures::clamped_m);
     const auto line = [form](const char* name, const QString& title, QString Card::*member) {
         form->line(
             QLatin1String(name), title, [member](const Job& job) { return job.card.*member; },
@@ -162,11 +191,10 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
 
 QWidget* ownerForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
-    const std::pair<const char*, QString> all[] = {{"clean", StepFormsWords::tr("clean")},
-                                                   {"polish", StepFormsWords::tr("polish the frets")},
-                                                   {"oil", StepFormsWords::tr("oil the fretboard")},
-                                                   {"intonate", StepFormsWords::tr("intonate")},
-                                                   {"height", StepFormsWords::tr("set the height")}};
+    const std::pair<const char*, QString> all[] = {
+        {"clean", StepFormsWords::tr("clean")},           {"polish", StepFormsWords::tr("polish the frets")},
+        {"oil", StepFormsWords::tr("oil the fretboard")}, {"intonate", StepFormsWords::tr("intonate")},
+        {"height", StepFormsWords::tr("set the height")}, {"relief", StepFormsWords::tr("set the neck relief")}};
     for (const auto& [name, title] : all) {
         const QString extra = QLatin1String(name);
         form->flag(
@@ -179,6 +207,24 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
                     job.work.extras.remove(extra);
             });
     }
+    if (context.session().job().rig.bridge.has().moves())
+        form->choice<ArmUse>(
+            "armUse", StepFormsWords::tr("the arm is"),
+            {StepFormsWords::tr("not asked yet"), StepFormsWords::tr("used"), StepFormsWords::tr("not used")},
+            [](const Job& job) { return job.card.arm; }, [](Job& job, ArmUse arm) { job.card.arm = arm; });
+    const auto wish = [form](const char* name, const QString& title, std::optional<double> Card::*member) {
+        form->told(
+            QLatin1String(name), title, ranges::action_mm.most, 2, StepFormsWords::tr("as it is"),
+            [member](const Job& job) { return (job.card.*member).value_or(0.0) / metresPerMm; },
+            [member](Job& job, double wish_mm) {
+                job.card.*member = wish_mm > 0.0 && wish_mm >= ranges::action_mm.least
+                                       ? std::optional(wish_mm * metresPerMm)
+                                       : std::nullopt;
+            },
+            ranges::action_mm.least);
+    };
+    wish("wishedBass", StepFormsWords::tr("action wanted at fret 12, bass side, mm"), &Card::wishBass_m);
+    wish("wishedTreble", StepFormsWords::tr("the same, treble side, mm"), &Card::wishTreble_m);
     form->line(
         QStringLiteral("cardNotes"), StepFormsWords::tr("how it is played"),
         [](const Job& job) { return job.card.notes; }, [](Job& job, const QString& text) { job.card.notes = text; });
@@ -206,6 +252,32 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
         [](const Job& job) { return job.card.playing.coated; },
         [](Job& job, bool coated) { job.card.playing.coated = coated; });
     return form;
+}
+
+/// Which of this guitar's wearing parts were replaced today; when each was last.
+QWidget* replacedForm(AppContext& context, JobForm* form) {
+    auto* box = new QWidget(form);
+    auto* row = new RowLayout(box);
+    const Job& job = context.session().job();
+    for (const QString& part : wearingParts(job.card, job.rig.bridge.has())) {
+        auto* tick = new QCheckBox(wearingPartName(part), box);
+        tick->setObjectName(QStringLiteral("replaced ") + part);
+        tick->setAccessibleName(StepFormsWords::tr("replaced: %1").arg(tick->text()));
+        if (const QDate last = job.card.replaced.value(part); last.isValid())
+            tick->setToolTip(StepFormsWords::tr("last on %1").arg(QLocale().toString(last, QLocale::ShortFormat)));
+        form->follow(
+            [tick, part](const Job& now) { tick->setChecked(now.card.replaced.value(part) == QDate::currentDate()); });
+        QObject::connect(tick, &QCheckBox::clicked, form, [form, part](bool on) {
+            form->edit([&](Job& changed) {
+                if (on)
+                    changed.card.replaced[part] = QDate::currentDate();
+                else
+                    changed.card.replaced.remove(part);
+            });
+        });
+        row->addWidget(tick);
+    }
+    return box;
 }
 
 QWidget* handOverForm(AppContext& context, QWidget* parent) {
@@ -240,9 +312,10 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
         why->setWordWrap(true);
         why->setText(next.by == NextRestring::By::Playing
                          ? StepFormsWords::tr("By what is played; how long a set lasts is assumed.")
-                         : StepFormsWords::tr("By months; how it is played comes sooner where it was told."));
+                         : StepFormsWords::tr("Set by months; playing hours may bring it forward."));
         form->rows().addRow(QString(), why);
     }
+    form->rows().addRow(StepFormsWords::tr("replaced"), replacedForm(context, form));
     form->rows().addRow(StepFormsWords::tr("from the drawers"), new PartsForm(context, form));
     return form;
 }
@@ -277,6 +350,8 @@ QWidget* stepForm(StepId step, AppContext& context, QWidget* parent) {
     case StepId::Settle:
         return oneAboveTheOther(parent, new StringTicks(context, StepId::Settle, parent),
                                 new SettleForm(context, parent));
+    case StepId::Relief:
+        return new ReliefForm(context, parent);
     case StepId::Height:
         return new HeightForm(context, parent);
     case StepId::Intonate:
@@ -309,7 +384,7 @@ QWidget* finishedForm(AppContext& context, QWidget* parent) {
     column->addWidget(words);
     auto* way = new SceneView(panel);
     way->setObjectName(QStringLiteral("finishedWay"));
-    way->setAccessibleName(StepFormsWords::tr("The way home"));
+    way->setAccessibleName(StepFormsWords::tr("Progress to pitch"));
     way->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 18.0));
     way->show([home = convergenceOf(job, context.session().derived()), scale = context.preferences().textScale](
                   const QSizeF& size) { return buildConvergence(home, size, scale); },

@@ -201,8 +201,8 @@ void StockPanel::refreshShopping() {
     shopping_ = wording::shoppingLines(list).join(QLatin1Char('\n'));
     list_->setText(!shopping_.isEmpty() ? shopping_
                    : stock_.isEmpty()
-                       ? tr("Nothing is kept here yet. Add the sets and single strings the shop keeps, with the least "
-                            "there should be: a finished job takes its own, and what runs low stands here.")
+                       ? tr("Nothing is in stock yet. Add the sets and single strings the shop keeps, with the least "
+                            "there should be: a finished job takes its own, and what runs low is listed here.")
                        : tr("Nothing is low."));
 }
 
