@@ -21,11 +21,11 @@
     </message>
     <message>
         <source>Peg of string %1, tighter</source>
-        <translation>Wirbel der Saite %1, fester</translation>
+        <translation>Mechanik der Saite %1, fester</translation>
     </message>
     <message>
         <source>Peg of string %1, looser</source>
-        <translation>Wirbel der Saite %1, lockerer</translation>
+        <translation>Mechanik der Saite %1, lockerer</translation>
     </message>
     <message>
         <source>rear edge</source>
@@ -67,10 +67,6 @@
         <translation>Prüfe %1</translation>
     </message>
     <message>
-        <source>The plan rests on assumed figures until the guitar has been read</source>
-        <translation>Der Plan beruht auf angenommenen Werten, bis die Gitarre gemessen ist</translation>
-    </message>
-    <message>
         <source>What was tuned since is calculated, not checked</source>
         <translation>Was seither gestimmt wurde, ist berechnet, nicht geprüft</translation>
     </message>
@@ -92,7 +88,7 @@
     </message>
     <message>
         <source>Tune string %1 under the block to</source>
-        <translation>Saite %1 über dem Klotz stimmen auf</translation>
+        <translation>Saite %1 bei eingesetztem Klotz stimmen auf</translation>
     </message>
     <message>
         <source>Tune string %1 down to</source>
@@ -151,28 +147,12 @@
         <translation>Das Komma ist vielleicht verrutscht.</translation>
     </message>
     <message>
-        <source>If it is right, the string slipped at its clamp or post.</source>
-        <translation>Wenn es stimmt, ist die Saite an Klemme oder Wirbelachse gerutscht.</translation>
-    </message>
-    <message>
-        <source>A slip of the gauge or the pen, or something moved that nobody logged.</source>
-        <translation>Verlesen oder verschrieben, oder es hat sich etwas bewegt, das niemand eingetragen hat.</translation>
-    </message>
-    <message>
         <source>Check string %1 again</source>
         <translation>Prüfe Saite %1 noch einmal</translation>
     </message>
     <message>
-        <source>No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. </source>
-        <translation>Keine Gitarre, die zu den anderen Ablesungen passt, ergibt das: erwartet %1, %2 Standardabweichungen daneben. </translation>
-    </message>
-    <message>
         <source>Measure the rear gap again</source>
         <translation>Miss den hinteren Spalt noch einmal</translation>
-    </message>
-    <message>
-        <source>Space: it is right.</source>
-        <translation>Leertaste: es stimmt.</translation>
     </message>
     <message>
         <source>slack</source>
@@ -221,10 +201,6 @@
     <message>
         <source>Loosen the bass screw %1, the treble screw %2</source>
         <translation>Bassschraube %1 lösen, Diskantschraube %2</translation>
-    </message>
-    <message>
-        <source>%1; one screw a sixteenth further is half a step, the claw hardly tilts</source>
-        <translation>%1; eine Schraube ein Sechzehntel weiter ist ein halber Schritt, die Kralle kippt kaum</translation>
     </message>
     <message>
         <source>clockwise</source>
@@ -299,10 +275,6 @@
         <translation>halt</translation>
     </message>
     <message>
-        <source>Nothing is left that these tools could tell</source>
-        <translation>Mehr ließe sich mit diesem Werkzeug nicht erkennen</translation>
-    </message>
-    <message>
         <source>Left, by what is known: %1. With these tools more work is not likely to help.</source>
         <translation>Übrig, soweit bekannt: %1. Mit diesem Werkzeug hilft mehr Arbeit wohl nicht.</translation>
     </message>
@@ -323,10 +295,6 @@
         <translation>die Platte kippte %1° zurück (%2)</translation>
     </message>
     <message>
-        <source>%1, the string itself gave (%2)</source>
-        <translation>%1, die Saite selbst gab nach (%2)</translation>
-    </message>
-    <message>
         <source>Take the block out</source>
         <translation>Den Klotz herausnehmen</translation>
     </message>
@@ -336,7 +304,7 @@
     </message>
     <message>
         <source>The strings are at their aims under the block and will come to pitch</source>
-        <translation>Die Saiten sind über dem Klotz an ihren Zielwerten und kommen auf Tonhöhe</translation>
+        <translation>Die Saiten sind bei eingesetztem Klotz an ihren Zielwerten und kommen auf Tonhöhe</translation>
     </message>
     <message>
         <source>This set cannot float level here</source>
@@ -347,7 +315,7 @@
         <translation>%1 aufziehen</translation>
     </message>
     <message>
-        <source>It is off. Tune it roughly up once it is on; glasses on.</source>
+        <source>It is off. Tune it roughly up once it is on; safety glasses on.</source>
         <translation>Sie ist ab. Nach dem Aufziehen ungefähr hochstimmen; Schutzbrille auf.</translation>
     </message>
     <message>
@@ -376,11 +344,47 @@
     </message>
     <message>
         <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
-        <translation>Vor der Kralle: sie zu drehen brächte %1 auf %2 % ihrer Bruchlast.</translation>
+        <translation>Vor der Federkralle: sie zu drehen brächte %1 auf %2 % ihrer Bruchlast.</translation>
     </message>
     <message>
         <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
         <translation>Dort endet der Feinstimmer, %1 ¢ fehlen noch (berechnet). Für den Rest: an dieser Saite den Sattel öffnen, den Feinstimmer in die Mitte stellen, an der Mechanik stimmen und wieder klemmen.</translation>
+    </message>
+    <message>
+        <source>Figures are assumed until you take readings</source>
+        <translation>Zahlen sind angenommen, bis abgelesen wird</translation>
+    </message>
+    <message>
+        <source>(%1 % of what breaks it)</source>
+        <translation>(%1 % ihrer Bruchlast)</translation>
+    </message>
+    <message>
+        <source>If it is right, the string slipped at its clamp or string post.</source>
+        <translation>Stimmt es, ist die Saite in ihrer Klemme oder an der Mechanikachse gerutscht.</translation>
+    </message>
+    <message>
+        <source>Misread, mistyped, or something moved unrecorded.</source>
+        <translation>Verlesen, vertippt, oder etwas hat sich unvermerkt bewegt.</translation>
+    </message>
+    <message>
+        <source>This contradicts other readings; %1 expected (%2 standard deviations off). </source>
+        <translation>Das widerspricht anderen Ablesungen; %1 erwartet (%2 Standardabweichungen daneben). </translation>
+    </message>
+    <message>
+        <source>Space keeps this reading.</source>
+        <translation>Leertaste behält diese Ablesung.</translation>
+    </message>
+    <message>
+        <source>%1; one screw gets 1/16 more, for finer adjustment</source>
+        <translation>%1; eine Schraube 1/16 weiter, zum feineren Einstellen</translation>
+    </message>
+    <message>
+        <source>What is left is too small to measure</source>
+        <translation>Was bleibt, ist zu klein zum Messen</translation>
+    </message>
+    <message>
+        <source>%1, the string stretched (%2)</source>
+        <translation>%1, die Saite hat sich gedehnt (%2)</translation>
     </message>
 </context>
 <context>
@@ -410,11 +414,11 @@
     </message>
     <message>
         <source>claw tightened %1</source>
-        <translation>Kralle %1 angezogen</translation>
+        <translation>Federkralle %1 angezogen</translation>
     </message>
     <message>
         <source>claw loosened %1</source>
-        <translation>Kralle %1 gelöst</translation>
+        <translation>Federkralle %1 gelöst</translation>
     </message>
     <message>
         <source>block put in</source>
@@ -481,6 +485,33 @@
     </message>
 </context>
 <context>
+    <name>Card</name>
+    <message>
+        <source>saddles</source>
+        <translation>Reiter</translation>
+    </message>
+    <message>
+        <source>nut caps</source>
+        <translation>Klemmplatten</translation>
+    </message>
+    <message>
+        <source>bolts of the nut</source>
+        <translation>Bolzen des Sattels</translation>
+    </message>
+    <message>
+        <source>inserts</source>
+        <translation>Einsätze</translation>
+    </message>
+    <message>
+        <source>knife edges or bridge posts</source>
+        <translation>Messerkanten oder Brückenbolzen</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>Federn</translation>
+    </message>
+</context>
+<context>
     <name>Compare</name>
     <message>
         <source>%1: %2 both times</source>
@@ -508,7 +539,7 @@
     </message>
     <message>
         <source>Claw turned</source>
-        <translation>Kralle gedreht</translation>
+        <translation>Federkralle gedreht</translation>
     </message>
     <message>
         <source>Passes</source>
@@ -516,7 +547,7 @@
     </message>
     <message>
         <source>Minutes at pegs and claw, by the shop&apos;s pace</source>
-        <translation>Minuten an Wirbeln und Kralle, im Takt der Werkstatt</translation>
+        <translation>Minuten an Mechaniken und Federkralle, im Takt der Werkstatt</translation>
     </message>
 </context>
 <context>
@@ -547,7 +578,7 @@
     </message>
     <message>
         <source>claw</source>
-        <translation>Kralle</translation>
+        <translation>Federkralle</translation>
     </message>
     <message>
         <source>bridge</source>
@@ -562,7 +593,7 @@
         <translation>welche Werte gemessen sind</translation>
     </message>
     <message>
-        <source>goal</source>
+        <source>target</source>
         <translation>Ziel</translation>
     </message>
     <message>
@@ -708,16 +739,16 @@
         <translation>%1, gemessen nach: %2</translation>
     </message>
     <message>
-        <source>The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.</source>
-        <translation>Der Weg nach Hause, bisher %1 Handgriffe. Fernste Saite am Anfang %2 Cent, jetzt %3 Cent.</translation>
-    </message>
-    <message>
         <source>Now: %1.</source>
         <translation>Jetzt: %1.</translation>
     </message>
     <message>
         <source>About %1 acts to come.</source>
         <translation>Noch etwa %1 Handgriffe.</translation>
+    </message>
+    <message>
+        <source>Progress to pitch, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.</source>
+        <translation>Verlauf bis zur Stimmung, %1 Handgriffe bisher. Fernste Saite am Anfang %2 Cent, jetzt %3 Cent.</translation>
     </message>
 </context>
 <context>
@@ -780,7 +811,7 @@
     </message>
     <message>
         <source>no pull-up; the claw presses it down with %1 N m</source>
-        <translation>kein Hochziehen; die Kralle drückt sie mit %1 N m auf</translation>
+        <translation>kein Hochziehen; die Federkralle drückt sie mit %1 N m auf</translation>
     </message>
     <message>
         <source>the first one %1 cents sharp</source>
@@ -788,7 +819,7 @@
     </message>
     <message>
         <source>a worn cap slips or shifts the pitch</source>
-        <translation>eine abgenutzte Kappe rutscht oder verzieht die Tonhöhe</translation>
+        <translation>eine abgenutzte Klemmplatte rutscht oder verzieht die Tonhöhe</translation>
     </message>
     <message>
         <source>cut length must be right</source>
@@ -827,11 +858,11 @@
     </message>
     <message>
         <source>nut cap, black</source>
-        <translation>Sattelkappe, schwarz</translation>
+        <translation>Klemmplatte, schwarz</translation>
     </message>
     <message>
         <source>nut cap bolt, 3 mm hex key</source>
-        <translation>Schraube der Sattelkappe, Innensechskant 3 mm</translation>
+        <translation>Schraube der Klemmplatte, Innensechskant 3 mm</translation>
     </message>
     <message>
         <source>bridge spring, usual rate</source>
@@ -921,7 +952,7 @@
     </message>
     <message>
         <source>headless, tuners at the bridge</source>
-        <translation>ohne Kopfplatte, Stimmer an der Brücke</translation>
+        <translation>ohne Kopfplatte, Stimmmechaniken an der Brücke</translation>
     </message>
     <message>
         <source>roller shaft on the top</source>
@@ -979,7 +1010,7 @@
         <translation>fehlt noch; eingeben, was Stimmgerät oder Messgerät zeigt, und Enter drücken</translation>
     </message>
     <message>
-        <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the rig</source>
+        <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the figures</source>
         <translation>von %1 liegt jenseits der Anschläge, %2 bis %3; noch einmal messen oder die Brücke berichtigen</translation>
     </message>
     <message>
@@ -992,7 +1023,7 @@
     </message>
     <message>
         <source>is read on a plate with a claw only; this bridge is followed by its strings</source>
-        <translation>wird nur an einer Platte mit Kralle gelesen; dieser Brücke folgt man an den Saiten</translation>
+        <translation>wird nur an einer Platte mit Federkralle gelesen; dieser Brücke folgt man an den Saiten</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not understood; type it like %2</source>
@@ -1020,7 +1051,7 @@
     </message>
     <message>
         <source>holds a pitch in hertz; give every string a note to keep it by name</source>
-        <translation>enthält eine Tonhöhe in Hertz; jeder Saite einen Ton geben, um sie unter einem Namen zu behalten</translation>
+        <translation>enthält eine Tonhöhe in Hertz; jeder Saite einen Ton geben, um sie unter einem Namen zu speichern</translation>
     </message>
     <message>
         <source>must be a whole number of pieces</source>
@@ -1060,7 +1091,7 @@
     </message>
     <message>
         <source>needs a claw and a gap, and this bridge has neither</source>
-        <translation>braucht Kralle und Spalt, und diese Brücke hat beides nicht</translation>
+        <translation>braucht Federkralle und Spalt, und diese Brücke hat beides nicht</translation>
     </message>
     <message>
         <source>needs a nut that clamps, and this one is open</source>
@@ -1093,10 +1124,6 @@
     <message>
         <source>is still being worked out; one moment</source>
         <translation>wird noch berechnet; einen Augenblick</translation>
-    </message>
-    <message>
-        <source>is not on this bench; readings come from the real one</source>
-        <translation>liegt nicht auf dieser Werkbank; Ablesungen kommen von der echten</translation>
     </message>
     <message>
         <source>has no such guitar</source>
@@ -1227,7 +1254,7 @@
         <translation>muss jede Saite der Gitarre einmal nennen</translation>
     </message>
     <message>
-        <source>must have as many strings as the rig, %1</source>
+        <source>must have as many strings as the guitar, %1</source>
         <translation>muss so viele Saiten haben wie die Brücke, %1</translation>
     </message>
     <message>
@@ -1275,7 +1302,7 @@
         <translation>ist beschädigt oder kein JSON: %1 bei Byte %2; eine Sicherung oder die Rettungskopie verwenden</translation>
     </message>
     <message>
-        <source>holds no JSON object; this is no job or rig</source>
+        <source>holds no JSON object; this is no job and no guitar</source>
         <translation>enthält kein JSON-Objekt; das ist weder Auftrag noch Brücke</translation>
     </message>
     <message>
@@ -1299,12 +1326,12 @@
         <translation>kann nicht neben dem Auftragsbuch abgelegt werden; nachsehen, ob sein Ordner beschreibbar ist</translation>
     </message>
     <message>
-        <source>holds no sound; listen first, then keep a recording</source>
-        <translation>enthält keinen Klang; zuerst zuhören, dann eine Aufnahme behalten</translation>
+        <source>holds no sound; listen first, then save a recording</source>
+        <translation>enthält keinen Klang; zuerst zuhören, dann eine Aufnahme speichern</translation>
     </message>
     <message>
-        <source>can be kept with a job of the logbook only; keep the job in the shop first</source>
-        <translation>kann nur bei einem Auftrag des Auftragsbuchs bleiben; den Auftrag zuerst in der Werkstatt behalten</translation>
+        <source>can be saved with a job of the logbook only; save the job in the shop first</source>
+        <translation>kann nur bei einem Auftrag des Auftragsbuchs bleiben; den Auftrag zuerst in der Werkstatt speichern</translation>
     </message>
     <message>
         <source>cannot be made; choose another</source>
@@ -1447,12 +1474,28 @@
         <translation>ist keine Frage; tun, was die Handlung sagt</translation>
     </message>
     <message>
-        <source>has changes that are in no file yet; save it or keep it in the shop first</source>
-        <translation>hat Änderungen, die noch in keiner Datei stehen; erst speichern oder in der Werkstatt behalten</translation>
+        <source>has changes that are in no file yet; save it, or save it in the shop first</source>
+        <translation>hat Änderungen, die noch in keiner Datei stehen; erst speichern oder in der Werkstatt speichern</translation>
     </message>
     <message>
         <source>is no sound that can be read; record or export it as WAV or FLAC</source>
         <translation>ist kein Klang, der gelesen werden kann; als WAV oder FLAC aufnehmen oder ausgeben</translation>
+    </message>
+    <message>
+        <source>does not exist: this job has no simulated guitar; type readings</source>
+        <translation>gibt es nicht: dieser Auftrag hat keine simulierte Gitarre; Ablesungen eintippen</translation>
+    </message>
+    <message>
+        <source>has strings that are not from the catalogue; choose or type each string first</source>
+        <translation>hat Saiten, die nicht aus dem Katalog sind; zuerst jede Saite wählen oder eintippen</translation>
+    </message>
+    <message>
+        <source>has %1 gauges; this guitar has %2 strings</source>
+        <translation>hat %1 Stärken; diese Gitarre hat %2 Saiten</translation>
+    </message>
+    <message>
+        <source>has &quot;%1&quot;, which is no string that is sold; write thousandths like 46 or millimetres like 1.17, with p for plain, w for wound, f for flat-wound</source>
+        <translation>hat „%1“, das ist keine Saite, die es zu kaufen gibt; Tausendstel wie 46 oder Millimeter wie 1.17 schreiben, p für blank, w für umsponnen, f für flach umsponnen</translation>
     </message>
 </context>
 <context>
@@ -1635,11 +1678,11 @@
     </message>
     <message>
         <source>, claw tightened %1</source>
-        <translation>, Kralle %1 angezogen</translation>
+        <translation>, Federkralle %1 angezogen</translation>
     </message>
     <message>
         <source>, claw loosened %1</source>
-        <translation>, Kralle %1 gelöst</translation>
+        <translation>, Federkralle %1 gelöst</translation>
     </message>
     <message>
         <source>plate, degrees</source>
@@ -1703,7 +1746,7 @@
     </message>
     <message>
         <source>Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop&apos;s pace.</source>
-        <translation>Durchgänge: %1. Gänge zur Kralle: %2. Dehnungen: %3. Etwa %4 Minuten an Wirbeln und Kralle, im Takt der Werkstatt.</translation>
+        <translation>Durchgänge: %1. Gänge zur Federkralle: %2. Dehnungen: %3. Etwa %4 Minuten an Mechaniken und Federkralle, im Takt der Werkstatt.</translation>
     </message>
     <message>
         <source>Work</source>
@@ -1726,10 +1769,6 @@
         <translation>Notiz</translation>
     </message>
     <message>
-        <source>Stay with this set and tuning: another one needs a new balance. If all strings drift together, the springs or the weather moved; if one does, look at that string.</source>
-        <translation>Bleiben Sie bei diesem Satz und dieser Stimmung: andere brauchen ein neues Gleichgewicht. Wenn sich alle Saiten gemeinsam verstimmen, haben sich die Federn oder das Wetter geändert; wenn es eine tut, sehen Sie nach dieser Saite.</translation>
-    </message>
-    <message>
         <source>Offered</source>
         <translation>Angeboten</translation>
     </message>
@@ -1744,6 +1783,62 @@
     <message>
         <source>What happened</source>
         <translation>Was unterwegs geschah</translation>
+    </message>
+    <message>
+        <source>The bridge hangs between strings and springs. Leave its screws alone: one turn puts every string out of tune.</source>
+        <translation>Die Brücke hängt zwischen Saiten und Federn. Ihre Schrauben in Ruhe lassen: eine Umdrehung verstimmt jede Saite.</translation>
+    </message>
+    <message>
+        <source>If a string breaks, the others go sharp. Do not retune them: fit the same gauge, tune it, and they return.</source>
+        <translation>Reißt eine Saite, werden die anderen zu hoch. Nicht nachstimmen: dieselbe Stärke aufziehen, stimmen, dann kehren sie zurück.</translation>
+    </message>
+    <message>
+        <source>If a string breaks, the others stay in tune. Fit the same gauge.</source>
+        <translation>Reißt eine Saite, bleiben die anderen gestimmt. Dieselbe Stärke aufziehen.</translation>
+    </message>
+    <message>
+        <source>Tune at the bridge only; the clamps at the nut stay closed.</source>
+        <translation>Nur an der Brücke stimmen; die Klemmen am Sattel bleiben zu.</translation>
+    </message>
+    <message>
+        <source>Tune with the fine tuners only; the nut stays locked. When one is at its end, bring the guitar in.</source>
+        <translation>Nur mit den Feinstimmern stimmen; der Sattel bleibt geklemmt. Ist einer am Ende, die Gitarre bringen.</translation>
+    </message>
+    <message>
+        <source>Stay with this set and tuning: others need the guitar set up anew.</source>
+        <translation>Bei diesem Satz und dieser Stimmung bleiben: andere brauchen eine neue Einstellung.</translation>
+    </message>
+    <message>
+        <source>All strings a little off together: weather or a new season; tune them all once. One string off again and again: bring the guitar in.</source>
+        <translation>Alle Saiten zusammen etwas verstimmt: Wetter oder Jahreszeit; alle einmal stimmen. Eine Saite immer wieder verstimmt: die Gitarre bringen.</translation>
+    </message>
+    <message>
+        <source>New strings by %1, sooner if they feel rough or sound dull.</source>
+        <translation>Neue Saiten bis %1, früher, wenn sie rau sind oder dumpf klingen.</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 as found, %2 as left</source>
+        <translation>%1 vorgefunden, %2 hinterlassen</translation>
+    </message>
+    <message>
+        <source>Replaced</source>
+        <translation>Ersetzt</translation>
+    </message>
+    <message>
+        <source>Neck relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>%1: %2 / %3 / %4</source>
+        <translation>%1: %2 / %3 / %4</translation>
+    </message>
+    <message>
+        <source>Return test: before, after a dive, after a pull-up, cents</source>
+        <translation>Rückkehrprobe: vorher, nach dem Abtauchen, nach dem Hochziehen, Cent</translation>
     </message>
 </context>
 <context>
@@ -1948,7 +2043,7 @@
     </message>
     <message>
         <source>What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to %3 mm would do.</source>
-        <translation>Woran Ebenheit gemessen wird, kann %1° nicht unterscheiden: die Platte wird auf %2° beurteilt. Ein auf %3 mm gemessener Spalt würde genügen.</translation>
+        <translation>Womit die Plattenlage gemessen wird, kann %1° nicht unterscheiden: die Platte wird auf %2° beurteilt. Ein auf %3 mm gemessener Spalt würde genügen.</translation>
     </message>
 </context>
 <context>
@@ -1956,10 +2051,6 @@
     <message>
         <source>Strings off</source>
         <translation>Saiten ab</translation>
-    </message>
-    <message>
-        <source>all off over a block</source>
-        <translation>alle ab über einem Klotz</translation>
     </message>
     <message>
         <source>faster, and the fretboard can be cleaned</source>
@@ -1970,20 +2061,12 @@
         <translation>eine nach der anderen</translation>
     </message>
     <message>
-        <source>the bridge stays where it is</source>
-        <translation>die Brücke bleibt, wo sie ist</translation>
-    </message>
-    <message>
         <source>Bridge</source>
         <translation>Brücke</translation>
     </message>
     <message>
         <source>floats</source>
         <translation>schwebt</translation>
-    </message>
-    <message>
-        <source>goes both ways, and a pull-up seats it again</source>
-        <translation>geht in beide Richtungen, und Hochziehen setzt sie wieder</translation>
     </message>
     <message>
         <source>rests on the body</source>
@@ -1995,7 +2078,7 @@
     </message>
     <message>
         <source>Nut caps</source>
-        <translation>Sattelkappen</translation>
+        <translation>Klemmplatten</translation>
     </message>
     <message>
         <source>off, laid out in order</source>
@@ -2011,11 +2094,11 @@
     </message>
     <message>
         <source>none is lost or swapped; each string is threaded under its cap</source>
-        <translation>keine geht verloren oder wird vertauscht; jede Saite wird unter ihre Kappe gefädelt</translation>
+        <translation>keine geht verloren oder wird vertauscht; jede Saite wird unter ihre Klemmplatte gefädelt</translation>
     </message>
     <message>
         <source>Cap order</source>
-        <translation>Reihenfolge der Kappen</translation>
+        <translation>Reihenfolge der Klemmplatten</translation>
     </message>
     <message>
         <source>each back in its own place</source>
@@ -2031,7 +2114,7 @@
     </message>
     <message>
         <source>nothing to sort; new caps have no groove yet</source>
-        <translation>nichts zu sortieren; neue Kappen haben noch keine Rille</translation>
+        <translation>nichts zu sortieren; neue Klemmplatten haben noch keine Rille</translation>
     </message>
     <message>
         <source>Block height</source>
@@ -2062,24 +2145,12 @@
         <translation>nach dem Vorstimmen</translation>
     </message>
     <message>
-        <source>the first pass goes to a bridge that holds still</source>
-        <translation>der erste Durchgang geht auf eine Brücke, die stillhält</translation>
-    </message>
-    <message>
         <source>before tuning</source>
         <translation>vor dem Stimmen</translation>
     </message>
     <message>
-        <source>nothing has to be foreseen</source>
-        <translation>nichts muss vorhergesehen werden</translation>
-    </message>
-    <message>
         <source>out for a look after each string</source>
         <translation>nach jeder Saite heraus zum Nachsehen</translation>
-    </message>
-    <message>
-        <source>the plate&apos;s way is watched; it goes in again each time</source>
-        <translation>man sieht den Weg der Platte; er kommt jedes Mal wieder hinein</translation>
     </message>
     <message>
         <source>Under the block</source>
@@ -2087,11 +2158,7 @@
     </message>
     <message>
         <source>to aims under the block</source>
-        <translation>auf Zielwerte über dem Klotz</translation>
-    </message>
-    <message>
-        <source>lands at pitch when the block is out</source>
-        <translation>landet auf Tonhöhe, wenn der Klotz heraus ist</translation>
+        <translation>auf Zielwerte bei eingesetztem Klotz</translation>
     </message>
     <message>
         <source>to pitch</source>
@@ -2107,7 +2174,7 @@
     </message>
     <message>
         <source>no pass is spent under the block</source>
-        <translation>kein Durchgang geht über dem Klotz verloren</translation>
+        <translation>kein Durchgang geht bei eingesetztem Klotz verloren</translation>
     </message>
     <message>
         <source>Frets and fretboard</source>
@@ -2116,10 +2183,6 @@
     <message>
         <source>frets with a guard only</source>
         <translation>nur die Bünde, mit Schutz</translation>
-    </message>
-    <message>
-        <source>nothing touches the fretboard; the one way on lacquered maple</source>
-        <translation>nichts berührt das Griffbrett; der einzige Weg bei lackiertem Ahorn</translation>
     </message>
     <message>
         <source>wool along the whole fretboard</source>
@@ -2146,10 +2209,6 @@
         <translation>Kugel an der Kopfplatte</translation>
     </message>
     <message>
-        <source>one cut fewer, cannot slip at the post</source>
-        <translation>ein Schnitt weniger, kann an der Achse nicht rutschen</translation>
-    </message>
-    <message>
         <source>Slack by</source>
         <translation>Zugabe nach</translation>
     </message>
@@ -2158,24 +2217,8 @@
         <translation>Bünden am Sattel zurück</translation>
     </message>
     <message>
-        <source>seen at once on the fretboard</source>
-        <translation>auf dem Griffbrett gleich zu sehen</translation>
-    </message>
-    <message>
-        <source>length past the post</source>
-        <translation>Länge hinter der Achse</translation>
-    </message>
-    <message>
         <source>one mark on the headstock</source>
         <translation>eine Marke an der Kopfplatte</translation>
-    </message>
-    <message>
-        <source>post spacings</source>
-        <translation>Achsabständen</translation>
-    </message>
-    <message>
-        <source>the next posts are the ruler</source>
-        <translation>die nächsten Achsen sind das Lineal</translation>
     </message>
     <message>
         <source>a bow over the fretboard</source>
@@ -2200,10 +2243,6 @@
     <message>
         <source>2 to 3 wound, 3 to 5 plain</source>
         <translation>2 bis 3 umsponnen, 3 bis 5 blank</translation>
-    </message>
-    <message>
-        <source>grip on the post</source>
-        <translation>Halt an der Achse</translation>
     </message>
     <message>
         <source>as few as hold</source>
@@ -2238,7 +2277,7 @@
         <translation>um sich selbst geknotet</translation>
     </message>
     <message>
-        <source>cannot slip; slow to take off again, and nothing for fragile old posts</source>
+        <source>cannot slip; slow to take off again; not for fragile old string posts</source>
         <translation>kann nicht rutschen; langsam abzunehmen, und nichts für alte, zerbrechliche Achsen</translation>
     </message>
     <message>
@@ -2278,24 +2317,12 @@
         <translation>hoch nach tief</translation>
     </message>
     <message>
-        <source>thin strings before the plate has moved far</source>
-        <translation>dünne Saiten, bevor die Platte weit gewandert ist</translation>
-    </message>
-    <message>
         <source>outer pairs inwards</source>
         <translation>äußere Paare nach innen</translation>
     </message>
     <message>
-        <source>even load on the plate</source>
-        <translation>gleichmäßige Last auf der Platte</translation>
-    </message>
-    <message>
         <source>low to high with back-checks</source>
         <translation>tief nach hoch mit Nachprüfen</translation>
-    </message>
-    <message>
-        <source>exactly, each string done brought back while the next ones come</source>
-        <translation>genau, jede fertige Saite wird zurückgeholt, während die nächsten kommen</translation>
     </message>
     <message>
         <source>Tune</source>
@@ -2304,10 +2331,6 @@
     <message>
         <source>to calculated aims</source>
         <translation>auf berechnete Zielwerte</translation>
-    </message>
-    <message>
-        <source>each string to where it has to be for all to land</source>
-        <translation>jede Saite dahin, wo sie sein muss, damit alle landen</translation>
     </message>
     <message>
         <source>exactly, pass after pass</source>
@@ -2346,14 +2369,6 @@
         <translation>weniger Züge; ein Knick verdirbt die Saite</translation>
     </message>
     <message>
-        <source>only at post and nut</source>
-        <translation>nur an Achse und Sattel</translation>
-    </message>
-    <message>
-        <source>spares the speaking length; leaves the ball end to settle in play</source>
-        <translation>schont die schwingende Länge; das Kugelende setzt sich beim Spielen</translation>
-    </message>
-    <message>
         <source>Stretch</source>
         <translation>Gedehnt wird</translation>
     </message>
@@ -2362,7 +2377,7 @@
         <translation>wenn alle drauf sind</translation>
     </message>
     <message>
-        <source>one round for everything</source>
+        <source>one pass for everything</source>
         <translation>eine Runde für alles</translation>
     </message>
     <message>
@@ -2375,35 +2390,23 @@
     </message>
     <message>
         <source>Level judged</source>
-        <translation>Ebenheit beurteilt</translation>
+        <translation>Plattenlage beurteilt</translation>
     </message>
     <message>
         <source>when all are tuned and settled</source>
         <translation>wenn alle gestimmt und gesetzt sind</translation>
     </message>
     <message>
-        <source>only then does it stay what it is</source>
-        <translation>erst dann bleibt sie, was sie ist</translation>
-    </message>
-    <message>
         <source>after each string</source>
         <translation>nach jeder Saite</translation>
     </message>
     <message>
-        <source>the plate&apos;s way is seen early, never its end</source>
-        <translation>der Weg der Platte zeigt sich früh, nie ihr Ende</translation>
-    </message>
-    <message>
         <source>Claw</source>
-        <translation>Kralle</translation>
+        <translation>Federkralle</translation>
     </message>
     <message>
         <source>as calculated, each screw by itself</source>
         <translation>wie berechnet, jede Schraube für sich</translation>
-    </message>
-    <message>
-        <source>half the step of both together</source>
-        <translation>der halbe Schritt von beiden zusammen</translation>
     </message>
     <message>
         <source>as calculated, both screws alike</source>
@@ -2411,15 +2414,11 @@
     </message>
     <message>
         <source>the claw stays parallel</source>
-        <translation>die Kralle bleibt parallel</translation>
+        <translation>die Federkralle bleibt parallel</translation>
     </message>
     <message>
         <source>quarter turns and a look</source>
         <translation>Vierteldrehungen und hinsehen</translation>
-    </message>
-    <message>
-        <source>nothing has to be trusted but the eye</source>
-        <translation>nur dem Auge muss man trauen</translation>
     </message>
     <message>
         <source>whole turns, then quarters</source>
@@ -2431,7 +2430,7 @@
     </message>
     <message>
         <source>Claw turned</source>
-        <translation>Kralle gedreht</translation>
+        <translation>Federkralle gedreht</translation>
     </message>
     <message>
         <source>with the strings at pitch</source>
@@ -2494,10 +2493,6 @@
         <translation>nach Ziehen und Spielen</translation>
     </message>
     <message>
-        <source>what still settles does so before the caps close</source>
-        <translation>was sich noch setzt, tut es, bevor die Kappen schließen</translation>
-    </message>
-    <message>
         <source>String ends</source>
         <translation>Saitenenden</translation>
     </message>
@@ -2520,10 +2515,6 @@
     <message>
         <source>String ends, how long</source>
         <translation>Saitenenden, wie lang</translation>
-    </message>
-    <message>
-        <source>flush at the post</source>
-        <translation>bündig an der Achse</translation>
     </message>
     <message>
         <source>nothing to catch on</source>
@@ -2551,11 +2542,7 @@
     </message>
     <message>
         <source>off only if the claw moves</source>
-        <translation>nur ab, wenn sich die Kralle bewegt</translation>
-    </message>
-    <message>
-        <source>nothing undone for nothing</source>
-        <translation>nichts umsonst aufgeschraubt</translation>
+        <translation>nur ab, wenn sich die Federkralle bewegt</translation>
     </message>
     <message>
         <source>off at the start</source>
@@ -2563,7 +2550,7 @@
     </message>
     <message>
         <source>claw and springs in sight</source>
-        <translation>Kralle und Federn im Blick</translation>
+        <translation>Federkralle und Federn im Blick</translation>
     </message>
     <message>
         <source>Final tune</source>
@@ -2574,10 +2561,6 @@
         <translation>in Spielhaltung</translation>
     </message>
     <message>
-        <source>what the player hears is what was tuned</source>
-        <translation>was der Spieler hört, wurde gestimmt</translation>
-    </message>
-    <message>
         <source>on the bench, with the offset</source>
         <translation>auf der Werkbank, mit dem Unterschied</translation>
     </message>
@@ -2585,16 +2568,124 @@
         <source>no lifting; the program says what to leave</source>
         <translation>kein Anheben; das Programm sagt, was zu lassen ist</translation>
     </message>
+    <message>
+        <source>all off at once</source>
+        <translation>alle auf einmal ab</translation>
+    </message>
+    <message>
+        <source>bridge and neck keep their load</source>
+        <translation>Brücke und Hals behalten ihren Zug</translation>
+    </message>
+    <message>
+        <source>the arm moves both ways; pulling up re-seats the bridge</source>
+        <translation>der Hebel geht in beide Richtungen; Hochziehen setzt die Brücke neu</translation>
+    </message>
+    <message>
+        <source>the bridge cannot move during the first pass</source>
+        <translation>die Brücke kann sich beim ersten Durchgang nicht bewegen</translation>
+    </message>
+    <message>
+        <source>no calculation needed</source>
+        <translation>keine Rechnung nötig</translation>
+    </message>
+    <message>
+        <source>you see the plate move; refit the block each time</source>
+        <translation>die Bewegung der Platte ist zu sehen; den Klotz jedes Mal neu einsetzen</translation>
+    </message>
+    <message>
+        <source>ends at pitch when the block is out</source>
+        <translation>endet gestimmt, wenn der Klotz heraus ist</translation>
+    </message>
+    <message>
+        <source>nothing touches the fretboard; needed on lacquered maple</source>
+        <translation>nichts berührt das Griffbrett; nötig bei lackiertem Ahorn</translation>
+    </message>
+    <message>
+        <source>one cut fewer; cannot slip at the string post</source>
+        <translation>ein Schnitt weniger; kann an der Mechanikachse nicht rutschen</translation>
+    </message>
+    <message>
+        <source>counted on the fretboard</source>
+        <translation>am Griffbrett gezählt</translation>
+    </message>
+    <message>
+        <source>length past the string post</source>
+        <translation>Länge über die Mechanikachse hinaus</translation>
+    </message>
+    <message>
+        <source>string post spacings</source>
+        <translation>Abstände der Mechanikachsen</translation>
+    </message>
+    <message>
+        <source>the next string posts are the ruler</source>
+        <translation>die nächsten Mechanikachsen sind das Maß</translation>
+    </message>
+    <message>
+        <source>grip on the string post</source>
+        <translation>Halt auf der Mechanikachse</translation>
+    </message>
+    <message>
+        <source>thin strings first</source>
+        <translation>dünne Saiten zuerst</translation>
+    </message>
+    <message>
+        <source>even load</source>
+        <translation>gleichmäßige Last</translation>
+    </message>
+    <message>
+        <source>exactly; retune finished strings as others come up</source>
+        <translation>genau; fertige Saiten nachstimmen, während andere kommen</translation>
+    </message>
+    <message>
+        <source>tune each so that all end at pitch</source>
+        <translation>jede so stimmen, dass am Ende alle stimmen</translation>
+    </message>
+    <message>
+        <source>only at both ends</source>
+        <translation>nur an beiden Enden</translation>
+    </message>
+    <message>
+        <source>spares the speaking length; the bridge end settles in play</source>
+        <translation>schont die schwingende Länge; das Brückenende setzt sich beim Spielen</translation>
+    </message>
+    <message>
+        <source>an earlier reading would not last</source>
+        <translation>eine frühere Ablesung hielte nicht</translation>
+    </message>
+    <message>
+        <source>shows movement, not the final position</source>
+        <translation>zeigt die Bewegung, nicht die Endlage</translation>
+    </message>
+    <message>
+        <source>turning one screw halves the adjustment</source>
+        <translation>eine Schraube allein halbiert die Verstellung</translation>
+    </message>
+    <message>
+        <source>no figures, only your eye</source>
+        <translation>keine Zahlen, nur das Auge</translation>
+    </message>
+    <message>
+        <source>what still settles does so before locking</source>
+        <translation>was sich noch setzt, tut es vor dem Klemmen</translation>
+    </message>
+    <message>
+        <source>flush at the string post</source>
+        <translation>bündig an der Mechanikachse</translation>
+    </message>
+    <message>
+        <source>the cover stays on if not needed</source>
+        <translation>der Deckel bleibt zu, wenn er nicht ab muss</translation>
+    </message>
+    <message>
+        <source>tuned as the player hears it</source>
+        <translation>gestimmt, wie der Spieler es hört</translation>
+    </message>
 </context>
 <context>
     <name>MomentChart</name>
     <message>
-        <source>Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it takes</source>
-        <translation>Saiten, während jemand sie auf Tonhöhe hält: wie weit die Kurve neben der der Federn liegt, entscheidet, wie viele Durchgänge es braucht</translation>
-    </message>
-    <message>
         <source>Moment of the strings, pegs untouched</source>
-        <translation>Moment der Saiten, Wirbel unberührt</translation>
+        <translation>Moment der Saiten, Mechaniken unberührt</translation>
     </message>
     <message>
         <source>Moment of the springs with the bridge&apos;s weight</source>
@@ -2623,6 +2714,10 @@
     <message>
         <source>Moment chart. The curves cross at %1 with %2 each way. %3.</source>
         <translation>Momentenbild. Die Kurven kreuzen sich bei %1 mit %2 in jede Richtung. %3.</translation>
+    </message>
+    <message>
+        <source>Dashed: strings kept at pitch. Where it crosses flat, more passes.</source>
+        <translation>Gestrichelt: Saiten auf Tonhöhe gehalten. Wo sie flach kreuzt, mehr Durchgänge.</translation>
     </message>
 </context>
 <context>
@@ -2700,7 +2795,7 @@
     </message>
     <message>
         <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
-        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Kralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus Ihren Ablesungen neu berechnet.</translation>
+        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Federkralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus Ihren Ablesungen neu berechnet.</translation>
     </message>
     <message>
         <source>What locking will add is left out.</source>
@@ -2712,7 +2807,7 @@
     </message>
     <message>
         <source>claw</source>
-        <translation>Kralle</translation>
+        <translation>Federkralle</translation>
     </message>
     <message>
         <source>pass leaves</source>
@@ -2736,7 +2831,7 @@
     </message>
     <message>
         <source>stiffness, pegs untouched</source>
-        <translation>Steifigkeit, Wirbel unberührt</translation>
+        <translation>Steifigkeit, Mechaniken unberührt</translation>
     </message>
     <message>
         <source>%1 N·m/rad</source>
@@ -2759,7 +2854,7 @@
         <translation>Klotz für eben, an der Hinterkante</translation>
     </message>
     <message>
-        <source>rig figures measured</source>
+        <source>figures measured</source>
         <translation>Werte der Brücke gemessen</translation>
     </message>
 </context>
@@ -2775,11 +2870,11 @@
     </message>
     <message>
         <source>claw %1</source>
-        <translation>Kralle %1</translation>
+        <translation>Federkralle %1</translation>
     </message>
     <message>
         <source>claw: bass %1, treble %2</source>
-        <translation>Kralle: Bass %1, Diskant %2</translation>
+        <translation>Federkralle: Bass %1, Diskant %2</translation>
     </message>
     <message>
         <source>nothing is wrong with it</source>
@@ -2790,7 +2885,7 @@
         <translation>ein Klotz steckt noch darin</translation>
     </message>
     <message>
-        <source>a string slips at its post</source>
+        <source>a string slips at its string post</source>
         <translation>eine Saite rutscht an ihrer Achse</translation>
     </message>
     <message>
@@ -2815,7 +2910,7 @@
     </message>
     <message>
         <source>the claw is crooked</source>
-        <translation>die Kralle ist schief</translation>
+        <translation>die Federkralle ist schief</translation>
     </message>
     <message>
         <source>a spring is off its hook</source>
@@ -2827,7 +2922,7 @@
     </message>
     <message>
         <source>a nut cap is the wrong way round</source>
-        <translation>eine Sattelkappe ist falsch herum</translation>
+        <translation>eine Klemmplatte ist falsch herum</translation>
     </message>
     <message>
         <source>A string was taken off while it pulled: it whips, and the bridge jumps back.</source>
@@ -2879,7 +2974,7 @@
     </message>
     <message>
         <source>looked at springs and claw</source>
-        <translation>nach Federn und Kralle gesehen</translation>
+        <translation>nach Federn und Federkralle gesehen</translation>
     </message>
     <message>
         <source>%1 tuned to %2</source>
@@ -2887,7 +2982,7 @@
     </message>
     <message>
         <source>peg of %1 turned %2</source>
-        <translation>Wirbel von %1 um %2 gedreht</translation>
+        <translation>Mechanik von %1 um %2 gedreht</translation>
     </message>
     <message>
         <source>%1 springs in</source>
@@ -2922,7 +3017,7 @@
         <translation>hochgezogen und losgelassen</translation>
     </message>
     <message>
-        <source>posts by %1</source>
+        <source>bridge posts by %1</source>
         <translation>Bolzen um %1</translation>
     </message>
     <message>
@@ -2935,7 +3030,7 @@
     </message>
     <message>
         <source>guessed the claw at %1 turns</source>
-        <translation>Kralle auf %1 Umdrehungen geschätzt</translation>
+        <translation>Federkralle auf %1 Umdrehungen geschätzt</translation>
     </message>
     <message>
         <source>guessed the lowest string at %1</source>
@@ -2970,12 +3065,8 @@
         <translation>%1 Federn eingehängt. Schrauben hinein: Bass %2, Diskant %3 Umdrehungen.%4</translation>
     </message>
     <message>
-        <source> Something is wedged under the plate.</source>
+        <source> Something is under the plate.</source>
         <translation> Etwas klemmt unter der Platte.</translation>
-    </message>
-    <message>
-        <source>So it looks from the side</source>
-        <translation>So sieht es von der Seite aus</translation>
     </message>
     <message>
         <source>Gap %1</source>
@@ -2999,11 +3090,7 @@
     </message>
     <message>
         <source>Passes %1 (a good hand %2), visits to the claw %3 (%4), minutes %5 (%6).</source>
-        <translation>Durchgänge %1 (eine gute Hand %2), Gänge zur Kralle %3 (%4), Minuten %5 (%6).</translation>
-    </message>
-    <message>
-        <source>It is not home: in tune and level is what counts first.</source>
-        <translation>Sie ist nicht zu Hause: gestimmt und eben zählt zuerst.</translation>
+        <translation>Durchgänge %1 (eine gute Hand %2), Gänge zur Federkralle %3 (%4), Minuten %5 (%6).</translation>
     </message>
     <message>
         <source>The clock had run out.</source>
@@ -3030,7 +3117,7 @@
     </message>
     <message>
         <source>Claw guessed at %1 turns; it was %2.</source>
-        <translation>Kralle auf %1 Umdrehungen geschätzt; es waren %2.</translation>
+        <translation>Federkralle auf %1 Umdrehungen geschätzt; es waren %2.</translation>
     </message>
     <message>
         <source>Lowest string guessed at %1; it landed at %2.</source>
@@ -3039,6 +3126,22 @@
     <message>
         <source>What cost most: act %1, %2.</source>
         <translation>Was am meisten kostete: Handgriff %1, %2.</translation>
+    </message>
+    <message>
+        <source>Plate level, as seen from the side</source>
+        <translation>Platte eben, von der Seite gesehen</translation>
+    </message>
+    <message>
+        <source>Plate forward, as seen from the side</source>
+        <translation>Platte vorn, von der Seite gesehen</translation>
+    </message>
+    <message>
+        <source>Plate sunk, as seen from the side</source>
+        <translation>Platte gesunken, von der Seite gesehen</translation>
+    </message>
+    <message>
+        <source>Not finished: tune the strings and level the plate.</source>
+        <translation>Nicht fertig: die Saiten stimmen und die Platte eben stellen.</translation>
     </message>
 </context>
 <context>
@@ -3094,16 +3197,16 @@
         <translation>Saite %1: vorher %2, nachher %3</translation>
     </message>
     <message>
-        <source>calculated: thin off, thick on</source>
-        <translation>berechnet: dünn ab, dick drauf</translation>
-    </message>
-    <message>
         <source>in all %1 → %2, %3</source>
         <translation>zusammen %1 → %2, %3</translation>
     </message>
     <message>
         <source>Pull of the strings. %1. %2</source>
         <translation>Zug der Saiten. %1. %2</translation>
+    </message>
+    <message>
+        <source>calculated. Thin: old string. Thick: new</source>
+        <translation>berechnet. Dünn: alte Saite. Dick: neue</translation>
     </message>
 </context>
 <context>
@@ -3149,7 +3252,7 @@
     </message>
     <message>
         <source>Was the claw turned twice as far?</source>
-        <translation>Wurde die Kralle doppelt so weit gedreht?</translation>
+        <translation>Wurde die Federkralle doppelt so weit gedreht?</translation>
     </message>
     <message>
         <source>Did %1 and %2 change places?</source>
@@ -3161,11 +3264,11 @@
     </message>
     <message>
         <source>Was the claw tightened %1 turn without an entry?</source>
-        <translation>Wurde die Kralle ohne Eintrag um %1 Umdrehung angezogen?</translation>
+        <translation>Wurde die Federkralle ohne Eintrag um %1 Umdrehung angezogen?</translation>
     </message>
     <message>
         <source>Was the claw loosened %1 turn without an entry?</source>
-        <translation>Wurde die Kralle ohne Eintrag um %1 Umdrehung gelöst?</translation>
+        <translation>Wurde die Federkralle ohne Eintrag um %1 Umdrehung gelöst?</translation>
     </message>
     <message>
         <source>Was something changed without an entry?</source>
@@ -3260,11 +3363,11 @@
         <translation>%1 ist nach %3 um %2 Cent gestiegen. Ein Stoß an ihre Mechanik?</translation>
     </message>
     <message>
-        <source>%1 slipped by %2 cents. Its post or clamp?</source>
+        <source>%1 slipped by %2 cents. At its string post or clamp?</source>
         <translation>%1 ist um %2 Cent gerutscht. Am Wickelbolzen oder an der Klemme?</translation>
     </message>
     <message>
-        <source>%1 slipped by %2 cents after %3. Its post or clamp?</source>
+        <source>%1 slipped by %2 cents after %3. At its string post or clamp?</source>
         <translation>%1 ist nach %3 um %2 Cent gerutscht. Am Wickelbolzen oder an der Klemme?</translation>
     </message>
     <message>
@@ -3347,11 +3450,11 @@
     </message>
     <message>
         <source>a place across the claw, 0 at the bass screw and 1 at the treble screw</source>
-        <translation>ein Ort quer über die Kralle, 0 an der Bassschraube und 1 an der Diskantschraube</translation>
+        <translation>ein Ort quer über die Federkralle, 0 an der Bassschraube und 1 an der Diskantschraube</translation>
     </message>
     <message>
         <source>the claw&apos;s travel for one turn of its screws in millimetres</source>
-        <translation>der Weg der Kralle je Umdrehung ihrer Schrauben in Millimetern</translation>
+        <translation>der Weg der Federkralle je Umdrehung ihrer Schrauben in Millimetern</translation>
     </message>
     <message>
         <source>turns of the claw screws</source>
@@ -3454,7 +3557,7 @@
         <translation>wie viele Federn es sind</translation>
     </message>
     <message>
-        <source>how far the posts go, in millimetres</source>
+        <source>how far the bridge posts go, in millimetres</source>
         <translation>wie weit die Bolzen gehen, in Millimetern</translation>
     </message>
     <message>
@@ -3471,7 +3574,7 @@
     </message>
     <message>
         <source>visits to the claw that a good hand needs</source>
-        <translation>Gänge zur Kralle, die eine gute Hand braucht</translation>
+        <translation>Gänge zur Federkralle, die eine gute Hand braucht</translation>
     </message>
     <message>
         <source>minutes that a good hand needs</source>
@@ -3570,7 +3673,7 @@
         <translation>Cent zwischen leerer Oktave und 12. Bund</translation>
     </message>
     <message>
-        <source>a post&apos;s rise for one turn in millimetres</source>
+        <source>a bridge post&apos;s rise for one turn in millimetres</source>
         <translation>der Hub eines Bolzens je Umdrehung in Millimetern</translation>
     </message>
     <message>
@@ -3608,6 +3711,26 @@
     <message>
         <source>by how much a saddle was moved, in mm</source>
         <translation>um wie viel ein Reiter versetzt wurde, in mm</translation>
+    </message>
+    <message>
+        <source>the relief of a neck in millimetres; a minus sign: it bends back</source>
+        <translation>die Halskrümmung in Millimetern; ein Minus: nach hinten gebogen</translation>
+    </message>
+    <message>
+        <source>a string, counted from the thickest</source>
+        <translation>eine Saite, von der dicksten gezählt</translation>
+    </message>
+    <message>
+        <source>the diameter of a string post in millimetres</source>
+        <translation>der Durchmesser einer Mechanikachse in Millimetern</translation>
+    </message>
+    <message>
+        <source>from one string post to the next in millimetres</source>
+        <translation>von einer Mechanikachse zur nächsten in Millimetern</translation>
+    </message>
+    <message>
+        <source>the wire in a saddle&apos;s clamp in millimetres</source>
+        <translation>der Draht in der Klemme eines Reiters in Millimetern</translation>
     </message>
 </context>
 <context>
@@ -3738,11 +3861,11 @@
     </message>
     <message>
         <source>claw ahead</source>
-        <translation>Kralle voraus</translation>
+        <translation>Federkralle voraus</translation>
     </message>
     <message>
         <source>claw height</source>
-        <translation>Höhe der Kralle</translation>
+        <translation>Höhe der Federkralle</translation>
     </message>
     <message>
         <source>slant</source>
@@ -3761,7 +3884,7 @@
         <translation>Höhe des Reiters</translation>
     </message>
     <message>
-        <source>nut to post</source>
+        <source>nut to string post</source>
         <translation>Sattel bis Achse</translation>
     </message>
     <message>
@@ -3770,15 +3893,15 @@
     </message>
     <message>
         <source>break at nut</source>
-        <translation>Knick am Sattel</translation>
+        <translation>Saitenwinkel am Sattel</translation>
     </message>
     <message>
         <source>fine tuner a turn</source>
         <translation>Feinstimmer je Umdrehung</translation>
     </message>
     <message>
-        <source>its turns in</source>
-        <translation>seine Umdrehungen hinein</translation>
+        <source>fine tuner, turns screwed in</source>
+        <translation>Feinstimmer, Umdrehungen hineingedreht</translation>
     </message>
 </context>
 <context>
@@ -3823,7 +3946,7 @@
         <translation>Eine von sechs Schrauben, auf denen die Platte kippt</translation>
     </message>
     <message>
-        <source>Post with the knife edge</source>
+        <source>Bridge post with the knife edge</source>
         <translation>Bolzen mit der Messerkante</translation>
     </message>
     <message>
@@ -3856,7 +3979,7 @@
     </message>
     <message>
         <source>Tuners at the bridge</source>
-        <translation>Stimmer an der Brücke</translation>
+        <translation>Stimmmechaniken an der Brücke</translation>
     </message>
     <message>
         <source>Block in: the plate is held at %1</source>
@@ -3868,7 +3991,7 @@
     </message>
     <message>
         <source>strings ahead</source>
-        <translation>Saiten voraus</translation>
+        <translation>Saiten ziehen stärker</translation>
     </message>
     <message>
         <source>springs ahead</source>
@@ -3879,7 +4002,7 @@
         <translation>Saiten ziehen mit %1 nach vorn, Federn mit %2 zurück</translation>
     </message>
     <message>
-        <source>Plate %1, goal %2</source>
+        <source>Plate %1, wanted %2</source>
         <translation>Platte %1, Ziel %2</translation>
     </message>
     <message>
@@ -3971,7 +4094,7 @@
     </message>
     <message>
         <source>claw</source>
-        <translation>Kralle</translation>
+        <translation>Federkralle</translation>
     </message>
     <message>
         <source>claw screws</source>
@@ -4060,15 +4183,15 @@
     </message>
     <message>
         <source>%1, the claw stays</source>
-        <translation>%1, die Kralle bleibt</translation>
+        <translation>%1, die Federkralle bleibt</translation>
     </message>
     <message>
         <source>%1, claw %2 tighter</source>
-        <translation>%1, Kralle %2 fester</translation>
+        <translation>%1, Federkralle %2 fester</translation>
     </message>
     <message>
         <source>%1, claw %2 looser</source>
-        <translation>%1, Kralle %2 lockerer</translation>
+        <translation>%1, Federkralle %2 lockerer</translation>
     </message>
     <message>
         <source>%1 × %2</source>
@@ -4086,11 +4209,11 @@
 <context>
     <name>StepDiagram</name>
     <message>
-        <source>on the inner side of each post, every turn below the one before</source>
+        <source>on the inner side of each string post, every wrap below the one before</source>
         <translation>an der Innenseite jeder Achse, jede Wicklung unter der vorigen</translation>
     </message>
     <message>
-        <source>Headstock from above: each string runs to the inner side of its post and winds downwards.</source>
+        <source>Headstock from above: each string runs to the inner side of its string post and winds downwards.</source>
         <translation>Kopfplatte von oben: jede Saite läuft zur Innenseite ihrer Achse und wickelt abwärts.</translation>
     </message>
     <message>
@@ -4103,15 +4226,15 @@
     </message>
     <message>
         <source>Nut and retainer bar from above: every string under the bar, the outer two outside its screws.</source>
-        <translation>Sattel und Niederhalter von oben: jede Saite unter der Stange, die äußeren beiden außen an ihren Schrauben vorbei.</translation>
+        <translation>Sattel und Niederhalterstange von oben: jede Saite unter der Stange, die äußeren beiden außen an ihren Schrauben vorbei.</translation>
     </message>
     <message>
         <source>each cap back in its place, ridge along the strings</source>
-        <translation>jede Kappe an ihren Platz, Rippe längs der Saiten</translation>
+        <translation>jede Klemmplatte an ihren Platz, Rippe längs der Saiten</translation>
     </message>
     <message>
         <source>Locking nut from above: %1 caps in order, the ridge of each along the strings.</source>
-        <translation>Klemmsattel von oben: %1 Kappen in der Reihe, die Rippe jeder längs der Saiten.</translation>
+        <translation>Klemmsattel von oben: %1 Klemmplatten in der Reihe, die Rippe jeder längs der Saiten.</translation>
     </message>
     <message>
         <source>string, straight and centred</source>
@@ -4126,19 +4249,19 @@
         <translation>Klemmstück</translation>
     </message>
     <message>
-        <source>until it stops by itself, then a nudge</source>
-        <translation>bis es von selbst steht, dann ein Stupser</translation>
+        <source>until it stops, then slightly more</source>
+        <translation>bis es stoppt, dann etwas mehr</translation>
     </message>
     <message>
         <source>Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.</source>
         <translation>Klemmreiter von der Seite: das Klemmstück presst die Saite, die bis auf den Grund geht.</translation>
     </message>
     <message>
-        <source>1 clamps the string · 2 fine tuner · 3 holds the saddle · 4 post, for the height</source>
+        <source>1 clamps the string · 2 fine tuner · 3 holds the saddle · 4 bridge post, for the height</source>
         <translation>1 klemmt die Saite · 2 Feinstimmer · 3 hält den Reiter · 4 Bolzen, für die Höhe</translation>
     </message>
     <message>
-        <source>Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a post at each end.</source>
+        <source>Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a bridge post at each end.</source>
         <translation>Brücke von oben: hinter jedem Reiter seine Klemmschraube und sein Feinstimmer, davor die Schraube, die ihn hält; an jedem Ende ein Bolzen.</translation>
     </message>
     <message>
@@ -4151,21 +4274,17 @@
     </message>
     <message>
         <source>keep the claw parallel to the wall; right turns pull the plate down</source>
-        <translation>die Kralle parallel zur Wand halten; Rechtsdrehungen ziehen die Platte hinunter</translation>
+        <translation>die Federkralle parallel zur Wand halten; Rechtsdrehungen ziehen die Platte hinunter</translation>
     </message>
     <message>
         <source>Cavity from behind: claw on two screws, %1 springs to the block, the claw parallel to the wall.</source>
-        <translation>Fach von hinten: Kralle an zwei Schrauben, %1 Federn zum Block, die Kralle parallel zur Wand.</translation>
+        <translation>Fach von hinten: Federkralle an zwei Schrauben, %1 Federn zum Block, die Federkralle parallel zur Wand.</translation>
     </message>
 </context>
 <context>
     <name>StepFigures</name>
     <message>
-        <source>%1 past the post</source>
-        <translation>%1 hinter die Achse</translation>
-    </message>
-    <message>
-        <source>%1 post spacings past its own post</source>
+        <source>%1 string post spacings past its own</source>
         <translation>%1 Achsabstände hinter die eigene Achse</translation>
     </message>
     <message>
@@ -4182,7 +4301,7 @@
     </message>
     <message>
         <source>No slack: the bridge tuner takes up the string.</source>
-        <translation>Keine Zugabe: der Stimmer an der Brücke zieht die Saite ein.</translation>
+        <translation>Keine Zugabe: die Stimmmechanik an der Brücke zieht die Saite ein.</translation>
     </message>
     <message>
         <source>Wound: %1 = %2 of slack, %3 wraps</source>
@@ -4193,7 +4312,7 @@
         <translation>Blank: %1 = %2 Zugabe, %3 Wicklungen</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).</source>
+        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed).</source>
         <translation>Der Winkel über den Sattel ist dann etwa %1° (Achsen von %2, %3 entfernt, sind angenommen).</translation>
     </message>
     <message>
@@ -4213,10 +4332,6 @@
         <translation>Grundstellung: %1 von %2 Umdrehungen hinein (Bereich angenommen, wenn die Karte nichts sagt).</translation>
     </message>
     <message>
-        <source>Flush at the post.</source>
-        <translation>Bündig an der Achse.</translation>
-    </message>
-    <message>
         <source>Leave %1 and bend it in.</source>
         <translation>Lass %1 stehen und biege es um.</translation>
     </message>
@@ -4233,10 +4348,6 @@
         <translation>%1: %2 Züge</translation>
     </message>
     <message>
-        <source>Level shows a gap of %1. By what is known: %2.</source>
-        <translation>Eben zeigt einen Spalt von %1. Nach dem, was bekannt ist: %2.</translation>
-    </message>
-    <message>
         <source>Ready: level, in tune, settled.</source>
         <translation>Bereit: eben, gestimmt, gesetzt.</translation>
     </message>
@@ -4246,7 +4357,7 @@
     </message>
     <message>
         <source>See for yourself: strings on the nut&apos;s floor, caps in their order, ridge along the strings.</source>
-        <translation>Sieh selbst nach: Saiten auf dem Grund des Sattels, Kappen in ihrer Reihe, Rippe längs der Saiten.</translation>
+        <translation>Sieh selbst nach: Saiten auf dem Grund des Sattels, Klemmplatten in ihrer Reihe, Rippe längs der Saiten.</translation>
     </message>
     <message>
         <source>%1: up %2, down %3 ¢</source>
@@ -4254,22 +4365,14 @@
     </message>
     <message>
         <source>A fine tuner at its end: unlock, tune at the pegs, preset, lock again.</source>
-        <translation>Ein Feinstimmer am Ende: lösen, an den Wirbeln stimmen, Grundstellung, wieder klemmen.</translation>
+        <translation>Ein Feinstimmer am Ende: lösen, an den Mechaniken stimmen, Grundstellung, wieder klemmen.</translation>
     </message>
     <message>
         <source>Travel left on the fine tuners: %1.</source>
         <translation>Verbleibender Weg der Feinstimmer: %1.</translation>
     </message>
     <message>
-        <source>On its back, leave: %1 (calculated).</source>
-        <translation>Auf dem Rücken lass: %1 (berechnet).</translation>
-    </message>
-    <message>
-        <source>Lifted, it moves by: %1 (calculated).</source>
-        <translation>Angehoben ändert sie sich um: %1 (berechnet).</translation>
-    </message>
-    <message>
-        <source>A post raised by %1 raises the action at fret 12 by %2.</source>
+        <source>A bridge post raised by %1 raises the action at fret 12 by %2.</source>
         <translation>Ein um %1 gehobener Bolzen hebt die Saitenlage am 12. Bund um %2.</translation>
     </message>
     <message>
@@ -4277,20 +4380,12 @@
         <translation>Gegriffen 1 Cent zu hoch: Reiter um %1 zurück; zu tief: ebenso viel vor.</translation>
     </message>
     <message>
-        <source>Level shows a gap of %1 under the rear edge.</source>
-        <translation>Eben zeigt einen Spalt von %1 unter der Hinterkante.</translation>
-    </message>
-    <message>
         <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
-        <translation>Den Feinstimmern würden %1 für Klemmen, Setzen und %2 ¢ Abnutzung fehlen: neu in Grundstellung bringen und an den Wirbeln stimmen, bevor die Sattelkappen schließen.</translation>
+        <translation>Den Feinstimmern würden %1 für Klemmen, Setzen und %2 ¢ Abnutzung fehlen: neu in Grundstellung bringen und an den Mechaniken stimmen, bevor die Klemmplatten schließen.</translation>
     </message>
     <message>
         <source>The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.</source>
         <translation>Die Feinstimmer decken Klemmen, Setzen und %1 ¢ Abnutzung; mindestens %2 ¢ bleiben übrig.</translation>
-    </message>
-    <message>
-        <source>Further from pitch than it goes: %1.</source>
-        <translation>Weiter vom Ton, als er reicht: %1.</translation>
     </message>
     <message>
         <source>It rests on its stop: it only dives.</source>
@@ -4309,12 +4404,64 @@
         <translation>Jede Saite hat ihre eigene Länge, vom Kugelende die Saite entlang bis zum Schnitt.</translation>
     </message>
     <message>
-        <source>From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
+        <source>From nut to string post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
         <translation>Vom Sattel zum Wickelbolzen wie gemessen; %1 in der Klemme ist angenommen, %2 bleibt übrig.</translation>
     </message>
     <message>
-        <source>From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its post before the first cut.</source>
+        <source>From nut to string post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its string post before the first cut.</source>
         <translation>Vom Sattel zum Wickelbolzen wie bei den meisten Gitarren, %1 in der Klemme ist angenommen, %2 bleibt übrig. Vor dem ersten Schnitt eine Saite an ihren Wickelbolzen halten.</translation>
+    </message>
+    <message>
+        <source>%1 past the string post</source>
+        <translation>%1 über die Mechanikachse hinaus</translation>
+    </message>
+    <message>
+        <source>Flush at the string post.</source>
+        <translation>Bündig an der Mechanikachse.</translation>
+    </message>
+    <message>
+        <source>It rests on the body. Now: %1.</source>
+        <translation>Sie ruht auf dem Korpus. Jetzt: %1.</translation>
+    </message>
+    <message>
+        <source>When level, the rear gap is %1. Now: %2.</source>
+        <translation>Eben ist der hintere Spalt %1. Jetzt: %2.</translation>
+    </message>
+    <message>
+        <source>A bridge tuner at its end: unwind it, draw the string through its clamp, clamp again.</source>
+        <translation>Eine Stimmmechanik der Brücke am Ende: herausdrehen, die Saite durch ihre Klemme ziehen, neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Travel left on the bridge tuners: %1.</source>
+        <translation>Restweg der Stimmmechaniken an der Brücke: %1.</translation>
+    </message>
+    <message>
+        <source>Beyond the travel that is left: %1.</source>
+        <translation>Jenseits des Restwegs: %1.</translation>
+    </message>
+    <message>
+        <source>On its back, leave each string at: %1 (calculated).</source>
+        <translation>Auf dem Rücken jede Saite lassen bei: %1 (berechnet).</translation>
+    </message>
+    <message>
+        <source>In playing position, pitch changes by: %1 (calculated).</source>
+        <translation>In Spielhaltung ändert sich die Tonhöhe um: %1 (berechnet).</translation>
+    </message>
+    <message>
+        <source>When level, the gap under the rear edge is %1.</source>
+        <translation>Eben ist der Spalt unter der Hinterkante %1.</translation>
+    </message>
+    <message>
+        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart).</source>
+        <translation>Ihr Winkel über dem Sattel ist dann etwa %1° (Mechanikachsen von %2, %3 Abstand).</translation>
+    </message>
+    <message>
+        <source>The arm is not used: resting on the body, the other strings stay in tune when one breaks. Choose it at the plan under Bridge.</source>
+        <translation>Der Hebel wird nicht benutzt: auf dem Korpus ruhend bleiben die anderen Saiten gestimmt, wenn eine reißt. Im Plan unter Brücke wählen.</translation>
+    </message>
+    <message>
+        <source>The arm is used: on the body it only dives; floating it moves both ways. Choose it at the plan under Bridge.</source>
+        <translation>Der Hebel wird benutzt: auf dem Korpus taucht er nur ab; schwebend geht er in beide Richtungen. Im Plan unter Brücke wählen.</translation>
     </message>
 </context>
 <context>
@@ -4329,7 +4476,7 @@
     </message>
     <message>
         <source>caps on bolts</source>
-        <translation>Kappen auf Schrauben</translation>
+        <translation>Klemmplatten auf Schrauben</translation>
     </message>
     <message>
         <source>a clamp for each string</source>
@@ -4337,7 +4484,7 @@
     </message>
     <message>
         <source>pegs</source>
-        <translation>Wirbel</translation>
+        <translation>Mechanik</translation>
     </message>
     <message>
         <source>string through a hole</source>
@@ -4348,7 +4495,7 @@
         <translation>geschlitzt mit Loch in der Mitte</translation>
     </message>
     <message>
-        <source>locking posts</source>
+        <source>locking string posts</source>
         <translation>klemmende Achsen</translation>
     </message>
     <message>
@@ -4393,7 +4540,7 @@
     </message>
     <message>
         <source>retainer bar behind the nut</source>
-        <translation>Niederhalter hinter dem Sattel</translation>
+        <translation>Niederhalterstange hinter dem Sattel</translation>
     </message>
     <message>
         <source>string tree</source>
@@ -4401,7 +4548,7 @@
     </message>
     <message>
         <source>cavity with a back cover</source>
-        <translation>Fach mit Rückdeckel</translation>
+        <translation>Federfach mit Abdeckplatte</translation>
     </message>
     <message>
         <source>owner is reached by</source>
@@ -4413,7 +4560,7 @@
     </message>
     <message>
         <source>claw depth, bass and treble</source>
-        <translation>Tiefe der Kralle, Bass und Diskant</translation>
+        <translation>Tiefe der Federkralle, Bass und Diskant</translation>
     </message>
     <message>
         <source>block that fits it</source>
@@ -4421,7 +4568,7 @@
     </message>
     <message>
         <source>level is told by</source>
-        <translation>Ebenheit erkennbar an</translation>
+        <translation>Plattenlage erkennbar an</translation>
     </message>
     <message>
         <source>hex key for %1</source>
@@ -4536,24 +4683,88 @@
         <translation>Nach dem, was gespielt wird; wie lange ein Satz hält, ist angenommen.</translation>
     </message>
     <message>
-        <source>By months; how it is played comes sooner where it was told.</source>
-        <translation>Nach Monaten; wie gespielt wird, kommt früher, wo es gesagt wurde.</translation>
-    </message>
-    <message>
         <source>from the drawers</source>
         <translation>aus den Schubladen</translation>
     </message>
     <message>
         <source>Passes %1, visits to the claw %2. Next restring: %3.</source>
-        <translation>Durchgänge %1, Gänge zur Kralle %2. Nächste Besaitung: %3.</translation>
+        <translation>Durchgänge %1, Gänge zur Federkralle %2. Nächste Besaitung: %3.</translation>
     </message>
     <message>
         <source>no date set</source>
         <translation>kein Datum gesetzt</translation>
     </message>
     <message>
-        <source>The way home</source>
-        <translation>Der Weg nach Hause</translation>
+        <source>set the neck relief</source>
+        <translation>die Halskrümmung einstellen</translation>
+    </message>
+    <message>
+        <source>Set by months; playing hours may bring it forward.</source>
+        <translation>Nach Monaten gesetzt; Spielstunden können ihn vorziehen.</translation>
+    </message>
+    <message>
+        <source>Progress to pitch</source>
+        <translation>Verlauf bis zur Stimmung</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>string post, diameter in mm</source>
+        <translation>Mechanikachse, Durchmesser in mm</translation>
+    </message>
+    <message>
+        <source>nut to the nearest string post, mm</source>
+        <translation>Sattel bis zur nächsten Mechanikachse, mm</translation>
+    </message>
+    <message>
+        <source>string post to string post, mm</source>
+        <translation>Mechanikachse zu Mechanikachse, mm</translation>
+    </message>
+    <message>
+        <source>wire in the saddle&apos;s clamp, mm</source>
+        <translation>Draht in der Reiterklemme, mm</translation>
+    </message>
+    <message>
+        <source>replaced: %1</source>
+        <translation>ersetzt: %1</translation>
+    </message>
+    <message>
+        <source>last on %1</source>
+        <translation>zuletzt am %1</translation>
+    </message>
+    <message>
+        <source>replaced</source>
+        <translation>ersetzt</translation>
+    </message>
+    <message>
+        <source>the arm is</source>
+        <translation>der Hebel wird</translation>
+    </message>
+    <message>
+        <source>not asked yet</source>
+        <translation>noch nicht gefragt</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>benutzt</translation>
+    </message>
+    <message>
+        <source>not used</source>
+        <translation>nicht benutzt</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie sie ist</translation>
+    </message>
+    <message>
+        <source>action wanted at fret 12, bass side, mm</source>
+        <translation>gewünschte Saitenlage am 12. Bund, Bassseite, mm</translation>
+    </message>
+    <message>
+        <source>the same, treble side, mm</source>
+        <translation>dasselbe, Diskantseite, mm</translation>
     </message>
 </context>
 <context>
@@ -4584,7 +4795,7 @@
     </message>
     <message>
         <source>down at the pegs, a little at each, round and round</source>
-        <translation>an den Wirbeln hinunter, an jedem ein wenig, reihum</translation>
+        <translation>an den Mechaniken hinunter, an jedem ein wenig, reihum</translation>
     </message>
     <message>
         <source>cut in the middle, one at a time, each held on both sides</source>
@@ -4593,10 +4804,6 @@
     <message>
         <source>unwind here</source>
         <translation>hier abwickeln</translation>
-    </message>
-    <message>
-        <source>push out here</source>
-        <translation>hier herausdrücken</translation>
     </message>
     <message>
         <source>round the pickups</source>
@@ -4611,10 +4818,6 @@
         <translation>an den Bünden entlang</translation>
     </message>
     <message>
-        <source>mask the pickups first</source>
-        <translation>zuerst die Tonabnehmer abkleben</translation>
-    </message>
-    <message>
         <source>fret by fret, the guard on the wood</source>
         <translation>Bund für Bund, der Schutz auf dem Holz</translation>
     </message>
@@ -4624,7 +4827,7 @@
     </message>
     <message>
         <source>the nut of each peg, snug and no more</source>
-        <translation>die Mutter jedes Wirbels, fest und nicht mehr</translation>
+        <translation>die Mutter jedes einer Mechanik, fest und nicht mehr</translation>
     </message>
     <message>
         <source>ball to the bottom, string in its saddle</source>
@@ -4644,7 +4847,7 @@
     </message>
     <message>
         <source>tuners at the bridge to their preset</source>
-        <translation>Stimmer an der Brücke in Grundstellung</translation>
+        <translation>Stimmmechaniken an der Brücke in Grundstellung</translation>
     </message>
     <message>
         <source>lift and draw along the whole length, never in one place</source>
@@ -4659,12 +4862,8 @@
         <translation>jede Saite am Sattel klemmen</translation>
     </message>
     <message>
-        <source>surplus off at the string posts; count the ends, bin them</source>
-        <translation>Überschuss an den Achsen ab; Enden zählen, wegwerfen</translation>
-    </message>
-    <message>
-        <source>dive, let go, read; pull up, let go, read</source>
-        <translation>abtauchen, loslassen, prüfen; hochziehen, loslassen, prüfen</translation>
+        <source>surplus off at the string posts; ends into the sharps tin</source>
+        <translation>Überstand an den Mechanikachsen ab; Enden in die Abfalldose</translation>
     </message>
     <message>
         <source>now</source>
@@ -4673,6 +4872,42 @@
     <message>
         <source>with the block out</source>
         <translation>mit dem Klotz heraus</translation>
+    </message>
+    <message>
+        <source>plate, pivots and saddles: no wear, no crack</source>
+        <translation>Platte, Lager und Reiter: kein Verschleiß, kein Riss</translation>
+    </message>
+    <message>
+        <source>bridge and saddles: no wear, no crack</source>
+        <translation>Brücke und Reiter: kein Verschleiß, kein Riss</translation>
+    </message>
+    <message>
+        <source>down at the bridge tuners, a little at each</source>
+        <translation>an den Stimmmechaniken der Brücke herunter, an jeder ein wenig</translation>
+    </message>
+    <message>
+        <source>open here</source>
+        <translation>hier öffnen</translation>
+    </message>
+    <message>
+        <source>out here</source>
+        <translation>hier heraus</translation>
+    </message>
+    <message>
+        <source>tape the pickups first</source>
+        <translation>zuerst die Tonabnehmer abkleben</translation>
+    </message>
+    <message>
+        <source>surplus off at the clamps; ends into the sharps tin</source>
+        <translation>Überstand an den Klemmen ab; Enden in die Abfalldose</translation>
+    </message>
+    <message>
+        <source>dive, let go, check</source>
+        <translation>abtauchen, loslassen, prüfen</translation>
+    </message>
+    <message>
+        <source>dive, let go, check; pull up, let go, check</source>
+        <translation>abtauchen, loslassen, prüfen; hochziehen, loslassen, prüfen</translation>
     </message>
 </context>
 <context>
@@ -4687,7 +4922,7 @@
     </message>
     <message>
         <source>Bridge, strings and level decide the plan and its steps.</source>
-        <translation>Brücke, Saiten und Ebenheit entscheiden über Plan und Schritte.</translation>
+        <translation>Brücke, Saiten und Plattenlage entscheiden über Plan und Schritte.</translation>
     </message>
     <message>
         <source>Loose bridge posts, cracks or lifted wood: stop, and send it to a professional repairer.</source>
@@ -4706,10 +4941,6 @@
         <translation>Fragen, wie sie gespielt wird</translation>
     </message>
     <message>
-        <source>Much vibrato, big bends or another action change tuning, locking and height.</source>
-        <translation>Viel Vibrato, weites Ziehen oder andere Saitenlage ändern Stimmung, Klemmen und Höhe.</translation>
-    </message>
-    <message>
         <source>playing style and extras are noted</source>
         <translation>Spielweise und Extras sind notiert</translation>
     </message>
@@ -4723,31 +4954,19 @@
     </message>
     <message>
         <source>The difference in pull decides how much claw work there is.</source>
-        <translation>Der Unterschied im Zug entscheidet, wie viel an der Kralle zu tun ist.</translation>
+        <translation>Der Unterschied im Zug entscheidet, wie viel an der Federkralle zu tun ist.</translation>
     </message>
     <message>
         <source>caliper</source>
         <translation>Messschieber</translation>
     </message>
     <message>
-        <source>Calipers in millimetres and in inches look alike: check the unit.</source>
-        <translation>Messschieber in Millimetern und in Zoll sehen gleich aus: Einheit prüfen.</translation>
-    </message>
-    <message>
         <source>both sets and tunings are noted</source>
         <translation>beide Sätze und Stimmungen sind notiert</translation>
     </message>
     <message>
-        <source>Check before</source>
-        <translation>Vorher prüfen</translation>
-    </message>
-    <message>
-        <source>Check it with the old strings on</source>
-        <translation>Mit den alten Saiten prüfen</translation>
-    </message>
-    <message>
         <source>Loose screws, worn edges or a crooked claw are blamed on the new strings later.</source>
-        <translation>Lockere Schrauben, abgenutzte Kanten oder eine schiefe Kralle schiebt man später auf die neuen Saiten.</translation>
+        <translation>Lockere Schrauben, abgenutzte Kanten oder eine schiefe Federkralle schiebt man später auf die neuen Saiten.</translation>
     </message>
     <message>
         <source>ruler, feeler or card</source>
@@ -4775,7 +4994,7 @@
     </message>
     <message>
         <source>methods, claw turns and minutes are agreed</source>
-        <translation>Verfahren, Drehungen der Kralle und Minuten sind vereinbart</translation>
+        <translation>Verfahren, Drehungen der Federkralle und Minuten sind vereinbart</translation>
     </message>
     <message>
         <source>Lay out tools</source>
@@ -4784,10 +5003,6 @@
     <message>
         <source>Lay everything out before the first screw</source>
         <translation>Alles vor der ersten Schraube auslegen</translation>
-    </message>
-    <message>
-        <source>A bridge without strings is no place to look for a hex key.</source>
-        <translation>Eine Brücke ohne Saiten ist kein Ort, um einen Schlüssel zu suchen.</translation>
     </message>
     <message>
         <source>A drill winder catches hair and fingers: never near pitch.</source>
@@ -4799,23 +5014,19 @@
     </message>
     <message>
         <source>Unlock the nut</source>
-        <translation>Sattel lösen</translation>
+        <translation>Sattelklemmung öffnen</translation>
     </message>
     <message>
         <source>Unlock the nut, lay its caps in order</source>
-        <translation>Sattel lösen, Kappen der Reihe nach auslegen</translation>
+        <translation>Sattelklemmung öffnen, Klemmplatten der Reihe nach auslegen</translation>
     </message>
     <message>
         <source>A clamped string cannot be slackened; a nut cap fits its own groove.</source>
-        <translation>Eine geklemmte Saite lässt sich nicht entspannen; eine Sattelkappe passt zu ihrer eigenen Rille.</translation>
-    </message>
-    <message>
-        <source>A bolt that does not give: do not force it. A drop of oil, or a professional repairer.</source>
-        <translation>Eine Schraube, die nicht nachgibt: nicht zwingen. Ein Tropfen Öl, oder zum Fachbetrieb.</translation>
+        <translation>Eine geklemmte Saite lässt sich nicht entspannen; eine Klemmplatte passt zu ihrer eigenen Rille.</translation>
     </message>
     <message>
         <source>nut caps and bolts are in order, the right way round</source>
-        <translation>Sattelkappen und Schrauben sind in der Reihe, richtig herum</translation>
+        <translation>Klemmplatten und Schrauben sind in der Reihe, richtig herum</translation>
     </message>
     <message>
         <source>Arm off</source>
@@ -4838,20 +5049,8 @@
         <translation>Klotz hinein</translation>
     </message>
     <message>
-        <source>Lower the plate onto its block</source>
-        <translation>Die Platte auf ihren Klotz senken</translation>
-    </message>
-    <message>
-        <source>With the strings off, the springs would pull the bridge under.</source>
-        <translation>Ohne Saiten würden die Federn die Brücke hinunterziehen.</translation>
-    </message>
-    <message>
         <source>block, padded</source>
         <translation>Klotz, gepolstert</translation>
-    </message>
-    <message>
-        <source>Padded, on flat metal, clear of screws. Battery terminals never on metal.</source>
-        <translation>Gepolstert, auf ebenem Metall, frei von Schrauben. Batteriepole nie an Metall.</translation>
     </message>
     <message>
         <source>slackening one string does not move the plate</source>
@@ -4867,7 +5066,7 @@
     </message>
     <message>
         <source>Claw and springs are behind it.</source>
-        <translation>Kralle und Federn sind dahinter.</translation>
+        <translation>Federkralle und Federn sind dahinter.</translation>
     </message>
     <message>
         <source>screwdriver</source>
@@ -4879,7 +5078,7 @@
     </message>
     <message>
         <source>the claw is in sight</source>
-        <translation>die Kralle ist zu sehen</translation>
+        <translation>die Federkralle ist zu sehen</translation>
     </message>
     <message>
         <source>Slacken</source>
@@ -4898,10 +5097,6 @@
         <translation>Kurbel</translation>
     </message>
     <message>
-        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear.</source>
-        <translation>Schutzbrille auf, Gesicht weg von den Saiten. Bohrkurbel: langsam, Haare und Finger weg.</translation>
-    </message>
-    <message>
         <source>no string sounds</source>
         <translation>keine Saite klingt</translation>
     </message>
@@ -4910,20 +5105,12 @@
         <translation>Alte Saiten schneiden</translation>
     </message>
     <message>
-        <source>Cut each string in the middle</source>
-        <translation>Jede Saite in der Mitte durchschneiden</translation>
-    </message>
-    <message>
         <source>No bent end has to be pulled through the hardware.</source>
         <translation>Kein verbogenes Ende muss durch die Teile gezogen werden.</translation>
     </message>
     <message>
         <source>heavy cutters</source>
         <translation>kräftiger Seitenschneider</translation>
-    </message>
-    <message>
-        <source>Never cut under tension. Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Nie unter Spannung schneiden. Schutzbrille. Scharfe Enden: zählen und wegwerfen.</translation>
     </message>
     <message>
         <source>every string is in two</source>
@@ -4935,15 +5122,11 @@
     </message>
     <message>
         <source>Unwind the pegs, lift the strings out</source>
-        <translation>Wirbel abwickeln, Saiten herausheben</translation>
+        <translation>Mechaniken abwickeln, Saiten herausheben</translation>
     </message>
     <message>
         <source>Ball ends come out where they went in.</source>
         <translation>Kugelenden kommen da heraus, wo sie hineingingen.</translation>
-    </message>
-    <message>
-        <source>A string that sticks: back it out, never force it. Sharp ends: count and bin them.</source>
-        <translation>Eine Saite, die klemmt: zurückziehen, nie zwingen. Scharfe Enden: zählen und wegwerfen.</translation>
     </message>
     <message>
         <source>no old string is left</source>
@@ -4958,10 +5141,6 @@
         <translation>Die Feinstimmer in Grundstellung bringen</translation>
     </message>
     <message>
-        <source>Once the nut is locked they are all there is.</source>
-        <translation>Ist der Sattel geklemmt, gibt es nur noch sie.</translation>
-    </message>
-    <message>
         <source>all are at the same preset</source>
         <translation>alle sind in derselben Grundstellung</translation>
     </message>
@@ -4974,16 +5153,8 @@
         <translation>Den Staub unter den Saiten wegwischen</translation>
     </message>
     <message>
-        <source>It is never this easy again.</source>
-        <translation>So leicht ist es nie wieder.</translation>
-    </message>
-    <message>
         <source>cloth, brush</source>
         <translation>Tuch, Pinsel</translation>
-    </message>
-    <message>
-        <source>Cleaner: air the room, dry the cloths flat.</source>
-        <translation>Reiniger: lüften, Tücher flach trocknen.</translation>
     </message>
     <message>
         <source>top and fretboard are clean</source>
@@ -4994,20 +5165,8 @@
         <translation>Bünde polieren</translation>
     </message>
     <message>
-        <source>Mask the pickups, polish the frets</source>
-        <translation>Tonabnehmer abkleben, Bünde polieren</translation>
-    </message>
-    <message>
-        <source>Filings on a pickup&apos;s magnets never come off.</source>
-        <translation>Späne an den Magneten eines Tonabnehmers gehen nie mehr ab.</translation>
-    </message>
-    <message>
         <source>0000 wool, tape, fret guard</source>
         <translation>0000er Wolle, Band, Bundschutz</translation>
-    </message>
-    <message>
-        <source>Wear a mask, wipe before unmasking: filings are not for lungs.</source>
-        <translation>Maske tragen, vor dem Abziehen wischen: Späne gehören nicht in die Lunge.</translation>
     </message>
     <message>
         <source>frets shine and no filings are left</source>
@@ -5030,24 +5189,20 @@
         <translation>Griffbrettöl, Tuch</translation>
     </message>
     <message>
-        <source>Air the room. Dry oily cloths flat: in a heap they can catch fire.</source>
-        <translation>Lüften. Ölige Tücher flach trocknen: im Haufen können sie sich entzünden.</translation>
-    </message>
-    <message>
         <source>the fretboard is dry to the touch</source>
         <translation>das Griffbrett fühlt sich trocken an</translation>
     </message>
     <message>
         <source>Peg nuts</source>
-        <translation>Muttern der Wirbel</translation>
+        <translation>Muttern der Mechaniken</translation>
     </message>
     <message>
         <source>Snug the nuts of the pegs</source>
-        <translation>Die Muttern der Wirbel anziehen</translation>
+        <translation>Die Muttern der Mechaniken anziehen</translation>
     </message>
     <message>
         <source>A peg that moves in its hole lets its string go flat.</source>
-        <translation>Ein Wirbel, der in seinem Loch wackelt, lässt seine Saite sinken.</translation>
+        <translation>Eine Mechanik, die in ihrem Loch wackelt, lässt ihre Saite sinken.</translation>
     </message>
     <message>
         <source>adjustable spanner</source>
@@ -5055,7 +5210,7 @@
     </message>
     <message>
         <source>no peg moves by hand</source>
-        <translation>kein Wirbel lässt sich von Hand bewegen</translation>
+        <translation>keine Mechanik lässt sich von Hand bewegen</translation>
     </message>
     <message>
         <source>Lay out the set</source>
@@ -5068,10 +5223,6 @@
     <message>
         <source>Two strings may share a packet; alike ones are easily swapped.</source>
         <translation>Zwei Saiten können in einer Tüte sein; ähnliche sind leicht vertauscht.</translation>
-    </message>
-    <message>
-        <source>Uncoil slowly, glasses on, face clear: the ends spring.</source>
-        <translation>Langsam abrollen, Schutzbrille auf, Gesicht weg: die Enden federn.</translation>
     </message>
     <message>
         <source>every string is in its order</source>
@@ -5088,10 +5239,6 @@
     <message>
         <source>The clamp needs plain, straight string.</source>
         <translation>Die Klemme braucht blanke, gerade Saite.</translation>
-    </message>
-    <message>
-        <source>Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Schutzbrille auf. Scharfe Enden: zählen und wegwerfen.</translation>
     </message>
     <message>
         <source>every end is clean and straight</source>
@@ -5142,10 +5289,6 @@
         <translation>Wicklungen halten die Saite; mehr als nötig setzen sich nur länger.</translation>
     </message>
     <message>
-        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear. Old slotted string posts: no tight bend.</source>
-        <translation>Schutzbrille auf, Gesicht weg von den Saiten. Bohrkurbel: langsam, Haare und Finger weg. Alte geschlitzte Achsen: kein enger Knick.</translation>
-    </message>
-    <message>
         <source>all strings are taut, wraps side by side</source>
         <translation>alle Saiten sind straff, Wicklung neben Wicklung</translation>
     </message>
@@ -5158,16 +5301,8 @@
         <translation>Diese Saite wechseln und auf Tonhöhe bringen</translation>
     </message>
     <message>
-        <source>With one string off the bridge hardly moves.</source>
-        <translation>Fehlt nur eine Saite, bewegt sich die Brücke kaum.</translation>
-    </message>
-    <message>
         <source>winder, heavy cutters</source>
         <translation>Kurbel, kräftiger Seitenschneider</translation>
-    </message>
-    <message>
-        <source>Slacken before cutting, seat before tension. Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Entspannen vor dem Schneiden, einsetzen vor dem Spannen. Schutzbrille. Scharfe Enden: zählen und wegwerfen.</translation>
     </message>
     <message>
         <source>this string is at pitch</source>
@@ -5190,10 +5325,6 @@
         <translation>Stimmgerät</translation>
     </message>
     <message>
-        <source>Glasses on, face clear. Check the octave.</source>
-        <translation>Schutzbrille auf, Gesicht weg. Oktave prüfen.</translation>
-    </message>
-    <message>
         <source>every string is within a half step</source>
         <translation>jede Saite ist auf einen Halbton genau</translation>
     </message>
@@ -5202,16 +5333,8 @@
         <translation>Klotz heraus</translation>
     </message>
     <message>
-        <source>Tip the bridge forward, pull the block</source>
-        <translation>Brücke nach vorn kippen, Klotz ziehen</translation>
-    </message>
-    <message>
         <source>Now strings and springs balance.</source>
         <translation>Jetzt halten sich Saiten und Federn die Waage.</translation>
-    </message>
-    <message>
-        <source>Hold the bridge: it may jump.</source>
-        <translation>Die Brücke festhalten: sie kann springen.</translation>
     </message>
     <message>
         <source>the bridge floats free</source>
@@ -5226,14 +5349,6 @@
         <translation>Jede Saite der ganzen Länge nach dehnen</translation>
     </message>
     <message>
-        <source>What is not settled comes out now, or on stage.</source>
-        <translation>Was sich nicht gesetzt hat, kommt jetzt heraus oder auf der Bühne.</translation>
-    </message>
-    <message>
-        <source>Glasses on. Never pull in one place: a kink ruins the string.</source>
-        <translation>Schutzbrille auf. Nie an einer Stelle ziehen: ein Knick verdirbt die Saite.</translation>
-    </message>
-    <message>
         <source>a stretch no longer drops the pitch</source>
         <translation>Dehnen senkt die Tonhöhe nicht mehr</translation>
     </message>
@@ -5246,20 +5361,16 @@
         <translation>Jede Saite einen Ganzton ziehen, spielen</translation>
     </message>
     <message>
-        <source>What is not settled yet settles before the nut is locked.</source>
-        <translation>Was sich noch nicht gesetzt hat, tut es, bevor der Sattel geklemmt wird.</translation>
-    </message>
-    <message>
         <source>it keeps its pitch through bends</source>
-        <translation>sie hält die Tonhöhe beim Ziehen</translation>
+        <translation>sie hält die Tonhöhe beim Bending</translation>
     </message>
     <message>
         <source>Level</source>
-        <translation>Ebenheit</translation>
+        <translation>Plattenlage</translation>
     </message>
     <message>
         <source>Bring the plate level with the claw</source>
-        <translation>Die Platte mit der Kralle eben stellen</translation>
+        <translation>Die Platte mit der Federkralle eben stellen</translation>
     </message>
     <message>
         <source>Only a settled bridge at pitch shows its true level.</source>
@@ -5283,7 +5394,7 @@
     </message>
     <message>
         <source>Height moves pitch and level, so it comes before the last passes.</source>
-        <translation>Die Höhe bewegt Tonhöhe und Ebenheit, darum kommt sie vor den letzten Durchgängen.</translation>
+        <translation>Die Höhe bewegt Tonhöhe und Plattenlage, darum kommt sie vor den letzten Durchgängen.</translation>
     </message>
     <message>
         <source>ruler</source>
@@ -5307,7 +5418,7 @@
     </message>
     <message>
         <source>Saddles move pitch and level, so they come before the last passes.</source>
-        <translation>Reiter bewegen Tonhöhe und Ebenheit, darum kommen sie vor den letzten Durchgängen.</translation>
+        <translation>Reiter bewegen Tonhöhe und Plattenlage, darum kommen sie vor den letzten Durchgängen.</translation>
     </message>
     <message>
         <source>Slacken a string before its saddle is moved.</source>
@@ -5326,14 +5437,6 @@
         <translation>Jede Saite auf ihren Zielwert stimmen</translation>
     </message>
     <message>
-        <source>Aims foresee what each string does to the others.</source>
-        <translation>Zielwerte sehen voraus, was jede Saite mit den anderen macht.</translation>
-    </message>
-    <message>
-        <source>Glasses on, face clear at every tuning up.</source>
-        <translation>Schutzbrille auf, Gesicht weg bei jedem Hochstimmen.</translation>
-    </message>
-    <message>
         <source>strings and plate are within tolerance</source>
         <translation>Saiten und Platte sind innerhalb der Toleranz</translation>
     </message>
@@ -5343,15 +5446,11 @@
     </message>
     <message>
         <source>Tighten the nut caps in their order</source>
-        <translation>Die Sattelkappen der Reihe nach anziehen</translation>
+        <translation>Die Klemmplatten der Reihe nach anziehen</translation>
     </message>
     <message>
         <source>From here only the fine tuners tune.</source>
         <translation>Ab hier stimmen nur noch die Feinstimmer.</translation>
-    </message>
-    <message>
-        <source>To the natural stop and a nudge: a stripped bolt cannot be undone. Soft-metal copies: sooner.</source>
-        <translation>Bis zum natürlichen Anschlag und ein Stupser: ein überdrehtes Gewinde ist nicht rückgängig zu machen. Weiche Metalle: früher.</translation>
     </message>
     <message>
         <source>pitch moved no further than the fine tuners reach</source>
@@ -5526,16 +5625,8 @@
         <translation>Eine Saite hält Welle und Feder an ihrem Platz.</translation>
     </message>
     <message>
-        <source>Mark the loose bridge&apos;s place. If the last string must go, hold the shaft. Wear glasses, face clear of the strings.</source>
-        <translation>Den Platz der losen Brücke markieren. Muss die letzte Saite weg, die Welle halten. Schutzbrille, Gesicht weg von den Saiten.</translation>
-    </message>
-    <message>
         <source>all but one are loose</source>
         <translation>alle bis auf eine sind lose</translation>
-    </message>
-    <message>
-        <source>A stop tailpiece falls when slack: hold it. Arch-top: mark the loose bridge first. Wear glasses, face clear of the strings.</source>
-        <translation>Ein Stoppsaitenhalter fällt, wenn er entspannt ist: festhalten. Archtop: zuerst die lose Brücke markieren. Schutzbrille, Gesicht weg von den Saiten.</translation>
     </message>
     <message>
         <source>Unwind, open the saddles, lift strings out</source>
@@ -5555,7 +5646,7 @@
     </message>
     <message>
         <source>Unwind the pegs, push the strings out</source>
-        <translation>Wirbel abwickeln, Saiten herausdrücken</translation>
+        <translation>Mechaniken abwickeln, Saiten herausdrücken</translation>
     </message>
     <message>
         <source>Ball ends come out behind, through the sustain block.</source>
@@ -5566,14 +5657,6 @@
         <translation>Beide Enden öffnen, Saiten herausheben</translation>
     </message>
     <message>
-        <source>Set the bridge tuners to their preset</source>
-        <translation>Die Stimmer der Brücke in Grundstellung bringen</translation>
-    </message>
-    <message>
-        <source>They take up the slack and tune: half-way leaves travel both ways.</source>
-        <translation>Sie ziehen ein und stimmen: die Mitte lässt Weg in beide Richtungen.</translation>
-    </message>
-    <message>
         <source>Seat each string and clamp it</source>
         <translation>Jede Saite einsetzen und klemmen</translation>
     </message>
@@ -5582,44 +5665,16 @@
         <translation>Eine schiefe oder zu hohe Saite springt bei Tonhöhe heraus.</translation>
     </message>
     <message>
-        <source>To the natural stop and a nudge: over-tight breaks the saddle. Soft-metal copies: sooner.</source>
-        <translation>Bis zum natürlichen Anschlag und ein Stupser: zu fest sprengt den Reiter. Weiche Metalle: früher.</translation>
-    </message>
-    <message>
-        <source>Seat each ball end at the bridge</source>
-        <translation>Jedes Kugelende an der Brücke einsetzen</translation>
-    </message>
-    <message>
         <source>Hook each ball end in</source>
         <translation>Jedes Kugelende einhängen</translation>
     </message>
     <message>
         <source>Under the retainer bar, on its own side of each screw.</source>
-        <translation>Unter den Niederhalter, auf die eigene Seite jeder Schraube.</translation>
-    </message>
-    <message>
-        <source>Lead each string into its clamp</source>
-        <translation>Jede Saite in ihre Klemme führen</translation>
-    </message>
-    <message>
-        <source>A string beside its clamp slips at pitch.</source>
-        <translation>Eine Saite neben ihrer Klemme rutscht bei Tonhöhe.</translation>
+        <translation>Unter die Niederhalterstange, auf die eigene Seite jeder Schraube.</translation>
     </message>
     <message>
         <source>every string is in its clamp</source>
         <translation>jede Saite ist in ihrer Klemme</translation>
-    </message>
-    <message>
-        <source>Clamp each string, take up its slack</source>
-        <translation>Jede Saite klemmen, Zugabe einziehen</translation>
-    </message>
-    <message>
-        <source>There are no string posts: the clamp holds, the bridge tuner takes up.</source>
-        <translation>Es gibt keine Achsen: die Klemme hält, der Stimmer der Brücke zieht ein.</translation>
-    </message>
-    <message>
-        <source>Wear glasses, face clear of the strings.</source>
-        <translation>Schutzbrille auf, Gesicht weg von den Saiten.</translation>
     </message>
     <message>
         <source>all strings are taut</source>
@@ -5635,7 +5690,7 @@
     </message>
     <message>
         <source>Set the claw so the plate rests firmly</source>
-        <translation>Die Kralle so stellen, dass die Platte fest aufliegt</translation>
+        <translation>Die Federkralle so stellen, dass die Platte fest aufliegt</translation>
     </message>
     <message>
         <source>The springs hold the plate on the body, with force to spare for bends.</source>
@@ -5643,7 +5698,7 @@
     </message>
     <message>
         <source>the plate rests, and stays at rest in a bend</source>
-        <translation>die Platte liegt auf und bleibt beim Ziehen liegen</translation>
+        <translation>die Platte liegt auf und bleibt beim Bending liegen</translation>
     </message>
     <message>
         <source>Bring the arm to its height</source>
@@ -5658,16 +5713,8 @@
         <translation>der Hebel ist auf seiner Höhe</translation>
     </message>
     <message>
-        <source>The stabiliser&apos;s springs may drop out: hold them.</source>
-        <translation>Die Federn des Stabilisators können herausfallen: festhalten.</translation>
-    </message>
-    <message>
         <source>Set the height at the bridge</source>
         <translation>Die Höhe an der Brücke einstellen</translation>
-    </message>
-    <message>
-        <source>Strings slack first, then turn, then retune.</source>
-        <translation>Zuerst Saiten entspannen, dann drehen, dann nachstimmen.</translation>
     </message>
     <message>
         <source>Height moves pitch, so it comes before the last pass.</source>
@@ -5698,10 +5745,6 @@
         <translation>Jede Saite auf Tonhöhe stimmen</translation>
     </message>
     <message>
-        <source>Nothing moves: each string stays where it is tuned.</source>
-        <translation>Nichts bewegt sich: jede Saite bleibt, wo sie gestimmt ist.</translation>
-    </message>
-    <message>
         <source>every string is within tolerance</source>
         <translation>jede Saite ist innerhalb der Toleranz</translation>
     </message>
@@ -5711,27 +5754,15 @@
     </message>
     <message>
         <source>From here only the bridge tuners tune.</source>
-        <translation>Ab hier stimmen nur noch die Stimmer der Brücke.</translation>
-    </message>
-    <message>
-        <source>To the natural stop and a nudge: a crushed string breaks there.</source>
-        <translation>Bis zum natürlichen Anschlag und ein Stupser: eine gequetschte Saite reißt dort.</translation>
+        <translation>Ab hier stimmen nur noch die Stimmmechaniken der Brücke.</translation>
     </message>
     <message>
         <source>pitch moved no further than the bridge tuners reach</source>
-        <translation>die Tonhöhe wanderte nicht weiter, als die Stimmer der Brücke reichen</translation>
-    </message>
-    <message>
-        <source>Tune at the bridge, held as it is played</source>
-        <translation>An der Brücke stimmen, in Spielhaltung</translation>
+        <translation>die Tonhöhe wanderte nicht weiter, als die Stimmmechaniken der Brücke reichen</translation>
     </message>
     <message>
         <source>Bring the arm back over the strings</source>
         <translation>Den Hebel zurück über die Saiten bringen</translation>
-    </message>
-    <message>
-        <source>Press and lift the arm; check before and after</source>
-        <translation>Hebel drücken und heben; vorher und nachher prüfen</translation>
     </message>
     <message>
         <source>What hangs at nut, bridge or shaft shows now.</source>
@@ -5747,7 +5778,7 @@
     </message>
     <message>
         <source>nut caps</source>
-        <translation>Sattelkappen</translation>
+        <translation>Klemmplatten</translation>
     </message>
     <message>
         <source>saddles</source>
@@ -5767,23 +5798,19 @@
     </message>
     <message>
         <source>Unlock the nut, caps and bolts in one tray</source>
-        <translation>Sattel lösen, Kappen und Schrauben in eine Schale</translation>
+        <translation>Sattelklemmung öffnen, Klemmplatten und Schrauben in eine Schale</translation>
     </message>
     <message>
         <source>Loosen the nut caps until the strings slide</source>
-        <translation>Sattelkappen lockern, bis die Saiten gleiten</translation>
+        <translation>Klemmplatten lockern, bis die Saiten gleiten</translation>
     </message>
     <message>
         <source>Tighten the nut caps, the right way round</source>
-        <translation>Sattelkappen anziehen, richtig herum</translation>
+        <translation>Klemmplatten anziehen, richtig herum</translation>
     </message>
     <message>
         <source>Lead each string under its loosened cap</source>
-        <translation>Jede Saite unter ihre gelockerte Kappe führen</translation>
-    </message>
-    <message>
-        <source>Mask the pickups, rub frets and fretboard lengthwise</source>
-        <translation>Tonabnehmer abkleben, Bünde und Griffbrett längs reiben</translation>
+        <translation>Jede Saite unter ihre gelockerte Klemmplatte führen</translation>
     </message>
     <message>
         <source>Wind: first wrap over the string end, then under</source>
@@ -5794,7 +5821,7 @@
         <translation>Jede Saite wickeln, jede Wicklung unter die letzte</translation>
     </message>
     <message>
-        <source>Tie each string at its post, take up slack</source>
+        <source>Tie each string at its string post</source>
         <translation>Jede Saite an ihrer Achse knoten, Zugabe einziehen</translation>
     </message>
     <message>
@@ -5810,10 +5837,6 @@
         <translation>Den Klotz endgültig herausnehmen</translation>
     </message>
     <message>
-        <source>Bring each string up; look without the block</source>
-        <translation>Jede Saite hochbringen; ohne Klotz nachsehen</translation>
-    </message>
-    <message>
         <source>Bring strings up singly, look along the plate</source>
         <translation>Saiten einzeln hochbringen, an der Platte entlangsehen</translation>
     </message>
@@ -5823,7 +5846,7 @@
     </message>
     <message>
         <source>Slacken a whole step, turn the claw, retune</source>
-        <translation>Einen Ganzton nachlassen, Kralle drehen, nachstimmen</translation>
+        <translation>Einen Ganzton nachlassen, Federkralle drehen, nachstimmen</translation>
     </message>
     <message>
         <source>Fine-tune on the bench, leaving the offset below</source>
@@ -5859,7 +5882,7 @@
     </message>
     <message>
         <source>String</source>
-        <translation>Saite</translation>
+        <translation>Aufziehen</translation>
     </message>
     <message>
         <source>Balance</source>
@@ -5900,6 +5923,414 @@
     <message>
         <source>truss rod</source>
         <translation>Halsstab</translation>
+    </message>
+    <message>
+        <source>Vibrato, bends and another action change tuning, locking and height.</source>
+        <translation>Vibrato, Bendings und eine andere Saitenlage ändern Stimmen, Klemmen und Höhe.</translation>
+    </message>
+    <message>
+        <source>Check whether your caliper shows mm or inches.</source>
+        <translation>Prüfen, ob der Messschieber mm oder Zoll zeigt.</translation>
+    </message>
+    <message>
+        <source>Inspect the guitar</source>
+        <translation>Die Gitarre untersuchen</translation>
+    </message>
+    <message>
+        <source>Inspect it with the old strings on</source>
+        <translation>Mit den alten Saiten untersuchen</translation>
+    </message>
+    <message>
+        <source>Have every tool ready before strings come off.</source>
+        <translation>Jedes Werkzeug bereithaben, bevor Saiten abkommen.</translation>
+    </message>
+    <message>
+        <source>A bolt that does not turn: do not force it. A drop of oil, or a professional repairer.</source>
+        <translation>Ein Bolzen, der sich nicht dreht: nicht zwingen. Ein Tropfen Öl, oder ein Fachbetrieb.</translation>
+    </message>
+    <message>
+        <source>Raise the rear edge; slide the block in</source>
+        <translation>Hinterkante heben, Klotz hineinschieben</translation>
+    </message>
+    <message>
+        <source>Without strings, springs pull the plate into the body.</source>
+        <translation>Ohne Saiten ziehen die Federn die Platte in den Korpus.</translation>
+    </message>
+    <message>
+        <source>Ease the plate onto it, never let it snap. Block padded, on flat metal, clear of screws. Tape a battery&apos;s terminals.</source>
+        <translation>Die Platte sanft absetzen, nie schnappen lassen. Klotz gepolstert, auf ebenem Metall, frei von Schrauben. Batteriepole abkleben.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings. A drill winder: slow, hair and fingers clear.</source>
+        <translation>Schutzbrille tragen, Gesicht nicht in Richtung der Saiten. Akkukurbel: langsam, Haare und Finger weg.</translation>
+    </message>
+    <message>
+        <source>Cut each slack string in the middle</source>
+        <translation>Jede lose Saite in der Mitte durchschneiden</translation>
+    </message>
+    <message>
+        <source>Never cut under tension. Wear safety glasses. Sharp ends go into the sharps tin: count them.</source>
+        <translation>Nie unter Spannung schneiden. Schutzbrille tragen. Scharfe Enden in die Abfalldose: zählen.</translation>
+    </message>
+    <message>
+        <source>A string that sticks: back it out, never force it. Sharp ends go into the sharps tin.</source>
+        <translation>Eine Saite, die klemmt: zurückschieben, nie zwingen. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>Once the nut is locked only they can tune.</source>
+        <translation>Ist der Sattel geklemmt, stimmen nur noch sie.</translation>
+    </message>
+    <message>
+        <source>With strings off, everything is within reach.</source>
+        <translation>Ohne Saiten ist alles erreichbar.</translation>
+    </message>
+    <message>
+        <source>Spray the cloth, not the guitar. Air the room, dry the cloths flat.</source>
+        <translation>Das Tuch besprühen, nicht die Gitarre. Lüften, Tücher flach trocknen.</translation>
+    </message>
+    <message>
+        <source>Tape the pickups, polish the frets</source>
+        <translation>Tonabnehmer abkleben, Bünde polieren</translation>
+    </message>
+    <message>
+        <source>Filings stick to a pickup&apos;s magnets.</source>
+        <translation>Späne haften an den Magneten der Tonabnehmer.</translation>
+    </message>
+    <message>
+        <source>Wear a dust mask. Wipe up filings before peeling the tape.</source>
+        <translation>Staubmaske tragen. Späne aufwischen, bevor das Band abgezogen wird.</translation>
+    </message>
+    <message>
+        <source>Keep oil off lacquer and raw wood. Air the room. Dry oily cloths flat: in a heap they can catch fire.</source>
+        <translation>Kein Öl auf Lack und rohes Holz. Lüften. Ölige Tücher flach trocknen: im Haufen können sie sich entzünden.</translation>
+    </message>
+    <message>
+        <source>Uncoil slowly, safety glasses on, face clear: the ends spring.</source>
+        <translation>Langsam entrollen, Schutzbrille auf, Gesicht weg: die Enden federn.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Round-core wound strings: bend before cutting, or the winding comes loose. Sharp ends go into the sharps tin.</source>
+        <translation>Schutzbrille tragen. Umsponnene Saiten mit rundem Kern vor dem Schneiden knicken, sonst löst sich die Umspinnung. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>The other strings keep the bridge near its place.</source>
+        <translation>Die anderen Saiten halten die Brücke nahe an ihrem Platz.</translation>
+    </message>
+    <message>
+        <source>Slacken before cutting, seat before tension. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Vor dem Schneiden entspannen, vor dem Spannen einsetzen. Schutzbrille tragen. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on, face clear. Check the octave.</source>
+        <translation>Schutzbrille auf, Gesicht weg. Die Oktave prüfen.</translation>
+    </message>
+    <message>
+        <source>Lift the rear edge; draw the block out</source>
+        <translation>Hinterkante heben, Klotz herausziehen</translation>
+    </message>
+    <message>
+        <source>Hold the bridge and ease the plate down: it may jump.</source>
+        <translation>Die Brücke halten und sanft absetzen: sie kann springen.</translation>
+    </message>
+    <message>
+        <source>A string that still stretches goes flat on stage.</source>
+        <translation>Eine Saite, die sich noch dehnt, wird auf der Bühne tief.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on. Never pull in one place: a kink ruins the string.</source>
+        <translation>Schutzbrille auf. Nie an einer Stelle ziehen: ein Knick verdirbt die Saite.</translation>
+    </message>
+    <message>
+        <source>What still stretches does so before the nut is locked.</source>
+        <translation>Was sich noch dehnt, tut es vor dem Klemmen des Sattels.</translation>
+    </message>
+    <message>
+        <source>Neck relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>Set the neck relief</source>
+        <translation>Die Halskrümmung einstellen</translation>
+    </message>
+    <message>
+        <source>Another pull bends the neck; height and intonation depend on it.</source>
+        <translation>Anderer Zug biegt den Hals; Höhe und Oktaven hängen davon ab.</translation>
+    </message>
+    <message>
+        <source>straightedge, feeler</source>
+        <translation>Lineal, Fühlerlehre</translation>
+    </message>
+    <message>
+        <source>Turn the rod in quarters. One that does not turn easily: stop, and send it to a professional repairer.</source>
+        <translation>Den Halsstab in Vierteln drehen. Dreht er nicht leicht: halt, und zum Fachbetrieb damit.</translation>
+    </message>
+    <message>
+        <source>the relief is as wanted at pitch</source>
+        <translation>die Krümmung ist bei Stimmung wie gewünscht</translation>
+    </message>
+    <message>
+        <source>Use a tip that fills the slot. A screw that turns without biting: stop; leave thread in the wood.</source>
+        <translation>Eine Klinge nehmen, die den Schlitz füllt. Eine Schraube, die leer dreht: halt; Gewinde im Holz lassen.</translation>
+    </message>
+    <message>
+        <source>Each aim allows for the strings tuned after it.</source>
+        <translation>Jedes Ziel rechnet die Saiten ein, die danach kommen.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on, face clear at every tuning up.</source>
+        <translation>Schutzbrille auf, Gesicht weg bei jedem Hochstimmen.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: a stripped bolt cannot be undone. Soft-metal copies: less.</source>
+        <translation>Anziehen, bis es stoppt, dann etwas mehr: ein überdrehter Bolzen ist verloren. Kopien aus weichem Metall: weniger.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Round-core wound strings: bend before cutting. Sharp ends go into the sharps tin.</source>
+        <translation>Schutzbrille tragen. Umsponnene Saiten mit rundem Kern vor dem Schneiden knicken. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>Loose pivot screws, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Lose Lagerschrauben, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+    </message>
+    <message>
+        <source>Anything loose in the wood, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Etwas lose im Holz, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+    </message>
+    <message>
+        <source>the answers are right</source>
+        <translation>die Antworten stimmen</translation>
+    </message>
+    <message>
+        <source>Big bends or another action change tuning and height.</source>
+        <translation>Weite Bendings oder eine andere Saitenlage ändern Stimmen und Höhe.</translation>
+    </message>
+    <message>
+        <source>Each method costs minutes or risk on this guitar; shop defaults are chosen.</source>
+        <translation>Jede Methode kostet an dieser Gitarre Minuten oder Risiko; die Vorgaben der Werkstatt sind gewählt.</translation>
+    </message>
+    <message>
+        <source>Safety glasses are the first tool out.</source>
+        <translation>Die Schutzbrille ist das erste Werkzeug.</translation>
+    </message>
+    <message>
+        <source>Open the nut clamps</source>
+        <translation>Sattelklemmen öffnen</translation>
+    </message>
+    <message>
+        <source>Push the arm to raise the edge, ease the plate onto the block, never let it snap. Block padded, on flat metal, clear of screws. Tape a battery&apos;s terminals.</source>
+        <translation>Den Hebel drücken, um die Kante zu heben, die Platte sanft auf den Klotz setzen, nie schnappen lassen. Klotz gepolstert, auf ebenem Metall, frei von Schrauben. Batteriepole abkleben.</translation>
+    </message>
+    <message>
+        <source>Loosen every bridge tuner until slack</source>
+        <translation>Jede Stimmmechanik der Brücke lösen, bis lose</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings.</source>
+        <translation>Schutzbrille tragen, Gesicht nicht in Richtung der Saiten.</translation>
+    </message>
+    <message>
+        <source>Mark the loose bridge&apos;s place. If the last string must go, hold the shaft. Wear safety glasses, face out of line with the strings.</source>
+        <translation>Den Platz der losen Brücke markieren. Muss die letzte Saite weg, die Welle halten. Schutzbrille tragen, Gesicht nicht in Richtung der Saiten.</translation>
+    </message>
+    <message>
+        <source>A stop tailpiece falls when slack: hold it. Arch-top: mark the loose bridge first. Wear safety glasses, face out of line with the strings.</source>
+        <translation>Ein Saitenhalter fällt ohne Zug: festhalten. Archtop: zuerst die lose Brücke markieren. Schutzbrille tragen, Gesicht nicht in Richtung der Saiten.</translation>
+    </message>
+    <message>
+        <source>Cut only the slack strings</source>
+        <translation>Nur die losen Saiten durchschneiden</translation>
+    </message>
+    <message>
+        <source>The string that stays on keeps shaft and spring in place.</source>
+        <translation>Die Saite, die bleibt, hält Welle und Feder am Platz.</translation>
+    </message>
+    <message>
+        <source>Never cut the one at pitch. Wear safety glasses. Sharp ends go into the sharps tin: count them.</source>
+        <translation>Nie die gestimmte durchschneiden. Schutzbrille tragen. Scharfe Enden in die Abfalldose: zählen.</translation>
+    </message>
+    <message>
+        <source>every slack string is in two</source>
+        <translation>jede lose Saite ist durchgeschnitten</translation>
+    </message>
+    <message>
+        <source>Unwind the pegs, unhook the ball ends</source>
+        <translation>Mechaniken abwickeln, Kugelenden aushängen</translation>
+    </message>
+    <message>
+        <source>Ball ends hang on pins or are tied: look how before they come off.</source>
+        <translation>Kugelenden hängen an Stiften oder sind gebunden: vor dem Abnehmen ansehen.</translation>
+    </message>
+    <message>
+        <source>A pin that sticks: ease it, never pry. The string that stays on stays hooked. Sharp ends go into the sharps tin.</source>
+        <translation>Ein Stift, der klemmt: lockern, nie hebeln. Die Saite, die bleibt, bleibt eingehängt. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>only the kept string is left</source>
+        <translation>nur die behaltene Saite ist noch da</translation>
+    </message>
+    <message>
+        <source>Unwind the bridge tuners almost to slack</source>
+        <translation>Die Stimmmechaniken der Brücke fast herausdrehen</translation>
+    </message>
+    <message>
+        <source>They take up all the slack; half-way in, they may run out before pitch.</source>
+        <translation>Sie nehmen alle Lose auf; auf halbem Weg sind sie vor der Tonhöhe am Ende.</translation>
+    </message>
+    <message>
+        <source>Preset bridge tuners</source>
+        <translation>Brückenmechaniken voreinstellen</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: over-tight breaks the saddle. Soft-metal copies: less.</source>
+        <translation>Anziehen, bis es stoppt, dann etwas mehr: zu fest bricht der Reiter. Kopien aus weichem Metall: weniger.</translation>
+    </message>
+    <message>
+        <source>Push each string through from behind</source>
+        <translation>Jede Saite von hinten durchschieben</translation>
+    </message>
+    <message>
+        <source>A ball on an edge slips at pitch. A little graphite in each nut slot lets the string slide back.</source>
+        <translation>Eine Kugel auf einer Kante rutscht bei Tonhöhe. Etwas Graphit in jedem Sattelschlitz lässt die Saite zurückgleiten.</translation>
+    </message>
+    <message>
+        <source>Unwind a tuner, hook its ball end in</source>
+        <translation>Eine Mechanik herausdrehen, ihr Kugelende einhängen</translation>
+    </message>
+    <message>
+        <source>The holder comes out only when its tuner is fully unwound.</source>
+        <translation>Der Halter kommt erst heraus, wenn seine Mechanik ganz herausgedreht ist.</translation>
+    </message>
+    <message>
+        <source>Hook each ball end on its pin</source>
+        <translation>Jedes Kugelende an seinen Stift hängen</translation>
+    </message>
+    <message>
+        <source>A ball end that has slipped off its pin jumps at pitch: crimp it or tie it.</source>
+        <translation>Ein Kugelende, das vom Stift gerutscht ist, springt bei Tonhöhe: festpressen oder festbinden.</translation>
+    </message>
+    <message>
+        <source>Keep the shaft under tension: one string stays on.</source>
+        <translation>Die Welle unter Zug halten: eine Saite bleibt drauf.</translation>
+    </message>
+    <message>
+        <source>Hold at fret 1, draw tight, clamp</source>
+        <translation>Am 1. Bund halten, straff ziehen, klemmen</translation>
+    </message>
+    <message>
+        <source>A string beside its clamp slips at pitch; slack in it uses up the tuner&apos;s travel.</source>
+        <translation>Eine Saite neben ihrer Klemme rutscht bei Tonhöhe; Lose darin verbraucht den Weg der Mechanik.</translation>
+    </message>
+    <message>
+        <source>Take up each string with its bridge tuner</source>
+        <translation>Jede Saite mit ihrer Brückenmechanik straffen</translation>
+    </message>
+    <message>
+        <source>The clamp holds the string, the bridge tuner takes up its slack.</source>
+        <translation>Die Klemme hält die Saite, die Stimmmechanik der Brücke nimmt die Lose auf.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings. At the end of its travel: unwind, draw the string through the clamp, clamp again.</source>
+        <translation>Schutzbrille tragen, Gesicht nicht in Richtung der Saiten. Am Ende des Wegs: herausdrehen, die Saite durch die Klemme ziehen, neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Old slotted string posts break at a tight bend: push the end to the bottom, bend it once, wind slowly.</source>
+        <translation>Schutzbrille tragen. Alte geschlitzte Mechanikachsen brechen an einem engen Knick: das Ende bis zum Grund stecken, einmal knicken, langsam wickeln.</translation>
+    </message>
+    <message>
+        <source>Slacken before cutting. Ball end off, to the bottom of the saddle, clamp, pull to test, then tension. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Vor dem Schneiden entspannen. Kugelende ab, bis zum Grund des Reiters, klemmen, zur Probe ziehen, dann spannen. Schutzbrille tragen. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>Loosen the bridge tuner before opening a clamp. Hold the new string at fret 1, draw it tight, clamp, then tension. Wear safety glasses.</source>
+        <translation>Die Stimmmechanik der Brücke lösen, bevor eine Klemme aufgeht. Die neue Saite am 1. Bund halten, straff ziehen, klemmen, dann spannen. Schutzbrille tragen.</translation>
+    </message>
+    <message>
+        <source>New strings fall while they stretch; this pass only has to come near.</source>
+        <translation>Neue Saiten fallen, solange sie sich dehnen; dieser Durchgang muss nur in die Nähe kommen.</translation>
+    </message>
+    <message>
+        <source>Rest on the body</source>
+        <translation>Auf dem Korpus ruhen</translation>
+    </message>
+    <message>
+        <source>Hold the arm before its spring is lifted out. Never cut a spring or bend the arm.</source>
+        <translation>Den Hebel halten, bevor seine Feder herausgehoben wird. Nie eine Feder kürzen oder den Hebel biegen.</translation>
+    </message>
+    <message>
+        <source>Arm height</source>
+        <translation>Hebelhöhe</translation>
+    </message>
+    <message>
+        <source>The stabiliser&apos;s springs may drop out: hold them. Use a tip that fills the slot; leave thread in the wood.</source>
+        <translation>Die Federn des Stabilisators können herausfallen: festhalten. Eine Klinge nehmen, die den Schlitz füllt; Gewinde im Holz lassen.</translation>
+    </message>
+    <message>
+        <source>Set the height at the saddles</source>
+        <translation>Die Höhe an den Reitern einstellen</translation>
+    </message>
+    <message>
+        <source>Height moves pitch, so it comes before the last passes.</source>
+        <translation>Die Höhe bewegt die Tonhöhe, darum kommt sie vor den letzten Durchgängen.</translation>
+    </message>
+    <message>
+        <source>Slacken a string before its saddle screws are turned. The pivot screws stay as they are: inspect them.</source>
+        <translation>Eine Saite entspannen, bevor ihre Reiterschrauben gedreht werden. Die Lagerschrauben bleiben, wie sie sind: untersuchen.</translation>
+    </message>
+    <message>
+        <source>the action is right on every string</source>
+        <translation>die Saitenlage stimmt bei jeder Saite</translation>
+    </message>
+    <message>
+        <source>Slacken a string before its saddle is turned.</source>
+        <translation>Eine Saite entspannen, bevor ihr Reiter gedreht wird.</translation>
+    </message>
+    <message>
+        <source>Strings slack first, then turn, then retune; one stays on.</source>
+        <translation>Zuerst Saiten lose, dann drehen, dann nachstimmen; eine bleibt drauf.</translation>
+    </message>
+    <message>
+        <source>The bridge&apos;s place moves pitch, so it comes before the last passes.</source>
+        <translation>Der Platz der Brücke bewegt die Tonhöhe, darum kommt er vor den letzten Durchgängen.</translation>
+    </message>
+    <message>
+        <source>Saddles move pitch, so they come before the last pass.</source>
+        <translation>Reiter bewegen die Tonhöhe, darum kommen sie vor dem letzten Durchgang.</translation>
+    </message>
+    <message>
+        <source>Nothing moves: each string keeps the pitch it is tuned to.</source>
+        <translation>Nichts bewegt sich: jede Saite behält die Tonhöhe, auf die sie gestimmt ist.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: a crushed string breaks there.</source>
+        <translation>Anziehen, bis es stoppt, dann etwas mehr: eine gequetschte Saite bricht dort.</translation>
+    </message>
+    <message>
+        <source>Close the nut clamps</source>
+        <translation>Sattelklemmen schließen</translation>
+    </message>
+    <message>
+        <source>Tune at the bridge, held as played</source>
+        <translation>An der Brücke stimmen, in Spielhaltung</translation>
+    </message>
+    <message>
+        <source>Trim the ends at the head clamp</source>
+        <translation>Die Enden an der Kopfklemme kürzen</translation>
+    </message>
+    <message>
+        <source>Only once every clamp is closed and tested. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Erst wenn jede Klemme geschlossen und geprüft ist. Schutzbrille tragen. Scharfe Enden in die Abfalldose.</translation>
+    </message>
+    <message>
+        <source>Press, lift the arm; check before and after</source>
+        <translation>Hebel drücken, heben; vorher und nachher prüfen</translation>
+    </message>
+    <message>
+        <source>Tape the pickups, rub frets and fretboard lengthwise</source>
+        <translation>Tonabnehmer abkleben, Bünde und Griffbrett längs reiben</translation>
+    </message>
+    <message>
+        <source>Bring each string up; block out, inspect the plate</source>
+        <translation>Jede Saite hochbringen; Klotz heraus, Platte ansehen</translation>
     </message>
 </context>
 <context>
@@ -5967,40 +6398,16 @@
         <translation>Sie war nicht verkeilt.</translation>
     </message>
     <message>
-        <source>Ease the springs or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
-        <translation>Federn entlasten oder Hebel drücken, Messerkanten auf die Brückenbolzen setzen, Klotz hinein, weiter.</translation>
-    </message>
-    <message>
         <source>Block before the first string goes slack, or change one string at a time.</source>
         <translation>Klotz setzen, bevor die erste Saite locker wird, oder eine Saite nach der anderen wechseln.</translation>
-    </message>
-    <message>
-        <source>A spring has fallen out</source>
-        <translation>Eine Feder ist herausgefallen</translation>
-    </message>
-    <message>
-        <source>Its tension was lost.</source>
-        <translation>Ihr fehlte die Spannung.</translation>
-    </message>
-    <message>
-        <source>Hook it back with pliers and a cloth, eyes turned away.</source>
-        <translation>Mit Zange und Tuch wieder einhängen, Augen abgewandt.</translation>
     </message>
     <message>
         <source>Keep some tension on, or push the arm down and block first.</source>
         <translation>Etwas Spannung lassen oder zuerst den Hebel drücken und den Klotz setzen.</translation>
     </message>
     <message>
-        <source>One string off upsets all the others</source>
-        <translation>Eine fehlende Saite verstimmt alle anderen</translation>
-    </message>
-    <message>
         <source>They share one bridge.</source>
         <translation>Sie teilen sich eine Brücke.</translation>
-    </message>
-    <message>
-        <source>Let them be; they come back with the last string.</source>
-        <translation>Lassen; sie kommen mit der letzten Saite zurück.</translation>
     </message>
     <message>
         <source>Judge nothing before all are on.</source>
@@ -6009,10 +6416,6 @@
     <message>
         <source>A string pings and goes flat, or pops out</source>
         <translation>Eine Saite knackt und sinkt oder springt heraus</translation>
-    </message>
-    <message>
-        <source>It was not on the bottom, the clamp is loose or crooked, or the ball sits on an edge.</source>
-        <translation>Sie war nicht auf dem Grund, die Klemme ist locker oder schief, oder die Kugel sitzt auf einer Kante.</translation>
     </message>
     <message>
         <source>Slacken, reseat it straight and to the bottom, clamp until it stops, pull to test.</source>
@@ -6035,10 +6438,6 @@
         <translation>Mit einer Wicklung mehr neu wickeln, die erste über das Saitenende.</translation>
     </message>
     <message>
-        <source>Slack by the figure, tension while winding.</source>
-        <translation>Zugabe nach der Zahl, beim Wickeln spannen.</translation>
-    </message>
-    <message>
         <source>A string breaks while it is tuned</source>
         <translation>Eine Saite reißt beim Stimmen</translation>
     </message>
@@ -6047,44 +6446,16 @@
         <translation>Falsche Oktave, falsche Saite an diesem Platz oder ein Knick.</translation>
     </message>
     <message>
-        <source>Take the pieces out, measure the next one&apos;s gauge, watch the octave.</source>
-        <translation>Die Stücke herausnehmen, die Stärke der nächsten messen, auf die Oktave achten.</translation>
-    </message>
-    <message>
-        <source>Gauge by caliper, first pass with an eye on the octave.</source>
-        <translation>Stärke mit dem Messschieber, beim ersten Durchgang auf die Oktave achten.</translation>
-    </message>
-    <message>
         <source>A string breaks at the nut</source>
         <translation>Eine Saite reißt am Sattel</translation>
     </message>
     <message>
         <source>Caps too tight, or a cap the wrong way round.</source>
-        <translation>Kappen zu fest, oder eine Kappe falsch herum.</translation>
-    </message>
-    <message>
-        <source>New string; file no edge, look at cap and groove.</source>
-        <translation>Neue Saite; keine Kante feilen, Kappe und Rille ansehen.</translation>
-    </message>
-    <message>
-        <source>Caps in their order, natural stop and a nudge.</source>
-        <translation>Kappen in ihrer Reihe, natürlicher Anschlag und ein Stupser.</translation>
-    </message>
-    <message>
-        <source>A saddle clamp broke or a bolt turns round and round</source>
-        <translation>Eine Reiterklemme ist gebrochen oder eine Schraube dreht durch</translation>
+        <translation>Klemmplatten zu fest, oder eine Klemmplatte falsch herum.</translation>
     </message>
     <message>
         <source>It was forced.</source>
         <translation>Sie wurde gezwungen.</translation>
-    </message>
-    <message>
-        <source>Replace insert, bolt or saddle; do not hope.</source>
-        <translation>Klemmstück, Schraube oder Reiter ersetzen; nicht hoffen.</translation>
-    </message>
-    <message>
-        <source>Until it stops by itself and a slight nudge.</source>
-        <translation>Bis es von selbst steht und ein leichter Stupser.</translation>
     </message>
     <message>
         <source>An insert is missing</source>
@@ -6095,24 +6466,12 @@
         <translation>Die Gitarre wurde mit offenen Klemmen umgedreht.</translation>
     </message>
     <message>
-        <source>Look under the bench, shake the guitar over a tray; take a spare.</source>
-        <translation>Unter der Werkbank suchen, die Gitarre über einer Schale schütteln; ein Ersatzstück nehmen.</translation>
-    </message>
-    <message>
         <source>Tape them, or do not turn it over.</source>
         <translation>Abkleben oder nicht umdrehen.</translation>
     </message>
     <message>
-        <source>The plate leans forward after the change</source>
-        <translation>Die Platte steht nach dem Wechsel nach vorn</translation>
-    </message>
-    <message>
         <source>The new strings pull more.</source>
         <translation>Die neuen Saiten ziehen mehr.</translation>
-    </message>
-    <message>
-        <source>Tighten both claw screws by the figure.</source>
-        <translation>Beide Krallenschrauben um die Zahl anziehen.</translation>
     </message>
     <message>
         <source>See the plan before the strings come off.</source>
@@ -6127,20 +6486,12 @@
         <translation>Die neuen Saiten ziehen weniger.</translation>
     </message>
     <message>
-        <source>Loosen both claw screws by the figure.</source>
-        <translation>Beide Krallenschrauben um die Zahl lösen.</translation>
-    </message>
-    <message>
         <source>Tuning never ends</source>
         <translation>Das Stimmen nimmt kein Ende</translation>
     </message>
     <message>
         <source>Each string moves the bridge and flattens the others.</source>
         <translation>Jede Saite bewegt die Brücke und senkt die anderen.</translation>
-    </message>
-    <message>
-        <source>Tune to aims, each string to where it has to be for all to land.</source>
-        <translation>Auf Zielwerte stimmen, jede Saite dahin, wo sie sein muss, damit alle landen.</translation>
     </message>
     <message>
         <source>Aims from the first pass on.</source>
@@ -6165,14 +6516,6 @@
     <message>
         <source>One plain string never holds</source>
         <translation>Eine blanke Saite hält nie</translation>
-    </message>
-    <message>
-        <source>The highest stiffness for its tension: it answers most to every move of the plate.</source>
-        <translation>Die größte Steifigkeit für ihre Spannung: sie antwortet am meisten auf jede Bewegung der Platte.</translation>
-    </message>
-    <message>
-        <source>Tune it last and by its aim; see that it does not slip.</source>
-        <translation>Zuletzt und nach ihrem Zielwert stimmen; darauf achten, dass sie nicht rutscht.</translation>
     </message>
     <message>
         <source>Settle it well.</source>
@@ -6203,14 +6546,6 @@
         <translation>Saiten liegen nicht auf dem Grund ihrer Kerben.</translation>
     </message>
     <message>
-        <source>Press them down with the retainer bar; set each flat by its shift before locking.</source>
-        <translation>Mit dem Niederhalter hinunterdrücken; jede vor dem Klemmen um ihre Verschiebung tiefer stimmen.</translation>
-    </message>
-    <message>
-        <source>See the strings on the floor before the caps close.</source>
-        <translation>Die Saiten auf dem Grund sehen, bevor die Kappen schließen.</translation>
-    </message>
-    <message>
         <source>A fine tuner is at its end</source>
         <translation>Ein Feinstimmer ist am Ende</translation>
     </message>
@@ -6220,19 +6555,11 @@
     </message>
     <message>
         <source>Unlock, preset, tune at the pegs, lock again.</source>
-        <translation>Lösen, Grundstellung, an den Wirbeln stimmen, wieder klemmen.</translation>
-    </message>
-    <message>
-        <source>Preset before the pegs.</source>
-        <translation>Grundstellung vor den Wirbeln.</translation>
+        <translation>Lösen, Grundstellung, an den Mechaniken stimmen, wieder klemmen.</translation>
     </message>
     <message>
         <source>All strings are sharp when the block comes out</source>
         <translation>Alle Saiten sind zu hoch, wenn der Klotz herauskommt</translation>
-    </message>
-    <message>
-        <source>The plate stood forward on it.</source>
-        <translation>Die Platte stand darauf nach vorn.</translation>
     </message>
     <message>
         <source>Go on: the next pass brings them down.</source>
@@ -6240,7 +6567,7 @@
     </message>
     <message>
         <source>A neutral block, or aims under the block.</source>
-        <translation>Ein neutraler Klotz, oder Zielwerte über dem Klotz.</translation>
+        <translation>Ein neutraler Klotz, oder Zielwerte bei eingesetztem Klotz.</translation>
     </message>
     <message>
         <source>The bridge does not move at all</source>
@@ -6249,10 +6576,6 @@
     <message>
         <source>The block is still in.</source>
         <translation>Der Klotz ist noch drin.</translation>
-    </message>
-    <message>
-        <source>Arm forward, pull it out.</source>
-        <translation>Hebel nach vorn, herausziehen.</translation>
     </message>
     <message>
         <source>The strip at the top says so while it is in.</source>
@@ -6264,7 +6587,7 @@
     </message>
     <message>
         <source>The arm is under it, or two are crossed under the retainer bar.</source>
-        <translation>Der Hebel ist darunter, oder zwei kreuzen sich unter dem Niederhalter.</translation>
+        <translation>Der Hebel ist darunter, oder zwei kreuzen sich unter der Niederhalterstange.</translation>
     </message>
     <message>
         <source>Slacken, lead it anew.</source>
@@ -6285,10 +6608,6 @@
     <message>
         <source>Too short: another string. Too long: trim.</source>
         <translation>Zu kurz: andere Saite. Zu lang: kürzen.</translation>
-    </message>
-    <message>
-        <source>Slack by the figure.</source>
-        <translation>Zugabe nach der Zahl.</translation>
     </message>
     <message>
         <source>A bend in the string over one fret</source>
@@ -6323,16 +6642,8 @@
         <translation>Nie zwingen.</translation>
     </message>
     <message>
-        <source>Scratches on headstock or top</source>
-        <translation>Kratzer an Kopfplatte oder Decke</translation>
-    </message>
-    <message>
         <source>A bent end was dragged over it.</source>
         <translation>Ein verbogenes Ende wurde darübergezogen.</translation>
-    </message>
-    <message>
-        <source>Polish by hand, or refer it.</source>
-        <translation>Von Hand polieren oder weitergeben.</translation>
     </message>
     <message>
         <source>Cut in the middle, clip string ends, take ends off by hand.</source>
@@ -6351,36 +6662,12 @@
         <translation>Mit Klebeband abheben, wieder und wieder.</translation>
     </message>
     <message>
-        <source>Mask before, wipe before unmasking.</source>
-        <translation>Vorher abkleben, vor dem Abziehen wischen.</translation>
-    </message>
-    <message>
         <source>Returns flat after a dive</source>
         <translation>Kommt nach dem Abtauchen zu tief zurück</translation>
     </message>
     <message>
-        <source>It hangs at nut or saddle.</source>
-        <translation>Sie hängt an Sattel oder Reiter.</translation>
-    </message>
-    <message>
-        <source>Pull up slightly; graphite in the slot, look at angle and edges.</source>
-        <translation>Leicht hochziehen; Graphit in die Kerbe, Winkel und Kanten ansehen.</translation>
-    </message>
-    <message>
         <source>Less angle, less friction, neat wraps.</source>
         <translation>Weniger Winkel, weniger Reibung, ordentliche Wicklungen.</translation>
-    </message>
-    <message>
-        <source>Returns sharp after a pull-up, or anywhere at random</source>
-        <translation>Kommt nach dem Hochziehen zu hoch zurück, oder mal so, mal so</translation>
-    </message>
-    <message>
-        <source>Worn knife edges or bridge posts.</source>
-        <translation>Abgenutzte Messerkanten oder Brückenbolzen.</translation>
-    </message>
-    <message>
-        <source>Refer it to a professional repairer.</source>
-        <translation>Zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>Never turn bridge posts under full tension.</source>
@@ -6395,24 +6682,12 @@
         <translation>Das Gleichgewicht galt einem anderen Satz oder einer anderen Stimmung.</translation>
     </message>
     <message>
-        <source>Unlock and rebalance.</source>
-        <translation>Lösen und neu ausgleichen.</translation>
-    </message>
-    <message>
         <source>Note set and tuning on the card.</source>
         <translation>Satz und Stimmung auf der Karte notieren.</translation>
     </message>
     <message>
         <source>The gauge does not fit any set</source>
         <translation>Die Stärke passt zu keinem Satz</translation>
-    </message>
-    <message>
-        <source>Millimetres and thousandths were mixed up.</source>
-        <translation>Millimeter und Tausendstel wurden verwechselt.</translation>
-    </message>
-    <message>
-        <source>Measure two strings and see which set holds both.</source>
-        <translation>Zwei Saiten messen und sehen, welcher Satz beide enthält.</translation>
     </message>
     <message>
         <source>Write the unit with the figure.</source>
@@ -6436,19 +6711,15 @@
     </message>
     <message>
         <source>A cap has cut into a string</source>
-        <translation>Eine Kappe hat in eine Saite geschnitten</translation>
+        <translation>Eine Klemmplatte hat in eine Saite geschnitten</translation>
     </message>
     <message>
         <source>It was on the wrong way round or in another place.</source>
         <translation>Sie war falsch herum oder an einem anderen Platz.</translation>
     </message>
     <message>
-        <source>Right place, ridge along the strings; a gouged cap is replaced.</source>
-        <translation>Richtiger Platz, Rippe längs der Saiten; eine eingegrabene Kappe wird ersetzt.</translation>
-    </message>
-    <message>
         <source>Lay caps out in order.</source>
-        <translation>Kappen der Reihe nach auslegen.</translation>
+        <translation>Klemmplatten der Reihe nach auslegen.</translation>
     </message>
     <message>
         <source>Pitch drifts over days though all is locked</source>
@@ -6467,10 +6738,6 @@
         <translation>Die Schrauben bei der Annahme prüfen.</translation>
     </message>
     <message>
-        <source>The arm is too high on a roller shaft</source>
-        <translation>Der Hebel steht bei einer Rollenwelle zu hoch</translation>
-    </message>
-    <message>
         <source>The spring is too long for this set.</source>
         <translation>Die Feder ist für diesen Satz zu lang.</translation>
     </message>
@@ -6482,16 +6749,524 @@
         <source>Choose the spring by the plan.</source>
         <translation>Die Feder nach dem Plan wählen.</translation>
     </message>
+    <message>
+        <source>Loosen both claw screws or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
+        <translation>Beide Krallenschrauben lösen oder den Hebel drücken, die Messerkanten wieder an die Brückenbolzen setzen, Klotz hinein, weiter.</translation>
+    </message>
+    <message>
+        <source>The bridge sinks into the body when strings come off</source>
+        <translation>Die Brücke sinkt in den Korpus, wenn Saiten abkommen</translation>
+    </message>
+    <message>
+        <source>Push the arm down or loosen both claw screws, put the block in, go on.</source>
+        <translation>Den Hebel drücken oder beide Krallenschrauben lösen, den Klotz einsetzen, weiter.</translation>
+    </message>
+    <message>
+        <source>A spring has jumped off</source>
+        <translation>Eine Feder ist abgesprungen</translation>
+    </message>
+    <message>
+        <source>It went slack and unhooked.</source>
+        <translation>Sie wurde lose und hakte aus.</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws. Safety glasses on, hook it with pliers, face out of its line. Then turn the claw back.</source>
+        <translation>Beide Krallenschrauben lösen. Schutzbrille auf, mit der Zange einhaken, Gesicht nicht in ihrer Richtung. Dann die Federkralle zurückdrehen.</translation>
+    </message>
+    <message>
+        <source>The spring under the arm has fallen out</source>
+        <translation>Die Feder unter dem Hebel ist herausgefallen</translation>
+    </message>
+    <message>
+        <source>All tension was gone.</source>
+        <translation>Alle Spannung war weg.</translation>
+    </message>
+    <message>
+        <source>Hold the shaft, press the arm up, seat the spring in its cup, then bring one string up.</source>
+        <translation>Die Welle halten, den Hebel hochdrücken, die Feder in ihre Schale setzen, dann eine Saite hochbringen.</translation>
+    </message>
+    <message>
+        <source>Keep one string on, always.</source>
+        <translation>Immer eine Saite drauflassen.</translation>
+    </message>
+    <message>
+        <source>The loose bridge has moved</source>
+        <translation>Die lose Brücke hat sich verschoben</translation>
+    </message>
+    <message>
+        <source>It is held by the strings alone, and all were slack.</source>
+        <translation>Nur die Saiten halten sie, und alle waren lose.</translation>
+    </message>
+    <message>
+        <source>Put it on its marks; without marks: octave of the outer strings against fret 12.</source>
+        <translation>Auf ihre Marken setzen; ohne Marken: Oktave der äußeren Saiten gegen den 12. Bund.</translation>
+    </message>
+    <message>
+        <source>Mark its place before the first string goes slack.</source>
+        <translation>Ihren Platz markieren, bevor die erste Saite lose wird.</translation>
+    </message>
+    <message>
+        <source>The tailpiece has fallen</source>
+        <translation>Der Saitenhalter ist gefallen</translation>
+    </message>
+    <message>
+        <source>It is held by the strings alone.</source>
+        <translation>Nur die Saiten halten ihn.</translation>
+    </message>
+    <message>
+        <source>Lift it on with two strings in, bring those up first.</source>
+        <translation>Mit zwei Saiten einhängen, diese zuerst hochbringen.</translation>
+    </message>
+    <message>
+        <source>Hold it, or change one string at a time.</source>
+        <translation>Festhalten, oder eine Saite nach der anderen wechseln.</translation>
+    </message>
+    <message>
+        <source>One string off: all the others are out of tune</source>
+        <translation>Eine Saite ab: alle anderen sind verstimmt</translation>
+    </message>
+    <message>
+        <source>Leave them: they return once all strings are tuned.</source>
+        <translation>So lassen: sie kehren zurück, wenn alle Saiten gestimmt sind.</translation>
+    </message>
+    <message>
+        <source>It was not on the bottom, or the clamp is loose or crooked.</source>
+        <translation>Sie war nicht am Grund, oder die Klemme ist lose oder schief.</translation>
+    </message>
+    <message>
+        <source>A string pings and goes flat at the bridge</source>
+        <translation>Eine Saite knackt an der Brücke und wird tief</translation>
+    </message>
+    <message>
+        <source>The ball end sits on an edge or is off its pin.</source>
+        <translation>Das Kugelende liegt auf einer Kante oder nicht auf seinem Stift.</translation>
+    </message>
+    <message>
+        <source>Slacken, seat the ball end, pull to test.</source>
+        <translation>Entspannen, Kugelende einsetzen, zur Probe ziehen.</translation>
+    </message>
+    <message>
+        <source>Leave the slack shown; keep the string tight while winding.</source>
+        <translation>Die gezeigte Lose lassen; die Saite beim Wickeln straff halten.</translation>
+    </message>
+    <message>
+        <source>A string slips in its head clamp</source>
+        <translation>Eine Saite rutscht in ihrer Kopfklemme</translation>
+    </message>
+    <message>
+        <source>The clamp was closed beside the string, or too lightly.</source>
+        <translation>Die Klemme wurde neben der Saite geschlossen, oder zu schwach.</translation>
+    </message>
+    <message>
+        <source>Slacken at the bridge, straighten the string in the clamp, close it, pull to test.</source>
+        <translation>An der Brücke entspannen, die Saite in der Klemme gerade legen, schließen, zur Probe ziehen.</translation>
+    </message>
+    <message>
+        <source>Draw it tight at fret 1 before the clamp closes.</source>
+        <translation>Am 1. Bund straff ziehen, bevor die Klemme schließt.</translation>
+    </message>
+    <message>
+        <source>A bridge tuner runs out before pitch</source>
+        <translation>Eine Brückenmechanik ist vor der Tonhöhe am Ende</translation>
+    </message>
+    <message>
+        <source>The string had slack in it when it was clamped.</source>
+        <translation>Die Saite hatte Lose, als sie geklemmt wurde.</translation>
+    </message>
+    <message>
+        <source>Unwind the tuner, open the clamp, draw the string tight at fret 1, clamp again.</source>
+        <translation>Mechanik herausdrehen, Klemme öffnen, die Saite am 1. Bund straff ziehen, neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Start with the tuner almost unwound.</source>
+        <translation>Mit fast herausgedrehter Mechanik beginnen.</translation>
+    </message>
+    <message>
+        <source>Take the pieces out, measure the next string, watch the octave.</source>
+        <translation>Die Stücke herausnehmen, die nächste Saite messen, auf die Oktave achten.</translation>
+    </message>
+    <message>
+        <source>Measure with a caliper; check the octave in the first pass.</source>
+        <translation>Mit dem Messschieber messen; im ersten Durchgang die Oktave prüfen.</translation>
+    </message>
+    <message>
+        <source>Strings break at the same place again and again</source>
+        <translation>Saiten reißen immer wieder an derselben Stelle</translation>
+    </message>
+    <message>
+        <source>A burr, a sharp edge or a narrow slot there.</source>
+        <translation>Dort ist ein Grat, eine scharfe Kante oder ein enger Schlitz.</translation>
+    </message>
+    <message>
+        <source>At the saddle: inspect its edge. At the nut: its slot. At the far end: the hole it goes through. Do not file: send it to a repairer.</source>
+        <translation>Am Reiter: die Kante untersuchen. Am Sattel: den Schlitz. Am anderen Ende: das Loch, durch das sie geht. Nicht feilen: zum Fachbetrieb.</translation>
+    </message>
+    <message>
+        <source>Note where each string breaks.</source>
+        <translation>Vermerken, wo jede Saite reißt.</translation>
+    </message>
+    <message>
+        <source>Fit a new string, inspect the cap, do not file.</source>
+        <translation>Neue Saite aufziehen, die Klemmplatte untersuchen, nicht feilen.</translation>
+    </message>
+    <message>
+        <source>Caps in their order; tighten until they stop, then slightly more.</source>
+        <translation>Klemmplatten in ihrer Reihenfolge; anziehen, bis es stoppt, dann etwas mehr.</translation>
+    </message>
+    <message>
+        <source>A saddle clamp broke, or a bolt turns without biting</source>
+        <translation>Eine Reiterklemme ist gebrochen, oder ein Bolzen dreht leer</translation>
+    </message>
+    <message>
+        <source>Replace insert, bolt or saddle. Do not reuse the damaged part.</source>
+        <translation>Einsatz, Bolzen oder Reiter ersetzen. Das beschädigte Teil nicht wieder verwenden.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more.</source>
+        <translation>Anziehen, bis es stoppt, dann etwas mehr.</translation>
+    </message>
+    <message>
+        <source>A claw screw turns without biting</source>
+        <translation>Eine Krallenschraube dreht leer</translation>
+    </message>
+    <message>
+        <source>Its hole in the wood is worn out.</source>
+        <translation>Ihr Loch im Holz ist ausgerissen.</translation>
+    </message>
+    <message>
+        <source>Stop. A repairer plugs the hole; longer screws split the body.</source>
+        <translation>Halt. Ein Fachbetrieb füllt das Loch; längere Schrauben spalten den Korpus.</translation>
+    </message>
+    <message>
+        <source>Leave thread in the wood; use a tip that fills the slot.</source>
+        <translation>Gewinde im Holz lassen; eine Klinge nehmen, die den Schlitz füllt.</translation>
+    </message>
+    <message>
+        <source>A screwdriver slips out of a claw screw</source>
+        <translation>Ein Schraubendreher rutscht aus der Krallenschraube</translation>
+    </message>
+    <message>
+        <source>Its tip is too small or worn.</source>
+        <translation>Die Klinge ist zu klein oder abgenutzt.</translation>
+    </message>
+    <message>
+        <source>Stop before the slot is gone; take a tip that fills it.</source>
+        <translation>Aufhören, bevor der Schlitz hin ist; eine Klinge nehmen, die ihn füllt.</translation>
+    </message>
+    <message>
+        <source>Lay the right tip out before the job.</source>
+        <translation>Vor dem Auftrag die richtige Klinge bereitlegen.</translation>
+    </message>
+    <message>
+        <source>Look under the bench with a lamp, shake the guitar over a tray; take a spare.</source>
+        <translation>Mit einer Lampe unter der Werkbank suchen, die Gitarre über einer Schale schütteln; Ersatz nehmen.</translation>
+    </message>
+    <message>
+        <source>A saddle came out with its string</source>
+        <translation>Ein Reiter kam mit seiner Saite heraus</translation>
+    </message>
+    <message>
+        <source>Its screw was out, or the string stuck in it.</source>
+        <translation>Seine Schraube war heraus, oder die Saite steckte fest.</translation>
+    </message>
+    <message>
+        <source>Lay it in its place at once, screw in as far as before: compare with its neighbours.</source>
+        <translation>Sofort an seinen Platz legen, so weit hineindrehen wie vorher: mit den Nachbarn vergleichen.</translation>
+    </message>
+    <message>
+        <source>Loosen the clamp, not the saddle screw; do one at a time.</source>
+        <translation>Die Klemme lösen, nicht die Reiterschraube; einen nach dem anderen.</translation>
+    </message>
+    <message>
+        <source>The hole for a string cannot be seen</source>
+        <translation>Das Loch für eine Saite ist nicht zu sehen</translation>
+    </message>
+    <message>
+        <source>Too little light, or the part is turned away.</source>
+        <translation>Zu wenig Licht, oder das Teil ist weggedreht.</translation>
+    </message>
+    <message>
+        <source>Hold a lamp low, turn the part until light shows through.</source>
+        <translation>Eine Lampe tief halten, das Teil drehen, bis Licht durchscheint.</translation>
+    </message>
+    <message>
+        <source>Keep a lamp at hand.</source>
+        <translation>Eine Lampe bereithalten.</translation>
+    </message>
+    <message>
+        <source>The plate is forward after the change</source>
+        <translation>Die Platte ist nach dem Wechsel vorn</translation>
+    </message>
+    <message>
+        <source>Tighten both claw screws as shown.</source>
+        <translation>Beide Krallenschrauben anziehen, wie gezeigt.</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws as shown.</source>
+        <translation>Beide Krallenschrauben lösen, wie gezeigt.</translation>
+    </message>
+    <message>
+        <source>Tune each string to its aim, so that all end at pitch.</source>
+        <translation>Jede Saite auf ihr Ziel stimmen, dann stimmen am Ende alle.</translation>
+    </message>
+    <message>
+        <source>It is the stiffest for its tension: bridge movement changes this string most.</source>
+        <translation>Sie ist die steifste für ihren Zug: jede Bewegung der Brücke ändert sie am meisten.</translation>
+    </message>
+    <message>
+        <source>Tune it last and to its aim; check that it does not slip.</source>
+        <translation>Zuletzt und auf ihr Ziel stimmen; prüfen, dass sie nicht rutscht.</translation>
+    </message>
+    <message>
+        <source>A new string is flat again after minutes</source>
+        <translation>Eine neue Saite ist nach Minuten wieder tief</translation>
+    </message>
+    <message>
+        <source>It still stretches.</source>
+        <translation>Sie dehnt sich noch.</translation>
+    </message>
+    <message>
+        <source>Stretch it along its whole length, tune, repeat until a stretch no longer drops it.</source>
+        <translation>Auf ganzer Länge dehnen, stimmen, wiederholen, bis ein Zug sie nicht mehr senkt.</translation>
+    </message>
+    <message>
+        <source>Stretch before the last pass.</source>
+        <translation>Vor dem letzten Durchgang dehnen.</translation>
+    </message>
+    <message>
+        <source>Old strings feel stiff and will not tune true</source>
+        <translation>Alte Saiten sind steif und stimmen nicht rein</translation>
+    </message>
+    <message>
+        <source>Dirt and wear make them uneven along their length.</source>
+        <translation>Schmutz und Verschleiß machen sie auf ihrer Länge ungleich.</translation>
+    </message>
+    <message>
+        <source>Fit a new set.</source>
+        <translation>Einen neuen Satz aufziehen.</translation>
+    </message>
+    <message>
+        <source>Note the date of each set.</source>
+        <translation>Das Datum jedes Satzes vermerken.</translation>
+    </message>
+    <message>
+        <source>Press them down with the retainer bar. What locking still adds, the aims leave out before.</source>
+        <translation>Mit der Niederhalterstange herunterdrücken. Was das Klemmen noch hinzufügt, lassen die Ziele vorher weg.</translation>
+    </message>
+    <message>
+        <source>Strings on the floor before the caps close.</source>
+        <translation>Saiten auf den Grund, bevor die Klemmplatten schließen.</translation>
+    </message>
+    <message>
+        <source>A string is hard under the retainer bar</source>
+        <translation>Eine Saite liegt hart unter der Niederhalterstange</translation>
+    </message>
+    <message>
+        <source>The bar is screwed down too far.</source>
+        <translation>Die Stange ist zu weit hineingeschraubt.</translation>
+    </message>
+    <message>
+        <source>Loosen it until strings rest on the nut&apos;s floor and no more.</source>
+        <translation>Lösen, bis die Saiten auf dem Grund des Sattels liegen, nicht weiter.</translation>
+    </message>
+    <message>
+        <source>Set it with strings at pitch.</source>
+        <translation>Bei gestimmten Saiten einstellen.</translation>
+    </message>
+    <message>
+        <source>Preset fine tuners before tuning at the pegs.</source>
+        <translation>Feinstimmer voreinstellen, bevor an den Mechaniken gestimmt wird.</translation>
+    </message>
+    <message>
+        <source>The block held the plate forward.</source>
+        <translation>Der Klotz hielt die Platte vorn.</translation>
+    </message>
+    <message>
+        <source>Lift the rear edge, draw it out.</source>
+        <translation>Hinterkante heben, herausziehen.</translation>
+    </message>
+    <message>
+        <source>Octaves are lost: which note is it?</source>
+        <translation>Oktaven sind verloren: welcher Ton ist es?</translation>
+    </message>
+    <message>
+        <source>A slack string can sound an octave low or high.</source>
+        <translation>Eine lose Saite kann eine Oktave zu tief oder zu hoch klingen.</translation>
+    </message>
+    <message>
+        <source>Compare with a tone, or with fret 12 of the string beside it; come up from slack.</source>
+        <translation>Mit einem Ton vergleichen, oder mit dem 12. Bund der Nachbarsaite; von unten hochkommen.</translation>
+    </message>
+    <message>
+        <source>Come up from below, one string after the other.</source>
+        <translation>Von unten hochkommen, eine Saite nach der anderen.</translation>
+    </message>
+    <message>
+        <source>The tuner shows a wrong note on a thin string</source>
+        <translation>Das Stimmgerät zeigt bei einer dünnen Saite den falschen Ton</translation>
+    </message>
+    <message>
+        <source>An overtone or another string rings along.</source>
+        <translation>Ein Oberton oder eine andere Saite klingt mit.</translation>
+    </message>
+    <message>
+        <source>Mute the others, pluck softly over fret 12.</source>
+        <translation>Die anderen dämpfen, sanft über dem 12. Bund zupfen.</translation>
+    </message>
+    <message>
+        <source>Pluck with the thumb, near the neck.</source>
+        <translation>Mit dem Daumen nahe am Hals zupfen.</translation>
+    </message>
+    <message>
+        <source>Leave the slack shown.</source>
+        <translation>Die gezeigte Lose lassen.</translation>
+    </message>
+    <message>
+        <source>A string is too short to reach its saddle</source>
+        <translation>Eine Saite reicht nicht bis zu ihrem Reiter</translation>
+    </message>
+    <message>
+        <source>All were cut to one length.</source>
+        <translation>Alle wurden gleich lang geschnitten.</translation>
+    </message>
+    <message>
+        <source>Another string: this one serves nowhere else.</source>
+        <translation>Eine andere Saite: diese passt nirgends mehr.</translation>
+    </message>
+    <message>
+        <source>A string post broke at its slot</source>
+        <translation>Eine Mechanikachse ist am Schlitz gebrochen</translation>
+    </message>
+    <message>
+        <source>Replace the peg, or send it to a repairer.</source>
+        <translation>Die Mechanik ersetzen, oder zum Fachbetrieb geben.</translation>
+    </message>
+    <message>
+        <source>End to the bottom, bend it once, wind slowly.</source>
+        <translation>Ende bis zum Grund, einmal knicken, langsam wickeln.</translation>
+    </message>
+    <message>
+        <source>Saddles are grooved by wound strings</source>
+        <translation>Umsponnene Saiten haben Rillen in die Reiter gerieben</translation>
+    </message>
+    <message>
+        <source>Years of wear.</source>
+        <translation>Jahre von Verschleiß.</translation>
+    </message>
+    <message>
+        <source>A shallow groove: smooth and centred it may stay. A deep one: replace the saddle.</source>
+        <translation>Eine flache Rille: glatt und mittig darf sie bleiben. Eine tiefe: den Reiter ersetzen.</translation>
+    </message>
+    <message>
+        <source>Note wear at every change.</source>
+        <translation>Verschleiß bei jedem Wechsel vermerken.</translation>
+    </message>
+    <message>
+        <source>Scratches in the lacquer</source>
+        <translation>Kratzer im Lack</translation>
+    </message>
+    <message>
+        <source>Polish by hand, or send it to a repairer.</source>
+        <translation>Von Hand polieren, oder zum Fachbetrieb geben.</translation>
+    </message>
+    <message>
+        <source>Tape pickups first, wipe up filings before peeling.</source>
+        <translation>Zuerst Tonabnehmer abkleben, Späne aufwischen, dann abziehen.</translation>
+    </message>
+    <message>
+        <source>It hangs at the nut: the string does not slide all the way back.</source>
+        <translation>Sie hängt am Sattel: die Saite gleitet nicht ganz zurück.</translation>
+    </message>
+    <message>
+        <source>A slight pull-up shows it. Graphite in the slot, then check angle and wraps.</source>
+        <translation>Ein leichtes Hochziehen zeigt es. Graphit in den Schlitz, dann Winkel und Wicklungen prüfen.</translation>
+    </message>
+    <message>
+        <source>Returns sharp or flat with the nut locked</source>
+        <translation>Kommt bei geklemmtem Sattel hoch oder tief zurück</translation>
+    </message>
+    <message>
+        <source>It hangs at saddle, edge or pivot.</source>
+        <translation>Sie hängt an Reiter, Kante oder Lager.</translation>
+    </message>
+    <message>
+        <source>A drop of lubricant at the edges; then inspect edges, springs and inserts.</source>
+        <translation>Ein Tropfen Schmiermittel an die Kanten; dann Kanten, Federn und Einsätze untersuchen.</translation>
+    </message>
+    <message>
+        <source>Returns differently each time</source>
+        <translation>Kommt jedes Mal anders zurück</translation>
+    </message>
+    <message>
+        <source>Worn edges, or something is loose.</source>
+        <translation>Verschlissene Kanten, oder etwas ist lose.</translation>
+    </message>
+    <message>
+        <source>Send it to a professional repairer.</source>
+        <translation>Zum Fachbetrieb geben.</translation>
+    </message>
+    <message>
+        <source>Returns differently each time, on screws</source>
+        <translation>Kommt jedes Mal anders zurück, auf Schrauben</translation>
+    </message>
+    <message>
+        <source>Pivot screws uneven or their edge worn.</source>
+        <translation>Lagerschrauben ungleich oder ihre Kante verschlissen.</translation>
+    </message>
+    <message>
+        <source>Inspect the pivot screws: all at one height, none pressing the plate down. Worn: a repairer.</source>
+        <translation>Die Lagerschrauben untersuchen: alle auf einer Höhe, keine drückt die Platte. Verschlissen: zum Fachbetrieb.</translation>
+    </message>
+    <message>
+        <source>Leave pivot screws as they are.</source>
+        <translation>Lagerschrauben lassen, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>Rebalance: the plan shows the turns.</source>
+        <translation>Neu ausgleichen: der Plan zeigt die Umdrehungen.</translation>
+    </message>
+    <message>
+        <source>Millimetres and thousandths were mixed up, or it is a set of somebody&apos;s own.</source>
+        <translation>Millimeter und Tausendstel wurden verwechselt, oder es ist ein eigener Satz.</translation>
+    </message>
+    <message>
+        <source>Measure every string; type the set string by string.</source>
+        <translation>Jede Saite messen; den Satz Saite für Saite eintippen.</translation>
+    </message>
+    <message>
+        <source>Right place, ridge along the strings; replace a gouged cap.</source>
+        <translation>Richtiger Platz, Grat längs der Saiten; eine zerfurchte Klemmplatte ersetzen.</translation>
+    </message>
+    <message>
+        <source>The neck has bowed after the change</source>
+        <translation>Der Hals hat sich nach dem Wechsel gebogen</translation>
+    </message>
+    <message>
+        <source>Relief first: quarter turns of the truss rod, never forced; then height, octaves, tuning.</source>
+        <translation>Zuerst die Halskrümmung: Viertelumdrehungen des Halsstabs, nie zwingen; dann Höhe, Oktaven, Stimmen.</translation>
+    </message>
+    <message>
+        <source>Measure relief before and after.</source>
+        <translation>Die Krümmung vorher und nachher messen.</translation>
+    </message>
+    <message>
+        <source>The arm is too high</source>
+        <translation>Der Hebel ist zu hoch</translation>
+    </message>
+    <message>
+        <source>Each string has its own length: hold one to its string post first.</source>
+        <translation>Jede Saite hat ihre eigene Länge: zuerst eine an ihre Mechanikachse halten.</translation>
+    </message>
+    <message>
+        <source>Old slotted string posts break at a tight bend.</source>
+        <translation>Alte geschlitzte Mechanikachsen brechen an einem engen Knick.</translation>
+    </message>
 </context>
 <context>
     <name>Warnings</name>
     <message>
         <source>Tape the open saddle inserts first: they fall out when the guitar is turned over.</source>
         <translation>Zuerst die offenen Klemmstücke abkleben: sie fallen heraus, wenn die Gitarre umgedreht wird.</translation>
-    </message>
-    <message>
-        <source>Settle the strings first: they still stretch, and level and pitch go with them.</source>
-        <translation>Zuerst die Saiten setzen lassen: sie dehnen sich noch, und Ebenheit und Tonhöhe mit ihnen.</translation>
     </message>
     <message>
         <source>Take the block out first: everything moves once it is out.</source>
@@ -6502,20 +7277,12 @@
         <translation>Zuerst die Saiten entspannen: eine unter Spannung geschnittene Saite peitscht, und die Brücke springt.</translation>
     </message>
     <message>
-        <source>Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.</source>
-        <translation>Saiten entspannen, bevor Brückenbolzen gedreht werden, dann nachstimmen: sie und die Messerkanten verschleißen.</translation>
-    </message>
-    <message>
         <source>Lock the nut first: a dive pulls the strings through an open one.</source>
         <translation>Zuerst den Sattel klemmen: Abtauchen zieht die Saiten durch einen offenen.</translation>
     </message>
     <message>
         <source>Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.</source>
         <translation>Zuerst den Klotz setzen: nichts hält die Brücke still, sie sinkt oder fällt von ihren Bolzen.</translation>
-    </message>
-    <message>
-        <source>Keep one string on, or hold the shaft: with all tension gone its spring falls out.</source>
-        <translation>Eine Saite drauflassen oder die Welle halten: ist alle Spannung weg, fällt ihre Feder heraus.</translation>
     </message>
     <message>
         <source>Not ready to lock: %1.</source>
@@ -6549,6 +7316,34 @@
         <source>the fine tuner of string %1 would run out</source>
         <translation>der Feinstimmer von Saite %1 würde nicht reichen</translation>
     </message>
+    <message>
+        <source>Settle the strings first: while they stretch, no pitch holds.</source>
+        <translation>Zuerst die Saiten setzen lassen: solange sie sich dehnen, hält keine Tonhöhe.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before bridge posts are turned, then retune: they and their edges wear.</source>
+        <translation>Die Saiten entspannen, bevor Brückenbolzen gedreht werden, dann nachstimmen: sie und ihre Kanten verschleißen.</translation>
+    </message>
+    <message>
+        <source>Slacken each string before its saddle is turned, then retune: its screws wear.</source>
+        <translation>Jede Saite entspannen, bevor ihr Reiter gedreht wird, dann nachstimmen: seine Schrauben verschleißen.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before the bridge is moved, then retune: its screws wear.</source>
+        <translation>Die Saiten entspannen, bevor die Brücke verstellt wird, dann nachstimmen: ihre Schrauben verschleißen.</translation>
+    </message>
+    <message>
+        <source>Block the bridge first: nothing keeps it still, it sinks into the body.</source>
+        <translation>Zuerst den Klotz unter die Brücke: nichts hält sie, sie sinkt in den Korpus.</translation>
+    </message>
+    <message>
+        <source>Keep string %1 on, or hold the shaft: with all tension gone its spring falls out.</source>
+        <translation>Saite %1 drauflassen, oder die Welle halten: ohne jede Spannung fällt ihre Feder heraus.</translation>
+    </message>
+    <message>
+        <source>the bridge tuners are not at their preset</source>
+        <translation>die Brückenmechaniken sind nicht voreingestellt</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -6561,10 +7356,6 @@
         <translation>Nichts mehr zu tun</translation>
     </message>
     <message>
-        <source>No number of passes helps; see Plan</source>
-        <translation>Keine Zahl von Durchgängen hilft; siehe Plan</translation>
-    </message>
-    <message>
         <source>More work is not likely to help</source>
         <translation>Mehr Arbeit hilft wohl nicht</translation>
     </message>
@@ -6574,15 +7365,7 @@
     </message>
     <message>
         <source>, %1 claw visits</source>
-        <translation>, %1 Gänge zur Kralle</translation>
-    </message>
-    <message>
-        <source>To go, 8 times in 10: %1 pegs%2, %3 min</source>
-        <translation>Noch, 8 von 10 Mal: %1 Wirbel%2, %3 min</translation>
-    </message>
-    <message>
-        <source>No claw on this bridge</source>
-        <translation>Keine Kralle an dieser Brücke</translation>
+        <translation>, %1 Gänge zur Federkralle</translation>
     </message>
     <message>
         <source>No stable float</source>
@@ -6590,15 +7373,15 @@
     </message>
     <message>
         <source>No claw change</source>
-        <translation>Kralle bleibt</translation>
+        <translation>Federkralle bleibt</translation>
     </message>
     <message>
         <source>Small claw adjustment</source>
-        <translation>Kralle ein wenig nachstellen</translation>
+        <translation>Federkralle ein wenig nachstellen</translation>
     </message>
     <message>
         <source>Rebalance: claw work first</source>
-        <translation>Neu ausgleichen: zuerst die Kralle</translation>
+        <translation>Neu ausgleichen: zuerst die Federkralle</translation>
     </message>
     <message>
         <source>The strings pull as before, %1</source>
@@ -6618,15 +7401,15 @@
     </message>
     <message>
         <source>Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a spring and let the claw out, take stiffer springs, or a lighter set.</source>
-        <translation>Nachgestimmt ist das Schweben instabil: seine Steifigkeit ist %1 N·m/rad und muss über 0 sein. Eine Feder mehr und die Kralle lockerer, steifere Federn oder ein leichterer Satz.</translation>
+        <translation>Nachgestimmt ist das Schweben instabil: seine Steifigkeit ist %1 N·m/rad und muss über 0 sein. Eine Feder mehr und die Federkralle lockerer, steifere Federn oder ein leichterer Satz.</translation>
     </message>
     <message>
         <source>Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.</source>
-        <translation>Selbst bei festester Kralle siegen die Saiten um %1. Eine Feder mehr oder steifere.</translation>
+        <translation>Selbst bei festester Federkralle siegen die Saiten um %1. Eine Feder mehr oder steifere.</translation>
     </message>
     <message>
         <source>Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.</source>
-        <translation>Selbst bei lockerster Kralle siegen die Federn um %1. Eine Feder heraus oder weichere.</translation>
+        <translation>Selbst bei lockerster Federkralle siegen die Federn um %1. Eine Feder heraus oder weichere.</translation>
     </message>
     <message>
         <source>It would balance only with a spring half loose. Take that spring out, or one softer than it.</source>
@@ -6634,7 +7417,7 @@
     </message>
     <message>
         <source>No spring pulls at any claw position. Hook springs in, or check their geometry.</source>
-        <translation>Keine Feder zieht bei irgendeiner Stellung der Kralle. Federn einhängen oder ihre Maße prüfen.</translation>
+        <translation>Keine Feder zieht bei irgendeiner Stellung der Federkralle. Federn einhängen oder ihre Maße prüfen.</translation>
     </message>
     <message>
         <source>as it is</source>
@@ -6677,20 +7460,8 @@
         <translation>Reiter %1 zu weit hinter dem Drehpunkt</translation>
     </message>
     <message>
-        <source>No single change within reason makes it comfortable.</source>
-        <translation>Keine einzelne vernünftige Änderung macht es bequem.</translation>
-    </message>
-    <message>
-        <source>Any one of these makes it so: %1.</source>
-        <translation>Jedes davon macht es dazu: %1.</translation>
-    </message>
-    <message>
         <source>Retuned, the stiffness is %1 N·m/rad; comfortable is %2. </source>
         <translation>Nachgestimmt ist die Steifigkeit %1 N·m/rad; bequem ist %2. </translation>
-    </message>
-    <message>
-        <source>Tune each string to pitch: nothing moves</source>
-        <translation>Jede Saite auf Tonhöhe stimmen: nichts bewegt sich</translation>
     </message>
     <message>
         <source>In tune the arm is at %1, its tip %2 above the top</source>
@@ -6702,11 +7473,7 @@
     </message>
     <message>
         <source>At pitch on this claw the plate is at %1.</source>
-        <translation>Auf Tonhöhe steht die Platte bei dieser Kralle bei %1.</translation>
-    </message>
-    <message>
-        <source>At pitch on this claw the plate runs to its stop.</source>
-        <translation>Auf Tonhöhe läuft die Platte bei dieser Kralle an ihren Anschlag.</translation>
+        <translation>Auf Tonhöhe steht die Platte bei dieser Federkralle bei %1.</translation>
     </message>
     <message>
         <source>%1 for level.</source>
@@ -6743,6 +7510,34 @@
     <message>
         <source>What is left cannot be told yet</source>
         <translation>Was noch bleibt, lässt sich noch nicht sagen</translation>
+    </message>
+    <message>
+        <source>More tuning will not help; see Plan</source>
+        <translation>Mehr Stimmen hilft nicht; siehe Plan</translation>
+    </message>
+    <message>
+        <source>Left: %1 pegs%2, %3 min (8 of 10 guitars)</source>
+        <translation>Noch: %1 Mechaniken%2, %3 min (8 von 10 Gitarren)</translation>
+    </message>
+    <message>
+        <source>Nothing to turn before tuning</source>
+        <translation>Vor dem Stimmen nichts zu drehen</translation>
+    </message>
+    <message>
+        <source>No single change makes the float stable enough.</source>
+        <translation>Keine einzelne Änderung macht das Schweben stabil genug.</translation>
+    </message>
+    <message>
+        <source>Any one of these mends it: %1.</source>
+        <translation>Eines davon behebt es: %1.</translation>
+    </message>
+    <message>
+        <source>Tune each string to pitch; no string moves another</source>
+        <translation>Jede Saite stimmen; keine bewegt eine andere</translation>
+    </message>
+    <message>
+        <source>With this claw setting the plate hits its stop.</source>
+        <translation>Bei dieser Stellung der Federkralle schlägt die Platte an.</translation>
     </message>
 </context>
 <context>
@@ -6795,12 +7590,12 @@
         <translation>ohne die Saite weiter</translation>
     </message>
     <message>
-        <source>stand by reading</source>
+        <source>keep the reading</source>
         <translation>bei der Ablesung bleiben</translation>
     </message>
     <message>
         <source>turn claw</source>
-        <translation>Kralle drehen</translation>
+        <translation>Federkralle drehen</translation>
     </message>
     <message>
         <source>take block out</source>
@@ -6826,20 +7621,12 @@
         <translation>Seitenschnitt der Brücke</translation>
     </message>
     <message>
-        <source>The way home</source>
-        <translation>Der Weg nach Hause</translation>
-    </message>
-    <message>
         <source>Moment chart</source>
         <translation>Momentenbild</translation>
     </message>
     <message>
         <source>What the last act moved</source>
         <translation>Was der letzte Handgriff bewegte</translation>
-    </message>
-    <message>
-        <source>The way &amp;home</source>
-        <translation>Der Weg nach &amp;Hause</translation>
     </message>
     <message>
         <source>Wh&amp;y</source>
@@ -6856,10 +7643,6 @@
     <message>
         <source>Answer  (F9)</source>
         <translation>Antwort  (F9)</translation>
-    </message>
-    <message>
-        <source>The simulated guitar does what is asked and reads it off</source>
-        <translation>Die simulierte Gitarre tut das Verlangte und liest es ab</translation>
     </message>
     <message>
         <source>What to touch</source>
@@ -6953,6 +7736,18 @@
         <source>Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12.</source>
         <translation>Zuerst eine Ablesung eingeben: Cent wie −12.5, eine Frequenz wie 82.4 Hz oder einen Ton wie E2+12.</translation>
     </message>
+    <message>
+        <source>Progress to pitch</source>
+        <translation>Verlauf bis zur Stimmung</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Verlauf</translation>
+    </message>
+    <message>
+        <source>Simulate this act and enter its reading</source>
+        <translation>Diesen Handgriff simulieren und seine Ablesung eintragen</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::CaliperForm</name>
@@ -6973,8 +7768,28 @@
         <translation>%1 mm, %2 Tausendstel Zoll; nächste Saite: %3.</translation>
     </message>
     <message>
-        <source>Nearest set: %1.</source>
-        <translation>Nächster Satz: %1.</translation>
+        <source>caliper, every string</source>
+        <translation>Messschieber, jede Saite</translation>
+    </message>
+    <message>
+        <source>Strings: %1.</source>
+        <translation>Saiten: %1.</translation>
+    </message>
+    <message>
+        <source>No set fits: the nearest, %1, pulls %2 % otherwise. Measure every string and type them above.</source>
+        <translation>Kein Satz passt: der nächste, %1, zieht %2 % anders. Jede Saite messen und oben eintippen.</translation>
+    </message>
+    <message>
+        <source>Set: %1.</source>
+        <translation>Satz: %1.</translation>
+    </message>
+    <message>
+        <source>Nearest set: %1, pull %2 % off.</source>
+        <translation>Nächster Satz: %1, Zug %2 % daneben.</translation>
+    </message>
+    <message>
+        <source>where no set fits</source>
+        <translation>wo kein Satz passt</translation>
     </message>
 </context>
 <context>
@@ -7083,7 +7898,7 @@
     </message>
     <message>
         <source>Then the program finds where the claw is; otherwise its position among the figures counts</source>
-        <translation>Dann findet das Programm, wo die Kralle steht; sonst zählt ihre Stellung unter den Werten</translation>
+        <translation>Dann findet das Programm, wo die Federkralle steht; sonst zählt ihre Stellung unter den Werten</translation>
     </message>
     <message>
         <source>Plate angle with the old set</source>
@@ -7092,14 +7907,6 @@
     <message>
         <source>old balance</source>
         <translation>altes Gleichgewicht</translation>
-    </message>
-    <message>
-        <source>Keep this tuning…</source>
-        <translation>Stimmung behalten…</translation>
-    </message>
-    <message>
-        <source>Keep masses</source>
-        <translation>Massen behalten</translation>
     </message>
     <message>
         <source>Measured unit masses become this catalogue&apos;s own figures for those strings</source>
@@ -7138,10 +7945,6 @@
         <translation>Winkel der Platte mit dem alten Satz</translation>
     </message>
     <message>
-        <source>Keep this tuning</source>
-        <translation>Diese Stimmung behalten</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Name</translation>
     </message>
@@ -7152,6 +7955,34 @@
     <message>
         <source>In all %1 before, %2 after.</source>
         <translation>Zusammen vorher %1, nachher %2.</translation>
+    </message>
+    <message>
+        <source>Save this set…</source>
+        <translation>Satz speichern…</translation>
+    </message>
+    <message>
+        <source>Save this tuning…</source>
+        <translation>Stimmung speichern…</translation>
+    </message>
+    <message>
+        <source>Own sets…</source>
+        <translation>Eigene Sätze…</translation>
+    </message>
+    <message>
+        <source>Save masses</source>
+        <translation>Massen speichern</translation>
+    </message>
+    <message>
+        <source>Save this set</source>
+        <translation>Diesen Satz speichern</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>Save this tuning</source>
+        <translation>Diese Stimmung speichern</translation>
     </message>
 </context>
 <context>
@@ -7258,8 +8089,8 @@
         <translation>Erinnerung kopieren</translation>
     </message>
     <message>
-        <source>Keep as calendar…</source>
-        <translation>Als Kalender behalten…</translation>
+        <source>Save as calendar…</source>
+        <translation>Als Kalender speichern…</translation>
     </message>
     <message>
         <source>restring</source>
@@ -7282,8 +8113,8 @@
         <translation>Dieser Auftrag ist offen; schließen oder dort notieren.</translation>
     </message>
     <message>
-        <source>Keep as calendar</source>
-        <translation>Als Kalender behalten</translation>
+        <source>Save as calendar</source>
+        <translation>Als Kalender speichern</translation>
     </message>
     <message>
         <source>Calendar (*.ics)</source>
@@ -7376,7 +8207,7 @@
     </message>
     <message>
         <source>No claw change</source>
-        <translation>Kralle bleibt</translation>
+        <translation>Federkralle bleibt</translation>
     </message>
     <message>
         <source>TIGHTEN both claw screws</source>
@@ -7389,6 +8220,26 @@
     <message>
         <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
         <translation>Berechnet. Was niemand gemessen hat, ist angenommen (bisher %1 gemessen); die Ablesungen berichtigen es. Auf %2 Umdrehungen genau.</translation>
+    </message>
+    <message>
+        <source>Strings that are changed</source>
+        <translation>Saiten, die gewechselt werden</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>Wechsel</translation>
+    </message>
+    <message>
+        <source>strings to change</source>
+        <translation>Saiten des Wechsels</translation>
+    </message>
+    <message>
+        <source>all strings</source>
+        <translation>alle Saiten</translation>
+    </message>
+    <message>
+        <source>only %1, which broke</source>
+        <translation>nur %1, gerissen</translation>
     </message>
 </context>
 <context>
@@ -7414,13 +8265,13 @@
         <translation>Brückenbolzen wurden gedreht</translation>
     </message>
     <message>
-        <source>Raised by (a minus sign: lowered), the same on both posts.
-Strings slack first: posts that are turned under tension wear their edges.</source>
+        <source>Raised by (a minus sign: lowered), the same on both bridge posts.
+Strings slack first: bridge posts turned under tension wear their edges.</source>
         <translation>Höher um (mit Minus: tiefer), an beiden Bolzen gleich.
 Zuerst die Saiten entspannen: unter Zug gedrehte Bolzen verschleißen die Schneiden.</translation>
     </message>
     <message>
-        <source>posts turned</source>
+        <source>bridge posts turned</source>
         <translation>Bolzen gedreht</translation>
     </message>
     <message>
@@ -7529,14 +8380,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>gewünscht, Diskantseite</translation>
     </message>
     <message>
-        <source>post, mm per turn (assumed)</source>
-        <translation>Bolzen, mm je Umdrehung (angenommen)</translation>
-    </message>
-    <message>
-        <source>%1 post: %2 by %3, %4 turns.</source>
-        <translation>Bolzen %1: %2 um %3, %4 Umdrehungen.</translation>
-    </message>
-    <message>
         <source>lower</source>
         <translation>senken</translation>
     </message>
@@ -7545,24 +8388,44 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>heben</translation>
     </message>
     <message>
-        <source>Bass</source>
-        <translation>Bass</translation>
-    </message>
-    <message>
-        <source>Treble</source>
-        <translation>Diskant</translation>
-    </message>
-    <message>
         <source>Type what the ruler shows and what is wanted; the turns follow.</source>
         <translation>Eingeben, was das Lineal zeigt und was gewünscht ist; die Umdrehungen folgen.</translation>
     </message>
     <message>
-        <source>The posts are turned so</source>
-        <translation>Die Bolzen sind so gedreht</translation>
+        <source>bridge posts turned</source>
+        <translation>Bolzen gedreht</translation>
     </message>
     <message>
-        <source>posts turned</source>
-        <translation>Bolzen gedreht</translation>
+        <source>bridge post, mm per turn (assumed)</source>
+        <translation>Brückenbolzen, mm je Umdrehung (angenommen)</translation>
+    </message>
+    <message>
+        <source>screw, mm per turn (assumed)</source>
+        <translation>Schraube, mm je Umdrehung (angenommen)</translation>
+    </message>
+    <message>
+        <source>The bridge posts are turned so</source>
+        <translation>Die Brückenbolzen sind so gedreht</translation>
+    </message>
+    <message>
+        <source>%1: %2 by %3, %4 turns.</source>
+        <translation>%1: %2 um %3, %4 Umdrehungen.</translation>
+    </message>
+    <message>
+        <source>Bass bridge post</source>
+        <translation>Brückenbolzen Bass</translation>
+    </message>
+    <message>
+        <source>Bass side</source>
+        <translation>Bassseite</translation>
+    </message>
+    <message>
+        <source>Treble bridge post</source>
+        <translation>Brückenbolzen Diskant</translation>
+    </message>
+    <message>
+        <source>Treble side</source>
+        <translation>Diskantseite</translation>
     </message>
 </context>
 <context>
@@ -7645,10 +8508,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
 </context>
 <context>
     <name>flenzo::JobExchange</name>
-    <message>
-        <source>Kept as %1.</source>
-        <translation>Behalten als %1.</translation>
-    </message>
     <message numerus="yes">
         <source>%n jobs came in.</source>
         <translation>
@@ -7699,6 +8558,10 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Export everything as &amp;tables…</source>
         <translation>Alles als &amp;Tabellen ausgeben…</translation>
+    </message>
+    <message>
+        <source>Saved as %1.</source>
+        <translation>Gespeichert als %1.</translation>
     </message>
 </context>
 <context>
@@ -7897,7 +8760,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>claw travel per turn</source>
-        <translation>Weg der Kralle je Umdrehung</translation>
+        <translation>Weg der Federkralle je Umdrehung</translation>
     </message>
     <message>
         <source>mm</source>
@@ -7905,7 +8768,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>claw&apos;s place, from the one counted</source>
-        <translation>Ort der Kralle, vom gezählten aus</translation>
+        <translation>Ort der Federkralle, vom gezählten aus</translation>
     </message>
     <message>
         <source>saddles behind the pivot</source>
@@ -7961,7 +8824,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>From %1 readings. The next aims and claw turns rest on these figures.</source>
-        <translation>Aus %1 Ablesungen. Die nächsten Zielwerte und Drehungen der Kralle beruhen auf diesen Werten.</translation>
+        <translation>Aus %1 Ablesungen. Die nächsten Zielwerte und Drehungen der Federkralle beruhen auf diesen Werten.</translation>
     </message>
     <message>
         <source>New guitars begin from what this shop&apos;s guitars of their kind taught</source>
@@ -8002,8 +8865,8 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Zuhören einrichten…</translation>
     </message>
     <message>
-        <source>Stop, and keep the recording</source>
-        <translation>Anhalten und die Aufnahme behalten</translation>
+        <source>Stop, and save the recording</source>
+        <translation>Anhalten und die Aufnahme speichern</translation>
     </message>
     <message>
         <source>Record</source>
@@ -8014,7 +8877,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Aufnahme %1 hören</translation>
     </message>
     <message>
-        <source>The recording is kept with the job.</source>
+        <source>The recording is saved with the job.</source>
         <translation>Die Aufnahme bleibt beim Auftrag.</translation>
     </message>
     <message>
@@ -8040,6 +8903,10 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Recording</source>
         <translation>Aufnahme</translation>
+    </message>
+    <message>
+        <source>Stop listening first: it would hear the tone.</source>
+        <translation>Zuerst aufhören zuzuhören: der Ton würde gehört.</translation>
     </message>
 </context>
 <context>
@@ -8164,7 +9031,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>the claw is parallel to its wall</source>
-        <translation>die Kralle ist parallel zu ihrer Wand</translation>
+        <translation>die Federkralle ist parallel zu ihrer Wand</translation>
     </message>
     <message>
         <source>knife edges and bridge posts are unworn and firm</source>
@@ -8180,7 +9047,15 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>nut caps are in their order and the right way round</source>
-        <translation>Sattelkappen sind in ihrer Reihe und richtig herum</translation>
+        <translation>Klemmplatten sind in ihrer Reihe und richtig herum</translation>
+    </message>
+    <message>
+        <source>pivot screws and edge are unworn and firm</source>
+        <translation>Lagerschrauben und Kante sind heil und fest</translation>
+    </message>
+    <message>
+        <source>ball ends noted, the bridge&apos;s place marked</source>
+        <translation>Kugelenden vermerkt, Platz der Brücke markiert</translation>
     </message>
 </context>
 <context>
@@ -8286,10 +9161,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>&amp;Übung</translation>
     </message>
     <message>
-        <source>Where the &amp;work is</source>
-        <translation>&amp;Wo die Arbeit ist</translation>
-    </message>
-    <message>
         <source>&amp;Bench and back</source>
         <translation>Werk&amp;bank und zurück</translation>
     </message>
@@ -8359,27 +9230,35 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;The balance of floating vibrato bridges: claw turns, aims and passes for people who restring and set up guitars.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later; it comes without any warranty. Built with Qt, Eigen, Boost and CLI11. Typeface: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;What it says rests on a model and on your readings. Where work can hurt you or the guitar, local rules and a professional repairer go before it.&lt;/p&gt;</source>
-        <translation>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;Das Gleichgewicht schwebender Vibratobrücken: Drehungen der Kralle, Zielwerte und Durchgänge für Leute, die Gitarren besaiten und einstellen.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später; ohne jede Gewähr. Gebaut mit Qt, Eigen, Boost und CLI11. Schrift: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;Was es sagt, beruht auf einem Modell und auf Ihren Ablesungen. Wo Arbeit Ihnen oder der Gitarre schaden kann, gehen örtliche Regeln und ein Fachbetrieb vor.&lt;/p&gt;</translation>
+        <translation>&lt;h3&gt;Flenzo %1&lt;/h3&gt;&lt;p&gt;Das Gleichgewicht schwebender Vibratobrücken: Drehungen der Federkralle, Zielwerte und Durchgänge für Leute, die Gitarren besaiten und einstellen.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später; ohne jede Gewähr. Gebaut mit Qt, Eigen, Boost und CLI11. Schrift: B612, SIL Open Font Licence.&lt;/p&gt;&lt;p&gt;Was es sagt, beruht auf einem Modell und auf Ihren Ablesungen. Wo Arbeit Ihnen oder der Gitarre schaden kann, gehen örtliche Regeln und ein Fachbetrieb vor.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>demo</source>
         <translation>Beispiel</translation>
     </message>
     <message>
-        <source>&amp;Keep in the shop</source>
-        <translation>In der Werkstatt &amp;behalten</translation>
-    </message>
-    <message>
-        <source>Kept in the shop.</source>
-        <translation>In der Werkstatt behalten.</translation>
-    </message>
-    <message>
-        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
-        <translation>Der Server antwortet nicht. Der Auftrag ist auf diesem Rechner offen; später mit Auftrag, In der Werkstatt behalten ablegen.</translation>
-    </message>
-    <message>
         <source>Sound (%1)</source>
         <translation>Klang (%1)</translation>
+    </message>
+    <message>
+        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Save in the shop.</source>
+        <translation>Der Server antwortet nicht. Der Auftrag ist auf diesem Rechner offen; später mit Auftrag, In der Werkstatt speichern hineinlegen.</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve in the shop</source>
+        <translation>In der Werkstatt s&amp;peichern</translation>
+    </message>
+    <message>
+        <source>Saved in the shop.</source>
+        <translation>In der Werkstatt gespeichert.</translation>
+    </message>
+    <message>
+        <source>Sound the &amp;tone to tune to</source>
+        <translation>&amp;Ton zum Stimmen geben</translation>
+    </message>
+    <message>
+        <source>Go to c&amp;urrent step</source>
+        <translation>Zum akt&amp;uellen Schritt</translation>
     </message>
 </context>
 <context>
@@ -8451,16 +9330,16 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Winkel der Platte mit dem alten Satz</translation>
     </message>
     <message>
-        <source>Or as an angle, forward positive</source>
-        <translation>Oder als Winkel, nach vorn positiv</translation>
-    </message>
-    <message>
         <source>old balance</source>
         <translation>altes Gleichgewicht</translation>
     </message>
     <message>
         <source>on the &amp;body</source>
         <translation>auf dem &amp;Korpus</translation>
+    </message>
+    <message>
+        <source>Or as an angle, forward positive; or as the gap under the rear edge with its unit: 4.2 mm</source>
+        <translation>Oder als Winkel, nach vorn positiv; oder als Spalt unter der Hinterkante mit Einheit: 4.2 mm</translation>
     </message>
 </context>
 <context>
@@ -8474,12 +9353,35 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>An einer anderen Werkbank geändert; gezeigt, wie es jetzt ist. Rückgängig beginnt von vorn.</translation>
     </message>
     <message>
-        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
-        <translation>Dieser Auftrag wurde an einer anderen Werkbank herausgenommen. Hier ist er noch offen: Auftrag, In der Werkstatt behalten legt ihn zurück.</translation>
-    </message>
-    <message>
         <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
         <translation>Eine andere Werkbank hat diesen Auftrag auch offen. Jede sieht, was die andere einträgt; absprechen, wer abliest und dreht.</translation>
+    </message>
+    <message>
+        <source>This job was deleted at another bench. It is still open here: Job, Save in the shop puts it back.</source>
+        <translation>Dieser Auftrag wurde an einem anderen Platz gelöscht. Hier ist er noch offen: Auftrag, In der Werkstatt speichern legt ihn zurück.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::OwnSetsDialog</name>
+    <message>
+        <source>Own sets and tunings</source>
+        <translation>Eigene Sätze und Stimmungen</translation>
+    </message>
+    <message>
+        <source>Sets</source>
+        <translation>Sätze</translation>
+    </message>
+    <message>
+        <source>Tunings</source>
+        <translation>Stimmungen</translation>
+    </message>
+    <message>
+        <source>F2 or a double click renames. Jobs keep the name that they were made with.</source>
+        <translation>F2 oder Doppelklick benennt um. Aufträge behalten den Namen, mit dem sie angelegt wurden.</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
 </context>
 <context>
@@ -8529,8 +9431,8 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Von selbst genommen, wenn der Auftrag fertig ist: %1.</translation>
     </message>
     <message>
-        <source>Taken: %1 × %2. Not undone with the job: a delivery under Shop, Stock brings it back.</source>
-        <translation>Genommen: %1 × %2. Wird mit dem Auftrag nicht rückgängig: eine Lieferung unter Werkstatt, Bestand bringt es zurück.</translation>
+        <source>Taken: %1 × %2. Undo does not restock: correct the count under Shop, Stock.</source>
+        <translation>Entnommen: %1 × %2. Rückgängig füllt nicht auf: den Bestand unter Werkstatt, Bestand berichtigen.</translation>
     </message>
 </context>
 <context>
@@ -8635,7 +9537,7 @@ kommt noch</translation>
     <name>flenzo::PhotoLevelDialog</name>
     <message>
         <source>Level from a side photo</source>
-        <translation>Ebenheit von einem Seitenfoto</translation>
+        <translation>Plattenlage von einem Seitenfoto</translation>
     </message>
     <message>
         <source>the neck is on the right</source>
@@ -8687,7 +9589,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>level from a photo</source>
-        <translation>Ebenheit von einem Foto</translation>
+        <translation>Plattenlage von einem Foto</translation>
     </message>
 </context>
 <context>
@@ -8748,7 +9650,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Side section: the plate now, if the claw is left alone, and level</source>
-        <translation>Seitenschnitt: die Platte jetzt, wenn die Kralle bleibt, und eben</translation>
+        <translation>Seitenschnitt: die Platte jetzt, wenn die Federkralle bleibt, und eben</translation>
     </message>
     <message>
         <source>The two claw screws</source>
@@ -8764,7 +9666,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Level is judged by</source>
-        <translation>Ebenheit wird beurteilt nach</translation>
+        <translation>Plattenlage wird beurteilt nach</translation>
     </message>
     <message>
         <source>A string is left</source>
@@ -8816,7 +9718,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>claw</source>
-        <translation>Kralle</translation>
+        <translation>Federkralle</translation>
     </message>
     <message>
         <source>float</source>
@@ -8836,7 +9738,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Claw left alone</source>
-        <translation>Kralle so gelassen</translation>
+        <translation>Federkralle so gelassen</translation>
     </message>
     <message>
         <source>figure</source>
@@ -8864,7 +9766,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>If the claw is &amp;left alone</source>
-        <translation>Wenn die &amp;Kralle bleibt</translation>
+        <translation>Wenn die &amp;Federkralle bleibt</translation>
     </message>
     <message>
         <source>Fi&amp;gures</source>
@@ -8875,8 +9777,8 @@ kommt noch</translation>
         <translation>Was &amp;hilft</translation>
     </message>
     <message>
-        <source>Keep methods and tools as shop defaults</source>
-        <translation>Als Vorgaben der Werkstatt behalten</translation>
+        <source>Save methods and tools as shop defaults</source>
+        <translation>Als Vorgaben der Werkstatt speichern</translation>
     </message>
     <message>
         <source>New jobs begin with these methods and tools.</source>
@@ -8899,10 +9801,6 @@ kommt noch</translation>
         <translation>Wie gewählt: %1 Durchgänge, %2 min im Ganzen</translation>
     </message>
     <message>
-        <source>It holds about 8 times in 10; minutes are partly assumed.</source>
-        <translation>Das hält etwa 8 von 10 Mal; die Minuten sind zum Teil angenommen.</translation>
-    </message>
-    <message>
         <source>Labour and parts %1. %2</source>
         <translation>Arbeit und Teile %1. %2</translation>
     </message>
@@ -8916,15 +9814,15 @@ kommt noch</translation>
     </message>
     <message>
         <source>claw left alone</source>
-        <translation>Kralle so gelassen</translation>
+        <translation>Federkralle so gelassen</translation>
     </message>
     <message>
         <source>There is no spring and no claw: nothing moves when a string is tuned.</source>
-        <translation>Es gibt weder Feder noch Kralle: nichts bewegt sich, wenn eine Saite gestimmt wird.</translation>
+        <translation>Es gibt weder Feder noch Federkralle: nichts bewegt sich, wenn eine Saite gestimmt wird.</translation>
     </message>
     <message>
         <source>There is no claw to turn: what can be changed is the spring, never its length by cutting and never the arm by bending.</source>
-        <translation>Es gibt keine Kralle zu drehen: zu ändern ist die Feder, nie ihre Länge durch Schneiden und nie der Hebel durch Biegen.</translation>
+        <translation>Es gibt keine Federkralle zu drehen: zu ändern ist die Feder, nie ihre Länge durch Schneiden und nie der Hebel durch Biegen.</translation>
     </message>
     <message>
         <source>Do not start: find another set or springs first</source>
@@ -8932,7 +9830,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>No claw change</source>
-        <translation>Kralle bleibt</translation>
+        <translation>Federkralle bleibt</translation>
     </message>
     <message>
         <source>TIGHTEN both claw screws</source>
@@ -8954,13 +9852,13 @@ kommt noch</translation>
         <source>%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are known.</source>
         <translation>%1: %2 an jeder Schraube. Auf %3 Umdrehungen genau, soweit die angenommenen Werte bekannt sind.</translation>
     </message>
+    <message>
+        <source>It is right for about 8 of 10 guitars; minutes are partly assumed.</source>
+        <translation>Trifft auf etwa 8 von 10 Gitarren zu; Minuten sind zum Teil angenommen.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::PracticeBench</name>
-    <message>
-        <source>The bridge as it looked from the side</source>
-        <translation>Die Brücke, wie sie von der Seite aussah</translation>
-    </message>
     <message>
         <source>Reading of each string</source>
         <translation>Ablesung jeder Saite</translation>
@@ -8978,16 +9876,8 @@ kommt noch</translation>
         <translation>Handgriffe her</translation>
     </message>
     <message>
-        <source>The way home by what was checked</source>
-        <translation>Der Weg nach Hause nach dem, was geprüft wurde</translation>
-    </message>
-    <message>
         <source>Rea&amp;dings</source>
         <translation>Ab&amp;lesungen</translation>
-    </message>
-    <message>
-        <source>&amp;Way home</source>
-        <translation>&amp;Weg nach Hause</translation>
     </message>
     <message>
         <source>Cents, turns or a length for what is done next</source>
@@ -8999,19 +9889,11 @@ kommt noch</translation>
     </message>
     <message>
         <source>Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn the claw by so many turns. After a space a unit can be typed; then Alt and the key.</source>
-        <translation>Auf und Ab wählen die Saite. Eine Zahl eingeben, dann eine Taste: Enter stimmt auf so viele Cent, T und J drehen die Kralle um so viele Umdrehungen. Nach einem Leerzeichen kann eine Einheit folgen; dann Alt und die Taste.</translation>
-    </message>
-    <message>
-        <source>Before you know</source>
-        <translation>Bevor Sie es wissen</translation>
+        <translation>Auf und Ab wählen die Saite. Eine Zahl eingeben, dann eine Taste: Enter stimmt auf so viele Cent, T und J drehen die Federkralle um so viele Umdrehungen. Nach einem Leerzeichen kann eine Einheit folgen; dann Alt und die Taste.</translation>
     </message>
     <message>
         <source>What is wrong?</source>
         <translation>Was ist falsch?</translation>
-    </message>
-    <message>
-        <source>Of a string: the one that is picked.</source>
-        <translation>Bei einer Saite: die gewählte.</translation>
     </message>
     <message>
         <source>Tune to… (Enter)</source>
@@ -9019,7 +9901,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Turn the peg… (Q)</source>
-        <translation>Wirbel drehen… (Q)</translation>
+        <translation>Mechanik drehen… (Q)</translation>
     </message>
     <message>
         <source>Check it (R)</source>
@@ -9039,11 +9921,11 @@ kommt noch</translation>
     </message>
     <message>
         <source>Tighten the claw… (T)</source>
-        <translation>Kralle anziehen… (T)</translation>
+        <translation>Federkralle anziehen… (T)</translation>
     </message>
     <message>
         <source>Loosen the claw… (J)</source>
-        <translation>Kralle lösen… (J)</translation>
+        <translation>Federkralle lösen… (J)</translation>
     </message>
     <message>
         <source>Bass screw alone… (Y)</source>
@@ -9115,7 +9997,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>How many turns are missing at the claw? Tighter is positive.</source>
-        <translation>Wie viele Umdrehungen fehlen an der Kralle? Fester ist positiv.</translation>
+        <translation>Wie viele Umdrehungen fehlen an der Federkralle? Fester ist positiv.</translation>
     </message>
     <message>
         <source>When this pass is over, where will the lowest string be? Cents, flat is negative.</source>
@@ -9131,15 +10013,35 @@ kommt noch</translation>
     </message>
     <message>
         <source>Acts %1, passes %2, visits to the claw %3, minutes %4%5</source>
-        <translation>Handgriffe %1, Durchgänge %2, Gänge zur Kralle %3, Minuten %4%5</translation>
+        <translation>Handgriffe %1, Durchgänge %2, Gänge zur Federkralle %3, Minuten %4%5</translation>
     </message>
     <message>
         <source>off</source>
         <translation>ab</translation>
     </message>
     <message>
-        <source>Nobody has looked yet: drawn level</source>
-        <translation>Noch hat niemand hingesehen: eben gezeichnet</translation>
+        <source>The bridge, as seen from the side</source>
+        <translation>Die Brücke, von der Seite gesehen</translation>
+    </message>
+    <message>
+        <source>Progress to pitch, as checked</source>
+        <translation>Verlauf bis zur Stimmung, wie geprüft</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Verlauf</translation>
+    </message>
+    <message>
+        <source>Your estimate first</source>
+        <translation>Zuerst die eigene Schätzung</translation>
+    </message>
+    <message>
+        <source>For a string fault, select the string first.</source>
+        <translation>Bei einem Fehler einer Saite zuerst die Saite wählen.</translation>
+    </message>
+    <message>
+        <source>Not looked at yet: drawn level</source>
+        <translation>Noch nicht angesehen: eben gezeichnet</translation>
     </message>
 </context>
 <context>
@@ -9161,7 +10063,7 @@ kommt noch</translation>
         <translation>Wer übt</translation>
     </message>
     <message>
-        <source>a name, so that it is kept</source>
+        <source>a name, so that it is saved</source>
         <translation>ein Name, damit es bleibt</translation>
     </message>
     <message>
@@ -9210,7 +10112,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>A good hand: passes %1, visits to the claw %2, minutes %3. Nobody advises; nothing can break.</source>
-        <translation>Eine gute Hand: Durchgänge %1, Gänge zur Kralle %2, Minuten %3. Niemand rät; nichts kann kaputtgehen.</translation>
+        <translation>Eine gute Hand: Durchgänge %1, Gänge zur Federkralle %2, Minuten %3. Niemand rät; nichts kann kaputtgehen.</translation>
     </message>
     <message>
         <source>Open an exercise</source>
@@ -9221,16 +10123,16 @@ kommt noch</translation>
         <translation>Übungen (*.flenzo-exercise *.json)</translation>
     </message>
     <message>
-        <source>Not kept: give the apprentice a name on the ladder to keep what is practised.</source>
-        <translation>Nicht behalten: dem Lehrling auf der Leiter einen Namen geben, um Geübtes zu behalten.</translation>
+        <source>Not saved: give the apprentice a name on the ladder to save what is practised.</source>
+        <translation>Nicht gespeichert: dem Lehrling auf der Leiter einen Namen geben, um Geübtes zu speichern.</translation>
     </message>
     <message>
         <source>no shop is open</source>
         <translation>keine Werkstatt ist offen</translation>
     </message>
     <message>
-        <source>Not kept: %1</source>
-        <translation>Nicht behalten: %1</translation>
+        <source>Not saved: %1</source>
+        <translation>Nicht gespeichert: %1</translation>
     </message>
     <message>
         <source>passed</source>
@@ -9284,10 +10186,6 @@ kommt noch</translation>
 <context>
     <name>flenzo::PracticeResult</name>
     <message>
-        <source>Your way</source>
-        <translation>Ihr Weg</translation>
-    </message>
-    <message>
         <source>The adviser at the same guitar</source>
         <translation>Der Ratgeber an derselben Gitarre</translation>
     </message>
@@ -9309,27 +10207,31 @@ kommt noch</translation>
     </message>
     <message>
         <source>Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢</source>
-        <translation>Durchgänge %1, Gänge zur Kralle %2, Minuten %3; endet innerhalb von %4 ¢</translation>
+        <translation>Durchgänge %1, Gänge zur Federkralle %2, Minuten %3; endet innerhalb von %4 ¢</translation>
     </message>
     <message>
         <source>The adviser is playing…</source>
-        <translation>Der Ratgeber spielt…</translation>
+        <translation>Die Simulation läuft…</translation>
     </message>
     <message>
-        <source>then %1 ¢ from home</source>
-        <translation>dann %1 ¢ von zu Hause</translation>
+        <source>Your progress</source>
+        <translation>Eigener Verlauf</translation>
     </message>
     <message>
-        <source>It took the guitar %1 ¢ away from home.</source>
-        <translation>Es führte die Gitarre %1 ¢ von zu Hause weg.</translation>
+        <source>then %1 ¢ off pitch</source>
+        <translation>dann %1 ¢ verstimmt</translation>
     </message>
     <message>
-        <source>It brought the guitar %1 ¢ nearer.</source>
-        <translation>Es brachte die Gitarre %1 ¢ näher.</translation>
+        <source>This act put the tuning %1 ¢ further off.</source>
+        <translation>Dieser Handgriff brachte die Stimmung %1 ¢ weiter weg.</translation>
     </message>
     <message>
-        <source>It left the guitar where it was.</source>
-        <translation>Es ließ die Gitarre, wo sie war.</translation>
+        <source>This act brought the tuning %1 ¢ nearer.</source>
+        <translation>Dieser Handgriff brachte die Stimmung %1 ¢ näher.</translation>
+    </message>
+    <message>
+        <source>This act changed nothing.</source>
+        <translation>Dieser Handgriff änderte nichts.</translation>
     </message>
 </context>
 <context>
@@ -9352,6 +10254,29 @@ kommt noch</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ReliefForm</name>
+    <message>
+        <source>relief as found</source>
+        <translation>Krümmung, wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>relief as it is left</source>
+        <translation>Krümmung, wie hinterlassen</translation>
+    </message>
+    <message>
+        <source>At pitch, press the string at fret 1 and where the neck meets the body, or lay a straightedge on the frets; measure the gap over fret 7. %1 to %2 suits most necks (assumed).</source>
+        <translation>Bei gestimmten Saiten die Saite am 1. Bund und am Halsende drücken, oder ein Lineal auf die Bünde legen; den Spalt über dem 7. Bund messen. %1 bis %2 passt den meisten Hälsen (angenommen).</translation>
+    </message>
+    <message>
+        <source>Too much: tighten the rod a quarter. Too little: loosen it a quarter. Tune, measure again.</source>
+        <translation>Zu viel: den Stab ein Viertel anziehen. Zu wenig: ein Viertel lösen. Stimmen, neu messen.</translation>
+    </message>
+    <message>
+        <source>Changed by %1.</source>
+        <translation>Geändert um %1.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::ReturnForm</name>
     <message>
         <source>Every string comes back.</source>
@@ -9366,7 +10291,7 @@ kommt noch</translation>
         <translation>Messerkanten oder Brückenbolzen hängen: ein Fachbetrieb sollte sie ansehen.</translation>
     </message>
     <message>
-        <source>Slips at clamp or post: string %1. Reseat it.</source>
+        <source>Slips at clamp or string post: string %1. Reseat it.</source>
         <translation>Rutscht an Klemme oder Achse: Saite %1. Neu einsetzen.</translation>
     </message>
     <message>
@@ -9394,8 +10319,8 @@ kommt noch</translation>
         <translation>hochgezogen</translation>
     </message>
     <message>
-        <source>Keep these readings with the job</source>
-        <translation>Diese Ablesungen beim Auftrag behalten</translation>
+        <source>Save these readings with the job</source>
+        <translation>Diese Ablesungen beim Auftrag speichern</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -9412,10 +10337,6 @@ kommt noch</translation>
     <message>
         <source>Now one pull-up, the arm left alone; then type or pluck every string.</source>
         <translation>Jetzt einmal hochziehen, den Hebel loslassen; dann jede Saite eingeben oder anschlagen.</translation>
-    </message>
-    <message>
-        <source>%1: %2 / %3 / %4</source>
-        <translation>%1: %2 / %3 / %4</translation>
     </message>
     <message>
         <source>return test</source>
@@ -9596,6 +10517,10 @@ kommt noch</translation>
         <source>Number of strings</source>
         <translation>Zahl der Saiten</translation>
     </message>
+    <message>
+        <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
+        <translation>Beide Krallenschrauben lösen, bevor eine Feder ein- oder ausgehängt wird. Schutzbrille auf, Zange, Gesicht nicht in ihrer Richtung.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::RigPicture</name>
@@ -9676,6 +10601,14 @@ kommt noch</translation>
         <source>own choice</source>
         <translation>eigene Wahl</translation>
     </message>
+    <message>
+        <source>Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres</source>
+        <translation>Einen Satz wählen oder seine Stärken eintippen: 9 11 16 24 32 42, oder 0.23 0.28 … in Millimetern</translation>
+    </message>
+    <message>
+        <source>choose, or type gauges</source>
+        <translation>wählen oder Stärken eintippen</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::SettleForm</name>
@@ -9693,7 +10626,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>pulls</source>
-        <translation>zieht</translation>
+        <translation>Züge</translation>
     </message>
     <message>
         <source>last drop</source>
@@ -9735,12 +10668,12 @@ kommt noch</translation>
         <translation>&amp;Drucken…</translation>
     </message>
     <message>
-        <source>&amp;Keep as PDF or HTML…</source>
-        <translation>Als PDF oder HTML &amp;behalten…</translation>
+        <source>&amp;Save as PDF or HTML…</source>
+        <translation>Als PDF oder HTML &amp;speichern…</translation>
     </message>
     <message>
-        <source>Keep the job sheet</source>
-        <translation>Auftragsblatt behalten</translation>
+        <source>Save the job sheet</source>
+        <translation>Auftragsblatt speichern</translation>
     </message>
     <message>
         <source>PDF (*.pdf);;HTML (*.html)</source>
@@ -9783,15 +10716,11 @@ kommt noch</translation>
     </message>
     <message>
         <source>claw tightened</source>
-        <translation>Kralle angezogen</translation>
+        <translation>Federkralle angezogen</translation>
     </message>
     <message>
         <source>tuned</source>
         <translation>gestimmt</translation>
-    </message>
-    <message>
-        <source>No guitar has been here yet</source>
-        <translation>Hier war noch keine Gitarre</translation>
     </message>
     <message>
         <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
@@ -9808,10 +10737,6 @@ kommt noch</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Sechs erfundene Gitarren, die von selbst antworten; sie lassen sich später löschen</translation>
-    </message>
-    <message>
-        <source>Example of the way home</source>
-        <translation>Beispiel des Wegs nach Hause</translation>
     </message>
     <message>
         <source>What it will look like: each string and the plate after every act, on their way into the tolerance.</source>
@@ -9933,44 +10858,52 @@ kommt noch</translation>
         <translation>und %1 weitere</translation>
     </message>
     <message>
-        <source>Take out…</source>
-        <translation>Herausnehmen …</translation>
-    </message>
-    <message>
         <source>The chosen jobs leave the shop (Delete)</source>
         <translation>Die gewählten Aufträge verlassen die Werkstatt (Entf)</translation>
     </message>
     <message>
-        <source>Take out of the shop</source>
-        <translation>Aus der Werkstatt nehmen</translation>
+        <source>No guitars yet</source>
+        <translation>Noch keine Gitarren</translation>
+    </message>
+    <message>
+        <source>Example of the progress to pitch</source>
+        <translation>Beispiel für den Verlauf bis zur Stimmung</translation>
+    </message>
+    <message>
+        <source>Delete…</source>
+        <translation>Löschen…</translation>
+    </message>
+    <message>
+        <source>Delete jobs</source>
+        <translation>Aufträge löschen</translation>
     </message>
     <message numerus="yes">
-        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <source>Delete %n jobs? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
         <translation>
-            <numerusform>%n Auftrag aus der Werkstatt nehmen? Protokoll, Notizen und Schritte gehen mit; nur eine Sicherung oder eine exportierte Gitarre bringt ihn zurück.</numerusform>
-            <numerusform>%n Aufträge aus der Werkstatt nehmen? Protokolle, Notizen und Schritte gehen mit; nur eine Sicherung oder eine exportierte Gitarre bringt sie zurück.</numerusform>
+            <numerusform>%n Auftrag löschen? Protokoll, Notizen und Schritte gehen mit; nur eine Sicherung oder eine ausgeführte Gitarre bringt ihn zurück.</numerusform>
+            <numerusform>%n Aufträge löschen? Protokolle, Notizen und Schritte gehen mit; nur eine Sicherung oder eine ausgeführte Gitarre bringt sie zurück.</numerusform>
         </translation>
     </message>
     <message>
-        <source>Take out</source>
-        <translation>Herausnehmen</translation>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
     <message>
-        <source>Keep</source>
-        <translation>Behalten</translation>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
     </message>
     <message numerus="yes">
-        <source>%n jobs left the shop.</source>
+        <source>%n jobs deleted.</source>
         <translation>
-            <numerusform>%n Auftrag hat die Werkstatt verlassen.</numerusform>
-            <numerusform>%n Aufträge haben die Werkstatt verlassen.</numerusform>
+            <numerusform>%n Auftrag gelöscht.</numerusform>
+            <numerusform>%n Aufträge gelöscht.</numerusform>
         </translation>
     </message>
 </context>
 <context>
     <name>flenzo::ShopPlace</name>
     <message>
-        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
+        <source>. The shop stays closed until then; jobs can still be saved as files.</source>
         <translation>. Die Werkstatt bleibt bis dahin geschlossen; Aufträge lassen sich weiter als Dateien speichern.</translation>
     </message>
     <message>
@@ -10129,7 +11062,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>nut cap</source>
-        <translation>Sattelkappe</translation>
+        <translation>Klemmplatte</translation>
     </message>
     <message>
         <source>bolt</source>
@@ -10208,7 +11141,7 @@ kommt noch</translation>
         <translation>  knapp</translation>
     </message>
     <message>
-        <source>Nothing is kept here yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low stands here.</source>
+        <source>Nothing is in stock yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low is listed here.</source>
         <translation>Hier ist noch nichts. Fügen Sie die Sätze und einzelnen Saiten hinzu, die die Werkstatt hat, mit ihrer Mindestzahl: ein fertiger Auftrag nimmt die seinen, und was knapp wird, steht hier.</translation>
     </message>
     <message>
@@ -10241,10 +11174,6 @@ kommt noch</translation>
     <message>
         <source>cut</source>
         <translation>geschnitten</translation>
-    </message>
-    <message>
-        <source>out and binned</source>
-        <translation>heraus, entsorgt</translation>
     </message>
     <message>
         <source>seated and clamped</source>
@@ -10293,6 +11222,14 @@ kommt noch</translation>
     <message>
         <source>%1 plain</source>
         <translation>%1 blank</translation>
+    </message>
+    <message>
+        <source>out, in the sharps tin</source>
+        <translation>heraus, in der Abfalldose</translation>
+    </message>
+    <message>
+        <source>stays on until the others are taut</source>
+        <translation>bleibt drauf, bis die anderen straff sind</translation>
     </message>
 </context>
 <context>
@@ -10364,7 +11301,7 @@ kommt noch</translation>
     <name>flenzo::TrayForm</name>
     <message>
         <source>hex key for the nut caps</source>
-        <translation>Innensechskantschlüssel für die Sattelkappen</translation>
+        <translation>Innensechskantschlüssel für die Klemmplatten</translation>
     </message>
     <message>
         <source>hex key for the saddle clamps</source>
@@ -10388,7 +11325,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>screwdriver for the claw</source>
-        <translation>Schraubendreher für die Kralle</translation>
+        <translation>Schraubendreher für die Federkralle</translation>
     </message>
     <message>
         <source>winder</source>
@@ -10437,6 +11374,22 @@ kommt noch</translation>
     <message>
         <source>fretboard oil</source>
         <translation>Griffbrettöl</translation>
+    </message>
+    <message>
+        <source>safety glasses</source>
+        <translation>Schutzbrille</translation>
+    </message>
+    <message>
+        <source>pliers for springs</source>
+        <translation>Zange für Federn</translation>
+    </message>
+    <message>
+        <source>sharps tin for string ends</source>
+        <translation>Abfalldose für Saitenenden</translation>
+    </message>
+    <message>
+        <source>lamp</source>
+        <translation>Lampe</translation>
     </message>
 </context>
 <context>
@@ -10505,10 +11458,6 @@ kommt noch</translation>
         <translation>Anzeichen</translation>
     </message>
     <message>
-        <source>Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional.</source>
-        <translation>Risse, lockere Bolzen, festsitzende Halsstäbe, Arbeit an Netzspannung: halt, und an einen Fachbetrieb weitergeben.</translation>
-    </message>
-    <message>
         <source>Cause: %1</source>
         <translation>Ursache: %1</translation>
     </message>
@@ -10519,6 +11468,10 @@ kommt noch</translation>
     <message>
         <source>Next time: %1</source>
         <translation>Nächstes Mal: %1</translation>
+    </message>
+    <message>
+        <source>Cracks, anything loose in the wood, a stuck truss rod, mains power: stop, and send it to a professional repairer. Local rules come first.</source>
+        <translation>Risse, etwas lose im Holz, ein fester Halsstab, Netzspannung: halt, und zum Fachbetrieb damit. Örtliche Regeln gehen vor.</translation>
     </message>
 </context>
 <context>

@@ -105,17 +105,17 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <source>Delete %n jobs? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
         <translation>
-            <numerusform>Take %n job out of the shop? Its log, notes and steps go with it; only a backup or an exported guitar brings it back.</numerusform>
-            <numerusform>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</numerusform>
+            <numerusform>Delete %n job? Its log, notes and steps go with it; only a backup or an exported guitar brings it back.</numerusform>
+            <numerusform>Delete %n jobs? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n jobs left the shop.</source>
+        <source>%n jobs deleted.</source>
         <translation>
-            <numerusform>%n job left the shop.</numerusform>
-            <numerusform>%n jobs left the shop.</numerusform>
+            <numerusform>%n job deleted.</numerusform>
+            <numerusform>%n jobs deleted.</numerusform>
         </translation>
     </message>
 </context>

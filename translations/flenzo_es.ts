@@ -60,15 +60,11 @@
     </message>
     <message>
         <source>Check %1, then measure the rear gap</source>
-        <translation>Comprueba %1 y luego mide el hueco trasero</translation>
+        <translation>Comprueba %1 y luego mide el separación trasera</translation>
     </message>
     <message>
         <source>Check %1</source>
         <translation>Comprueba %1</translation>
-    </message>
-    <message>
-        <source>The plan rests on assumed figures until the guitar has been read</source>
-        <translation>El plan se apoya en cifras supuestas hasta que se lea la guitarra</translation>
     </message>
     <message>
         <source>What was tuned since is calculated, not checked</source>
@@ -151,28 +147,12 @@
         <translation>Quizá se ha corrido la coma.</translation>
     </message>
     <message>
-        <source>If it is right, the string slipped at its clamp or post.</source>
-        <translation>Si es correcta, la cuerda resbaló en su mordaza o en su eje.</translation>
-    </message>
-    <message>
-        <source>A slip of the gauge or the pen, or something moved that nobody logged.</source>
-        <translation>Un error de lectura o de escritura, o se movió algo que nadie anotó.</translation>
-    </message>
-    <message>
         <source>Check string %1 again</source>
         <translation>Comprueba otra vez la cuerda %1</translation>
     </message>
     <message>
-        <source>No guitar that fits the other readings gives it: expected %1, %2 standard deviations off. </source>
-        <translation>Ninguna guitarra que encaje con las demás lecturas la da: se esperaba %1, a %2 desviaciones típicas. </translation>
-    </message>
-    <message>
         <source>Measure the rear gap again</source>
-        <translation>Mide otra vez el hueco trasero</translation>
-    </message>
-    <message>
-        <source>Space: it is right.</source>
-        <translation>Espacio: es correcta.</translation>
+        <translation>Mide otra vez el separación trasera</translation>
     </message>
     <message>
         <source>slack</source>
@@ -200,31 +180,27 @@
     </message>
     <message>
         <source>Tighten the treble screw alone %1 turn</source>
-        <translation>Aprieta solo el tornillo agudo %1 vuelta</translation>
+        <translation>Aprieta solo el tornillo del lado agudo %1 vuelta</translation>
     </message>
     <message>
         <source>Loosen the treble screw alone %1 turn</source>
-        <translation>Afloja solo el tornillo agudo %1 vuelta</translation>
+        <translation>Afloja solo el tornillo del lado agudo %1 vuelta</translation>
     </message>
     <message>
         <source>Tighten the bass screw alone %1 turn</source>
-        <translation>Aprieta solo el tornillo grave %1 vuelta</translation>
+        <translation>Aprieta solo el tornillo del lado grave %1 vuelta</translation>
     </message>
     <message>
         <source>Loosen the bass screw alone %1 turn</source>
-        <translation>Afloja solo el tornillo grave %1 vuelta</translation>
+        <translation>Afloja solo el tornillo del lado grave %1 vuelta</translation>
     </message>
     <message>
         <source>Tighten the bass screw %1, the treble screw %2</source>
-        <translation>Aprieta el tornillo grave %1, el agudo %2</translation>
+        <translation>Aprieta el tornillo del lado grave %1, el agudo %2</translation>
     </message>
     <message>
         <source>Loosen the bass screw %1, the treble screw %2</source>
-        <translation>Afloja el tornillo grave %1, el agudo %2</translation>
-    </message>
-    <message>
-        <source>%1; one screw a sixteenth further is half a step, the claw hardly tilts</source>
-        <translation>%1; un tornillo un dieciseisavo más es medio paso, la garra apenas se inclina</translation>
+        <translation>Afloja el tornillo del lado grave %1, el agudo %2</translation>
     </message>
     <message>
         <source>clockwise</source>
@@ -299,10 +275,6 @@
         <translation>alto</translation>
     </message>
     <message>
-        <source>Nothing is left that these tools could tell</source>
-        <translation>Ya no queda nada que estas herramientas distingan</translation>
-    </message>
-    <message>
         <source>Left, by what is known: %1. With these tools more work is not likely to help.</source>
         <translation>Queda, por lo que se sabe: %1. Con estas herramientas más trabajo no ayudará.</translation>
     </message>
@@ -321,10 +293,6 @@
     <message>
         <source>the plate tipped %1° back (%2)</source>
         <translation>la placa se inclinó %1° hacia atrás (%2)</translation>
-    </message>
-    <message>
-        <source>%1, the string itself gave (%2)</source>
-        <translation>%1, la propia cuerda cedió (%2)</translation>
     </message>
     <message>
         <source>Take the block out</source>
@@ -347,7 +315,7 @@
         <translation>Poner %1</translation>
     </message>
     <message>
-        <source>It is off. Tune it roughly up once it is on; glasses on.</source>
+        <source>It is off. Tune it roughly up once it is on; safety glasses on.</source>
         <translation>Está fuera. Subirla más o menos de tono cuando esté puesta; gafas puestas.</translation>
     </message>
     <message>
@@ -381,6 +349,42 @@
     <message>
         <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
         <translation>Ahí acaba su afinador fino, faltan %1 ¢ (calculado). Para el resto: abrir la cejuela en esta cuerda, poner el afinador fino en su mitad, afinar con la clavija y volver a bloquear.</translation>
+    </message>
+    <message>
+        <source>Figures are assumed until you take readings</source>
+        <translation>Las cifras son supuestas hasta que haya lecturas</translation>
+    </message>
+    <message>
+        <source>(%1 % of what breaks it)</source>
+        <translation>(%1 % de su carga de rotura)</translation>
+    </message>
+    <message>
+        <source>If it is right, the string slipped at its clamp or string post.</source>
+        <translation>Si es correcta, la cuerda resbaló en su mordaza o en el poste de clavija.</translation>
+    </message>
+    <message>
+        <source>Misread, mistyped, or something moved unrecorded.</source>
+        <translation>Mal leído, mal tecleado, o algo se movió sin anotarse.</translation>
+    </message>
+    <message>
+        <source>This contradicts other readings; %1 expected (%2 standard deviations off). </source>
+        <translation>Esto contradice otras lecturas; se esperaba %1 (%2 desviaciones típicas). </translation>
+    </message>
+    <message>
+        <source>Space keeps this reading.</source>
+        <translation>Espacio conserva esta lectura.</translation>
+    </message>
+    <message>
+        <source>%1; one screw gets 1/16 more, for finer adjustment</source>
+        <translation>%1; un tornillo 1/16 más, para un ajuste más fino</translation>
+    </message>
+    <message>
+        <source>What is left is too small to measure</source>
+        <translation>Lo que queda es demasiado pequeño para medirlo</translation>
+    </message>
+    <message>
+        <source>%1, the string stretched (%2)</source>
+        <translation>%1, la cuerda se estiró (%2)</translation>
     </message>
 </context>
 <context>
@@ -481,6 +485,33 @@
     </message>
 </context>
 <context>
+    <name>Card</name>
+    <message>
+        <source>saddles</source>
+        <translation>silletas</translation>
+    </message>
+    <message>
+        <source>nut caps</source>
+        <translation>pletinas de cejuela</translation>
+    </message>
+    <message>
+        <source>bolts of the nut</source>
+        <translation>pernos de la cejuela</translation>
+    </message>
+    <message>
+        <source>inserts</source>
+        <translation>insertos</translation>
+    </message>
+    <message>
+        <source>knife edges or bridge posts</source>
+        <translation>filos o postes del puente</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>muelles</translation>
+    </message>
+</context>
+<context>
     <name>Compare</name>
     <message>
         <source>%1: %2 both times</source>
@@ -562,7 +593,7 @@
         <translation>qué cifras están medidas</translation>
     </message>
     <message>
-        <source>goal</source>
+        <source>target</source>
         <translation>meta</translation>
     </message>
     <message>
@@ -708,16 +739,16 @@
         <translation>%1, medida después de: %2</translation>
     </message>
     <message>
-        <source>The way home, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.</source>
-        <translation>El camino a casa, %1 acciones hasta ahora. Cuerda más lejana al principio %2 cents, ahora %3 cents.</translation>
-    </message>
-    <message>
         <source>Now: %1.</source>
         <translation>Ahora: %1.</translation>
     </message>
     <message>
         <source>About %1 acts to come.</source>
         <translation>Faltan unas %1 acciones.</translation>
+    </message>
+    <message>
+        <source>Progress to pitch, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.</source>
+        <translation>Progreso hasta la afinación, %1 actos hasta ahora. Cuerda más alejada al principio %2 cents, ahora %3 cents.</translation>
     </message>
 </context>
 <context>
@@ -921,7 +952,7 @@
     </message>
     <message>
         <source>headless, tuners at the bridge</source>
-        <translation>sin pala, afinadores en el puente</translation>
+        <translation>sin pala, clavijas en el puente</translation>
     </message>
     <message>
         <source>roller shaft on the top</source>
@@ -979,7 +1010,7 @@
         <translation>falta todavía; escribe lo que dice el afinador o el instrumento y pulsa Intro</translation>
     </message>
     <message>
-        <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the rig</source>
+        <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the figures</source>
         <translation>de %1 queda más allá de los topes del puente, de %2 a %3; mide otra vez o corrige el puente</translation>
     </message>
     <message>
@@ -1093,10 +1124,6 @@
     <message>
         <source>is still being worked out; one moment</source>
         <translation>se está calculando todavía; un momento</translation>
-    </message>
-    <message>
-        <source>is not on this bench; readings come from the real one</source>
-        <translation>no está en este banco; las lecturas vienen de la real</translation>
     </message>
     <message>
         <source>has no such guitar</source>
@@ -1227,7 +1254,7 @@
         <translation>debe nombrar cada cuerda de la guitarra una vez</translation>
     </message>
     <message>
-        <source>must have as many strings as the rig, %1</source>
+        <source>must have as many strings as the guitar, %1</source>
         <translation>debe tener tantas cuerdas como el puente, %1</translation>
     </message>
     <message>
@@ -1275,7 +1302,7 @@
         <translation>está dañado o no es JSON: %1 en el byte %2; usa una copia de seguridad o la de rescate</translation>
     </message>
     <message>
-        <source>holds no JSON object; this is no job or rig</source>
+        <source>holds no JSON object; this is no job and no guitar</source>
         <translation>no contiene un objeto JSON; no es un trabajo ni un puente</translation>
     </message>
     <message>
@@ -1299,11 +1326,11 @@
         <translation>no se puede guardar junto al libro de trabajos; mira si se puede escribir en su carpeta</translation>
     </message>
     <message>
-        <source>holds no sound; listen first, then keep a recording</source>
+        <source>holds no sound; listen first, then save a recording</source>
         <translation>no contiene sonido; escucha antes y guarda luego una grabación</translation>
     </message>
     <message>
-        <source>can be kept with a job of the logbook only; keep the job in the shop first</source>
+        <source>can be saved with a job of the logbook only; save the job in the shop first</source>
         <translation>solo se puede guardar con un trabajo del libro; guarda antes el trabajo en el taller</translation>
     </message>
     <message>
@@ -1447,19 +1474,35 @@
         <translation>no es una pregunta; hacer lo que dice el acto</translation>
     </message>
     <message>
-        <source>has changes that are in no file yet; save it or keep it in the shop first</source>
+        <source>has changes that are in no file yet; save it, or save it in the shop first</source>
         <translation>tiene cambios que aún no están en ningún archivo; antes guardarlo en un archivo o en el taller</translation>
     </message>
     <message>
         <source>is no sound that can be read; record or export it as WAV or FLAC</source>
         <translation>no es un sonido que se pueda leer; grabar o exportar como WAV o FLAC</translation>
     </message>
+    <message>
+        <source>does not exist: this job has no simulated guitar; type readings</source>
+        <translation>no existe: este trabajo no tiene guitarra simulada; teclear lecturas</translation>
+    </message>
+    <message>
+        <source>has strings that are not from the catalogue; choose or type each string first</source>
+        <translation>tiene cuerdas que no son del catálogo; elegir o teclear antes cada cuerda</translation>
+    </message>
+    <message>
+        <source>has %1 gauges; this guitar has %2 strings</source>
+        <translation>tiene %1 calibres; esta guitarra tiene %2 cuerdas</translation>
+    </message>
+    <message>
+        <source>has &quot;%1&quot;, which is no string that is sold; write thousandths like 46 or millimetres like 1.17, with p for plain, w for wound, f for flat-wound</source>
+        <translation>tiene «%1», que no es una cuerda que se venda; escribir milésimas como 46 o milímetros como 1.17, con p para lisa, w para entorchada, f para entorchado plano</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
     <message>
         <source>act</source>
-        <translation>acción</translation>
+        <translation>altura de cuerdas</translation>
     </message>
     <message>
         <source>angle</source>
@@ -1475,7 +1518,7 @@
     </message>
     <message>
         <source>caliper</source>
-        <translation>calibre</translation>
+        <translation>pie de rey</translation>
     </message>
     <message>
         <source>demo</source>
@@ -1726,10 +1769,6 @@
         <translation>Nota</translation>
     </message>
     <message>
-        <source>Stay with this set and tuning: another one needs a new balance. If all strings drift together, the springs or the weather moved; if one does, look at that string.</source>
-        <translation>Siga con este juego y esta afinación: otros necesitan un equilibrio nuevo. Si todas las cuerdas se desvían a la vez, cambiaron los muelles o el tiempo; si lo hace una, mire esa cuerda.</translation>
-    </message>
-    <message>
         <source>Offered</source>
         <translation>Ofrecido</translation>
     </message>
@@ -1744,6 +1783,62 @@
     <message>
         <source>What happened</source>
         <translation>Lo que pasó</translation>
+    </message>
+    <message>
+        <source>The bridge hangs between strings and springs. Leave its screws alone: one turn puts every string out of tune.</source>
+        <translation>El puente cuelga entre cuerdas y muelles. No tocar sus tornillos: una vuelta desafina todas las cuerdas.</translation>
+    </message>
+    <message>
+        <source>If a string breaks, the others go sharp. Do not retune them: fit the same gauge, tune it, and they return.</source>
+        <translation>Si se rompe una cuerda, las demás suben. No reafinarlas: poner el mismo calibre, afinarla, y vuelven.</translation>
+    </message>
+    <message>
+        <source>If a string breaks, the others stay in tune. Fit the same gauge.</source>
+        <translation>Si se rompe una cuerda, las demás siguen afinadas. Poner el mismo calibre.</translation>
+    </message>
+    <message>
+        <source>Tune at the bridge only; the clamps at the nut stay closed.</source>
+        <translation>Afinar solo en el puente; las mordazas de la cejuela se quedan cerradas.</translation>
+    </message>
+    <message>
+        <source>Tune with the fine tuners only; the nut stays locked. When one is at its end, bring the guitar in.</source>
+        <translation>Afinar solo con los microafinadores; la cejuela sigue bloqueada. Si uno llega al final, traer la guitarra.</translation>
+    </message>
+    <message>
+        <source>Stay with this set and tuning: others need the guitar set up anew.</source>
+        <translation>Seguir con este juego y esta afinación: otros exigen ajustar la guitarra de nuevo.</translation>
+    </message>
+    <message>
+        <source>All strings a little off together: weather or a new season; tune them all once. One string off again and again: bring the guitar in.</source>
+        <translation>Todas un poco desafinadas a la vez: el tiempo o la estación; afinarlas todas una vez. Una sola una y otra vez: traer la guitarra.</translation>
+    </message>
+    <message>
+        <source>New strings by %1, sooner if they feel rough or sound dull.</source>
+        <translation>Cuerdas nuevas antes del %1, o antes si están ásperas o suenan apagadas.</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 as found, %2 as left</source>
+        <translation>%1 encontrada, %2 al entregar</translation>
+    </message>
+    <message>
+        <source>Replaced</source>
+        <translation>Cambiado</translation>
+    </message>
+    <message>
+        <source>Neck relief</source>
+        <translation>Curvatura del mástil</translation>
+    </message>
+    <message>
+        <source>%1: %2 / %3 / %4</source>
+        <translation>%1: %2 / %3 / %4</translation>
+    </message>
+    <message>
+        <source>Return test: before, after a dive, after a pull-up, cents</source>
+        <translation>Prueba de vuelta: antes, tras bajar, tras subir, cents</translation>
     </message>
 </context>
 <context>
@@ -1908,7 +2003,7 @@
     </message>
     <message>
         <source>feeler or caliper</source>
-        <translation>galgas o calibre</translation>
+        <translation>galgas o pie de rey</translation>
     </message>
     <message>
         <source>ruler</source>
@@ -1958,10 +2053,6 @@
         <translation>Cuerdas fuera</translation>
     </message>
     <message>
-        <source>all off over a block</source>
-        <translation>todas fuera sobre un taco</translation>
-    </message>
-    <message>
         <source>faster, and the fretboard can be cleaned</source>
         <translation>más rápido, y se puede limpiar el diapasón</translation>
     </message>
@@ -1970,20 +2061,12 @@
         <translation>una a una</translation>
     </message>
     <message>
-        <source>the bridge stays where it is</source>
-        <translation>el puente se queda donde está</translation>
-    </message>
-    <message>
         <source>Bridge</source>
         <translation>Puente</translation>
     </message>
     <message>
         <source>floats</source>
         <translation>flota</translation>
-    </message>
-    <message>
-        <source>goes both ways, and a pull-up seats it again</source>
-        <translation>va en ambos sentidos, y una subida lo vuelve a asentar</translation>
     </message>
     <message>
         <source>rests on the body</source>
@@ -2062,24 +2145,12 @@
         <translation>tras la afinación gruesa</translation>
     </message>
     <message>
-        <source>the first pass goes to a bridge that holds still</source>
-        <translation>la primera pasada va a un puente que se está quieto</translation>
-    </message>
-    <message>
         <source>before tuning</source>
         <translation>antes de afinar</translation>
     </message>
     <message>
-        <source>nothing has to be foreseen</source>
-        <translation>no hay que prever nada</translation>
-    </message>
-    <message>
         <source>out for a look after each string</source>
         <translation>fuera tras cada cuerda para mirar</translation>
-    </message>
-    <message>
-        <source>the plate&apos;s way is watched; it goes in again each time</source>
-        <translation>se ve el camino de la placa; entra otra vez cada vez</translation>
     </message>
     <message>
         <source>Under the block</source>
@@ -2088,10 +2159,6 @@
     <message>
         <source>to aims under the block</source>
         <translation>a objetivos sobre el taco</translation>
-    </message>
-    <message>
-        <source>lands at pitch when the block is out</source>
-        <translation>llega al tono cuando sale el taco</translation>
     </message>
     <message>
         <source>to pitch</source>
@@ -2118,10 +2185,6 @@
         <translation>solo trastes, con protector</translation>
     </message>
     <message>
-        <source>nothing touches the fretboard; the one way on lacquered maple</source>
-        <translation>nada toca el diapasón; la única manera en arce lacado</translation>
-    </message>
-    <message>
         <source>wool along the whole fretboard</source>
         <translation>lana por todo el diapasón</translation>
     </message>
@@ -2146,10 +2209,6 @@
         <translation>bola en la pala</translation>
     </message>
     <message>
-        <source>one cut fewer, cannot slip at the post</source>
-        <translation>un corte menos, no puede resbalar en el eje</translation>
-    </message>
-    <message>
         <source>Slack by</source>
         <translation>Holgura por</translation>
     </message>
@@ -2158,24 +2217,8 @@
         <translation>trastes hacia atrás en la cejuela</translation>
     </message>
     <message>
-        <source>seen at once on the fretboard</source>
-        <translation>se ve enseguida en el diapasón</translation>
-    </message>
-    <message>
-        <source>length past the post</source>
-        <translation>longitud más allá del eje</translation>
-    </message>
-    <message>
         <source>one mark on the headstock</source>
         <translation>una marca en la pala</translation>
-    </message>
-    <message>
-        <source>post spacings</source>
-        <translation>separaciones de ejes</translation>
-    </message>
-    <message>
-        <source>the next posts are the ruler</source>
-        <translation>los ejes siguientes son la regla</translation>
     </message>
     <message>
         <source>a bow over the fretboard</source>
@@ -2200,10 +2243,6 @@
     <message>
         <source>2 to 3 wound, 3 to 5 plain</source>
         <translation>2 a 3 entorchadas, 3 a 5 lisas</translation>
-    </message>
-    <message>
-        <source>grip on the post</source>
-        <translation>agarre en el eje</translation>
     </message>
     <message>
         <source>as few as hold</source>
@@ -2238,7 +2277,7 @@
         <translation>anudada sobre sí misma</translation>
     </message>
     <message>
-        <source>cannot slip; slow to take off again, and nothing for fragile old posts</source>
+        <source>cannot slip; slow to take off again; not for fragile old string posts</source>
         <translation>no puede resbalar; lenta de quitar, y nada para ejes viejos y frágiles</translation>
     </message>
     <message>
@@ -2278,24 +2317,12 @@
         <translation>de aguda a grave</translation>
     </message>
     <message>
-        <source>thin strings before the plate has moved far</source>
-        <translation>las finas antes de que la placa se mueva mucho</translation>
-    </message>
-    <message>
         <source>outer pairs inwards</source>
         <translation>pares exteriores hacia dentro</translation>
     </message>
     <message>
-        <source>even load on the plate</source>
-        <translation>carga pareja en la placa</translation>
-    </message>
-    <message>
         <source>low to high with back-checks</source>
         <translation>de grave a aguda con repaso</translation>
-    </message>
-    <message>
-        <source>exactly, each string done brought back while the next ones come</source>
-        <translation>exacto, cada cuerda hecha se recupera mientras vienen las siguientes</translation>
     </message>
     <message>
         <source>Tune</source>
@@ -2304,10 +2331,6 @@
     <message>
         <source>to calculated aims</source>
         <translation>a objetivos calculados</translation>
-    </message>
-    <message>
-        <source>each string to where it has to be for all to land</source>
-        <translation>cada cuerda donde debe estar para que todas lleguen</translation>
     </message>
     <message>
         <source>exactly, pass after pass</source>
@@ -2346,14 +2369,6 @@
         <translation>menos estirones; un pliegue arruina la cuerda</translation>
     </message>
     <message>
-        <source>only at post and nut</source>
-        <translation>solo en eje y cejuela</translation>
-    </message>
-    <message>
-        <source>spares the speaking length; leaves the ball end to settle in play</source>
-        <translation>cuida la longitud vibrante; deja que la bola asiente tocando</translation>
-    </message>
-    <message>
         <source>Stretch</source>
         <translation>Estirar</translation>
     </message>
@@ -2362,7 +2377,7 @@
         <translation>cuando están todas puestas</translation>
     </message>
     <message>
-        <source>one round for everything</source>
+        <source>one pass for everything</source>
         <translation>una ronda para todo</translation>
     </message>
     <message>
@@ -2382,16 +2397,8 @@
         <translation>cuando todas están afinadas y asentadas</translation>
     </message>
     <message>
-        <source>only then does it stay what it is</source>
-        <translation>solo entonces se queda como está</translation>
-    </message>
-    <message>
         <source>after each string</source>
         <translation>tras cada cuerda</translation>
-    </message>
-    <message>
-        <source>the plate&apos;s way is seen early, never its end</source>
-        <translation>el camino de la placa se ve pronto, nunca su final</translation>
     </message>
     <message>
         <source>Claw</source>
@@ -2400,10 +2407,6 @@
     <message>
         <source>as calculated, each screw by itself</source>
         <translation>según el cálculo, cada tornillo por su lado</translation>
-    </message>
-    <message>
-        <source>half the step of both together</source>
-        <translation>la mitad del paso de los dos juntos</translation>
     </message>
     <message>
         <source>as calculated, both screws alike</source>
@@ -2416,10 +2419,6 @@
     <message>
         <source>quarter turns and a look</source>
         <translation>cuartos de vuelta y mirar</translation>
-    </message>
-    <message>
-        <source>nothing has to be trusted but the eye</source>
-        <translation>solo hay que fiarse del ojo</translation>
     </message>
     <message>
         <source>whole turns, then quarters</source>
@@ -2494,10 +2493,6 @@
         <translation>después de estirar notas y tocar</translation>
     </message>
     <message>
-        <source>what still settles does so before the caps close</source>
-        <translation>lo que aún asienta lo hace antes de cerrar las pletinas</translation>
-    </message>
-    <message>
         <source>String ends</source>
         <translation>Puntas de cuerda</translation>
     </message>
@@ -2520,10 +2515,6 @@
     <message>
         <source>String ends, how long</source>
         <translation>Puntas de cuerda, cuánto</translation>
-    </message>
-    <message>
-        <source>flush at the post</source>
-        <translation>a ras del eje</translation>
     </message>
     <message>
         <source>nothing to catch on</source>
@@ -2554,10 +2545,6 @@
         <translation>fuera solo si se mueve la garra</translation>
     </message>
     <message>
-        <source>nothing undone for nothing</source>
-        <translation>nada se desmonta por nada</translation>
-    </message>
-    <message>
         <source>off at the start</source>
         <translation>fuera desde el principio</translation>
     </message>
@@ -2574,10 +2561,6 @@
         <translation>sujeta como se toca</translation>
     </message>
     <message>
-        <source>what the player hears is what was tuned</source>
-        <translation>lo que oye quien toca es lo que se afinó</translation>
-    </message>
-    <message>
         <source>on the bench, with the offset</source>
         <translation>en el banco, con la diferencia</translation>
     </message>
@@ -2585,13 +2568,121 @@
         <source>no lifting; the program says what to leave</source>
         <translation>sin levantarla; el programa dice qué dejar</translation>
     </message>
+    <message>
+        <source>all off at once</source>
+        <translation>todas fuera a la vez</translation>
+    </message>
+    <message>
+        <source>bridge and neck keep their load</source>
+        <translation>puente y mástil conservan su carga</translation>
+    </message>
+    <message>
+        <source>the arm moves both ways; pulling up re-seats the bridge</source>
+        <translation>la palanca se mueve en ambos sentidos; subirla reasienta el puente</translation>
+    </message>
+    <message>
+        <source>the bridge cannot move during the first pass</source>
+        <translation>el puente no puede moverse en la primera pasada</translation>
+    </message>
+    <message>
+        <source>no calculation needed</source>
+        <translation>sin cálculo</translation>
+    </message>
+    <message>
+        <source>you see the plate move; refit the block each time</source>
+        <translation>se ve moverse la placa; hay que volver a poner el taco cada vez</translation>
+    </message>
+    <message>
+        <source>ends at pitch when the block is out</source>
+        <translation>acaba afinada al salir el taco</translation>
+    </message>
+    <message>
+        <source>nothing touches the fretboard; needed on lacquered maple</source>
+        <translation>nada toca el diapasón; necesario en arce lacado</translation>
+    </message>
+    <message>
+        <source>one cut fewer; cannot slip at the string post</source>
+        <translation>un corte menos; no puede resbalar en el poste de clavija</translation>
+    </message>
+    <message>
+        <source>counted on the fretboard</source>
+        <translation>se cuenta en el diapasón</translation>
+    </message>
+    <message>
+        <source>length past the string post</source>
+        <translation>longitud más allá del poste de clavija</translation>
+    </message>
+    <message>
+        <source>string post spacings</source>
+        <translation>separaciones entre postes de clavija</translation>
+    </message>
+    <message>
+        <source>the next string posts are the ruler</source>
+        <translation>los postes de clavija siguientes son la regla</translation>
+    </message>
+    <message>
+        <source>grip on the string post</source>
+        <translation>agarre en el poste de clavija</translation>
+    </message>
+    <message>
+        <source>thin strings first</source>
+        <translation>primero las cuerdas finas</translation>
+    </message>
+    <message>
+        <source>even load</source>
+        <translation>carga pareja</translation>
+    </message>
+    <message>
+        <source>exactly; retune finished strings as others come up</source>
+        <translation>exacto; reafinar las cuerdas acabadas mientras llegan otras</translation>
+    </message>
+    <message>
+        <source>tune each so that all end at pitch</source>
+        <translation>afinar cada una para que todas acaben afinadas</translation>
+    </message>
+    <message>
+        <source>only at both ends</source>
+        <translation>solo en los dos extremos</translation>
+    </message>
+    <message>
+        <source>spares the speaking length; the bridge end settles in play</source>
+        <translation>cuida la longitud vibrante; el extremo del puente se asienta al tocar</translation>
+    </message>
+    <message>
+        <source>an earlier reading would not last</source>
+        <translation>una lectura anterior no duraría</translation>
+    </message>
+    <message>
+        <source>shows movement, not the final position</source>
+        <translation>muestra el movimiento, no la posición final</translation>
+    </message>
+    <message>
+        <source>turning one screw halves the adjustment</source>
+        <translation>girar un solo tornillo reduce el ajuste a la mitad</translation>
+    </message>
+    <message>
+        <source>no figures, only your eye</source>
+        <translation>sin cifras, solo el ojo</translation>
+    </message>
+    <message>
+        <source>what still settles does so before locking</source>
+        <translation>lo que aún se asienta lo hace antes de bloquear</translation>
+    </message>
+    <message>
+        <source>flush at the string post</source>
+        <translation>al ras del poste de clavija</translation>
+    </message>
+    <message>
+        <source>the cover stays on if not needed</source>
+        <translation>la tapa se queda puesta si no hace falta quitarla</translation>
+    </message>
+    <message>
+        <source>tuned as the player hears it</source>
+        <translation>afinada como la oye quien toca</translation>
+    </message>
 </context>
 <context>
     <name>MomentChart</name>
-    <message>
-        <source>Strings while somebody keeps them at pitch: how far it crosses from the springs decides how many passes it takes</source>
-        <translation>Cuerdas mientras alguien las mantiene en su tono: lo lejos que cruza de la de los muelles decide cuántas pasadas hacen falta</translation>
-    </message>
     <message>
         <source>Moment of the strings, pegs untouched</source>
         <translation>Momento de las cuerdas, sin tocar clavijas</translation>
@@ -2623,6 +2714,10 @@
     <message>
         <source>Moment chart. The curves cross at %1 with %2 each way. %3.</source>
         <translation>Gráfico de momentos. Las curvas se cruzan en %1 con %2 en cada sentido. %3.</translation>
+    </message>
+    <message>
+        <source>Dashed: strings kept at pitch. Where it crosses flat, more passes.</source>
+        <translation>Discontinua: cuerdas mantenidas afinadas. Donde cruza plana, más pasadas.</translation>
     </message>
 </context>
 <context>
@@ -2759,7 +2854,7 @@
         <translation>taco para nivel, en el borde trasero</translation>
     </message>
     <message>
-        <source>rig figures measured</source>
+        <source>figures measured</source>
         <translation>cifras del puente medidas</translation>
     </message>
 </context>
@@ -2790,7 +2885,7 @@
         <translation>se quedó un taco dentro</translation>
     </message>
     <message>
-        <source>a string slips at its post</source>
+        <source>a string slips at its string post</source>
         <translation>una cuerda resbala en su eje</translation>
     </message>
     <message>
@@ -2811,7 +2906,7 @@
     </message>
     <message>
         <source>a string is not the gauge of its packet</source>
-        <translation>una cuerda no es del calibre de su sobre</translation>
+        <translation>una cuerda no es del pie de rey de su sobre</translation>
     </message>
     <message>
         <source>the claw is crooked</source>
@@ -2875,7 +2970,7 @@
     </message>
     <message>
         <source>caliper on %1</source>
-        <translation>calibre en %1</translation>
+        <translation>pie de rey en %1</translation>
     </message>
     <message>
         <source>looked at springs and claw</source>
@@ -2922,7 +3017,7 @@
         <translation>subida y soltada</translation>
     </message>
     <message>
-        <source>posts by %1</source>
+        <source>bridge posts by %1</source>
         <translation>postes %1</translation>
     </message>
     <message>
@@ -2963,19 +3058,15 @@
     </message>
     <message>
         <source>The caliper says %1</source>
-        <translation>El calibre dice %1</translation>
+        <translation>El pie de rey dice %1</translation>
     </message>
     <message>
         <source>%1 springs hooked on. Screws in: bass %2, treble %3 turns.%4</source>
         <translation>%1 muelles enganchados. Tornillos dentro: grave %2, agudo %3 vueltas.%4</translation>
     </message>
     <message>
-        <source> Something is wedged under the plate.</source>
+        <source> Something is under the plate.</source>
         <translation> Hay algo calzado bajo la placa.</translation>
-    </message>
-    <message>
-        <source>So it looks from the side</source>
-        <translation>Así se ve de lado</translation>
     </message>
     <message>
         <source>Gap %1</source>
@@ -3000,10 +3091,6 @@
     <message>
         <source>Passes %1 (a good hand %2), visits to the claw %3 (%4), minutes %5 (%6).</source>
         <translation>Pasadas %1 (una buena mano %2), visitas a la garra %3 (%4), minutos %5 (%6).</translation>
-    </message>
-    <message>
-        <source>It is not home: in tune and level is what counts first.</source>
-        <translation>No está en casa: afinada y nivelada es lo primero que cuenta.</translation>
     </message>
     <message>
         <source>The clock had run out.</source>
@@ -3039,6 +3126,22 @@
     <message>
         <source>What cost most: act %1, %2.</source>
         <translation>Lo que más costó: acción %1, %2.</translation>
+    </message>
+    <message>
+        <source>Plate level, as seen from the side</source>
+        <translation>Placa a nivel, vista de lado</translation>
+    </message>
+    <message>
+        <source>Plate forward, as seen from the side</source>
+        <translation>Placa adelantada, vista de lado</translation>
+    </message>
+    <message>
+        <source>Plate sunk, as seen from the side</source>
+        <translation>Placa hundida, vista de lado</translation>
+    </message>
+    <message>
+        <source>Not finished: tune the strings and level the plate.</source>
+        <translation>Sin terminar: afinar las cuerdas y nivelar la placa.</translation>
     </message>
 </context>
 <context>
@@ -3094,16 +3197,16 @@
         <translation>Cuerda %1: %2 antes, %3 después</translation>
     </message>
     <message>
-        <source>calculated: thin off, thick on</source>
-        <translation>calculado: fino lo que sale, grueso lo que entra</translation>
-    </message>
-    <message>
         <source>in all %1 → %2, %3</source>
         <translation>en total %1 → %2, %3</translation>
     </message>
     <message>
         <source>Pull of the strings. %1. %2</source>
         <translation>Tracción de las cuerdas. %1. %2</translation>
+    </message>
+    <message>
+        <source>calculated. Thin: old string. Thick: new</source>
+        <translation>calculado. Fino: cuerda vieja. Grueso: nueva</translation>
     </message>
 </context>
 <context>
@@ -3260,11 +3363,11 @@
         <translation>%1 subió %2 cents después de las %3. ¿Un golpe en su clavija?</translation>
     </message>
     <message>
-        <source>%1 slipped by %2 cents. Its post or clamp?</source>
+        <source>%1 slipped by %2 cents. At its string post or clamp?</source>
         <translation>%1 se deslizó %2 cents. ¿En su poste o en su mordaza?</translation>
     </message>
     <message>
-        <source>%1 slipped by %2 cents after %3. Its post or clamp?</source>
+        <source>%1 slipped by %2 cents after %3. At its string post or clamp?</source>
         <translation>%1 se deslizó %2 cents después de las %3. ¿En su poste o en su mordaza?</translation>
     </message>
     <message>
@@ -3291,7 +3394,7 @@
     <name>Range</name>
     <message>
         <source>a string gauge in millimetres; thousandths of an inch need converting, 10 is 0.254 mm</source>
-        <translation>un calibre de cuerda en milímetros; las milésimas de pulgada hay que convertirlas, 10 son 0,254 mm</translation>
+        <translation>un pie de rey de cuerda en milímetros; las milésimas de pulgada hay que convertirlas, 10 son 0,254 mm</translation>
     </message>
     <message>
         <source>the core wire of a wound string in millimetres, thinner than the gauge</source>
@@ -3347,7 +3450,7 @@
     </message>
     <message>
         <source>a place across the claw, 0 at the bass screw and 1 at the treble screw</source>
-        <translation>un lugar a lo ancho de la garra, 0 en el tornillo grave y 1 en el agudo</translation>
+        <translation>un lugar a lo ancho de la garra, 0 en el tornillo del lado grave y 1 en el agudo</translation>
     </message>
     <message>
         <source>the claw&apos;s travel for one turn of its screws in millimetres</source>
@@ -3454,7 +3557,7 @@
         <translation>cuántos muelles hay</translation>
     </message>
     <message>
-        <source>how far the posts go, in millimetres</source>
+        <source>how far the bridge posts go, in millimetres</source>
         <translation>hasta dónde van los postes, en milímetros</translation>
     </message>
     <message>
@@ -3570,7 +3673,7 @@
         <translation>cents entre la octava al aire y el traste 12</translation>
     </message>
     <message>
-        <source>a post&apos;s rise for one turn in millimetres</source>
+        <source>a bridge post&apos;s rise for one turn in millimetres</source>
         <translation>lo que sube un poste por vuelta en milímetros</translation>
     </message>
     <message>
@@ -3609,12 +3712,32 @@
         <source>by how much a saddle was moved, in mm</source>
         <translation>cuánto se movió una silleta, en mm</translation>
     </message>
+    <message>
+        <source>the relief of a neck in millimetres; a minus sign: it bends back</source>
+        <translation>la curvatura del mástil en milímetros; con signo menos: curvado hacia atrás</translation>
+    </message>
+    <message>
+        <source>a string, counted from the thickest</source>
+        <translation>una cuerda, contada desde la más gruesa</translation>
+    </message>
+    <message>
+        <source>the diameter of a string post in millimetres</source>
+        <translation>el diámetro de un poste de clavija en milímetros</translation>
+    </message>
+    <message>
+        <source>from one string post to the next in millimetres</source>
+        <translation>de un poste de clavija al siguiente en milímetros</translation>
+    </message>
+    <message>
+        <source>the wire in a saddle&apos;s clamp in millimetres</source>
+        <translation>el alambre en la mordaza de una silleta en milímetros</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
     <message>
         <source>rear gap at level</source>
-        <translation>hueco trasero a nivel</translation>
+        <translation>separación trasera a nivel</translation>
     </message>
     <message>
         <source>pivot to rear edge</source>
@@ -3674,11 +3797,11 @@
     </message>
     <message>
         <source>bass screw now</source>
-        <translation>tornillo grave ahora</translation>
+        <translation>tornillo del lado grave ahora</translation>
     </message>
     <message>
         <source>treble screw now</source>
-        <translation>tornillo agudo ahora</translation>
+        <translation>tornillo del lado agudo ahora</translation>
     </message>
     <message>
         <source>loosest it goes</source>
@@ -3761,7 +3884,7 @@
         <translation>altura de la silleta</translation>
     </message>
     <message>
-        <source>nut to post</source>
+        <source>nut to string post</source>
         <translation>cejuela a eje</translation>
     </message>
     <message>
@@ -3777,8 +3900,8 @@
         <translation>microafinador por vuelta</translation>
     </message>
     <message>
-        <source>its turns in</source>
-        <translation>sus vueltas dentro</translation>
+        <source>fine tuner, turns screwed in</source>
+        <translation>microafinador, vueltas enroscadas</translation>
     </message>
 </context>
 <context>
@@ -3823,7 +3946,7 @@
         <translation>Uno de los seis tornillos sobre los que bascula la placa</translation>
     </message>
     <message>
-        <source>Post with the knife edge</source>
+        <source>Bridge post with the knife edge</source>
         <translation>Poste con el filo</translation>
     </message>
     <message>
@@ -3879,7 +4002,7 @@
         <translation>Las cuerdas tiran hacia delante con %1, los muelles hacia atrás con %2</translation>
     </message>
     <message>
-        <source>Plate %1, goal %2</source>
+        <source>Plate %1, wanted %2</source>
         <translation>Placa %1, meta %2</translation>
     </message>
     <message>
@@ -4086,11 +4209,11 @@
 <context>
     <name>StepDiagram</name>
     <message>
-        <source>on the inner side of each post, every turn below the one before</source>
+        <source>on the inner side of each string post, every wrap below the one before</source>
         <translation>por el lado interior de cada eje, cada espira debajo de la anterior</translation>
     </message>
     <message>
-        <source>Headstock from above: each string runs to the inner side of its post and winds downwards.</source>
+        <source>Headstock from above: each string runs to the inner side of its string post and winds downwards.</source>
         <translation>La pala desde arriba: cada cuerda va al lado interior de su eje y se enrolla hacia abajo.</translation>
     </message>
     <message>
@@ -4126,28 +4249,28 @@
         <translation>inserto</translation>
     </message>
     <message>
-        <source>until it stops by itself, then a nudge</source>
-        <translation>hasta que se para solo, y un toque más</translation>
+        <source>until it stops, then slightly more</source>
+        <translation>hasta el tope, luego un poco más</translation>
     </message>
     <message>
         <source>Locking saddle from the side: the insert squeezes the string, which goes down to the bottom.</source>
         <translation>Silleta de bloqueo de lado: el inserto aprieta la cuerda, que llega hasta el fondo.</translation>
     </message>
     <message>
-        <source>1 clamps the string · 2 fine tuner · 3 holds the saddle · 4 post, for the height</source>
+        <source>1 clamps the string · 2 fine tuner · 3 holds the saddle · 4 bridge post, for the height</source>
         <translation>1 muerde la cuerda · 2 microafinador · 3 sujeta la silleta · 4 poste, para la altura</translation>
     </message>
     <message>
-        <source>Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a post at each end.</source>
+        <source>Bridge from above: behind each saddle its clamp screw and fine tuner, before it the screw that holds it; a bridge post at each end.</source>
         <translation>El puente desde arriba: detrás de cada silleta su tornillo de mordaza y su microafinador, delante el tornillo que la sujeta; un poste en cada extremo.</translation>
     </message>
     <message>
         <source>bass screw</source>
-        <translation>tornillo grave</translation>
+        <translation>tornillo del lado grave</translation>
     </message>
     <message>
         <source>treble screw</source>
-        <translation>tornillo agudo</translation>
+        <translation>tornillo del lado agudo</translation>
     </message>
     <message>
         <source>keep the claw parallel to the wall; right turns pull the plate down</source>
@@ -4161,11 +4284,7 @@
 <context>
     <name>StepFigures</name>
     <message>
-        <source>%1 past the post</source>
-        <translation>%1 más allá del eje</translation>
-    </message>
-    <message>
-        <source>%1 post spacings past its own post</source>
+        <source>%1 string post spacings past its own</source>
         <translation>%1 separaciones más allá de su eje</translation>
     </message>
     <message>
@@ -4182,7 +4301,7 @@
     </message>
     <message>
         <source>No slack: the bridge tuner takes up the string.</source>
-        <translation>Sin holgura: el afinador del puente recoge la cuerda.</translation>
+        <translation>Sin holgura: la clavija del puente recoge la cuerda.</translation>
     </message>
     <message>
         <source>Wound: %1 = %2 of slack, %3 wraps</source>
@@ -4193,7 +4312,7 @@
         <translation>Lisa: %1 = %2 de holgura, %3 espiras</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (posts of %2, %3 apart, are assumed).</source>
+        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed).</source>
         <translation>Su ángulo sobre la cejuela es entonces de unos %1° (ejes de %2, a %3, supuestos).</translation>
     </message>
     <message>
@@ -4213,10 +4332,6 @@
         <translation>Ajuste previo: %1 de %2 vueltas dentro (recorrido supuesto si la ficha no lo dice).</translation>
     </message>
     <message>
-        <source>Flush at the post.</source>
-        <translation>A ras del eje.</translation>
-    </message>
-    <message>
         <source>Leave %1 and bend it in.</source>
         <translation>Deja %1 y dóblalo.</translation>
     </message>
@@ -4231,10 +4346,6 @@
     <message>
         <source>%1: %2 pulls</source>
         <translation>%1: %2 estirones</translation>
-    </message>
-    <message>
-        <source>Level shows a gap of %1. By what is known: %2.</source>
-        <translation>A nivel el hueco es de %1. Por lo que se sabe: %2.</translation>
     </message>
     <message>
         <source>Ready: level, in tune, settled.</source>
@@ -4261,24 +4372,12 @@
         <translation>Recorrido que queda en los microafinadores: %1.</translation>
     </message>
     <message>
-        <source>On its back, leave: %1 (calculated).</source>
-        <translation>Tumbada, deja: %1 (calculado).</translation>
-    </message>
-    <message>
-        <source>Lifted, it moves by: %1 (calculated).</source>
-        <translation>Levantada, cambia: %1 (calculado).</translation>
-    </message>
-    <message>
-        <source>A post raised by %1 raises the action at fret 12 by %2.</source>
-        <translation>Un poste subido %1 sube la acción en el traste 12 %2.</translation>
+        <source>A bridge post raised by %1 raises the action at fret 12 by %2.</source>
+        <translation>Un poste subido %1 sube la altura de cuerdas en el traste 12 en %2.</translation>
     </message>
     <message>
         <source>Fretted sharp by 1 cent: saddle back by %1; flat: forward by as much.</source>
         <translation>Pisada alta 1 cent: silleta atrás %1; baja: lo mismo adelante.</translation>
-    </message>
-    <message>
-        <source>Level shows a gap of %1 under the rear edge.</source>
-        <translation>A nivel el hueco bajo el borde trasero es de %1.</translation>
     </message>
     <message>
         <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
@@ -4287,10 +4386,6 @@
     <message>
         <source>The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.</source>
         <translation>Los microafinadores cubren el bloqueo, el asentado y %1 ¢ de desgaste; sobran al menos %2 ¢.</translation>
-    </message>
-    <message>
-        <source>Further from pitch than it goes: %1.</source>
-        <translation>Más lejos del tono de lo que llega: %1.</translation>
     </message>
     <message>
         <source>It rests on its stop: it only dives.</source>
@@ -4309,12 +4404,64 @@
         <translation>Cada cuerda tiene su propia longitud, desde la bola a lo largo de la cuerda hasta el corte.</translation>
     </message>
     <message>
-        <source>From nut to post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
+        <source>From nut to string post as measured; %1 in the clamp is assumed, %2 is to spare.</source>
         <translation>De la cejuela al poste, lo medido; %1 en la mordaza se supone, %2 queda de sobra.</translation>
     </message>
     <message>
-        <source>From nut to post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its post before the first cut.</source>
+        <source>From nut to string post as most guitars have it, %1 in the clamp is assumed, %2 is to spare. Hold one string to its string post before the first cut.</source>
         <translation>De la cejuela al poste como en la mayoría de las guitarras, %1 en la mordaza se supone, %2 queda de sobra. Antes del primer corte, acercar una cuerda a su poste.</translation>
+    </message>
+    <message>
+        <source>%1 past the string post</source>
+        <translation>%1 más allá del poste de clavija</translation>
+    </message>
+    <message>
+        <source>Flush at the string post.</source>
+        <translation>Al ras del poste de clavija.</translation>
+    </message>
+    <message>
+        <source>It rests on the body. Now: %1.</source>
+        <translation>Descansa sobre el cuerpo. Ahora: %1.</translation>
+    </message>
+    <message>
+        <source>When level, the rear gap is %1. Now: %2.</source>
+        <translation>A nivel, la separación trasera es %1. Ahora: %2.</translation>
+    </message>
+    <message>
+        <source>A bridge tuner at its end: unwind it, draw the string through its clamp, clamp again.</source>
+        <translation>Una clavija del puente al final: desenroscarla, tirar de la cuerda por su mordaza y cerrarla de nuevo.</translation>
+    </message>
+    <message>
+        <source>Travel left on the bridge tuners: %1.</source>
+        <translation>Recorrido que queda en las clavijas del puente: %1.</translation>
+    </message>
+    <message>
+        <source>Beyond the travel that is left: %1.</source>
+        <translation>Más allá del recorrido que queda: %1.</translation>
+    </message>
+    <message>
+        <source>On its back, leave each string at: %1 (calculated).</source>
+        <translation>Tumbada, dejar cada cuerda en: %1 (calculado).</translation>
+    </message>
+    <message>
+        <source>In playing position, pitch changes by: %1 (calculated).</source>
+        <translation>En posición de tocar, la afinación cambia en: %1 (calculado).</translation>
+    </message>
+    <message>
+        <source>When level, the gap under the rear edge is %1.</source>
+        <translation>A nivel, la separación bajo el borde trasero es %1.</translation>
+    </message>
+    <message>
+        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart).</source>
+        <translation>Su ángulo sobre la cejuela es entonces de unos %1° (postes de clavija de %2, separados %3).</translation>
+    </message>
+    <message>
+        <source>The arm is not used: resting on the body, the other strings stay in tune when one breaks. Choose it at the plan under Bridge.</source>
+        <translation>La palanca no se usa: descansando sobre el cuerpo, las demás cuerdas siguen afinadas si una se rompe. Elegirlo en el plan, en Puente.</translation>
+    </message>
+    <message>
+        <source>The arm is used: on the body it only dives; floating it moves both ways. Choose it at the plan under Bridge.</source>
+        <translation>La palanca se usa: sobre el cuerpo solo baja; flotando se mueve en ambos sentidos. Elegirlo en el plan, en Puente.</translation>
     </message>
 </context>
 <context>
@@ -4348,7 +4495,7 @@
         <translation>ranurado con agujero central</translation>
     </message>
     <message>
-        <source>locking posts</source>
+        <source>locking string posts</source>
         <translation>ejes con bloqueo</translation>
     </message>
     <message>
@@ -4536,10 +4683,6 @@
         <translation>Por lo que se toca; lo que dura un juego es supuesto.</translation>
     </message>
     <message>
-        <source>By months; how it is played comes sooner where it was told.</source>
-        <translation>Por meses; lo que se toca llega antes donde se dijo.</translation>
-    </message>
-    <message>
         <source>from the drawers</source>
         <translation>de los cajones</translation>
     </message>
@@ -4552,8 +4695,76 @@
         <translation>sin fecha</translation>
     </message>
     <message>
-        <source>The way home</source>
-        <translation>El camino a casa</translation>
+        <source>set the neck relief</source>
+        <translation>ajustar la curvatura del mástil</translation>
+    </message>
+    <message>
+        <source>Set by months; playing hours may bring it forward.</source>
+        <translation>Fijado por meses; las horas de tocar pueden adelantarlo.</translation>
+    </message>
+    <message>
+        <source>Progress to pitch</source>
+        <translation>Progreso hasta la afinación</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>sin medir</translation>
+    </message>
+    <message>
+        <source>string post, diameter in mm</source>
+        <translation>poste de clavija, diámetro en mm</translation>
+    </message>
+    <message>
+        <source>nut to the nearest string post, mm</source>
+        <translation>cejuela al poste de clavija más cercano, mm</translation>
+    </message>
+    <message>
+        <source>string post to string post, mm</source>
+        <translation>poste de clavija a poste de clavija, mm</translation>
+    </message>
+    <message>
+        <source>wire in the saddle&apos;s clamp, mm</source>
+        <translation>alambre en la mordaza de la silleta, mm</translation>
+    </message>
+    <message>
+        <source>replaced: %1</source>
+        <translation>cambiado: %1</translation>
+    </message>
+    <message>
+        <source>last on %1</source>
+        <translation>la última vez el %1</translation>
+    </message>
+    <message>
+        <source>replaced</source>
+        <translation>cambiado</translation>
+    </message>
+    <message>
+        <source>the arm is</source>
+        <translation>la palanca</translation>
+    </message>
+    <message>
+        <source>not asked yet</source>
+        <translation>sin preguntar</translation>
+    </message>
+    <message>
+        <source>used</source>
+        <translation>se usa</translation>
+    </message>
+    <message>
+        <source>not used</source>
+        <translation>no se usa</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>como está</translation>
+    </message>
+    <message>
+        <source>action wanted at fret 12, bass side, mm</source>
+        <translation>altura de cuerdas deseada en el traste 12, lado grave, mm</translation>
+    </message>
+    <message>
+        <source>the same, treble side, mm</source>
+        <translation>lo mismo, lado agudo, mm</translation>
     </message>
 </context>
 <context>
@@ -4595,10 +4806,6 @@
         <translation>desenrolla aquí</translation>
     </message>
     <message>
-        <source>push out here</source>
-        <translation>empuja hacia fuera aquí</translation>
-    </message>
-    <message>
         <source>round the pickups</source>
         <translation>alrededor de las pastillas</translation>
     </message>
@@ -4609,10 +4816,6 @@
     <message>
         <source>along the frets</source>
         <translation>a lo largo de los trastes</translation>
-    </message>
-    <message>
-        <source>mask the pickups first</source>
-        <translation>tapa antes las pastillas</translation>
     </message>
     <message>
         <source>fret by fret, the guard on the wood</source>
@@ -4644,7 +4847,7 @@
     </message>
     <message>
         <source>tuners at the bridge to their preset</source>
-        <translation>afinadores del puente en su ajuste previo</translation>
+        <translation>clavijas del puente en su ajuste previo</translation>
     </message>
     <message>
         <source>lift and draw along the whole length, never in one place</source>
@@ -4659,12 +4862,8 @@
         <translation>muerde cada cuerda en la cejuela</translation>
     </message>
     <message>
-        <source>surplus off at the string posts; count the ends, bin them</source>
-        <translation>sobrante fuera en los ejes; cuenta las puntas y tíralas</translation>
-    </message>
-    <message>
-        <source>dive, let go, read; pull up, let go, read</source>
-        <translation>baja, suelta, comprueba; sube, suelta, comprueba</translation>
+        <source>surplus off at the string posts; ends into the sharps tin</source>
+        <translation>cortar lo sobrante en los postes de clavija; puntas a la lata</translation>
     </message>
     <message>
         <source>now</source>
@@ -4673,6 +4872,42 @@
     <message>
         <source>with the block out</source>
         <translation>con el taco fuera</translation>
+    </message>
+    <message>
+        <source>plate, pivots and saddles: no wear, no crack</source>
+        <translation>placa, apoyos y silletas: sin desgaste ni grietas</translation>
+    </message>
+    <message>
+        <source>bridge and saddles: no wear, no crack</source>
+        <translation>puente y silletas: sin desgaste ni grietas</translation>
+    </message>
+    <message>
+        <source>down at the bridge tuners, a little at each</source>
+        <translation>bajar en las clavijas del puente, un poco en cada una</translation>
+    </message>
+    <message>
+        <source>open here</source>
+        <translation>abrir aquí</translation>
+    </message>
+    <message>
+        <source>out here</source>
+        <translation>sacar aquí</translation>
+    </message>
+    <message>
+        <source>tape the pickups first</source>
+        <translation>tapar antes las pastillas con cinta</translation>
+    </message>
+    <message>
+        <source>surplus off at the clamps; ends into the sharps tin</source>
+        <translation>cortar lo sobrante en las mordazas; puntas a la lata</translation>
+    </message>
+    <message>
+        <source>dive, let go, check</source>
+        <translation>bajar, soltar, comprobar</translation>
+    </message>
+    <message>
+        <source>dive, let go, check; pull up, let go, check</source>
+        <translation>bajar, soltar, comprobar; subir, soltar, comprobar</translation>
     </message>
 </context>
 <context>
@@ -4706,10 +4941,6 @@
         <translation>Pregunta cómo se toca</translation>
     </message>
     <message>
-        <source>Much vibrato, big bends or another action change tuning, locking and height.</source>
-        <translation>Mucho vibrato, notas muy estiradas u otra acción cambian afinación, bloqueo y altura.</translation>
-    </message>
-    <message>
         <source>playing style and extras are noted</source>
         <translation>forma de tocar y extras anotados</translation>
     </message>
@@ -4727,23 +4958,11 @@
     </message>
     <message>
         <source>caliper</source>
-        <translation>calibre</translation>
-    </message>
-    <message>
-        <source>Calipers in millimetres and in inches look alike: check the unit.</source>
-        <translation>Los calibres en milímetros y en pulgadas se parecen: mira la unidad.</translation>
+        <translation>pie de rey</translation>
     </message>
     <message>
         <source>both sets and tunings are noted</source>
         <translation>los dos juegos y afinaciones anotados</translation>
-    </message>
-    <message>
-        <source>Check before</source>
-        <translation>Comprobar antes</translation>
-    </message>
-    <message>
-        <source>Check it with the old strings on</source>
-        <translation>Compruébala con las cuerdas viejas</translation>
     </message>
     <message>
         <source>Loose screws, worn edges or a crooked claw are blamed on the new strings later.</source>
@@ -4786,12 +5005,8 @@
         <translation>Prepara todo antes del primer tornillo</translation>
     </message>
     <message>
-        <source>A bridge without strings is no place to look for a hex key.</source>
-        <translation>Un puente sin cuerdas no es lugar para buscar una llave.</translation>
-    </message>
-    <message>
         <source>A drill winder catches hair and fingers: never near pitch.</source>
-        <translation>Una manivela de taladro engancha pelo y dedos: nunca cerca del tono.</translation>
+        <translation>Una enrollador de cuerdas de taladro engancha pelo y dedos: nunca cerca del tono.</translation>
     </message>
     <message>
         <source>everything is within reach</source>
@@ -4808,10 +5023,6 @@
     <message>
         <source>A clamped string cannot be slackened; a nut cap fits its own groove.</source>
         <translation>Una cuerda mordida no se puede aflojar; una pletina encaja en su surco.</translation>
-    </message>
-    <message>
-        <source>A bolt that does not give: do not force it. A drop of oil, or a professional repairer.</source>
-        <translation>Un tornillo que no cede: no lo fuerces. Una gota de aceite, o un reparador profesional.</translation>
     </message>
     <message>
         <source>nut caps and bolts are in order, the right way round</source>
@@ -4838,20 +5049,8 @@
         <translation>Taco dentro</translation>
     </message>
     <message>
-        <source>Lower the plate onto its block</source>
-        <translation>Baja la placa sobre su taco</translation>
-    </message>
-    <message>
-        <source>With the strings off, the springs would pull the bridge under.</source>
-        <translation>Sin cuerdas, los muelles hundirían el puente.</translation>
-    </message>
-    <message>
         <source>block, padded</source>
         <translation>taco, acolchado</translation>
-    </message>
-    <message>
-        <source>Padded, on flat metal, clear of screws. Battery terminals never on metal.</source>
-        <translation>Acolchado, sobre metal plano, lejos de tornillos. Bornes de pila nunca contra metal.</translation>
     </message>
     <message>
         <source>slackening one string does not move the plate</source>
@@ -4895,11 +5094,7 @@
     </message>
     <message>
         <source>winder</source>
-        <translation>manivela</translation>
-    </message>
-    <message>
-        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear.</source>
-        <translation>Gafas puestas, cara lejos de las cuerdas. Manivela de taladro: lenta, pelo y dedos lejos.</translation>
+        <translation>enrollador de cuerdas</translation>
     </message>
     <message>
         <source>no string sounds</source>
@@ -4910,20 +5105,12 @@
         <translation>Cortar las cuerdas viejas</translation>
     </message>
     <message>
-        <source>Cut each string in the middle</source>
-        <translation>Corta cada cuerda por el medio</translation>
-    </message>
-    <message>
         <source>No bent end has to be pulled through the hardware.</source>
         <translation>Ninguna punta doblada tiene que pasar por las piezas.</translation>
     </message>
     <message>
         <source>heavy cutters</source>
         <translation>alicates de corte fuertes</translation>
-    </message>
-    <message>
-        <source>Never cut under tension. Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Nunca cortes bajo tensión. Gafas. Puntas afiladas: cuéntalas y tíralas.</translation>
     </message>
     <message>
         <source>every string is in two</source>
@@ -4942,10 +5129,6 @@
         <translation>Las bolas salen por donde entraron.</translation>
     </message>
     <message>
-        <source>A string that sticks: back it out, never force it. Sharp ends: count and bin them.</source>
-        <translation>Una cuerda atascada: hacia atrás, nunca a la fuerza. Puntas afiladas: cuéntalas y tíralas.</translation>
-    </message>
-    <message>
         <source>no old string is left</source>
         <translation>no queda cuerda vieja</translation>
     </message>
@@ -4956,10 +5139,6 @@
     <message>
         <source>Set the fine tuners to their preset</source>
         <translation>Pon los microafinadores en su ajuste previo</translation>
-    </message>
-    <message>
-        <source>Once the nut is locked they are all there is.</source>
-        <translation>Con la cejuela bloqueada son lo único que hay.</translation>
     </message>
     <message>
         <source>all are at the same preset</source>
@@ -4974,16 +5153,8 @@
         <translation>Limpia el polvo bajo las cuerdas</translation>
     </message>
     <message>
-        <source>It is never this easy again.</source>
-        <translation>Nunca vuelve a ser tan fácil.</translation>
-    </message>
-    <message>
         <source>cloth, brush</source>
         <translation>paño, brocha</translation>
-    </message>
-    <message>
-        <source>Cleaner: air the room, dry the cloths flat.</source>
-        <translation>Limpiador: airea, seca los paños extendidos.</translation>
     </message>
     <message>
         <source>top and fretboard are clean</source>
@@ -4994,20 +5165,8 @@
         <translation>Pulir trastes</translation>
     </message>
     <message>
-        <source>Mask the pickups, polish the frets</source>
-        <translation>Tapa las pastillas, pule los trastes</translation>
-    </message>
-    <message>
-        <source>Filings on a pickup&apos;s magnets never come off.</source>
-        <translation>Las limaduras no salen nunca de los imanes de una pastilla.</translation>
-    </message>
-    <message>
         <source>0000 wool, tape, fret guard</source>
         <translation>lana 0000, cinta, protector de trastes</translation>
-    </message>
-    <message>
-        <source>Wear a mask, wipe before unmasking: filings are not for lungs.</source>
-        <translation>Mascarilla, y limpia antes de quitar la cinta: las limaduras no son para los pulmones.</translation>
     </message>
     <message>
         <source>frets shine and no filings are left</source>
@@ -5028,10 +5187,6 @@
     <message>
         <source>fretboard oil, cloth</source>
         <translation>aceite de diapasón, paño</translation>
-    </message>
-    <message>
-        <source>Air the room. Dry oily cloths flat: in a heap they can catch fire.</source>
-        <translation>Airea. Seca los paños con aceite extendidos: amontonados pueden arder.</translation>
     </message>
     <message>
         <source>the fretboard is dry to the touch</source>
@@ -5070,10 +5225,6 @@
         <translation>Dos cuerdas pueden venir en un sobre; las parecidas se confunden fácil.</translation>
     </message>
     <message>
-        <source>Uncoil slowly, glasses on, face clear: the ends spring.</source>
-        <translation>Desenrolla despacio, gafas puestas, cara lejos: las puntas saltan.</translation>
-    </message>
-    <message>
         <source>every string is in its order</source>
         <translation>cada cuerda en su orden</translation>
     </message>
@@ -5088,10 +5239,6 @@
     <message>
         <source>The clamp needs plain, straight string.</source>
         <translation>La mordaza necesita cuerda lisa y recta.</translation>
-    </message>
-    <message>
-        <source>Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Gafas puestas. Puntas afiladas: cuéntalas y tíralas.</translation>
     </message>
     <message>
         <source>every end is clean and straight</source>
@@ -5142,10 +5289,6 @@
         <translation>Las espiras sujetan la cuerda; de más solo tardan más en asentar.</translation>
     </message>
     <message>
-        <source>Wear glasses, face clear of the strings. A drill winder: slow, hair and fingers clear. Old slotted string posts: no tight bend.</source>
-        <translation>Gafas puestas, cara lejos de las cuerdas. Manivela de taladro: lenta, pelo y dedos lejos. Ejes viejos ranurados: nada de dobleces cerrados.</translation>
-    </message>
-    <message>
         <source>all strings are taut, wraps side by side</source>
         <translation>todas tirantes, espiras juntas</translation>
     </message>
@@ -5158,16 +5301,8 @@
         <translation>Cambia esta cuerda y llévala a su tono</translation>
     </message>
     <message>
-        <source>With one string off the bridge hardly moves.</source>
-        <translation>Con una sola cuerda quitada el puente apenas se mueve.</translation>
-    </message>
-    <message>
         <source>winder, heavy cutters</source>
-        <translation>manivela, alicates de corte fuertes</translation>
-    </message>
-    <message>
-        <source>Slacken before cutting, seat before tension. Wear glasses. Sharp ends: count and bin them.</source>
-        <translation>Afloja antes de cortar, asienta antes de tensar. Gafas. Puntas afiladas: cuéntalas y tíralas.</translation>
+        <translation>enrollador de cuerdas, alicates de corte fuertes</translation>
     </message>
     <message>
         <source>this string is at pitch</source>
@@ -5175,7 +5310,7 @@
     </message>
     <message>
         <source>Rough tune</source>
-        <translation>Afinación gruesa</translation>
+        <translation>Afinación aproximada</translation>
     </message>
     <message>
         <source>Bring all strings up from below</source>
@@ -5190,10 +5325,6 @@
         <translation>afinador</translation>
     </message>
     <message>
-        <source>Glasses on, face clear. Check the octave.</source>
-        <translation>Gafas puestas, cara lejos. Mira la octava.</translation>
-    </message>
-    <message>
         <source>every string is within a half step</source>
         <translation>cada cuerda está a menos de un semitono</translation>
     </message>
@@ -5202,16 +5333,8 @@
         <translation>Taco fuera</translation>
     </message>
     <message>
-        <source>Tip the bridge forward, pull the block</source>
-        <translation>Inclina el puente adelante, saca el taco</translation>
-    </message>
-    <message>
         <source>Now strings and springs balance.</source>
         <translation>Ahora se equilibran cuerdas y muelles.</translation>
-    </message>
-    <message>
-        <source>Hold the bridge: it may jump.</source>
-        <translation>Sujeta el puente: puede saltar.</translation>
     </message>
     <message>
         <source>the bridge floats free</source>
@@ -5226,14 +5349,6 @@
         <translation>Estira cada cuerda en toda su longitud</translation>
     </message>
     <message>
-        <source>What is not settled comes out now, or on stage.</source>
-        <translation>Lo que no está asentado sale ahora o en el escenario.</translation>
-    </message>
-    <message>
-        <source>Glasses on. Never pull in one place: a kink ruins the string.</source>
-        <translation>Gafas puestas. Nunca tires en un solo punto: un pliegue arruina la cuerda.</translation>
-    </message>
-    <message>
         <source>a stretch no longer drops the pitch</source>
         <translation>estirar ya no baja el tono</translation>
     </message>
@@ -5244,10 +5359,6 @@
     <message>
         <source>Bend every string a whole step, play</source>
         <translation>Sube cada cuerda un tono, toca</translation>
-    </message>
-    <message>
-        <source>What is not settled yet settles before the nut is locked.</source>
-        <translation>Lo que aún no está asentado asienta antes de bloquear la cejuela.</translation>
     </message>
     <message>
         <source>it keeps its pitch through bends</source>
@@ -5271,7 +5382,7 @@
     </message>
     <message>
         <source>the rear gap is that of a level plate</source>
-        <translation>el hueco trasero es el de una placa nivelada</translation>
+        <translation>el separación trasera es el de una placa nivelada</translation>
     </message>
     <message>
         <source>Height</source>
@@ -5295,7 +5406,7 @@
     </message>
     <message>
         <source>the action is right on both sides</source>
-        <translation>la acción es correcta en ambos lados</translation>
+        <translation>la altura de cuerdas es correcta en ambos lados</translation>
     </message>
     <message>
         <source>Intonate</source>
@@ -5326,14 +5437,6 @@
         <translation>Afina cada cuerda a su objetivo</translation>
     </message>
     <message>
-        <source>Aims foresee what each string does to the others.</source>
-        <translation>Los objetivos prevén lo que cada cuerda hace a las demás.</translation>
-    </message>
-    <message>
-        <source>Glasses on, face clear at every tuning up.</source>
-        <translation>Gafas puestas, cara lejos cada vez que subes.</translation>
-    </message>
-    <message>
         <source>strings and plate are within tolerance</source>
         <translation>cuerdas y placa dentro de tolerancia</translation>
     </message>
@@ -5348,10 +5451,6 @@
     <message>
         <source>From here only the fine tuners tune.</source>
         <translation>Desde aquí solo afinan los microafinadores.</translation>
-    </message>
-    <message>
-        <source>To the natural stop and a nudge: a stripped bolt cannot be undone. Soft-metal copies: sooner.</source>
-        <translation>Hasta el tope natural y un toque: un tornillo pasado no tiene vuelta atrás. Copias de metal blando: antes.</translation>
     </message>
     <message>
         <source>pitch moved no further than the fine tuners reach</source>
@@ -5526,16 +5625,8 @@
         <translation>Una cuerda mantiene eje y muelle en su sitio.</translation>
     </message>
     <message>
-        <source>Mark the loose bridge&apos;s place. If the last string must go, hold the shaft. Wear glasses, face clear of the strings.</source>
-        <translation>Marca el sitio del puente suelto. Si la última cuerda debe salir, sujeta el eje. Gafas, cara lejos de las cuerdas.</translation>
-    </message>
-    <message>
         <source>all but one are loose</source>
         <translation>todas menos una están sueltas</translation>
-    </message>
-    <message>
-        <source>A stop tailpiece falls when slack: hold it. Arch-top: mark the loose bridge first. Wear glasses, face clear of the strings.</source>
-        <translation>Un cordal de tope cae al aflojar: sujétalo. De tapa arqueada: marca antes el puente suelto. Gafas, cara lejos de las cuerdas.</translation>
     </message>
     <message>
         <source>Unwind, open the saddles, lift strings out</source>
@@ -5566,28 +5657,12 @@
         <translation>Abre los dos extremos, saca las cuerdas</translation>
     </message>
     <message>
-        <source>Set the bridge tuners to their preset</source>
-        <translation>Pon los afinadores del puente en su ajuste previo</translation>
-    </message>
-    <message>
-        <source>They take up the slack and tune: half-way leaves travel both ways.</source>
-        <translation>Recogen la holgura y afinan: a la mitad queda recorrido en ambos sentidos.</translation>
-    </message>
-    <message>
         <source>Seat each string and clamp it</source>
-        <translation>Asienta cada cuerda y muérdela</translation>
+        <translation>Asienta cada cuerda y apretar su mordaza</translation>
     </message>
     <message>
         <source>A crooked or high string pops out at pitch.</source>
         <translation>Una cuerda torcida o alta se sale al llegar al tono.</translation>
-    </message>
-    <message>
-        <source>To the natural stop and a nudge: over-tight breaks the saddle. Soft-metal copies: sooner.</source>
-        <translation>Hasta el tope natural y un toque: de más rompe la silleta. Copias de metal blando: antes.</translation>
-    </message>
-    <message>
-        <source>Seat each ball end at the bridge</source>
-        <translation>Asienta cada bola en el puente</translation>
     </message>
     <message>
         <source>Hook each ball end in</source>
@@ -5598,28 +5673,8 @@
         <translation>Bajo la barra retenedora, en su lado de cada tornillo.</translation>
     </message>
     <message>
-        <source>Lead each string into its clamp</source>
-        <translation>Lleva cada cuerda a su mordaza</translation>
-    </message>
-    <message>
-        <source>A string beside its clamp slips at pitch.</source>
-        <translation>Una cuerda junto a su mordaza resbala al llegar al tono.</translation>
-    </message>
-    <message>
         <source>every string is in its clamp</source>
         <translation>cada cuerda en su mordaza</translation>
-    </message>
-    <message>
-        <source>Clamp each string, take up its slack</source>
-        <translation>Muerde cada cuerda, recoge su holgura</translation>
-    </message>
-    <message>
-        <source>There are no string posts: the clamp holds, the bridge tuner takes up.</source>
-        <translation>No hay ejes: la mordaza sujeta, el afinador del puente recoge.</translation>
-    </message>
-    <message>
-        <source>Wear glasses, face clear of the strings.</source>
-        <translation>Gafas puestas, cara lejos de las cuerdas.</translation>
     </message>
     <message>
         <source>all strings are taut</source>
@@ -5658,16 +5713,8 @@
         <translation>la palanca está a su altura</translation>
     </message>
     <message>
-        <source>The stabiliser&apos;s springs may drop out: hold them.</source>
-        <translation>Los muelles del estabilizador pueden caerse: sujétalos.</translation>
-    </message>
-    <message>
         <source>Set the height at the bridge</source>
         <translation>Ajusta la altura en el puente</translation>
-    </message>
-    <message>
-        <source>Strings slack first, then turn, then retune.</source>
-        <translation>Primero cuerdas flojas, luego girar, luego reafinar.</translation>
     </message>
     <message>
         <source>Height moves pitch, so it comes before the last pass.</source>
@@ -5698,10 +5745,6 @@
         <translation>Afina cada cuerda a su tono</translation>
     </message>
     <message>
-        <source>Nothing moves: each string stays where it is tuned.</source>
-        <translation>Nada se mueve: cada cuerda queda donde se afina.</translation>
-    </message>
-    <message>
         <source>every string is within tolerance</source>
         <translation>cada cuerda está dentro de tolerancia</translation>
     </message>
@@ -5711,27 +5754,15 @@
     </message>
     <message>
         <source>From here only the bridge tuners tune.</source>
-        <translation>Desde aquí solo afinan los afinadores del puente.</translation>
-    </message>
-    <message>
-        <source>To the natural stop and a nudge: a crushed string breaks there.</source>
-        <translation>Hasta el tope natural y un toque: una cuerda aplastada rompe ahí.</translation>
+        <translation>Desde aquí solo afinan las clavijas del puente.</translation>
     </message>
     <message>
         <source>pitch moved no further than the bridge tuners reach</source>
-        <translation>el tono no se movió más de lo que alcanzan los afinadores del puente</translation>
-    </message>
-    <message>
-        <source>Tune at the bridge, held as it is played</source>
-        <translation>Afina en el puente, sujeta como se toca</translation>
+        <translation>el tono no se movió más de lo que alcanzan las clavijas del puente</translation>
     </message>
     <message>
         <source>Bring the arm back over the strings</source>
         <translation>Vuelve a poner la palanca sobre las cuerdas</translation>
-    </message>
-    <message>
-        <source>Press and lift the arm; check before and after</source>
-        <translation>Aprieta y levanta la palanca; comprueba antes y después</translation>
     </message>
     <message>
         <source>What hangs at nut, bridge or shaft shows now.</source>
@@ -5782,10 +5813,6 @@
         <translation>Lleva cada cuerda bajo su pletina aflojada</translation>
     </message>
     <message>
-        <source>Mask the pickups, rub frets and fretboard lengthwise</source>
-        <translation>Tapa las pastillas, frota trastes y diapasón a lo largo</translation>
-    </message>
-    <message>
         <source>Wind: first wrap over the string end, then under</source>
         <translation>Enrolla: la primera sobre la punta, luego debajo</translation>
     </message>
@@ -5794,7 +5821,7 @@
         <translation>Enrolla cada cuerda, cada espira bajo la anterior</translation>
     </message>
     <message>
-        <source>Tie each string at its post, take up slack</source>
+        <source>Tie each string at its string post</source>
         <translation>Anuda cada cuerda en su eje, recoge la holgura</translation>
     </message>
     <message>
@@ -5808,10 +5835,6 @@
     <message>
         <source>Take the block out for good</source>
         <translation>Saca el taco del todo</translation>
-    </message>
-    <message>
-        <source>Bring each string up; look without the block</source>
-        <translation>Sube cada cuerda; mira sin el taco</translation>
     </message>
     <message>
         <source>Bring strings up singly, look along the plate</source>
@@ -5859,7 +5882,7 @@
     </message>
     <message>
         <source>String</source>
-        <translation>Cuerda</translation>
+        <translation>Encordar</translation>
     </message>
     <message>
         <source>Balance</source>
@@ -5900,6 +5923,414 @@
     <message>
         <source>truss rod</source>
         <translation>alma</translation>
+    </message>
+    <message>
+        <source>Vibrato, bends and another action change tuning, locking and height.</source>
+        <translation>El vibrato, los estirones y otra altura de cuerdas cambian afinación, bloqueo y altura.</translation>
+    </message>
+    <message>
+        <source>Check whether your caliper shows mm or inches.</source>
+        <translation>Comprobar si el pie de rey muestra mm o pulgadas.</translation>
+    </message>
+    <message>
+        <source>Inspect the guitar</source>
+        <translation>Inspeccionar la guitarra</translation>
+    </message>
+    <message>
+        <source>Inspect it with the old strings on</source>
+        <translation>Inspeccionarla con las cuerdas viejas puestas</translation>
+    </message>
+    <message>
+        <source>Have every tool ready before strings come off.</source>
+        <translation>Tener cada herramienta lista antes de quitar cuerdas.</translation>
+    </message>
+    <message>
+        <source>A bolt that does not turn: do not force it. A drop of oil, or a professional repairer.</source>
+        <translation>Un perno que no gira: no forzarlo. Una gota de aceite, o un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Raise the rear edge; slide the block in</source>
+        <translation>Levantar el borde trasero; meter el taco</translation>
+    </message>
+    <message>
+        <source>Without strings, springs pull the plate into the body.</source>
+        <translation>Sin cuerdas, los muelles tiran de la placa hacia el cuerpo.</translation>
+    </message>
+    <message>
+        <source>Ease the plate onto it, never let it snap. Block padded, on flat metal, clear of screws. Tape a battery&apos;s terminals.</source>
+        <translation>Bajar la placa con suavidad, nunca de golpe. Taco acolchado, sobre metal plano, lejos de tornillos. Tapar con cinta los bornes de la pila.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings. A drill winder: slow, hair and fingers clear.</source>
+        <translation>Llevar gafas de seguridad, la cara fuera de la línea de las cuerdas. Atornillador: despacio, pelo y dedos lejos.</translation>
+    </message>
+    <message>
+        <source>Cut each slack string in the middle</source>
+        <translation>Cortar cada cuerda floja por el centro</translation>
+    </message>
+    <message>
+        <source>Never cut under tension. Wear safety glasses. Sharp ends go into the sharps tin: count them.</source>
+        <translation>Nunca cortar bajo tensión. Llevar gafas de seguridad. Las puntas van a la lata de puntas: contarlas.</translation>
+    </message>
+    <message>
+        <source>A string that sticks: back it out, never force it. Sharp ends go into the sharps tin.</source>
+        <translation>Una cuerda que se atasca: echarla atrás, nunca forzarla. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>Once the nut is locked only they can tune.</source>
+        <translation>Con la cejuela bloqueada solo ellos afinan.</translation>
+    </message>
+    <message>
+        <source>With strings off, everything is within reach.</source>
+        <translation>Sin cuerdas, todo está a mano.</translation>
+    </message>
+    <message>
+        <source>Spray the cloth, not the guitar. Air the room, dry the cloths flat.</source>
+        <translation>Rociar el paño, no la guitarra. Ventilar, secar los paños extendidos.</translation>
+    </message>
+    <message>
+        <source>Tape the pickups, polish the frets</source>
+        <translation>Tapar las pastillas, pulir los trastes</translation>
+    </message>
+    <message>
+        <source>Filings stick to a pickup&apos;s magnets.</source>
+        <translation>Las limaduras se pegan a los imanes de las pastillas.</translation>
+    </message>
+    <message>
+        <source>Wear a dust mask. Wipe up filings before peeling the tape.</source>
+        <translation>Llevar mascarilla. Recoger las limaduras antes de despegar la cinta.</translation>
+    </message>
+    <message>
+        <source>Keep oil off lacquer and raw wood. Air the room. Dry oily cloths flat: in a heap they can catch fire.</source>
+        <translation>Sin aceite en laca ni madera cruda. Ventilar. Secar los paños aceitosos extendidos: amontonados pueden arder.</translation>
+    </message>
+    <message>
+        <source>Uncoil slowly, safety glasses on, face clear: the ends spring.</source>
+        <translation>Desenrollar despacio, gafas puestas, cara lejos: las puntas saltan.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Round-core wound strings: bend before cutting, or the winding comes loose. Sharp ends go into the sharps tin.</source>
+        <translation>Llevar gafas de seguridad. Entorchadas de alma redonda: doblar antes de cortar, o el entorchado se suelta. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>The other strings keep the bridge near its place.</source>
+        <translation>Las otras cuerdas mantienen el puente cerca de su sitio.</translation>
+    </message>
+    <message>
+        <source>Slacken before cutting, seat before tension. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Aflojar antes de cortar, asentar antes de tensar. Llevar gafas de seguridad. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on, face clear. Check the octave.</source>
+        <translation>Gafas puestas, cara lejos. Comprobar la octava.</translation>
+    </message>
+    <message>
+        <source>Lift the rear edge; draw the block out</source>
+        <translation>Levantar el borde trasero; sacar el taco</translation>
+    </message>
+    <message>
+        <source>Hold the bridge and ease the plate down: it may jump.</source>
+        <translation>Sujetar el puente y bajar la placa con suavidad: puede saltar.</translation>
+    </message>
+    <message>
+        <source>A string that still stretches goes flat on stage.</source>
+        <translation>Una cuerda que aún se estira baja en el escenario.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on. Never pull in one place: a kink ruins the string.</source>
+        <translation>Gafas puestas. Nunca tirar en un solo punto: un doblez arruina la cuerda.</translation>
+    </message>
+    <message>
+        <source>What still stretches does so before the nut is locked.</source>
+        <translation>Lo que aún se estira lo hace antes de bloquear la cejuela.</translation>
+    </message>
+    <message>
+        <source>Neck relief</source>
+        <translation>Curvatura del mástil</translation>
+    </message>
+    <message>
+        <source>Set the neck relief</source>
+        <translation>Ajustar la curvatura del mástil</translation>
+    </message>
+    <message>
+        <source>Another pull bends the neck; height and intonation depend on it.</source>
+        <translation>Otra tensión curva el mástil; altura y octavación dependen de ello.</translation>
+    </message>
+    <message>
+        <source>straightedge, feeler</source>
+        <translation>regla recta, galga</translation>
+    </message>
+    <message>
+        <source>Turn the rod in quarters. One that does not turn easily: stop, and send it to a professional repairer.</source>
+        <translation>Girar el alma en cuartos. Si no gira con facilidad: parar, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>the relief is as wanted at pitch</source>
+        <translation>la curvatura es la deseada con las cuerdas afinadas</translation>
+    </message>
+    <message>
+        <source>Use a tip that fills the slot. A screw that turns without biting: stop; leave thread in the wood.</source>
+        <translation>Usar una punta que llene la ranura. Un tornillo que gira sin agarrar: parar; dejar rosca en la madera.</translation>
+    </message>
+    <message>
+        <source>Each aim allows for the strings tuned after it.</source>
+        <translation>Cada objetivo cuenta con las cuerdas que se afinan después.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on, face clear at every tuning up.</source>
+        <translation>Gafas puestas, cara lejos cada vez que se sube una cuerda.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: a stripped bolt cannot be undone. Soft-metal copies: less.</source>
+        <translation>Apretar hasta el tope, luego un poco más: un perno pasado no tiene arreglo. Copias de metal blando: menos.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Round-core wound strings: bend before cutting. Sharp ends go into the sharps tin.</source>
+        <translation>Llevar gafas de seguridad. Entorchadas de alma redonda: doblar antes de cortar. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>Loose pivot screws, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Tornillos de apoyo flojos, grietas o madera levantada: parar, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Anything loose in the wood, cracks or lifted wood: stop, and send it to a professional repairer.</source>
+        <translation>Algo suelto en la madera, grietas o madera levantada: parar, y a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>the answers are right</source>
+        <translation>las respuestas son correctas</translation>
+    </message>
+    <message>
+        <source>Big bends or another action change tuning and height.</source>
+        <translation>Los estirones grandes u otra altura de cuerdas cambian afinación y altura.</translation>
+    </message>
+    <message>
+        <source>Each method costs minutes or risk on this guitar; shop defaults are chosen.</source>
+        <translation>Cada método cuesta minutos o riesgo en esta guitarra; están elegidos los del taller.</translation>
+    </message>
+    <message>
+        <source>Safety glasses are the first tool out.</source>
+        <translation>Las gafas de seguridad son la primera herramienta.</translation>
+    </message>
+    <message>
+        <source>Open the nut clamps</source>
+        <translation>Abrir las mordazas de la cejuela</translation>
+    </message>
+    <message>
+        <source>Push the arm to raise the edge, ease the plate onto the block, never let it snap. Block padded, on flat metal, clear of screws. Tape a battery&apos;s terminals.</source>
+        <translation>Empujar la palanca para levantar el borde, bajar la placa con suavidad sobre el taco, nunca de golpe. Taco acolchado, sobre metal plano, lejos de tornillos. Tapar con cinta los bornes de la pila.</translation>
+    </message>
+    <message>
+        <source>Loosen every bridge tuner until slack</source>
+        <translation>Soltar cada clavija del puente hasta aflojar</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings.</source>
+        <translation>Llevar gafas de seguridad, la cara fuera de la línea de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Mark the loose bridge&apos;s place. If the last string must go, hold the shaft. Wear safety glasses, face out of line with the strings.</source>
+        <translation>Marcar el sitio del puente suelto. Si la última cuerda debe salir, sujetar el eje. Llevar gafas de seguridad, la cara fuera de la línea de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>A stop tailpiece falls when slack: hold it. Arch-top: mark the loose bridge first. Wear safety glasses, face out of line with the strings.</source>
+        <translation>Un cordal se cae sin tensión: sujetarlo. Archtop: marcar antes el puente suelto. Llevar gafas de seguridad, la cara fuera de la línea de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Cut only the slack strings</source>
+        <translation>Cortar solo las cuerdas flojas</translation>
+    </message>
+    <message>
+        <source>The string that stays on keeps shaft and spring in place.</source>
+        <translation>La cuerda que se queda mantiene eje y muelle en su sitio.</translation>
+    </message>
+    <message>
+        <source>Never cut the one at pitch. Wear safety glasses. Sharp ends go into the sharps tin: count them.</source>
+        <translation>Nunca cortar la que está afinada. Llevar gafas de seguridad. Las puntas van a la lata de puntas: contarlas.</translation>
+    </message>
+    <message>
+        <source>every slack string is in two</source>
+        <translation>cada cuerda floja está en dos</translation>
+    </message>
+    <message>
+        <source>Unwind the pegs, unhook the ball ends</source>
+        <translation>Desenrollar las clavijas, desenganchar las bolas</translation>
+    </message>
+    <message>
+        <source>Ball ends hang on pins or are tied: look how before they come off.</source>
+        <translation>Las bolas cuelgan de pasadores o van atadas: mirar cómo antes de quitarlas.</translation>
+    </message>
+    <message>
+        <source>A pin that sticks: ease it, never pry. The string that stays on stays hooked. Sharp ends go into the sharps tin.</source>
+        <translation>Un pasador que se atasca: aflojarlo, nunca hacer palanca. La cuerda que se queda sigue enganchada. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>only the kept string is left</source>
+        <translation>solo queda la cuerda conservada</translation>
+    </message>
+    <message>
+        <source>Unwind the bridge tuners almost to slack</source>
+        <translation>Desenroscar casi del todo las clavijas del puente</translation>
+    </message>
+    <message>
+        <source>They take up all the slack; half-way in, they may run out before pitch.</source>
+        <translation>Recogen toda la holgura; a medio recorrido pueden agotarse antes de afinar.</translation>
+    </message>
+    <message>
+        <source>Preset bridge tuners</source>
+        <translation>Preajustar las clavijas del puente</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: over-tight breaks the saddle. Soft-metal copies: less.</source>
+        <translation>Apretar hasta el tope, luego un poco más: demasiado rompe la silleta. Copias de metal blando: menos.</translation>
+    </message>
+    <message>
+        <source>Push each string through from behind</source>
+        <translation>Empujar cada cuerda desde atrás</translation>
+    </message>
+    <message>
+        <source>A ball on an edge slips at pitch. A little graphite in each nut slot lets the string slide back.</source>
+        <translation>Una bola sobre un canto resbala al afinar. Un poco de grafito en cada ranura de la cejuela deja volver la cuerda.</translation>
+    </message>
+    <message>
+        <source>Unwind a tuner, hook its ball end in</source>
+        <translation>Desenroscar una clavija, enganchar su bola</translation>
+    </message>
+    <message>
+        <source>The holder comes out only when its tuner is fully unwound.</source>
+        <translation>El soporte sale solo con su clavija desenroscada del todo.</translation>
+    </message>
+    <message>
+        <source>Hook each ball end on its pin</source>
+        <translation>Enganchar cada bola en su pasador</translation>
+    </message>
+    <message>
+        <source>A ball end that has slipped off its pin jumps at pitch: crimp it or tie it.</source>
+        <translation>Una bola fuera de su pasador salta al afinar: engarzarla o atarla.</translation>
+    </message>
+    <message>
+        <source>Keep the shaft under tension: one string stays on.</source>
+        <translation>Mantener el eje bajo tensión: una cuerda se queda.</translation>
+    </message>
+    <message>
+        <source>Hold at fret 1, draw tight, clamp</source>
+        <translation>Sujetar en el traste 1, tensar, cerrar</translation>
+    </message>
+    <message>
+        <source>A string beside its clamp slips at pitch; slack in it uses up the tuner&apos;s travel.</source>
+        <translation>Una cuerda fuera de su mordaza resbala al afinar; la holgura gasta el recorrido de la clavija.</translation>
+    </message>
+    <message>
+        <source>Take up each string with its bridge tuner</source>
+        <translation>Tensar cada cuerda con su clavija del puente</translation>
+    </message>
+    <message>
+        <source>The clamp holds the string, the bridge tuner takes up its slack.</source>
+        <translation>La mordaza sujeta la cuerda, la clavija del puente recoge su holgura.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses, face out of line with the strings. At the end of its travel: unwind, draw the string through the clamp, clamp again.</source>
+        <translation>Llevar gafas de seguridad, la cara fuera de la línea de las cuerdas. Al final del recorrido: desenroscar, tirar de la cuerda por la mordaza, cerrarla de nuevo.</translation>
+    </message>
+    <message>
+        <source>Wear safety glasses. Old slotted string posts break at a tight bend: push the end to the bottom, bend it once, wind slowly.</source>
+        <translation>Llevar gafas de seguridad. Los postes de clavija ranurados viejos se rompen con un doblez cerrado: meter la punta hasta el fondo, doblarla una vez, enrollar despacio.</translation>
+    </message>
+    <message>
+        <source>Slacken before cutting. Ball end off, to the bottom of the saddle, clamp, pull to test, then tension. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Aflojar antes de cortar. Bola fuera, hasta el fondo de la silleta, apretar, tirar para probar, luego tensar. Llevar gafas de seguridad. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>Loosen the bridge tuner before opening a clamp. Hold the new string at fret 1, draw it tight, clamp, then tension. Wear safety glasses.</source>
+        <translation>Soltar la clavija del puente antes de abrir una mordaza. Sujetar la cuerda nueva en el traste 1, tensarla, cerrar, luego afinar. Llevar gafas de seguridad.</translation>
+    </message>
+    <message>
+        <source>New strings fall while they stretch; this pass only has to come near.</source>
+        <translation>Las cuerdas nuevas bajan mientras se estiran; esta pasada solo debe acercarse.</translation>
+    </message>
+    <message>
+        <source>Rest on the body</source>
+        <translation>Descansar sobre el cuerpo</translation>
+    </message>
+    <message>
+        <source>Hold the arm before its spring is lifted out. Never cut a spring or bend the arm.</source>
+        <translation>Sujetar la palanca antes de sacar su muelle. Nunca cortar un muelle ni doblar la palanca.</translation>
+    </message>
+    <message>
+        <source>Arm height</source>
+        <translation>Altura de la palanca</translation>
+    </message>
+    <message>
+        <source>The stabiliser&apos;s springs may drop out: hold them. Use a tip that fills the slot; leave thread in the wood.</source>
+        <translation>Los muelles del estabilizador pueden caerse: sujetarlos. Usar una punta que llene la ranura; dejar rosca en la madera.</translation>
+    </message>
+    <message>
+        <source>Set the height at the saddles</source>
+        <translation>Ajustar la altura en las silletas</translation>
+    </message>
+    <message>
+        <source>Height moves pitch, so it comes before the last passes.</source>
+        <translation>La altura mueve la afinación, por eso va antes de las últimas pasadas.</translation>
+    </message>
+    <message>
+        <source>Slacken a string before its saddle screws are turned. The pivot screws stay as they are: inspect them.</source>
+        <translation>Aflojar una cuerda antes de girar los tornillos de su silleta. Los tornillos de apoyo se quedan como están: inspeccionarlos.</translation>
+    </message>
+    <message>
+        <source>the action is right on every string</source>
+        <translation>la altura es correcta en cada cuerda</translation>
+    </message>
+    <message>
+        <source>Slacken a string before its saddle is turned.</source>
+        <translation>Aflojar una cuerda antes de girar su silleta.</translation>
+    </message>
+    <message>
+        <source>Strings slack first, then turn, then retune; one stays on.</source>
+        <translation>Primero cuerdas flojas, luego girar, luego reafinar; una se queda.</translation>
+    </message>
+    <message>
+        <source>The bridge&apos;s place moves pitch, so it comes before the last passes.</source>
+        <translation>El sitio del puente mueve la afinación, por eso va antes de las últimas pasadas.</translation>
+    </message>
+    <message>
+        <source>Saddles move pitch, so they come before the last pass.</source>
+        <translation>Las silletas mueven la afinación, por eso van antes de la última pasada.</translation>
+    </message>
+    <message>
+        <source>Nothing moves: each string keeps the pitch it is tuned to.</source>
+        <translation>Nada se mueve: cada cuerda conserva la afinación que se le da.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more: a crushed string breaks there.</source>
+        <translation>Apretar hasta el tope, luego un poco más: una cuerda aplastada se rompe ahí.</translation>
+    </message>
+    <message>
+        <source>Close the nut clamps</source>
+        <translation>Cerrar las mordazas de la cejuela</translation>
+    </message>
+    <message>
+        <source>Tune at the bridge, held as played</source>
+        <translation>Afinar en el puente, como se toca</translation>
+    </message>
+    <message>
+        <source>Trim the ends at the head clamp</source>
+        <translation>Cortar las puntas en la mordaza de la cabeza</translation>
+    </message>
+    <message>
+        <source>Only once every clamp is closed and tested. Wear safety glasses. Sharp ends go into the sharps tin.</source>
+        <translation>Solo con cada mordaza cerrada y probada. Llevar gafas de seguridad. Las puntas van a la lata de puntas.</translation>
+    </message>
+    <message>
+        <source>Press, lift the arm; check before and after</source>
+        <translation>Bajar y subir la palanca; comprobar antes y después</translation>
+    </message>
+    <message>
+        <source>Tape the pickups, rub frets and fretboard lengthwise</source>
+        <translation>Tapar las pastillas, frotar trastes y diapasón a lo largo</translation>
+    </message>
+    <message>
+        <source>Bring each string up; block out, inspect the plate</source>
+        <translation>Subir cada cuerda; taco fuera, inspeccionar la placa</translation>
     </message>
 </context>
 <context>
@@ -5967,40 +6398,16 @@
         <translation>No estaba calzado.</translation>
     </message>
     <message>
-        <source>Ease the springs or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
-        <translation>Alivia los muelles o aprieta la palanca, vuelve los filos a los postes, pon el taco, sigue.</translation>
-    </message>
-    <message>
         <source>Block before the first string goes slack, or change one string at a time.</source>
         <translation>Pon el taco antes de que afloje la primera cuerda, o cambia una cuerda cada vez.</translation>
-    </message>
-    <message>
-        <source>A spring has fallen out</source>
-        <translation>Se ha caído un muelle</translation>
-    </message>
-    <message>
-        <source>Its tension was lost.</source>
-        <translation>Perdió su tensión.</translation>
-    </message>
-    <message>
-        <source>Hook it back with pliers and a cloth, eyes turned away.</source>
-        <translation>Engánchalo con alicates y un paño, ojos apartados.</translation>
     </message>
     <message>
         <source>Keep some tension on, or push the arm down and block first.</source>
         <translation>Deja algo de tensión, o aprieta antes la palanca y pon el taco.</translation>
     </message>
     <message>
-        <source>One string off upsets all the others</source>
-        <translation>Una cuerda quitada desajusta las demás</translation>
-    </message>
-    <message>
         <source>They share one bridge.</source>
         <translation>Comparten un puente.</translation>
-    </message>
-    <message>
-        <source>Let them be; they come back with the last string.</source>
-        <translation>Déjalas; vuelven con la última cuerda.</translation>
     </message>
     <message>
         <source>Judge nothing before all are on.</source>
@@ -6009,10 +6416,6 @@
     <message>
         <source>A string pings and goes flat, or pops out</source>
         <translation>Una cuerda chasquea y baja, o se sale</translation>
-    </message>
-    <message>
-        <source>It was not on the bottom, the clamp is loose or crooked, or the ball sits on an edge.</source>
-        <translation>No llegaba al fondo, la mordaza está floja o torcida, o la bola apoya en un borde.</translation>
     </message>
     <message>
         <source>Slacken, reseat it straight and to the bottom, clamp until it stops, pull to test.</source>
@@ -6035,24 +6438,12 @@
         <translation>Enrolla otra vez con una espira más, la primera sobre la punta.</translation>
     </message>
     <message>
-        <source>Slack by the figure, tension while winding.</source>
-        <translation>Holgura según la cifra, tensión al enrollar.</translation>
-    </message>
-    <message>
         <source>A string breaks while it is tuned</source>
         <translation>Una cuerda se rompe al afinarla</translation>
     </message>
     <message>
         <source>Wrong octave, wrong string in that place, or a kink.</source>
         <translation>Octava equivocada, cuerda equivocada en ese sitio, o un pliegue.</translation>
-    </message>
-    <message>
-        <source>Take the pieces out, measure the next one&apos;s gauge, watch the octave.</source>
-        <translation>Saca los trozos, mide el calibre de la siguiente, mira la octava.</translation>
-    </message>
-    <message>
-        <source>Gauge by caliper, first pass with an eye on the octave.</source>
-        <translation>Calibre con calibrador, primera pasada con un ojo en la octava.</translation>
     </message>
     <message>
         <source>A string breaks at the nut</source>
@@ -6063,28 +6454,8 @@
         <translation>Pletinas demasiado apretadas, o una al revés.</translation>
     </message>
     <message>
-        <source>New string; file no edge, look at cap and groove.</source>
-        <translation>Cuerda nueva; no limes ningún borde, mira pletina y surco.</translation>
-    </message>
-    <message>
-        <source>Caps in their order, natural stop and a nudge.</source>
-        <translation>Pletinas en su orden, tope natural y un toque.</translation>
-    </message>
-    <message>
-        <source>A saddle clamp broke or a bolt turns round and round</source>
-        <translation>Una mordaza de silleta se rompió o un tornillo gira sin fin</translation>
-    </message>
-    <message>
         <source>It was forced.</source>
         <translation>Se forzó.</translation>
-    </message>
-    <message>
-        <source>Replace insert, bolt or saddle; do not hope.</source>
-        <translation>Cambia inserto, tornillo o silleta; no confíes en la suerte.</translation>
-    </message>
-    <message>
-        <source>Until it stops by itself and a slight nudge.</source>
-        <translation>Hasta que se pare solo y un ligero toque.</translation>
     </message>
     <message>
         <source>An insert is missing</source>
@@ -6095,24 +6466,12 @@
         <translation>Se dio la vuelta a la guitarra con las mordazas abiertas.</translation>
     </message>
     <message>
-        <source>Look under the bench, shake the guitar over a tray; take a spare.</source>
-        <translation>Mira bajo el banco, sacude la guitarra sobre una bandeja; usa uno de repuesto.</translation>
-    </message>
-    <message>
         <source>Tape them, or do not turn it over.</source>
         <translation>Sujétalos con cinta, o no le des la vuelta.</translation>
     </message>
     <message>
-        <source>The plate leans forward after the change</source>
-        <translation>La placa se inclina adelante tras el cambio</translation>
-    </message>
-    <message>
         <source>The new strings pull more.</source>
         <translation>Las cuerdas nuevas tiran más.</translation>
-    </message>
-    <message>
-        <source>Tighten both claw screws by the figure.</source>
-        <translation>Aprieta los dos tornillos de la garra según la cifra.</translation>
     </message>
     <message>
         <source>See the plan before the strings come off.</source>
@@ -6127,20 +6486,12 @@
         <translation>Las cuerdas nuevas tiran menos.</translation>
     </message>
     <message>
-        <source>Loosen both claw screws by the figure.</source>
-        <translation>Afloja los dos tornillos de la garra según la cifra.</translation>
-    </message>
-    <message>
         <source>Tuning never ends</source>
         <translation>Afinar no acaba nunca</translation>
     </message>
     <message>
         <source>Each string moves the bridge and flattens the others.</source>
         <translation>Cada cuerda mueve el puente y baja las demás.</translation>
-    </message>
-    <message>
-        <source>Tune to aims, each string to where it has to be for all to land.</source>
-        <translation>Afina a objetivos, cada cuerda donde debe estar para que todas lleguen.</translation>
     </message>
     <message>
         <source>Aims from the first pass on.</source>
@@ -6165,14 +6516,6 @@
     <message>
         <source>One plain string never holds</source>
         <translation>Una cuerda lisa no aguanta nunca</translation>
-    </message>
-    <message>
-        <source>The highest stiffness for its tension: it answers most to every move of the plate.</source>
-        <translation>La mayor rigidez para su tensión: es la que más responde a cada movimiento de la placa.</translation>
-    </message>
-    <message>
-        <source>Tune it last and by its aim; see that it does not slip.</source>
-        <translation>Afínala la última y a su objetivo; mira que no resbale.</translation>
     </message>
     <message>
         <source>Settle it well.</source>
@@ -6203,14 +6546,6 @@
         <translation>Las cuerdas no tocan el fondo de sus ranuras.</translation>
     </message>
     <message>
-        <source>Press them down with the retainer bar; set each flat by its shift before locking.</source>
-        <translation>Apriétalas con la barra retenedora; deja cada una baja su desvío antes de bloquear.</translation>
-    </message>
-    <message>
-        <source>See the strings on the floor before the caps close.</source>
-        <translation>Ve las cuerdas en el fondo antes de cerrar las pletinas.</translation>
-    </message>
-    <message>
         <source>A fine tuner is at its end</source>
         <translation>Un microafinador está en su final</translation>
     </message>
@@ -6223,16 +6558,8 @@
         <translation>Desbloquea, ajuste previo, afina en las clavijas, bloquea otra vez.</translation>
     </message>
     <message>
-        <source>Preset before the pegs.</source>
-        <translation>Ajuste previo antes de las clavijas.</translation>
-    </message>
-    <message>
         <source>All strings are sharp when the block comes out</source>
         <translation>Todas las cuerdas quedan altas al salir el taco</translation>
-    </message>
-    <message>
-        <source>The plate stood forward on it.</source>
-        <translation>La placa estaba adelantada sobre él.</translation>
     </message>
     <message>
         <source>Go on: the next pass brings them down.</source>
@@ -6249,10 +6576,6 @@
     <message>
         <source>The block is still in.</source>
         <translation>El taco sigue dentro.</translation>
-    </message>
-    <message>
-        <source>Arm forward, pull it out.</source>
-        <translation>Palanca adelante, sácalo.</translation>
     </message>
     <message>
         <source>The strip at the top says so while it is in.</source>
@@ -6287,10 +6610,6 @@
         <translation>Corta: otra cuerda. Larga: recórtala.</translation>
     </message>
     <message>
-        <source>Slack by the figure.</source>
-        <translation>Holgura según la cifra.</translation>
-    </message>
-    <message>
         <source>A bend in the string over one fret</source>
         <translation>Un doblez en la cuerda sobre un traste</translation>
     </message>
@@ -6323,16 +6642,8 @@
         <translation>Nunca a la fuerza.</translation>
     </message>
     <message>
-        <source>Scratches on headstock or top</source>
-        <translation>Arañazos en pala o tapa</translation>
-    </message>
-    <message>
         <source>A bent end was dragged over it.</source>
         <translation>Se arrastró encima una punta doblada.</translation>
-    </message>
-    <message>
-        <source>Polish by hand, or refer it.</source>
-        <translation>Pule a mano, o derívala.</translation>
     </message>
     <message>
         <source>Cut in the middle, clip string ends, take ends off by hand.</source>
@@ -6351,36 +6662,12 @@
         <translation>Levántalas con cinta, una y otra vez.</translation>
     </message>
     <message>
-        <source>Mask before, wipe before unmasking.</source>
-        <translation>Tapa antes, limpia antes de quitar la cinta.</translation>
-    </message>
-    <message>
         <source>Returns flat after a dive</source>
         <translation>Vuelve baja tras una bajada</translation>
     </message>
     <message>
-        <source>It hangs at nut or saddle.</source>
-        <translation>Se engancha en cejuela o silleta.</translation>
-    </message>
-    <message>
-        <source>Pull up slightly; graphite in the slot, look at angle and edges.</source>
-        <translation>Sube un poco; grafito en la ranura, mira ángulo y bordes.</translation>
-    </message>
-    <message>
         <source>Less angle, less friction, neat wraps.</source>
         <translation>Menos ángulo, menos fricción, espiras limpias.</translation>
-    </message>
-    <message>
-        <source>Returns sharp after a pull-up, or anywhere at random</source>
-        <translation>Vuelve alta tras una subida, o a cualquier sitio</translation>
-    </message>
-    <message>
-        <source>Worn knife edges or bridge posts.</source>
-        <translation>Filos o postes del puente gastados.</translation>
-    </message>
-    <message>
-        <source>Refer it to a professional repairer.</source>
-        <translation>Llévala a un reparador profesional.</translation>
     </message>
     <message>
         <source>Never turn bridge posts under full tension.</source>
@@ -6395,24 +6682,12 @@
         <translation>El equilibrio era para otro juego u otra afinación.</translation>
     </message>
     <message>
-        <source>Unlock and rebalance.</source>
-        <translation>Desbloquea y reequilibra.</translation>
-    </message>
-    <message>
         <source>Note set and tuning on the card.</source>
         <translation>Anota juego y afinación en la ficha.</translation>
     </message>
     <message>
         <source>The gauge does not fit any set</source>
         <translation>El calibre no encaja con ningún juego</translation>
-    </message>
-    <message>
-        <source>Millimetres and thousandths were mixed up.</source>
-        <translation>Se mezclaron milímetros y milésimas.</translation>
-    </message>
-    <message>
-        <source>Measure two strings and see which set holds both.</source>
-        <translation>Mide dos cuerdas y mira qué juego tiene ambas.</translation>
     </message>
     <message>
         <source>Write the unit with the figure.</source>
@@ -6443,10 +6718,6 @@
         <translation>Estaba al revés o en otro sitio.</translation>
     </message>
     <message>
-        <source>Right place, ridge along the strings; a gouged cap is replaced.</source>
-        <translation>Sitio correcto, nervio a lo largo de las cuerdas; una pletina marcada se cambia.</translation>
-    </message>
-    <message>
         <source>Lay caps out in order.</source>
         <translation>Dispón las pletinas en orden.</translation>
     </message>
@@ -6467,10 +6738,6 @@
         <translation>Mira los tornillos en la recepción.</translation>
     </message>
     <message>
-        <source>The arm is too high on a roller shaft</source>
-        <translation>La palanca está demasiado alta en un eje rodante</translation>
-    </message>
-    <message>
         <source>The spring is too long for this set.</source>
         <translation>El muelle es largo para este juego.</translation>
     </message>
@@ -6482,16 +6749,524 @@
         <source>Choose the spring by the plan.</source>
         <translation>Elige el muelle según el plan.</translation>
     </message>
+    <message>
+        <source>Loosen both claw screws or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
+        <translation>Soltar los dos tornillos de la garra o empujar la palanca, volver a poner los filos en los postes del puente, taco, seguir.</translation>
+    </message>
+    <message>
+        <source>The bridge sinks into the body when strings come off</source>
+        <translation>El puente se hunde en el cuerpo al quitar cuerdas</translation>
+    </message>
+    <message>
+        <source>Push the arm down or loosen both claw screws, put the block in, go on.</source>
+        <translation>Empujar la palanca o soltar los dos tornillos de la garra, meter el taco, seguir.</translation>
+    </message>
+    <message>
+        <source>A spring has jumped off</source>
+        <translation>Un muelle ha saltado</translation>
+    </message>
+    <message>
+        <source>It went slack and unhooked.</source>
+        <translation>Quedó flojo y se desenganchó.</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws. Safety glasses on, hook it with pliers, face out of its line. Then turn the claw back.</source>
+        <translation>Soltar los dos tornillos de la garra. Gafas de seguridad puestas, engancharlo con alicates, la cara fuera de su línea. Luego devolver la garra.</translation>
+    </message>
+    <message>
+        <source>The spring under the arm has fallen out</source>
+        <translation>Se ha caído el muelle de debajo de la palanca</translation>
+    </message>
+    <message>
+        <source>All tension was gone.</source>
+        <translation>Se fue toda la tensión.</translation>
+    </message>
+    <message>
+        <source>Hold the shaft, press the arm up, seat the spring in its cup, then bring one string up.</source>
+        <translation>Sujetar el eje, empujar la palanca hacia arriba, asentar el muelle en su copa, luego subir una cuerda.</translation>
+    </message>
+    <message>
+        <source>Keep one string on, always.</source>
+        <translation>Dejar siempre una cuerda puesta.</translation>
+    </message>
+    <message>
+        <source>The loose bridge has moved</source>
+        <translation>El puente suelto se ha movido</translation>
+    </message>
+    <message>
+        <source>It is held by the strings alone, and all were slack.</source>
+        <translation>Solo lo sujetan las cuerdas, y todas estaban flojas.</translation>
+    </message>
+    <message>
+        <source>Put it on its marks; without marks: octave of the outer strings against fret 12.</source>
+        <translation>Ponerlo en sus marcas; sin marcas: octava de las cuerdas exteriores contra el traste 12.</translation>
+    </message>
+    <message>
+        <source>Mark its place before the first string goes slack.</source>
+        <translation>Marcar su sitio antes de aflojar la primera cuerda.</translation>
+    </message>
+    <message>
+        <source>The tailpiece has fallen</source>
+        <translation>El cordal se ha caído</translation>
+    </message>
+    <message>
+        <source>It is held by the strings alone.</source>
+        <translation>Solo lo sujetan las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Lift it on with two strings in, bring those up first.</source>
+        <translation>Colgarlo con dos cuerdas puestas, subir esas primero.</translation>
+    </message>
+    <message>
+        <source>Hold it, or change one string at a time.</source>
+        <translation>Sujetarlo, o cambiar las cuerdas una a una.</translation>
+    </message>
+    <message>
+        <source>One string off: all the others are out of tune</source>
+        <translation>Una cuerda fuera: todas las demás se desafinan</translation>
+    </message>
+    <message>
+        <source>Leave them: they return once all strings are tuned.</source>
+        <translation>Dejarlas: vuelven cuando todas las cuerdas están afinadas.</translation>
+    </message>
+    <message>
+        <source>It was not on the bottom, or the clamp is loose or crooked.</source>
+        <translation>No estaba en el fondo, o la mordaza está floja o torcida.</translation>
+    </message>
+    <message>
+        <source>A string pings and goes flat at the bridge</source>
+        <translation>Una cuerda chasquea en el puente y baja</translation>
+    </message>
+    <message>
+        <source>The ball end sits on an edge or is off its pin.</source>
+        <translation>La bola está sobre un canto o fuera de su pasador.</translation>
+    </message>
+    <message>
+        <source>Slacken, seat the ball end, pull to test.</source>
+        <translation>Aflojar, asentar la bola, tirar para probar.</translation>
+    </message>
+    <message>
+        <source>Leave the slack shown; keep the string tight while winding.</source>
+        <translation>Dejar la holgura indicada; mantener la cuerda tensa al enrollar.</translation>
+    </message>
+    <message>
+        <source>A string slips in its head clamp</source>
+        <translation>Una cuerda resbala en la mordaza de la cabeza</translation>
+    </message>
+    <message>
+        <source>The clamp was closed beside the string, or too lightly.</source>
+        <translation>La mordaza se cerró junto a la cuerda, o muy floja.</translation>
+    </message>
+    <message>
+        <source>Slacken at the bridge, straighten the string in the clamp, close it, pull to test.</source>
+        <translation>Aflojar en el puente, enderezar la cuerda en la mordaza, cerrarla, tirar para probar.</translation>
+    </message>
+    <message>
+        <source>Draw it tight at fret 1 before the clamp closes.</source>
+        <translation>Tensarla en el traste 1 antes de cerrar la mordaza.</translation>
+    </message>
+    <message>
+        <source>A bridge tuner runs out before pitch</source>
+        <translation>Una clavija del puente se agota antes de afinar</translation>
+    </message>
+    <message>
+        <source>The string had slack in it when it was clamped.</source>
+        <translation>La cuerda tenía holgura al cerrar la mordaza.</translation>
+    </message>
+    <message>
+        <source>Unwind the tuner, open the clamp, draw the string tight at fret 1, clamp again.</source>
+        <translation>Desenroscar la clavija, abrir la mordaza, tensar la cuerda en el traste 1, cerrar de nuevo.</translation>
+    </message>
+    <message>
+        <source>Start with the tuner almost unwound.</source>
+        <translation>Empezar con la clavija casi desenroscada.</translation>
+    </message>
+    <message>
+        <source>Take the pieces out, measure the next string, watch the octave.</source>
+        <translation>Sacar los trozos, medir la cuerda siguiente, vigilar la octava.</translation>
+    </message>
+    <message>
+        <source>Measure with a caliper; check the octave in the first pass.</source>
+        <translation>Medir con el pie de rey; comprobar la octava en la primera pasada.</translation>
+    </message>
+    <message>
+        <source>Strings break at the same place again and again</source>
+        <translation>Las cuerdas se rompen siempre en el mismo sitio</translation>
+    </message>
+    <message>
+        <source>A burr, a sharp edge or a narrow slot there.</source>
+        <translation>Ahí hay una rebaba, un canto vivo o una ranura estrecha.</translation>
+    </message>
+    <message>
+        <source>At the saddle: inspect its edge. At the nut: its slot. At the far end: the hole it goes through. Do not file: send it to a repairer.</source>
+        <translation>En la silleta: inspeccionar su canto. En la cejuela: su ranura. En el otro extremo: el agujero por el que pasa. No limar: a un reparador.</translation>
+    </message>
+    <message>
+        <source>Note where each string breaks.</source>
+        <translation>Anotar dónde se rompe cada cuerda.</translation>
+    </message>
+    <message>
+        <source>Fit a new string, inspect the cap, do not file.</source>
+        <translation>Poner una cuerda nueva, inspeccionar la pletina, no limar.</translation>
+    </message>
+    <message>
+        <source>Caps in their order; tighten until they stop, then slightly more.</source>
+        <translation>Pletinas en su orden; apretar hasta el tope, luego un poco más.</translation>
+    </message>
+    <message>
+        <source>A saddle clamp broke, or a bolt turns without biting</source>
+        <translation>Se rompió una mordaza de silleta, o un perno gira sin agarrar</translation>
+    </message>
+    <message>
+        <source>Replace insert, bolt or saddle. Do not reuse the damaged part.</source>
+        <translation>Cambiar inserto, perno o silleta. No volver a usar la pieza dañada.</translation>
+    </message>
+    <message>
+        <source>Tighten until it stops, then slightly more.</source>
+        <translation>Apretar hasta el tope, luego un poco más.</translation>
+    </message>
+    <message>
+        <source>A claw screw turns without biting</source>
+        <translation>Un tornillo de la garra gira sin agarrar</translation>
+    </message>
+    <message>
+        <source>Its hole in the wood is worn out.</source>
+        <translation>Su agujero en la madera está gastado.</translation>
+    </message>
+    <message>
+        <source>Stop. A repairer plugs the hole; longer screws split the body.</source>
+        <translation>Parar. Un reparador rellena el agujero; tornillos más largos rajan el cuerpo.</translation>
+    </message>
+    <message>
+        <source>Leave thread in the wood; use a tip that fills the slot.</source>
+        <translation>Dejar rosca en la madera; usar una punta que llene la ranura.</translation>
+    </message>
+    <message>
+        <source>A screwdriver slips out of a claw screw</source>
+        <translation>El destornillador se sale del tornillo de la garra</translation>
+    </message>
+    <message>
+        <source>Its tip is too small or worn.</source>
+        <translation>La punta es pequeña o está gastada.</translation>
+    </message>
+    <message>
+        <source>Stop before the slot is gone; take a tip that fills it.</source>
+        <translation>Parar antes de estropear la ranura; tomar una punta que la llene.</translation>
+    </message>
+    <message>
+        <source>Lay the right tip out before the job.</source>
+        <translation>Preparar la punta correcta antes del trabajo.</translation>
+    </message>
+    <message>
+        <source>Look under the bench with a lamp, shake the guitar over a tray; take a spare.</source>
+        <translation>Mirar bajo el banco con una lámpara, sacudir la guitarra sobre una bandeja; tomar un repuesto.</translation>
+    </message>
+    <message>
+        <source>A saddle came out with its string</source>
+        <translation>Una silleta salió con su cuerda</translation>
+    </message>
+    <message>
+        <source>Its screw was out, or the string stuck in it.</source>
+        <translation>Su tornillo estaba fuera, o la cuerda se atascó en ella.</translation>
+    </message>
+    <message>
+        <source>Lay it in its place at once, screw in as far as before: compare with its neighbours.</source>
+        <translation>Ponerla en su sitio enseguida, enroscar tanto como antes: comparar con las vecinas.</translation>
+    </message>
+    <message>
+        <source>Loosen the clamp, not the saddle screw; do one at a time.</source>
+        <translation>Soltar la mordaza, no el tornillo de la silleta; una cada vez.</translation>
+    </message>
+    <message>
+        <source>The hole for a string cannot be seen</source>
+        <translation>No se ve el agujero de una cuerda</translation>
+    </message>
+    <message>
+        <source>Too little light, or the part is turned away.</source>
+        <translation>Poca luz, o la pieza está girada.</translation>
+    </message>
+    <message>
+        <source>Hold a lamp low, turn the part until light shows through.</source>
+        <translation>Sostener una lámpara baja, girar la pieza hasta que pase la luz.</translation>
+    </message>
+    <message>
+        <source>Keep a lamp at hand.</source>
+        <translation>Tener una lámpara a mano.</translation>
+    </message>
+    <message>
+        <source>The plate is forward after the change</source>
+        <translation>La placa queda adelantada tras el cambio</translation>
+    </message>
+    <message>
+        <source>Tighten both claw screws as shown.</source>
+        <translation>Apretar los dos tornillos de la garra como se indica.</translation>
+    </message>
+    <message>
+        <source>Loosen both claw screws as shown.</source>
+        <translation>Aflojar los dos tornillos de la garra como se indica.</translation>
+    </message>
+    <message>
+        <source>Tune each string to its aim, so that all end at pitch.</source>
+        <translation>Afinar cada cuerda a su objetivo, y todas acaban afinadas.</translation>
+    </message>
+    <message>
+        <source>It is the stiffest for its tension: bridge movement changes this string most.</source>
+        <translation>Es la más rígida para su tensión: el movimiento del puente la cambia más que a ninguna.</translation>
+    </message>
+    <message>
+        <source>Tune it last and to its aim; check that it does not slip.</source>
+        <translation>Afinarla la última y a su objetivo; comprobar que no resbala.</translation>
+    </message>
+    <message>
+        <source>A new string is flat again after minutes</source>
+        <translation>Una cuerda nueva vuelve a bajar a los minutos</translation>
+    </message>
+    <message>
+        <source>It still stretches.</source>
+        <translation>Aún se estira.</translation>
+    </message>
+    <message>
+        <source>Stretch it along its whole length, tune, repeat until a stretch no longer drops it.</source>
+        <translation>Estirarla en toda su longitud, afinar, repetir hasta que un estirón ya no la baje.</translation>
+    </message>
+    <message>
+        <source>Stretch before the last pass.</source>
+        <translation>Estirar antes de la última pasada.</translation>
+    </message>
+    <message>
+        <source>Old strings feel stiff and will not tune true</source>
+        <translation>Las cuerdas viejas están rígidas y no afinan bien</translation>
+    </message>
+    <message>
+        <source>Dirt and wear make them uneven along their length.</source>
+        <translation>La suciedad y el desgaste las hacen desiguales a lo largo.</translation>
+    </message>
+    <message>
+        <source>Fit a new set.</source>
+        <translation>Poner un juego nuevo.</translation>
+    </message>
+    <message>
+        <source>Note the date of each set.</source>
+        <translation>Anotar la fecha de cada juego.</translation>
+    </message>
+    <message>
+        <source>Press them down with the retainer bar. What locking still adds, the aims leave out before.</source>
+        <translation>Bajarlas con la barra retenedora. Lo que aún añade el bloqueo, los objetivos lo descuentan antes.</translation>
+    </message>
+    <message>
+        <source>Strings on the floor before the caps close.</source>
+        <translation>Las cuerdas en el fondo antes de cerrar las pletinas.</translation>
+    </message>
+    <message>
+        <source>A string is hard under the retainer bar</source>
+        <translation>Una cuerda va muy apretada bajo la barra retenedora</translation>
+    </message>
+    <message>
+        <source>The bar is screwed down too far.</source>
+        <translation>La barra está demasiado atornillada.</translation>
+    </message>
+    <message>
+        <source>Loosen it until strings rest on the nut&apos;s floor and no more.</source>
+        <translation>Aflojarla hasta que las cuerdas descansen en el fondo de la cejuela, no más.</translation>
+    </message>
+    <message>
+        <source>Set it with strings at pitch.</source>
+        <translation>Ajustarla con las cuerdas afinadas.</translation>
+    </message>
+    <message>
+        <source>Preset fine tuners before tuning at the pegs.</source>
+        <translation>Preajustar los microafinadores antes de afinar en las clavijas.</translation>
+    </message>
+    <message>
+        <source>The block held the plate forward.</source>
+        <translation>El taco mantenía la placa adelantada.</translation>
+    </message>
+    <message>
+        <source>Lift the rear edge, draw it out.</source>
+        <translation>Levantar el borde trasero y sacarlo.</translation>
+    </message>
+    <message>
+        <source>Octaves are lost: which note is it?</source>
+        <translation>Octavas perdidas: ¿qué nota es?</translation>
+    </message>
+    <message>
+        <source>A slack string can sound an octave low or high.</source>
+        <translation>Una cuerda floja puede sonar una octava abajo o arriba.</translation>
+    </message>
+    <message>
+        <source>Compare with a tone, or with fret 12 of the string beside it; come up from slack.</source>
+        <translation>Comparar con un tono, o con el traste 12 de la cuerda vecina; subir desde floja.</translation>
+    </message>
+    <message>
+        <source>Come up from below, one string after the other.</source>
+        <translation>Subir desde abajo, una cuerda tras otra.</translation>
+    </message>
+    <message>
+        <source>The tuner shows a wrong note on a thin string</source>
+        <translation>El afinador muestra otra nota en una cuerda fina</translation>
+    </message>
+    <message>
+        <source>An overtone or another string rings along.</source>
+        <translation>Suena también un armónico u otra cuerda.</translation>
+    </message>
+    <message>
+        <source>Mute the others, pluck softly over fret 12.</source>
+        <translation>Apagar las demás, pulsar suave sobre el traste 12.</translation>
+    </message>
+    <message>
+        <source>Pluck with the thumb, near the neck.</source>
+        <translation>Pulsar con el pulgar, cerca del mástil.</translation>
+    </message>
+    <message>
+        <source>Leave the slack shown.</source>
+        <translation>Dejar la holgura indicada.</translation>
+    </message>
+    <message>
+        <source>A string is too short to reach its saddle</source>
+        <translation>Una cuerda no llega a su silleta</translation>
+    </message>
+    <message>
+        <source>All were cut to one length.</source>
+        <translation>Se cortaron todas a la misma longitud.</translation>
+    </message>
+    <message>
+        <source>Another string: this one serves nowhere else.</source>
+        <translation>Otra cuerda: esta ya no sirve en ningún sitio.</translation>
+    </message>
+    <message>
+        <source>A string post broke at its slot</source>
+        <translation>Un poste de clavija se rompió por la ranura</translation>
+    </message>
+    <message>
+        <source>Replace the peg, or send it to a repairer.</source>
+        <translation>Cambiar la clavija, o llevarla a un reparador.</translation>
+    </message>
+    <message>
+        <source>End to the bottom, bend it once, wind slowly.</source>
+        <translation>La punta hasta el fondo, doblarla una vez, enrollar despacio.</translation>
+    </message>
+    <message>
+        <source>Saddles are grooved by wound strings</source>
+        <translation>Las entorchadas han hecho surcos en las silletas</translation>
+    </message>
+    <message>
+        <source>Years of wear.</source>
+        <translation>Años de desgaste.</translation>
+    </message>
+    <message>
+        <source>A shallow groove: smooth and centred it may stay. A deep one: replace the saddle.</source>
+        <translation>Un surco leve: liso y centrado puede quedarse. Uno hondo: cambiar la silleta.</translation>
+    </message>
+    <message>
+        <source>Note wear at every change.</source>
+        <translation>Anotar el desgaste en cada cambio.</translation>
+    </message>
+    <message>
+        <source>Scratches in the lacquer</source>
+        <translation>Arañazos en la laca</translation>
+    </message>
+    <message>
+        <source>Polish by hand, or send it to a repairer.</source>
+        <translation>Pulir a mano, o llevarla a un reparador.</translation>
+    </message>
+    <message>
+        <source>Tape pickups first, wipe up filings before peeling.</source>
+        <translation>Primero tapar las pastillas, recoger limaduras antes de despegar.</translation>
+    </message>
+    <message>
+        <source>It hangs at the nut: the string does not slide all the way back.</source>
+        <translation>Se queda en la cejuela: la cuerda no vuelve del todo.</translation>
+    </message>
+    <message>
+        <source>A slight pull-up shows it. Graphite in the slot, then check angle and wraps.</source>
+        <translation>Subir un poco la palanca lo muestra. Grafito en la ranura, luego revisar ángulo y vueltas.</translation>
+    </message>
+    <message>
+        <source>Returns sharp or flat with the nut locked</source>
+        <translation>Vuelve alta o baja con la cejuela bloqueada</translation>
+    </message>
+    <message>
+        <source>It hangs at saddle, edge or pivot.</source>
+        <translation>Se queda en silleta, filo o apoyo.</translation>
+    </message>
+    <message>
+        <source>A drop of lubricant at the edges; then inspect edges, springs and inserts.</source>
+        <translation>Una gota de lubricante en los filos; luego inspeccionar filos, muelles e insertos.</translation>
+    </message>
+    <message>
+        <source>Returns differently each time</source>
+        <translation>Vuelve distinta cada vez</translation>
+    </message>
+    <message>
+        <source>Worn edges, or something is loose.</source>
+        <translation>Filos gastados, o algo suelto.</translation>
+    </message>
+    <message>
+        <source>Send it to a professional repairer.</source>
+        <translation>Llevarla a un reparador profesional.</translation>
+    </message>
+    <message>
+        <source>Returns differently each time, on screws</source>
+        <translation>Vuelve distinta cada vez, sobre tornillos</translation>
+    </message>
+    <message>
+        <source>Pivot screws uneven or their edge worn.</source>
+        <translation>Tornillos de apoyo desiguales o su canto gastado.</translation>
+    </message>
+    <message>
+        <source>Inspect the pivot screws: all at one height, none pressing the plate down. Worn: a repairer.</source>
+        <translation>Inspeccionar los tornillos de apoyo: todos a una altura, ninguno aprieta la placa. Gastados: a un reparador.</translation>
+    </message>
+    <message>
+        <source>Leave pivot screws as they are.</source>
+        <translation>Dejar los tornillos de apoyo como están.</translation>
+    </message>
+    <message>
+        <source>Rebalance: the plan shows the turns.</source>
+        <translation>Reequilibrar: el plan muestra las vueltas.</translation>
+    </message>
+    <message>
+        <source>Millimetres and thousandths were mixed up, or it is a set of somebody&apos;s own.</source>
+        <translation>Se confundieron milímetros y milésimas, o es un juego propio.</translation>
+    </message>
+    <message>
+        <source>Measure every string; type the set string by string.</source>
+        <translation>Medir cada cuerda; teclear el juego cuerda a cuerda.</translation>
+    </message>
+    <message>
+        <source>Right place, ridge along the strings; replace a gouged cap.</source>
+        <translation>Sitio correcto, cresta a lo largo de las cuerdas; cambiar una pletina marcada.</translation>
+    </message>
+    <message>
+        <source>The neck has bowed after the change</source>
+        <translation>El mástil se ha curvado tras el cambio</translation>
+    </message>
+    <message>
+        <source>Relief first: quarter turns of the truss rod, never forced; then height, octaves, tuning.</source>
+        <translation>Primero la curvatura: cuartos de vuelta del alma, nunca forzar; luego altura, octavas, afinación.</translation>
+    </message>
+    <message>
+        <source>Measure relief before and after.</source>
+        <translation>Medir la curvatura antes y después.</translation>
+    </message>
+    <message>
+        <source>The arm is too high</source>
+        <translation>La palanca queda demasiado alta</translation>
+    </message>
+    <message>
+        <source>Each string has its own length: hold one to its string post first.</source>
+        <translation>Cada cuerda tiene su longitud: medir antes una contra su poste de clavija.</translation>
+    </message>
+    <message>
+        <source>Old slotted string posts break at a tight bend.</source>
+        <translation>Los postes de clavija ranurados viejos se rompen con un doblez cerrado.</translation>
+    </message>
 </context>
 <context>
     <name>Warnings</name>
     <message>
         <source>Tape the open saddle inserts first: they fall out when the guitar is turned over.</source>
         <translation>Sujeta antes con cinta los insertos abiertos: se caen al dar la vuelta a la guitarra.</translation>
-    </message>
-    <message>
-        <source>Settle the strings first: they still stretch, and level and pitch go with them.</source>
-        <translation>Asienta antes las cuerdas: aún ceden, y con ellas nivel y tono.</translation>
     </message>
     <message>
         <source>Take the block out first: everything moves once it is out.</source>
@@ -6502,20 +7277,12 @@
         <translation>Afloja antes las cuerdas: una cuerda cortada bajo tensión da un latigazo y el puente salta.</translation>
     </message>
     <message>
-        <source>Slacken the strings before bridge posts are turned, then retune: they and the knife edges wear.</source>
-        <translation>Afloja las cuerdas antes de girar los postes, luego reafina: ellos y los filos se gastan.</translation>
-    </message>
-    <message>
         <source>Lock the nut first: a dive pulls the strings through an open one.</source>
         <translation>Bloquea antes la cejuela: una bajada hace pasar las cuerdas por una abierta.</translation>
     </message>
     <message>
         <source>Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.</source>
         <translation>Calza antes el puente: nada lo tiene quieto, se hunde o cae de sus postes.</translation>
-    </message>
-    <message>
-        <source>Keep one string on, or hold the shaft: with all tension gone its spring falls out.</source>
-        <translation>Deja una cuerda puesta o sujeta el eje: sin ninguna tensión se cae su muelle.</translation>
     </message>
     <message>
         <source>Not ready to lock: %1.</source>
@@ -6549,6 +7316,34 @@
         <source>the fine tuner of string %1 would run out</source>
         <translation>el microafinador de la cuerda %1 no llegaría</translation>
     </message>
+    <message>
+        <source>Settle the strings first: while they stretch, no pitch holds.</source>
+        <translation>Asentar antes las cuerdas: mientras se estiran, ninguna afinación aguanta.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before bridge posts are turned, then retune: they and their edges wear.</source>
+        <translation>Aflojar las cuerdas antes de girar los postes del puente, luego reafinar: ellos y sus filos se gastan.</translation>
+    </message>
+    <message>
+        <source>Slacken each string before its saddle is turned, then retune: its screws wear.</source>
+        <translation>Aflojar cada cuerda antes de girar su silleta, luego reafinar: sus tornillos se gastan.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before the bridge is moved, then retune: its screws wear.</source>
+        <translation>Aflojar las cuerdas antes de mover el puente, luego reafinar: sus tornillos se gastan.</translation>
+    </message>
+    <message>
+        <source>Block the bridge first: nothing keeps it still, it sinks into the body.</source>
+        <translation>Poner antes el taco: nada lo sujeta y se hunde en el cuerpo.</translation>
+    </message>
+    <message>
+        <source>Keep string %1 on, or hold the shaft: with all tension gone its spring falls out.</source>
+        <translation>Dejar puesta la cuerda %1, o sujetar el eje: sin ninguna tensión se cae su muelle.</translation>
+    </message>
+    <message>
+        <source>the bridge tuners are not at their preset</source>
+        <translation>las clavijas del puente no están preajustadas</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -6561,10 +7356,6 @@
         <translation>No queda nada por hacer</translation>
     </message>
     <message>
-        <source>No number of passes helps; see Plan</source>
-        <translation>Ningún número de pasadas ayuda; mira el plan</translation>
-    </message>
-    <message>
         <source>More work is not likely to help</source>
         <translation>Más trabajo no parece que ayude</translation>
     </message>
@@ -6575,14 +7366,6 @@
     <message>
         <source>, %1 claw visits</source>
         <translation>, %1 visitas a la garra</translation>
-    </message>
-    <message>
-        <source>To go, 8 times in 10: %1 pegs%2, %3 min</source>
-        <translation>Falta, 8 de cada 10 veces: %1 clavijas%2, %3 min</translation>
-    </message>
-    <message>
-        <source>No claw on this bridge</source>
-        <translation>Este puente no tiene garra</translation>
     </message>
     <message>
         <source>No stable float</source>
@@ -6677,20 +7460,8 @@
         <translation>silletas %1 demasiado detrás del pivote</translation>
     </message>
     <message>
-        <source>No single change within reason makes it comfortable.</source>
-        <translation>Ningún cambio razonable por sí solo lo hace cómodo.</translation>
-    </message>
-    <message>
-        <source>Any one of these makes it so: %1.</source>
-        <translation>Cualquiera de estos lo consigue: %1.</translation>
-    </message>
-    <message>
         <source>Retuned, the stiffness is %1 N·m/rad; comfortable is %2. </source>
         <translation>Reafinada, la rigidez es %1 N·m/rad; cómodo es %2. </translation>
-    </message>
-    <message>
-        <source>Tune each string to pitch: nothing moves</source>
-        <translation>Afina cada cuerda a su tono: nada se mueve</translation>
     </message>
     <message>
         <source>In tune the arm is at %1, its tip %2 above the top</source>
@@ -6703,10 +7474,6 @@
     <message>
         <source>At pitch on this claw the plate is at %1.</source>
         <translation>En su tono, con esta garra la placa está en %1.</translation>
-    </message>
-    <message>
-        <source>At pitch on this claw the plate runs to its stop.</source>
-        <translation>En su tono, con esta garra la placa corre a su tope.</translation>
     </message>
     <message>
         <source>%1 for level.</source>
@@ -6743,6 +7510,34 @@
     <message>
         <source>What is left cannot be told yet</source>
         <translation>Aún no se puede decir cuánto queda</translation>
+    </message>
+    <message>
+        <source>More tuning will not help; see Plan</source>
+        <translation>Afinar más no ayuda; ver Plan</translation>
+    </message>
+    <message>
+        <source>Left: %1 pegs%2, %3 min (8 of 10 guitars)</source>
+        <translation>Quedan: %1 clavijas%2, %3 min (8 de 10 guitarras)</translation>
+    </message>
+    <message>
+        <source>Nothing to turn before tuning</source>
+        <translation>Nada que girar antes de afinar</translation>
+    </message>
+    <message>
+        <source>No single change makes the float stable enough.</source>
+        <translation>Ningún cambio solo hace la flotación lo bastante estable.</translation>
+    </message>
+    <message>
+        <source>Any one of these mends it: %1.</source>
+        <translation>Cualquiera de estos lo arregla: %1.</translation>
+    </message>
+    <message>
+        <source>Tune each string to pitch; no string moves another</source>
+        <translation>Afinar cada cuerda; ninguna mueve a otra</translation>
+    </message>
+    <message>
+        <source>With this claw setting the plate hits its stop.</source>
+        <translation>Con esta posición de la garra la placa da en su tope.</translation>
     </message>
 </context>
 <context>
@@ -6795,7 +7590,7 @@
         <translation>seguir sin la cuerda</translation>
     </message>
     <message>
-        <source>stand by reading</source>
+        <source>keep the reading</source>
         <translation>mantener la lectura</translation>
     </message>
     <message>
@@ -6826,20 +7621,12 @@
         <translation>Corte lateral del puente</translation>
     </message>
     <message>
-        <source>The way home</source>
-        <translation>El camino a casa</translation>
-    </message>
-    <message>
         <source>Moment chart</source>
         <translation>Gráfico de momentos</translation>
     </message>
     <message>
         <source>What the last act moved</source>
         <translation>Lo que movió la última acción</translation>
-    </message>
-    <message>
-        <source>The way &amp;home</source>
-        <translation>El camino a &amp;casa</translation>
     </message>
     <message>
         <source>Wh&amp;y</source>
@@ -6856,10 +7643,6 @@
     <message>
         <source>Answer  (F9)</source>
         <translation>Respuesta  (F9)</translation>
-    </message>
-    <message>
-        <source>The simulated guitar does what is asked and reads it off</source>
-        <translation>La guitarra simulada hace lo pedido y lo lee</translation>
     </message>
     <message>
         <source>What to touch</source>
@@ -6953,16 +7736,28 @@
         <source>Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12.</source>
         <translation>Escribe antes una lectura: cents como −12.5, una frecuencia como 82.4 Hz o una nota como E2+12.</translation>
     </message>
+    <message>
+        <source>Progress to pitch</source>
+        <translation>Progreso hasta la afinación</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Progreso</translation>
+    </message>
+    <message>
+        <source>Simulate this act and enter its reading</source>
+        <translation>Simular este acto y anotar su lectura</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::CaliperForm</name>
     <message>
         <source>caliper, thickest string</source>
-        <translation>calibre, cuerda más gruesa</translation>
+        <translation>pie de rey, cuerda más gruesa</translation>
     </message>
     <message>
         <source>caliper, thinnest string</source>
-        <translation>calibre, cuerda más fina</translation>
+        <translation>pie de rey, cuerda más fina</translation>
     </message>
     <message>
         <source>Note it as the old set</source>
@@ -6973,8 +7768,28 @@
         <translation>%1 mm, %2 milésimas de pulgada; cuerda más cercana: %3.</translation>
     </message>
     <message>
-        <source>Nearest set: %1.</source>
-        <translation>Juego más cercano: %1.</translation>
+        <source>caliper, every string</source>
+        <translation>pie de rey, cada cuerda</translation>
+    </message>
+    <message>
+        <source>Strings: %1.</source>
+        <translation>Cuerdas: %1.</translation>
+    </message>
+    <message>
+        <source>No set fits: the nearest, %1, pulls %2 % otherwise. Measure every string and type them above.</source>
+        <translation>Ningún juego encaja: el más cercano, %1, tira un %2 % distinto. Medir cada cuerda y teclearlas arriba.</translation>
+    </message>
+    <message>
+        <source>Set: %1.</source>
+        <translation>Juego: %1.</translation>
+    </message>
+    <message>
+        <source>Nearest set: %1, pull %2 % off.</source>
+        <translation>Juego más cercano: %1, tensión un %2 % distinta.</translation>
+    </message>
+    <message>
+        <source>where no set fits</source>
+        <translation>si ningún juego encaja</translation>
     </message>
 </context>
 <context>
@@ -7094,14 +7909,6 @@
         <translation>equilibrio viejo</translation>
     </message>
     <message>
-        <source>Keep this tuning…</source>
-        <translation>Guardar esta afinación…</translation>
-    </message>
-    <message>
-        <source>Keep masses</source>
-        <translation>Guardar masas</translation>
-    </message>
-    <message>
         <source>Measured unit masses become this catalogue&apos;s own figures for those strings</source>
         <translation>Las masas medidas pasan a ser cifras propias de este catálogo para esas cuerdas</translation>
     </message>
@@ -7138,10 +7945,6 @@
         <translation>ángulo de la placa con el juego viejo</translation>
     </message>
     <message>
-        <source>Keep this tuning</source>
-        <translation>Guardar esta afinación</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Nombre</translation>
     </message>
@@ -7152,6 +7955,34 @@
     <message>
         <source>In all %1 before, %2 after.</source>
         <translation>En total %1 antes, %2 después.</translation>
+    </message>
+    <message>
+        <source>Save this set…</source>
+        <translation>Guardar este juego…</translation>
+    </message>
+    <message>
+        <source>Save this tuning…</source>
+        <translation>Guardar esta afinación…</translation>
+    </message>
+    <message>
+        <source>Own sets…</source>
+        <translation>Juegos propios…</translation>
+    </message>
+    <message>
+        <source>Save masses</source>
+        <translation>Guardar masas</translation>
+    </message>
+    <message>
+        <source>Save this set</source>
+        <translation>Guardar este juego</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>juego</translation>
+    </message>
+    <message>
+        <source>Save this tuning</source>
+        <translation>Guardar esta afinación</translation>
     </message>
 </context>
 <context>
@@ -7258,7 +8089,7 @@
         <translation>Copiar el recordatorio</translation>
     </message>
     <message>
-        <source>Keep as calendar…</source>
+        <source>Save as calendar…</source>
         <translation>Guardar como calendario…</translation>
     </message>
     <message>
@@ -7282,7 +8113,7 @@
         <translation>Este trabajo está abierto; ciérralo o anótalo allí.</translation>
     </message>
     <message>
-        <source>Keep as calendar</source>
+        <source>Save as calendar</source>
         <translation>Guardar como calendario</translation>
     </message>
     <message>
@@ -7390,6 +8221,26 @@
         <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
         <translation>Calculado. Lo que nadie midió es supuesto (medido hasta ahora: %1); las lecturas lo corrigen. Más o menos %2 vueltas.</translation>
     </message>
+    <message>
+        <source>Strings that are changed</source>
+        <translation>Cuerdas que se cambian</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>cambio</translation>
+    </message>
+    <message>
+        <source>strings to change</source>
+        <translation>cuerdas del cambio</translation>
+    </message>
+    <message>
+        <source>all strings</source>
+        <translation>todas las cuerdas</translation>
+    </message>
+    <message>
+        <source>only %1, which broke</source>
+        <translation>solo %1, que se rompió</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::GuitarActs</name>
@@ -7414,13 +8265,13 @@
         <translation>Se giraron los postes del puente</translation>
     </message>
     <message>
-        <source>Raised by (a minus sign: lowered), the same on both posts.
-Strings slack first: posts that are turned under tension wear their edges.</source>
+        <source>Raised by (a minus sign: lowered), the same on both bridge posts.
+Strings slack first: bridge posts turned under tension wear their edges.</source>
         <translation>Subidos (con signo menos: bajados), igual en los dos postes.
 Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</translation>
     </message>
     <message>
-        <source>posts turned</source>
+        <source>bridge posts turned</source>
         <translation>postes girados</translation>
     </message>
     <message>
@@ -7514,7 +8365,7 @@ Para seguir de todos modos, di por qué:</translation>
     <name>flenzo::HeightForm</name>
     <message>
         <source>action at fret 12 now, bass side</source>
-        <translation>acción en el traste 12 ahora, lado grave</translation>
+        <translation>altura de cuerdas en el traste 12 ahora, lado grave</translation>
     </message>
     <message>
         <source>the same, treble side</source>
@@ -7529,14 +8380,6 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>querida, lado agudo</translation>
     </message>
     <message>
-        <source>post, mm per turn (assumed)</source>
-        <translation>poste, mm por vuelta (supuesto)</translation>
-    </message>
-    <message>
-        <source>%1 post: %2 by %3, %4 turns.</source>
-        <translation>Poste %1: %2 %3, %4 vueltas.</translation>
-    </message>
-    <message>
         <source>lower</source>
         <translation>bajar</translation>
     </message>
@@ -7545,24 +8388,44 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>subir</translation>
     </message>
     <message>
-        <source>Bass</source>
-        <translation>Grave</translation>
-    </message>
-    <message>
-        <source>Treble</source>
-        <translation>Agudo</translation>
-    </message>
-    <message>
         <source>Type what the ruler shows and what is wanted; the turns follow.</source>
         <translation>Escribe lo que muestra la regla y lo que se quiere; las vueltas salen solas.</translation>
     </message>
     <message>
-        <source>The posts are turned so</source>
-        <translation>Los postes ya están girados así</translation>
+        <source>bridge posts turned</source>
+        <translation>postes girados</translation>
     </message>
     <message>
-        <source>posts turned</source>
-        <translation>postes girados</translation>
+        <source>bridge post, mm per turn (assumed)</source>
+        <translation>poste del puente, mm por vuelta (supuesto)</translation>
+    </message>
+    <message>
+        <source>screw, mm per turn (assumed)</source>
+        <translation>tornillo, mm por vuelta (supuesto)</translation>
+    </message>
+    <message>
+        <source>The bridge posts are turned so</source>
+        <translation>Los postes del puente están girados así</translation>
+    </message>
+    <message>
+        <source>%1: %2 by %3, %4 turns.</source>
+        <translation>%1: %2 en %3, %4 vueltas.</translation>
+    </message>
+    <message>
+        <source>Bass bridge post</source>
+        <translation>Poste del puente grave</translation>
+    </message>
+    <message>
+        <source>Bass side</source>
+        <translation>Lado grave</translation>
+    </message>
+    <message>
+        <source>Treble bridge post</source>
+        <translation>Poste del puente agudo</translation>
+    </message>
+    <message>
+        <source>Treble side</source>
+        <translation>Lado agudo</translation>
     </message>
 </context>
 <context>
@@ -7645,10 +8508,6 @@ Para seguir de todos modos, di por qué:</translation>
 </context>
 <context>
     <name>flenzo::JobExchange</name>
-    <message>
-        <source>Kept as %1.</source>
-        <translation>Guardado como %1.</translation>
-    </message>
     <message numerus="yes">
         <source>%n jobs came in.</source>
         <translation>
@@ -7699,6 +8558,10 @@ Para seguir de todos modos, di por qué:</translation>
     <message>
         <source>Export everything as &amp;tables…</source>
         <translation>Exportar todo como &amp;tablas…</translation>
+    </message>
+    <message>
+        <source>Saved as %1.</source>
+        <translation>Guardado como %1.</translation>
     </message>
 </context>
 <context>
@@ -8002,7 +8865,7 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Preparar la escucha…</translation>
     </message>
     <message>
-        <source>Stop, and keep the recording</source>
+        <source>Stop, and save the recording</source>
         <translation>Parar y guardar la grabación</translation>
     </message>
     <message>
@@ -8014,7 +8877,7 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Oír la grabación %1</translation>
     </message>
     <message>
-        <source>The recording is kept with the job.</source>
+        <source>The recording is saved with the job.</source>
         <translation>La grabación se guarda con el trabajo.</translation>
     </message>
     <message>
@@ -8040,6 +8903,10 @@ Para seguir de todos modos, di por qué:</translation>
     <message>
         <source>Recording</source>
         <translation>Grabación</translation>
+    </message>
+    <message>
+        <source>Stop listening first: it would hear the tone.</source>
+        <translation>Dejar antes de escuchar: oiría el tono.</translation>
     </message>
 </context>
 <context>
@@ -8182,6 +9049,14 @@ Para seguir de todos modos, di por qué:</translation>
         <source>nut caps are in their order and the right way round</source>
         <translation>las pletinas están en su orden y del derecho</translation>
     </message>
+    <message>
+        <source>pivot screws and edge are unworn and firm</source>
+        <translation>tornillos de apoyo y canto sin desgaste y firmes</translation>
+    </message>
+    <message>
+        <source>ball ends noted, the bridge&apos;s place marked</source>
+        <translation>bolas anotadas, sitio del puente marcado</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::MainWindow</name>
@@ -8286,10 +9161,6 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>&amp;Práctica</translation>
     </message>
     <message>
-        <source>Where the &amp;work is</source>
-        <translation>Donde está el t&amp;rabajo</translation>
-    </message>
-    <message>
         <source>&amp;Bench and back</source>
         <translation>&amp;Banco y vuelta</translation>
     </message>
@@ -8366,20 +9237,28 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>demostración</translation>
     </message>
     <message>
-        <source>&amp;Keep in the shop</source>
-        <translation>&amp;Guardar en el taller</translation>
+        <source>Sound (%1)</source>
+        <translation>Sonido (%1)</translation>
     </message>
     <message>
-        <source>Kept in the shop.</source>
+        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Save in the shop.</source>
+        <translation>El servidor no responde. El trabajo está abierto en esta máquina; guardarlo más tarde con Trabajo, Guardar en el taller.</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve in the shop</source>
+        <translation>Guar&amp;dar en el taller</translation>
+    </message>
+    <message>
+        <source>Saved in the shop.</source>
         <translation>Guardado en el taller.</translation>
     </message>
     <message>
-        <source>The server does not answer. The job is open on this machine; put it into the shop later with Job, Keep in the shop.</source>
-        <translation>El servidor no responde. El trabajo está abierto en este equipo; ponlo después en el taller con Trabajo, Guardar en el taller.</translation>
+        <source>Sound the &amp;tone to tune to</source>
+        <translation>Dar el &amp;tono al que afinar</translation>
     </message>
     <message>
-        <source>Sound (%1)</source>
-        <translation>Sonido (%1)</translation>
+        <source>Go to c&amp;urrent step</source>
+        <translation>Ir al paso act&amp;ual</translation>
     </message>
 </context>
 <context>
@@ -8451,16 +9330,16 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>ángulo de la placa con el juego viejo</translation>
     </message>
     <message>
-        <source>Or as an angle, forward positive</source>
-        <translation>O como ángulo, positivo hacia delante</translation>
-    </message>
-    <message>
         <source>old balance</source>
         <translation>equilibrio viejo</translation>
     </message>
     <message>
         <source>on the &amp;body</source>
         <translation>sobre el &amp;cuerpo</translation>
+    </message>
+    <message>
+        <source>Or as an angle, forward positive; or as the gap under the rear edge with its unit: 4.2 mm</source>
+        <translation>O como ángulo, adelante positivo; o como separación bajo el borde trasero con su unidad: 4.2 mm</translation>
     </message>
 </context>
 <context>
@@ -8474,12 +9353,35 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Cambiado en otro banco; se muestra como está ahora. Deshacer empieza de nuevo.</translation>
     </message>
     <message>
-        <source>This job was taken out at another bench. It is still open here: Job, Keep in the shop puts it back.</source>
-        <translation>Este trabajo se quitó en otro banco. Aquí sigue abierto: Trabajo, Guardar en el taller lo devuelve.</translation>
-    </message>
-    <message>
         <source>Another bench has this job open too. Each sees what the other enters; agree who reads and turns.</source>
         <translation>Otro banco también tiene abierto este trabajo. Cada uno ve lo que anota el otro; acordad quién lee y quién gira.</translation>
+    </message>
+    <message>
+        <source>This job was deleted at another bench. It is still open here: Job, Save in the shop puts it back.</source>
+        <translation>Este trabajo se borró en otro puesto. Aquí sigue abierto: Trabajo, Guardar en el taller lo devuelve.</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::OwnSetsDialog</name>
+    <message>
+        <source>Own sets and tunings</source>
+        <translation>Juegos y afinaciones propios</translation>
+    </message>
+    <message>
+        <source>Sets</source>
+        <translation>Juegos</translation>
+    </message>
+    <message>
+        <source>Tunings</source>
+        <translation>Afinaciones</translation>
+    </message>
+    <message>
+        <source>F2 or a double click renames. Jobs keep the name that they were made with.</source>
+        <translation>F2 o doble clic cambia el nombre. Los trabajos conservan el nombre con el que se hicieron.</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Borrar</translation>
     </message>
 </context>
 <context>
@@ -8529,8 +9431,8 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>Se toma solo al terminar el trabajo: %1.</translation>
     </message>
     <message>
-        <source>Taken: %1 × %2. Not undone with the job: a delivery under Shop, Stock brings it back.</source>
-        <translation>Tomado: %1 × %2. No se deshace con el trabajo: una entrega en Taller, Existencias lo devuelve.</translation>
+        <source>Taken: %1 × %2. Undo does not restock: correct the count under Shop, Stock.</source>
+        <translation>Sacado: %1 × %2. Deshacer no repone: corregir la cuenta en Taller, Existencias.</translation>
     </message>
 </context>
 <context>
@@ -8875,7 +9777,7 @@ por venir</translation>
         <translation>Qué a&amp;yuda</translation>
     </message>
     <message>
-        <source>Keep methods and tools as shop defaults</source>
+        <source>Save methods and tools as shop defaults</source>
         <translation>Guardar métodos y herramientas como los del taller</translation>
     </message>
     <message>
@@ -8897,10 +9799,6 @@ por venir</translation>
     <message>
         <source>As chosen: %1 passes, %2 min in all</source>
         <translation>Como está elegido: %1 pasadas, %2 min en total</translation>
-    </message>
-    <message>
-        <source>It holds about 8 times in 10; minutes are partly assumed.</source>
-        <translation>Se cumple unas 8 de cada 10 veces; los minutos son en parte supuestos.</translation>
     </message>
     <message>
         <source>Labour and parts %1. %2</source>
@@ -8954,13 +9852,13 @@ por venir</translation>
         <source>%1: %2 on each screw. Plus or minus %3 turns, as far as the assumed figures are known.</source>
         <translation>%1: %2 en cada tornillo. Más o menos %3 vueltas, hasta donde se conocen las cifras supuestas.</translation>
     </message>
+    <message>
+        <source>It is right for about 8 of 10 guitars; minutes are partly assumed.</source>
+        <translation>Acierta en unas 8 de 10 guitarras; los minutos son en parte supuestos.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::PracticeBench</name>
-    <message>
-        <source>The bridge as it looked from the side</source>
-        <translation>El puente como se veía de lado</translation>
-    </message>
     <message>
         <source>Reading of each string</source>
         <translation>Lectura de cada cuerda</translation>
@@ -8978,16 +9876,8 @@ por venir</translation>
         <translation>acciones atrás</translation>
     </message>
     <message>
-        <source>The way home by what was checked</source>
-        <translation>El camino a casa por lo comprobado</translation>
-    </message>
-    <message>
         <source>Rea&amp;dings</source>
         <translation>&amp;Lecturas</translation>
-    </message>
-    <message>
-        <source>&amp;Way home</source>
-        <translation>&amp;Camino a casa</translation>
     </message>
     <message>
         <source>Cents, turns or a length for what is done next</source>
@@ -9002,16 +9892,8 @@ por venir</translation>
         <translation>Arriba y Abajo eligen la cuerda. Escribe un número y luego una tecla: Intro afina a tantos cents, T y J giran la garra tantas vueltas. Tras un espacio se puede escribir una unidad; luego Alt y la tecla.</translation>
     </message>
     <message>
-        <source>Before you know</source>
-        <translation>Antes de saberlo</translation>
-    </message>
-    <message>
         <source>What is wrong?</source>
         <translation>¿Qué está mal?</translation>
-    </message>
-    <message>
-        <source>Of a string: the one that is picked.</source>
-        <translation>De una cuerda: la elegida.</translation>
     </message>
     <message>
         <source>Tune to… (Enter)</source>
@@ -9047,7 +9929,7 @@ por venir</translation>
     </message>
     <message>
         <source>Bass screw alone… (Y)</source>
-        <translation>Solo tornillo grave… (Y)</translation>
+        <translation>Solo tornillo del lado grave… (Y)</translation>
     </message>
     <message>
         <source>Pull the string (P)</source>
@@ -9138,8 +10020,28 @@ por venir</translation>
         <translation>quitada</translation>
     </message>
     <message>
-        <source>Nobody has looked yet: drawn level</source>
-        <translation>Nadie ha mirado aún: dibujada a nivel</translation>
+        <source>The bridge, as seen from the side</source>
+        <translation>El puente, visto de lado</translation>
+    </message>
+    <message>
+        <source>Progress to pitch, as checked</source>
+        <translation>Progreso hasta la afinación, según lo comprobado</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Progreso</translation>
+    </message>
+    <message>
+        <source>Your estimate first</source>
+        <translation>Primero la estimación propia</translation>
+    </message>
+    <message>
+        <source>For a string fault, select the string first.</source>
+        <translation>Para un fallo de cuerda, elegir antes la cuerda.</translation>
+    </message>
+    <message>
+        <source>Not looked at yet: drawn level</source>
+        <translation>Aún sin mirar: dibujado a nivel</translation>
     </message>
 </context>
 <context>
@@ -9161,7 +10063,7 @@ por venir</translation>
         <translation>Quién practica</translation>
     </message>
     <message>
-        <source>a name, so that it is kept</source>
+        <source>a name, so that it is saved</source>
         <translation>un nombre, para que se guarde</translation>
     </message>
     <message>
@@ -9221,7 +10123,7 @@ por venir</translation>
         <translation>Ejercicios (*.flenzo-exercise *.json)</translation>
     </message>
     <message>
-        <source>Not kept: give the apprentice a name on the ladder to keep what is practised.</source>
+        <source>Not saved: give the apprentice a name on the ladder to save what is practised.</source>
         <translation>Sin guardar: da un nombre al aprendiz en la escalera para guardar lo practicado.</translation>
     </message>
     <message>
@@ -9229,7 +10131,7 @@ por venir</translation>
         <translation>no hay taller abierto</translation>
     </message>
     <message>
-        <source>Not kept: %1</source>
+        <source>Not saved: %1</source>
         <translation>Sin guardar: %1</translation>
     </message>
     <message>
@@ -9284,10 +10186,6 @@ por venir</translation>
 <context>
     <name>flenzo::PracticeResult</name>
     <message>
-        <source>Your way</source>
-        <translation>Tu camino</translation>
-    </message>
-    <message>
         <source>The adviser at the same guitar</source>
         <translation>El consejero en la misma guitarra</translation>
     </message>
@@ -9316,20 +10214,24 @@ por venir</translation>
         <translation>El consejero está jugando…</translation>
     </message>
     <message>
-        <source>then %1 ¢ from home</source>
-        <translation>luego a %1 ¢ de casa</translation>
+        <source>Your progress</source>
+        <translation>Progreso propio</translation>
     </message>
     <message>
-        <source>It took the guitar %1 ¢ away from home.</source>
-        <translation>Alejó la guitarra %1 ¢ de casa.</translation>
+        <source>then %1 ¢ off pitch</source>
+        <translation>entonces a %1 ¢ de la afinación</translation>
     </message>
     <message>
-        <source>It brought the guitar %1 ¢ nearer.</source>
-        <translation>Acercó la guitarra %1 ¢.</translation>
+        <source>This act put the tuning %1 ¢ further off.</source>
+        <translation>Este acto alejó la afinación %1 ¢ más.</translation>
     </message>
     <message>
-        <source>It left the guitar where it was.</source>
-        <translation>Dejó la guitarra donde estaba.</translation>
+        <source>This act brought the tuning %1 ¢ nearer.</source>
+        <translation>Este acto acercó la afinación %1 ¢.</translation>
+    </message>
+    <message>
+        <source>This act changed nothing.</source>
+        <translation>Este acto no cambió nada.</translation>
     </message>
 </context>
 <context>
@@ -9352,6 +10254,29 @@ por venir</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::ReliefForm</name>
+    <message>
+        <source>relief as found</source>
+        <translation>curvatura encontrada</translation>
+    </message>
+    <message>
+        <source>relief as it is left</source>
+        <translation>curvatura que queda</translation>
+    </message>
+    <message>
+        <source>At pitch, press the string at fret 1 and where the neck meets the body, or lay a straightedge on the frets; measure the gap over fret 7. %1 to %2 suits most necks (assumed).</source>
+        <translation>Con las cuerdas afinadas, pisar la cuerda en el traste 1 y donde el mástil se une al cuerpo, o poner una regla recta sobre los trastes; medir la separación sobre el traste 7. %1 a %2 va bien en la mayoría (supuesto).</translation>
+    </message>
+    <message>
+        <source>Too much: tighten the rod a quarter. Too little: loosen it a quarter. Tune, measure again.</source>
+        <translation>Demasiada: apretar el alma un cuarto. Poca: aflojarla un cuarto. Afinar, medir de nuevo.</translation>
+    </message>
+    <message>
+        <source>Changed by %1.</source>
+        <translation>Cambió en %1.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::ReturnForm</name>
     <message>
         <source>Every string comes back.</source>
@@ -9366,7 +10291,7 @@ por venir</translation>
         <translation>Los filos o los postes se agarran: debería verlos un reparador profesional.</translation>
     </message>
     <message>
-        <source>Slips at clamp or post: string %1. Reseat it.</source>
+        <source>Slips at clamp or string post: string %1. Reseat it.</source>
         <translation>Resbala en mordaza o eje: cuerda %1. Asiéntala otra vez.</translation>
     </message>
     <message>
@@ -9394,7 +10319,7 @@ por venir</translation>
         <translation>tras una subida</translation>
     </message>
     <message>
-        <source>Keep these readings with the job</source>
+        <source>Save these readings with the job</source>
         <translation>Guardar estas lecturas con el trabajo</translation>
     </message>
     <message>
@@ -9412,10 +10337,6 @@ por venir</translation>
     <message>
         <source>Now one pull-up, the arm left alone; then type or pluck every string.</source>
         <translation>Ahora una subida, suelta la palanca; luego escribe o pulsa cada cuerda.</translation>
-    </message>
-    <message>
-        <source>%1: %2 / %3 / %4</source>
-        <translation>%1: %2 / %3 / %4</translation>
     </message>
     <message>
         <source>return test</source>
@@ -9596,6 +10517,10 @@ por venir</translation>
         <source>Number of strings</source>
         <translation>Número de cuerdas</translation>
     </message>
+    <message>
+        <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
+        <translation>Soltar los dos tornillos de la garra antes de enganchar o soltar un muelle. Gafas de seguridad, alicates, la cara fuera de su línea.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::RigPicture</name>
@@ -9676,6 +10601,14 @@ por venir</translation>
         <source>own choice</source>
         <translation>elección propia</translation>
     </message>
+    <message>
+        <source>Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres</source>
+        <translation>Elegir un juego, o teclear sus calibres: 9 11 16 24 32 42, o 0.23 0.28 … en milímetros</translation>
+    </message>
+    <message>
+        <source>choose, or type gauges</source>
+        <translation>elegir, o teclear calibres</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::SettleForm</name>
@@ -9693,7 +10626,7 @@ por venir</translation>
     </message>
     <message>
         <source>pulls</source>
-        <translation>tira</translation>
+        <translation>Estirones</translation>
     </message>
     <message>
         <source>last drop</source>
@@ -9735,11 +10668,11 @@ por venir</translation>
         <translation>&amp;Imprimir…</translation>
     </message>
     <message>
-        <source>&amp;Keep as PDF or HTML…</source>
+        <source>&amp;Save as PDF or HTML…</source>
         <translation>&amp;Guardar como PDF o HTML…</translation>
     </message>
     <message>
-        <source>Keep the job sheet</source>
+        <source>Save the job sheet</source>
         <translation>Guardar la hoja de trabajo</translation>
     </message>
     <message>
@@ -9790,10 +10723,6 @@ por venir</translation>
         <translation>afinada</translation>
     </message>
     <message>
-        <source>No guitar has been here yet</source>
-        <translation>Aún no ha pasado por aquí ninguna guitarra</translation>
-    </message>
-    <message>
         <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
         <translation>Pon la primera en el banco. Basta con un puente, un número de cuerdas y lo que entra: todo lo que no se sabe tiene una cifra habitual, marcada como supuesta, y las lecturas la corrigen. Cada paso, lectura y nota queda guardado al momento; no hay que guardar nada.</translation>
     </message>
@@ -9808,10 +10737,6 @@ por venir</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Seis guitarras inventadas que responden solas; se pueden borrar después</translation>
-    </message>
-    <message>
-        <source>Example of the way home</source>
-        <translation>Ejemplo del camino a casa</translation>
     </message>
     <message>
         <source>What it will look like: each string and the plate after every act, on their way into the tolerance.</source>
@@ -9933,44 +10858,52 @@ por venir</translation>
         <translation>y %1 más</translation>
     </message>
     <message>
-        <source>Take out…</source>
-        <translation>Quitar…</translation>
-    </message>
-    <message>
         <source>The chosen jobs leave the shop (Delete)</source>
         <translation>Los trabajos elegidos dejan el taller (Supr)</translation>
     </message>
     <message>
-        <source>Take out of the shop</source>
-        <translation>Quitar del taller</translation>
+        <source>No guitars yet</source>
+        <translation>Aún no hay guitarras</translation>
+    </message>
+    <message>
+        <source>Example of the progress to pitch</source>
+        <translation>Ejemplo del progreso hasta la afinación</translation>
+    </message>
+    <message>
+        <source>Delete…</source>
+        <translation>Borrar…</translation>
+    </message>
+    <message>
+        <source>Delete jobs</source>
+        <translation>Borrar trabajos</translation>
     </message>
     <message numerus="yes">
-        <source>Take %n jobs out of the shop? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
+        <source>Delete %n jobs? Logs, notes and steps go with them; only a backup or an exported guitar brings them back.</source>
         <translation>
-            <numerusform>¿Quitar %n trabajo del taller? Su registro, notas y pasos se van con él; solo una copia o una guitarra exportada lo devuelve.</numerusform>
-            <numerusform>¿Quitar %n trabajos del taller? Sus registros, notas y pasos se van con ellos; solo una copia o una guitarra exportada los devuelve.</numerusform>
+            <numerusform>¿Borrar %n trabajo? Registro, notas y pasos se van con él; solo una copia o una guitarra exportada lo devuelve.</numerusform>
+            <numerusform>¿Borrar %n trabajos? Registros, notas y pasos se van con ellos; solo una copia o una guitarra exportada los devuelve.</numerusform>
         </translation>
     </message>
     <message>
-        <source>Take out</source>
-        <translation>Quitar</translation>
+        <source>Delete</source>
+        <translation>Borrar</translation>
     </message>
     <message>
-        <source>Keep</source>
-        <translation>Conservar</translation>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
     </message>
     <message numerus="yes">
-        <source>%n jobs left the shop.</source>
+        <source>%n jobs deleted.</source>
         <translation>
-            <numerusform>%n trabajo dejó el taller.</numerusform>
-            <numerusform>%n trabajos dejaron el taller.</numerusform>
+            <numerusform>%n trabajo borrado.</numerusform>
+            <numerusform>%n trabajos borrados.</numerusform>
         </translation>
     </message>
 </context>
 <context>
     <name>flenzo::ShopPlace</name>
     <message>
-        <source>. The shop stays closed until then; jobs can still be kept as files.</source>
+        <source>. The shop stays closed until then; jobs can still be saved as files.</source>
         <translation>. El taller queda cerrado hasta entonces; los trabajos se pueden guardar como archivos.</translation>
     </message>
     <message>
@@ -10208,7 +11141,7 @@ por venir</translation>
         <translation>  escaso</translation>
     </message>
     <message>
-        <source>Nothing is kept here yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low stands here.</source>
+        <source>Nothing is in stock yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low is listed here.</source>
         <translation>Aún no se guarda nada aquí. Añade los juegos y cuerdas sueltas que tiene el taller, con el mínimo que debería haber: un trabajo terminado toma lo suyo, y lo que escasea aparece aquí.</translation>
     </message>
     <message>
@@ -10241,10 +11174,6 @@ por venir</translation>
     <message>
         <source>cut</source>
         <translation>cortada</translation>
-    </message>
-    <message>
-        <source>out and binned</source>
-        <translation>fuera y a la basura</translation>
     </message>
     <message>
         <source>seated and clamped</source>
@@ -10293,6 +11222,14 @@ por venir</translation>
     <message>
         <source>%1 plain</source>
         <translation>%1 lisa</translation>
+    </message>
+    <message>
+        <source>out, in the sharps tin</source>
+        <translation>fuera, en la lata de puntas</translation>
+    </message>
+    <message>
+        <source>stays on until the others are taut</source>
+        <translation>se queda hasta que las otras estén tensas</translation>
     </message>
 </context>
 <context>
@@ -10392,7 +11329,7 @@ por venir</translation>
     </message>
     <message>
         <source>winder</source>
-        <translation>manivela</translation>
+        <translation>enrollador de cuerdas</translation>
     </message>
     <message>
         <source>heavy cutters</source>
@@ -10412,7 +11349,7 @@ por venir</translation>
     </message>
     <message>
         <source>caliper</source>
-        <translation>calibre</translation>
+        <translation>pie de rey</translation>
     </message>
     <message>
         <source>ruler or feeler</source>
@@ -10437,6 +11374,22 @@ por venir</translation>
     <message>
         <source>fretboard oil</source>
         <translation>aceite de diapasón</translation>
+    </message>
+    <message>
+        <source>safety glasses</source>
+        <translation>gafas de seguridad</translation>
+    </message>
+    <message>
+        <source>pliers for springs</source>
+        <translation>alicates para muelles</translation>
+    </message>
+    <message>
+        <source>sharps tin for string ends</source>
+        <translation>lata para puntas de cuerda</translation>
+    </message>
+    <message>
+        <source>lamp</source>
+        <translation>lámpara</translation>
     </message>
 </context>
 <context>
@@ -10505,10 +11458,6 @@ por venir</translation>
         <translation>Síntomas</translation>
     </message>
     <message>
-        <source>Cracks, loose posts, stuck truss rods, mains-powered work: stop, and refer it to a professional.</source>
-        <translation>Grietas, postes flojos, almas atascadas, trabajo con corriente: para, y derívalo a un profesional.</translation>
-    </message>
-    <message>
         <source>Cause: %1</source>
         <translation>Causa: %1</translation>
     </message>
@@ -10519,6 +11468,10 @@ por venir</translation>
     <message>
         <source>Next time: %1</source>
         <translation>La próxima vez: %1</translation>
+    </message>
+    <message>
+        <source>Cracks, anything loose in the wood, a stuck truss rod, mains power: stop, and send it to a professional repairer. Local rules come first.</source>
+        <translation>Grietas, algo suelto en la madera, un alma atascada, corriente de red: parar, y a un reparador profesional. Las normas locales van primero.</translation>
     </message>
 </context>
 <context>
