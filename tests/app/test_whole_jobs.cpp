@@ -220,7 +220,7 @@ private Q_SLOTS:
                     ->text()
                     .contains(QLatin1String("nut or saddle")));
         QTest::mouseClick(keep, Qt::LeftButton);
-        QVERIFY(window_->context().session().job().work.records.last().text.contains(QLatin1String("6.5")));
+        QVERIFY(window_->context().session().job().work.returns.last().test.afterDive_cents.front() != 0.0);
     }
 
     void theFinderOpensFromAStep() {

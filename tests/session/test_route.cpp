@@ -195,6 +195,7 @@ private Q_SLOTS:
         }
         QCOMPARE(job.log.back().kind, Event::Kind::Strung);
         QCOMPARE(job.log.back().string, std::size_t(2));
+        QVERIFY(repeated(job, derived).method.stretch && !repeated(job, derived).work.broken);
         setBroken(job, std::nullopt);
         QVERIFY(stepsOf(job).size() > 2 * steps.size() - 4); // the whole set again
     }

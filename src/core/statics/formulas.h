@@ -7,27 +7,33 @@
 /// (`T`). `Tilt` has the plate's `angle_rad`, `sine` and `cosine` in numbers that T can be multiplied by.
 namespace flenzo {
 
-/// A length that changes with the bridge angle, with its first and second derivative (m, m/rad, m/rad2).
+/// A length that changes with the bridge angle, and its derivative (m, m/rad).
+template <class T> struct SlopeOf { T length_m = T(0.0), slope = T(0.0); };
+/// The same with the second derivative (m/rad2).
 template <class T> struct ReachOf { T length_m = T(0.0), slope = T(0.0), curve = T(0.0); };
 
 /// The distance between a point P fixed in the bridge and a point N fixed in the guitar, as a function of the angle
 /// (eq. 8): |N - P|^2 = squares - 2 N.P, and N.P is a sine wave of the angle.
 template <class T> struct LinkOf {
     T squares_m2 = T(0.0), cosine_m2 = T(0.0), sine_m2 = T(0.0);
-    template <class Tilt> [[nodiscard]] ReachOf<T> at(const Tilt& tilt) const {
+    template <class Tilt> [[nodiscard]] SlopeOf<T> slopeAt(const Tilt& tilt) const {
         using std::sqrt;
         const T along = cosine_m2 * tilt.cosine + sine_m2 * tilt.sine;
-        const T across = sine_m2 * tilt.cosine - cosine_m2 * tilt.sine;
         const T length_m = sqrt(squares_m2 - 2.0 * along);
-        const T inverse = 1.0 / length_m, slope = -across * inverse;
-        return {length_m, slope, (along - slope * slope) * inverse};
+        return {length_m, (cosine_m2 * tilt.sine - sine_m2 * tilt.cosine) / length_m};
+    }
+    template <class Tilt> [[nodiscard]] ReachOf<T> at(const Tilt& tilt) const {
+        const auto [length_m, slope] = slopeAt(tilt);
+        const T along = cosine_m2 * tilt.cosine + sine_m2 * tilt.sine;
+        return {length_m, slope, (along - slope * slope) / length_m};
     }
 };
 
 /// From (x, y) in the bridge to (toX, toY) in the guitar, `aside` apart across the strings, as a slanted spring's ends.
-template <class T>
-[[nodiscard]] LinkOf<T> linkBetween(const T& x, const T& y, const T& toX, const T& toY, double aside_m) {
-    return {toX * toX + toY * toY + x * x + y * y + aside_m * aside_m, toX * x + toY * y, toX * y - toY * x};
+/// Each of them a T, or a plain number where it has no derivative.
+template <class T, class X, class Y, class ToX, class ToY>
+[[nodiscard]] LinkOf<T> linkBetween(const X& x, const Y& y, const ToX& toX, const ToY& toY, double aside_m) {
+    return {T(toX * toX + toY * toY + (x * x + y * y) + aside_m * aside_m), T(toX * x + toY * y), T(toX * y - toY * x)};
 }
 
 /// What winds off a shaft of that radius: a length at angle 0, less by the radius for every radian.

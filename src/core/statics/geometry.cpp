@@ -6,7 +6,7 @@
 namespace flenzo {
 
 Link link(const Eigen::Vector2d& moving_m, const Eigen::Vector2d& fixed_m, double aside_m) {
-    return linkBetween(moving_m.x(), moving_m.y(), fixed_m.x(), fixed_m.y(), aside_m);
+    return linkBetween<double>(moving_m.x(), moving_m.y(), fixed_m.x(), fixed_m.y(), aside_m);
 }
 
 Eigen::Vector2d nutPoint_m(const RigString& string) {

@@ -49,7 +49,7 @@ struct RestModel::Strung {
         setback = D(string.saddle_m.x(), StringModel::Setback);
         stiffness = D(axialStiffness_N(string.wire), StringModel::Stiffness);
         mass = D(unitMass_kgpm(string.wire), StringModel::Mass);
-        overNut = linkBetween(setback, height, D(setback + scale_m), D(height - string.nutDrop_m), 0.0);
+        overNut = linkBetween<D>(setback, height, D(setback + scale_m), D(height - string.nutDrop_m), 0.0);
         const Turned there(goal_rad);
         home = path({D(goal_rad), D(there.sine), D(there.cosine)});
     }
@@ -60,7 +60,7 @@ struct RestModel::Strung {
         }
         if (motion == Motion::None)
             return {D(scale_m), D(scale_m + tails_m), D(0.0)};
-        const auto here = overNut.at(tilt);
+        const auto here = overNut.slopeAt(tilt);
         return {here.length_m, here.length_m + tails_m, here.slope};
     }
     [[nodiscard]] Path path(const Turned& plate) const { return path(tiltBy<StringModel::Count>(plate)); }
@@ -156,8 +156,8 @@ SpringModel RestModel::springs(const Turned& plate, const ClawTurns& claw, const
     using D = Dual<SpringModel::Count>;
     const bool shaft = rig_.bridge.has().motion == Motion::Shaft;
     const auto tilt = tiltBy<SpringModel::Count>(plate);
-    const D bass(claw.bass, SpringModel::Bass), treble(claw.treble, SpringModel::Treble),
-        lead(rig_.claw.lead_m, SpringModel::Lead);
+    const D lead(rig_.claw.lead_m, SpringModel::Lead);
+    const D bass = lead * D(claw.bass, SpringModel::Bass), treble = lead * D(claw.treble, SpringModel::Treble);
     D sum(0.0);
     for (const Spring& spring : springs) {
         // Rate and initial tension are scaled by unknown shares, so their derivative is the figure itself.
@@ -170,12 +170,12 @@ SpringModel RestModel::springs(const Turned& plate, const ClawTurns& claw, const
             sum += strainForce_N(initial, rate, D(spring.free_m - arm.length_m)) * arm.slope;
             continue;
         }
-        const D hookX(spring.hook_m.x()), hookY(spring.hook_m.y(), SpringModel::Hook);
-        D anchorX = spring.anchor_m.x() + lead * (bass * (1.0 - spring.slot) + treble * spring.slot);
+        const D hookY(spring.hook_m.y(), SpringModel::Hook);
+        D anchorX = spring.anchor_m.x() + (bass * (1.0 - spring.slot) + treble * spring.slot);
         anchorX.v[SpringModel::Place] += 1.0;
         // The hook's depth is unknown, and the claw's with it: springs lie along the plate.
         const D anchorY = hookY + (spring.anchor_m.y() - spring.hook_m.y());
-        const auto drawn = linkBetween(hookX, hookY, anchorX, anchorY, spring.aside_m).at(tilt);
+        const auto drawn = linkBetween<D>(spring.hook_m.x(), hookY, anchorX, anchorY, spring.aside_m).slopeAt(tilt);
         sum -= strainForce_N(initial, rate, D(drawn.length_m - spring.free_m)) * drawn.slope;
     }
     return {sum.a, sum.v};

@@ -294,9 +294,11 @@ std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue
         const double place = static_cast<double>(i) / static_cast<double>(count - 1);
         RigString string = old[static_cast<std::size_t>(std::lround(place * static_cast<double>(old.size() - 1)))];
         string.name = std::to_string(count - i);
-        string.nutTail_m = 0.045 + 0.025 * static_cast<double>(i);
         job.rig.strings.push_back(string);
     }
+    job.measured.erase(QStringLiteral("strings.nutTail"));
+    spreadPosts(job);
+    job.work.broken.reset();
     job.off.assign(count, {});
     for (const Side side : {Side::Off, Side::On})
         picksOf(job, side).strings.assign(count, {});

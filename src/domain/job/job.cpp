@@ -138,6 +138,7 @@ Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
     job.work = {};
     job.work.methods = last.work.methods;
     job.work.extras = last.work.extras;
+    job.method.stretch = last.method.stretch || last.work.broken; // a whole set again
     job.work.received = on;
     return job;
 }
