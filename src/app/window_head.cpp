@@ -2,6 +2,7 @@
 #include "app/window_head.h"
 
 #include "core/statics/readings.h"
+#include "session/document/bundled_words.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 #include "widgets/text/step_words.h"
@@ -79,10 +80,10 @@ void WindowHead::refresh(bool isPractising) {
     const Job& job = session.job();
     // An empty shop has no guitar yet to speak of.
     const bool nothing = session.logbook() && !session.isKept() && session.path().isEmpty() && job.log.empty() &&
-                         job.work.records.isEmpty();
+                         job.work.records.isEmpty() && job.guitar.isEmpty();
     guitar_->setText(nothing ? QString() : titleOf(job));
-    story_->setText(job.story);
-    story_->setToolTip(job.story);
+    story_->setText(bundledWords(job.story));
+    story_->setToolTip(story_->text());
     simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));
     refreshAway();

@@ -120,6 +120,34 @@ private Q_SLOTS:
         QVERIFY(text("finishedSum").contains(QLatin1String("Passes")));
     }
 
+    /// One string broke: it alone comes off, it is put on and tuned, the others are looked at and left, the nut is
+    /// locked.
+    void oneBrokenStringTypedToHandOver() {
+        takeIn(0, 6);
+        choose("changedStrings", 3);
+        QCOMPARE(session().job().work.broken, std::optional<std::size_t>(2));
+        UncertaintyModel coarse;
+        coarse.tuner_cents = 0.8;
+        coarse.peg_cents = 1.0;
+        SimulatedGuitar guitar(derived().rig(), derived().report.level.state, {}, coarse, 31);
+        Person person(*window_, guitar);
+        for (int k = 0; k < 200 && !person.through() && !QTest::currentTestFailed(); ++k)
+            person.act();
+        QVERIFY(person.through());
+        QCOMPARE(person.job().work.state, JobState::Finished);
+        QVERIFY2(person.overruled().isEmpty(), qPrintable(person.overruled().join(QLatin1Char('|'))));
+        int own = 0, others = 0;
+        for (const Event& event : person.job().log) {
+            QVERIFY(event.kind != Event::Kind::Claw); // the same set: the balance stays
+            if (event.turnsString())
+                ++(event.string == 2 ? own : others);
+        }
+        QVERIFY2(own >= 1 && own <= 4 && others <= 6, qPrintable(QStringLiteral("%1 %2").arg(own).arg(others)));
+        for (std::size_t i = 0; i < 6; ++i)
+            QVERIFY2(std::abs(guitar.reading_cents(i)) < derived().advice.pitchTolerance_cents + 1.5,
+                     qPrintable(QString::number(guitar.reading_cents(i))));
+    }
+
     /// All in tune and level, typed one string at a time: done, and the figures shown are those typed.
     void inTuneAndLevelTypedOneByOneIsDone() {
         Job job = newJob();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QDirIterator>
 #include <QFile>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QSet>
@@ -114,6 +116,24 @@ private Q_SLOTS:
         }
         QVERIFY(files > 3);
         QVERIFY2(found.isEmpty(), qPrintable(found.join(QLatin1Char('\n'))));
+    }
+
+    /// What exercises and demo jobs say is gathered as well.
+    void bundledTextsAreGathered() {
+        const QStringList gathered = textsOf(QStringLiteral(FLENZO_SOURCE_DIR "/translations/flenzo_de.ts"), "source");
+        int texts = 0;
+        for (const char* folder : {"exercises", "demo"}) {
+            QDirIterator files(QStringLiteral(FLENZO_SOURCE_DIR "/data/") + QLatin1String(folder), QDir::Files);
+            while (files.hasNext()) {
+                const QJsonObject json = QJsonDocument::fromJson(contentOf(files.next()).toUtf8()).object();
+                for (const char* part : {"title", "story", "task"})
+                    if (const QString text = json.value(QLatin1String(part)).toString(); !text.isEmpty()) {
+                        ++texts;
+                        QVERIFY2(gathered.contains(text), qPrintable(text));
+                    }
+            }
+        }
+        QVERIFY(texts > 40);
     }
 
     /// One thing has one name on every screen: what it was called before is said nowhere.

@@ -9,6 +9,7 @@
 #include "domain/methods/methods.h"
 #include "domain/shop/quote.h"
 #include "domain/work/workflow.h"
+#include "session/document/bundled_words.h"
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
@@ -206,7 +207,8 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
             .arg(safe(job.guitar));
     html += QStringLiteral("<h1>%1</h1>")
                 .arg(safe(job.guitar.isEmpty() ? SheetWords::tr("Guitar without a name") : job.guitar));
-    html += paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), job.story);
+    html +=
+        paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), bundledWords(job.story));
     html += paragraph(SheetWords::tr("Received"), job.work.received.toString(Qt::ISODate));
     html += heading(SheetWords::tr("Strings")) + stringsTable(job, derived);
     html += heading(SheetWords::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);

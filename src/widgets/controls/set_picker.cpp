@@ -61,8 +61,11 @@ void SetPicker::takeTyped() {
     }
     const Result<CatalogueSet> set = parseSet(typed, job.rig.strings.size(), context_.catalogue());
     const auto take = [&](Job& changed) { applySet(changed, side_, set.value(), context_.catalogue()); };
-    if (!context_.accept(set.ok() ? context_.session().edit(tr("set"), take) : std::optional(set.fault())))
-        return; // it stays to be corrected
+    if (!context_.accept(set.ok() ? context_.session().edit(tr("set"), take) : std::optional(set.fault()))) {
+        if (!sets_->hasFocus())
+            sets_->lineEdit()->setText(shown_); // else it stays to be corrected
+        return;
+    }
     sets_->lineEdit()->setModified(false);
     refresh();
 }

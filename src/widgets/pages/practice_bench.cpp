@@ -3,6 +3,7 @@
 
 #include "domain/base/ranges.h"
 #include "paint/section.h"
+#include "session/document/bundled_words.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/controls/scene_view.h"
@@ -165,7 +166,7 @@ void PracticeBench::buildKeys(QGridLayout& grid) {
                                {Do::Inspect, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
                                {Do::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
                                {Do::Caliper, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
-                               {Do::Posts, "posts", QT_TR_NOOP("Raise the bridge posts… (M)"), Qt::Key_M, hasClawOf},
+                               {Do::Posts, "posts", QT_TR_NOOP("Raise bridge posts… (M)"), Qt::Key_M, hasClawOf},
                                {Do::TakeOff, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
                                {Do::PutOn, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
                                {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},
@@ -208,7 +209,8 @@ void PracticeBench::resizeEvent(QResizeEvent* event) {
 
 void PracticeBench::begin(PracticeRun run) {
     run_ = std::make_unique<PracticeRun>(std::move(run));
-    task_->setText(QStringLiteral("%1 – %2").arg(run_->exercise().title, run_->exercise().task));
+    task_->setText(
+        QStringLiteral("%1 – %2").arg(bundledWords(run_->exercise().title), bundledWords(run_->exercise().task)));
     readings_->setRowCount(static_cast<int>(run_->job().rig.strings.size()));
     readings_->selectRow(0);
     arrangeKeys();

@@ -2,6 +2,7 @@
 #include "widgets/pages/practice_page.h"
 
 #include "paint/progress_chart.h"
+#include "session/document/bundled_words.h"
 #include "store/exercise_json.h"
 #include "store/files.h"
 #include "widgets/controls/scene_view.h"
@@ -238,10 +239,11 @@ void PracticePage::refreshLadder() {
         const QString mark = found == best.end() ? QStringLiteral("\u00b7")
                              : found->passed     ? QStringLiteral("\u2713")
                                                  : QStringLiteral("\u2013");
-        list_->addItem(QStringLiteral("%1  %2  %3%4")
-                           .arg(mark)
-                           .arg(exercise.rung)
-                           .arg(exercise.title, found == best.end() ? QString() : tr("  (%1)").arg(found->points)));
+        list_->addItem(
+            QStringLiteral("%1  %2  %3%4")
+                .arg(mark)
+                .arg(exercise.rung)
+                .arg(bundledWords(exercise.title), found == best.end() ? QString() : tr("  (%1)").arg(found->points)));
     }
     list_->setCurrentRow(std::min(at, list_->count() - 1));
     progress_->show([progress, scale = context_.preferences().textScale](
@@ -256,9 +258,9 @@ void PracticePage::showPicked() {
     if (at < 0 || at >= exercises_.size())
         return;
     const Exercise& exercise = exercises_[at];
-    title_->setText(exercise.title);
-    story_->setText(exercise.story);
-    task_->setText(exercise.task);
+    title_->setText(bundledWords(exercise.title));
+    story_->setText(bundledWords(exercise.story));
+    task_->setText(bundledWords(exercise.task));
     best_->setText(tr("A good hand: passes %1, visits to the claw %2, minutes %3. Nobody advises; nothing can break.")
                        .arg(exercise.parPasses, 0, 'f', 1)
                        .arg(exercise.parVisits)

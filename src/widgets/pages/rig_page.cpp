@@ -3,6 +3,7 @@
 
 #include "domain/guitar/soundness.h"
 #include "domain/job/edits.h"
+#include "session/document/bundled_words.h"
 #include "store/rig_json.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/field_table.h"
@@ -39,7 +40,7 @@ RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
         tr("String geometry"), this);
     picture_ = new RigPicture(context, this);
     learned_ = new LearnedPanel(context, this);
-    advanced_ = new QCheckBox(tr("Advanced figures too: stops, masses, centres, hooks"), this);
+    advanced_ = new QCheckBox(tr("Also stops, masses, hooks"), this);
     advanced_->setObjectName(QStringLiteral("advanced"));
     connect(advanced_, &QCheckBox::clicked, this, [this](bool on) {
         springs_->showAdvanced(on);
@@ -269,7 +270,7 @@ void RigPage::refresh() {
     const Job& job = context_.session().job();
     name_->show(job.guitar);
     owner_->show(job.owner);
-    story_->show(job.story);
+    story_->show(bundledWords(job.story));
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
     kind_->setCurrentIndex(static_cast<int>(job.rig.bridge.family));

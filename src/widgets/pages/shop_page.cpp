@@ -5,6 +5,7 @@
 #include "domain/methods/method_figures.h"
 #include "domain/work/workflow.h"
 #include "paint/convergence_chart.h"
+#include "session/document/bundled_words.h"
 #include "session/document/demo_shop.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -271,7 +272,7 @@ void ShopPage::refresh() {
                                  row.due.isValid() ? row.due.toString(Qt::ISODate) : QString()};
         for (int c = 0; c < 7; ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
-            item->setToolTip(c == 0 ? row.story : cells[c]);
+            item->setToolTip(c == 0 ? bundledWords(row.story) : cells[c]);
             item->setData(Qt::UserRole, row.id);
             item->setData(Qt::UserRole + 1, row.guitarId);
             table_->setItem(r, c, item);

@@ -60,7 +60,7 @@ QString toolsOf(const char* tools, const char* keys, const Card& card) {
         words.append(size.isEmpty()
                          ? StepWordsWords::tr("hex key for the %1 (size not noted yet)")
                                .arg(screwGroupWords(QLatin1String(keys)))
-                         : StepWordsWords::tr("%1 for the %2").arg(size, screwGroupWords(QLatin1String(keys))));
+                         : StepWordsWords::tr("hex key %1 for the %2").arg(size, screwGroupWords(QLatin1String(keys))));
     }
     return words.join(QStringLiteral(", "));
 }

@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/document/bundled_words.h"
+
+#include <QCoreApplication>
+
+namespace flenzo {
+
+namespace {
+
+/// As data/exercises and data/demo have them, so that they are gathered for the translations.
+[[maybe_unused]] constexpr const char* sentences[] = {
+    QT_TRANSLATE_NOOP("Bundled", "Aims under a block that is too thick"),
+    QT_TRANSLATE_NOOP(
+        "Bundled",
+        "The block holds the plate forward of level. What is tuned to pitch on it is off when the block comes out."),
+    QT_TRANSLATE_NOOP("Bundled", "Choose what to tune to under the block, take it out, end in tune and level."),
+    QT_TRANSLATE_NOOP("Bundled", "Decked, with little to spare"),
+    QT_TRANSLATE_NOOP("Bundled", "The plate rests on the body, and the springs hold it there with little more than "
+                                 "they must. Too much makes the arm stiff; too little and the plate lifts."),
+    QT_TRANSLATE_NOOP("Bundled", "Keep it down with the load that was asked for, and in tune."),
+    QT_TRANSLATE_NOOP("Bundled", "Down to drop A"),
+    QT_TRANSLATE_NOOP("Bundled", "Lower pitch pulls less, thicker strings pull more: which wins is not obvious."),
+    QT_TRANSLATE_NOOP("Bundled", "Judge the claw before it is turned, then bring all seven strings to pitch."),
+    QT_TRANSLATE_NOOP("Bundled", "Fresh strings, the same set"),
+    QT_TRANSLATE_NOOP("Bundled", "The owner likes it as it is: same gauges, same tuning. The plate was level before."),
+    QT_TRANSLATE_NOOP("Bundled",
+                      "Bring every string to pitch with the plate level. Watch what each string does to the others."),
+    QT_TRANSLATE_NOOP("Bundled", "A full set-up against the clock"),
+    QT_TRANSLATE_NOOP("Bundled",
+                      "A double-locking seven-string with new strings that still stretch. It is on stage tonight."),
+    QT_TRANSLATE_NOOP("Bundled", "Stretch, balance, lock, fine-tune, find what is wrong if anything is, and hand it "
+                                 "over locked within an hour and a half."),
+    QT_TRANSLATE_NOOP("Bundled", "A gauge step up, over a block"),
+    QT_TRANSLATE_NOOP("Bundled", "Heavier strings pull the plate forward. A block of the level gap is under it "
+                                 "already: on it strings do not move each other."),
+    QT_TRANSLATE_NOOP("Bundled", "Tune under the block, take it out, tighten the claw, end in tune and level."),
+    QT_TRANSLATE_NOOP("Bundled", "Tuners at the bridge"),
+    QT_TRANSLATE_NOOP("Bundled", "A short headless guitar: the nut is clamped, the bridge tuners are fine, the plate "
+                                 "floats. A set one size lighter is on."),
+    QT_TRANSLATE_NOOP("Bundled", "Bring it to pitch and level with the bridge tuners and the claw."),
+    QT_TRANSLATE_NOOP("Bundled", "An arm whose height its spring decides"),
+    QT_TRANSLATE_NOOP(
+        "Bundled",
+        "A roller shaft with a spring under the arm: no claw, nothing to turn. Heavier flat-wounds went on."),
+    QT_TRANSLATE_NOOP("Bundled", "Bring the strings to pitch in as few passes as possible; look where the arm ends."),
+    QT_TRANSLATE_NOOP("Bundled", "A soft float"),
+    QT_TRANSLATE_NOOP("Bundled", "A soft arm moves far for little: every peg changes all the other strings, and small "
+                                 "turns move the plate far."),
+    QT_TRANSLATE_NOOP("Bundled", "Bring the soft bridge to pitch and level without chasing it."),
+    QT_TRANSLATE_NOOP("Bundled", "How many springs?"),
+    QT_TRANSLATE_NOOP("Bundled", "Two springs are left of three, and a heavier set is to go on. The claw screws are "
+                                 "short: with two springs they end before the plate is level."),
+    QT_TRANSLATE_NOOP("Bundled", "Find how many springs it takes, hook them in, end in tune and level."),
+    QT_TRANSLATE_NOOP("Bundled", "Sunk after lighter strings"),
+    QT_TRANSLATE_NOOP("Bundled", "A lighter set went on, and the springs now pull the rear edge down."),
+    QT_TRANSLATE_NOOP("Bundled", "Loosen the claw far enough, but not further; end in tune and level."),
+    QT_TRANSLATE_NOOP("Bundled", "What is wrong with it?"),
+    QT_TRANSLATE_NOOP("Bundled", "It came back: \"it will not stay in tune\". It may be one of many things."),
+    QT_TRANSLATE_NOOP("Bundled", "Find what is wrong before it is tuned: look, measure, pull, dive, inspect. Name it. "
+                                 "Then end in tune and level."),
+    QT_TRANSLATE_NOOP("Bundled", "Long scale, from A up to B on a lighter set; the owner wants the arm softer."),
+    QT_TRANSLATE_NOOP("Bundled",
+                      "Came in because it never stays in tune: two soft springs, saddles far back, a heavy set."),
+    QT_TRANSLATE_NOOP(
+        "Bundled", "Goes from B standard to drop A for a stage set; heavier strings, claw last set for the old ones."),
+    QT_TRANSLATE_NOOP(
+        "Bundled",
+        "Fulcrum on two bridge posts, open nut, tuned a whole step down; one spring was taken out by the owner."),
+    QT_TRANSLATE_NOOP(
+        "Bundled",
+        "Back from a tour with a set one size lighter than it was balanced for; tuners at the bridge, nut clamped."),
+    QT_TRANSLATE_NOOP(
+        "Bundled",
+        "Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes."),
+};
+
+} // namespace
+
+QString bundledWords(const QString& text) {
+    return QCoreApplication::translate("Bundled", text.toUtf8().constData());
+}
+
+} // namespace flenzo
