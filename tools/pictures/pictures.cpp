@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Renders every main view of the demo shop into a folder, as PNG at 1280x800, for README and user guide.
+#include "app/languages.h"
 #include "app/main_window.h"
 #include "app/shop_place.h"
 #include "domain/base/moment.h"
@@ -238,6 +239,7 @@ int main(int argc, char** argv) {
         return 2;
     }
     loadTypeface();
+    useLanguage(QStringLiteral("en")); // for singular and plural
     openBundledData();
     const Result<Catalogue> catalogue = bundledCatalogue();
     if (!catalogue.ok()) {
