@@ -84,7 +84,7 @@ void headstock(Board& board, const Rig& rig, bool split) {
         const std::size_t rank = onBass ? i : n - 1 - i;
         const double step = 0.68 / static_cast<double>(std::max<std::size_t>(1, split ? bass : n));
         const double x = 0.24 + step * (static_cast<double>(rank) + 0.5);
-        const double y = onBass ? (split ? 0.17 : 0.16 - 0.03 * x) : 0.83;
+        const double y = onBass ? (split ? 0.24 : 0.20 - 0.03 * x) : 0.76;
         const double start = across(i, n, 0.25, 0.75);
         const double inner = onBass ? 0.032 : -0.032; // it runs to the side of the post that faces the middle
         Mark& line = board.scene.line({board.at(0.0, start), board.at(0.0925, start), board.at(x, y + inner)},
@@ -136,8 +136,7 @@ void caps(Board& board, const Rig& rig) {
         board.scene.line({board.at(0.38, (top + bottom) / 2.0), board.at(0.54, (top + bottom) / 2.0)},
                          ColourRole::Focus, 3.0);
         board.scene.area(board.circle(0.46, (top + bottom) / 2.0, 7.0), ColourRole::Cavity, ColourRole::MetalEdge);
-        board.words(0.60, (top + bottom) / 2.0, QString::number(c + 1), Qt::AlignLeft | Qt::AlignVCenter,
-                    ColourRole::Focus);
+        board.words(0.39, 0.7 * top + 0.3 * bottom, QString::number(c + 1), Qt::AlignCenter, ColourRole::Focus);
     }
     board.words(0.64, 0.035, StepDiagramWords::tr("each cap back in its place, ridge along the strings"));
     board.scene.description =
