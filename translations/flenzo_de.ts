@@ -485,6 +485,177 @@
     </message>
 </context>
 <context>
+    <name>Bundled</name>
+    <message>
+        <source>Aims under a block that is too thick</source>
+        <translation>Ziele bei zu dickem Klotz</translation>
+    </message>
+    <message>
+        <source>The block holds the plate forward of level. What is tuned to pitch on it is off when the block comes out.</source>
+        <translation>Der Klotz hält die Platte nach vorn. Was auf ihm gestimmt wird, ist verstimmt, wenn er herauskommt.</translation>
+    </message>
+    <message>
+        <source>Choose what to tune to under the block, take it out, end in tune and level.</source>
+        <translation>Wählen, worauf bei eingesetztem Klotz zu stimmen ist, ihn herausnehmen, gestimmt und eben enden.</translation>
+    </message>
+    <message>
+        <source>Decked, with little to spare</source>
+        <translation>Auf dem Korpus, mit wenig Reserve</translation>
+    </message>
+    <message>
+        <source>The plate rests on the body, and the springs hold it there with little more than they must. Too much makes the arm stiff; too little and the plate lifts.</source>
+        <translation>Die Platte ruht auf dem Korpus, und die Federn halten sie mit kaum mehr, als sie müssen. Zu viel macht den Hebel steif, bei zu wenig hebt sie ab.</translation>
+    </message>
+    <message>
+        <source>Keep it down with the load that was asked for, and in tune.</source>
+        <translation>Mit der verlangten Kraft unten halten, und gestimmt.</translation>
+    </message>
+    <message>
+        <source>Down to drop A</source>
+        <translation>Hinunter auf Drop A</translation>
+    </message>
+    <message>
+        <source>Lower pitch pulls less, thicker strings pull more: which wins is not obvious.</source>
+        <translation>Tiefere Stimmung zieht weniger, dickere Saiten ziehen mehr: was überwiegt, ist nicht klar.</translation>
+    </message>
+    <message>
+        <source>Judge the claw before it is turned, then bring all seven strings to pitch.</source>
+        <translation>Die Federkralle beurteilen, bevor sie gedreht wird, dann alle sieben Saiten stimmen.</translation>
+    </message>
+    <message>
+        <source>Fresh strings, the same set</source>
+        <translation>Frische Saiten, derselbe Satz</translation>
+    </message>
+    <message>
+        <source>The owner likes it as it is: same gauges, same tuning. The plate was level before.</source>
+        <translation>Der Besitzer mag sie, wie sie ist: dieselben Stärken, dieselbe Stimmung. Die Platte war vorher eben.</translation>
+    </message>
+    <message>
+        <source>Bring every string to pitch with the plate level. Watch what each string does to the others.</source>
+        <translation>Jede Saite stimmen, die Platte eben. Beobachten, was jede Saite mit den anderen macht.</translation>
+    </message>
+    <message>
+        <source>A full set-up against the clock</source>
+        <translation>Eine volle Einstellung gegen die Uhr</translation>
+    </message>
+    <message>
+        <source>A double-locking seven-string with new strings that still stretch. It is on stage tonight.</source>
+        <translation>Eine doppelt klemmende Siebensaitige mit neuen Saiten, die sich noch dehnen. Heute Abend steht sie auf der Bühne.</translation>
+    </message>
+    <message>
+        <source>Stretch, balance, lock, fine-tune, find what is wrong if anything is, and hand it over locked within an hour and a half.</source>
+        <translation>Dehnen, ausgleichen, klemmen, feinstimmen, finden, was falsch ist, wenn etwas falsch ist, und in anderthalb Stunden geklemmt übergeben.</translation>
+    </message>
+    <message>
+        <source>A gauge step up, over a block</source>
+        <translation>Eine Stärke mehr, mit Klotz</translation>
+    </message>
+    <message>
+        <source>Heavier strings pull the plate forward. A block of the level gap is under it already: on it strings do not move each other.</source>
+        <translation>Dickere Saiten ziehen die Platte nach vorn. Ein Klotz von der Höhe des ebenen Spalts ist schon darunter: auf ihm bewegen Saiten einander nicht.</translation>
+    </message>
+    <message>
+        <source>Tune under the block, take it out, tighten the claw, end in tune and level.</source>
+        <translation>Bei eingesetztem Klotz stimmen, ihn herausnehmen, die Federkralle anziehen, gestimmt und eben enden.</translation>
+    </message>
+    <message>
+        <source>Tuners at the bridge</source>
+        <translation>Stimmmechaniken an der Brücke</translation>
+    </message>
+    <message>
+        <source>A short headless guitar: the nut is clamped, the bridge tuners are fine, the plate floats. A set one size lighter is on.</source>
+        <translation>Eine kurze kopflose Gitarre: der Sattel ist geklemmt, die Mechaniken an der Brücke sind fein, die Platte schwebt. Ein dünnerer Satz ist drauf.</translation>
+    </message>
+    <message>
+        <source>Bring it to pitch and level with the bridge tuners and the claw.</source>
+        <translation>Mit den Stimmmechaniken der Brücke und der Federkralle stimmen und eben stellen.</translation>
+    </message>
+    <message>
+        <source>An arm whose height its spring decides</source>
+        <translation>Ein Hebel, dessen Höhe die Feder bestimmt</translation>
+    </message>
+    <message>
+        <source>A roller shaft with a spring under the arm: no claw, nothing to turn. Heavier flat-wounds went on.</source>
+        <translation>Eine Rollenwelle mit einer Feder unter dem Hebel: keine Federkralle, nichts zu drehen. Dickere flach umsponnene Saiten sind drauf.</translation>
+    </message>
+    <message>
+        <source>Bring the strings to pitch in as few passes as possible; look where the arm ends.</source>
+        <translation>Die Saiten in möglichst wenig Durchgängen stimmen; ansehen, wo der Hebel endet.</translation>
+    </message>
+    <message>
+        <source>A soft float</source>
+        <translation>Ein weiches Schweben</translation>
+    </message>
+    <message>
+        <source>A soft arm moves far for little: every peg changes all the other strings, and small turns move the plate far.</source>
+        <translation>Ein weicher Hebel bewegt sich weit für wenig: jede Mechanik ändert alle anderen Saiten, und kleine Drehungen bewegen die Platte weit.</translation>
+    </message>
+    <message>
+        <source>Bring the soft bridge to pitch and level without chasing it.</source>
+        <translation>Die weiche Brücke stimmen und eben stellen, ohne ihr nachzulaufen.</translation>
+    </message>
+    <message>
+        <source>How many springs?</source>
+        <translation>Wie viele Federn?</translation>
+    </message>
+    <message>
+        <source>Two springs are left of three, and a heavier set is to go on. The claw screws are short: with two springs they end before the plate is level.</source>
+        <translation>Von drei Federn sind zwei übrig, und ein dickerer Satz soll drauf. Die Krallenschrauben sind kurz: mit zwei Federn enden sie, bevor die Platte eben ist.</translation>
+    </message>
+    <message>
+        <source>Find how many springs it takes, hook them in, end in tune and level.</source>
+        <translation>Finden, wie viele Federn es braucht, sie einhängen, gestimmt und eben enden.</translation>
+    </message>
+    <message>
+        <source>Sunk after lighter strings</source>
+        <translation>Gesunken nach dünneren Saiten</translation>
+    </message>
+    <message>
+        <source>A lighter set went on, and the springs now pull the rear edge down.</source>
+        <translation>Ein dünnerer Satz kam drauf, und die Federn ziehen die Hinterkante jetzt hinunter.</translation>
+    </message>
+    <message>
+        <source>Loosen the claw far enough, but not further; end in tune and level.</source>
+        <translation>Die Federkralle weit genug lösen, aber nicht weiter; gestimmt und eben enden.</translation>
+    </message>
+    <message>
+        <source>What is wrong with it?</source>
+        <translation>Was fehlt ihr?</translation>
+    </message>
+    <message>
+        <source>It came back: &quot;it will not stay in tune&quot;. It may be one of many things.</source>
+        <translation>Sie kam zurück: „sie hält die Stimmung nicht“. Es kann vieles sein.</translation>
+    </message>
+    <message>
+        <source>Find what is wrong before it is tuned: look, measure, pull, dive, inspect. Name it. Then end in tune and level.</source>
+        <translation>Finden, was falsch ist, bevor gestimmt wird: ansehen, messen, ziehen, abtauchen, untersuchen. Benennen. Dann gestimmt und eben enden.</translation>
+    </message>
+    <message>
+        <source>Long scale, from A up to B on a lighter set; the owner wants the arm softer.</source>
+        <translation>Lange Mensur, von A auf B mit einem dünneren Satz; der Besitzer will den Hebel weicher.</translation>
+    </message>
+    <message>
+        <source>Came in because it never stays in tune: two soft springs, saddles far back, a heavy set.</source>
+        <translation>Kam, weil sie nie gestimmt bleibt: zwei weiche Federn, Reiter weit hinten, ein schwerer Satz.</translation>
+    </message>
+    <message>
+        <source>Goes from B standard to drop A for a stage set; heavier strings, claw last set for the old ones.</source>
+        <translation>Geht für einen Auftritt von H-Standard auf Drop A; dickere Saiten, Federkralle zuletzt für die alten eingestellt.</translation>
+    </message>
+    <message>
+        <source>Fulcrum on two bridge posts, open nut, tuned a whole step down; one spring was taken out by the owner.</source>
+        <translation>Zwei Brückenbolzen, offener Sattel, einen Ganzton tiefer; eine Feder hat der Besitzer herausgenommen.</translation>
+    </message>
+    <message>
+        <source>Back from a tour with a set one size lighter than it was balanced for; tuners at the bridge, nut clamped.</source>
+        <translation>Zurück von einer Tournee mit einem dünneren Satz, als sie eingestellt war; Mechaniken an der Brücke, Sattel geklemmt.</translation>
+    </message>
+    <message>
+        <source>Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes.</source>
+        <translation>Dickere flach umsponnene Saiten kamen drauf, und der Hebel ist jetzt zu tief; welche Feder, und in zwei Durchgängen gestimmt.</translation>
+    </message>
+</context>
+<context>
     <name>Card</name>
     <message>
         <source>saddles</source>
@@ -2802,10 +2973,6 @@
         <translation>Was das Klemmen hinzufügt, ist ausgespart.</translation>
     </message>
     <message>
-        <source>way</source>
-        <translation>Weg</translation>
-    </message>
-    <message>
         <source>claw</source>
         <translation>Federkralle</translation>
     </message>
@@ -2856,6 +3023,18 @@
     <message>
         <source>figures measured</source>
         <translation>Werte der Brücke gemessen</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>Änderung</translation>
+    </message>
+    <message>
+        <source>out of reach</source>
+        <translation>außer Reichweite</translation>
+    </message>
+    <message>
+        <source>Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.</source>
+        <translation>Umdrehungen der Federkralle bis eben, Steifigkeit des Schwebens in N·m/rad (weniger heißt weicherer Hebel) und was ein Durchgang genau auf Tonhöhe übrig lässt. Anzahl und Rate der Federn stehen unter Werte (F4).</translation>
     </message>
 </context>
 <context>
@@ -5857,8 +6036,8 @@
         <translation>Innensechskantschlüssel für %1 (Größe noch nicht notiert)</translation>
     </message>
     <message>
-        <source>%1 for the %2</source>
-        <translation>%1 für %2</translation>
+        <source>hex key %1 for the %2</source>
+        <translation>Innensechskantschlüssel %1 für %2</translation>
     </message>
     <message>
         <source>Change %1</source>
@@ -7424,10 +7603,6 @@
         <translation>so, wie es ist</translation>
     </message>
     <message>
-        <source>%1 such springs</source>
-        <translation>%1 solche Federn</translation>
-    </message>
-    <message>
         <source>springs %1 % stiffer</source>
         <translation>Federn %1 % steifer</translation>
     </message>
@@ -7538,6 +7713,25 @@
     <message>
         <source>With this claw setting the plate hits its stop.</source>
         <translation>Bei dieser Stellung der Federkralle schlägt die Platte an.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n such spring(s)</source>
+        <translation>
+            <numerusform>%n solche Feder</numerusform>
+            <numerusform>%n solche Federn</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>springs %1 % softer</source>
+        <translation>Federn %1 % weicher</translation>
+    </message>
+    <message>
+        <source>outer springs slanted by a hook</source>
+        <translation>äußere Federn um einen Haken schräg</translation>
+    </message>
+    <message>
+        <source>all springs straight</source>
+        <translation>alle Federn gerade</translation>
     </message>
 </context>
 <context>
@@ -8827,10 +9021,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Aus %1 Ablesungen. Die nächsten Zielwerte und Drehungen der Federkralle beruhen auf diesen Werten.</translation>
     </message>
     <message>
-        <source>New guitars begin from what this shop&apos;s guitars of their kind taught</source>
-        <translation>Neue Gitarren beginnen mit dem, was die Gitarren dieser Art in dieser Werkstatt lehrten</translation>
-    </message>
-    <message>
         <source>shop&apos;s guitars</source>
         <translation>Gitarren der Werkstatt</translation>
     </message>
@@ -8840,6 +9030,10 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
             <numerusform>Noch wurde nichts abgelesen: das sind Mittel und Streuung von %n Gitarre dieser Art aus dieser Werkstatt, zu den üblichen Werten hin gezogen.</numerusform>
             <numerusform>Noch wurde nichts abgelesen: das sind Mittel und Streuung von %n Gitarren dieser Art aus dieser Werkstatt, zu den üblichen Werten hin gezogen.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Begin from this shop&apos;s guitars</source>
+        <translation>Neue gehen von denen der Werkstatt aus</translation>
     </message>
 </context>
 <context>
@@ -9713,10 +9907,6 @@ kommt noch</translation>
         <translation>Zielwerte</translation>
     </message>
     <message>
-        <source>way</source>
-        <translation>Weg</translation>
-    </message>
-    <message>
         <source>claw</source>
         <translation>Federkralle</translation>
     </message>
@@ -9727,10 +9917,6 @@ kommt noch</translation>
     <message>
         <source>pass leaves</source>
         <translation>Durchgang lässt</translation>
-    </message>
-    <message>
-        <source>Ways out</source>
-        <translation>Auswege</translation>
     </message>
     <message>
         <source>after one pass</source>
@@ -9762,7 +9948,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>A&amp;ims in your order</source>
-        <translation>&amp;Zielwerte in Ihrer Reihenfolge</translation>
+        <translation>&amp;Zielwerte in der gewählten Reihenfolge</translation>
     </message>
     <message>
         <source>If the claw is &amp;left alone</source>
@@ -9855,6 +10041,18 @@ kommt noch</translation>
     <message>
         <source>It is right for about 8 of 10 guitars; minutes are partly assumed.</source>
         <translation>Trifft auf etwa 8 von 10 Gitarren zu; Minuten sind zum Teil angenommen.</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>Änderung</translation>
+    </message>
+    <message>
+        <source>Other springs</source>
+        <translation>Andere Federn</translation>
+    </message>
+    <message>
+        <source>S&amp;prings</source>
+        <translation>Fe&amp;dern</translation>
     </message>
 </context>
 <context>
@@ -9972,7 +10170,7 @@ kommt noch</translation>
         <translation>Messschieber (C)</translation>
     </message>
     <message>
-        <source>Raise the bridge posts… (M)</source>
+        <source>Raise bridge posts… (M)</source>
         <translation>Bolzen heben… (M)</translation>
     </message>
     <message>
@@ -10374,10 +10572,6 @@ kommt noch</translation>
         <translation>Maße der Saiten</translation>
     </message>
     <message>
-        <source>Advanced figures too: stops, masses, centres, hooks</source>
-        <translation>Auch seltenere Werte: Anschläge, Massen, Schwerpunkte, Haken</translation>
-    </message>
-    <message>
         <source>Figures of this guitar</source>
         <translation>Werte dieser Gitarre</translation>
     </message>
@@ -10520,6 +10714,10 @@ kommt noch</translation>
     <message>
         <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
         <translation>Beide Krallenschrauben lösen, bevor eine Feder ein- oder ausgehängt wird. Schutzbrille auf, Zange, Gesicht nicht in ihrer Richtung.</translation>
+    </message>
+    <message>
+        <source>Also stops, masses, hooks</source>
+        <translation>Auch Anschläge, Massen, Haken</translation>
     </message>
 </context>
 <context>

@@ -49,6 +49,16 @@
     </message>
 </context>
 <context>
+    <name>Wording</name>
+    <message numerus="yes">
+        <source>%n such spring(s)</source>
+        <translation>
+            <numerusform>%n such spring</numerusform>
+            <numerusform>%n such springs</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message numerus="yes">
         <source>%n days ago</source>

@@ -485,6 +485,177 @@
     </message>
 </context>
 <context>
+    <name>Bundled</name>
+    <message>
+        <source>Aims under a block that is too thick</source>
+        <translation>Objetivos con un taco demasiado grueso</translation>
+    </message>
+    <message>
+        <source>The block holds the plate forward of level. What is tuned to pitch on it is off when the block comes out.</source>
+        <translation>El taco mantiene la placa adelantada. Lo que se afina sobre él queda desafinado al sacarlo.</translation>
+    </message>
+    <message>
+        <source>Choose what to tune to under the block, take it out, end in tune and level.</source>
+        <translation>Elegir a qué afinar con el taco puesto, sacarlo, acabar afinada y a nivel.</translation>
+    </message>
+    <message>
+        <source>Decked, with little to spare</source>
+        <translation>Apoyada, con poco margen</translation>
+    </message>
+    <message>
+        <source>The plate rests on the body, and the springs hold it there with little more than they must. Too much makes the arm stiff; too little and the plate lifts.</source>
+        <translation>La placa descansa sobre el cuerpo, y los muelles la sujetan con poco más de lo justo. Demasiado endurece la palanca; con poco, la placa se levanta.</translation>
+    </message>
+    <message>
+        <source>Keep it down with the load that was asked for, and in tune.</source>
+        <translation>Mantenerla abajo con la carga pedida, y afinada.</translation>
+    </message>
+    <message>
+        <source>Down to drop A</source>
+        <translation>Bajar a La abierto grave</translation>
+    </message>
+    <message>
+        <source>Lower pitch pulls less, thicker strings pull more: which wins is not obvious.</source>
+        <translation>Un tono más bajo tira menos, cuerdas más gruesas tiran más: no es evidente qué gana.</translation>
+    </message>
+    <message>
+        <source>Judge the claw before it is turned, then bring all seven strings to pitch.</source>
+        <translation>Juzgar la garra antes de girarla, luego afinar las siete cuerdas.</translation>
+    </message>
+    <message>
+        <source>Fresh strings, the same set</source>
+        <translation>Cuerdas nuevas, el mismo juego</translation>
+    </message>
+    <message>
+        <source>The owner likes it as it is: same gauges, same tuning. The plate was level before.</source>
+        <translation>Al dueño le gusta como está: mismos calibres, misma afinación. La placa estaba a nivel.</translation>
+    </message>
+    <message>
+        <source>Bring every string to pitch with the plate level. Watch what each string does to the others.</source>
+        <translation>Afinar cada cuerda con la placa a nivel. Observar qué hace cada cuerda a las demás.</translation>
+    </message>
+    <message>
+        <source>A full set-up against the clock</source>
+        <translation>Un ajuste completo contra reloj</translation>
+    </message>
+    <message>
+        <source>A double-locking seven-string with new strings that still stretch. It is on stage tonight.</source>
+        <translation>Una siete cuerdas de doble bloqueo con cuerdas nuevas que aún se estiran. Esta noche sale al escenario.</translation>
+    </message>
+    <message>
+        <source>Stretch, balance, lock, fine-tune, find what is wrong if anything is, and hand it over locked within an hour and a half.</source>
+        <translation>Estirar, equilibrar, bloquear, afinar fino, hallar lo que esté mal si algo lo está, y entregarla bloqueada en hora y media.</translation>
+    </message>
+    <message>
+        <source>A gauge step up, over a block</source>
+        <translation>Un calibre más, con taco</translation>
+    </message>
+    <message>
+        <source>Heavier strings pull the plate forward. A block of the level gap is under it already: on it strings do not move each other.</source>
+        <translation>Cuerdas más gruesas tiran de la placa hacia delante. Ya hay debajo un taco de la altura a nivel: sobre él las cuerdas no se mueven entre sí.</translation>
+    </message>
+    <message>
+        <source>Tune under the block, take it out, tighten the claw, end in tune and level.</source>
+        <translation>Afinar con el taco puesto, sacarlo, apretar la garra, acabar afinada y a nivel.</translation>
+    </message>
+    <message>
+        <source>Tuners at the bridge</source>
+        <translation>Clavijas en el puente</translation>
+    </message>
+    <message>
+        <source>A short headless guitar: the nut is clamped, the bridge tuners are fine, the plate floats. A set one size lighter is on.</source>
+        <translation>Una guitarra corta sin pala: la cejuela sujeta, las clavijas del puente son finas, la placa flota. Lleva un juego más fino.</translation>
+    </message>
+    <message>
+        <source>Bring it to pitch and level with the bridge tuners and the claw.</source>
+        <translation>Afinarla y nivelarla con las clavijas del puente y la garra.</translation>
+    </message>
+    <message>
+        <source>An arm whose height its spring decides</source>
+        <translation>Una palanca cuya altura decide su muelle</translation>
+    </message>
+    <message>
+        <source>A roller shaft with a spring under the arm: no claw, nothing to turn. Heavier flat-wounds went on.</source>
+        <translation>Un eje de rodillo con un muelle bajo la palanca: sin garra, nada que girar. Lleva cuerdas de entorchado plano más gruesas.</translation>
+    </message>
+    <message>
+        <source>Bring the strings to pitch in as few passes as possible; look where the arm ends.</source>
+        <translation>Afinar las cuerdas en las menos pasadas posibles; mirar dónde acaba la palanca.</translation>
+    </message>
+    <message>
+        <source>A soft float</source>
+        <translation>Una flotación blanda</translation>
+    </message>
+    <message>
+        <source>A soft arm moves far for little: every peg changes all the other strings, and small turns move the plate far.</source>
+        <translation>Una palanca blanda se mueve mucho por poco: cada clavija cambia todas las demás cuerdas, y giros pequeños mueven mucho la placa.</translation>
+    </message>
+    <message>
+        <source>Bring the soft bridge to pitch and level without chasing it.</source>
+        <translation>Afinar y nivelar el puente blando sin perseguirlo.</translation>
+    </message>
+    <message>
+        <source>How many springs?</source>
+        <translation>¿Cuántos muelles?</translation>
+    </message>
+    <message>
+        <source>Two springs are left of three, and a heavier set is to go on. The claw screws are short: with two springs they end before the plate is level.</source>
+        <translation>De tres muelles quedan dos, y va a entrar un juego más grueso. Los tornillos de la garra son cortos: con dos muelles se acaban antes de nivelar la placa.</translation>
+    </message>
+    <message>
+        <source>Find how many springs it takes, hook them in, end in tune and level.</source>
+        <translation>Averiguar cuántos muelles hacen falta, engancharlos, acabar afinada y a nivel.</translation>
+    </message>
+    <message>
+        <source>Sunk after lighter strings</source>
+        <translation>Hundida tras cuerdas más finas</translation>
+    </message>
+    <message>
+        <source>A lighter set went on, and the springs now pull the rear edge down.</source>
+        <translation>Entró un juego más fino, y los muelles tiran ahora del borde trasero hacia abajo.</translation>
+    </message>
+    <message>
+        <source>Loosen the claw far enough, but not further; end in tune and level.</source>
+        <translation>Aflojar la garra lo suficiente, pero no más; acabar afinada y a nivel.</translation>
+    </message>
+    <message>
+        <source>What is wrong with it?</source>
+        <translation>¿Qué le pasa?</translation>
+    </message>
+    <message>
+        <source>It came back: &quot;it will not stay in tune&quot;. It may be one of many things.</source>
+        <translation>Ha vuelto: «no aguanta la afinación». Puede ser una de muchas cosas.</translation>
+    </message>
+    <message>
+        <source>Find what is wrong before it is tuned: look, measure, pull, dive, inspect. Name it. Then end in tune and level.</source>
+        <translation>Hallar qué está mal antes de afinar: mirar, medir, tirar, bajar, inspeccionar. Nombrarlo. Luego acabar afinada y a nivel.</translation>
+    </message>
+    <message>
+        <source>Long scale, from A up to B on a lighter set; the owner wants the arm softer.</source>
+        <translation>Escala larga, de La a Si con un juego más fino; el dueño quiere la palanca más blanda.</translation>
+    </message>
+    <message>
+        <source>Came in because it never stays in tune: two soft springs, saddles far back, a heavy set.</source>
+        <translation>Vino porque nunca sigue afinada: dos muelles blandos, silletas muy atrás, un juego grueso.</translation>
+    </message>
+    <message>
+        <source>Goes from B standard to drop A for a stage set; heavier strings, claw last set for the old ones.</source>
+        <translation>Pasa de Si estándar a La grave para un concierto; cuerdas más gruesas, garra ajustada para las viejas.</translation>
+    </message>
+    <message>
+        <source>Fulcrum on two bridge posts, open nut, tuned a whole step down; one spring was taken out by the owner.</source>
+        <translation>Dos postes del puente, cejuela abierta, un tono abajo; el dueño quitó un muelle.</translation>
+    </message>
+    <message>
+        <source>Back from a tour with a set one size lighter than it was balanced for; tuners at the bridge, nut clamped.</source>
+        <translation>De vuelta de una gira con un juego más fino que el del ajuste; clavijas en el puente, cejuela sujeta.</translation>
+    </message>
+    <message>
+        <source>Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes.</source>
+        <translation>Entraron cuerdas de entorchado plano más gruesas y la palanca queda demasiado baja; qué muelle, y afinada en dos pasadas.</translation>
+    </message>
+</context>
+<context>
     <name>Card</name>
     <message>
         <source>saddles</source>
@@ -2802,10 +2973,6 @@
         <translation>Lo que añadirá el bloqueo queda descontado.</translation>
     </message>
     <message>
-        <source>way</source>
-        <translation>camino</translation>
-    </message>
-    <message>
         <source>claw</source>
         <translation>garra</translation>
     </message>
@@ -2856,6 +3023,18 @@
     <message>
         <source>figures measured</source>
         <translation>cifras del puente medidas</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>cambio</translation>
+    </message>
+    <message>
+        <source>out of reach</source>
+        <translation>fuera de alcance</translation>
+    </message>
+    <message>
+        <source>Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.</source>
+        <translation>Vueltas de la garra hasta nivelar, rigidez de la flotación en N·m/rad (menos es un brazo más blando) y lo que deja una pasada exacta al tono. Número y constante de los muelles están en Cifras (F4).</translation>
     </message>
 </context>
 <context>
@@ -5857,8 +6036,8 @@
         <translation>llave hexagonal para %1 (medida sin anotar)</translation>
     </message>
     <message>
-        <source>%1 for the %2</source>
-        <translation>%1 para %2</translation>
+        <source>hex key %1 for the %2</source>
+        <translation>llave hexagonal %1 para %2</translation>
     </message>
     <message>
         <source>Change %1</source>
@@ -7424,10 +7603,6 @@
         <translation>como está</translation>
     </message>
     <message>
-        <source>%1 such springs</source>
-        <translation>%1 muelles así</translation>
-    </message>
-    <message>
         <source>springs %1 % stiffer</source>
         <translation>muelles un %1 % más duros</translation>
     </message>
@@ -7538,6 +7713,25 @@
     <message>
         <source>With this claw setting the plate hits its stop.</source>
         <translation>Con esta posición de la garra la placa da en su tope.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n such spring(s)</source>
+        <translation>
+            <numerusform>%n muelle así</numerusform>
+            <numerusform>%n muelles así</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>springs %1 % softer</source>
+        <translation>muelles un %1 % más blandos</translation>
+    </message>
+    <message>
+        <source>outer springs slanted by a hook</source>
+        <translation>muelles exteriores inclinados un gancho</translation>
+    </message>
+    <message>
+        <source>all springs straight</source>
+        <translation>todos los muelles rectos</translation>
     </message>
 </context>
 <context>
@@ -8827,10 +9021,6 @@ Para seguir de todos modos, di por qué:</translation>
         <translation>De %1 lecturas. Los próximos objetivos y vueltas de garra se apoyan en estas cifras.</translation>
     </message>
     <message>
-        <source>New guitars begin from what this shop&apos;s guitars of their kind taught</source>
-        <translation>Las guitarras nuevas empiezan con lo que enseñaron las de su tipo en este taller</translation>
-    </message>
-    <message>
         <source>shop&apos;s guitars</source>
         <translation>guitarras del taller</translation>
     </message>
@@ -8840,6 +9030,10 @@ Para seguir de todos modos, di por qué:</translation>
             <numerusform>Aún no se ha leído nada: son la media y la dispersión de %n guitarra de este tipo que terminó el taller, acercadas a las cifras habituales.</numerusform>
             <numerusform>Aún no se ha leído nada: son la media y la dispersión de %n guitarras de este tipo que terminó el taller, acercadas a las cifras habituales.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Begin from this shop&apos;s guitars</source>
+        <translation>Las nuevas parten de las del taller</translation>
     </message>
 </context>
 <context>
@@ -9713,10 +9907,6 @@ por venir</translation>
         <translation>Objetivos</translation>
     </message>
     <message>
-        <source>way</source>
-        <translation>camino</translation>
-    </message>
-    <message>
         <source>claw</source>
         <translation>garra</translation>
     </message>
@@ -9727,10 +9917,6 @@ por venir</translation>
     <message>
         <source>pass leaves</source>
         <translation>deja la pasada</translation>
-    </message>
-    <message>
-        <source>Ways out</source>
-        <translation>Salidas</translation>
     </message>
     <message>
         <source>after one pass</source>
@@ -9762,7 +9948,7 @@ por venir</translation>
     </message>
     <message>
         <source>A&amp;ims in your order</source>
-        <translation>&amp;Objetivos en tu orden</translation>
+        <translation>&amp;Objetivos en el orden elegido</translation>
     </message>
     <message>
         <source>If the claw is &amp;left alone</source>
@@ -9855,6 +10041,18 @@ por venir</translation>
     <message>
         <source>It is right for about 8 of 10 guitars; minutes are partly assumed.</source>
         <translation>Acierta en unas 8 de 10 guitarras; los minutos son en parte supuestos.</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>cambio</translation>
+    </message>
+    <message>
+        <source>Other springs</source>
+        <translation>Otros muelles</translation>
+    </message>
+    <message>
+        <source>S&amp;prings</source>
+        <translation>M&amp;uelles</translation>
     </message>
 </context>
 <context>
@@ -9972,7 +10170,7 @@ por venir</translation>
         <translation>Calibre (C)</translation>
     </message>
     <message>
-        <source>Raise the bridge posts… (M)</source>
+        <source>Raise bridge posts… (M)</source>
         <translation>Subir los postes… (M)</translation>
     </message>
     <message>
@@ -10374,10 +10572,6 @@ por venir</translation>
         <translation>Medidas de las cuerdas</translation>
     </message>
     <message>
-        <source>Advanced figures too: stops, masses, centres, hooks</source>
-        <translation>También cifras avanzadas: topes, masas, centros, ganchos</translation>
-    </message>
-    <message>
         <source>Figures of this guitar</source>
         <translation>Cifras de esta guitarra</translation>
     </message>
@@ -10520,6 +10714,10 @@ por venir</translation>
     <message>
         <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
         <translation>Soltar los dos tornillos de la garra antes de enganchar o soltar un muelle. Gafas de seguridad, alicates, la cara fuera de su línea.</translation>
+    </message>
+    <message>
+        <source>Also stops, masses, hooks</source>
+        <translation>También topes, masas y ganchos</translation>
     </message>
 </context>
 <context>

@@ -21,6 +21,7 @@
 #include <QPrintPreviewWidget>
 #include <QPushButton>
 #include <QTableView>
+#include <QTabWidget>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
@@ -224,6 +225,19 @@ private Q_SLOTS:
         QCOMPARE(session().job().method.claw, ClawMethod::Quarters);
         session().undoStack().undo();
         QCOMPARE(session().job().method.claw, ClawMethod::CoarseThenQuarters);
+    }
+
+    void otherSpringsAreAtHandWhereAllIsWell() {
+        window_->openDemo(1);
+        window_->lookAt(StepId::Plan);
+        auto* tabs = find<QTabWidget>("planTabs");
+        auto* springs = find<QTableWidget>("ways");
+        QVERIFY(springs->rowCount() >= 5 && !springs->isVisible());
+        for (int tab = 0; tab < tabs->count() && !springs->isVisible(); ++tab)
+            tabs->setCurrentIndex(tab);
+        QVERIFY(springs->isVisible());
+        QVERIFY(tabs->tabText(tabs->currentIndex()).contains(QLatin1String("prings")));
+        QCOMPARE(springs->item(0, 0)->text(), QStringLiteral("as it is"));
     }
 
     void waysOutAreShownBeforeAStringComesOff() {

@@ -260,6 +260,39 @@ private Q_SLOTS:
         }
     }
 
+    /// Each choice is the guitar solved anew with those springs; stiffer ones and more of them make a stiffer float.
+    void otherSpringsAreSolvedAnew() {
+        const Order order = orderOf(OrderKind::LowToHigh, 6);
+        const auto choices = springChoices(rig_, {}, order);
+        QVERIFY(choices.size() >= 6);
+        QCOMPARE(choices.front().kind, Alternative::Kind::AsItIs);
+        const double float_NmPerRad = choices.front().level.floatStiffness_NmPerRad;
+        int seen = 0;
+        for (const Alternative& choice : choices) {
+            Rig other = rig_;
+            if (choice.kind == Alternative::Kind::SpringCount)
+                other.springs.resize(static_cast<std::size_t>(choice.springs), rig_.springs.front());
+            for (Spring& spring : other.springs)
+                spring.rate_Npm *= choice.kind == Alternative::Kind::SpringRate ? choice.share : 1.0;
+            if (choice.kind == Alternative::Kind::SlantedSprings)
+                other.springs.front().aside_m = other.springs.back().aside_m = 0.0105;
+            const LevelSolution level = levelSolution(other, bareState(other), {});
+            QCOMPARE(choice.level.status, level.status);
+            QVERIFY(near(choice.level.moreTurns, level.moreTurns, 1e-9));
+            QVERIFY(near(choice.level.floatStiffness_NmPerRad, level.floatStiffness_NmPerRad, 1e-9));
+            const bool isStiffer = choice.share > 1.0 || choice.springs > static_cast<int>(rig_.springs.size());
+            const bool isSofter =
+                (choice.share > 0.0 && choice.share < 1.0) || choice.springs < static_cast<int>(rig_.springs.size());
+            seen += isStiffer || isSofter ? 1 : 0;
+            QVERIFY(!isStiffer || level.floatStiffness_NmPerRad > float_NmPerRad);
+            QVERIFY(!isSofter || level.floatStiffness_NmPerRad < float_NmPerRad);
+        }
+        QCOMPARE(seen, 4);
+        Rig fixed = rig_;
+        fixed.bridge.family = Family::Fixed;
+        QVERIFY(springChoices(fixed, {}, order).empty());
+    }
+
     void aCentringAssistHoldsWithinItsPreload() {
         Rig rig = rig_;
         rig.bridge.assist = CentringAssist{0.0, 0.3, 2.0};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/planning/alternatives.h"
 
+#include <algorithm>
 #include <cmath>
 #include <functional>
 #include <numeric>
@@ -11,6 +12,8 @@ namespace {
 
 constexpr int steps = 40;
 constexpr double usualAssist_Nm = 0.5;
+constexpr double otherRate = 0.2;  ///< share by which soft and stiff springs differ from the usual ones (assumed)
+constexpr double slant_m = 0.0105; ///< one hook further across the claw (assumed)
 
 LevelSolution levelOf(const Rig& rig, const Goal& goal) {
     return levelSolution(rig, bareState(rig), goal);
@@ -61,6 +64,15 @@ Rig withGauges(Rig rig, double share) {
 Rig withMoreSprings(Rig rig, int more) {
     for (int k = 0; k < more && !rig.springs.empty() && rig.springs.size() < maxSprings; ++k)
         rig.springs.push_back(rig.springs.front());
+    return rig;
+}
+
+/// The outer two towards the middle of the claw, or all straight.
+Rig withSlant(Rig rig, bool slanted) {
+    for (Spring& spring : rig.springs)
+        spring.aside_m = 0.0;
+    if (slanted)
+        rig.springs.front().aside_m = rig.springs.back().aside_m = slant_m;
     return rig;
 }
 
@@ -115,12 +127,12 @@ std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const
     for (int more = 1; more <= mostMore; ++more)
         if (const Rig other = withMoreSprings(rig, more);
             other.springs.size() == rig.springs.size() + static_cast<std::size_t>(more) && comfortable(other, goal)) {
-            list.push_back(measured(Alternative::Kind::MoreSprings, other, goal, order));
+            list.push_back(measured(Alternative::Kind::SpringCount, other, goal, order));
             break;
         }
     const Shortfall shortfall = shortfallOf(rig, goal);
     if (shortfall.springRate) {
-        list.push_back(measured(Alternative::Kind::StifferSprings, withRate(rig, *shortfall.springRate), goal, order));
+        list.push_back(measured(Alternative::Kind::SpringRate, withRate(rig, *shortfall.springRate), goal, order));
         list.back().share = 1.0 + *shortfall.springRate;
     }
     if (shortfall.tension) {
@@ -141,6 +153,29 @@ std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const
         held.assist_Nm = usualAssist_Nm;
         list.push_back(std::move(held));
     }
+    return list;
+}
+
+std::vector<Alternative> springChoices(const Rig& rig, const Goal& goal, const Order& order) {
+    if (!hasClaw(rig) || rig.springs.empty())
+        return {};
+    std::vector<Alternative> list{measured(Alternative::Kind::AsItIs, rig, goal, order)};
+    if (rig.springs.size() > 1) {
+        Rig fewer = rig;
+        fewer.springs.pop_back();
+        list.push_back(measured(Alternative::Kind::SpringCount, fewer, goal, order));
+    }
+    if (rig.springs.size() < maxSprings)
+        list.push_back(measured(Alternative::Kind::SpringCount, withMoreSprings(rig, 1), goal, order));
+    for (const double share : {-otherRate, otherRate}) {
+        list.push_back(measured(Alternative::Kind::SpringRate, withRate(rig, share), goal, order));
+        list.back().share = 1.0 + share;
+    }
+    const bool isSlanted =
+        std::any_of(rig.springs.begin(), rig.springs.end(), [](const Spring& spring) { return spring.aside_m != 0.0; });
+    if (isSlanted || rig.springs.size() > 1)
+        list.push_back(measured(isSlanted ? Alternative::Kind::StraightSprings : Alternative::Kind::SlantedSprings,
+                                withSlant(rig, !isSlanted), goal, order));
     return list;
 }
 

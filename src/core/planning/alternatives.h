@@ -18,10 +18,19 @@ struct Shortfall {
 
 /// One way out, computed on this guitar.
 struct Alternative {
-    enum class Kind { AsItIs, MoreSprings, StifferSprings, LighterSet, Decked, CentringAssist };
+    enum class Kind {
+        AsItIs,
+        SpringCount,
+        SpringRate,
+        SlantedSprings,
+        StraightSprings,
+        LighterSet,
+        Decked,
+        CentringAssist
+    };
     Kind kind = Kind::AsItIs;
-    int springs = 0;         ///< MoreSprings: how many in all
-    double share = 0.0;      ///< StifferSprings: factor on the rate; LighterSet: factor on the gauges
+    int springs = 0;         ///< SpringCount: how many in all
+    double share = 0.0;      ///< SpringRate: factor on the rate; LighterSet: factor on the gauges
     double assist_Nm = 0.0;  ///< CentringAssist: preload
     LevelSolution level;     ///< status, claw, K, Kf
     double passFactor = 0.0; ///< of exact passes; 0 where nothing moves, 1 where it never ends
@@ -35,5 +44,9 @@ inline constexpr double comfortableFloat_NmPerRad = 1.5;
 [[nodiscard]] Shortfall shortfallOf(const Rig& rig, const Goal& goal);
 /// The guitar as it is, then every way out side by side; ways that lead nowhere are left out.
 [[nodiscard]] std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const Order& order);
+/// The guitar as it is, then with one spring fewer and one more, softer and stiffer ones, slanted or straight ones: for
+/// somebody who wants another feel of the arm. A choice that does not balance says so by its status. Empty without a
+/// claw.
+[[nodiscard]] std::vector<Alternative> springChoices(const Rig& rig, const Goal& goal, const Order& order);
 
 } // namespace flenzo

@@ -74,7 +74,7 @@ LearnedPanel::LearnedPanel(AppContext& context, QWidget* parent) : QFrame(parent
     table_->markColumn(1, Provenance::Assumed);
     table_->markColumn(2, Provenance::Calculated);
     column->addWidget(table_);
-    fromShop_ = new QCheckBox(tr("New guitars begin from what this shop's guitars of their kind taught"), this);
+    fromShop_ = new QCheckBox(tr("New guitars begin from the shop's"), this);
     fromShop_->setObjectName(QStringLiteral("fromShop"));
     column->addWidget(fromShop_);
     connect(fromShop_, &QCheckBox::clicked, this, &LearnedPanel::wantShop);

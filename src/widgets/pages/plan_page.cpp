@@ -178,7 +178,7 @@ QWidget* PlanPage::buildTables() {
     aims_->setObjectName(QStringLiteral("aims"));
     for (int column = 1; column < aims_->columnCount(); ++column)
         aims_->markColumn(column, Provenance::Calculated);
-    ways_ = new FigureTable({tr("way"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Ways out"), this);
+    ways_ = new FigureTable({tr("change"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Other springs"), this);
     ways_->setObjectName(QStringLiteral("ways"));
     alone_ = new FigureTable({tr("string"), tr("after one pass")}, tr("Claw left alone"), this);
     passes_ = new FigureTable({tr("figure"), tr("value")}, tr("Passes and balance"), this);
@@ -192,7 +192,7 @@ QWidget* PlanPage::buildTables() {
     tabs_->addTab(tablePanel(this, &aimsNote_, aims_), tr("A&ims in your order"));
     tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("If the claw is &left alone"));
     tabs_->addTab(tablePanel(this, nullptr, passes_), tr("Fi&gures"));
-    waysTab_ = tabs_->addTab(tablePanel(this, &waysNote_, ways_), tr("&What helps"));
+    waysTab_ = tabs_->addTab(tablePanel(this, &waysNote_, ways_), tr("S&prings"));
     const auto tall = static_cast<int>(basePixels(context_.preferences()) * 19.0);
     tabs_->setMinimumHeight(tall);
     return tabs_;
@@ -392,8 +392,7 @@ void PlanPage::refreshTables() {
     const wording::PlanTable ways = wording::waysTable(job, derived, units);
     ways_->setHorizontalHeaderLabels(ways.headers);
     ways_->show(ways.rows, base);
-    if (!ways.note.isEmpty())
-        waysNote_->setText(ways.note);
+    waysNote_->setText(ways.note);
     showWays(!ways.rows.isEmpty());
 }
 
@@ -402,6 +401,7 @@ void PlanPage::showWays(bool wanted) {
     const bool first = wanted && !waysShown_;
     waysShown_ = wanted;
     tabs_->setTabVisible(waysTab_, wanted);
+    tabs_->setTabText(waysTab_, context_.session().derived().shortfall ? tr("&What helps") : tr("S&prings"));
     if (first && context_.session().derived().report.level.status != LevelStatus::Found)
         tabs_->setCurrentIndex(waysTab_);
 }

@@ -20,6 +20,12 @@ bool leavesForLocking(const Derived& derived) {
     return std::any_of(wanted.begin(), wanted.end(), [](double cents) { return cents != 0.0; });
 }
 
+/// A plus before a stiffness would say "more".
+QString stiffnessText(double stiffness_NmPerRad) {
+    const QString text = signedNumber(stiffness_NmPerRad, 1);
+    return text.startsWith(QLatin1Char('+')) ? text.mid(1) : text;
+}
+
 QString percent(double share) {
     return QStringLiteral("%1 %").arg(100.0 * share, 0, 'f', 0);
 }
@@ -32,7 +38,7 @@ PlanTable springsTable(const Derived& derived, const Units& units) {
                      PlanWords::tr("arm")};
     for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0))
         table.rows.append({PlanWords::tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1),
-                           lengthText(option.free_m, units), QString::number(option.floatStiffness_NmPerRad, 'f', 1),
+                           lengthText(option.free_m, units), stiffnessText(option.floatStiffness_NmPerRad),
                            option.stable ? PlanWords::tr("level") : PlanWords::tr("runs away")});
     const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
     table.note = !shim_m ? PlanWords::tr("No spring is under the arm.")
@@ -68,13 +74,19 @@ PlanTable waysTable(const Job& job, const Derived& derived, const Units& units) 
     if (job.rig.bridge.has().motion == Motion::Shaft)
         return springsTable(derived, units);
     PlanTable table;
-    table.headers = {PlanWords::tr("way"), PlanWords::tr("claw"), PlanWords::tr("float"), PlanWords::tr("pass leaves")};
+    table.headers = {PlanWords::tr("change"), PlanWords::tr("claw"), PlanWords::tr("float"),
+                     PlanWords::tr("pass leaves")};
     for (const Alternative& way : derived.alternatives)
-        table.rows.append({wayOut(way), signedNumber(way.level.moreTurns, 1),
-                           QString::number(way.level.floatStiffness_NmPerRad, 'f', 1),
-                           way.passFactor < 1.0 ? percent(way.passFactor) : PlanWords::tr("runs away")});
-    if (derived.shortfall)
-        table.note = shortfall(*derived.shortfall, units);
+        table.rows.append(way.level.status == LevelStatus::Found || way.level.status == LevelStatus::NoStableFloat
+                              ? QStringList{wayOut(way), signedNumber(way.level.moreTurns, 1),
+                                            stiffnessText(way.level.floatStiffness_NmPerRad),
+                                            way.passFactor < 1.0 ? percent(way.passFactor) : PlanWords::tr("runs away")}
+                              : QStringList{wayOut(way), PlanWords::tr("out of reach"), QString(), QString()});
+    table.note =
+        derived.shortfall
+            ? shortfall(*derived.shortfall, units)
+            : PlanWords::tr("Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what "
+                            "a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.");
     return table;
 }
 
@@ -98,9 +110,9 @@ PlanTable planFiguresTable(const Job& job, const Derived& derived, const Units& 
                                                           : PlanWords::tr("over %1").arg(report.exactPasses.size()));
         row(PlanWords::tr("left after each such pass"), percent(derived.couplingFactor));
         row(PlanWords::tr("stiffness, pegs untouched"),
-            PlanWords::tr("%1 N·m/rad").arg(report.level.stiffness_NmPerRad, 0, 'f', 1));
+            PlanWords::tr("%1 N·m/rad").arg(stiffnessText(report.level.stiffness_NmPerRad)));
         row(PlanWords::tr("stiffness, retuned"),
-            PlanWords::tr("%1 N·m/rad").arg(report.level.floatStiffness_NmPerRad, 0, 'f', 1));
+            PlanWords::tr("%1 N·m/rad").arg(stiffnessText(report.level.floatStiffness_NmPerRad)));
     }
     row(PlanWords::tr("pull before"), forceText(report.sumBefore_N, units));
     row(PlanWords::tr("pull after"), forceText(report.sumAfter_N, units));

@@ -107,10 +107,15 @@ QString wayOut(const Alternative& way) {
     switch (way.kind) {
     case Alternative::Kind::AsItIs:
         return WordingWords::tr("as it is");
-    case Alternative::Kind::MoreSprings:
-        return WordingWords::tr("%1 such springs").arg(way.springs);
-    case Alternative::Kind::StifferSprings:
-        return WordingWords::tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
+    case Alternative::Kind::SpringCount:
+        return WordingWords::tr("%n such spring(s)", nullptr, way.springs);
+    case Alternative::Kind::SpringRate:
+        return way.share < 1.0 ? WordingWords::tr("springs %1 % softer").arg(100.0 * (1.0 - way.share), 0, 'f', 0)
+                               : WordingWords::tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
+    case Alternative::Kind::SlantedSprings:
+        return WordingWords::tr("outer springs slanted by a hook");
+    case Alternative::Kind::StraightSprings:
+        return WordingWords::tr("all springs straight");
     case Alternative::Kind::LighterSet:
         return WordingWords::tr("gauges at %1 %").arg(100.0 * way.share, 0, 'f', 0);
     case Alternative::Kind::Decked:
