@@ -70,9 +70,7 @@ Derived derive(const Job& job, const Estimate* known) {
     }
     const bool comfortable = level.status == LevelStatus::Found &&
                              (job.goal.deckLoad_Nm > 0.0 || level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad);
-    if (comfortable)
-        derived.alternatives = springChoices(rig, job.goal, job.method.order);
-    else if (hasClaw(rig)) {
+    if (hasClaw(rig) && !comfortable) {
         derived.alternatives = alternativesFor(rig, job.goal, job.method.order);
         derived.shortfall = shortfallOf(rig, job.goal);
     }

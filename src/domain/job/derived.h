@@ -22,7 +22,7 @@ struct Derived {
     PlannedPasses outlook;                  ///< by the job's own habit, if every act goes as the model says
     std::optional<RemainingWork> remaining; ///< what is left, over what is still uncertain; nothing while it is played
     double couplingFactor = 0.0;            ///< pass factor at the level solution; 0 when there is none
-    std::vector<Alternative> alternatives;  ///< other springs, or what helps where no float is comfortable
+    std::vector<Alternative> alternatives;  ///< where there is no comfortable float: what helps, side by side
     std::optional<Shortfall> shortfall;
     PlanUncertainty uncertainty; ///< of the plan, from how far guitars lie from nominal
     double neutralBlock_m = 0.0; ///< under the rear edge

@@ -76,7 +76,9 @@ PlanTable waysTable(const Job& job, const Derived& derived, const Units& units) 
     PlanTable table;
     table.headers = {PlanWords::tr("change"), PlanWords::tr("claw"), PlanWords::tr("float"),
                      PlanWords::tr("pass leaves")};
-    for (const Alternative& way : derived.alternatives)
+    const std::vector<Alternative> ways =
+        derived.shortfall ? derived.alternatives : springChoices(derived.rig(), job.goal, job.method.order);
+    for (const Alternative& way : ways)
         table.rows.append(way.level.status == LevelStatus::Found || way.level.status == LevelStatus::NoStableFloat
                               ? QStringList{wayOut(way), signedNumber(way.level.moreTurns, 1),
                                             stiffnessText(way.level.floatStiffness_NmPerRad),
