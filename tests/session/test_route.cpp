@@ -196,7 +196,9 @@ private Q_SLOTS:
         QCOMPARE(job.log.back().kind, Event::Kind::Strung);
         QCOMPARE(job.log.back().string, std::size_t(2));
         QVERIFY(repeated(job, derived).method.stretch && !repeated(job, derived).work.broken);
+        QVERIFY(!job.method.stretch);
         setBroken(job, std::nullopt);
+        QVERIFY(job.method.stretch);
         QVERIFY(stepsOf(job).size() > 2 * steps.size() - 4); // the whole set again
     }
 

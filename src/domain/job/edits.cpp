@@ -152,9 +152,12 @@ void spreadPosts(Job& job) {
 }
 
 void setBroken(Job& job, std::optional<std::size_t> string) {
-    job.work.broken = string;
-    if (!string)
+    if (!string) {
+        job.method.stretch = job.method.stretch || job.work.broken; // a whole set again
+        job.work.broken.reset();
         return;
+    }
+    job.work.broken = string;
     job.method.stretch = false; // one string is stretched by hand; the bench would ask it of all
     for (std::size_t i = 0; i < job.off.size() && i < job.rig.strings.size(); ++i) {
         job.off[i].wire = job.rig.strings[i].wire;
@@ -298,7 +301,7 @@ std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue
     }
     job.measured.erase(QStringLiteral("strings.nutTail"));
     spreadPosts(job);
-    job.work.broken.reset();
+    setBroken(job, std::nullopt);
     job.off.assign(count, {});
     for (const Side side : {Side::Off, Side::On})
         picksOf(job, side).strings.assign(count, {});

@@ -37,7 +37,7 @@ void followStop(const Job& before, Job& after);
 /// Strings to the string posts by the head's layout, from what is measured of it or as most heads are; distances that
 /// were measured string by string stay.
 void spreadPosts(Job& job);
-/// Makes the job one of a single broken string, whose set stays on, or of the whole set again.
+/// Makes the job one of a single broken string, whose set stays on, or of a whole set again, which has to stretch.
 void setBroken(Job& job, std::optional<std::size_t> string);
 
 /// The first set and tuning of the catalogue that fit, on both sides.
