@@ -61,7 +61,7 @@ Card cardFromJson(Fields fields) {
                  length(head, "spacingMm", ranges::spacing_mm), length(head, "clampedMm", ranges::clamped_mm)};
     Fields replaced = fields.part("replaced");
     for (const QString& part : replaced.names())
-        if (const QDate on = QDate::fromString(replaced.text(part, 40), Qt::ISODate); on.isValid())
+        if (const QDate on = replaced.date(part); on.isValid())
             card.replaced[part] = on;
     card.clampShift_cents = fields.numbers("clampShiftCents", maxStrings, ranges::reading_cents);
     card.photos = fields.texts("photos", 200, cardWordsLength);

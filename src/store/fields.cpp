@@ -102,6 +102,14 @@ QString Fields::text(const QString& name, qsizetype longest, const QString& fall
     return value.toString();
 }
 
+QDate Fields::date(const QString& name) {
+    const QString written = text(name, 20);
+    const QDate date = QDate::fromString(written, Qt::ISODate);
+    if (!written.isEmpty() && !date.isValid())
+        box_.put(faults::notDate, pathOf(name));
+    return date;
+}
+
 bool Fields::flag(const QString& name, bool fallback) {
     const QJsonValue value = object_.value(name);
     if (!value.isUndefined() && !value.isBool())

@@ -5,6 +5,7 @@
 #include "domain/base/range.h"
 
 #include <Eigen/Core>
+#include <QDate>
 #include <QJsonArray>
 #include <QJsonObject>
 #include <QString>
@@ -39,6 +40,8 @@ public:
     double number(const QString& name, const Range& range, double fallback);
     Eigen::Vector2d point(const QString& name, const Range& range);
     QString text(const QString& name, qsizetype longest, const QString& fallback = {});
+    /// ISO 8601; none where it is missing or empty.
+    QDate date(const QString& name);
     bool flag(const QString& name, bool fallback);
     QJsonObject object(const QString& name);
     QJsonArray array(const QString& name, qsizetype most);

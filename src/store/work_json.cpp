@@ -22,15 +22,7 @@ constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
 
 constexpr qsizetype wordsLength = 4000, currencyLength = 20;
-constexpr qsizetype mostRecords = 5000, mostTicks = 100, mostReturns = 200;
-
-QDate dateOf(Fields& fields, const char* name) {
-    const QString text = fields.text(name, 20);
-    const QDate date = QDate::fromString(text, Qt::ISODate);
-    if (!text.isEmpty() && !date.isValid())
-        fields.box().put(faults::notDate, fields.pathOf(QLatin1String(name)));
-    return date;
-}
+constexpr qsizetype mostRecords = 5000, mostTicks = 100;
 
 Offer offerFromJson(Fields fields) {
     const auto sum = [&](const char* name) {
@@ -80,9 +72,9 @@ Work workFromJson(Fields fields) {
     work.parts = fields.text("parts", wordsLength);
     work.followUps = fields.text("followUps", wordsLength);
     work.ownersNote = fields.text("ownersNote", wordsLength);
-    work.received = dateOf(fields, "received");
-    work.due = dateOf(fields, "due");
-    work.checkOn = dateOf(fields, "checkOn");
+    work.received = fields.date("received");
+    work.due = fields.date("due");
+    work.checkOn = fields.date("checkOn");
     work.technician = fields.text("technician", wordsLength);
     for (const auto& [name, relief_m] :
          {std::pair("reliefFoundMm", &work.reliefFound_m), {"reliefLeftMm", &work.reliefLeft_m}})

@@ -9,6 +9,7 @@
 #include "store/job_json.h"
 
 #include <QJsonDocument>
+#include <QJsonObject>
 #include <QTemporaryDir>
 #include <QTest>
 #include <random>
@@ -231,6 +232,10 @@ private Q_SLOTS:
         QVERIFY(std::abs(*again.work.reliefLeft_m - *job.work.reliefLeft_m) < 1e-12);
         QVERIFY(std::abs(*again.card.head.post_m - 0.006) < 1e-12 && !again.card.head.spacing_m);
         QCOMPARE(again.card.replaced, job.card.replaced);
+        QJsonObject wrong = jobToJson(job), card = wrong[QLatin1String("card")].toObject();
+        card[QLatin1String("replaced")] = QJsonObject{{QStringLiteral("caps"), QStringLiteral("yesterday")}};
+        wrong[QLatin1String("card")] = card;
+        QVERIFY(jobFromJson(wrong).fault().is(faults::notDate)); // not dropped in silence
         Job none = job;
         none.work.broken = job.rig.strings.size(); // a string that the guitar does not have
         QVERIFY(unreadable(none)->is(faults::noSuchString));

@@ -30,6 +30,9 @@ struct StepRecord {
     bool operator==(const StepRecord&) const = default;
 };
 
+/// What one job keeps of return tests; the oldest goes first.
+inline constexpr qsizetype mostReturns = 200;
+
 /// A return-to-pitch test as it was read.
 struct ReturnReadings {
     QString at; ///< ISO 8601

@@ -100,7 +100,7 @@ void ReturnForm::showLast(const ReturnTest& test) {
     for (int c = 0; c < table_->columnCount(); ++c)
         for (int row = 0; row < std::min(table_->rowCount(), static_cast<int>(columns[c]->size())); ++row)
             table_->setItem(row, c,
-                            new QTableWidgetItem(signedNumber((*columns[c])[static_cast<std::size_t>(row)], 1)));
+                            new QTableWidgetItem(QString::number((*columns[c])[static_cast<std::size_t>(row)])));
     judge();
     keep_->setEnabled(false);
 }
@@ -181,6 +181,8 @@ void ReturnForm::keep() {
     std::optional<Fault> fault;
     const auto refused = context_.session().edit(tr("return test"), [&](Job& changed) {
         changed.work.returns.append({now, *test});
+        if (changed.work.returns.size() > mostReturns)
+            changed.work.returns.removeFirst();
         fault = apply(changed, context_.session().derived(), WorkEvent::Note, words, now);
     });
     if (context_.accept(fault ? fault : refused))
