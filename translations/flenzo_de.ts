@@ -9032,7 +9032,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         </translation>
     </message>
     <message>
-        <source>Begin from this shop&apos;s guitars</source>
+        <source>New guitars begin from the shop&apos;s</source>
         <translation>Neue gehen von denen der Werkstatt aus</translation>
     </message>
 </context>
@@ -11428,6 +11428,13 @@ kommt noch</translation>
     <message>
         <source>stays on until the others are taut</source>
         <translation>bleibt drauf, bis die anderen straff sind</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::T</name>
+    <message>
+        <source>&quot;%1&quot; is there already.</source>
+        <translation>„%1“ gibt es schon.</translation>
     </message>
 </context>
 <context>

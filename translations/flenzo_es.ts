@@ -9032,7 +9032,7 @@ Para seguir de todos modos, di por qué:</translation>
         </translation>
     </message>
     <message>
-        <source>Begin from this shop&apos;s guitars</source>
+        <source>New guitars begin from the shop&apos;s</source>
         <translation>Las nuevas parten de las del taller</translation>
     </message>
 </context>
@@ -11428,6 +11428,13 @@ por venir</translation>
     <message>
         <source>stays on until the others are taut</source>
         <translation>se queda hasta que las otras estén tensas</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::T</name>
+    <message>
+        <source>&quot;%1&quot; is there already.</source>
+        <translation>«%1» ya existe.</translation>
     </message>
 </context>
 <context>

@@ -22,6 +22,7 @@
 #include <QTest>
 #include <QTextBrowser>
 #include <QToolButton>
+#include <algorithm>
 #include <cmath>
 
 using namespace flenzo;
@@ -94,6 +95,16 @@ private Q_SLOTS:
         QVERIFY2(drawn().contains(QLatin1String("plate level")), qPrintable(drawn()));
         QTest::mouseClick(find<QPushButton>("oldForward"), Qt::LeftButton);
         QVERIFY2(drawn().contains(QLatin1String("forward 1.20")), qPrintable(drawn()));
+        auto* angle = find<QLineEdit>("oldAngle");
+        angle->setFocus();
+        angle->selectAll();
+        QTest::keyClicks(angle, QStringLiteral("3.1 mm"));
+        QTest::keyClick(angle, Qt::Key_Return);
+        QVERIFY(job().oldAngle_rad < 0.0);
+        const auto& marks = find<SceneView>("firstSection")->scene().marks;
+        QVERIFY(std::any_of(marks.begin(), marks.end(), [](const Mark& mark) {
+            return mark.text.contains(QLatin1String("3.10 mm")); // as the ruler was read
+        }));
         QTest::mouseClick(find<QPushButton>("oldOnBody"), Qt::LeftButton);
         QCOMPARE(job().oldAngle_rad, job().rig.bridge.rearStop_rad);
         QVERIFY(find<QPushButton>("oldOnBody")->isChecked() && job().oldSet().pressed_Nm > 0.0);

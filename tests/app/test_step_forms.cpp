@@ -257,6 +257,14 @@ private Q_SLOTS:
         QCOMPARE(window_->context().own().sets.front().name, QStringLiteral("Light set"));
         list->item(0)->setText(QStringLiteral("  "));
         QCOMPARE(list->item(0)->text(), QStringLiteral("Light set")); // no name is taken back
+        OwnCatalogue two = window_->context().own();
+        two.sets.push_back({QStringLiteral("Other set"), two.sets.front().items});
+        window_->context().setOwn(two);
+        list->item(1)->setText(QStringLiteral("Light set"));
+        QCOMPARE(list->item(1)->text(), QStringLiteral("Other set")); // two of one name could not be told apart
+        QVERIFY(window_->message().contains(QLatin1String("is there already")));
+        list->setCurrentRow(1);
+        QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
         list->setCurrentRow(0);
         QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
         QVERIFY(window_->context().own().sets.empty() && list->count() == 0);

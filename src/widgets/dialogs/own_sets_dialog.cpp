@@ -9,6 +9,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QSignalBlocker>
+#include <algorithm>
 
 namespace flenzo {
 
@@ -77,9 +78,15 @@ void OwnSetsDialog::fill() {
 template <class T> void OwnSetsDialog::rename(std::vector<T> OwnCatalogue::*which, const QListWidget* list, int row) {
     OwnCatalogue own = context_.own();
     const QString name = list->item(row)->text().trimmed();
-    if (!name.isEmpty())
-        (own.*which)[static_cast<std::size_t>(row)].name = name;
-    context_.setOwn(own); // shows what is kept, an empty name taken back
+    std::vector<T>& kept = own.*which;
+    const bool isThere = std::any_of(kept.begin(), kept.end(), [&](const T& one) { return one.name == name; });
+    if (isThere && kept[static_cast<std::size_t>(row)].name != name)
+        context_.say(tr("\"%1\" is there already.").arg(name));
+    if (!name.isEmpty() && !isThere) {
+        kept[static_cast<std::size_t>(row)].name = name;
+        context_.setOwn(own);
+    }
+    fill(); // what is kept: a name that was refused is taken back
 }
 
 template <class T> void OwnSetsDialog::remove(std::vector<T> OwnCatalogue::*which, int row) {
