@@ -2,6 +2,7 @@
 #include "paint/convergence_chart.h"
 
 #include "core/base/units.h"
+#include "language/decimal.h"
 #include "paint/format.h"
 #include "paint/provenance.h"
 
@@ -26,7 +27,7 @@ double bent(double value, double straight) {
 }
 
 QString centsWords(double cents) {
-    const QString size = QString::number(std::abs(cents), 'f', 1);
+    const QString size = decimal(std::abs(cents), 1);
     return std::abs(cents) < 0.05 ? ConvergenceChartWords::tr("at pitch")
            : cents > 0.0          ? ConvergenceChartWords::tr("sharp %1 cents").arg(size)
                                   : ConvergenceChartWords::tr("flat %1 cents").arg(size);
@@ -268,8 +269,8 @@ private:
         QStringList said{ConvergenceChartWords::tr(
                              "Progress to pitch, %1 acts so far. Furthest string at the start %2 cents, now %3 cents.")
                              .arg(way_.acts.empty() ? 0 : way_.acts.size() - 1)
-                             .arg(first, 0, 'f', 1)
-                             .arg(last, 0, 'f', 1)};
+                             .arg(decimal(first, 1))
+                             .arg(decimal(last, 1))};
         if (!way_.plate_deg.empty() && way_.plate_deg.back())
             said.append(ConvergenceChartWords::tr("Now: %1.").arg(plateText(radians(way_.plate_deg.back()->value))));
         if (way_.likelyActs > 0.0)

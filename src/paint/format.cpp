@@ -4,6 +4,7 @@
 #include "core/base/fractions.h"
 
 #include "core/base/units.h"
+#include "language/decimal.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -14,8 +15,8 @@ namespace flenzo {
 QString signedNumber(double value, int decimals) {
     if (!std::isfinite(value))
         return QStringLiteral("–");
-    QString digits = QString::number(std::abs(value), 'f', decimals);
-    if (digits.toDouble() == 0.0)
+    QString digits = decimal(std::abs(value), decimals);
+    if (digits == decimal(0.0, decimals))
         return digits;
     return (value < 0.0 ? QChar(0x2212) : QChar(QLatin1Char('+'))) + digits;
 }
@@ -30,34 +31,34 @@ QString degreesText(double angle_rad) {
 
 QString plateText(double angle_rad) {
     const double deg = degrees(angle_rad);
-    const QString size = QString::number(std::abs(deg), 'f', 2);
+    const QString size = decimal(std::abs(deg), 2);
     return std::abs(deg) < 0.005 ? QCoreApplication::translate("Format", "plate level")
            : deg > 0.0           ? QCoreApplication::translate("Format", "plate forward %1°").arg(size)
                                  : QCoreApplication::translate("Format", "plate sunk %1°").arg(size);
 }
 
 QString lengthText(double length_m, const Units& units) {
-    return units.inches ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 3)
-                        : QStringLiteral("%1 mm").arg(length_m / metresPerMm, 0, 'f', 2);
+    return units.inches ? QStringLiteral("%1 in").arg(decimal(length_m / 0.0254, 3))
+                        : QStringLiteral("%1 mm").arg(decimal(length_m / metresPerMm, 2));
 }
 
 QString forceText(double force_N, const Units& units) {
-    return units.poundForce ? QStringLiteral("%1 lbf").arg(force_N / newtonsPerPoundForce, 0, 'f', 1)
-                            : QStringLiteral("%1 N").arg(force_N, 0, 'f', 1);
+    return units.poundForce ? QStringLiteral("%1 lbf").arg(decimal(force_N / newtonsPerPoundForce, 1))
+                            : QStringLiteral("%1 N").arg(decimal(force_N, 1));
 }
 
 QString momentText(double moment_Nm) {
-    return QStringLiteral("%1 N·m").arg(std::abs(moment_Nm), 0, 'f', 2);
+    return QStringLiteral("%1 N·m").arg(decimal(std::abs(moment_Nm), 2));
 }
 
 QString hertzText(double frequency_Hz) {
-    return QStringLiteral("%1 Hz").arg(frequency_Hz, 0, 'f', 2);
+    return QStringLiteral("%1 Hz").arg(decimal(frequency_Hz, 2));
 }
 
 QString gaugeText(double gauge_m, const Units& units) {
     if (!units.inches)
-        return QStringLiteral("%1 mm").arg(gauge_m / metresPerMm, 0, 'f', 3);
-    return QStringLiteral("%1 in").arg(gauge_m / 0.0254, 0, 'f', 4);
+        return QStringLiteral("%1 mm").arg(decimal(gauge_m / metresPerMm, 3));
+    return QStringLiteral("%1 in").arg(decimal(gauge_m / 0.0254, 4));
 }
 
 QString turnsText(double turns) {

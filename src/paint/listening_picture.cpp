@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/listening_picture.h"
 
+#include "language/decimal.h"
 #include "paint/format.h"
 
 #include <QCoreApplication>
@@ -58,8 +59,8 @@ Scene buildListening(const ListeningPicture& values, const QSizeF& size, double 
     Mark& comes = block(flat ? middle - jaw - off : middle + off, moving);
     comes.id = QStringLiteral("comes");
     comes.tip = there  ? ListeningPictureWords::tr("There")
-                : flat ? ListeningPictureWords::tr("%1 cents below the aim").arg(-cents, 0, 'f', 1)
-                       : ListeningPictureWords::tr("%1 cents above the aim").arg(cents, 0, 'f', 1);
+                : flat ? ListeningPictureWords::tr("%1 cents below the aim").arg(decimal(-cents, 1))
+                       : ListeningPictureWords::tr("%1 cents above the aim").arg(decimal(cents, 1));
     scene.description = comes.tip;
     return scene;
 }

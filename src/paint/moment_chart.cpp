@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/moment_chart.h"
 
+#include "language/decimal.h"
 #include "paint/provenance.h"
 
 #include <QCoreApplication>
@@ -98,8 +99,8 @@ void drawGrid(Scene& scene, const Frame& frame) {
     for (int k = first(frame.bottom_Nm, yStep); k * yStep <= frame.top_Nm; ++k) {
         const double y = k * yStep;
         scene.line({frame.at(frame.low_deg, y), frame.at(frame.high_deg, y)}, ColourRole::Rule, 0.8);
-        scene.text(frame.at(frame.low_deg, y) - QPointF(6, 0), QString::number(y, 'f', yStep < 1.0 ? 1 : 0),
-                   ColourRole::Quiet, frame.font, Qt::AlignRight | Qt::AlignVCenter);
+        scene.text(frame.at(frame.low_deg, y) - QPointF(6, 0), decimal(y, yStep < 1.0 ? 1 : 0), ColourRole::Quiet,
+                   frame.font, Qt::AlignRight | Qt::AlignVCenter);
     }
 }
 
@@ -129,7 +130,7 @@ QString stiffnessText(const SectionValues& v, bool* unstable) {
     const double k = -BalanceEquation(v.rig, v.state).at(v.state.angle_rad).slope_NmPerRad;
     const double kf = -kept.at(v.state.angle_rad).slope_NmPerRad;
     *unstable = kf <= 0.0;
-    return MomentChartWords::tr("stiffness %1, retuned %2 N·m/rad").arg(k, 0, 'f', 1).arg(kf, 0, 'f', 1);
+    return MomentChartWords::tr("stiffness %1, retuned %2 N·m/rad").arg(decimal(k, 1)).arg(decimal(kf, 1));
 }
 
 /// Words around the plot, smaller where they would be cut.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/movement_picture.h"
 
+#include "language/decimal.h"
 #include "paint/format.h"
 #include "paint/provenance.h"
 
@@ -19,7 +20,7 @@ struct MovementPictureWords {
 QString headWords(const MovedStrings& moved) {
     if (moved.act.isEmpty())
         return MovementPictureWords::tr("Nothing has been done yet that moves the strings.");
-    const QString tilt = QString::number(std::abs(moved.tilt_deg), 'f', 2);
+    const QString tilt = decimal(std::abs(moved.tilt_deg), 2);
     return std::abs(moved.tilt_deg) < 0.005 ? MovementPictureWords::tr("%1: the plate did not move").arg(moved.act)
            : moved.tilt_deg > 0.0 ? MovementPictureWords::tr("%1: the plate tipped %2° forward").arg(moved.act, tilt)
                                   : MovementPictureWords::tr("%1: the plate tipped %2° back").arg(moved.act, tilt);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/time_bars.h"
 
+#include "language/decimal.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -56,13 +58,13 @@ Scene buildTimeBars(const TimeBars& times, const QSizeF& size, double textScale)
         range.id = QStringLiteral("bar-%1").arg(row);
         range.tip = TimeBarsWords::tr("%1: median %2 min, from %3 to %4")
                         .arg(bar.name)
-                        .arg(bar.median_min, 0, 'f', 1)
-                        .arg(bar.least_min, 0, 'f', 1)
-                        .arg(bar.most_min, 0, 'f', 1);
+                        .arg(decimal(bar.median_min, 1))
+                        .arg(decimal(bar.least_min, 1))
+                        .arg(decimal(bar.most_min, 1));
         said.append(range.tip);
         scene.line({{x(bar.median_min), y - 1.5 * half}, {x(bar.median_min), y + 1.5 * half}}, ColourRole::Text, 3.0);
         scene.text({std::max(x(bar.most_min), x(bar.least_min)) + 0.5 * font, y},
-                   TimeBarsWords::tr("%1 × %2").arg(bar.median_min, 0, 'f', 1).arg(bar.jobs), ColourRole::Text, font,
+                   TimeBarsWords::tr("%1 × %2").arg(decimal(bar.median_min, 1)).arg(bar.jobs), ColourRole::Text, font,
                    Qt::AlignLeft | Qt::AlignVCenter);
     }
     scene.description = said.join(QStringLiteral("; "));

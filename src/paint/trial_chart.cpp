@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/trial_chart.h"
 
+#include "language/decimal.h"
 #include "paint/provenance.h"
 
 #include <QCoreApplication>
@@ -30,7 +31,7 @@ std::array<int, bins> binsOf(const TrialRow& row) {
 QString wordsOf(const TrialRow& row) {
     const Quantiles passes = row.quantiles([](const Played& p) { return p.passes; });
     const Quantiles minutes = row.quantiles([](const Played& p) { return p.minutes; });
-    return TrialChartWords::tr("median %1 passes, %2 min").arg(passes.p50, 0, 'f', 1).arg(minutes.p50, 0, 'f', 0);
+    return TrialChartWords::tr("median %1 passes, %2 min").arg(decimal(passes.p50, 1)).arg(decimal(minutes.p50, 0));
 }
 
 } // namespace

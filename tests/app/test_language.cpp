@@ -1,12 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/languages.h"
 #include "domain/work/workflow.h"
+#include "paint/format.h"
 #include "session/document/demo.h"
+#include "session/input/quantity.h"
 #include "store/exercise_json.h"
 #include "store/job_json.h"
 #include "support/pseudo.h"
 #include "support/window.h"
 #include "widgets/controls/fitting_label.h"
+#include "widgets/controls/rig_fields.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/text/conflict_words.h"
 
@@ -23,14 +26,10 @@ namespace {
 
 /// Words that come from the job or the catalogue stay as they are in any language.
 QString withoutData(QString text, const Job& job, const Catalogue& catalogue) {
-    QStringList data{job.guitar,
-                     job.owner,
-                     job.story,
-                     job.card.block,
-                     job.onPicks.setName,
-                     job.onPicks.tuningName,
-                     job.offPicks.setName,
-                     job.offPicks.tuningName};
+    QStringList data{job.guitar,           job.owner,
+                     job.story,           job.card.block,
+                     job.onPicks.setName,  job.onPicks.tuningName,
+                     job.offPicks.setName, job.offPicks.tuningName};
     for (const CatalogueString& string : catalogue.strings)
         data.append(string.label);
     for (const CatalogueTuning& tuning : catalogue.tunings)
@@ -153,6 +152,33 @@ private Q_SLOTS:
         job.work.ownersNote = QStringLiteral("Two lines");
         QCOMPARE(conflictText(job, QStringLiteral("work.ownersNote")), QStringLiteral("Two lines"));
         QVERIFY(!conflictText(job, QStringLiteral("rig.strings")).contains(QLatin1Char('{')));
+    }
+
+    /// Each language writes its own decimal sign, and a field reads both back.
+    void figuresHaveTheLanguagesDecimalSign_data() {
+        QTest::addColumn<QString>("code");
+        QTest::addColumn<QString>("length");
+        QTest::addColumn<QString>("cents");
+        QTest::newRow("en") << QStringLiteral("en") << QStringLiteral("4.20 mm") << QStringLiteral("+1234.5 ¢");
+        QTest::newRow("de") << QStringLiteral("de") << QStringLiteral("4,20 mm") << QStringLiteral("+1234,5 ¢");
+        QTest::newRow("es") << QStringLiteral("es") << QStringLiteral("4,20 mm") << QStringLiteral("+1234,5 ¢");
+    }
+    void figuresHaveTheLanguagesDecimalSign() {
+        QFETCH(QString, code);
+        QFETCH(QString, length);
+        QFETCH(QString, cents);
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
+        useLanguage(code);
+        QCOMPARE(lengthText(0.0042, {}), length);
+        QCOMPARE(centsText(1234.5), cents);
+        QCOMPARE(centsText(-0.01), QStringLiteral("0.0 ¢").replace(QLatin1Char('.'), QLocale().decimalPoint()));
+        QVERIFY(std::abs(parseQuantity(length, Dimension::Length, {}, QStringLiteral("gap")).value() - 0.0042) < 1e-12);
+        const RigField& edge = bridgeFields()[1];
+        Job job = newJob();
+        job.rig.bridge.rearEdge_m = 0.0385;
+        QCOMPARE(edge.text(job, 0, {}), QString(length.at(1)).prepend(QStringLiteral("38")) + QLatin1Char('5'));
+        job.rig.bridge.rearEdge_m = 0.040;
+        QCOMPARE(edge.text(job, 0, {}), QStringLiteral("40"));
     }
 
     void aLanguageIsChosenInTheMenuAndKept() {

@@ -182,10 +182,12 @@ private Q_SLOTS:
     void aLanguageIsSpokenAtOnce() {
         QFETCH(QString, language);
         speak(language);
+        QLocale::setDefault(QLocale(language)); // as the program does
         beginShop();
         window_->stockWithDemo();
         const QList<QStringList> begun = textsByPage();
         cleanup();
+        QLocale::setDefault(QLocale(QStringLiteral("en")));
         const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
         beginShop();
         window_->stockWithDemo();

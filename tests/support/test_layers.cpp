@@ -15,16 +15,18 @@ struct Layer {
     const char* name;
     QStringList ours;
 };
-const Layer layers[] = {{"core", {"core"}},
-                        {"listen/hearing", {"core", "listen/hearing"}},
-                        {"listen/sources", {"core", "listen"}},
-                        {"domain", {"core", "domain"}},
-                        {"store", {"core", "listen/hearing", "domain", "store"}},
-                        {"session", {"core", "listen", "domain", "store", "session"}},
-                        {"paint", {"core", "paint"}},
-                        {"widgets", {"core", "listen", "domain", "store", "session", "paint", "widgets"}},
-                        {"app", {"core", "listen", "domain", "store", "session", "paint", "widgets", "app"}},
-                        {"cli", {"core", "listen/hearing", "domain", "store", "cli"}}};
+const Layer layers[] = {
+    {"core", {"core"}},
+    {"listen/hearing", {"core", "listen/hearing"}},
+    {"listen/sources", {"core", "listen"}},
+    {"language", {"language"}},
+    {"domain", {"core", "language", "domain"}},
+    {"store", {"core", "language", "listen/hearing", "domain", "store"}},
+    {"session", {"core", "language", "listen", "domain", "store", "session"}},
+    {"paint", {"core", "language", "paint"}},
+    {"widgets", {"core", "language", "listen", "domain", "store", "session", "paint", "widgets"}},
+    {"app", {"core", "language", "listen", "domain", "store", "session", "paint", "widgets", "app"}},
+    {"cli", {"core", "language", "listen/hearing", "domain", "store", "cli"}}};
 
 QStringList includesOf(const QString& path) {
     QFile file(path);

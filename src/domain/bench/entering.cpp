@@ -5,6 +5,7 @@
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
 #include "domain/base/faults.h"
+#include "language/decimal.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,15 +15,15 @@ namespace flenzo {
 namespace {
 
 QString typedLength(double length_m, bool inches) {
-    return inches ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 3)
-                  : QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 2);
+    return inches ? QStringLiteral("%1 in").arg(decimal(length_m / 0.0254, 3))
+                  : QStringLiteral("%1 mm").arg(decimal(length_m * 1e3, 2));
 }
 
 std::optional<Fault> doubtAboutPitch(const Job& job, std::size_t string, double got, double expected,
                                      const EnteringOptions& options) {
     if (!(std::abs(got - expected) > options.doubtful_cents))
         return std::nullopt;
-    const auto tenths = [](double value) { return QString::number(value, 'f', 1); };
+    const auto tenths = [](double value) { return decimal(value, 1); };
     return Fault{faults::readingUnlikely,
                  QStringLiteral("reading"),
                  {tenths(got), QString::fromStdString(job.rig.strings[string].name),

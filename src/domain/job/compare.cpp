@@ -3,6 +3,7 @@
 
 #include "core/log/counts.h"
 #include "domain/job/derived.h"
+#include "language/decimal.h"
 
 #include <QCoreApplication>
 
@@ -33,7 +34,7 @@ QStringList differencesOf(const Job& earlier, const Job& later) {
     const Derived a = derive(earlier), b = derive(later);
     const Counts before = countsOf(earlier.log, earlier.rig.strings.size(), earlier.pace),
                  after = countsOf(later.log, later.rig.strings.size(), later.pace);
-    const auto number = [](double value, int digits) { return QString::number(value, 'f', digits); };
+    const auto number = [](double value, int digits) { return decimal(value, digits); };
     const auto name = [](const QString& given) { return given.isEmpty() ? CompareWords::tr("own") : given; };
     return {pair(CompareWords::tr("Set"), name(earlier.onPicks.setName), name(later.onPicks.setName)),
             pair(CompareWords::tr("Tuning"), name(earlier.onPicks.tuningName), name(later.onPicks.tuningName)),

@@ -2,6 +2,7 @@
 #include "domain/job/measuring.h"
 
 #include "core/decision/rule_options.h"
+#include "language/decimal.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -122,14 +123,14 @@ QString toolsNote(const Job& job) {
             tuner > peg
                 ? MeasuringWords::tr("This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ "
                                      "would do.")
-                      .arg(pitch_cents, 0, 'f', 1)
-                      .arg(tuner, 0, 'f', 1)
-                      .arg(pitch_cents / rules.tellPitch, 0, 'f', 1)
+                      .arg(decimal(pitch_cents, 1))
+                      .arg(decimal(tuner, 1))
+                      .arg(decimal(pitch_cents / rules.tellPitch, 1))
                 : MeasuringWords::tr("Strings left that near their aim cannot be promised within %1 ¢: they will be "
                                      "judged to %2 ¢. Leave each within %3 ¢, or widen the tolerance.")
-                      .arg(pitch_cents, 0, 'f', 1)
-                      .arg(peg, 0, 'f', 1)
-                      .arg(pitch_cents / rules.tellPeg, 0, 'f', 1));
+                      .arg(decimal(pitch_cents, 1))
+                      .arg(decimal(peg, 1))
+                      .arg(decimal(pitch_cents / rules.tellPeg, 1)));
     if (!floats(job.rig, job.goal))
         return notes.join(QLatin1Char(' '));
     const double edge_m = job.rig.bridge.rearEdge_m, wanted_rad = job.goal.angleTolerance_rad;
@@ -139,9 +140,9 @@ QString toolsNote(const Job& job) {
         notes.append(MeasuringWords::tr(
                          "What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to "
                          "%3 mm would do.")
-                         .arg(degrees(wanted_rad), 0, 'f', 2)
-                         .arg(degrees(look_rad), 0, 'f', 2)
-                         .arg(wanted_rad / rules.tellPlate * edge_m / metresPerMm, 0, 'f', 2));
+                         .arg(decimal(degrees(wanted_rad), 2))
+                         .arg(decimal(degrees(look_rad), 2))
+                         .arg(decimal(wanted_rad / rules.tellPlate * edge_m / metresPerMm, 2)));
     return notes.join(QLatin1Char(' '));
 }
 

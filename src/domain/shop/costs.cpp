@@ -7,6 +7,7 @@
 #include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
+#include "language/decimal.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -57,7 +58,7 @@ double lookMinutes(const Job& job) {
 }
 
 QString cents(double value) {
-    return QString::number(value, 'f', 0);
+    return decimal(value, 0);
 }
 
 double worstHang_cents(const Job& job, const LevelSolution& level) {
@@ -72,19 +73,19 @@ QString slackRisk(const Job& job, const QString& option) {
     const SlackRules rules = slackOf(job, job.rig.strings.front());
     const double slack_mm = rules.slack_m * 1e3;
     if (option == QLatin1String("frets"))
-        return CostsWords::tr("%1 frets for the thickest").arg(rules.frets, 0, 'f', 1);
+        return CostsWords::tr("%1 frets for the thickest").arg(decimal(rules.frets, 1));
     if (option == QLatin1String("past"))
-        return CostsWords::tr("%1 mm for the thickest").arg(slack_mm, 0, 'f', 0);
+        return CostsWords::tr("%1 mm for the thickest").arg(decimal(slack_mm, 0));
     if (option == QLatin1String("spacings"))
-        return CostsWords::tr("%1 spacings for the thickest").arg(rules.postSpacings, 0, 'f', 1);
+        return CostsWords::tr("%1 spacings for the thickest").arg(decimal(rules.postSpacings, 1));
     if (option == QLatin1String("bow"))
-        return CostsWords::tr("a bow of %1 mm for the thickest").arg(rules.bow_m * 1e3, 0, 'f', 0);
-    return CostsWords::tr("%1 fingers for the thickest").arg(rules.fingers, 0, 'f', 1);
+        return CostsWords::tr("a bow of %1 mm for the thickest").arg(decimal(rules.bow_m * 1e3, 0));
+    return CostsWords::tr("%1 fingers for the thickest").arg(decimal(rules.fingers, 1));
 }
 
 QString presetRisk(const Job& job) {
     const double all = job.rig.strings.front().fineTurns, in = finePreset_turns(job);
-    return CostsWords::tr("%1 turns up, %2 down").arg(all - in, 0, 'f', 1).arg(in, 0, 'f', 1);
+    return CostsWords::tr("%1 turns up, %2 down").arg(decimal(all - in, 1)).arg(decimal(in, 1));
 }
 
 /// How far the plate still is from its end when the first string has been tuned.
@@ -94,14 +95,14 @@ QString earlyLevelRisk(const Job& job, const ChangeReport& report) {
     State state = slackStart(job.rig, report.level.state.claw, job.slackStart_cents);
     state = exactPass(job.rig, state, {job.method.order.front()}).after;
     return CostsWords::tr("%1° from its end after the first string")
-        .arg(degrees(std::abs(state.angle_rad - job.goal.angle_rad)), 0, 'f', 1);
+        .arg(decimal(degrees(std::abs(state.angle_rad - job.goal.angle_rad)), 1));
 }
 
 QString playingRisk(const Job& job, const LevelSolution& level) {
     double worst = 0.0;
     for (const double shift : playingShift_cents(job.rig, level.state))
         worst = std::max(worst, std::abs(shift));
-    return CostsWords::tr("moves up to %1 cents when lifted").arg(worst, 0, 'f', 1);
+    return CostsWords::tr("moves up to %1 cents when lifted").arg(decimal(worst, 1));
 }
 
 QString lockRisk(const Job& job, const LevelSolution& level) {
@@ -132,7 +133,7 @@ QString clawRisk(const Job& job, const QString& option, const LevelSolution& lev
         const ClawTurns by = hand.dealt(hand.atOneGo_turns(left.moreTurns), state.claw);
         state.claw = {state.claw.bass + by.bass, state.claw.treble + by.treble};
     }
-    return CostsWords::tr("turned %1×, ends %2° off").arg(turns).arg(degrees(off_rad), 0, 'f', 2);
+    return CostsWords::tr("turned %1×, ends %2° off").arg(turns).arg(decimal(degrees(off_rad), 2));
 }
 
 /// What a way risks on this guitar, beside the time it takes.
@@ -149,9 +150,10 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (topic == QLatin1String("clawStep"))
         return clawRisk(job, option, level);
     if (topic == QLatin1String("nutAngle") && level.balanced() && job.card.nut == Nut::Open)
-        return CostsWords::tr("hangs by up to %1 cents").arg(worstHang_cents(job, level), 0, 'f', 1);
+        return CostsWords::tr("hangs by up to %1 cents").arg(decimal(worstHang_cents(job, level), 1));
     if (is("nutAngle", "less"))
-        return CostsWords::tr("%1° over the nut").arg(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0, 'f', 1);
+        return CostsWords::tr("%1° over the nut")
+            .arg(decimal(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 1));
     if (is("levelWhen", "each"))
         return earlyLevelRisk(job, report);
     if (is("finalTune", "bench") && level.balanced())
@@ -165,7 +167,7 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
             return CostsWords::tr("%1 cents sharp at release").arg(cents(jump));
     }
     if (is("bridge", "decked"))
-        return CostsWords::tr("no pull-up; the claw presses it down with %1 N m").arg(job.goal.deckLoad_Nm, 0, 'f', 1);
+        return CostsWords::tr("no pull-up; the claw presses it down with %1 N m").arg(decimal(job.goal.deckLoad_Nm, 1));
     if (is("overshoot", "feel"))
         return CostsWords::tr("the first one %1 cents sharp").arg(cents(job.method.firstSharp_cents));
     if (is("capOrder", "any"))
@@ -177,7 +179,7 @@ QString riskOf(const Job& job, const QString& topic, const QString& option) {
     if (is("tail", "long"))
         return CostsWords::tr("an end that scratches");
     if (is("winding", "tie"))
-        return CostsWords::tr("%1 wraps for the thickest").arg(wrapsOf(job, job.rig.strings.front().wire), 0, 'f', 1);
+        return CostsWords::tr("%1 wraps for the thickest").arg(decimal(wrapsOf(job, job.rig.strings.front().wire), 1));
     if (is("stretching", "hard"))
         return CostsWords::tr("kinks");
     return {};

@@ -4,6 +4,7 @@
 #include "core/base/units.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
+#include "language/decimal.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>
@@ -138,7 +139,7 @@ Result<double> parseQuantity(const QString& text, Dimension dimension, const Uni
         return read;
     const auto shown = [&](double limit) {
         const double value = limit * fileUnit(dimension) / shownUnit(dimension, units);
-        return (QString::number(value, 'g', 4) + QLatin1Char(' ') + unitName(dimension, units)).trimmed();
+        return (decimal(value) + QLatin1Char(' ') + unitName(dimension, units)).trimmed();
     };
     return Fault{faults::outOfRange, field, {shown(range.least), shown(range.most), reasonOf(range)}};
 }

@@ -5,6 +5,7 @@
 #include "core/statics/pitch.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
+#include "language/decimal.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
 
@@ -47,7 +48,7 @@ Result<const CatalogueString*> findString(const Catalogue& catalogue, const QStr
     const bool wound = kind == QLatin1String("w") || (kind.isEmpty() && gauge_m > 20.5 * metresPerThou);
     const CatalogueString* entry = nearest(catalogue, gauge_m, wound);
     if (!entry || std::abs(entry->wire.gauge_m - gauge_m) > 1.01 * metresPerThou)
-        return Fault{faults::outsideCatalogue, QStringLiteral("string"), {QString::number(gauge_m / metresPerMm)}};
+        return Fault{faults::outsideCatalogue, QStringLiteral("string"), {decimal(gauge_m / metresPerMm)}};
     return entry;
 }
 

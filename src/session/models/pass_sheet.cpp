@@ -5,6 +5,7 @@
 
 #include "core/statics/note.h"
 #include "core/statics/readings.h"
+#include "language/decimal.h"
 
 #include <cmath>
 
@@ -168,9 +169,9 @@ QVariant PassSheetModel::data(const QModelIndex& index, int role) const {
     const QString unit = plate ? tr("degrees") : tr("cents");
     QStringList parts;
     if (cell.aim_cents)
-        parts.append(tr("aim %1 cents").arg(*cell.aim_cents, 0, 'f', 1));
+        parts.append(tr("aim %1 cents").arg(decimal(*cell.aim_cents, 1)));
     if (cell.reading_cents) {
-        const QString value = QStringLiteral("%1 %2").arg(*cell.reading_cents, 0, 'f', plate ? 2 : 1).arg(unit);
+        const QString value = QStringLiteral("%1 %2").arg(decimal(*cell.reading_cents, plate ? 2 : 1)).arg(unit);
         parts.append(cell.kind == SheetCell::Kind::Measured   ? tr("measured %1").arg(value)
                      : cell.kind == SheetCell::Kind::Forecast ? tr("forecast %1").arg(value)
                                                               : tr("calculated %1").arg(value));

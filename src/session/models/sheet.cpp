@@ -9,6 +9,7 @@
 #include "domain/methods/methods.h"
 #include "domain/shop/quote.h"
 #include "domain/work/workflow.h"
+#include "language/decimal.h"
 #include "session/document/bundled_words.h"
 #include "session/models/pass_sheet.h"
 
@@ -41,7 +42,7 @@ QString note(double frequency_Hz, double a4_Hz) {
 }
 QString thousandths(const Wire& wire) {
     return SheetWords::tr("%1 mm (.%2) %3")
-        .arg(wire.gauge_m * 1e3, 0, 'f', 3)
+        .arg(decimal(wire.gauge_m * 1e3, 3))
         .arg(static_cast<int>(std::lround(wire.gauge_m / 25.4e-6)), 3, 10, QLatin1Char('0'))
         .arg(wire.isWound() ? SheetWords::tr("wound") : SheetWords::tr("plain"));
 }
@@ -58,9 +59,9 @@ QString stringsTable(const Job& job, const Derived& derived) {
         table += row(
             {safe(QString::fromStdString(now.name)), known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
              known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
-             known ? SheetWords::tr("%1 N").arg(derived.report.before_N[i], 0, 'f', 1) : QString(),
+             known ? SheetWords::tr("%1 N").arg(decimal(derived.report.before_N[i], 1)) : QString(),
              thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
-             i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(derived.report.after_N[i], 0, 'f', 1)
+             i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(decimal(derived.report.after_N[i], 1))
                                                : QString()});
     }
     return table + QStringLiteral("</table><p>") + SheetWords::tr("Pulls are calculated.") + QStringLiteral("</p>");
@@ -69,7 +70,7 @@ QString stringsTable(const Job& job, const Derived& derived) {
 QString cellText(const SheetCell& cell, bool plate) {
     if (!cell.reading_cents)
         return {};
-    const QString value = QString::number(*cell.reading_cents, 'f', plate ? 2 : 1);
+    const QString value = decimal(*cell.reading_cents, plate ? 2 : 1);
     return cell.kind == SheetCell::Kind::Measured ? QStringLiteral("<b>%1</b>").arg(value) : value;
 }
 
@@ -182,15 +183,15 @@ QStringList returnLines(const Job& job) {
     for (std::size_t i = 0; i < std::min(job.rig.strings.size(), test.before_cents.size()); ++i)
         lines.append(SheetWords::tr("%1: %2 / %3 / %4")
                          .arg(QString::fromStdString(job.rig.strings[i].name))
-                         .arg(test.before_cents[i], 0, 'f', 1)
-                         .arg(test.afterDive_cents[i], 0, 'f', 1)
-                         .arg(test.afterPull_cents[i], 0, 'f', 1));
+                         .arg(decimal(test.before_cents[i], 1))
+                         .arg(decimal(test.afterDive_cents[i], 1))
+                         .arg(decimal(test.afterPull_cents[i], 1)));
     return lines;
 }
 
 QString reliefText(const Work& work) {
     const auto mm = [](const std::optional<double>& relief_m) {
-        return relief_m ? SheetWords::tr("%1 mm").arg(*relief_m / metresPerMm, 0, 'f', 2) : QStringLiteral("–");
+        return relief_m ? SheetWords::tr("%1 mm").arg(decimal(*relief_m / metresPerMm, 2)) : QStringLiteral("–");
     };
     return work.reliefFound_m || work.reliefLeft_m
                ? SheetWords::tr("%1 as found, %2 as left").arg(mm(work.reliefFound_m), mm(work.reliefLeft_m))
@@ -216,10 +217,10 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
         QStringLiteral("<p>") +
         SheetWords::tr(
             "Passes: %1. Visits to the claw: %2. Stretches: %3. About %4 minutes at pegs and claw, by the shop's pace.")
-            .arg(counts.passes, 0, 'f', 1)
+            .arg(decimal(counts.passes, 1))
             .arg(counts.clawVisits)
             .arg(counts.stretches)
-            .arg(counts.minutes, 0, 'f', 0) +
+            .arg(decimal(counts.minutes, 0)) +
         QStringLiteral("</p>");
     if (!happened.isEmpty())
         html += heading(SheetWords::tr("What happened")) + listOf(happened);

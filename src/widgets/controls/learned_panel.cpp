@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/learned_panel.h"
 
+#include "language/decimal.h"
 #include "session/models/shop_says.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/look.h"
@@ -24,9 +25,9 @@ QuantityWords wordsOf(const BenchJob& job, const Estimate& guitar, Learned quant
     const double size = priorDeviation(EstimatorOptions(), quantity), offset = guitar.at.guitar.value[k] * size;
     const double left = guitar.guitarDeviation[k] * size;
     const auto share = [&](const QString& name, double nominal, const QString& unit, int decimals) {
-        return QuantityWords{name, QStringLiteral("%1 %2").arg(nominal, 0, 'f', decimals).arg(unit),
-                             QStringLiteral("%1 %2").arg(nominal * std::exp(offset), 0, 'f', decimals).arg(unit),
-                             QStringLiteral("±%1 %").arg(100.0 * left, 0, 'f', 1)};
+        return QuantityWords{name, QStringLiteral("%1 %2").arg(decimal(nominal, decimals)).arg(unit),
+                             QStringLiteral("%1 %2").arg(decimal(nominal * std::exp(offset), decimals)).arg(unit),
+                             QStringLiteral("±%1 %").arg(decimal(100.0 * left, 1))};
     };
     const auto length = [&](const QString& name, double nominal_m) {
         return QuantityWords{name, lengthText(nominal_m, units), lengthText(nominal_m + offset, units),
@@ -115,8 +116,8 @@ void LearnedPanel::refresh() {
         least = std::min(least, guitar.guitarDeviation[at] * size);
     }
     rows.append({tr("stiffness of single strings"), tr("from gauge and core"),
-                 tr("up to %1 % off").arg(100.0 * widest, 0, 'f', 1),
-                 QStringLiteral("±%1 %").arg(100.0 * least, 0, 'f', 1)});
+                 tr("up to %1 % off").arg(decimal(100.0 * widest, 1)),
+                 QStringLiteral("±%1 %").arg(decimal(100.0 * least, 1))});
     table_->show(rows, basePixels(context_.preferences()));
     const auto& book = context_.session().logbook();
     fromShop_->setVisible(book != nullptr);

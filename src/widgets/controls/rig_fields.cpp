@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/rig_fields.h"
 
+#include "language/decimal.h"
 #include "paint/format.h"
 
 #include <QCoreApplication>
+#include <QRegularExpression>
 #include <QSet>
 #include <algorithm>
 #include <cmath>
@@ -126,14 +128,10 @@ QString RigField::textOf(double value, const Units& units) const {
         if (std::abs(shown - sixteenths) < alike_turns)
             return (sixteenths < 0.0 ? QStringLiteral("-") : QString()) + turnsText(sixteenths);
     }
-    QString digits = QString::number(shown, 'f', decimalsOf(kind, units));
-    while (digits.contains(QLatin1Char('.')) &&
-           (digits.endsWith(QLatin1Char('0')) || digits.endsWith(QLatin1Char('.')))) {
-        const bool point = digits.endsWith(QLatin1Char('.'));
-        digits.chop(1);
-        if (point)
-            break;
-    }
+    QString digits = decimal(shown, decimalsOf(kind, units));
+    static const QRegularExpression needless(QStringLiteral("[.,]?0+$"));
+    if (decimalsOf(kind, units) > 0)
+        digits.remove(needless);
     return digits == QLatin1String("-0") ? QStringLiteral("0") : digits;
 }
 

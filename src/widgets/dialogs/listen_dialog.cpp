@@ -2,6 +2,7 @@
 #include "widgets/dialogs/listen_dialog.h"
 
 #include "domain/base/ranges.h"
+#include "language/decimal.h"
 #include "listen/sources/device_source.h"
 #include "paint/listening_picture.h"
 #include "session/input/quantity.h"
@@ -203,8 +204,8 @@ void ListenDialog::takeClock() {
     clockSays_->setText(std::abs(ppm) < 0.05
                             ? tr("Taken as right. Most clocks are within a tenth of a cent.")
                             : tr("Runs %1 by %2 parts in a million, %3; every reading is corrected by it.")
-                                  .arg(ppm > 0.0 ? tr("fast") : tr("slow"), QString::number(std::abs(ppm), 'f', 1),
-                                       QStringLiteral("%1 ¢").arg(std::abs(ppm) * centsPerPpm, 0, 'f', 3)));
+                                  .arg(ppm > 0.0 ? tr("fast") : tr("slow"), decimal(std::abs(ppm), 1),
+                                       QStringLiteral("%1 ¢").arg(decimal(std::abs(ppm) * centsPerPpm, 3))));
 }
 
 void ListenDialog::measure() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/photo_level_dialog.h"
 
+#include "language/decimal.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/look.h"
 
@@ -185,7 +186,7 @@ void PhotoLevelDialog::refresh() {
     if (found)
         words_->setText(tr("The plate is at %1° ± %2° (from the marks).")
                             .arg(signedNumber(degrees(found->angle_rad), 2))
-                            .arg(degrees(found->deviation_rad), 0, 'f', 2));
+                            .arg(decimal(degrees(found->deviation_rad), 2)));
     else if (set == PhotoMarks::most)
         words_->setText(tr("The marks are too close together; mark anew, as far apart as the edges are long."));
     else if (!picture_->hasImage())

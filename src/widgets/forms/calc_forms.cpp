@@ -8,6 +8,7 @@
 #include "domain/guitar/caliper.h"
 #include "domain/job/edits.h"
 #include "domain/methods/method_figures.h"
+#include "language/decimal.h"
 #include "session/input/quantity.h"
 #include "session/input/set_entry.h"
 #include "widgets/controls/field_edit.h"
@@ -100,8 +101,8 @@ void CaliperForm::reckonOuter(QStringList& lines) {
         gauges_m.push_back(gauge_m);
         const CatalogueString* nearest = nearestString(context_.catalogue(), gauge_m);
         lines.append(tr("%1 mm, %2 thousandths of an inch; nearest string: %3.")
-                         .arg(gauge_m / metresPerMm, 0, 'f', 3)
-                         .arg(gauge_m / metresPerThou, 0, 'f', 1)
+                         .arg(decimal(gauge_m / metresPerMm, 3))
+                         .arg(decimal(gauge_m / metresPerThou, 1))
                          .arg(nearest ? nearest->label : QString()));
     }
     const CatalogueSet* near = gauges_m.size() == 2
@@ -199,7 +200,7 @@ HeightForm::HeightForm(AppContext& context, QWidget* parent) : JobForm(context, 
         turned_ = doneButton(*this, "postsTurned", tr("The bridge posts are turned so"));
         connect(turned_, &QPushButton::clicked, this, &HeightForm::enterTurned);
     }
-    lead_->setText(QString::number(usualPostLead_m / metresPerMm));
+    lead_->setText(decimal(usualPostLead_m / metresPerMm));
     const Card& card = context.session().job().card;
     for (const auto& [field, wish_m] :
          {std::pair(bassWish_, card.wishBass_m), std::pair(trebleWish_, card.wishTreble_m)})
@@ -232,7 +233,7 @@ void HeightForm::reckon() {
         return tr("%1: %2 by %3, %4 turns.")
             .arg(name, raise_m < 0.0 ? tr("lower") : tr("raise"),
                  lengthText(std::abs(raise_m), context_.preferences().units))
-            .arg(std::abs(raise_m) / *lead, 0, 'f', 2);
+            .arg(decimal(std::abs(raise_m) / *lead, 2));
     };
     const QStringList lines{side(onPosts_ ? tr("Bass bridge post") : tr("Bass side"), bassNow_, bassWish_,
                                  strings.front().scale_m, bass_m_),
@@ -280,7 +281,7 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
         names.append(wording::stringTitle(strings[i]));
         const double guess = frettingSharp_cents(strings[i], pulls_N[i], usualAction_m, job.card.nut != Nut::Open);
         for (int c = 1; c < 3; ++c) {
-            auto* item = new QTableWidgetItem(c == 1 ? QString::number(guess, 'f', 1) : QString());
+            auto* item = new QTableWidgetItem(c == 1 ? decimal(guess, 1) : QString());
             item->setFlags(Qt::ItemIsEnabled);
             table_->setItem(static_cast<int>(i), c, item);
         }

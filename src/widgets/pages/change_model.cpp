@@ -2,6 +2,7 @@
 #include "widgets/pages/change_model.h"
 
 #include "domain/base/ranges.h"
+#include "language/decimal.h"
 #include "session/input/quantity.h"
 #include "session/input/string_entry.h"
 #include "widgets/text/wording.h"
@@ -69,7 +70,7 @@ QVariant ChangeModel::data(const QModelIndex& index, int role) const {
         return pitchText(Side::On, i);
     case OnMass: {
         const Wire& wire = context_.session().job().rig.strings[i].wire;
-        const QString grams = QString::number(unitMass_kgpm(wire) * 1e3, 'f', 3);
+        const QString grams = decimal(unitMass_kgpm(wire) * 1e3, 3);
         if (role == Qt::EditRole)
             return wire.unitMass_kgpm ? grams : QString();
         return wire.unitMass_kgpm ? tr("%1 measured").arg(grams) : tr("%1 calculated").arg(grams);

@@ -273,7 +273,7 @@ void ChangePage::refresh() {
     wasLevel_->setChecked(job.wasLevel);
     oldAngle_->setEnabled(job.wasLevel);
     oldAngle_->show(degreesText(job.oldAngle_rad));
-    reference_->show(QStringLiteral("%1 Hz").arg(job.referencePitch_Hz));
+    reference_->show(hertzText(job.referencePitch_Hz));
     slack_->show(centsText(job.slackStart_cents));
     verdict_->setText(wording::verdict(report));
     setVoice(verdict_, report.level.status == LevelStatus::Found ? TextRole::Act : TextRole::Warn);

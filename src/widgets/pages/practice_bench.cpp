@@ -2,6 +2,7 @@
 #include "widgets/pages/practice_bench.h"
 
 #include "domain/base/ranges.h"
+#include "language/decimal.h"
 #include "paint/section.h"
 #include "session/document/bundled_words.h"
 #include "session/input/quantity.h"
@@ -354,12 +355,12 @@ void PracticeBench::refresh() {
     says_->setText(wording::practiceSight(*run_, context_.preferences().units));
     const PracticeScore score = run_->score();
     const QString clock =
-        run_->exercise().clock_min ? tr(" of %1").arg(*run_->exercise().clock_min, 0, 'f', 0) : QString();
+        run_->exercise().clock_min ? tr(" of %1").arg(decimal(*run_->exercise().clock_min, 0)) : QString();
     counts_->setText(tr("Acts %1, passes %2, visits to the claw %3, minutes %4%5")
                          .arg(score.acts)
-                         .arg(score.passes, 0, 'f', 1)
+                         .arg(decimal(score.passes, 1))
                          .arg(score.clawVisits)
-                         .arg(score.minutes, 0, 'f', 0)
+                         .arg(decimal(score.minutes, 0))
                          .arg(clock));
     refreshReadings();
     refreshWay();

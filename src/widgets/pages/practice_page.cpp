@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_page.h"
 
+#include "language/decimal.h"
 #include "paint/progress_chart.h"
 #include "session/document/bundled_words.h"
 #include "store/exercise_json.h"
@@ -262,9 +263,9 @@ void PracticePage::showPicked() {
     story_->setText(bundledWords(exercise.story));
     task_->setText(bundledWords(exercise.task));
     best_->setText(tr("A good hand: passes %1, visits to the claw %2, minutes %3. Nobody advises; nothing can break.")
-                       .arg(exercise.parPasses, 0, 'f', 1)
+                       .arg(decimal(exercise.parPasses, 1))
                        .arg(exercise.parVisits)
-                       .arg(exercise.parMinutes, 0, 'f', 0));
+                       .arg(decimal(exercise.parMinutes, 0)));
 }
 
 void PracticePage::begin(const Exercise& exercise, std::uint32_t seed) {
@@ -362,8 +363,8 @@ QString PracticePage::summary() const {
                                "align='right'>%5</td><td>%6</td></tr>")
                     .arg(record.at.toLocalTime().date().toString(Qt::ISODate), record.exercise.toHtmlEscaped())
                     .arg(record.score.points)
-                    .arg(record.score.passes, 0, 'f', 1)
-                    .arg(record.score.minutes, 0, 'f', 0)
+                    .arg(decimal(record.score.passes, 1))
+                    .arg(decimal(record.score.minutes, 0))
                     .arg(record.score.passed ? tr("passed") : QString());
     }
     return QStringLiteral("<html><body><h1>%1</h1><p>%2</p><table cellpadding='4'><tr><th>%3</th><th>%4</th><th>%5</th>"

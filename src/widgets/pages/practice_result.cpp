@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_result.h"
 
+#include "language/decimal.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/text/convergence.h"
@@ -73,10 +74,10 @@ void PracticeResult::showAdviser(const PracticeRun& adviser) {
     adviser_ = std::make_unique<PracticeRun>(adviser);
     const PracticeScore score = adviser.score();
     adviserWords_->setText(tr("Passes %1, visits to the claw %2, minutes %3; ends within %4 ¢")
-                               .arg(score.passes, 0, 'f', 1)
+                               .arg(decimal(score.passes, 1))
                                .arg(score.clawVisits)
-                               .arg(score.minutes, 0, 'f', 0)
-                               .arg(score.worst_cents, 0, 'f', 1));
+                               .arg(decimal(score.minutes, 0))
+                               .arg(decimal(score.worst_cents, 1)));
     showWay(*advised_, adviser, tr("The adviser at the same guitar"));
 }
 
@@ -103,7 +104,7 @@ void PracticeResult::show(const PracticeRun& run) {
         acts_->addItem(QStringLiteral("%1  %2  ·  %3")
                            .arg(k + 1)
                            .arg(wording::practiceAct(run.acts()[k], run.job().rig, context_.preferences().units),
-                                tr("then %1 ¢ off pitch").arg(run.distances_cents()[k + 1], 0, 'f', 0)));
+                                tr("then %1 ¢ off pitch").arg(decimal(run.distances_cents()[k + 1], 0))));
     acts_->setCurrentRow(static_cast<int>(run.costliestAct().value_or(0)));
     playing_.ask(
         [exercise = run.exercise(), seed = run.seed()](const std::atomic<bool>&) { return adviserAt(exercise, seed); });
@@ -119,8 +120,8 @@ void PracticeResult::explain() {
     const bool logged = run_->entries()[row + 1] > run_->entries()[row];
     const QString why = logged ? wording::whyItMoved(upTo, derive(upTo)) : QString();
     const double away = run_->distances_cents()[row + 1] - run_->distances_cents()[row];
-    const QString how = away > 0.5    ? tr("This act put the tuning %1 ¢ further off.").arg(away, 0, 'f', 0)
-                        : away < -0.5 ? tr("This act brought the tuning %1 ¢ nearer.").arg(-away, 0, 'f', 0)
+    const QString how = away > 0.5    ? tr("This act put the tuning %1 ¢ further off.").arg(decimal(away, 0))
+                        : away < -0.5 ? tr("This act brought the tuning %1 ¢ nearer.").arg(decimal(-away, 0))
                                       : tr("This act changed nothing.");
     why_->setText(why.isEmpty() ? how : how + QLatin1Char(' ') + why);
 }

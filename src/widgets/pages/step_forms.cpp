@@ -10,6 +10,7 @@
 #include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
+#include "language/decimal.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -377,7 +378,7 @@ QWidget* finishedForm(AppContext& context, QWidget* parent) {
     QLabel* words = label(TextRole::Heading, panel, QStringLiteral("finishedSum"));
     words->setText(
         StepFormsWords::tr("Passes %1, visits to the claw %2. Next restring: %3.")
-            .arg(counts.passes, 0, 'f', 1)
+            .arg(decimal(counts.passes, 1))
             .arg(counts.clawVisits)
             .arg(job.work.due.isValid() ? job.work.due.toString(Qt::ISODate) : StepFormsWords::tr("no date set")));
     words->setWordWrap(true);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/step_panel.h"
 
+#include "language/decimal.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/forms/hears_strings.h"
@@ -28,7 +29,7 @@ void showText(QLabel* label, const QString& text) {
 }
 
 QString minutesText(double minutes) {
-    return QString::number(minutes, 'f', minutes < 10.0 && minutes != std::round(minutes) ? 1 : 0);
+    return decimal(minutes, minutes < 10.0 && minutes != std::round(minutes) ? 1 : 0);
 }
 
 QStringList photosOf(const Job& job, const QString& step) {

@@ -2,6 +2,7 @@
 #include "widgets/pages/times_panel.h"
 
 #include "domain/methods/methods.h"
+#include "language/decimal.h"
 #include "paint/format.h"
 #include "paint/time_bars.h"
 #include "widgets/controls/figure_table.h"
@@ -18,7 +19,7 @@ namespace flenzo {
 namespace {
 
 QString tenthsOf(double minutes) {
-    return QString::number(minutes, 'f', 1);
+    return decimal(minutes, 1);
 }
 
 QString methodTitle(const MethodTime& method) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/trial_panel.h"
 
+#include "language/decimal.h"
 #include "paint/trial_chart.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/controls/scene_view.h"
@@ -145,7 +146,7 @@ void TrialPanel::finish() {
             : tr("%1 of %2 guitars have a stable float. The forecast given at the start held on %3 % of them.")
                   .arg(report_.stable)
                   .arg(report_.guitars)
-                  .arg(100.0 * report_.coverage, 0, 'f', 0));
+                  .arg(decimal(100.0 * report_.coverage, 0)));
     showReport();
 }
 

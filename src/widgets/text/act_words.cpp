@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "language/decimal.h"
 #include "widgets/text/question_words.h"
 #include "widgets/text/wording.h"
 
@@ -73,13 +74,13 @@ ActWords tuneAct(const Job& job, const Derived& derived) {
     words.aside = (off > 0.0   ? ActWordsWords::tr("%1 ¢ above %2, %3")
                    : off < 0.0 ? ActWordsWords::tr("%1 ¢ below %2, %3")
                                : ActWordsWords::tr("%1 ¢ from %2, %3"))
-                      .arg(QString::number(std::abs(off), 'f', 1), target, hertzText(aim.frequency_Hz));
+                      .arg(decimal(std::abs(off), 1), target, hertzText(aim.frequency_Hz));
     constexpr double farAbove_cents = 50.0;
     if (off > farAbove_cents) {
         const double pull_N = tensionForPitch_N(unitMass_kgpm(string.wire), axialStiffness_N(string.wire),
                                                 string.scale_m, aim.frequency_Hz);
         words.aside += QLatin1Char(' ') + ActWordsWords::tr("(%1 % of what breaks it)")
-                                              .arg(100.0 * pull_N / breakingTension_N(string.wire), 0, 'f', 0);
+                                              .arg(decimal(100.0 * pull_N / breakingTension_N(string.wire), 0));
     }
     words.entry = ActWordsWords::tr("what the tuner says, cents from %1")
                       .arg(QString::fromStdString(noteName(nearestNote(aim.frequency_Hz, job.referencePitch_Hz).midi)));
@@ -95,7 +96,7 @@ ActWords stretchAct(const Job& job, const Derived& derived) {
     words.figure = ActWordsWords::tr("pull");
     words.aside = ActWordsWords::tr(
                       "It should drop about %1 ¢; likely pulls left %2, at most %3. Never in one place: a kink stays.")
-                      .arg(string.nextDrop_cents, 0, 'f', string.nextDrop_cents < 10.0 ? 1 : 0)
+                      .arg(decimal(string.nextDrop_cents, string.nextDrop_cents < 10.0 ? 1 : 0))
                       .arg(string.needed.p50)
                       .arg(std::max(string.needed.p90, string.needed.p50));
     words.entry = ActWordsWords::tr("what the tuner says after it");
@@ -123,7 +124,7 @@ QString likelyWords(const Job& job, const Outlier& doubt) {
 
 ActWords doubtAct(const Job& job, const Outlier& doubt, const Units& units) {
     ActWords words;
-    const QString off = QString::number(std::abs(doubt.inDeviations), 'f', 0);
+    const QString off = decimal(std::abs(doubt.inDeviations), 0);
     if (doubt.string) {
         words.act =
             ActWordsWords::tr("Check string %1 again").arg(QString::fromStdString(job.rig.strings[*doubt.string].name));
@@ -233,8 +234,8 @@ ActWords doneAct(const Job& job, const Derived& derived) {
     } else if (advice.plateTolerance_rad > 1.01 * job.goal.angleTolerance_rad ||
                advice.pitchTolerance_cents > 1.01 * job.goal.pitchTolerance_cents) {
         words.aside = ActWordsWords::tr("As far as these tools can tell: strings to %1 ¢, plate to %2°")
-                          .arg(advice.pitchTolerance_cents, 0, 'f', 1)
-                          .arg(degrees(advice.plateTolerance_rad), 0, 'f', 2);
+                          .arg(decimal(advice.pitchTolerance_cents, 1))
+                          .arg(decimal(degrees(advice.plateTolerance_rad), 2));
     }
     return words;
 }
@@ -247,7 +248,7 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
             ActWordsWords::tr("The readings contradict each other"), ActWordsWords::tr("stop"),
             ActWordsWords::tr("They scatter by %1 ¢, more than the tools were said to. Mute the other strings, check "
                               "the tuner and the ruler, then read again.")
-                .arg(guitar.noise.tuner_cents, 0, 'f', 1),
+                .arg(decimal(guitar.noise.tuner_cents, 1)),
             ActWordsWords::tr("any further reading")};
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         if (std::abs(derived.advice.off_cents(i)) > job.goal.pitchTolerance_cents)
@@ -255,8 +256,8 @@ ActWords leaveAct(const Job& job, const Derived& derived) {
                 ActWordsWords::tr("%1 %2 ¢").arg(stringTitle(job.rig.strings[i]), centsText(guitar.readings_cents[i])));
     const double plate_rad = guitar.state.angle_rad - derived.advice.wantedAngle_rad;
     if (derived.advice.plateCounts && std::abs(plate_rad) > job.goal.angleTolerance_rad)
-        left.append(plate_rad > 0.0 ? ActWordsWords::tr("plate %1° forward").arg(degrees(plate_rad), 0, 'f', 2)
-                                    : ActWordsWords::tr("plate %1° sunk").arg(degrees(-plate_rad), 0, 'f', 2));
+        left.append(plate_rad > 0.0 ? ActWordsWords::tr("plate %1° forward").arg(decimal(degrees(plate_rad), 2))
+                                    : ActWordsWords::tr("plate %1° sunk").arg(decimal(degrees(-plate_rad), 2)));
     return {ActWordsWords::tr("Leave it here, or go on by hand"), ActWordsWords::tr("stop"),
             left.isEmpty()
                 ? ActWordsWords::tr("What is left is too small to measure")
@@ -277,11 +278,10 @@ QString whyItMoved(const Job& job, const Derived& derived) {
     const QString string = stringTitle(job.rig.strings[moved->string]);
     const QString words =
         (moved->cents() < 0.0 ? ActWordsWords::tr("Why %1 fell %2 ¢: ") : ActWordsWords::tr("Why %1 rose %2 ¢: "))
-            .arg(string, QString::number(std::abs(moved->cents()), 'f', 0));
-    const QString tilt =
-        (moved->tilt_rad > 0.0 ? ActWordsWords::tr("the plate tipped %1° forward (%2)")
-                               : ActWordsWords::tr("the plate tipped %1° back (%2)"))
-            .arg(QString::number(std::abs(degrees(moved->tilt_rad)), 'f', 2), whole(moved->plate_cents));
+            .arg(string, decimal(std::abs(moved->cents()), 0));
+    const QString tilt = (moved->tilt_rad > 0.0 ? ActWordsWords::tr("the plate tipped %1° forward (%2)")
+                                                : ActWordsWords::tr("the plate tipped %1° back (%2)"))
+                             .arg(decimal(std::abs(degrees(moved->tilt_rad)), 2), whole(moved->plate_cents));
     const bool gave = std::abs(moved->own_cents) >= 0.5;
     return words +
            (gave ? ActWordsWords::tr("%1, the string stretched (%2)").arg(tilt, whole(moved->own_cents)) : tilt);
@@ -319,7 +319,7 @@ namespace {
 /// What is done otherwise so that no string breaks.
 QString sparedWords(const Job& job, const Spared& spared) {
     const QString string = stringTitle(job.rig.strings[spared.string]);
-    const QString percent = QString::number(100.0 * spared.share, 'f', 0);
+    const QString percent = decimal(100.0 * spared.share, 0);
     switch (spared.by) {
     case Spared::By::OtherString:
         return ActWordsWords::tr("This string first: otherwise %1 would come to %2 % of its breaking load.")
@@ -338,7 +338,7 @@ QString sparedWords(const Job& job, const Spared& spared) {
     case Spared::By::FineTuner:
         return ActWordsWords::tr("Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at "
                                  "this string, set the fine tuner to its middle, tune by the peg and clamp it again.")
-            .arg(std::abs(spared.missing_cents), 0, 'f', 0);
+            .arg(decimal(std::abs(spared.missing_cents), 0));
     }
     return {};
 }

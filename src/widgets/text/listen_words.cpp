@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/listen_words.h"
 
+#include "language/decimal.h"
+
 #include <QCoreApplication>
 #include <cmath>
 #include <utility>
@@ -14,7 +16,7 @@ struct ListenWordsWords {
 };
 
 QString fromAim(const QString& name, double off_cents, bool settling) {
-    const QString size = QString::number(std::abs(off_cents), 'f', 1);
+    const QString size = decimal(std::abs(off_cents), 1);
     const QString words = off_cents < 0.0 ? ListenWordsWords::tr("%1: up by %2 ¢").arg(name, size)
                                           : ListenWordsWords::tr("%1: down by %2 ¢").arg(name, size);
     return settling ? words : ListenWordsWords::tr("%1 more (Enter takes it)").arg(words);

@@ -2,6 +2,7 @@
 #include "widgets/text/plan_tables.h"
 
 #include "core/planning/spring_choice.h"
+#include "language/decimal.h"
 #include "widgets/text/wording.h"
 
 #include <QCoreApplication>
@@ -27,7 +28,7 @@ QString stiffnessText(double stiffness_NmPerRad) {
 }
 
 QString percent(double share) {
-    return QStringLiteral("%1 %").arg(100.0 * share, 0, 'f', 0);
+    return QStringLiteral("%1 %").arg(decimal(100.0 * share, 0));
 }
 
 /// A roller shaft's arm stands where its spring lets it.
@@ -37,7 +38,7 @@ PlanTable springsTable(const Derived& derived, const Units& units) {
     table.headers = {PlanWords::tr("spring rate"), PlanWords::tr("free length"), PlanWords::tr("float"),
                      PlanWords::tr("arm")};
     for (const SpringOption& option : springOptions(derived.rig(), level.state, 0.0))
-        table.rows.append({PlanWords::tr("%1 N/mm").arg(option.rate_Npm / 1000.0, 0, 'f', 1),
+        table.rows.append({PlanWords::tr("%1 N/mm").arg(decimal(option.rate_Npm / 1000.0, 1)),
                            lengthText(option.free_m, units), stiffnessText(option.floatStiffness_NmPerRad),
                            option.stable ? PlanWords::tr("level") : PlanWords::tr("runs away")});
     const auto shim_m = shimForAngle_m(derived.rig(), level.state, 0.0);
@@ -56,8 +57,8 @@ PlanTable aimsTable(const Job& job, const Derived& derived) {
     PlanTable table;
     for (const Aim& aim : derived.report.aimedPass.aims)
         table.rows.append({QString::fromStdString(job.rig.strings[aim.string].name), centsText(aim.cents),
-                           QStringLiteral("±%1").arg(derived.uncertainty.aims_cents[aim.string], 0, 'f', 0),
-                           QString::number(aim.frequency_Hz, 'f', 2), noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
+                           QStringLiteral("±%1").arg(decimal(derived.uncertainty.aims_cents[aim.string], 0)),
+                           decimal(aim.frequency_Hz, 2), noteOf(aim.frequency_Hz, job.referencePitch_Hz)});
     if (table.rows.isEmpty()) {
         table.note = PlanWords::tr("No aims without a balance.");
         return table;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/practice_words.h"
 
+#include "language/decimal.h"
 #include "widgets/text/wording.h"
 
 #include <QCoreApplication>
@@ -184,15 +185,15 @@ QStringList practiceScore(const PracticeRun& run, const Units& units) {
     QStringList lines{score.passed ? PracticeWords::tr("%1 of 100 points: passed").arg(score.points)
                                    : PracticeWords::tr("%1 of 100 points: not passed").arg(score.points),
                       PracticeWords::tr("Ends within %1 ¢, plate %2°.")
-                          .arg(score.worst_cents, 0, 'f', 1)
+                          .arg(decimal(score.worst_cents, 1))
                           .arg(signedNumber(score.plate_deg, 2)),
                       PracticeWords::tr("Passes %1 (a good hand %2), visits to the claw %3 (%4), minutes %5 (%6).")
-                          .arg(score.passes, 0, 'f', 1)
-                          .arg(exercise.parPasses, 0, 'f', 1)
+                          .arg(decimal(score.passes, 1))
+                          .arg(decimal(exercise.parPasses, 1))
                           .arg(score.clawVisits)
                           .arg(exercise.parVisits)
-                          .arg(score.minutes, 0, 'f', 0)
-                          .arg(exercise.parMinutes, 0, 'f', 0)};
+                          .arg(decimal(score.minutes, 0))
+                          .arg(decimal(exercise.parMinutes, 0))};
     if (!score.home)
         lines.append(PracticeWords::tr("Not finished: tune the strings and level the plate."));
     if (!score.inTime)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/question_words.h"
 
+#include "language/decimal.h"
 #include "paint/format.h"
 #include "widgets/text/convergence.h"
 
@@ -28,7 +29,7 @@ QString title(const Job& job, const std::optional<std::size_t>& string) {
 }
 
 QString movedWords(const Job& job, const MovedString& one) {
-    const QString string = title(job, one.string), by = QString::number(std::abs(one.cents), 'f', 0);
+    const QString string = title(job, one.string), by = decimal(std::abs(one.cents), 0);
     const QString after = one.event > 0 ? clockOf(job.log[one.event - 1]) : QString();
     if (one.cents > 0.0)
         return after.isEmpty()

@@ -7,6 +7,7 @@
 #include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
 #include "domain/work/warnings.h"
+#include "language/decimal.h"
 #include "widgets/text/wording.h"
 
 #include <QCoreApplication>
@@ -24,8 +25,8 @@ struct StepFiguresWords {
 
 /// As a ruler on the bench tells it.
 QString rough(double length_m, const Units& units) {
-    return units.inches ? QStringLiteral("%1 in").arg(length_m / 0.0254, 0, 'f', 2)
-                        : QStringLiteral("%1 mm").arg(length_m * 1e3, 0, 'f', 0);
+    return units.inches ? QStringLiteral("%1 in").arg(decimal(length_m / 0.0254, 2))
+                        : QStringLiteral("%1 mm").arg(decimal(length_m * 1e3, 0));
 }
 
 /// One below the other, but for what is empty.
@@ -40,12 +41,12 @@ QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     if (rule == QLatin1String("past"))
         return StepFiguresWords::tr("%1 past the string post").arg(rough(rules.slack_m, units));
     if (rule == QLatin1String("spacings"))
-        return StepFiguresWords::tr("%1 string post spacings past its own").arg(rules.postSpacings, 0, 'f', 1);
+        return StepFiguresWords::tr("%1 string post spacings past its own").arg(decimal(rules.postSpacings, 1));
     if (rule == QLatin1String("bow"))
         return StepFiguresWords::tr("a bow of %1 over the middle of the fretboard").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
-        return StepFiguresWords::tr("%1 fingers under the string").arg(rules.fingers, 0, 'f', 1);
-    return StepFiguresWords::tr("%1 frets back at the nut").arg(rules.frets, 0, 'f', 1);
+        return StepFiguresWords::tr("%1 fingers under the string").arg(decimal(rules.fingers, 1));
+    return StepFiguresWords::tr("%1 frets back at the nut").arg(decimal(rules.frets, 1));
 }
 
 QString slackWords(const Job& job, const Units& units) {
@@ -61,10 +62,10 @@ QString slackWords(const Job& job, const Units& units) {
         lines.append((wound ? StepFiguresWords::tr("Wound: %1 = %2 of slack, %3 wraps")
                             : StepFiguresWords::tr("Plain: %1 = %2 of slack, %3 wraps"))
                          .arg(ruleWords(job, rules, units), rough(rules.slack_m, units))
-                         .arg(wrapsOf(job, string->wire), 0, 'f', 1));
+                         .arg(decimal(wrapsOf(job, string->wire), 1)));
     }
     const AssumedHead head = headOf(job);
-    const QString angle = QString::number(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 'f', 0);
+    const QString angle = decimal(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0);
     const bool measured = job.card.head.post_m && job.card.head.spacing_m;
     lines.append((measured
                       ? StepFiguresWords::tr("Its angle over the nut is then about %1° (string posts of %2, %3 apart).")
@@ -80,7 +81,7 @@ QString blockWords(const Job& job, const Derived& derived, const Units& units) {
     const double jump = blockJump_cents(job, derived.rig(), derived.report.level);
     return words + QLatin1Char(' ') +
            (jump > 0.0 ? StepFiguresWords::tr("Strings at pitch under it jump up to %1 cents when it comes out.")
-                             .arg(jump, 0, 'f', 0)
+                             .arg(decimal(jump, 0))
                        : StepFiguresWords::tr("Neutral: nothing jumps when it comes out."));
 }
 
@@ -155,19 +156,19 @@ QString fineWords(const Job& job, const Derived& derived) {
         return StepFiguresWords::tr("The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them "
                                     "anew and tune at the pegs before the caps close.")
             .arg(lacking.join(QStringLiteral(" · ")))
-            .arg(assumedWear_cents, 0, 'f', 0);
+            .arg(decimal(assumedWear_cents, 0));
     return StepFiguresWords::tr(
                "The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.")
-        .arg(assumedWear_cents, 0, 'f', 0)
-        .arg(spare_cents, 0, 'f', 0);
+        .arg(decimal(assumedWear_cents, 0))
+        .arg(decimal(spare_cents, 0));
 }
 
 QString presetWords(const Job& job, const Derived& derived) {
     Job preset = job;
     presetFineTuners(preset);
     return lines({StepFiguresWords::tr("Preset: %1 of %2 turns screwed in (range assumed unless the card says).")
-                      .arg(finePreset_turns(job), 0, 'f', 1)
-                      .arg(job.rig.strings.front().fineTurns, 0, 'f', 1),
+                      .arg(decimal(finePreset_turns(job), 1))
+                      .arg(decimal(job.rig.strings.front().fineTurns, 1)),
                   fineWords(preset, derived)});
 }
 
@@ -188,7 +189,7 @@ QString lockWords(const Job& job, const Derived& derived) {
             StepFiguresWords::tr(
                 "Last time locking moved: %1. The aims allow for it, but for more than %2 ¢: there a string slipped.")
                 .arg(parts.join(QStringLiteral(" · ")))
-                .arg(mostClampShift_cents, 0, 'f', 0));
+                .arg(decimal(mostClampShift_cents, 0)));
     }
     said.append(fineWords(job, derived));
     return lines(said);
@@ -201,8 +202,8 @@ QString budgetWords(const Job& job, const Derived& derived) {
         if (budgets[i].perTurn_cents > 0.0)
             parts.append(StepFiguresWords::tr("%1: up %2, down %3 ¢")
                              .arg(QString::fromStdString(job.rig.strings[i].name))
-                             .arg(budgets[i].up_cents, 0, 'f', 0)
-                             .arg(budgets[i].down_cents, 0, 'f', 0));
+                             .arg(decimal(budgets[i].up_cents, 0))
+                             .arg(decimal(budgets[i].down_cents, 0)));
     const bool atBridge = job.rig.bridge.has().tunersAtBridge;
     const QString ended =
         atBridge ? StepFiguresWords::tr(
@@ -238,11 +239,11 @@ QString pullUpWords(const Job& job, const Derived& derived) {
     };
     return StepFiguresWords::tr("Pulled up to its stop, %1° on, string %2 rises by %3 half steps, string %4 by %5 "
                                 "(calculated).")
-        .arg(degrees(pull.angle_rad), 0, 'f', 1)
+        .arg(decimal(degrees(pull.angle_rad), 1))
         .arg(name(most))
-        .arg(*most / 100.0, 0, 'f', 1)
+        .arg(decimal(*most / 100.0, 1))
         .arg(name(least))
-        .arg(*least / 100.0, 0, 'f', 1);
+        .arg(decimal(*least / 100.0, 1));
 }
 
 QString playingWords(const Job& job, const Derived& derived) {

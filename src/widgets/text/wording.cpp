@@ -3,6 +3,7 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/note.h"
+#include "language/decimal.h"
 #include <QCoreApplication>
 #include <QStringList>
 #include <cmath>
@@ -18,8 +19,7 @@ struct WordingWords {
 } // namespace
 
 QString rangeText(double low, double high) {
-    return low == high ? QString::number(low, 'f', 0)
-                       : WordingWords::tr("%1 to %2").arg(QString::number(low, 'f', 0), QString::number(high, 'f', 0));
+    return low == high ? decimal(low, 0) : WordingWords::tr("%1 to %2").arg(decimal(low, 0), decimal(high, 0));
 }
 
 QString outlook(const Derived& derived) {
@@ -110,14 +110,14 @@ QString wayOut(const Alternative& way) {
     case Alternative::Kind::SpringCount:
         return WordingWords::tr("%n such spring(s)", nullptr, way.springs);
     case Alternative::Kind::SpringRate:
-        return way.share < 1.0 ? WordingWords::tr("springs %1 % softer").arg(100.0 * (1.0 - way.share), 0, 'f', 0)
-                               : WordingWords::tr("springs %1 % stiffer").arg(100.0 * (way.share - 1.0), 0, 'f', 0);
+        return way.share < 1.0 ? WordingWords::tr("springs %1 % softer").arg(decimal(100.0 * (1.0 - way.share), 0))
+                               : WordingWords::tr("springs %1 % stiffer").arg(decimal(100.0 * (way.share - 1.0), 0));
     case Alternative::Kind::SlantedSprings:
         return WordingWords::tr("outer springs slanted by a hook");
     case Alternative::Kind::StraightSprings:
         return WordingWords::tr("all springs straight");
     case Alternative::Kind::LighterSet:
-        return WordingWords::tr("gauges at %1 %").arg(100.0 * way.share, 0, 'f', 0);
+        return WordingWords::tr("gauges at %1 %").arg(decimal(100.0 * way.share, 0));
     case Alternative::Kind::Decked:
         return WordingWords::tr("decked on the body");
     case Alternative::Kind::CentringAssist:
@@ -129,9 +129,9 @@ QString wayOut(const Alternative& way) {
 QString shortfall(const Shortfall& missing, const Units& units) {
     QStringList parts;
     if (missing.springRate)
-        parts.append(WordingWords::tr("springs %1 % too soft").arg(100.0 * *missing.springRate, 0, 'f', 0));
+        parts.append(WordingWords::tr("springs %1 % too soft").arg(decimal(100.0 * *missing.springRate, 0)));
     if (missing.tension)
-        parts.append(WordingWords::tr("strings that pull %1 % too hard").arg(100.0 * *missing.tension, 0, 'f', 0));
+        parts.append(WordingWords::tr("strings that pull %1 % too hard").arg(decimal(100.0 * *missing.tension, 0)));
     if (missing.hookDepth_m)
         parts.append(WordingWords::tr("hooks %1 too shallow").arg(lengthText(*missing.hookDepth_m, units)));
     if (missing.setback_m)
@@ -142,7 +142,7 @@ QString shortfall(const Shortfall& missing, const Units& units) {
                              : WordingWords::tr("Any one of these mends it: %1.").arg(parts.join(QStringLiteral("; ")));
     return WordingWords::tr("Retuned, the stiffness is %1 N·m/rad; comfortable is %2. ")
                .arg(signedNumber(missing.floatStiffness_NmPerRad, 2))
-               .arg(comfortableFloat_NmPerRad, 0, 'f', 1) +
+               .arg(decimal(comfortableFloat_NmPerRad, 1)) +
            made;
 }
 
@@ -166,7 +166,7 @@ QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSo
             : WordingWords::tr("With this claw setting the plate hits its stop.");
     return stands + QLatin1Char('\n') + WordingWords::tr("%1 for level.").arg(clawTurn(level.moreTurns)) +
            QLatin1Char('\n') +
-           WordingWords::tr("Float stiffness %1 N·m/rad.").arg(level.floatStiffness_NmPerRad, 0, 'f', 1);
+           WordingWords::tr("Float stiffness %1 N·m/rad.").arg(decimal(level.floatStiffness_NmPerRad, 1));
 }
 
 QString leftAlone(const Job& job, const ChangeReport& report) {
