@@ -113,7 +113,7 @@ void habitsPerGuitar(benchmark::State& run) {
     const BenchJob job = changed(benchJobOf(newJob()), ChangeKind::Lighter);
     std::uint32_t seed = 1;
     for (auto _ : run) {
-        for (const ShopHabit& method : practisedMethods()) {
+        for (const ShopMethod& method : practisedMethods()) {
             SimulatedGuitar guitar(job, UncertaintyModel(), seed);
             benchmark::DoNotOptimize(playByMethod(job, method, guitar, seed));
         }

@@ -654,6 +654,266 @@
         <source>Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes.</source>
         <translation>Dickere flach umsponnene Saiten kamen drauf, und der Hebel ist jetzt zu tief; welche Feder, und in zwei Durchgängen gestimmt.</translation>
     </message>
+    <message>
+        <source>Four, 45 to 90 short scale</source>
+        <translation>Vier, 45 bis 90, kurze Mensur</translation>
+    </message>
+    <message>
+        <source>Four, 40 to 95</source>
+        <translation>Vier, 40 bis 95</translation>
+    </message>
+    <message>
+        <source>Four, 45 to 105</source>
+        <translation>Vier, 45 bis 105</translation>
+    </message>
+    <message>
+        <source>Four, 45 to 105 flat-wound</source>
+        <translation>Vier, 45 bis 105, flach umsponnen</translation>
+    </message>
+    <message>
+        <source>Five, 20 to 90 short scale</source>
+        <translation>Fünf, 20 bis 90, kurze Mensur</translation>
+    </message>
+    <message>
+        <source>Five, 45 to 130</source>
+        <translation>Fünf, 45 bis 130</translation>
+    </message>
+    <message>
+        <source>Six, 8.5 to 40</source>
+        <translation>Sechs, 8,5 bis 40</translation>
+    </message>
+    <message>
+        <source>Six, 9 to 42</source>
+        <translation>Sechs, 9 bis 42</translation>
+    </message>
+    <message>
+        <source>Six, 9 to 46</source>
+        <translation>Sechs, 9 bis 46</translation>
+    </message>
+    <message>
+        <source>Six, 9.5 to 44</source>
+        <translation>Sechs, 9,5 bis 44</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 46</source>
+        <translation>Sechs, 10 bis 46</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 52</source>
+        <translation>Sechs, 10 bis 52</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 56</source>
+        <translation>Sechs, 10 bis 56</translation>
+    </message>
+    <message>
+        <source>Six, 10.5 to 48</source>
+        <translation>Sechs, 10,5 bis 48</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 48</source>
+        <translation>Sechs, 11 bis 48</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 49</source>
+        <translation>Sechs, 11 bis 49</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 54</source>
+        <translation>Sechs, 11 bis 54</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 54</source>
+        <translation>Sechs, 12 bis 54</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 54 with a wound third</source>
+        <translation>Sechs, 12 bis 54, dritte umsponnen</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 60</source>
+        <translation>Sechs, 12 bis 60</translation>
+    </message>
+    <message>
+        <source>Six, baritone 13 to 68</source>
+        <translation>Sechs, Bariton 13 bis 68</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 46 flat-wound</source>
+        <translation>Sechs, 10 bis 46, flach umsponnen</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 50 flat-wound</source>
+        <translation>Sechs, 11 bis 50, flach umsponnen</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 52 flat-wound</source>
+        <translation>Sechs, 12 bis 52, flach umsponnen</translation>
+    </message>
+    <message>
+        <source>Seven, 9 to 54</source>
+        <translation>Sieben, 9 bis 54</translation>
+    </message>
+    <message>
+        <source>Seven, 9.5 to 58</source>
+        <translation>Sieben, 9,5 bis 58</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 56</source>
+        <translation>Sieben, 10 bis 56</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 59</source>
+        <translation>Sieben, 10 bis 59</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 60</source>
+        <translation>Sieben, 10 bis 60</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 62</source>
+        <translation>Sieben, 10 bis 62</translation>
+    </message>
+    <message>
+        <source>Seven, 10.5 to 66</source>
+        <translation>Sieben, 10,5 bis 66</translation>
+    </message>
+    <message>
+        <source>Eight, 9 to 65</source>
+        <translation>Acht, 9 bis 65</translation>
+    </message>
+    <message>
+        <source>Eight, 9.5 to 74</source>
+        <translation>Acht, 9,5 bis 74</translation>
+    </message>
+    <message>
+        <source>Eight, 10 to 74</source>
+        <translation>Acht, 10 bis 74</translation>
+    </message>
+    <message>
+        <source>Eight, 10 to 80</source>
+        <translation>Acht, 10 bis 80</translation>
+    </message>
+    <message>
+        <source>Eight, 11 to 80</source>
+        <translation>Acht, 11 bis 80</translation>
+    </message>
+    <message>
+        <source>Nine, 9 to 90</source>
+        <translation>Neun, 9 bis 90</translation>
+    </message>
+    <message>
+        <source>Ten, five pairs 10 to 38</source>
+        <translation>Zehn, fünf Paare 10 bis 38</translation>
+    </message>
+    <message>
+        <source>Eleven, five pairs and one</source>
+        <translation>Elf, fünf Paare und eine</translation>
+    </message>
+    <message>
+        <source>Twelve, six pairs 9.5 to 44</source>
+        <translation>Zwölf, sechs Paare 9,5 bis 44</translation>
+    </message>
+    <message>
+        <source>Standard</source>
+        <translation>Standard</translation>
+    </message>
+    <message>
+        <source>Standard, pairs</source>
+        <translation>Standard, Paare</translation>
+    </message>
+    <message>
+        <source>Standard, one and pairs</source>
+        <translation>Standard, eine und Paare</translation>
+    </message>
+    <message>
+        <source>Standard, octave pairs</source>
+        <translation>Standard, Oktavpaare</translation>
+    </message>
+    <message>
+        <source>Half step down</source>
+        <translation>Halbton tiefer</translation>
+    </message>
+    <message>
+        <source>Whole step down</source>
+        <translation>Ganzton tiefer</translation>
+    </message>
+    <message>
+        <source>One and a half steps down</source>
+        <translation>Anderthalb Töne tiefer</translation>
+    </message>
+    <message>
+        <source>Two steps down</source>
+        <translation>Zwei Töne tiefer</translation>
+    </message>
+    <message>
+        <source>Baritone B</source>
+        <translation>Bariton H</translation>
+    </message>
+    <message>
+        <source>Baritone A</source>
+        <translation>Bariton A</translation>
+    </message>
+    <message>
+        <source>Dropped D</source>
+        <translation>Tiefes D</translation>
+    </message>
+    <message>
+        <source>Dropped C</source>
+        <translation>Tiefes C</translation>
+    </message>
+    <message>
+        <source>Dropped B</source>
+        <translation>Tiefes H</translation>
+    </message>
+    <message>
+        <source>Dropped A</source>
+        <translation>Tiefes A</translation>
+    </message>
+    <message>
+        <source>Dropped G</source>
+        <translation>Tiefes G</translation>
+    </message>
+    <message>
+        <source>Dropped E</source>
+        <translation>Tiefes E</translation>
+    </message>
+    <message>
+        <source>Open D</source>
+        <translation>Offenes D</translation>
+    </message>
+    <message>
+        <source>Open G</source>
+        <translation>Offenes G</translation>
+    </message>
+    <message>
+        <source>Open E</source>
+        <translation>Offenes E</translation>
+    </message>
+    <message>
+        <source>Open A</source>
+        <translation>Offenes A</translation>
+    </message>
+    <message>
+        <source>Open C</source>
+        <translation>Offenes C</translation>
+    </message>
+    <message>
+        <source>Open G, seven</source>
+        <translation>Offenes G, sieben</translation>
+    </message>
+    <message>
+        <source>D minor open</source>
+        <translation>Offenes d-Moll</translation>
+    </message>
+    <message>
+        <source>D A D G A D</source>
+        <translation>D A D G A D</translation>
+    </message>
+    <message>
+        <source>Ten single strings</source>
+        <translation>Zehn Einzelsaiten</translation>
+    </message>
 </context>
 <context>
     <name>Card</name>
@@ -2011,6 +2271,14 @@
         <source>Return test: before, after a dive, after a pull-up, cents</source>
         <translation>Rückkehrprobe: vorher, nach dem Abtauchen, nach dem Hochziehen, Cent</translation>
     </message>
+    <message>
+        <source>string %1, %2</source>
+        <translation>Saite %1, %2</translation>
+    </message>
+    <message>
+        <source>Broken</source>
+        <translation>Gerissen</translation>
+    </message>
 </context>
 <context>
     <name>ListenWords</name>
@@ -2191,18 +2459,6 @@
     <message>
         <source>by eye</source>
         <translation>nach Augenmaß</translation>
-    </message>
-    <message>
-        <source>within about half a cent</source>
-        <translation>auf etwa einen halben Cent</translation>
-    </message>
-    <message>
-        <source>within about a cent</source>
-        <translation>auf etwa einen Cent</translation>
-    </message>
-    <message>
-        <source>within about 2 ¢</source>
-        <translation>auf etwa 2 ¢</translation>
     </message>
     <message>
         <source>This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ would do.</source>
@@ -3033,8 +3289,20 @@
         <translation>außer Reichweite</translation>
     </message>
     <message>
-        <source>Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.</source>
-        <translation>Umdrehungen der Federkralle bis eben, Steifigkeit des Schwebens in N·m/rad (weniger heißt weicherer Hebel) und was ein Durchgang genau auf Tonhöhe übrig lässt. Anzahl und Rate der Federn stehen unter Werte (F4).</translation>
+        <source>The arm&apos;s range: %1° down, %2° up, there string %3 is %4 half steps sharp.</source>
+        <translation>Weg des Hebels: %1° nach unten, %2° nach oben, dort ist Saite %3 um %4 Halbtöne zu hoch.</translation>
+    </message>
+    <message>
+        <source>The arm&apos;s range: %1° down, none up.</source>
+        <translation>Weg des Hebels: %1° nach unten, keiner nach oben.</translation>
+    </message>
+    <message>
+        <source>claw left</source>
+        <translation>Federkralle übrig</translation>
+    </message>
+    <message>
+        <source>Claw turns for level and how many are left to its tightest; float in N·m/rad; the arm&apos;s effort against now; what a pass exactly to pitch leaves.</source>
+        <translation>Umdrehungen der Federkralle bis waagerecht und wie viele bis zum Anschlag bleiben; Schwebesteife in N·m/rad; Kraft am Hebel gegen jetzt; was ein Durchgang genau auf Tonhöhe übrig lässt.</translation>
     </message>
 </context>
 <context>
@@ -3911,6 +4179,22 @@
         <source>the wire in a saddle&apos;s clamp in millimetres</source>
         <translation>der Draht in der Klemme eines Reiters in Millimetern</translation>
     </message>
+    <message>
+        <source>from the nut to the string tree in millimetres</source>
+        <translation>vom Sattel zum Saitenniederhalter in Millimetern</translation>
+    </message>
+    <message>
+        <source>by how much a string tree holds its strings down in millimetres</source>
+        <translation>um wie viel ein Saitenniederhalter seine Saiten herunterhält, in Millimetern</translation>
+    </message>
+    <message>
+        <source>what a luggage scale shows, in newtons</source>
+        <translation>was eine Kofferwaage zeigt, in Newton</translation>
+    </message>
+    <message>
+        <source>from the wall of the cavity to the claw in millimetres</source>
+        <translation>von der Wand des Federfachs zur Federkralle in Millimetern</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -3947,28 +4231,8 @@
         <translation>Masse der Brücke</translation>
     </message>
     <message>
-        <source>its centre, ahead</source>
-        <translation>ihr Schwerpunkt, voraus</translation>
-    </message>
-    <message>
-        <source>its centre, above</source>
-        <translation>ihr Schwerpunkt, darüber</translation>
-    </message>
-    <message>
-        <source>pivot friction</source>
-        <translation>Reibung des Drehpunkts</translation>
-    </message>
-    <message>
-        <source>friction at the nut</source>
-        <translation>Reibung am Sattel</translation>
-    </message>
-    <message>
         <source>stabiliser holds</source>
         <translation>Stabilisator hält</translation>
-    </message>
-    <message>
-        <source>stabiliser rate</source>
-        <translation>Rate des Stabilisators</translation>
     </message>
     <message>
         <source>travel per turn</source>
@@ -4007,10 +4271,6 @@
         <translation>Toleranz der Tonhöhe</translation>
     </message>
     <message>
-        <source>slot 0…1</source>
-        <translation>Platz 0…1</translation>
-    </message>
-    <message>
         <source>rate</source>
         <translation>Rate</translation>
     </message>
@@ -4031,32 +4291,12 @@
         <translation>Hebelarm</translation>
     </message>
     <message>
-        <source>hook ahead</source>
-        <translation>Haken voraus</translation>
-    </message>
-    <message>
-        <source>hook height</source>
-        <translation>Höhe des Hakens</translation>
-    </message>
-    <message>
-        <source>claw ahead</source>
-        <translation>Federkralle voraus</translation>
-    </message>
-    <message>
-        <source>claw height</source>
-        <translation>Höhe der Federkralle</translation>
-    </message>
-    <message>
         <source>slant</source>
         <translation>Schräge</translation>
     </message>
     <message>
         <source>scale</source>
         <translation>Mensur</translation>
-    </message>
-    <message>
-        <source>saddle ahead</source>
-        <translation>Reiter voraus</translation>
     </message>
     <message>
         <source>saddle height</source>
@@ -4081,6 +4321,42 @@
     <message>
         <source>fine tuner, turns screwed in</source>
         <translation>Feinstimmer, Umdrehungen hineingedreht</translation>
+    </message>
+    <message>
+        <source>across, 0 bass to 1 treble</source>
+        <translation>quer, 0 Bass bis 1 Diskant</translation>
+    </message>
+    <message>
+        <source>pivot to hook, along</source>
+        <translation>Drehpunkt bis Haken, längs</translation>
+    </message>
+    <message>
+        <source>hook, below is minus</source>
+        <translation>Haken, darunter ist minus</translation>
+    </message>
+    <message>
+        <source>pivot to claw, along</source>
+        <translation>Drehpunkt bis Federkralle, längs</translation>
+    </message>
+    <message>
+        <source>claw, below is minus</source>
+        <translation>Federkralle, darunter ist minus</translation>
+    </message>
+    <message>
+        <source>pivot to saddle, along</source>
+        <translation>Drehpunkt bis Reiter, längs</translation>
+    </message>
+    <message>
+        <source>above the nut&apos;s floor</source>
+        <translation>über dem Sattelgrund</translation>
+    </message>
+    <message>
+        <source>nut to what holds it up</source>
+        <translation>Sattel bis zur Auflage dahinter</translation>
+    </message>
+    <message>
+        <source>fine tuner, turns in all</source>
+        <translation>Feinstimmer, Umdrehungen insgesamt</translation>
     </message>
 </context>
 <context>
@@ -4491,10 +4767,6 @@
         <translation>Blank: %1 = %2 Zugabe, %3 Wicklungen</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed).</source>
-        <translation>Der Winkel über den Sattel ist dann etwa %1° (Achsen von %2, %3 entfernt, sind angenommen).</translation>
-    </message>
-    <message>
         <source>Block under the rear edge: %1.</source>
         <translation>Klotz unter der Hinterkante: %1.</translation>
     </message>
@@ -4631,16 +4903,56 @@
         <translation>Eben ist der Spalt unter der Hinterkante %1.</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart).</source>
-        <translation>Ihr Winkel über dem Sattel ist dann etwa %1° (Mechanikachsen von %2, %3 Abstand).</translation>
-    </message>
-    <message>
         <source>The arm is not used: resting on the body, the other strings stay in tune when one breaks. Choose it at the plan under Bridge.</source>
         <translation>Der Hebel wird nicht benutzt: auf dem Korpus ruhend bleiben die anderen Saiten gestimmt, wenn eine reißt. Im Plan unter Brücke wählen.</translation>
     </message>
     <message>
         <source>The arm is used: on the body it only dives; floating it moves both ways. Choose it at the plan under Bridge.</source>
         <translation>Der Hebel wird benutzt: auf dem Korpus taucht er nur ab; schwebend geht er in beide Richtungen. Im Plan unter Brücke wählen.</translation>
+    </message>
+    <message>
+        <source>Angles over the nut: %1 (string posts of %2, %3 apart).</source>
+        <translation>Winkel über den Sattel: %1 (Mechanikachsen von %2, Abstand %3).</translation>
+    </message>
+    <message>
+        <source>Angles over the nut: %1 (string posts of %2, %3 apart, are assumed).</source>
+        <translation>Winkel über den Sattel: %1 (Mechanikachsen von %2 im Abstand %3 sind angenommen).</translation>
+    </message>
+    <message>
+        <source>Strings under the string tree: %1° with it.</source>
+        <translation>Saiten unter dem Saitenniederhalter: mit ihm %1°.</translation>
+    </message>
+    <message>
+        <source>Strings under the string tree: about %1° with it (assumed).</source>
+        <translation>Saiten unter dem Saitenniederhalter: mit ihm etwa %1° (angenommen).</translation>
+    </message>
+    <message>
+        <source>Wall to claw now: bass side %1, treble side %2.</source>
+        <translation>Wand bis Federkralle jetzt: Bassseite %1, Diskantseite %2.</translation>
+    </message>
+    <message>
+        <source>The claw is crooked: the treble screw is %1 turns further in.</source>
+        <translation>Die Federkralle steht schief: die Diskantschraube ist %1 Umdrehungen weiter hineingedreht.</translation>
+    </message>
+    <message>
+        <source>The claw is crooked: the bass screw is %1 turns further in.</source>
+        <translation>Die Federkralle steht schief: die Bassschraube ist %1 Umdrehungen weiter hineingedreht.</translation>
+    </message>
+    <message>
+        <source>%1: arm %2 %, claw %3 turns</source>
+        <translation>%1: Hebel %2 %, Federkralle %3 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>No other springs at hand make the arm so and still float.</source>
+        <translation>Keine anderen Federn machen den Hebel so und lassen das Vibrato schweben.</translation>
+    </message>
+    <message>
+        <source>For that arm: %1 (calculated).</source>
+        <translation>Für diesen Hebel: %1 (berechnet).</translation>
+    </message>
+    <message>
+        <source>An action is wanted: tick “set the height” to have its step.</source>
+        <translation>Eine Saitenlage ist gewünscht: „Höhe einstellen“ ankreuzen, dann kommt der Schritt dazu.</translation>
     </message>
 </context>
 <context>
@@ -4736,10 +5048,6 @@
     <message>
         <source>springs are in slots</source>
         <translation>Federn hängen in den Plätzen</translation>
-    </message>
-    <message>
-        <source>claw depth, bass and treble</source>
-        <translation>Tiefe der Federkralle, Bass und Diskant</translation>
     </message>
     <message>
         <source>block that fits it</source>
@@ -4944,6 +5252,34 @@
     <message>
         <source>the same, treble side, mm</source>
         <translation>dasselbe, Diskantseite, mm</translation>
+    </message>
+    <message>
+        <source>wall to claw, bass side, mm</source>
+        <translation>Wand bis Federkralle, Bassseite, mm</translation>
+    </message>
+    <message>
+        <source>wall to claw, treble side, mm</source>
+        <translation>Wand bis Federkralle, Diskantseite, mm</translation>
+    </message>
+    <message>
+        <source>nut to string tree, mm</source>
+        <translation>Sattel bis Saitenniederhalter, mm</translation>
+    </message>
+    <message>
+        <source>tree holds strings down by, mm</source>
+        <translation>Saitenniederhalter drückt um, mm</translation>
+    </message>
+    <message>
+        <source>the arm is wanted</source>
+        <translation>der Hebel soll sein</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>weicher</translation>
+    </message>
+    <message>
+        <source>stiffer</source>
+        <translation>härter</translation>
     </message>
 </context>
 <context>
@@ -6529,6 +6865,64 @@
     <message>
         <source>%1 × %2</source>
         <translation>%1 × %2</translation>
+    </message>
+</context>
+<context>
+    <name>Trends</name>
+    <message>
+        <source>Look for a sharp edge where the ball end seats.</source>
+        <translation>Die Auflage des Kugelendes auf eine scharfe Kante ansehen.</translation>
+    </message>
+    <message>
+        <source>Look at the hole of the string post: a burr; bend the string less tightly.</source>
+        <translation>Das Loch der Mechanikachse auf Grat ansehen; die Saite weniger scharf knicken.</translation>
+    </message>
+    <message>
+        <source>Look at the frets under it: a burr at a fret&apos;s end.</source>
+        <translation>Die Bünde darunter ansehen: Grat an einem Bundende.</translation>
+    </message>
+    <message>
+        <source>at the saddle</source>
+        <translation>am Reiter</translation>
+    </message>
+    <message>
+        <source>at the ball end</source>
+        <translation>am Kugelende</translation>
+    </message>
+    <message>
+        <source>between nut and saddle</source>
+        <translation>zwischen Sattel und Reiter</translation>
+    </message>
+    <message>
+        <source>at the nut</source>
+        <translation>am Sattel</translation>
+    </message>
+    <message>
+        <source>at the string post</source>
+        <translation>an der Mechanikachse</translation>
+    </message>
+    <message>
+        <source>not said where</source>
+        <translation>Stelle nicht gesagt</translation>
+    </message>
+    <message numerus="yes">
+        <source>String %1 broke %2, %n times.</source>
+        <translation>
+            <numerusform>Saite %1 ist %n-mal gerissen, %2.</numerusform>
+            <numerusform>Saite %1 ist %n-mal gerissen, %2.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Look for a burr or a sharp edge on that saddle.</source>
+        <translation>Diesen Reiter auf Grat oder scharfe Kante ansehen.</translation>
+    </message>
+    <message>
+        <source>Look at its place in the nut: a burr, or a slot too narrow.</source>
+        <translation>Ihren Platz im Sattel ansehen: Grat oder zu enge Kerbe.</translation>
+    </message>
+    <message>
+        <source>String %1 did not come back from the arm in %2 of %3 jobs. Look at its place in the nut, its saddle and how it is held.</source>
+        <translation>Saite %1 kam in %2 von %3 Aufträgen vom Hebel nicht zurück. Ihren Platz im Sattel, ihren Reiter und ihre Klemmung ansehen.</translation>
     </message>
 </context>
 <context>
@@ -8335,6 +8729,97 @@
     </message>
 </context>
 <context>
+    <name>flenzo::FindForm</name>
+    <message>
+        <source>By a luggage scale: hook it to the arm&apos;s end and pull square to the arm until the plate just begins to move.</source>
+        <translation>Mit einer Kofferwaage: am Hebelende einhaken und quer zum Hebel ziehen, bis die Platte sich gerade zu bewegen beginnt.</translation>
+    </message>
+    <message>
+        <source>That is what holds the plate</source>
+        <translation>Das hält die Platte</translation>
+    </message>
+    <message>
+        <source>the scale shows</source>
+        <translation>die Waage zeigt</translation>
+    </message>
+    <message>
+        <source>pivot to arm&apos;s end</source>
+        <translation>Drehpunkt bis Hebelende</translation>
+    </message>
+    <message>
+        <source>A spring by the same scale: unhooked and lying free, then drawn out to two lengths. Safety glasses on, face out of its line.</source>
+        <translation>Eine Feder mit derselben Waage: ausgehängt und frei liegend messen, dann auf zwei Längen ziehen. Schutzbrille auf, Gesicht aus ihrer Richtung.</translation>
+    </message>
+    <message>
+        <source>All springs are like it</source>
+        <translation>Alle Federn sind wie diese</translation>
+    </message>
+    <message>
+        <source>length with no load</source>
+        <translation>Länge ohne Last</translation>
+    </message>
+    <message>
+        <source>drawn out to</source>
+        <translation>gezogen auf</translation>
+    </message>
+    <message>
+        <source>the scale shows there</source>
+        <translation>die Waage zeigt dort</translation>
+    </message>
+    <message>
+        <source>drawn out further to</source>
+        <translation>weiter gezogen auf</translation>
+    </message>
+    <message>
+        <source>By two claw positions: all strings in tune, note the plate; turn both claw screws alike, tune all strings again, note the plate again. The further apart, the surer.</source>
+        <translation>Mit zwei Stellungen der Federkralle: alle Saiten gestimmt, die Plattenlage notieren; beide Schrauben gleich drehen, alle Saiten wieder stimmen, die Plattenlage wieder notieren. Je weiter auseinander, desto sicherer.</translation>
+    </message>
+    <message>
+        <source>The springs are so</source>
+        <translation>So sind die Federn</translation>
+    </message>
+    <message>
+        <source>plate, as an angle or the gap in mm</source>
+        <translation>Platte, als Winkel oder Spalt in mm</translation>
+    </message>
+    <message>
+        <source>both screws, turns (minus: loosened)</source>
+        <translation>beide Schrauben, Umdrehungen (minus: gelöst)</translation>
+    </message>
+    <message>
+        <source>plate then</source>
+        <translation>Platte danach</translation>
+    </message>
+    <message>
+        <source>It is held by %1.</source>
+        <translation>Sie wird von %1 gehalten.</translation>
+    </message>
+    <message>
+        <source>%1 is more than a bridge is held by. Check the force and the length.</source>
+        <translation>%1 ist mehr, als ein Vibrato hält. Kraft und Länge prüfen.</translation>
+    </message>
+    <message>
+        <source>These do not fit one spring: drawn further it must pull more. Measure again.</source>
+        <translation>Das passt nicht zu einer Feder: weiter gezogen muss sie stärker ziehen. Noch einmal messen.</translation>
+    </message>
+    <message>
+        <source>Rate %1, initial tension %2.</source>
+        <translation>Federrate %1, Vorspannung %2.</translation>
+    </message>
+    <message>
+        <source>No spring explains these two. Tightened, the plate must go back; were all strings in tune both times?</source>
+        <translation>Keine Feder erklärt diese beiden. Beim Anziehen muss die Platte zurückgehen; waren beide Male alle Saiten gestimmt?</translation>
+    </message>
+    <message>
+        <source>The springs are %1 % softer than was assumed. A tenth of a degree misread makes %2 %.</source>
+        <translation>Die Federn sind %1 % weicher als angenommen. Ein Zehntelgrad falsch gelesen macht %2 %.</translation>
+    </message>
+    <message>
+        <source>The springs are %1 % stiffer than was assumed. A tenth of a degree misread makes %2 %.</source>
+        <translation>Die Federn sind %1 % härter als angenommen. Ein Zehntelgrad falsch gelesen macht %2 %.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::FirstAnswerForm</name>
     <message>
         <source>1  Which bridge is it?</source>
@@ -8434,6 +8919,14 @@
     <message>
         <source>only %1, which broke</source>
         <translation>nur %1, gerissen</translation>
+    </message>
+    <message>
+        <source>Where it broke</source>
+        <translation>Wo sie riss</translation>
+    </message>
+    <message>
+        <source>where it broke</source>
+        <translation>Stelle des Risses</translation>
     </message>
 </context>
 <context>
@@ -9863,10 +10356,6 @@ kommt noch</translation>
         <translation>Plattenlage wird beurteilt nach</translation>
     </message>
     <message>
-        <source>A string is left</source>
-        <translation>Eine Saite wird gelassen</translation>
-    </message>
-    <message>
         <source>Labour rate an hour</source>
         <translation>Stundensatz</translation>
     </message>
@@ -10053,6 +10542,14 @@ kommt noch</translation>
     <message>
         <source>S&amp;prings</source>
         <translation>Fe&amp;dern</translation>
+    </message>
+    <message>
+        <source>claw left</source>
+        <translation>Federkralle übrig</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>Hebel</translation>
     </message>
 </context>
 <context>
@@ -10718,6 +11215,10 @@ kommt noch</translation>
     <message>
         <source>Also stops, masses, hooks</source>
         <translation>Auch Anschläge, Massen, Haken</translation>
+    </message>
+    <message>
+        <source>Find what cannot be measured</source>
+        <translation>Finden, was sich nicht messen lässt</translation>
     </message>
 </context>
 <context>

@@ -49,6 +49,16 @@
     </message>
 </context>
 <context>
+    <name>Trends</name>
+    <message numerus="yes">
+        <source>String %1 broke %2, %n times.</source>
+        <translation>
+            <numerusform>String %1 broke %2, once.</numerusform>
+            <numerusform>String %1 broke %2, %n times.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Wording</name>
     <message numerus="yes">
         <source>%n such spring(s)</source>

@@ -654,6 +654,266 @@
         <source>Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes.</source>
         <translation>Entraron cuerdas de entorchado plano más gruesas y la palanca queda demasiado baja; qué muelle, y afinada en dos pasadas.</translation>
     </message>
+    <message>
+        <source>Four, 45 to 90 short scale</source>
+        <translation>Cuatro, 45 a 90, escala corta</translation>
+    </message>
+    <message>
+        <source>Four, 40 to 95</source>
+        <translation>Cuatro, 40 a 95</translation>
+    </message>
+    <message>
+        <source>Four, 45 to 105</source>
+        <translation>Cuatro, 45 a 105</translation>
+    </message>
+    <message>
+        <source>Four, 45 to 105 flat-wound</source>
+        <translation>Cuatro, 45 a 105, entorchado plano</translation>
+    </message>
+    <message>
+        <source>Five, 20 to 90 short scale</source>
+        <translation>Cinco, 20 a 90, escala corta</translation>
+    </message>
+    <message>
+        <source>Five, 45 to 130</source>
+        <translation>Cinco, 45 a 130</translation>
+    </message>
+    <message>
+        <source>Six, 8.5 to 40</source>
+        <translation>Seis, 8,5 a 40</translation>
+    </message>
+    <message>
+        <source>Six, 9 to 42</source>
+        <translation>Seis, 9 a 42</translation>
+    </message>
+    <message>
+        <source>Six, 9 to 46</source>
+        <translation>Seis, 9 a 46</translation>
+    </message>
+    <message>
+        <source>Six, 9.5 to 44</source>
+        <translation>Seis, 9,5 a 44</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 46</source>
+        <translation>Seis, 10 a 46</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 52</source>
+        <translation>Seis, 10 a 52</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 56</source>
+        <translation>Seis, 10 a 56</translation>
+    </message>
+    <message>
+        <source>Six, 10.5 to 48</source>
+        <translation>Seis, 10,5 a 48</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 48</source>
+        <translation>Seis, 11 a 48</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 49</source>
+        <translation>Seis, 11 a 49</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 54</source>
+        <translation>Seis, 11 a 54</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 54</source>
+        <translation>Seis, 12 a 54</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 54 with a wound third</source>
+        <translation>Seis, 12 a 54, con tercera entorchada</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 60</source>
+        <translation>Seis, 12 a 60</translation>
+    </message>
+    <message>
+        <source>Six, baritone 13 to 68</source>
+        <translation>Seis, barítono 13 a 68</translation>
+    </message>
+    <message>
+        <source>Six, 10 to 46 flat-wound</source>
+        <translation>Seis, 10 a 46, entorchado plano</translation>
+    </message>
+    <message>
+        <source>Six, 11 to 50 flat-wound</source>
+        <translation>Seis, 11 a 50, entorchado plano</translation>
+    </message>
+    <message>
+        <source>Six, 12 to 52 flat-wound</source>
+        <translation>Seis, 12 a 52, entorchado plano</translation>
+    </message>
+    <message>
+        <source>Seven, 9 to 54</source>
+        <translation>Siete, 9 a 54</translation>
+    </message>
+    <message>
+        <source>Seven, 9.5 to 58</source>
+        <translation>Siete, 9,5 a 58</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 56</source>
+        <translation>Siete, 10 a 56</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 59</source>
+        <translation>Siete, 10 a 59</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 60</source>
+        <translation>Siete, 10 a 60</translation>
+    </message>
+    <message>
+        <source>Seven, 10 to 62</source>
+        <translation>Siete, 10 a 62</translation>
+    </message>
+    <message>
+        <source>Seven, 10.5 to 66</source>
+        <translation>Siete, 10,5 a 66</translation>
+    </message>
+    <message>
+        <source>Eight, 9 to 65</source>
+        <translation>Ocho, 9 a 65</translation>
+    </message>
+    <message>
+        <source>Eight, 9.5 to 74</source>
+        <translation>Ocho, 9,5 a 74</translation>
+    </message>
+    <message>
+        <source>Eight, 10 to 74</source>
+        <translation>Ocho, 10 a 74</translation>
+    </message>
+    <message>
+        <source>Eight, 10 to 80</source>
+        <translation>Ocho, 10 a 80</translation>
+    </message>
+    <message>
+        <source>Eight, 11 to 80</source>
+        <translation>Ocho, 11 a 80</translation>
+    </message>
+    <message>
+        <source>Nine, 9 to 90</source>
+        <translation>Nueve, 9 a 90</translation>
+    </message>
+    <message>
+        <source>Ten, five pairs 10 to 38</source>
+        <translation>Diez, cinco pares 10 a 38</translation>
+    </message>
+    <message>
+        <source>Eleven, five pairs and one</source>
+        <translation>Once, cinco pares y una</translation>
+    </message>
+    <message>
+        <source>Twelve, six pairs 9.5 to 44</source>
+        <translation>Doce, seis pares 9,5 a 44</translation>
+    </message>
+    <message>
+        <source>Standard</source>
+        <translation>Estándar</translation>
+    </message>
+    <message>
+        <source>Standard, pairs</source>
+        <translation>Estándar, pares</translation>
+    </message>
+    <message>
+        <source>Standard, one and pairs</source>
+        <translation>Estándar, una y pares</translation>
+    </message>
+    <message>
+        <source>Standard, octave pairs</source>
+        <translation>Estándar, pares de octava</translation>
+    </message>
+    <message>
+        <source>Half step down</source>
+        <translation>Medio tono más grave</translation>
+    </message>
+    <message>
+        <source>Whole step down</source>
+        <translation>Un tono más grave</translation>
+    </message>
+    <message>
+        <source>One and a half steps down</source>
+        <translation>Tono y medio más grave</translation>
+    </message>
+    <message>
+        <source>Two steps down</source>
+        <translation>Dos tonos más grave</translation>
+    </message>
+    <message>
+        <source>Baritone B</source>
+        <translation>Barítono en Si</translation>
+    </message>
+    <message>
+        <source>Baritone A</source>
+        <translation>Barítono en La</translation>
+    </message>
+    <message>
+        <source>Dropped D</source>
+        <translation>Con Re grave</translation>
+    </message>
+    <message>
+        <source>Dropped C</source>
+        <translation>Con Do grave</translation>
+    </message>
+    <message>
+        <source>Dropped B</source>
+        <translation>Con Si grave</translation>
+    </message>
+    <message>
+        <source>Dropped A</source>
+        <translation>Con La grave</translation>
+    </message>
+    <message>
+        <source>Dropped G</source>
+        <translation>Con Sol grave</translation>
+    </message>
+    <message>
+        <source>Dropped E</source>
+        <translation>Con Mi grave</translation>
+    </message>
+    <message>
+        <source>Open D</source>
+        <translation>Abierta en Re</translation>
+    </message>
+    <message>
+        <source>Open G</source>
+        <translation>Abierta en Sol</translation>
+    </message>
+    <message>
+        <source>Open E</source>
+        <translation>Abierta en Mi</translation>
+    </message>
+    <message>
+        <source>Open A</source>
+        <translation>Abierta en La</translation>
+    </message>
+    <message>
+        <source>Open C</source>
+        <translation>Abierta en Do</translation>
+    </message>
+    <message>
+        <source>Open G, seven</source>
+        <translation>Abierta en Sol, siete</translation>
+    </message>
+    <message>
+        <source>D minor open</source>
+        <translation>Abierta en Re menor</translation>
+    </message>
+    <message>
+        <source>D A D G A D</source>
+        <translation>D A D G A D</translation>
+    </message>
+    <message>
+        <source>Ten single strings</source>
+        <translation>Diez cuerdas sueltas</translation>
+    </message>
 </context>
 <context>
     <name>Card</name>
@@ -2011,6 +2271,14 @@
         <source>Return test: before, after a dive, after a pull-up, cents</source>
         <translation>Prueba de vuelta: antes, tras bajar, tras subir, cents</translation>
     </message>
+    <message>
+        <source>string %1, %2</source>
+        <translation>cuerda %1, %2</translation>
+    </message>
+    <message>
+        <source>Broken</source>
+        <translation>Rota</translation>
+    </message>
 </context>
 <context>
     <name>ListenWords</name>
@@ -2191,18 +2459,6 @@
     <message>
         <source>by eye</source>
         <translation>a ojo</translation>
-    </message>
-    <message>
-        <source>within about half a cent</source>
-        <translation>a medio cent más o menos</translation>
-    </message>
-    <message>
-        <source>within about a cent</source>
-        <translation>a un cent más o menos</translation>
-    </message>
-    <message>
-        <source>within about 2 ¢</source>
-        <translation>a 2 ¢ más o menos</translation>
     </message>
     <message>
         <source>This tuner cannot tell %1 ¢: strings will be judged to %2 ¢. One good to %3 ¢ would do.</source>
@@ -3033,8 +3289,20 @@
         <translation>fuera de alcance</translation>
     </message>
     <message>
-        <source>Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.</source>
-        <translation>Vueltas de la garra hasta nivelar, rigidez de la flotación en N·m/rad (menos es un brazo más blando) y lo que deja una pasada exacta al tono. Número y constante de los muelles están en Cifras (F4).</translation>
+        <source>The arm&apos;s range: %1° down, %2° up, there string %3 is %4 half steps sharp.</source>
+        <translation>Recorrido de la palanca: %1° abajo, %2° arriba; allí la cuerda %3 queda %4 semitonos alta.</translation>
+    </message>
+    <message>
+        <source>The arm&apos;s range: %1° down, none up.</source>
+        <translation>Recorrido de la palanca: %1° abajo, ninguno arriba.</translation>
+    </message>
+    <message>
+        <source>claw left</source>
+        <translation>garra restante</translation>
+    </message>
+    <message>
+        <source>Claw turns for level and how many are left to its tightest; float in N·m/rad; the arm&apos;s effort against now; what a pass exactly to pitch leaves.</source>
+        <translation>Vueltas de la garra para nivelar y cuántas quedan hasta su tope; rigidez de flotación en N·m/rad; fuerza de la palanca frente a ahora; lo que deja una pasada exacta al tono.</translation>
     </message>
 </context>
 <context>
@@ -3911,6 +4179,22 @@
         <source>the wire in a saddle&apos;s clamp in millimetres</source>
         <translation>el alambre en la mordaza de una silleta en milímetros</translation>
     </message>
+    <message>
+        <source>from the nut to the string tree in millimetres</source>
+        <translation>de la cejuela a la guía de cuerdas en milímetros</translation>
+    </message>
+    <message>
+        <source>by how much a string tree holds its strings down in millimetres</source>
+        <translation>cuánto baja una guía sus cuerdas, en milímetros</translation>
+    </message>
+    <message>
+        <source>what a luggage scale shows, in newtons</source>
+        <translation>lo que marca una báscula de equipaje, en newtons</translation>
+    </message>
+    <message>
+        <source>from the wall of the cavity to the claw in millimetres</source>
+        <translation>de la pared de la cavidad a la garra en milímetros</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -3947,28 +4231,8 @@
         <translation>masa del puente</translation>
     </message>
     <message>
-        <source>its centre, ahead</source>
-        <translation>su centro, delante</translation>
-    </message>
-    <message>
-        <source>its centre, above</source>
-        <translation>su centro, encima</translation>
-    </message>
-    <message>
-        <source>pivot friction</source>
-        <translation>fricción del pivote</translation>
-    </message>
-    <message>
-        <source>friction at the nut</source>
-        <translation>fricción en la cejuela</translation>
-    </message>
-    <message>
         <source>stabiliser holds</source>
         <translation>el estabilizador retiene</translation>
-    </message>
-    <message>
-        <source>stabiliser rate</source>
-        <translation>dureza del estabilizador</translation>
     </message>
     <message>
         <source>travel per turn</source>
@@ -4007,10 +4271,6 @@
         <translation>tolerancia de tono</translation>
     </message>
     <message>
-        <source>slot 0…1</source>
-        <translation>ranura 0…1</translation>
-    </message>
-    <message>
         <source>rate</source>
         <translation>dureza</translation>
     </message>
@@ -4031,32 +4291,12 @@
         <translation>brazo</translation>
     </message>
     <message>
-        <source>hook ahead</source>
-        <translation>gancho delante</translation>
-    </message>
-    <message>
-        <source>hook height</source>
-        <translation>altura del gancho</translation>
-    </message>
-    <message>
-        <source>claw ahead</source>
-        <translation>garra delante</translation>
-    </message>
-    <message>
-        <source>claw height</source>
-        <translation>altura de la garra</translation>
-    </message>
-    <message>
         <source>slant</source>
         <translation>inclinación</translation>
     </message>
     <message>
         <source>scale</source>
         <translation>escala</translation>
-    </message>
-    <message>
-        <source>saddle ahead</source>
-        <translation>silleta delante</translation>
     </message>
     <message>
         <source>saddle height</source>
@@ -4081,6 +4321,42 @@
     <message>
         <source>fine tuner, turns screwed in</source>
         <translation>microafinador, vueltas enroscadas</translation>
+    </message>
+    <message>
+        <source>across, 0 bass to 1 treble</source>
+        <translation>a lo ancho, 0 grave a 1 agudo</translation>
+    </message>
+    <message>
+        <source>pivot to hook, along</source>
+        <translation>del eje al gancho, a lo largo</translation>
+    </message>
+    <message>
+        <source>hook, below is minus</source>
+        <translation>gancho, debajo es menos</translation>
+    </message>
+    <message>
+        <source>pivot to claw, along</source>
+        <translation>del eje a la garra, a lo largo</translation>
+    </message>
+    <message>
+        <source>claw, below is minus</source>
+        <translation>garra, debajo es menos</translation>
+    </message>
+    <message>
+        <source>pivot to saddle, along</source>
+        <translation>del eje a la silleta, a lo largo</translation>
+    </message>
+    <message>
+        <source>above the nut&apos;s floor</source>
+        <translation>sobre el fondo de la cejuela</translation>
+    </message>
+    <message>
+        <source>nut to what holds it up</source>
+        <translation>de la cejuela a lo que la levanta</translation>
+    </message>
+    <message>
+        <source>fine tuner, turns in all</source>
+        <translation>microafinador, vueltas en total</translation>
     </message>
 </context>
 <context>
@@ -4491,10 +4767,6 @@
         <translation>Lisa: %1 = %2 de holgura, %3 espiras</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed).</source>
-        <translation>Su ángulo sobre la cejuela es entonces de unos %1° (ejes de %2, a %3, supuestos).</translation>
-    </message>
-    <message>
         <source>Block under the rear edge: %1.</source>
         <translation>Taco bajo el borde trasero: %1.</translation>
     </message>
@@ -4631,16 +4903,56 @@
         <translation>A nivel, la separación bajo el borde trasero es %1.</translation>
     </message>
     <message>
-        <source>Its angle over the nut is then about %1° (string posts of %2, %3 apart).</source>
-        <translation>Su ángulo sobre la cejuela es entonces de unos %1° (postes de clavija de %2, separados %3).</translation>
-    </message>
-    <message>
         <source>The arm is not used: resting on the body, the other strings stay in tune when one breaks. Choose it at the plan under Bridge.</source>
         <translation>La palanca no se usa: descansando sobre el cuerpo, las demás cuerdas siguen afinadas si una se rompe. Elegirlo en el plan, en Puente.</translation>
     </message>
     <message>
         <source>The arm is used: on the body it only dives; floating it moves both ways. Choose it at the plan under Bridge.</source>
         <translation>La palanca se usa: sobre el cuerpo solo baja; flotando se mueve en ambos sentidos. Elegirlo en el plan, en Puente.</translation>
+    </message>
+    <message>
+        <source>Angles over the nut: %1 (string posts of %2, %3 apart).</source>
+        <translation>Ángulos sobre la cejuela: %1 (postes de %2, a %3 entre sí).</translation>
+    </message>
+    <message>
+        <source>Angles over the nut: %1 (string posts of %2, %3 apart, are assumed).</source>
+        <translation>Ángulos sobre la cejuela: %1 (se suponen postes de %2, a %3 entre sí).</translation>
+    </message>
+    <message>
+        <source>Strings under the string tree: %1° with it.</source>
+        <translation>Cuerdas bajo la guía: %1° con ella.</translation>
+    </message>
+    <message>
+        <source>Strings under the string tree: about %1° with it (assumed).</source>
+        <translation>Cuerdas bajo la guía: unos %1° con ella (supuesto).</translation>
+    </message>
+    <message>
+        <source>Wall to claw now: bass side %1, treble side %2.</source>
+        <translation>De la pared a la garra ahora: lado grave %1, lado agudo %2.</translation>
+    </message>
+    <message>
+        <source>The claw is crooked: the treble screw is %1 turns further in.</source>
+        <translation>La garra está torcida: el tornillo agudo está %1 vueltas más adentro.</translation>
+    </message>
+    <message>
+        <source>The claw is crooked: the bass screw is %1 turns further in.</source>
+        <translation>La garra está torcida: el tornillo grave está %1 vueltas más adentro.</translation>
+    </message>
+    <message>
+        <source>%1: arm %2 %, claw %3 turns</source>
+        <translation>%1: palanca %2 %, garra %3 vueltas</translation>
+    </message>
+    <message>
+        <source>No other springs at hand make the arm so and still float.</source>
+        <translation>Ningún otro muelle deja así la palanca y el puente flotando.</translation>
+    </message>
+    <message>
+        <source>For that arm: %1 (calculated).</source>
+        <translation>Para esa palanca: %1 (calculado).</translation>
+    </message>
+    <message>
+        <source>An action is wanted: tick “set the height” to have its step.</source>
+        <translation>Se pide una altura de cuerdas: marcar «ajustar la altura» para tener ese paso.</translation>
     </message>
 </context>
 <context>
@@ -4736,10 +5048,6 @@
     <message>
         <source>springs are in slots</source>
         <translation>muelles en las ranuras</translation>
-    </message>
-    <message>
-        <source>claw depth, bass and treble</source>
-        <translation>hondura de la garra, grave y agudo</translation>
     </message>
     <message>
         <source>block that fits it</source>
@@ -4944,6 +5252,34 @@
     <message>
         <source>the same, treble side, mm</source>
         <translation>lo mismo, lado agudo, mm</translation>
+    </message>
+    <message>
+        <source>wall to claw, bass side, mm</source>
+        <translation>de la pared a la garra, lado grave, mm</translation>
+    </message>
+    <message>
+        <source>wall to claw, treble side, mm</source>
+        <translation>de la pared a la garra, lado agudo, mm</translation>
+    </message>
+    <message>
+        <source>nut to string tree, mm</source>
+        <translation>de la cejuela a la guía de cuerdas, mm</translation>
+    </message>
+    <message>
+        <source>tree holds strings down by, mm</source>
+        <translation>la guía baja las cuerdas, mm</translation>
+    </message>
+    <message>
+        <source>the arm is wanted</source>
+        <translation>la palanca se quiere</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>más suave</translation>
+    </message>
+    <message>
+        <source>stiffer</source>
+        <translation>más dura</translation>
     </message>
 </context>
 <context>
@@ -6529,6 +6865,64 @@
     <message>
         <source>%1 × %2</source>
         <translation>%1 × %2</translation>
+    </message>
+</context>
+<context>
+    <name>Trends</name>
+    <message>
+        <source>Look for a sharp edge where the ball end seats.</source>
+        <translation>Buscar un canto vivo donde asienta la bolita.</translation>
+    </message>
+    <message>
+        <source>Look at the hole of the string post: a burr; bend the string less tightly.</source>
+        <translation>Mirar el agujero del poste: una rebaba; doblar menos la cuerda.</translation>
+    </message>
+    <message>
+        <source>Look at the frets under it: a burr at a fret&apos;s end.</source>
+        <translation>Mirar los trastes bajo ella: una rebaba en un extremo.</translation>
+    </message>
+    <message>
+        <source>at the saddle</source>
+        <translation>en la silleta</translation>
+    </message>
+    <message>
+        <source>at the ball end</source>
+        <translation>en la bolita</translation>
+    </message>
+    <message>
+        <source>between nut and saddle</source>
+        <translation>entre cejuela y silleta</translation>
+    </message>
+    <message>
+        <source>at the nut</source>
+        <translation>en la cejuela</translation>
+    </message>
+    <message>
+        <source>at the string post</source>
+        <translation>en el poste de clavija</translation>
+    </message>
+    <message>
+        <source>not said where</source>
+        <translation>sin decir dónde</translation>
+    </message>
+    <message numerus="yes">
+        <source>String %1 broke %2, %n times.</source>
+        <translation>
+            <numerusform>La cuerda %1 se rompió %n vez, %2.</numerusform>
+            <numerusform>La cuerda %1 se rompió %n veces, %2.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Look for a burr or a sharp edge on that saddle.</source>
+        <translation>Buscar una rebaba o un canto vivo en esa silleta.</translation>
+    </message>
+    <message>
+        <source>Look at its place in the nut: a burr, or a slot too narrow.</source>
+        <translation>Mirar su sitio en la cejuela: una rebaba o una ranura estrecha.</translation>
+    </message>
+    <message>
+        <source>String %1 did not come back from the arm in %2 of %3 jobs. Look at its place in the nut, its saddle and how it is held.</source>
+        <translation>La cuerda %1 no volvió tras la palanca en %2 de %3 trabajos. Mirar su sitio en la cejuela, su silleta y cómo está sujeta.</translation>
     </message>
 </context>
 <context>
@@ -8335,6 +8729,97 @@
     </message>
 </context>
 <context>
+    <name>flenzo::FindForm</name>
+    <message>
+        <source>By a luggage scale: hook it to the arm&apos;s end and pull square to the arm until the plate just begins to move.</source>
+        <translation>Con una báscula de equipaje: engancharla al extremo de la palanca y tirar en ángulo recto hasta que la placa empiece a moverse.</translation>
+    </message>
+    <message>
+        <source>That is what holds the plate</source>
+        <translation>Eso sujeta la placa</translation>
+    </message>
+    <message>
+        <source>the scale shows</source>
+        <translation>la báscula marca</translation>
+    </message>
+    <message>
+        <source>pivot to arm&apos;s end</source>
+        <translation>del eje al extremo de la palanca</translation>
+    </message>
+    <message>
+        <source>A spring by the same scale: unhooked and lying free, then drawn out to two lengths. Safety glasses on, face out of its line.</source>
+        <translation>Un muelle con la misma báscula: medirlo suelto y luego estirado a dos longitudes. Gafas de seguridad puestas, la cara fuera de su línea.</translation>
+    </message>
+    <message>
+        <source>All springs are like it</source>
+        <translation>Todos los muelles son así</translation>
+    </message>
+    <message>
+        <source>length with no load</source>
+        <translation>longitud sin carga</translation>
+    </message>
+    <message>
+        <source>drawn out to</source>
+        <translation>estirado hasta</translation>
+    </message>
+    <message>
+        <source>the scale shows there</source>
+        <translation>la báscula marca ahí</translation>
+    </message>
+    <message>
+        <source>drawn out further to</source>
+        <translation>estirado más, hasta</translation>
+    </message>
+    <message>
+        <source>By two claw positions: all strings in tune, note the plate; turn both claw screws alike, tune all strings again, note the plate again. The further apart, the surer.</source>
+        <translation>Con dos posiciones de la garra: todas las cuerdas afinadas, anotar la placa; girar igual ambos tornillos, afinar de nuevo todas, anotar otra vez la placa. Cuanto más separadas, más seguro.</translation>
+    </message>
+    <message>
+        <source>The springs are so</source>
+        <translation>Así son los muelles</translation>
+    </message>
+    <message>
+        <source>plate, as an angle or the gap in mm</source>
+        <translation>placa, como ángulo o hueco en mm</translation>
+    </message>
+    <message>
+        <source>both screws, turns (minus: loosened)</source>
+        <translation>ambos tornillos, vueltas (menos: aflojados)</translation>
+    </message>
+    <message>
+        <source>plate then</source>
+        <translation>placa después</translation>
+    </message>
+    <message>
+        <source>It is held by %1.</source>
+        <translation>La sujetan %1.</translation>
+    </message>
+    <message>
+        <source>%1 is more than a bridge is held by. Check the force and the length.</source>
+        <translation>%1 es más de lo que sujeta un puente. Comprobar la fuerza y la longitud.</translation>
+    </message>
+    <message>
+        <source>These do not fit one spring: drawn further it must pull more. Measure again.</source>
+        <translation>No cuadran con un muelle: más estirado debe tirar más. Medir otra vez.</translation>
+    </message>
+    <message>
+        <source>Rate %1, initial tension %2.</source>
+        <translation>Constante %1, tensión inicial %2.</translation>
+    </message>
+    <message>
+        <source>No spring explains these two. Tightened, the plate must go back; were all strings in tune both times?</source>
+        <translation>Ningún muelle explica estas dos. Al apretar, la placa debe retroceder; ¿estaban afinadas todas las cuerdas ambas veces?</translation>
+    </message>
+    <message>
+        <source>The springs are %1 % softer than was assumed. A tenth of a degree misread makes %2 %.</source>
+        <translation>Los muelles son un %1 % más suaves de lo supuesto. Una décima de grado mal leída supone un %2 %.</translation>
+    </message>
+    <message>
+        <source>The springs are %1 % stiffer than was assumed. A tenth of a degree misread makes %2 %.</source>
+        <translation>Los muelles son un %1 % más duros de lo supuesto. Una décima de grado mal leída supone un %2 %.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::FirstAnswerForm</name>
     <message>
         <source>1  Which bridge is it?</source>
@@ -8434,6 +8919,14 @@
     <message>
         <source>only %1, which broke</source>
         <translation>solo %1, que se rompió</translation>
+    </message>
+    <message>
+        <source>Where it broke</source>
+        <translation>Dónde se rompió</translation>
+    </message>
+    <message>
+        <source>where it broke</source>
+        <translation>dónde se rompió</translation>
     </message>
 </context>
 <context>
@@ -9863,10 +10356,6 @@ por venir</translation>
         <translation>El nivel se juzga con</translation>
     </message>
     <message>
-        <source>A string is left</source>
-        <translation>Una cuerda se deja</translation>
-    </message>
-    <message>
         <source>Labour rate an hour</source>
         <translation>Tarifa por hora</translation>
     </message>
@@ -10053,6 +10542,14 @@ por venir</translation>
     <message>
         <source>S&amp;prings</source>
         <translation>M&amp;uelles</translation>
+    </message>
+    <message>
+        <source>claw left</source>
+        <translation>garra restante</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>palanca</translation>
     </message>
 </context>
 <context>
@@ -10718,6 +11215,10 @@ por venir</translation>
     <message>
         <source>Also stops, masses, hooks</source>
         <translation>También topes, masas y ganchos</translation>
+    </message>
+    <message>
+        <source>Find what cannot be measured</source>
+        <translation>Hallar lo que no se puede medir</translation>
     </message>
 </context>
 <context>

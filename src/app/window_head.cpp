@@ -2,7 +2,7 @@
 #include "app/window_head.h"
 
 #include "core/statics/readings.h"
-#include "session/document/bundled_words.h"
+#include "domain/base/bundled_words.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 #include "widgets/text/step_words.h"
@@ -82,7 +82,7 @@ void WindowHead::refresh(bool isPractising) {
     const bool nothing = session.logbook() && !session.isKept() && session.path().isEmpty() && job.log.empty() &&
                          job.work.records.isEmpty() && job.guitar.isEmpty();
     guitar_->setText(nothing ? QString() : titleOf(job));
-    story_->setText(bundledWords(job.story));
+    story_->setText(bundledWords(job.reason));
     story_->setToolTip(story_->text());
     simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));

@@ -235,7 +235,7 @@ int runTrials(const TrialOptions& options) {
         setup.tools = *tools;
         setup.independent = options.independent || options.strange || options.unlike || options.faults;
         setup.strange = options.strange;
-        setup.habits = !options.adviserOnly;
+        setup.shopMethods = !options.adviserOnly;
         setup.job = base.value();
         setup.job.method.stretch = options.stretch;
         setup.job = changed(setup.job, kind);
@@ -320,7 +320,7 @@ int main(int argc, char** argv) {
     moveCommand->add_option("to", to, "the same; must be empty")->required();
     TrialOptions trial;
     CLI::App* trialCommand =
-        app.add_subcommand("trial", "Play hidden guitars by each shop habit and by the adviser, side by side");
+        app.add_subcommand("trial", "Play hidden guitars by each shop method and by the adviser, side by side");
     trialCommand->add_option("--guitars", trial.guitars, "how many hidden guitars")->check(CLI::Range(1, 100000));
     trialCommand->add_option("--seed", trial.seed, "which ones");
     trialCommand->add_option("--threads", trial.threads, "0: as many as the machine has")->check(CLI::Range(0, 256));
@@ -334,7 +334,7 @@ int main(int argc, char** argv) {
     trialCommand->add_flag("--strange", trial.strange, "and such as break the program's model");
     trialCommand->add_option("--set", trial.set,
                              "an option of the adviser for a sweep, as rules.visitShare=0.4 or learning.gap_m=1e-4");
-    trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop habits");
+    trialCommand->add_flag("--adviser-only", trial.adviserOnly, "leave out the shop methods");
     trialCommand->add_flag("--faults", trial.faults,
                            "what happens at a bench, on guitars that do not share the program's beliefs");
     trialCommand->add_option("--only", trial.only, "with --faults: only what is called so");

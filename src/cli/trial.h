@@ -8,7 +8,7 @@
 
 namespace flenzo {
 
-/// One change played by every habit and by the adviser, for people and for programs.
+/// One change played by every shop method and by the adviser, for people and for programs.
 [[nodiscard]] QString trialTable(ChangeKind kind, const TrialReport& report);
 [[nodiscard]] QJsonObject trialJson(ChangeKind kind, const TrialReport& report);
 /// What happens at a bench, and how it ended, for people and for programs.

@@ -61,6 +61,7 @@ public:
             nameParts(scene_, v_, paper_, font_, extent_.right);
         if (!v_.bare) {
             gap();
+            drawSpan(scene_, v_, paper_);
             moments();
             levelStrip();
         }

@@ -40,6 +40,12 @@ void nameParts(Scene& scene, const SectionValues& v, const ViewTransform& paper,
 void drawPlateOutline(Scene& scene, const SectionValues& v, const ViewTransform& paper,
                       const SectionValues::Outline& outline, double font);
 
+/// From where to where the figure `v.span` is measured, over everything else; nothing where a section cannot show it.
+void drawSpan(Scene& scene, const SectionValues& v, const ViewTransform& paper);
+
+/// A measure with its two ends (px).
+void drawMeasure(Scene& scene, const QPointF& from, const QPointF& to);
+
 /// The roller shaft on the top: strings over the shaft, arm, and the spring that holds it up.
 [[nodiscard]] Scene buildShaftSection(const SectionValues& values, const QSizeF& size);
 /// A fixed bridge: nothing moves, strings only.

@@ -90,6 +90,22 @@ void drawArm(Scene& scene, const SectionValues& v, const ViewTransform& paper, c
         QStringLiteral("tip-height");
 }
 
+/// From where to where a shaft's figure is measured.
+void drawShaftSpan(Scene& scene, const SectionValues& v, const ViewTransform& paper, const ShaftPlan& plan) {
+    const Vector2d tip = Turned(v.state.angle_rad).place({v.rig.bridge.armTip_m, plan.tipUp}), axis(0.0, 0.0);
+    const double lever = v.rig.springs.empty() ? 0.0 : v.rig.springs.front().lever_m;
+    if (v.span == QLatin1String("bridge.armTip"))
+        drawMeasure(scene, paper.at(axis), paper.at({tip.x(), 0.0}));
+    else if (v.span == QLatin1String("bridge.armTipHeight"))
+        drawMeasure(scene, paper.at({tip.x(), plan.top}), paper.at(tip));
+    else if (v.span == QLatin1String("bridge.shaft"))
+        drawMeasure(scene, paper.at(axis), paper.at({0.0, v.rig.bridge.shaftRadius_m}));
+    else if (v.span == QLatin1String("springs.lever"))
+        drawMeasure(scene, paper.at({0.0, plan.plate}), paper.at({lever, plan.plate}));
+    else if (v.span == QLatin1String("springs.seat"))
+        drawMeasure(scene, paper.at({lever, plan.plate}), paper.at({lever, 0.0}));
+}
+
 void writeShaftWords(Scene& scene, const SectionValues& v, double font, double strip) {
     const MomentParts parts = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     const QString angle = degreesText(v.state.angle_rad);
@@ -138,6 +154,7 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
     shaft.tip = SectionWords::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     drawPushSprings(scene, v, paper, plan.plate);
     drawArm(scene, v, paper, plan);
+    drawShaftSpan(scene, v, paper, plan);
     if (!v.bare)
         writeShaftWords(scene, v, font, strip);
     return scene;

@@ -12,7 +12,7 @@ namespace flenzo {
 
 namespace {
 
-/// Upper ends of the bins in passes; they widen, for the adviser needs one or two where a habit needs dozens.
+/// Upper ends of the bins in passes; they widen, for the adviser needs one or two where a shop method needs dozens.
 constexpr std::array<double, 12> binEnds{1.0, 1.25, 1.5, 2.0, 3.0, 5.0, 8.0, 12.0, 18.0, 27.0, 40.0, 60.0};
 constexpr int bins = static_cast<int>(binEnds.size()) + 1; ///< the last holds what is more
 

@@ -6,7 +6,7 @@
 
 namespace flenzo {
 
-/// How many passes every habit and the adviser needed, one row of bars a player, the adviser first.
+/// How many passes every shop method and the adviser needed, one row of bars a player, the adviser first.
 [[nodiscard]] Scene buildTrialChart(const TrialReport& report, const QSizeF& size, double textScale);
 
 } // namespace flenzo

@@ -60,7 +60,7 @@ constexpr const char* guitarFormat = "flenzo-guitar";
 
 std::optional<Fault> exportCsv(const Logbook& book, const QString& folder, const std::function<bool(int)>& goOn) {
     QByteArray jobs =
-        csv({"job", "guitar", "owner", "story", "set", "tuning", "state", "received", "due", "changed", "entries"})
+        csv({"job", "guitar", "owner", "reason", "set", "tuning", "state", "received", "due", "changed", "entries"})
             .toUtf8();
     QByteArray events =
         csv({"job", "number", "event", "at", "string", "cents", "gap mm", "angle deg", "claw turns", "note"}).toUtf8();
@@ -74,7 +74,7 @@ std::optional<Fault> exportCsv(const Logbook& book, const QString& folder, const
         if (goOn && !goOn(done))
             return Fault{faults::stopped, QStringLiteral("export")};
         ++done;
-        jobs += csv({QString::number(row.id), row.guitar, row.owner, row.story, row.setName, row.tuning,
+        jobs += csv({QString::number(row.id), row.guitar, row.owner, row.reason, row.setName, row.tuning,
                      jobStateName(row.state), row.received.toString(Qt::ISODate), row.due.toString(Qt::ISODate),
                      row.changed.toString(Qt::ISODate), QString::number(row.entries)})
                     .toUtf8();

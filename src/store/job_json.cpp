@@ -239,9 +239,28 @@ QJsonArray logToJson(const Job& job) {
     return list;
 }
 
+/// Members that older files call otherwise, under the names of now.
+QJsonObject withNamesOfNow(QJsonObject json) {
+    const auto rename = [](QJsonObject& object, const char* before, const char* now) {
+        const QString old = QLatin1String(before), name = QLatin1String(now);
+        if (object.contains(old) && !object.contains(name))
+            object[name] = object.value(old);
+        object.remove(old);
+    };
+    rename(json, "story", "reason");
+    rename(json, "habit", "method");
+    if (const QJsonValue value = json.value(QLatin1String("work")); value.isObject()) {
+        QJsonObject work = value.toObject();
+        rename(work, "schools", "methods");
+        json[QLatin1String("work")] = work;
+    }
+    return json;
+}
+
 } // namespace
 
-Result<Job> jobFromJson(const QJsonObject& json) {
+Result<Job> jobFromJson(const QJsonObject& written) {
+    const QJsonObject json = withNamesOfNow(written);
     FaultBox box;
     Fields top(json, QString(), box);
     checkHead(top, "flenzo-job", 1);
@@ -258,9 +277,9 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.raw = json;
     job.guitar = top.text("guitar", nameLength);
     job.owner = top.text("owner", nameLength);
-    job.story = top.text("story", 4000);
+    job.reason = top.text("reason", 4000);
     job.goal = goalFromJson(top.part("goal"));
-    job.method = methodFromJson(top.part("habit"), job.rig);
+    job.method = methodFromJson(top.part("method"), job.rig);
     job.pace = paceFromJson(top.part("pace"), job.rig.strings.size());
     readChange(job, top, rigJson.value(QLatin1String("strings")).toArray());
     job.referencePitch_Hz = top.number("referencePitchHz", ranges::referencePitch_Hz, 440.0);
@@ -273,7 +292,7 @@ Result<Job> jobFromJson(const QJsonObject& json) {
     job.work = workFromJson(top.part("work"));
     if (job.work.broken && *job.work.broken >= job.rig.strings.size())
         top.box().put(faults::noSuchString, QStringLiteral("work.broken"));
-    // Files from before the habit knew of wraps have them among the ways.
+    // Files from before the method knew of wraps have them among the ways.
     if (job.work.methods.take(QStringLiteral("wraps")) == QLatin1String("few"))
         job.method.wraps = Wraps::Few;
     job.tools = toolsFromJson(top.part("tools"));
@@ -296,7 +315,7 @@ QJsonObject jobToJson(const Job& job) {
     json[QLatin1String("version")] = 1;
     json[QLatin1String("guitar")] = job.guitar;
     json[QLatin1String("owner")] = job.owner;
-    json[QLatin1String("story")] = job.story;
+    json[QLatin1String("reason")] = job.reason;
     QJsonObject rig = rigToJson(job.startRig.value_or(job.rig), json.value(QLatin1String("rig")).toObject());
     rig[QLatin1String("strings")] = withPicks(rig.value(QLatin1String("strings")).toArray(), job.onPicks);
     json[QLatin1String("rig")] = rig;
@@ -306,7 +325,7 @@ QJsonObject jobToJson(const Job& job) {
     goal[QLatin1String("pitchTolCents")] = job.goal.pitchTolerance_cents;
     goal[QLatin1String("deckLoadNm")] = job.goal.deckLoad_Nm;
     json[QLatin1String("goal")] = goal;
-    json[QLatin1String("habit")] = methodToJson(job, json.value(QLatin1String("habit")).toObject());
+    json[QLatin1String("method")] = methodToJson(job, json.value(QLatin1String("method")).toObject());
     QJsonObject pace = json.value(QLatin1String("pace")).toObject();
     pace[QLatin1String("tuneMinutes")] = tidy(job.pace.tune_s / 60.0);
     pace[QLatin1String("clawMinutes")] = tidy(job.pace.claw_s / 60.0);

@@ -27,7 +27,7 @@ QString bodyOf(const Job& job) {
     return compact(jobToJson(bare));
 }
 QString wordsOf(const Job& job) {
-    return (QStringList{job.guitar, job.owner, job.story, job.onPicks.setName, job.onPicks.tuningName})
+    return (QStringList{job.guitar, job.owner, job.reason, job.onPicks.setName, job.onPicks.tuningName})
         .join(QLatin1Char(' '))
         .toLower();
 }
@@ -63,7 +63,7 @@ QVariantList headOf(const Job& job, qint64 guitar, const QString& changed) {
             changed,
             job.onPicks.setName,
             job.onPicks.tuningName,
-            job.story,
+            job.reason,
             wordsOf(job),
             static_cast<int>(job.log.size()),
             bodyOf(job)};

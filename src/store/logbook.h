@@ -17,7 +17,7 @@ namespace flenzo {
 /// One line of the list of jobs.
 struct JobRow {
     qint64 id = 0, guitarId = 0;
-    QString guitar, owner, story, setName, tuning;
+    QString guitar, owner, reason, setName, tuning;
     JobState state = JobState::OnBench;
     QDate received, due, checkOn;
     QDateTime changed;
@@ -36,7 +36,7 @@ struct PracticeRecord {
 
 /// Which jobs a list shows; an empty one shows all, newest change first.
 struct JobFilter {
-    QString words; ///< every word must occur in guitar, owner, story, set or tuning
+    QString words; ///< every word must occur in guitar, owner, reason, set or tuning
     std::optional<JobState> state;
     std::optional<QDate> dueBy;        ///< guitars whose latest job is finished and that are due again by this day
     std::optional<QDate> checkBy = {}; ///< finished jobs that somebody wanted to look at again by this day

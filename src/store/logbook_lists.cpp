@@ -20,7 +20,7 @@ JobRow rowOf(const QSqlQuery& query) {
     row.guitarId = query.value(1).toLongLong();
     row.guitar = query.value(2).toString();
     row.owner = query.value(3).toString();
-    row.story = query.value(4).toString();
+    row.reason = query.value(4).toString();
     row.setName = query.value(5).toString();
     row.tuning = query.value(6).toString();
     for (const JobState state : {JobState::Waiting, JobState::OnBench, JobState::Finished})

@@ -20,6 +20,9 @@ constexpr Named<StepRecord::What> whatNames[] = {
     {StepRecord::What::Take, "take"}};
 constexpr Named<JobState> stateNames[] = {
     {JobState::Waiting, "waiting"}, {JobState::OnBench, "bench"}, {JobState::Finished, "done"}};
+constexpr Named<BreakPlace> placeNames[] = {{BreakPlace::NotSaid, "notSaid"}, {BreakPlace::Saddle, "saddle"},
+                                            {BreakPlace::BallEnd, "ballEnd"}, {BreakPlace::Between, "between"},
+                                            {BreakPlace::Nut, "nut"},         {BreakPlace::StringPost, "stringPost"}};
 
 constexpr qsizetype wordsLength = 4000, currencyLength = 20;
 constexpr qsizetype mostRecords = 5000, mostTicks = 100;
@@ -50,7 +53,7 @@ QJsonObject offerToJson(const Offer& offer) {
 Work workFromJson(Fields fields) {
     Work work;
     work.state = readNamed(fields, "state", stateNames, work.state);
-    Fields methods = fields.part("schools");
+    Fields methods = fields.part("methods");
     for (const QString& topic : methods.names())
         work.methods[topic] = methods.text(topic, 80);
     for (const QString& extra : fields.texts("extras", 40, 80))
@@ -93,6 +96,7 @@ Work workFromJson(Fields fields) {
     }
     if (fields.has(QStringLiteral("broken"))) // counted from the thickest, as strings stand in the rig
         work.broken = static_cast<std::size_t>(fields.number(QStringLiteral("broken"), ranges::brokenString)) - 1;
+    work.brokeAt = readNamed(fields, "brokeAt", placeNames, BreakPlace::NotSaid);
     if (fields.has(QStringLiteral("offer")))
         work.offer = offerFromJson(fields.part(QStringLiteral("offer")));
     return work;
@@ -129,7 +133,7 @@ QJsonObject workToJson(const Work& work) {
                                    {QStringLiteral("afterDive"), list(read.test.afterDive_cents)},
                                    {QStringLiteral("afterPull"), list(read.test.afterPull_cents)}});
     QJsonObject json{{QStringLiteral("state"), jobStateName(work.state)},
-                     {QStringLiteral("schools"), methods},
+                     {QStringLiteral("methods"), methods},
                      {QStringLiteral("extras"), QJsonArray::fromStringList(extras)},
                      {QStringLiteral("records"), records},
                      {QStringLiteral("ticks"), ticks},
@@ -149,6 +153,8 @@ QJsonObject workToJson(const Work& work) {
         json[QLatin1String("reliefLeftMm")] = *work.reliefLeft_m / metresPerMm;
     if (work.broken)
         json[QLatin1String("broken")] = static_cast<int>(*work.broken) + 1;
+    if (work.brokeAt != BreakPlace::NotSaid)
+        json[QLatin1String("brokeAt")] = nameOf(placeNames, work.brokeAt);
     if (work.offer)
         json[QLatin1String("offer")] = offerToJson(*work.offer);
     return json;

@@ -145,7 +145,7 @@ private Q_SLOTS:
         QFile file(picture);
         QVERIFY(file.open(QIODevice::ReadOnly));
         QVERIFY(session().logbook()->backend().attach(gone, file.readAll()).ok());
-        QVERIFY(!session().edit(QStringLiteral("note"), [](Job& job) { job.story = QStringLiteral("again"); }));
+        QVERIFY(!session().edit(QStringLiteral("note"), [](Job& job) { job.reason = QStringLiteral("again"); }));
         QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("photo") && !find<QLabel>("photo")->pixmap().isNull(), patience_ms);
     }
 

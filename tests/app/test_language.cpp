@@ -27,7 +27,7 @@ namespace {
 /// Words that come from the job or the catalogue stay as they are in any language.
 QString withoutData(QString text, const Job& job, const Catalogue& catalogue) {
     QStringList data{job.guitar,           job.owner,
-                     job.story,           job.card.block,
+                     job.reason,           job.card.block,
                      job.onPicks.setName,  job.onPicks.tuningName,
                      job.offPicks.setName, job.offPicks.tuningName};
     for (const CatalogueString& string : catalogue.strings)

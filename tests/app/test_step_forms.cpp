@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
+#include "domain/job/claw_depth.h"
 #include "domain/job/edits.h"
 #include "domain/methods/methods.h"
 #include "domain/work/warnings.h"
@@ -7,6 +8,7 @@
 #include "store/job_json.h"
 #include "support/window.h"
 #include "widgets/controls/field_table.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/photo_level_dialog.h"
@@ -15,10 +17,12 @@
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
 #include "widgets/pages/step_panel.h"
+#include "widgets/text/step_figures.h"
 
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFile>
 #include <QImage>
 #include <QInputDialog>
@@ -122,7 +126,6 @@ private Q_SLOTS:
         find<QPushButton>("moreCard")->click();
         for (const auto& [name, words] : {std::pair("cardContact", "rings after six"),
                                           {"cardSlots", "1, 3 and 5"},
-                                          {"cardClawDepth", "12 / 12.5 mm"},
                                           {"cardBlock", "felt strip, 9 mm"},
                                           {"cardLevel", "the engraved line"}}) {
             auto* field = find<QLineEdit>(name);
@@ -134,10 +137,96 @@ private Q_SLOTS:
         const Job kept = session().logbook()->job(*session().keptAs()).value();
         QCOMPARE(kept.card.contact, QStringLiteral("rings after six"));
         QCOMPARE(kept.card.springSlots, QStringLiteral("1, 3 and 5"));
-        QCOMPARE(kept.card.clawDepth, QStringLiteral("12 / 12.5 mm"));
         QCOMPARE(kept.card.block, QStringLiteral("felt strip, 9 mm"));
         QCOMPARE(kept.card.levelMark, QStringLiteral("the engraved line"));
         QCOMPARE(currentStep(job(), derived())->id, StepId::LookOver); // Enter ended fields, not the step
+    }
+
+    /// Both sides in millimetres: a crooked claw is said, and what a turn draws in is taken off.
+    void aCrookedClawIsSaidAndFollowed() {
+        openAt(0, StepId::LookOver);
+        find<QPushButton>("moreCard")->click();
+        for (const auto& [name, depth] : {std::pair("clawDepthBass", "14"), {"clawDepthTreble", "11.5"}}) {
+            auto* field = find<QDoubleSpinBox>(name);
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, QLatin1String(depth));
+            QTest::keyClick(field, Qt::Key_Return);
+        }
+        QVERIFY(std::abs(*job().card.clawDepth.treble_m - 0.0115) < 1e-9);
+        QVERIFY(!session().append(QStringLiteral("claw"), Event::claw({1.0, 1.0})));
+        const ClawDepth now = clawDepthNow(job());
+        QVERIFY(std::abs(*now.bass_m - (0.014 - job().rig.claw.lead_m)) < 1e-9);
+        QVERIFY(std::abs(*clawSlant_m(job()) - 0.0025) < 1e-9);
+        const QString said = stepFigures(job(), derived(), {StepId::Checks, {}}, {});
+        QVERIFY2(said.contains(QLatin1String("12.40 mm")) && said.contains(QLatin1String("treble screw is")),
+                 qPrintable(said));
+        const Job next = nextJob(job(), derived().advice.guitar, QDate(2026, 12, 1));
+        QCOMPARE(clawDepthNow(next), now); // where the claw was left
+    }
+
+    /// Who wants another arm hears which springs make it, on this guitar.
+    void aWishedArmNamesItsSprings() {
+        openAt(0, StepId::AskOwner);
+        auto* feel = find<QComboBox>("armFeel");
+        feel->setCurrentIndex(1);
+        Q_EMIT feel->activated(1);
+        QCOMPARE(job().card.feel, ArmFeel::Softer);
+        QVERIFY2(text("stepFigures").contains(QLatin1String("For that arm: ")), qPrintable(text("stepFigures")));
+        QVERIFY(text("stepFigures").contains(QLatin1String("softer")) &&
+                !text("stepFigures").contains(QLatin1String("stiffer")));
+    }
+
+    /// What nobody can measure is found: by a luggage scale in kilograms, and by two claw positions.
+    void springsAreFoundByScaleAndByClaw() {
+        openAt(0, StepId::Plan);
+        window_->showFigures(true);
+        for (const auto& [field, words] : {std::pair("findFree", "55"),
+                                           {"findShort", "65 mm"},
+                                           {"findShortForce", "2.9 kg"},
+                                           {"findLong", "75"},
+                                           {"findLongForce", "4.9 kg"}})
+            type(field, QLatin1String(words));
+        QVERIFY2(text("findSpringSays").contains(QLatin1String("1.96 N/mm")), qPrintable(text("findSpringSays")));
+        find<QPushButton>("takeSpring")->click();
+        QVERIFY(std::abs(job().rig.springs.front().rate_Npm / 1961.3 - 1.0) < 1e-3);
+        QVERIFY(job().measured.contains(QStringLiteral("springs.rate")));
+        type("findLongForce", QStringLiteral("1 kg")); // less, though drawn further
+        QVERIFY(!find<QPushButton>("takeSpring")->isEnabled());
+        QVERIFY(!find<QWidget>("takeArm")->isVisible()); // nothing holds this plate
+        const double before_Npm = job().rig.springs.front().rate_Npm;
+        type("findFirst", QStringLiteral("0"));
+        Rig stiffer = job().rig;
+        for (Spring& spring : stiffer.springs)
+            spring.rate_Npm *= 1.15;
+        double turns[2] = {};
+        for (const int k : {0, 1}) {
+            Goal goal;
+            goal.angle_rad = radians(3.0 * k);
+            turns[k] = levelSolution(stiffer, bareState(stiffer), goal).state.claw.mean();
+        }
+        type("findTurns", QString::number(turns[1] - turns[0], 'f', 2));
+        type("findSecond", QStringLiteral("3"));
+        auto* take = find<QPushButton>("takeClaw");
+        QVERIFY2(take->isEnabled(), qPrintable(text("findClawSays")));
+        take->click();
+        QVERIFY(std::abs(job().rig.springs.front().rate_Npm / before_Npm - 1.15) < 0.02);
+        QVERIFY2(text("findClawSays").contains(QLatin1String(" 0 %")), qPrintable(text("findClawSays")));
+        type("findTurns", QStringLiteral("12"));
+        QVERIFY(!take->isEnabled() && text("findClawSays").contains(QLatin1String("No spring explains")));
+    }
+
+    /// The picture shows from where to where a figure is measured.
+    void thePictureShowsWhereAFigureIsMeasured() {
+        openAt(0, StepId::Plan);
+        window_->showFigures(true);
+        auto* section = window_->findChild<SceneView*>(QStringLiteral("rigSection"));
+        QVERIFY(!section->scene().find(QStringLiteral("span")));
+        find<QLineEdit>("bridge.rearEdge")->setFocus();
+        const Mark* span = section->scene().find(QStringLiteral("span"));
+        QVERIFY(span);
+        const Mark* pivot = section->scene().find(QStringLiteral("pivot"));
+        QVERIFY(QLineF(span->points.first(), pivot->points.first()).length() < 1.0);
     }
 
     /// Undo, or another bench, changes what a form shows; leaving a field writes only what was typed in it.

@@ -57,7 +57,6 @@ class TestTypedJobs : public QObject, protected WindowFixture {
         choose("toolTuner", 3);
         if (find<QComboBox>("toolLevel"))
             choose("toolLevel", 2);
-        choose("toolPeg", 2);
         QCOMPARE(*session().job().tools.tuner_cents, 1.0);
         auto* table = window_->findChild<MethodTable*>();
         table->finish();

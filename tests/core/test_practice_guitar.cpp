@@ -178,7 +178,7 @@ private Q_SLOTS:
         for (std::size_t i = 1; i < 6; ++i)
             guitar.perform(simple(Do::Tune, i, 0.0));
         QCOMPARE(guitar.reading_cents(0), first);
-        QVERIFY(guitar.perform(simple(Do::Inspect)).wedged);
+        QVERIFY(guitar.perform(simple(Do::Inspect)).blocked);
         guitar.perform(simple(Do::Unblock));
         QVERIFY(!guitar.perform(simple(Do::Unblock)).event); // there is none
     }

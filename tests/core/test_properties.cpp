@@ -175,7 +175,7 @@ private Q_SLOTS:
         TrialSetup setup;
         setup.job = changeJob(1.05);
         setup.guitars = 6;
-        setup.habits = setup.forecasts = false;
+        setup.shopMethods = setup.forecasts = false;
         const auto share = [&setup](double cents, double plate_rad) {
             setup.job.goal.pitchTolerance_cents = cents;
             setup.job.goal.angleTolerance_rad = plate_rad;

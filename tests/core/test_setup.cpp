@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/log/nearness.h"
 #include "core/operations/acts.h"
 #include "core/operations/settling.h"
 #include "core/planning/alternatives.h"
 #include "core/planning/spring_choice.h"
 #include "core/planning/up_pull.h"
 #include "core/planning/work_method.h"
+#include "core/setup/finding.h"
 #include "core/setup/fretting.h"
 #include "core/setup/friction.h"
 #include "core/setup/lock.h"
@@ -353,6 +355,54 @@ private Q_SLOTS:
         const Rig heavier = withSet(rig, scaledSet(rig, 1.1));
         QVERIFY(armTipHeight_m(rig.bridge, levelSolution(heavier, bareState(heavier), {}).state.angle_rad) <
                 armTipHeight_m(rig.bridge, level.state.angle_rad));
+    }
+    void aScaleTellsASpring() {
+        const auto spring = springByScale(0.065, 28.0, 0.075, 48.0, 0.055);
+        QVERIFY(spring && near(spring->rate_Npm, 2000.0, 1e-9) && near(spring->initial_N, 8.0, 1e-9));
+        const auto other = springByScale(0.075, 48.0, 0.065, 28.0, 0.055); // the longer one first
+        QVERIFY(other && near(other->rate_Npm, 2000.0, 1e-9));
+        QVERIFY(!springByScale(0.065, 28.0, 0.075, 20.0, 0.055)); // further, and less
+        QVERIFY(!springByScale(0.065, 28.0, 0.065, 30.0, 0.055));
+        QVERIFY(!springByScale(0.065, 5.0, 0.075, 48.0, 0.055)); // would push when barely drawn
+        QVERIFY(near(armMoment_Nm(4.0, 0.15), 0.6, 1e-12));
+    }
+    /// The claw that holds one angle and the claw that holds another give the rate away that was hidden.
+    void twoClawsTellTheRate() {
+        for (const double share : {0.6, 0.9, 1.0, 1.3, 2.2}) {
+            Rig real = rig_;
+            for (Spring& spring : real.springs)
+                spring.rate_Npm *= share;
+            Goal forward;
+            forward.angle_rad = radians(2.5);
+            const LevelSolution first = levelSolution(real, bareState(real), {});
+            const LevelSolution second = levelSolution(real, bareState(real), forward);
+            QVERIFY(first.balanced() && second.balanced());
+            const double turns = second.state.claw.mean() - first.state.claw.mean();
+            const auto found = rateByTwoClaws(rig_, bareState(rig_), 0.0, forward.angle_rad, turns);
+            QVERIFY2(found && near(*found, share, 1e-3 * share), qPrintable(QString::number(share)));
+        }
+        QVERIFY(!rateByTwoClaws(rig_, bareState(rig_), 0.0, radians(2.5), 15.0)); // no spring does that
+    }
+    /// A hand is believed by what its pegs were left at, half as much again at most, and never for what it confirmed.
+    void aHandIsLearnedFromItsPegs() {
+        std::vector<Event> log;
+        const auto tune = [&log](double aim, double to) {
+            log.push_back(Event::tuned(0, to));
+            log.back().aim_cents = aim;
+        };
+        QCOMPARE(nearness_cents(log, 0.8, 0.3), 0.8);
+        for (int k = 0; k < 20; ++k)
+            tune(3.0, 3.0);
+        QCOMPARE(nearness_cents(log, 0.8, 0.3), 0.8); // Space was pressed
+        tune(3.0, -40.0);
+        QCOMPARE(nearness_cents(log, 0.8, 0.3), 0.8); // a blunder is no hand
+        for (int k = 0; k < 40; ++k)
+            tune(3.0, k % 2 == 0 ? 3.4 : 2.6);
+        const double fine = nearness_cents(log, 0.8, 0.3);
+        QVERIFY(fine < 0.5 && fine >= 0.4);
+        for (int k = 0; k < 200; ++k)
+            tune(3.0, k % 2 == 0 ? 5.0 : 1.0);
+        QVERIFY(near(nearness_cents(log, 0.8, 0.3), 1.2, 1e-9));
     }
     void aFixedBridgeDoesNotMove() {
         Rig rig = rig_;

@@ -419,7 +419,7 @@ private Q_SLOTS:
         Played two, far;
         two.passes = 2;
         far.passes = 40;
-        report.rows = {{"habit", {far, far, far}}, {"adviser", {two, two, far}}};
+        report.rows = {{"method", {far, far, far}}, {"adviser", {two, two, far}}};
         const Scene scene = buildTrialChart(report, {700, 400}, 1.0);
         const Mark* most = scene.find(QStringLiteral("bar-1-4"));
         const Mark* last = scene.find(QStringLiteral("bar-1-11"));

@@ -68,7 +68,7 @@ void change(Job& job, Random& random, const Catalogue& catalogue) {
         job.owner = name(random);
         break;
     case 2:
-        job.story = name(random);
+        job.reason = name(random);
         break;
     case 3:
         job.card.notes = name(random);
@@ -220,7 +220,10 @@ private Q_SLOTS:
         job.work.reliefFound_m = 0.0003;
         job.work.reliefLeft_m = -0.0001;
         job.work.broken = 2;
-        job.card.head = {0.006, 0.04, std::nullopt, 0.003};
+        job.card.head = {0.006, 0.04, std::nullopt, 0.003, 0.035, std::nullopt};
+        job.card.clawDepth = {0.012, 0.0125};
+        job.card.feel = ArmFeel::Softer;
+        job.work.brokeAt = BreakPlace::StringPost;
         job.card.replaced[QStringLiteral("caps")] = QDate(2026, 11, 30);
         job.log = {Event::read(job.rig.strings.size() - 1, -4.0)};
         QVERIFY(!unreadable(job));
@@ -229,6 +232,10 @@ private Q_SLOTS:
         QCOMPARE(again.card.keys, job.card.keys);
         QCOMPARE(again.work.usualMinutes, job.work.usualMinutes);
         QCOMPARE(again.work.broken, job.work.broken);
+        QCOMPARE(again.work.brokeAt, job.work.brokeAt);
+        QCOMPARE(again.card.feel, job.card.feel);
+        QVERIFY(std::abs(*again.card.clawDepth.treble_m - 0.0125) < 1e-12);
+        QVERIFY(std::abs(*again.card.head.treeAway_m - 0.035) < 1e-12 && !again.card.head.treeDrop_m);
         QVERIFY(std::abs(*again.work.reliefLeft_m - *job.work.reliefLeft_m) < 1e-12);
         QVERIFY(std::abs(*again.card.head.post_m - 0.006) < 1e-12 && !again.card.head.spacing_m);
         QCOMPARE(again.card.replaced, job.card.replaced);
@@ -239,6 +246,37 @@ private Q_SLOTS:
         Job none = job;
         none.work.broken = job.rig.strings.size(); // a string that the guitar does not have
         QVERIFY(unreadable(none)->is(faults::noSuchString));
+    }
+
+    /// Files of before hold the claw's depth as somebody wrote it down.
+    void aDepthInWordsBecomesFiguresOrANote_data() {
+        QTest::addColumn<QString>("words");
+        QTest::addColumn<double>("bass_mm");
+        QTest::addColumn<double>("treble_mm");
+        QTest::newRow("both") << QStringLiteral("12 / 12.5 mm") << 12.0 << 12.5;
+        QTest::newRow("comma") << QStringLiteral("12,5 mm; 13 mm") << 12.5 << 13.0;
+        QTest::newRow("one") << QStringLiteral("11.5") << 11.5 << 11.5;
+        QTest::newRow("words") << QStringLiteral("two fingers") << 0.0 << 0.0;
+    }
+    void aDepthInWordsBecomesFiguresOrANote() {
+        QFETCH(QString, words);
+        QFETCH(double, bass_mm);
+        QFETCH(double, treble_mm);
+        QJsonObject json = jobToJson(demoJob(0).value()), card = json[QLatin1String("card")].toObject();
+        card.remove(QLatin1String("clawDepthBassMm"));
+        card.remove(QLatin1String("clawDepthTrebleMm"));
+        card[QLatin1String("clawDepth")] = words;
+        card[QLatin1String("notes")] = QStringLiteral("rough fret ends");
+        json[QLatin1String("card")] = card;
+        const Card read = jobFromJson(json).value().card;
+        if (bass_mm == 0.0) {
+            QVERIFY(!read.clawDepth.bass_m && !read.clawDepth.treble_m);
+            QCOMPARE(read.notes, QStringLiteral("rough fret ends\ntwo fingers"));
+            return;
+        }
+        QVERIFY(std::abs(*read.clawDepth.bass_m - bass_mm * metresPerMm) < 1e-12);
+        QVERIFY(std::abs(*read.clawDepth.treble_m - treble_mm * metresPerMm) < 1e-12);
+        QCOMPARE(read.notes, QStringLiteral("rough fret ends"));
     }
 
     void anOwnCatalogueIsNeverWrittenSoThatItCannotBeRead() {

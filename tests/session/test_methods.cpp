@@ -202,15 +202,32 @@ private Q_SLOTS:
             QVERIFY2(read.ok(), qPrintable(topic.name));
             QCOMPARE(chosenMethod(read.value(), topic.name), topic.options.last().name);
         }
-        Job old = everything(); // as files had it before the habit knew of wraps
+        Job old = everything(); // as files had it before the method knew of wraps
         QJsonObject json = jobToJson(old);
         QJsonObject work = json[QLatin1String("work")].toObject();
-        work[QLatin1String("schools")] = QJsonObject{{QStringLiteral("wraps"), QStringLiteral("few")}};
+        work[QLatin1String("methods")] = QJsonObject{{QStringLiteral("wraps"), QStringLiteral("few")}};
         json[QLatin1String("work")] = work;
-        QJsonObject method = json[QLatin1String("habit")].toObject();
+        QJsonObject method = json[QLatin1String("method")].toObject();
         method.remove(QLatin1String("fewWraps"));
-        json[QLatin1String("habit")] = method;
+        json[QLatin1String("method")] = method;
         QCOMPARE(chosenMethod(jobFromJson(json).value(), QStringLiteral("wraps")), QStringLiteral("few"));
+    }
+
+    /// What files called otherwise before is read, and written under its name of now only.
+    void filesWithOlderNamesOpen() {
+        Job job = everything();
+        job.reason = QStringLiteral("buzzes at fret 9");
+        const QJsonObject now = jobToJson(job);
+        QJsonObject old = now, work = old[QLatin1String("work")].toObject();
+        old[QLatin1String("story")] = old.take(QLatin1String("reason"));
+        old[QLatin1String("habit")] = old.take(QLatin1String("method"));
+        work[QLatin1String("schools")] = work.take(QLatin1String("methods"));
+        old[QLatin1String("work")] = work;
+        const Result<Job> read = jobFromJson(old);
+        QVERIFY(read.ok());
+        QCOMPARE(read.value().reason, job.reason);
+        QCOMPARE(read.value().work.methods, job.work.methods);
+        QCOMPARE(jobToJson(read.value()), now);
     }
 
     void theWayWithTheClawHasANameInFiles() {
@@ -222,14 +239,14 @@ private Q_SLOTS:
         }
         QJsonObject json = jobToJson(everything());
         const auto reads = [&](const QJsonObject& method) {
-            json[QLatin1String("habit")] = method;
+            json[QLatin1String("method")] = method;
             return jobFromJson(json);
         };
         QCOMPARE(reads({{QStringLiteral("oneScrew"), true}}).value().method.claw, ClawMethod::EachScrew); // older files
         QCOMPARE(reads({{QStringLiteral("oneScrew"), false}}).value().method.claw, ClawMethod::BothScrews);
-        QVERIFY(
-            !jobToJson(reads({{QStringLiteral("oneScrew"), true}}).value())[QLatin1String("habit")].toObject().contains(
-                QLatin1String("oneScrew")));
+        QVERIFY(!jobToJson(reads({{QStringLiteral("oneScrew"), true}}).value())[QLatin1String("method")]
+                     .toObject()
+                     .contains(QLatin1String("oneScrew")));
         const Result<Job> odd = reads({{QStringLiteral("claw"), QStringLiteral("by ear")}});
         QVERIFY(!odd.ok() && odd.fault().field.contains(QLatin1String("claw")));
     }
@@ -323,7 +340,7 @@ private Q_SLOTS:
         QVERIFY(!usual.contains(QStringLiteral("dust")));      // said in the same breath
         QVERIFY(!usual.contains(QStringLiteral("look-over"))); // nothing to count from
         done.pop_back();
-        QVERIFY(usualMinutesOf(done).isEmpty()); // two are no habit
+        QVERIFY(usualMinutesOf(done).isEmpty()); // two say nothing
         Job next = demo(0);
         const double assumed = handMinutes(next);
         next.work.usualMinutes = usual;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/simulation/simulated_guitar.h"
 #include "domain/job/compare.h"
+#include "domain/job/trends.h"
 #include "domain/work/troubleshooting.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
@@ -73,11 +74,38 @@ private Q_SLOTS:
         }
     }
 
+    /// Once is chance; the same string at the same place again is worth a look, and so is one that hangs again and
+    /// again.
+    void whatIsSeenTwiceIsSaid() {
+        Job once = demoJob(0).value();
+        once.log.clear();
+        once.work.broken = once.rig.strings.size() - 1;
+        once.work.brokeAt = BreakPlace::Saddle;
+        Job elsewhere = once, hangs = once, returns = once;
+        elsewhere.work.brokeAt = BreakPlace::Nut;
+        QVERIFY(trendsOf({once, elsewhere}).isEmpty());
+        const QStringList twice = trendsOf({once, elsewhere, once});
+        QCOMPARE(twice.size(), 1);
+        QVERIFY2(twice.first().contains(QLatin1String("String 1 broke at the saddle, 2 times")),
+                 qPrintable(twice.first()));
+        hangs.work.broken.reset();
+        hangs.work.returns = {{{}, {{0, 0, 0, 0, 0, 0, 0}, {1, 1, 1, 1, 6, 1, 1}, {-1, -1, -1, -1, -4, -1, -1}}}};
+        returns.work.broken.reset();
+        returns.work.returns = {
+            {{}, {{0, 0, 0, 0, 0, 0, 0}, {9, 9, 9, 9, 9, 9, 9}, {-9, -9, -9, -9, -9, -9, -9}}}}; // the plate
+        QVERIFY(trendsOf({hangs, returns}).isEmpty());
+        const QStringList often = trendsOf({hangs, returns, hangs});
+        QCOMPARE(often.size(), 1);
+        QVERIFY2(often.first().contains(QLatin1String("String 3 did not come back from the arm in 2 of 3")),
+                 qPrintable(often.first()));
+        QVERIFY(trendsOf({hangs, returns, hangs, returns, returns}).isEmpty()); // mended
+    }
+
     /// Whatever a job from elsewhere holds, in a browser the sheet is text.
     void aHostileJobMakesAnInertSheet() {
         Job job = finished(0);
         const QString evil = QStringLiteral("<script>x</script>'\"><img src=x onerror=x>");
-        job.guitar = job.owner = job.story = evil;
+        job.guitar = job.owner = job.reason = evil;
         job.onPicks.setName = job.onPicks.tuningName = job.offPicks.setName = evil;
         job.work.ownersNote = job.work.parts = job.work.followUps = job.work.technician = evil;
         job.work.records = {{evil, StepRecord::What::Note, evil, {}}, {evil, StepRecord::What::Photo, evil, {}}};

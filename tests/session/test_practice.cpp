@@ -191,7 +191,7 @@ private Q_SLOTS:
         guitar.perform(claw(2.0, 2.0));
         guitar.perform(simple(Do::Tune, 0, 0.0));
         QCOMPARE(guitar.state().angle_rad, before);
-        QVERIFY(guitar.perform(simple(Do::Inspect)).wedged);
+        QVERIFY(guitar.perform(simple(Do::Inspect)).blocked);
         guitar.perform(simple(Do::Unblock));
         QVERIFY(guitar.state().angle_rad != before && guitar.fault() == Defect::None);
     }
@@ -301,7 +301,7 @@ private Q_SLOTS:
         guitar.perform(simple(Do::Wiggle));
         QVERIFY(std::abs(guitar.reading_cents(theString) - before) < 0.5);
         const PracticeSight behind = guitar.perform(simple(Do::Inspect));
-        QVERIFY(!behind.wedged && std::abs(behind.claw->bass - behind.claw->treble) < 1e-9);
+        QVERIFY(!behind.blocked && std::abs(behind.claw->bass - behind.claw->treble) < 1e-9);
         QCOMPARE(*behind.springs,
                  static_cast<int>(named(caps ? "full-set-up" : "what-is-wrong").job.rig.springs.size()));
     }

@@ -200,7 +200,7 @@ private Q_SLOTS:
             const Derived derived = derive(job.value());
             seven = seven || job.value().rig.strings.size() == 7;
             stuck = stuck || derived.next().what == NextAct::Do::Stuck;
-            QVERIFY(!job.value().story.isEmpty());
+            QVERIFY(!job.value().reason.isEmpty());
         }
         QVERIFY(seven && stuck);
         QVERIFY(!demoJob(99).ok());

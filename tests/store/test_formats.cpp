@@ -141,8 +141,8 @@ private Q_SLOTS:
                                                  {QStringLiteral("cents"), QJsonObject{{QStringLiteral("6"), 1e9}}}}})
             << "log[0].cents.6";
         QTest::newRow("order with a gap")
-            << "habit" << QJsonValue(QJsonObject{{QStringLiteral("order"), QJsonArray{QStringLiteral("6")}}})
-            << "habit.order";
+            << "method" << QJsonValue(QJsonObject{{QStringLiteral("order"), QJsonArray{QStringLiteral("6")}}})
+            << "method.order";
         QTest::newRow("reference pitch") << "referencePitchHz" << QJsonValue(44) << "referencePitchHz";
         QTest::newRow("old set too small")
             << "change" << QJsonValue(QJsonObject{{QStringLiteral("offStrings"), QJsonArray{}}}) << "change.offStrings";
@@ -197,7 +197,7 @@ private Q_SLOTS:
     /// Files keep the names of their parts, whatever the screen calls them.
     void aJobsPartsAreFoundByTheirNames() {
         QJsonObject json = jobToJson(newJob());
-        for (const char* part : {"rig", "goal", "habit", "change", "card", "work", "log"})
+        for (const char* part : {"rig", "goal", "method", "change", "card", "work", "log"})
             QVERIFY2(json.contains(QLatin1String(part)), part);
         json[QLatin1String("goal")] = QJsonObject{{QStringLiteral("angleDeg"), 0.1},
                                                   {QStringLiteral("angleTolDeg"), 0.4},

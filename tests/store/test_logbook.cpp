@@ -329,7 +329,7 @@ private Q_SLOTS:
         Job first = jobOf(QStringLiteral("Traveller"), QStringLiteral("Somebody"));
         first.log = {Event::read(2, -3.0)};
         Job second = first;
-        second.story = QStringLiteral("Again");
+        second.reason = QStringLiteral("Again");
         QVERIFY(!book->addAll({first, second}));
         const qint64 guitar = book->jobs({}).value().first().guitarId;
         const QString file = dir_->filePath(QStringLiteral("one.flenzo-guitar"));
@@ -337,7 +337,7 @@ private Q_SLOTS:
         const QString other = dir_->filePath(QStringLiteral("other.flenzo-logbook"));
         const auto elsewhere = Logbook::open(other).value();
         QCOMPARE(importFile(*elsewhere, file).value(), 2);
-        QCOMPARE(elsewhere->jobs({}).value().first().story, QStringLiteral("Again")); // the newest is the newest again
+        QCOMPARE(elsewhere->jobs({}).value().first().reason, QStringLiteral("Again")); // the newest is the newest again
         QCOMPARE(elsewhere->job(elsewhere->jobs({}).value().last().id).value().log, first.log);
         // One bad job in the file, and none comes in.
         QFile broken(file);

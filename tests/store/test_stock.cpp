@@ -456,7 +456,7 @@ private Q_SLOTS:
         QCOMPARE(reader.jobsRead(), std::size_t{5});
         KeptJob kept = book_->kept(2).value();
         Job changed = kept.job;
-        changed.story = QStringLiteral("came back");
+        changed.reason = QStringLiteral("came back");
         QVERIFY(!book_->save(2, kept.job, changed, kept.revision));
         QVERIFY(reader.read(*book_).ok());
         QCOMPARE(reader.jobsRead(), std::size_t{6});

@@ -142,7 +142,7 @@ QString readTables(const QByteArray& bytes) {
     Job job = newJob();
     job.guitar = words[0].left(80);
     job.owner = words[1].left(80);
-    job.story = words[2].left(500);
+    job.reason = words[2].left(500);
     job.onPicks.setName = words[3].left(80);
     Event event = Event::read(0, -3.5);
     event.note = words[4].left(500).toStdString();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QDirIterator>
 #include <QFile>
+#include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QProcess>
@@ -126,7 +127,7 @@ private Q_SLOTS:
             QDirIterator files(QStringLiteral(FLENZO_SOURCE_DIR "/data/") + QLatin1String(folder), QDir::Files);
             while (files.hasNext()) {
                 const QJsonObject json = QJsonDocument::fromJson(contentOf(files.next()).toUtf8()).object();
-                for (const char* part : {"title", "story", "task"})
+                for (const char* part : {"title", "story", "reason", "task"})
                     if (const QString text = json.value(QLatin1String(part)).toString(); !text.isEmpty()) {
                         ++texts;
                         QVERIFY2(gathered.contains(text), qPrintable(text));
@@ -134,6 +135,15 @@ private Q_SLOTS:
             }
         }
         QVERIFY(texts > 40);
+        const QJsonObject catalogue =
+            QJsonDocument::fromJson(
+                contentOf(QStringLiteral(FLENZO_SOURCE_DIR "/data/catalogue/catalogue.json")).toUtf8())
+                .object();
+        for (const char* list : {"sets", "tunings"})
+            for (const QJsonValue& entry : catalogue.value(QLatin1String(list)).toArray()) {
+                const QString name = entry.toObject().value(QLatin1String("name")).toString();
+                QVERIFY2(!name.isEmpty() && gathered.contains(name), qPrintable(name));
+            }
     }
 
     /// One thing has one name on every screen: what it was called before is said nowhere.

@@ -44,7 +44,7 @@ struct AdvisorOptions {
     double tellPlate = 1.2;
     double tellPitch = 1.3;
     double tellPeg = 2.0;   ///< nor than these many of what a peg leaves
-    double peg_cents = 0.8; ///< where the shop has not told how near to its aim it leaves a string
+    double peg_cents = 0.8; ///< how near to its aim a hand leaves a string, until its pegs have shown it
     // Over a block and exactly to pitch: nearer than this share of the tolerance a string is left in peace.
     double blockShare = 0.8;
     double blockAgainShare = 1.5; ///< the same for one that was just tuned: its peg is no finer

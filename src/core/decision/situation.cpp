@@ -2,6 +2,7 @@
 #include "core/decision/situation.h"
 
 #include "core/log/logged_passes.h"
+#include "core/log/nearness.h"
 #include "core/log/rig_after.h"
 #include "core/statics/equation.h"
 #include "core/statics/pitch.h"
@@ -50,11 +51,14 @@ Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const Adv
     : job(theJob), guitar(estimate), options(theOptions), strings(theJob.rig.strings.size()), goal(goalOf(theJob)),
       nominal(asTunedNow(estimate.line.rigNow(), goal, estimate.state.nutLocked)),
       rig(asTunedNow(estimate.rig, goal, estimate.state.nutLocked)), state(estimate.state),
-      readings_cents(estimate.readings_cents), pegDeviation_cents(job.tools.peg_cents.value_or(options.peg_cents)),
+      readings_cents(estimate.readings_cents),
       tuner_cents(asTold(job.tools.tuner_cents, guitar.options.tuner_cents, guitar.noise.tuner_cents)),
       look_rad(oneLook_rad(job, guitar)) {
-    pitchTolerance_cents =
-        std::max({goal.pitchTolerance_cents, options.tellPitch * tuner_cents, options.tellPeg * pegDeviation_cents});
+    const double believed_cents = job.tools.peg_cents.value_or(options.peg_cents);
+    pegDeviation_cents = nearness_cents(job.log, believed_cents, tuner_cents);
+    // A finer hand than was believed makes the forecasts surer; it does not make the job stricter.
+    pitchTolerance_cents = std::max({goal.pitchTolerance_cents, options.tellPitch * tuner_cents,
+                                     options.tellPeg * std::max(believed_cents, pegDeviation_cents)});
     plateTolerance_rad = std::max(goal.angleTolerance_rad, options.tellPlate * look_rad);
     for (std::size_t i = 0; i < strings; ++i)
         readings_cents[i] -= wanted_cents(i);

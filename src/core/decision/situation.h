@@ -49,7 +49,7 @@ struct Situation {
     bool mayFloat = false; ///< a stable float exists, or may for all that is known
 
     // What is wanted, as far as the tools can tell.
-    double pegDeviation_cents, pitchTolerance_cents = 0.0, plateTolerance_rad = 0.0;
+    double pegDeviation_cents = 0.0, pitchTolerance_cents = 0.0, plateTolerance_rad = 0.0;
     bool plateCounts = false; ///< it floats, and somebody can tell where the plate is
 
     // What was read at this rest.

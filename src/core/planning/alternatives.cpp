@@ -81,6 +81,7 @@ Alternative measured(Alternative::Kind kind, const Rig& rig, const Goal& goal, c
     found.kind = kind;
     found.springs = static_cast<int>(rig.springs.size());
     found.level = levelOf(rig, goal);
+    found.clawLeft_turns = rig.claw.most_turns - found.level.state.claw.mean();
     found.pull_N = std::accumulate(found.level.tensions_N.begin(), found.level.tensions_N.end(), 0.0);
     found.passFactor =
         found.level.status == LevelStatus::Found ? passFactor(coupling(rig, found.level.state), order) : 1.0;

@@ -29,12 +29,13 @@ struct Alternative {
         CentringAssist
     };
     Kind kind = Kind::AsItIs;
-    int springs = 0;         ///< SpringCount: how many in all
-    double share = 0.0;      ///< SpringRate: factor on the rate; LighterSet: factor on the gauges
-    double assist_Nm = 0.0;  ///< CentringAssist: preload
-    LevelSolution level;     ///< status, claw, K, Kf
-    double passFactor = 0.0; ///< of exact passes; 0 where nothing moves, 1 where it never ends
-    double pull_N = 0.0;     ///< of all strings
+    int springs = 0;             ///< SpringCount: how many in all
+    double share = 0.0;          ///< SpringRate: factor on the rate; LighterSet: factor on the gauges
+    double assist_Nm = 0.0;      ///< CentringAssist: preload
+    LevelSolution level;         ///< status, claw, K, Kf
+    double passFactor = 0.0;     ///< of exact passes; 0 where nothing moves, 1 where it never ends
+    double pull_N = 0.0;         ///< of all strings
+    double clawLeft_turns = 0.0; ///< from the claw it would take to the tightest one
 };
 
 /// Float stiffness below which a technician goes round for hours.

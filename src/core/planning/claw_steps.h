@@ -27,7 +27,7 @@ inline constexpr double clawShare = 0.5;
 inline constexpr double worthAStep = 0.64;
 
 /// The shop's way; but where both screws together can bring a soft float no nearer and it is not near enough, the last
-/// sixteenth goes on one screw whatever the habit. `turnedBack`: both have gone a sixteenth one way and the other, so
+/// sixteenth goes on one screw whatever the method. `turnedBack`: both have gone a sixteenth one way and the other, so
 /// less than a whole one more will not do.
 [[nodiscard]] ClawStepPolicy clawStepPolicyOf(const WorkMethod& method, const Rig& rig, const LevelSolution& level,
                                               const Goal& goal, bool turnedBack = false);

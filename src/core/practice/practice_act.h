@@ -10,7 +10,7 @@ namespace flenzo {
 /// What may be wrong with a guitar on which somebody practises, besides its balance.
 enum class Defect {
     None,
-    BlockLeftIn,    ///< something still wedges the plate
+    BlockLeftIn,    ///< something still holds the plate
     SlipsAtPost,    ///< a string slips at its post whenever it is turned or pulled
     InsertLoose,    ///< a string slips at its saddle when it is pulled or the arm is used
     WornEdge,       ///< the knife edge holds the plate where it was let go

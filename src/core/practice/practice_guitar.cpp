@@ -265,7 +265,7 @@ void PracticeGuitar::look(const PracticeAct& act, PracticeSight& out, RandomStre
     case Do::Inspect:
         out.claw = state_.claw;
         out.springs = static_cast<int>(rig_.springs.size());
-        out.wedged = state_.block.has_value();
+        out.blocked = state_.block.has_value();
         break;
     default:
         break;

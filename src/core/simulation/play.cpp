@@ -34,7 +34,7 @@ void judgeEnd(Played& played, const BenchGuitar& guitar, const BenchJob& job, co
 /// A technician at one guitar who goes by tuner and eye.
 class Technician {
 public:
-    Technician(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
+    Technician(const BenchJob& job, const ShopMethod& method, BenchGuitar& guitar, std::uint32_t seed,
                const PractisedHand& hand)
         : job_(job), method_(method), guitar_(guitar), hand_(hand), eye_(seed, 77),
           order_(orderOf(method.order, job.rig.strings.size())) {
@@ -153,7 +153,7 @@ private:
     }
 
     const BenchJob& job_;
-    const ShopHabit& method_;
+    const ShopMethod& method_;
     BenchGuitar& guitar_;
     PractisedHand hand_;
     RandomStream eye_;
@@ -165,18 +165,18 @@ private:
 
 } // namespace
 
-const std::vector<ShopHabit>& practisedMethods() {
-    static const std::vector<ShopHabit> habits{
+const std::vector<ShopMethod>& practisedMethods() {
+    static const std::vector<ShopMethod> methods{
         {"low to high", OrderKind::LowToHigh, false, false},
         {"high to low", OrderKind::HighToLow, false, false},
         {"outer pairs", OrderKind::OuterPairs, false, false},
         {"lowest sharp, back-checks", OrderKind::LowToHigh, true, false},
         {"low to high, to the job's goal", OrderKind::LowToHigh, false, true},
     };
-    return habits;
+    return methods;
 }
 
-Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
+Played playByMethod(const BenchJob& job, const ShopMethod& method, BenchGuitar& guitar, std::uint32_t seed,
                     const PractisedHand& hand) {
     return Technician(job, method, guitar, seed, hand).work();
 }

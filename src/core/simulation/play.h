@@ -18,15 +18,15 @@ struct Played {
     std::optional<RemainingWork> forecast;     ///< the adviser's, after the first full reading
 };
 
-/// A shop's habit as it is practised: near enough while far, level by eye, one look ahead, done when the eye says level
-/// and the tuner says near.
-struct ShopHabit {
+/// A shop's method as it is practised: near enough while far, level by eye, one look ahead, done when the eye says
+/// level and the tuner says near.
+struct ShopMethod {
     const char* name;
     OrderKind order = OrderKind::LowToHigh;
     bool backChecks = false; ///< lowest sharp first, then 1-2-1, 1-2-3 and so on
     bool toTheGoal = false;  ///< goes on until the job's own tolerances are met, with the job's gauge
 };
-[[nodiscard]] const std::vector<ShopHabit>& practisedMethods();
+[[nodiscard]] const std::vector<ShopMethod>& practisedMethods();
 
 /// How practitioners work; assumptions, named so that a trial can sweep them.
 struct PractisedHand {
@@ -39,8 +39,8 @@ struct PractisedHand {
     int mostPasses = 80;
 };
 
-[[nodiscard]] Played playByMethod(const BenchJob& job, const ShopHabit& method, BenchGuitar& guitar, std::uint32_t seed,
-                                  const PractisedHand& hand = {});
+[[nodiscard]] Played playByMethod(const BenchJob& job, const ShopMethod& method, BenchGuitar& guitar,
+                                  std::uint32_t seed, const PractisedHand& hand = {});
 /// `wantForecast`: the remaining work is played once, after the first full reading.
 [[nodiscard]] Played playByAdvice(const BenchJob& job, BenchGuitar& guitar, bool wantForecast = true,
                                   const AdvisorOptions& rules = {}, const EstimatorOptions& learning = {});

@@ -23,8 +23,8 @@ struct Opening {
     bool operator==(const Opening&) const = default;
 };
 
-/// The job played from its start on the model itself, by its own habit, with everything known and a steady hand: what a
-/// way of working costs by the mechanics alone, and so the least it will cost. Stops at `rehearsalActs` acts.
+/// The job played from its start on the model itself, by its own method, with everything known and a steady hand: what
+/// a way of working costs by the mechanics alone, and so the least it will cost. Stops at `rehearsalActs` acts.
 [[nodiscard]] Counts rehearse(const BenchJob& job, const Opening& opening = {});
 inline constexpr int rehearsalActs = 400;
 

@@ -183,17 +183,17 @@ Quantiles TrialRow::quantiles(const std::function<double(const Played&)>& of) co
 }
 
 TrialReport runTrial(const TrialSetup& setup) {
-    const std::vector<ShopHabit> habits = setup.habits ? practisedMethods() : std::vector<ShopHabit>{};
+    const std::vector<ShopMethod> methods = setup.shopMethods ? practisedMethods() : std::vector<ShopMethod>{};
     const BenchJob job = jobOfTrial(setup);
-    const std::size_t players = habits.size() + 1;
+    const std::size_t players = methods.size() + 1;
     const auto guitars = static_cast<std::size_t>(std::max(0, setup.guitars));
     std::vector<Played> plays(guitars * players);
     playAll(setup, plays.size(), [&](std::size_t k) {
         const auto seed = setup.seed * 1000003U + static_cast<std::uint32_t>(k / players);
         const std::size_t player = k % players;
         const Made made = makeGuitar(setup, job, seed);
-        plays[k] = player < habits.size()
-                       ? playByMethod(job, habits[player], *made.guitar, seed)
+        plays[k] = player < methods.size()
+                       ? playByMethod(job, methods[player], *made.guitar, seed)
                        : playByAdvice(job, *made.guitar, setup.forecasts, setup.rules, setup.learning);
         plays[k].stable = made.stable;
         plays[k].home =
@@ -206,7 +206,7 @@ TrialReport runTrial(const TrialSetup& setup) {
         return report;
     for (std::size_t player = 0; player < players; ++player) {
         TrialRow row;
-        row.name = player < habits.size() ? habits[player].name : "adviser";
+        row.name = player < methods.size() ? methods[player].name : "adviser";
         for (std::size_t g = 0; g < guitars; ++g)
             if (plays[g * players + player].stable)
                 row.plays.push_back(plays[g * players + player]);

@@ -29,7 +29,7 @@ struct TrialSetup {
     bool independent = false;  ///< guitars of another model than the program's
     bool strange = false;      ///< and such as break it: a rolling edge, springs that stiffen, a nut that holds
     bool unlike = false;       ///< and none of the estimator's beliefs: unlike springs, a neck that gives, worse tools
-    bool habits = true;        ///< the shop habits play too
+    bool shopMethods = true;   ///< the shop methods play too
     bool forecasts = true;     ///< the remaining work is played at each start, to see whether it holds
     AdvisorOptions rules;      ///< of the adviser that plays, to be swept
     EstimatorOptions learning; ///< and how it learns
@@ -64,8 +64,8 @@ struct TrialReport {
 /// Calls `play` with every number below `count` on the trial's threads until it is cancelled.
 void playAll(const TrialSetup& setup, std::size_t count, const std::function<void(std::size_t)>& play);
 
-/// Plays every guitar by every shop habit and by the adviser. One stream of random numbers a guitar: the same result on
-/// any number of threads.
+/// Plays every guitar by every shop method and by the adviser. One stream of random numbers a guitar: the same result
+/// on any number of threads.
 [[nodiscard]] TrialReport runTrial(const TrialSetup& setup);
 
 } // namespace flenzo

@@ -13,7 +13,7 @@ struct Block {
     enum class Kind {
         Rear,   ///< under the rear of the plate: holds the angle at or above its own
         Front,  ///< behind the sustain block: holds the angle at or below its own
-        Captive ///< wedged: holds it exactly
+        Captive ///< holds it exactly
     };
     Kind kind = Kind::Captive;
     double angle_rad = 0.0;

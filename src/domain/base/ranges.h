@@ -103,6 +103,13 @@ inline constexpr Range post_mm{2.0, 20.0, QT_TRANSLATE_NOOP("Range", "the diamet
 inline constexpr Range spacing_mm{10.0, 60.0,
                                   QT_TRANSLATE_NOOP("Range", "from one string post to the next in millimetres")};
 inline constexpr Range clamped_mm{0.5, 15.0, QT_TRANSLATE_NOOP("Range", "the wire in a saddle's clamp in millimetres")};
+inline constexpr Range treeAway_mm{5.0, 150.0,
+                                   QT_TRANSLATE_NOOP("Range", "from the nut to the string tree in millimetres")};
+inline constexpr Range treeDrop_mm{
+    0.5, 20.0, QT_TRANSLATE_NOOP("Range", "by how much a string tree holds its strings down in millimetres")};
+inline constexpr Range scale_N{0.0, 500.0, QT_TRANSLATE_NOOP("Range", "what a luggage scale shows, in newtons")};
+inline constexpr Range clawDepth_mm{
+    0.5, 80.0, QT_TRANSLATE_NOOP("Range", "from the wall of the cavity to the claw in millimetres")};
 inline constexpr Range relief_mm{
     -1.0, 2.0, QT_TRANSLATE_NOOP("Range", "the relief of a neck in millimetres; a minus sign: it bends back")};
 inline constexpr Range brokenString{1.0, 12.0, QT_TRANSLATE_NOOP("Range", "a string, counted from the thickest")};

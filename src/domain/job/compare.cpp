@@ -2,6 +2,7 @@
 #include "domain/job/compare.h"
 
 #include "core/log/counts.h"
+#include "domain/base/bundled_words.h"
 #include "domain/job/derived.h"
 #include "language/decimal.h"
 
@@ -35,7 +36,9 @@ QStringList differencesOf(const Job& earlier, const Job& later) {
     const Counts before = countsOf(earlier.log, earlier.rig.strings.size(), earlier.pace),
                  after = countsOf(later.log, later.rig.strings.size(), later.pace);
     const auto number = [](double value, int digits) { return decimal(value, digits); };
-    const auto name = [](const QString& given) { return given.isEmpty() ? CompareWords::tr("own") : given; };
+    const auto name = [](const QString& given) {
+        return given.isEmpty() ? CompareWords::tr("own") : bundledWords(given);
+    };
     return {pair(CompareWords::tr("Set"), name(earlier.onPicks.setName), name(later.onPicks.setName)),
             pair(CompareWords::tr("Tuning"), name(earlier.onPicks.tuningName), name(later.onPicks.tuningName)),
             pair(CompareWords::tr("Pull of all strings, by the model"),

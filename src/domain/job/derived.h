@@ -19,7 +19,7 @@ struct Derived {
     std::vector<TrackedState> standings;    ///< before the log and after every event
     ChangeReport report;                    ///< of the learned guitar
     std::vector<std::size_t> tuned;         ///< in the pass under way
-    PlannedPasses outlook;                  ///< by the job's own habit, if every act goes as the model says
+    PlannedPasses outlook;                  ///< by the job's own method, if every act goes as the model says
     std::optional<RemainingWork> remaining; ///< what is left, over what is still uncertain; nothing while it is played
     double couplingFactor = 0.0;            ///< pass factor at the level solution; 0 when there is none
     std::vector<Alternative> alternatives;  ///< where there is no comfortable float: what helps, side by side

@@ -155,6 +155,7 @@ void setBroken(Job& job, std::optional<std::size_t> string) {
     if (!string) {
         job.method.stretch = job.method.stretch || job.work.broken; // a whole set again
         job.work.broken.reset();
+        job.work.brokeAt = BreakPlace::NotSaid;
         return;
     }
     job.work.broken = string;

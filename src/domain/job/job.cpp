@@ -3,6 +3,7 @@
 
 #include "core/setup/lock.h"
 #include "core/statics/note.h"
+#include "domain/job/claw_depth.h"
 #include "domain/job/claw_methods.h"
 
 #include <algorithm>
@@ -120,6 +121,7 @@ BenchJob benchJobOf(const Job& job) {
 
 Job nextJob(const Job& last, const Estimate& guitar, const QDate& on) {
     Job job = last;
+    job.card.clawDepth = clawDepthNow(last); // by what this job turned
     job.log.clear();
     job.raw = {};
     job.off.clear();

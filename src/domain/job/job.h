@@ -36,8 +36,8 @@ struct SidePicks {
 struct Job {
     QString guitar; ///< how the shop calls it
     QString owner;
-    QString story; ///< why it is here
-    Rig rig;       ///< the nominal guitar with the strings that go on, as it is now
+    QString reason; ///< why it is here
+    Rig rig;        ///< the nominal guitar with the strings that go on, as it is now
     std::optional<Rig>
         startRig; ///< as it was at the first entry, once an entry has changed it (`domain/job/changes.h`)
     SidePicks onPicks;
@@ -84,7 +84,7 @@ struct Job {
 /// If the old set stood level, the claw that did it becomes the rig's; otherwise the job is returned as it is.
 [[nodiscard]] Job withClawFromOldSet(Job job);
 
-/// How files and schools call the ways with the claw; an unknown name is the first of them.
+/// How files call the ways with the claw; an unknown name is the first of them.
 [[nodiscard]] QString clawWayName(ClawMethod way);
 [[nodiscard]] ClawMethod clawWayNamed(const QString& name);
 

@@ -2,6 +2,7 @@
 #include "domain/job/measuring.h"
 
 #include "core/decision/rule_options.h"
+#include "core/log/nearness.h"
 #include "language/decimal.h"
 
 #include <QCoreApplication>
@@ -64,15 +65,6 @@ const QList<MeasuringTool>& levelTools() {
     return list;
 }
 
-const QList<MeasuringTool>& pegHands() {
-    static const QList<MeasuringTool> list{
-        {"", QT_TRANSLATE_NOOP("Measuring", "not said"), 0.0, Kind::NotTold},
-        {"fine", QT_TRANSLATE_NOOP("Measuring", "within about half a cent"), 0.5, Kind::Cents},
-        {"usual", QT_TRANSLATE_NOOP("Measuring", "within about a cent"), 1.2, Kind::Cents},
-        {"coarse", QT_TRANSLATE_NOOP("Measuring", "within about 2 ¢"), 2.0, Kind::Cents}};
-    return list;
-}
-
 int tunerOf(const Tools& tools) {
     return nearestOf(tunersInUse(), tools.tuner_cents, Kind::Cents);
 }
@@ -82,10 +74,6 @@ int levelToolOf(const Tools& tools) {
                            : nearestOf(levelTools(), tools.gap_m, Kind::Gap);
 }
 
-int pegHandOf(const Tools& tools) {
-    return nearestOf(pegHands(), tools.peg_cents, Kind::Cents);
-}
-
 void chooseTuner(Tools& tools, int which) {
     tools.tuner_cents = deviationOf(tunersInUse(), which, Kind::Cents);
 }
@@ -93,10 +81,6 @@ void chooseTuner(Tools& tools, int which) {
 void chooseLevelTool(Tools& tools, int which) {
     tools.gap_m = deviationOf(levelTools(), which, Kind::Gap);
     tools.angle_rad = deviationOf(levelTools(), which, Kind::Angle);
-}
-
-void choosePegHand(Tools& tools, int which) {
-    tools.peg_cents = deviationOf(pegHands(), which, Kind::Cents);
 }
 
 double angleSeen_rad(PlateByEye seen) {
@@ -117,7 +101,10 @@ QString toolsNote(const Job& job) {
     QStringList notes;
     const double pitch_cents = job.goal.pitchTolerance_cents;
     const double tuner = rules.tellPitch * job.tools.tuner_cents.value_or(0.0);
-    const double peg = rules.tellPeg * job.tools.peg_cents.value_or(0.0);
+    const double hand_cents =
+        nearness_cents(job.log, job.tools.peg_cents.value_or(rules.peg_cents), job.tools.tuner_cents.value_or(0.0));
+    const bool seen = job.tools.peg_cents || hand_cents > rules.peg_cents; // else it is only assumed
+    const double peg = seen ? rules.tellPeg * hand_cents : 0.0;
     if (std::max(tuner, peg) > 1.01 * pitch_cents)
         notes.append(
             tuner > peg
@@ -147,9 +134,8 @@ QString toolsNote(const Job& job) {
 }
 
 QString toolLines(const Tools& tools) {
-    return QStringLiteral("tool.tuner=%1\ntool.level=%2\ntool.peg=%3")
-        .arg(tunersInUse()[tunerOf(tools)].name, levelTools()[levelToolOf(tools)].name,
-             pegHands()[pegHandOf(tools)].name);
+    return QStringLiteral("tool.tuner=%1\ntool.level=%2")
+        .arg(tunersInUse()[tunerOf(tools)].name, levelTools()[levelToolOf(tools)].name);
 }
 
 void applyToolLines(Tools& tools, const QString& lines) {
@@ -165,8 +151,6 @@ void applyToolLines(Tools& tools, const QString& lines) {
             chooseTuner(tools, find(tunersInUse(), way));
         else if (topic == QLatin1String("tool.level"))
             chooseLevelTool(tools, find(levelTools(), way));
-        else if (topic == QLatin1String("tool.peg"))
-            choosePegHand(tools, find(pegHands(), way));
     }
 }
 

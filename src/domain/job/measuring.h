@@ -13,17 +13,15 @@ struct MeasuringTool {
     enum class Kind { NotTold, Cents, Gap, Angle } kind;
     [[nodiscard]] QString title() const;
 };
-/// What pitch is read with, what level is judged by, and how near to its aim a string is left; the first is "not told".
+/// What pitch is read with and what level is judged by; the first is "not told". How near to its aim a string is left
+/// is learned (`core/log/nearness.h`).
 [[nodiscard]] const QList<MeasuringTool>& tunersInUse();
 [[nodiscard]] const QList<MeasuringTool>& levelTools();
-[[nodiscard]] const QList<MeasuringTool>& pegHands();
 /// Which of them a job has; one that is none of them counts as the nearest.
 [[nodiscard]] int tunerOf(const Tools& tools);
 [[nodiscard]] int levelToolOf(const Tools& tools);
-[[nodiscard]] int pegHandOf(const Tools& tools);
 void chooseTuner(Tools& tools, int which);
 void chooseLevelTool(Tools& tools, int which);
-void choosePegHand(Tools& tools, int which);
 
 /// The plate as an eye along it sees it, and the reading that makes: coarse, and said to be.
 enum class PlateByEye { Sunk, Level, Forward };

@@ -8,6 +8,7 @@
 #include <QMap>
 #include <QSet>
 #include <QStringList>
+#include <array>
 #include <optional>
 
 namespace flenzo {
@@ -40,6 +41,11 @@ struct ReturnReadings {
     bool operator==(const ReturnReadings&) const = default;
 };
 
+/// Where a string broke.
+enum class BreakPlace { NotSaid, Saddle, BallEnd, Between, Nut, StringPost };
+inline constexpr std::array breakPlaces{BreakPlace::NotSaid, BreakPlace::Saddle, BreakPlace::BallEnd,
+                                        BreakPlace::Between, BreakPlace::Nut,    BreakPlace::StringPost};
+
 /// Where a job stands for the shop.
 enum class JobState { Waiting, OnBench, Finished };
 
@@ -63,6 +69,7 @@ struct Work {
     QList<ReturnReadings> returns;      ///< in order of time
     std::optional<double> reliefFound_m, reliefLeft_m; ///< of the neck, at pitch; minus: it bends back
     std::optional<std::size_t> broken;                 ///< the job is this one string alone, which broke
+    BreakPlace brokeAt = BreakPlace::NotSaid;
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring
     QDate checkOn;       ///< does it still drift? Empty once somebody looked

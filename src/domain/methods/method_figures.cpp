@@ -38,6 +38,8 @@ AssumedHead headOf(const Job& job) {
     AssumedHead head = assumedHead;
     head.post_m = job.card.head.post_m.value_or(head.post_m);
     head.postSpacing_m = job.card.head.spacing_m.value_or(head.postSpacing_m);
+    head.treeAway_m = job.card.head.treeAway_m.value_or(head.treeAway_m);
+    head.treeDrop_m = job.card.head.treeDrop_m.value_or(head.treeDrop_m);
     head.insertion_m = job.card.head.clamped_m.value_or(head.insertion_m);
     return head;
 }
@@ -68,6 +70,11 @@ double cutLengthOf_m(const Job& job, const RigString& string) {
 double nutAngleOf_rad(const Job& job, const RigString& string) {
     const double exit_m = firstExit_m + (isChosen(job, "nutAngle", "less") ? higherExit_m : 0.0);
     return nutBreak_rad(slot_m, exit_m, wrapsOf(job, string.wire), string.wire.gauge_m, nutToPostOf_m(string));
+}
+
+double treeAngle_rad(const Job& job) {
+    const AssumedHead head = headOf(job);
+    return std::atan(head.treeDrop_m / head.treeAway_m);
 }
 
 double finePreset_turns(const Job& job) {

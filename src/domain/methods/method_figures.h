@@ -15,7 +15,8 @@ struct AssumedHead {
     double postSpacing_m = 0.025;
     double nutToPost_m = 0.045;  ///< where not even the usual spacing is known
     double insertion_m = 0.0025; ///< wire in the saddle's clamp
-    double toSpare_m = 0.005;    ///< a string a little long winds a little further, one too short is lost
+    double treeAway_m = 0.040, treeDrop_m = 0.006;
+    double toSpare_m = 0.005; ///< a string a little long winds a little further, one too short is lost
 };
 inline constexpr AssumedHead assumedHead{};
 /// The same with what was measured of this guitar.
@@ -39,6 +40,8 @@ inline constexpr double usualPostLead_m = 0.0007; ///< a post's rise for one tur
 [[nodiscard]] double cutLengthOf_m(const Job& job, const RigString& string);
 /// Break angle at the nut once the string is wound: by wraps and by where the first one lies.
 [[nodiscard]] double nutAngleOf_rad(const Job& job, const RigString& string);
+/// The same of a string that a string tree holds down: by where the tree is, whatever its wraps.
+[[nodiscard]] double treeAngle_rad(const Job& job);
 
 /// Fine tuners at their preset, in turns screwed in.
 [[nodiscard]] double finePreset_turns(const Job& job);

@@ -29,7 +29,7 @@ QString pullOf(const Job& job) {
     return job.method.pullShare > 1.0 ? Name("hard") : job.method.pullShare < 1.0 ? Name("ends") : Name("along");
 }
 
-/// Topics that habit or goal answer, because the mechanics go by them.
+/// Topics that method or goal answer, because the mechanics go by them.
 std::optional<QString> answeredByWorkMethod(const Job& job, const QString& topic) {
     const WorkMethod& method = job.method;
     if (topic == Name("overshoot"))

@@ -46,7 +46,8 @@ Result<Job> demoJob(int index) {
     if (!read.ok())
         return read.fault();
     Job job = withClawFromOldSet(read.value());
-    const int answers = json.value().value(QLatin1String("storyAnswers")).toInt();
+    // How far it is played belongs to the demo, not to the job.
+    const int answers = job.raw.take(QLatin1String("answersPlayed")).toInt();
     if (!job.simulatedSeed)
         return job;
     SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);

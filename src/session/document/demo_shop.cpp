@@ -40,7 +40,7 @@ Job earlier(const Job& job, const QDate& day) {
         before.rig = withSet(before.rig, job.off);
         before.onPicks = job.offPicks;
     }
-    before.story = DemoShopWords::tr("New strings, as usual.");
+    before.reason = DemoShopWords::tr("New strings, as usual.");
     before.work.state = JobState::Finished;
     before.work.received = day;
     before.work.ownersNote = DemoShopWords::tr("Stretch them once more after the first evening.");

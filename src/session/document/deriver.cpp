@@ -18,7 +18,7 @@ bool onlyTheLogGrew(const Job& before, const Job& after) {
     same.work = after.work;
     same.guitar = after.guitar;
     same.owner = after.owner;
-    same.story = after.story;
+    same.reason = after.reason;
     return same == after;
 }
 

@@ -38,6 +38,8 @@ constexpr TypedUnit typedUnits[] = {
     {Dimension::Force, "lbf", newtonsPerPoundForce},
     {Dimension::Force, "lb", newtonsPerPoundForce},
     {Dimension::Force, "kgf", standardGravity_mps2},
+    {Dimension::Force, "kg", standardGravity_mps2}, // what a luggage scale shows
+    {Dimension::Force, "g", 1e-3 * standardGravity_mps2},
     {Dimension::SpringRate, "N/mm", 1000.0},
     {Dimension::SpringRate, "N/in", 1.0 / metresPerInch},
     {Dimension::SpringRate, "lbf/in", newtonsPerPoundForce / metresPerInch},

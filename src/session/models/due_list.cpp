@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/due_list.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/moment.h"
 #include "domain/work/workflow.h"
 
@@ -40,8 +41,8 @@ icalcomponent* eventOf(const DueEntry& entry, const QDateTime& now) {
     const bool restring = entry.what == DueEntry::What::Restring;
     const QString summary =
         (restring ? DueWords::tr("Restring: %1") : DueWords::tr("Check: %1")).arg(guitarWords(entry.job));
-    const QString words =
-        DueWords::tr("Owner: %1. Last set: %2, %3.").arg(entry.job.owner, entry.job.setName, entry.job.tuning);
+    const QString words = DueWords::tr("Owner: %1. Last set: %2, %3.")
+                              .arg(entry.job.owner, bundledWords(entry.job.setName), bundledWords(entry.job.tuning));
     const QString identity = QStringLiteral("%1-%2-%3@flenzo")
                                  .arg(entry.job.guitarId)
                                  .arg(entry.job.id)
@@ -125,8 +126,9 @@ QString reminderFor(const DueEntry& entry) {
                    "%1, does your %2 still hold its pitch since it was here? If it drifts, bring it by; settling it "
                    "once more is quickly done.")
             .arg(owner, guitarWords(entry.job));
-    const QString set = entry.job.setName.isEmpty() ? DueWords::tr("the same set")
-                                                    : DueWords::tr("the same set (%1)").arg(entry.job.setName);
+    const QString set = entry.job.setName.isEmpty()
+                            ? DueWords::tr("the same set")
+                            : DueWords::tr("the same set (%1)").arg(bundledWords(entry.job.setName));
     return DueWords::tr(
                "%1, the strings of your %2 are due by %3. With %4 the balance stays as it is; for another set or "
                "tuning plan some time more.")

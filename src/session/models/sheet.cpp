@@ -6,11 +6,12 @@
 
 #include "core/log/counts.h"
 #include "core/statics/note.h"
+#include "domain/base/bundled_words.h"
+#include "domain/job/trends.h"
 #include "domain/methods/methods.h"
 #include "domain/shop/quote.h"
 #include "domain/work/workflow.h"
 #include "language/decimal.h"
-#include "session/document/bundled_words.h"
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
@@ -189,6 +190,13 @@ QStringList returnLines(const Job& job) {
     return lines;
 }
 
+QString brokenText(const Job& job) {
+    return job.work.broken ? SheetWords::tr("string %1, %2")
+                                 .arg(QString::fromStdString(job.rig.strings[*job.work.broken].name),
+                                      breakPlaceName(job.work.brokeAt))
+                           : QString();
+}
+
 QString reliefText(const Work& work) {
     const auto mm = [](const std::optional<double>& relief_m) {
         return relief_m ? SheetWords::tr("%1 mm").arg(decimal(*relief_m / metresPerMm, 2)) : QStringLiteral("–");
@@ -209,7 +217,8 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
     html += QStringLiteral("<h1>%1</h1>")
                 .arg(safe(job.guitar.isEmpty() ? SheetWords::tr("Guitar without a name") : job.guitar));
     html +=
-        paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), bundledWords(job.story));
+        paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), bundledWords(job.reason));
+    html += paragraph(SheetWords::tr("Broken"), brokenText(job));
     html += paragraph(SheetWords::tr("Received"), job.work.received.toString(Qt::ISODate));
     html += heading(SheetWords::tr("Strings")) + stringsTable(job, derived);
     html += heading(SheetWords::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);

@@ -102,6 +102,9 @@ Result<ShopSays> ShopReader::read(const Logbook& book) {
     says.usualMinutes = usualMinutesOf(jobsOf(last(finishedPaced)));
     says.times = timesOf(jobsOf(finished.value()));
     learn(last(finishedLearned), says);
+    for (const Known* each : finished.value())
+        if (each->job.work.broken || !each->job.work.returns.isEmpty())
+            says.tested.push_back(each->job);
     for (const JobState state : {JobState::OnBench, JobState::Waiting}) {
         const Result<std::vector<Known*>> jobs = known(book, state, inHandCounted);
         if (!jobs.ok())
@@ -110,6 +113,15 @@ Result<ShopSays> ShopReader::read(const Logbook& book) {
             says.inHand.push_back(each->job);
     }
     return says;
+}
+
+std::vector<Job> testedBefore(const ShopSays& says, const Job& job) {
+    std::vector<Job> found;
+    for (const Job& each : says.tested)
+        if (each.guitar == job.guitar && each.owner == job.owner && each.rig.bridge.family == job.rig.bridge.family &&
+            !(each == job))
+            found.push_back(each);
+    return found;
 }
 
 Result<bool> beginsFromShop(const Logbook& book) {

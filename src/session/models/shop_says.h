@@ -15,6 +15,7 @@ struct ShopSays {
     ShopTimes times;
     std::map<Family, ShopPrior> priors; ///< of families of which enough guitars taught something
     std::vector<Job> inHand;            ///< on the bench and waiting
+    std::vector<Job> tested;            ///< finished, with a string that broke or a return test
 };
 
 /// Reads them; jobs that have not changed since it read them last are neither read nor learned from again.
@@ -35,6 +36,9 @@ private:
     std::map<qint64, Known> jobs_;
     std::size_t jobsRead_ = 0;
 };
+
+/// The finished ones of this guitar among `tested`, this job left out.
+[[nodiscard]] std::vector<Job> testedBefore(const ShopSays& says, const Job& job);
 
 /// Whether a new guitar of this shop begins from what its guitars taught; a setting of the logbook, on unless said
 /// otherwise.

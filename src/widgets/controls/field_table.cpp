@@ -33,6 +33,7 @@ public:
         const RigField& field = fields_[static_cast<std::size_t>(column)];
         return field.appliesTo(context_.session().job()) && (advanced || !field.advanced);
     }
+    [[nodiscard]] QString keyOf(int column) const { return fields_[static_cast<std::size_t>(column)].key; }
     int rowCount(const QModelIndex& parent = {}) const override {
         return parent.isValid() ? 0 : static_cast<int>(count_(context_.session().job())) + 1;
     }
@@ -118,6 +119,19 @@ FieldTable::FieldTable(AppContext& context, const std::vector<RigField>& fields,
 void FieldTable::showAdvanced(bool shown) {
     advanced_ = shown;
     refresh();
+}
+
+void FieldTable::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
+    QTableView::currentChanged(current, previous);
+    if (current.isValid() && current.row() > 0)
+        Q_EMIT pointed(model_->keyOf(current.column()), static_cast<std::size_t>(current.row()) - 1);
+    else
+        Q_EMIT pointed({}, 0);
+}
+
+void FieldTable::focusInEvent(QFocusEvent* event) {
+    QTableView::focusInEvent(event);
+    currentChanged(currentIndex(), {});
 }
 
 void FieldTable::refresh() {

@@ -19,6 +19,14 @@ public:
     void refresh();
     void showAdvanced(bool shown);
 
+Q_SIGNALS:
+    /// The figure under the keyboard, by its key and which spring or string; empty when none is.
+    void pointed(const QString& key, std::size_t at);
+
+protected:
+    void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
+    void focusInEvent(QFocusEvent* event) override;
+
 private:
     class Model;
     AppContext& context_;

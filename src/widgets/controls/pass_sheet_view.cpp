@@ -14,7 +14,7 @@ namespace flenzo {
 
 namespace {
 
-/// Paints one field: aim small and quiet, reading large; flat to the left with a wedge pointing down, sharp to the
+/// Paints one field: aim small and quiet, reading large; flat to the left with a triangle pointing down, sharp to the
 /// right with one pointing up; before it the mark of where it comes from.
 class CellPainter : public QStyledItemDelegate {
 public:

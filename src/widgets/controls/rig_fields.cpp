@@ -56,18 +56,14 @@ double stepOf(Kind kind, const Units& units) {
 
 /// Figures that are seldom known, and whose assumed values serve nearly every guitar.
 bool isAdvanced(const char* key) {
-    static const QSet<QString> keys{QStringLiteral("bridge.rearStop"),    QStringLiteral("bridge.forwardStop"),
-                                    QStringLiteral("bridge.mass"),        QStringLiteral("bridge.comX"),
-                                    QStringLiteral("bridge.comY"),        QStringLiteral("bridge.pivotFriction"),
-                                    QStringLiteral("bridge.nutFriction"), QStringLiteral("assist.preload"),
-                                    QStringLiteral("assist.rate"),        QStringLiteral("claw.least"),
-                                    QStringLiteral("claw.most"),          QStringLiteral("springs.slot"),
-                                    QStringLiteral("springs.initial"),    QStringLiteral("springs.hookX"),
-                                    QStringLiteral("springs.hookY"),      QStringLiteral("springs.anchorX"),
-                                    QStringLiteral("springs.anchorY"),    QStringLiteral("springs.aside"),
-                                    QStringLiteral("strings.saddleX"),    QStringLiteral("strings.saddleY"),
-                                    QStringLiteral("strings.saddleTail"), QStringLiteral("strings.nutBreak"),
-                                    QStringLiteral("strings.fine"),       QStringLiteral("strings.fineAt")};
+    static const QSet<QString> keys{
+        QStringLiteral("bridge.rearStop"),    QStringLiteral("bridge.forwardStop"), QStringLiteral("bridge.mass"),
+        QStringLiteral("assist.preload"),     QStringLiteral("claw.least"),         QStringLiteral("claw.most"),
+        QStringLiteral("springs.slot"),       QStringLiteral("springs.initial"),    QStringLiteral("springs.hookX"),
+        QStringLiteral("springs.hookY"),      QStringLiteral("springs.anchorX"),    QStringLiteral("springs.anchorY"),
+        QStringLiteral("springs.aside"),      QStringLiteral("strings.saddleX"),    QStringLiteral("strings.saddleY"),
+        QStringLiteral("strings.saddleTail"), QStringLiteral("strings.nutBreak"),   QStringLiteral("strings.fine"),
+        QStringLiteral("strings.fineAt")};
     return keys.contains(QLatin1String(key));
 }
 
@@ -84,6 +80,10 @@ bool isRoller(const Job& job) {
 }
 bool moves(const Job& job) {
     return job.rig.bridge.has().moves();
+}
+/// A nut whose caps press the string down onto its floor.
+bool isPressed(const Job& job) {
+    return job.card.nut == Nut::Caps;
 }
 bool isAssisted(const Job& job) {
     return isKnife(job) && job.rig.bridge.assist.has_value();
@@ -177,23 +177,10 @@ const std::vector<RigField>& bridgeFields() {
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.forwardStop_rad; })),
         only(moves, field("bridge.mass", QT_TRANSLATE_NOOP("RigFields", "bridge mass"), Kind::Mass, ranges::mass_kg,
                           [](Job& j, std::size_t) -> double& { return j.rig.bridge.mass_kg; })),
-        only(moves,
-             field("bridge.comX", QT_TRANSLATE_NOOP("RigFields", "its centre, ahead"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.x(); })),
-        only(moves,
-             field("bridge.comY", QT_TRANSLATE_NOOP("RigFields", "its centre, above"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t) -> double& { return j.rig.bridge.centreOfMass_m.y(); })),
-        only(moves,
-             field("bridge.pivotFriction", QT_TRANSLATE_NOOP("RigFields", "pivot friction"), Kind::Moment,
-                   ranges::pivot_Nm, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.pivot_Nm; })),
-        only(isOpen, field("bridge.nutFriction", QT_TRANSLATE_NOOP("RigFields", "friction at the nut"), Kind::Number,
-                           ranges::friction, [](Job& j, std::size_t) -> double& { return j.rig.bridge.friction.nut; })),
         only(isAssisted,
              field("assist.preload", QT_TRANSLATE_NOOP("RigFields", "stabiliser holds"), Kind::Moment,
                    ranges::preload_Nm, [](Job& j, std::size_t) -> double& { return assistOf(j).preload_Nm; })),
-        only(isAssisted, field("assist.rate", QT_TRANSLATE_NOOP("RigFields", "stabiliser rate"), Kind::AngularRate,
-                               ranges::assistRate_NmPerRad,
-                               [](Job& j, std::size_t) -> double& { return assistOf(j).rate_NmPerRad; }))};
+    };
     return fields;
 }
 
@@ -235,8 +222,8 @@ const std::vector<RigField>& goalFields() {
 
 const std::vector<RigField>& springFields() {
     static const std::vector<RigField> fields{
-        only(isKnife, field("springs.slot", QT_TRANSLATE_NOOP("RigFields", "slot 0…1"), Kind::Number, ranges::slot,
-                            [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
+        only(isKnife, field("springs.slot", QT_TRANSLATE_NOOP("RigFields", "across, 0 bass to 1 treble"), Kind::Number,
+                            ranges::slot, [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].slot; })),
         field("springs.rate", QT_TRANSLATE_NOOP("RigFields", "rate"), Kind::SpringRate, ranges::rate_Npmm,
               [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].rate_Npm; }),
         field("springs.initial", QT_TRANSLATE_NOOP("RigFields", "initial tension"), Kind::Force, ranges::initial_N,
@@ -249,17 +236,17 @@ const std::vector<RigField>& springFields() {
         only(isRoller, field("springs.lever", QT_TRANSLATE_NOOP("RigFields", "lever"), Kind::Length, ranges::lever_mm,
                              [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].lever_m; })),
         only(isKnife,
-             field("springs.hookX", QT_TRANSLATE_NOOP("RigFields", "hook ahead"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
+             field("springs.hookX", QT_TRANSLATE_NOOP("RigFields", "pivot to hook, along"), Kind::Length,
+                   ranges::place_mm, [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.x(); })),
         only(isKnife,
-             field("springs.hookY", QT_TRANSLATE_NOOP("RigFields", "hook height"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
+             field("springs.hookY", QT_TRANSLATE_NOOP("RigFields", "hook, below is minus"), Kind::Length,
+                   ranges::place_mm, [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].hook_m.y(); })),
         only(isKnife,
-             field("springs.anchorX", QT_TRANSLATE_NOOP("RigFields", "claw ahead"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
+             field("springs.anchorX", QT_TRANSLATE_NOOP("RigFields", "pivot to claw, along"), Kind::Length,
+                   ranges::place_mm, [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.x(); })),
         only(isKnife,
-             field("springs.anchorY", QT_TRANSLATE_NOOP("RigFields", "claw height"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
+             field("springs.anchorY", QT_TRANSLATE_NOOP("RigFields", "claw, below is minus"), Kind::Length,
+                   ranges::place_mm, [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].anchor_m.y(); })),
         only(isKnife, field("springs.aside", QT_TRANSLATE_NOOP("RigFields", "slant"), Kind::Length, ranges::place_mm,
                             [](Job& j, std::size_t i) -> double& { return j.rig.springs[i].aside_m; }))};
     return fields;
@@ -270,8 +257,8 @@ const std::vector<RigField>& stringFields() {
         field("strings.scale", QT_TRANSLATE_NOOP("RigFields", "scale"), Kind::Length, ranges::scale_mm,
               [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].scale_m; }),
         only(isKnife,
-             field("strings.saddleX", QT_TRANSLATE_NOOP("RigFields", "saddle ahead"), Kind::Length, ranges::place_mm,
-                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
+             field("strings.saddleX", QT_TRANSLATE_NOOP("RigFields", "pivot to saddle, along"), Kind::Length,
+                   ranges::place_mm, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.x(); })),
         only(isKnife,
              field("strings.saddleY", QT_TRANSLATE_NOOP("RigFields", "saddle height"), Kind::Length, ranges::place_mm,
                    [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].saddle_m.y(); })),
@@ -282,9 +269,18 @@ const std::vector<RigField>& stringFields() {
         only(isOpen,
              field("strings.nutBreak", QT_TRANSLATE_NOOP("RigFields", "break at nut"), Kind::Angle, ranges::break_deg,
                    [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].nutBreak_rad; })),
+        only(isPressed,
+             field("strings.clampLift", QT_TRANSLATE_NOOP("RigFields", "above the nut's floor"), Kind::Length,
+                   ranges::lift_mm, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].clampLift_m; })),
+        only(isPressed,
+             field("strings.clampHold", QT_TRANSLATE_NOOP("RigFields", "nut to what holds it up"), Kind::Length,
+                   ranges::hold_mm, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].clampHold_m; })),
         only(hasFineTuners, field("strings.fine", QT_TRANSLATE_NOOP("RigFields", "fine tuner a turn"), Kind::Length,
                                   ranges::finePerTurn_mm,
                                   [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].finePerTurn_m; })),
+        only(hasFineTuners,
+             field("strings.fineTurns", QT_TRANSLATE_NOOP("RigFields", "fine tuner, turns in all"), Kind::Number,
+                   ranges::fineTurns, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineTurns; })),
         only(hasFineTuners,
              field("strings.fineAt", QT_TRANSLATE_NOOP("RigFields", "fine tuner, turns screwed in"), Kind::Number,
                    ranges::fineTurns, [](Job& j, std::size_t i) -> double& { return j.rig.strings[i].fineAt_turns; }))};

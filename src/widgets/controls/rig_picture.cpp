@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/rig_picture.h"
 
-#include "paint/section.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
@@ -31,11 +30,19 @@ void RigPicture::show(const Job& job, const Advice& advice) {
     const EquilibriumAtPitch landing = equilibriumAtPitch(rig, asItIs, job.goal);
     const Units units = context_.preferences().units;
     const double scale = context_.preferences().textScale;
-    const auto values = [rig, state = landing.state, goal = job.goal, units, scale] {
-        return SectionValues{rig, state, goal, units, false, scale};
-    };
-    section_->show([values](const QSizeF& size) { return buildSection(values(), size); }, context_.preferences());
+    SectionValues values{rig, landing.state, job.goal, units, false, scale, {}};
+    values.span = shown_.span;
+    values.spanAt = shown_.spanAt;
+    shown_ = values;
+    section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
     words_->setText(wording::atPitch(rig, landing, level));
+}
+
+void RigPicture::point(const QString& key, std::size_t at) {
+    shown_.span = key;
+    shown_.spanAt = at;
+    section_->show([values = shown_](const QSizeF& size) { return buildSection(values, size); },
+                   context_.preferences());
 }
 
 } // namespace flenzo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "paint/section.h"
 #include "widgets/app_context.h"
 
 #include <QFrame>
@@ -17,11 +18,14 @@ class RigPicture : public QFrame {
 public:
     explicit RigPicture(AppContext& context, QWidget* parent = nullptr);
     void show(const Job& job, const Advice& advice);
+    /// Draws from where to where a figure is measured, by its key and which spring or string; empty: none.
+    void point(const QString& key, std::size_t at);
 
 private:
     AppContext& context_;
     SceneView* section_;
     QLabel* words_;
+    SectionValues shown_;
 };
 
 } // namespace flenzo

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/controls/set_picker.h"
 
+#include "domain/base/bundled_words.h"
 #include "session/input/set_entry.h"
 
 #include <QComboBox>
@@ -88,7 +89,7 @@ void fill(QComboBox& box, const QStringList& names, const QStringList& titles, c
     box.clear();
     const auto at = static_cast<int>(names.indexOf(chosen));
     if (at < 0)
-        box.addItem(chosen.isEmpty() ? SetPicker::tr("own choice") : chosen, -1);
+        box.addItem(chosen.isEmpty() ? SetPicker::tr("own choice") : bundledWords(chosen), -1);
     for (int k = 0; k < titles.size(); ++k)
         box.addItem(titles[k], k);
     box.setCurrentIndex(std::max(0, at));
@@ -99,16 +100,18 @@ void fill(QComboBox& box, const QStringList& names, const QStringList& titles, c
 void SetPicker::refresh() {
     const Job& job = context_.session().job();
     const SidePicks& picks = side_ == Side::Off ? job.offPicks : job.onPicks;
-    QStringList sets, tunings, titles;
-    for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size()))
+    QStringList sets, setTitles, tunings, titles;
+    for (const CatalogueSet* set : context_.catalogue().setsFor(job.rig.strings.size())) {
         sets.append(set->name);
+        setTitles.append(bundledWords(set->name));
+    }
     for (const CatalogueTuning* tuning : context_.catalogue().tuningsFor(job.rig.strings.size())) {
         tunings.append(tuning->name);
-        titles.append(QStringLiteral("%1  (%2)").arg(tuning->name, tuning->notes.join(QLatin1Char(' '))));
+        titles.append(QStringLiteral("%1  (%2)").arg(bundledWords(tuning->name), tuning->notes.join(QLatin1Char(' '))));
     }
     if (sets_->lineEdit()->isModified() && sets_->hasFocus())
         return; // what is being typed stays
-    fill(*sets_, sets, sets, picks.setName);
+    fill(*sets_, sets, setTitles, picks.setName);
     fill(*tunings_, tunings, titles, picks.tuningName);
     shown_ = sets_->currentText();
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/troubleshooting_dialog.h"
 
+#include "domain/job/trends.h"
 #include "domain/work/route.h"
 #include "widgets/look.h"
 #include "widgets/text/step_figures.h"
@@ -24,6 +25,9 @@ TroubleshootingDialog::TroubleshootingDialog(AppContext& context, QWidget* paren
     list_ = new QListWidget(this);
     list_->setObjectName(QStringLiteral("finderList"));
     list_->setAccessibleName(tr("Symptoms"));
+    trends_ = label(TextRole::Heading, this, QStringLiteral("finderTrends"));
+    trends_->setWordWrap(true);
+    column->addWidget(trends_);
     column->addWidget(search_);
     column->addWidget(list_, 1);
     const auto line = [&](TextRole voice, const char* name) {
@@ -40,6 +44,7 @@ TroubleshootingDialog::TroubleshootingDialog(AppContext& context, QWidget* paren
     refer->setText(
         tr("Cracks, anything loose in the wood, a stuck truss rod, mains power: stop, and send it to a professional "
            "repairer. Local rules come first."));
+    connect(&context_.shop(), &ShopMemory::arrived, this, &TroubleshootingDialog::showTrends);
     connect(search_, &QLineEdit::textChanged, this, &TroubleshootingDialog::refresh);
     connect(list_, &QListWidget::currentRowChanged, this, &TroubleshootingDialog::showPicked);
     resize(680, 560);
@@ -48,6 +53,8 @@ TroubleshootingDialog::TroubleshootingDialog(AppContext& context, QWidget* paren
 void TroubleshootingDialog::showFor(Phase phase) {
     phase_ = phase;
     search_->clear();
+    context_.shop().refresh();
+    showTrends();
     refresh();
     show();
     raise();
@@ -61,6 +68,15 @@ void TroubleshootingDialog::refresh() {
         list_->addItem(mishap.symptom);
     list_->setCurrentRow(found_.isEmpty() ? -1 : 0);
     showPicked();
+}
+
+/// What this guitar's jobs say together, as far as they are read by now.
+void TroubleshootingDialog::showTrends() {
+    const Job& job = context_.session().job();
+    std::vector<Job> jobs = testedBefore(context_.shop().says(), job);
+    jobs.push_back(job);
+    trends_->setText(trendsOf(jobs).join(QLatin1Char('\n')));
+    trends_->setVisible(!trends_->text().isEmpty());
 }
 
 /// What this guitar's step says of it, where this job has that step.

@@ -22,6 +22,7 @@ public:
 private:
     void refresh();
     void showPicked();
+    void showTrends();
     [[nodiscard]] QString figuresOf(const Mishap& mishap) const;
 
     AppContext& context_;
@@ -29,7 +30,7 @@ private:
     QList<Mishap> found_;
     QLineEdit* search_;
     QListWidget* list_;
-    QLabel *cause_, *remedy_, *figures_, *prevention_;
+    QLabel *trends_, *cause_, *remedy_, *figures_, *prevention_;
 };
 
 } // namespace flenzo

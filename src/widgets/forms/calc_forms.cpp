@@ -4,6 +4,7 @@
 #include "core/setup/fretting.h"
 #include "core/statics/pitch.h"
 #include "core/statics/readings.h"
+#include "domain/base/bundled_words.h"
 #include "domain/base/ranges.h"
 #include "domain/guitar/caliper.h"
 #include "domain/job/edits.h"
@@ -115,13 +116,14 @@ void CaliperForm::reckonOuter(QStringList& lines) {
     const double off = pullOff(context_.catalogue(), *near, gauges_m.front(), gauges_m.back());
     if (std::abs(off) > tooFar) {
         lines.append(tr("No set fits: the nearest, %1, pulls %2 % otherwise. Measure every string and type them above.")
-                         .arg(near->name, signedNumber(100.0 * off, 0)));
+                         .arg(bundledWords(near->name), signedNumber(100.0 * off, 0)));
         return;
     }
     set_ = *near;
-    lines.append(std::abs(off) < same
-                     ? tr("Set: %1.").arg(near->name)
-                     : tr("Nearest set: %1, pull %2 % off.").arg(near->name, signedNumber(100.0 * off, 0)));
+    lines.append(
+        std::abs(off) < same
+            ? tr("Set: %1.").arg(bundledWords(near->name))
+            : tr("Nearest set: %1, pull %2 % off.").arg(bundledWords(near->name), signedNumber(100.0 * off, 0)));
 }
 
 void CaliperForm::reckon() {

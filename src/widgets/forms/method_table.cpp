@@ -83,7 +83,7 @@ void MethodTable::followJob() {
     work.methods = now.work.methods;
     now.work = work;
     now.raw = QJsonObject();
-    now.guitar = now.owner = now.story = QString();
+    now.guitar = now.owner = now.reason = QString();
     if (now == pricedFor_)
         return;
     pricedFor_ = std::move(now);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/due_panel.h"
 
+#include "domain/base/bundled_words.h"
 #include "paint/season_chart.h"
 #include "store/files.h"
 #include "widgets/controls/row_layout.h"
@@ -110,7 +111,7 @@ void DuePanel::refresh() {
                                  entry.what == DueEntry::What::Restring ? tr("restring") : tr("check: does it drift?"),
                                  entry.job.guitar.isEmpty() ? tr("(no name yet)") : entry.job.guitar,
                                  entry.job.owner,
-                                 entry.job.setName};
+                                 bundledWords(entry.job.setName)};
         for (int c = 0; c < 6; ++c)
             table_->setItem(row, c, new QTableWidgetItem(cells[c]));
     }

@@ -3,6 +3,7 @@
 
 #include "domain/base/ranges.h"
 #include "domain/job/measuring.h"
+#include "domain/job/trends.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
 #include "session/models/shop_says.h"
@@ -93,12 +94,12 @@ QWidget* FirstAnswerForm::buildNames() {
         auto* pair = new QHBoxLayout;
         pair->addWidget(new QLabel(name, box));
         pair->addWidget(edit, 1);
-        row->addLayout(pair, member == &Job::story ? 2 : 1);
+        row->addLayout(pair, member == &Job::reason ? 2 : 1);
         return edit;
     };
     name_ = field("cardGuitar", tr("guitar"), &Job::guitar);
     owner_ = field("cardOwner", tr("owner"), &Job::owner);
-    reason_ = field("cardReason", tr("reason for the job"), &Job::story);
+    reason_ = field("cardReason", tr("reason for the job"), &Job::reason);
     return box;
 }
 
@@ -153,6 +154,11 @@ QWidget* FirstAnswerForm::buildStrings() {
     which->addWidget(count_, 1);
     which->addWidget(new QLabel(tr("change"), box));
     which->addWidget(changed_, 2);
+    brokeAt_ = new QComboBox(box);
+    brokeAt_->setObjectName(QStringLiteral("brokeAt"));
+    brokeAt_->setAccessibleName(tr("Where it broke"));
+    connect(brokeAt_, &QComboBox::activated, this, &FirstAnswerForm::chooseBreakPlace);
+    which->addWidget(brokeAt_, 2);
     form->addRow(tr("number"), which);
     form->addRow(tr("comes off"), off_);
     form->addRow(tr("goes on"), on_);
@@ -252,6 +258,23 @@ void FirstAnswerForm::chooseChanged(int index) {
     refresh();
 }
 
+void FirstAnswerForm::chooseBreakPlace(int index) {
+    const auto place = static_cast<BreakPlace>(brokeAt_->itemData(index).toInt());
+    context_.accept(context_.session().edit(tr("where it broke"), [place](Job& job) { job.work.brokeAt = place; }));
+    refresh();
+}
+
+/// Where a string of this guitar can break.
+void FirstAnswerForm::refreshBreakPlaces() {
+    const Job& job = context_.session().job();
+    brokeAt_->setVisible(job.work.broken.has_value());
+    brokeAt_->clear();
+    for (const BreakPlace place : breakPlaces)
+        if (place != BreakPlace::StringPost || job.card.tuners != Tuners::AtBridge)
+            brokeAt_->addItem(breakPlaceName(place), static_cast<int>(place));
+    brokeAt_->setCurrentIndex(brokeAt_->findData(static_cast<int>(job.work.brokeAt)));
+}
+
 /// Thickest first, as everywhere.
 void FirstAnswerForm::refreshChanged() {
     const Job& job = context_.session().job();
@@ -266,11 +289,12 @@ void FirstAnswerForm::refresh() {
     const Job& job = context_.session().job();
     name_->show(job.guitar);
     owner_->show(job.owner);
-    reason_->show(job.story);
+    reason_->show(job.reason);
     count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
     off_->refresh();
     on_->refresh();
     refreshChanged();
+    refreshBreakPlaces();
     refreshBridges();
     refreshAnswer();
     arrangeBridges();

@@ -39,7 +39,9 @@ private:
     void chooseBridge(int kind);
     void chooseCount(int index);
     void chooseChanged(int index);
+    void chooseBreakPlace(int index);
     void refreshChanged();
+    void refreshBreakPlaces();
 
     QBoxLayout *names_, *halves_, *answer_;
     QGridLayout* tiles_;
@@ -47,7 +49,7 @@ private:
     QList<QToolButton*> bridges_;
     QString drawnFor_;
     int columns_ = 0;
-    QComboBox *count_, *changed_;
+    QComboBox *count_, *changed_, *brokeAt_;
     SetPicker *off_, *on_;
     FieldEdit *name_, *owner_, *reason_;
     QLabel *act_, *turns_, *sum_, *assumed_;

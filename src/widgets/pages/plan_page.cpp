@@ -155,7 +155,6 @@ QWidget* PlanPage::buildTools() {
     row("toolTuner", tr("Pitch is read with"), tunersInUse(), tunerOf, chooseTuner);
     if (floats(job.rig, job.goal))
         row("toolLevel", tr("Level is judged by"), levelTools(), levelToolOf, chooseLevelTool);
-    row("toolPeg", tr("A string is left"), pegHands(), pegHandOf, choosePegHand);
     rate_ = new QLineEdit(box);
     rate_->setObjectName(QStringLiteral("labourRate"));
     rate_->setAccessibleName(tr("Labour rate an hour"));
@@ -178,7 +177,8 @@ QWidget* PlanPage::buildTables() {
     aims_->setObjectName(QStringLiteral("aims"));
     for (int column = 1; column < aims_->columnCount(); ++column)
         aims_->markColumn(column, Provenance::Calculated);
-    ways_ = new FigureTable({tr("change"), tr("claw"), tr("float"), tr("pass leaves")}, tr("Other springs"), this);
+    ways_ = new FigureTable({tr("change"), tr("claw"), tr("claw left"), tr("float"), tr("arm"), tr("pass leaves")},
+                            tr("Other springs"), this);
     ways_->setObjectName(QStringLiteral("ways"));
     alone_ = new FigureTable({tr("string"), tr("after one pass")}, tr("Claw left alone"), this);
     passes_ = new FigureTable({tr("figure"), tr("value")}, tr("Passes and balance"), this);
@@ -390,6 +390,7 @@ void PlanPage::refreshTables() {
     aloneNote_->setText(alone.note);
     passes_->show(wording::planFiguresTable(job, derived, units).rows, base);
     const wording::PlanTable ways = wording::waysTable(job, derived, units);
+    ways_->setColumnCount(static_cast<int>(ways.headers.size()));
     ways_->setHorizontalHeaderLabels(ways.headers);
     ways_->show(ways.rows, base);
     waysNote_->setText(ways.note);

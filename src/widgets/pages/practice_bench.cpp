@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_bench.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/ranges.h"
 #include "language/decimal.h"
 #include "paint/section.h"
-#include "session/document/bundled_words.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/controls/scene_view.h"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/practice_page.h"
 
+#include "domain/base/bundled_words.h"
 #include "language/decimal.h"
 #include "paint/progress_chart.h"
-#include "session/document/bundled_words.h"
 #include "store/exercise_json.h"
 #include "store/files.h"
 #include "widgets/controls/scene_view.h"

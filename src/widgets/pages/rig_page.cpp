@@ -1,15 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/rig_page.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/guitar/soundness.h"
 #include "domain/job/edits.h"
-#include "session/document/bundled_words.h"
 #include "store/rig_json.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/field_table.h"
 #include "widgets/controls/learned_panel.h"
 #include "widgets/controls/rig_picture.h"
 #include "widgets/controls/value_drag.h"
+#include "widgets/forms/find_form.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
@@ -47,13 +48,24 @@ RigPage::RigPage(AppContext& context, QWidget* parent) : Page(context, parent) {
         strings_->showAdvanced(on);
         refresh();
     });
+    for (FieldTable* table : {springs_, strings_})
+        connect(table, &FieldTable::pointed, picture_, &RigPicture::point);
     column->addWidget(picture_);
     column->addWidget(buildFigures(tr("Figures of this guitar"), {&bridgeFields(), &clawFields(), &goalFields()}));
     column->addWidget(buildTables());
     column->addWidget(advanced_);
+    column->addWidget(buildFinding());
     column->addWidget(buildIdentity());
     column->addWidget(learned_);
     column->addStretch();
+}
+
+QWidget* RigPage::buildFinding() {
+    QVBoxLayout* column = nullptr;
+    QFrame* panel = titledPanel(this, tr("Find what cannot be measured"), column);
+    find_ = new FindForm(context_, panel);
+    column->addWidget(find_);
+    return panel;
 }
 
 QWidget* RigPage::buildIdentity() {
@@ -71,7 +83,7 @@ QWidget* RigPage::buildIdentity() {
     name_ = text(tr("guitar"), &Job::guitar);
     name_->setObjectName(QStringLiteral("guitarName"));
     owner_ = text(tr("owner"), &Job::owner);
-    story_ = text(tr("reason for the job"), &Job::story);
+    story_ = text(tr("reason for the job"), &Job::reason);
     form->addRow(tr("name"), name_);
     form->addRow(tr("owner"), owner_);
     form->addRow(tr("here for"), story_);
@@ -137,6 +149,7 @@ void RigPage::addRow(QFormLayout* form, const RigField& field) {
         },
         this);
     edit->setObjectName(field.key);
+    edit->installEventFilter(this);
     line->addWidget(edit, 1);
     QCheckBox* mark = nullptr;
     if (field.marked) {
@@ -251,6 +264,13 @@ void RigPage::setCount(int index) {
     refresh();
 }
 
+/// The picture shows where the figure under the keyboard is measured.
+bool RigPage::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::FocusIn)
+        picture_->point(watched->objectName(), 0);
+    return Page::eventFilter(watched, event);
+}
+
 void RigPage::showAsItIs() {
     picture_->show(context_.session().job(), context_.session().derived().advice);
 }
@@ -270,7 +290,7 @@ void RigPage::refresh() {
     const Job& job = context_.session().job();
     name_->show(job.guitar);
     owner_->show(job.owner);
-    story_->show(bundledWords(job.story));
+    story_->show(bundledWords(job.reason));
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
     kind_->setCurrentIndex(static_cast<int>(job.rig.bridge.family));
@@ -301,6 +321,7 @@ void RigPage::refresh() {
     springs_->refresh();
     strings_->refresh();
     showAsItIs();
+    find_->refresh();
     learned_->refresh();
     const auto tall = static_cast<int>(basePixels(context_.preferences()) * 14.0);
     picture_->setMinimumHeight(tall);

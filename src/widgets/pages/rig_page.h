@@ -16,6 +16,7 @@ namespace flenzo {
 
 class FieldEdit;
 class FieldTable;
+class FindForm;
 class LearnedPanel;
 class RigPicture;
 
@@ -26,6 +27,7 @@ class RigPage : public Page {
 public:
     explicit RigPage(AppContext& context, QWidget* parent = nullptr);
     void refresh() override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     struct Row {
@@ -39,6 +41,7 @@ private:
         QLabel* label;
         std::vector<const std::vector<RigField>*> groups;
     };
+    QWidget* buildFinding();
     QWidget* buildIdentity();
     void buildKind(QFormLayout* form, QWidget* panel);
     QWidget* buildFigures(const QString& title, const std::vector<const std::vector<RigField>*>& groups);
@@ -57,6 +60,7 @@ private:
     QCheckBox *locked_, *decked_, *assisted_, *advanced_;
     FieldTable *springs_, *strings_;
     RigPicture* picture_;
+    FindForm* find_;
     LearnedPanel* learned_;
 };
 

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/shop_page.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/job/compare.h"
 #include "domain/methods/method_figures.h"
 #include "domain/work/workflow.h"
 #include "paint/convergence_chart.h"
-#include "session/document/bundled_words.h"
 #include "session/document/demo_shop.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -265,14 +265,14 @@ void ShopPage::refresh() {
         const JobRow& row = rows.at(r);
         const QString cells[] = {row.guitar.isEmpty() ? tr("(no name yet)") : row.guitar,
                                  row.owner,
-                                 row.setName,
-                                 row.tuning,
+                                 bundledWords(row.setName),
+                                 bundledWords(row.tuning),
                                  stateWords(row),
                                  row.received.toString(Qt::ISODate),
                                  row.due.isValid() ? row.due.toString(Qt::ISODate) : QString()};
         for (int c = 0; c < 7; ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
-            item->setToolTip(c == 0 ? bundledWords(row.story) : cells[c]);
+            item->setToolTip(c == 0 ? bundledWords(row.reason) : cells[c]);
             item->setData(Qt::UserRole, row.id);
             item->setData(Qt::UserRole + 1, row.guitarId);
             table_->setItem(r, c, item);
@@ -327,8 +327,8 @@ void ShopPage::refreshHistory() {
     for (const JobRow& row : jobs.mid(0, most))
         lines.append(tr("%1: %2, %3; %4, %n entries in its log", nullptr, row.entries)
                          .arg((row.received.isValid() ? row.received : row.changed.date()).toString(Qt::ISODate),
-                              row.setName.isEmpty() ? tr("own set") : row.setName,
-                              row.tuning.isEmpty() ? tr("own tuning") : row.tuning, stateWords(row)));
+                              row.setName.isEmpty() ? tr("own set") : bundledWords(row.setName),
+                              row.tuning.isEmpty() ? tr("own tuning") : bundledWords(row.tuning), stateWords(row)));
     if (jobs.size() > most)
         lines.append(tr("and %1 more").arg(jobs.size() - most));
     compare_->setEnabled(jobs.size() > 1);

@@ -5,6 +5,7 @@
 #include "core/log/counts.h"
 #include "domain/base/moment.h"
 #include "domain/base/ranges.h"
+#include "domain/job/claw_depth.h"
 #include "domain/job/edits.h"
 #include "domain/job/measuring.h"
 #include "domain/methods/method_figures.h"
@@ -105,6 +106,26 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     if (context.session().job().rig.bridge.has().clampsAtSaddle)
         measured("headClamped", StepFormsWords::tr("wire in the saddle's clamp, mm"), ranges::clamped_mm,
                  &HeadFigures::clamped_m);
+    const auto depth = [form](const char* name, const QString& title, std::optional<double> ClawDepth::*side) {
+        form->told(
+            QLatin1String(name), title, ranges::clawDepth_mm.most, 2, StepFormsWords::tr("not measured"),
+            [side](const Job& job) { return (clawDepthNow(job).*side).value_or(0.0) / metresPerMm; },
+            [side](Job& job, double depth_mm) {
+                const bool is = depth_mm >= ranges::clawDepth_mm.least;
+                setClawDepthNow(job, side, is ? std::optional(depth_mm * metresPerMm) : std::nullopt);
+            },
+            ranges::clawDepth_mm.least);
+    };
+    if (hasClaw(context.session().job().rig)) {
+        depth("clawDepthBass", StepFormsWords::tr("wall to claw, bass side, mm"), &ClawDepth::bass_m);
+        depth("clawDepthTreble", StepFormsWords::tr("wall to claw, treble side, mm"), &ClawDepth::treble_m);
+    }
+    if (context.session().job().card.tuners != Tuners::AtBridge) {
+        measured("treeAway", StepFormsWords::tr("nut to string tree, mm"), ranges::treeAway_mm,
+                 &HeadFigures::treeAway_m);
+        measured("treeDrop", StepFormsWords::tr("tree holds strings down by, mm"), ranges::treeDrop_mm,
+                 &HeadFigures::treeDrop_m);
+    }
     const auto line = [form](const char* name, const QString& title, QString Card::*member) {
         form->line(
             QLatin1String(name), title, [member](const Job& job) { return job.card.*member; },
@@ -112,7 +133,6 @@ JobForm* cardForm(AppContext& context, QWidget* parent) {
     };
     line("cardContact", StepFormsWords::tr("owner is reached by"), &Card::contact);
     line("cardSlots", StepFormsWords::tr("springs are in slots"), &Card::springSlots);
-    line("cardClawDepth", StepFormsWords::tr("claw depth, bass and treble"), &Card::clawDepth);
     line("cardBlock", StepFormsWords::tr("block that fits it"), &Card::block);
     line("cardLevel", StepFormsWords::tr("level is told by"), &Card::levelMark);
     for (const QString& group : screwGroups())
@@ -213,6 +233,11 @@ QWidget* ownerForm(AppContext& context, QWidget* parent) {
             "armUse", StepFormsWords::tr("the arm is"),
             {StepFormsWords::tr("not asked yet"), StepFormsWords::tr("used"), StepFormsWords::tr("not used")},
             [](const Job& job) { return job.card.arm; }, [](Job& job, ArmUse arm) { job.card.arm = arm; });
+    if (hasClaw(context.session().job().rig))
+        form->choice<ArmFeel>(
+            "armFeel", StepFormsWords::tr("the arm is wanted"),
+            {StepFormsWords::tr("as it is"), StepFormsWords::tr("softer"), StepFormsWords::tr("stiffer")},
+            [](const Job& job) { return job.card.feel; }, [](Job& job, ArmFeel feel) { job.card.feel = feel; });
     const auto wish = [form](const char* name, const QString& title, std::optional<double> Card::*member) {
         form->told(
             QLatin1String(name), title, ranges::action_mm.most, 2, StepFormsWords::tr("as it is"),

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/stock_panel.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/faults.h"
 #include "domain/base/money.h"
 #include "domain/base/ranges.h"
@@ -141,7 +142,7 @@ QWidget* StockPanel::buildNew() {
                 what_->addItem(string.label, string.id);
         if (kind == StockKind::Set)
             for (const CatalogueSet& set : context_.catalogue().sets)
-                what_->addItem(set.name, setItemOf(set.name));
+                what_->addItem(bundledWords(set.name), setItemOf(set.name));
         if (what_->isEditable())
             what_->lineEdit()->setPlaceholderText(tr("what the shop calls it"));
     };
@@ -177,7 +178,7 @@ void StockPanel::refreshTable() {
         const StockItem& item = stock_.at(row);
         // What is low is told by a mark, not by colour alone.
         const QString there = QString::number(item.pieces) + (item.isLow() ? tr("  low") : QString());
-        const QString cells[] = {item.name, kindWords(item.kind), there, QString::number(item.least),
+        const QString cells[] = {bundledWords(item.name), kindWords(item.kind), there, QString::number(item.least),
                                  priceText(item.price_minor)};
         for (int c = 0; c < ColumnCount; ++c) {
             auto* cell = new QTableWidgetItem(cells[c]);

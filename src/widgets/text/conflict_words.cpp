@@ -25,7 +25,7 @@ struct Named {
 constexpr Named names[] = {
     {"guitar", QT_TRANSLATE_NOOP("ConflictWords", "guitar")},
     {"owner", QT_TRANSLATE_NOOP("ConflictWords", "owner")},
-    {"story", QT_TRANSLATE_NOOP("ConflictWords", "what it came in for")},
+    {"reason", QT_TRANSLATE_NOOP("ConflictWords", "what it came in for")},
     {"log", QT_TRANSLATE_NOOP("ConflictWords", "the log")},
     {"rig.strings", QT_TRANSLATE_NOOP("ConflictWords", "strings that go on")},
     {"rig.springs", QT_TRANSLATE_NOOP("ConflictWords", "springs")},
@@ -42,7 +42,7 @@ constexpr Named names[] = {
     {"change", QT_TRANSLATE_NOOP("ConflictWords", "old set")},
     {"referencePitchHz", QT_TRANSLATE_NOOP("ConflictWords", "reference pitch, Hz")},
     {"tools", QT_TRANSLATE_NOOP("ConflictWords", "what is measured with")},
-    {"habit", QT_TRANSLATE_NOOP("ConflictWords", "way of working")},
+    {"method", QT_TRANSLATE_NOOP("ConflictWords", "way of working")},
     {"pace", QT_TRANSLATE_NOOP("ConflictWords", "usual minutes")},
     {"card.photos", QT_TRANSLATE_NOOP("ConflictWords", "photos of the guitar")},
     {"card", QT_TRANSLATE_NOOP("ConflictWords", "card of the guitar")},

@@ -2,6 +2,7 @@
 #include "widgets/text/plan_tables.h"
 
 #include "core/planning/spring_choice.h"
+#include "core/planning/up_pull.h"
 #include "language/decimal.h"
 #include "widgets/text/wording.h"
 
@@ -51,6 +52,31 @@ PlanTable springsTable(const Derived& derived, const Units& units) {
     return table;
 }
 
+/// How hard the arm is to move against how hard it is now, every string as it is tuned.
+QString armText(const LevelSolution& level, const LevelSolution& now) {
+    return now.stiffness_NmPerRad > 0.0 && level.stiffness_NmPerRad > 0.0
+               ? signedNumber(100.0 * (level.stiffness_NmPerRad / now.stiffness_NmPerRad - 1.0), 0) +
+                     QStringLiteral(" %")
+               : QStringLiteral("–");
+}
+
+/// From stop to stop; other springs change the effort, not the range.
+QString armRange(const Job& job, const Derived& derived) {
+    const LevelSolution& level = derived.report.level;
+    if (!level.balanced())
+        return {};
+    const UpPull up = upPullOf(derived.rig(), level.state);
+    const auto most = std::max_element(up.rise_cents.begin(), up.rise_cents.end());
+    const double down_rad = job.rig.bridge.forwardStop_rad - level.state.angle_rad;
+    return up.angle_rad > 0.0
+               ? PlanWords::tr("The arm's range: %1° down, %2° up, there string %3 is %4 half steps sharp.")
+                     .arg(decimal(degrees(down_rad), 0), decimal(degrees(up.angle_rad), 1),
+                          QString::fromStdString(
+                              job.rig.strings[static_cast<std::size_t>(most - up.rise_cents.begin())].name),
+                          decimal(*most / 100.0, 1))
+               : PlanWords::tr("The arm's range: %1° down, none up.").arg(decimal(degrees(down_rad), 0));
+}
+
 } // namespace
 
 PlanTable aimsTable(const Job& job, const Derived& derived) {
@@ -75,21 +101,23 @@ PlanTable waysTable(const Job& job, const Derived& derived, const Units& units) 
     if (job.rig.bridge.has().motion == Motion::Shaft)
         return springsTable(derived, units);
     PlanTable table;
-    table.headers = {PlanWords::tr("change"), PlanWords::tr("claw"), PlanWords::tr("float"),
-                     PlanWords::tr("pass leaves")};
+    table.headers = {PlanWords::tr("change"), PlanWords::tr("claw"), PlanWords::tr("claw left"),
+                     PlanWords::tr("float"),  PlanWords::tr("arm"),  PlanWords::tr("pass leaves")};
     const std::vector<Alternative> ways =
         derived.shortfall ? derived.alternatives : springChoices(derived.rig(), job.goal, job.method.order);
     for (const Alternative& way : ways)
-        table.rows.append(way.level.status == LevelStatus::Found || way.level.status == LevelStatus::NoStableFloat
-                              ? QStringList{wayOut(way), signedNumber(way.level.moreTurns, 1),
-                                            stiffnessText(way.level.floatStiffness_NmPerRad),
-                                            way.passFactor < 1.0 ? percent(way.passFactor) : PlanWords::tr("runs away")}
-                              : QStringList{wayOut(way), PlanWords::tr("out of reach"), QString(), QString()});
-    table.note =
-        derived.shortfall
-            ? shortfall(*derived.shortfall, units)
-            : PlanWords::tr("Claw turns for level, float stiffness in N·m/rad (less is a softer arm), and what "
-                            "a pass exactly to pitch leaves. Figures (F4) keep number and rate of the springs.");
+        table.rows.append(
+            way.level.balanced()
+                ? QStringList{wayOut(way), signedNumber(way.level.moreTurns, 1), decimal(way.clawLeft_turns, 1),
+                              stiffnessText(way.level.floatStiffness_NmPerRad), armText(way.level, ways.front().level),
+                              way.passFactor < 1.0 ? percent(way.passFactor) : PlanWords::tr("runs away")}
+                : QStringList{wayOut(way), PlanWords::tr("out of reach"), {}, {}, {}, {}});
+    table.note = derived.shortfall
+                     ? shortfall(*derived.shortfall, units)
+                     : PlanWords::tr("Claw turns for level and how many are left to its tightest; float in N·m/rad; "
+                                     "the arm's effort against now; what a pass exactly to pitch leaves.");
+    if (const QString range = armRange(job, derived); !derived.shortfall && !range.isEmpty())
+        table.note += QLatin1Char(' ') + range;
     return table;
 }
 

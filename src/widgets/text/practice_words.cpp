@@ -163,7 +163,7 @@ QString practiceSight(const PracticeRun& run, const Units& units) {
         return PracticeWords::tr("%1 springs hooked on. Screws in: bass %2, treble %3 turns.%4")
             .arg(*seen.springs)
             .arg(signedNumber(seen.claw->bass, 1), signedNumber(seen.claw->treble, 1),
-                 seen.wedged ? PracticeWords::tr(" Something is under the plate.") : QString());
+                 seen.blocked ? PracticeWords::tr(" Something is under the plate.") : QString());
     if (act.what == Do::Look)
         return lookedWords(seen.event->angle_rad.value_or(0.0), run.job().goal);
     if (seen.event && seen.event->gap_m)

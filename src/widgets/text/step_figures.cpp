@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/step_figures.h"
 
+#include "core/planning/alternatives.h"
 #include "core/planning/up_pull.h"
 #include "core/setup/fretting.h"
+#include "domain/job/claw_depth.h"
 #include "domain/methods/fine_tuners.h"
 #include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
@@ -49,6 +51,15 @@ QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     return StepFiguresWords::tr("%1 frets back at the nut").arg(decimal(rules.frets, 1));
 }
 
+/// Of each string, thickest first, as it leaves its string post.
+QString angleWords(const Job& job) {
+    QStringList angles;
+    for (const RigString& string : job.rig.strings)
+        angles.append(QStringLiteral("%1: %2°").arg(QString::fromStdString(string.name),
+                                                    decimal(degrees(nutAngleOf_rad(job, string)), 0)));
+    return angles.join(QStringLiteral(" · "));
+}
+
 QString slackWords(const Job& job, const Units& units) {
     if (job.card.tuners == Tuners::AtBridge)
         return StepFiguresWords::tr("No slack: the bridge tuner takes up the string.");
@@ -65,13 +76,16 @@ QString slackWords(const Job& job, const Units& units) {
                          .arg(decimal(wrapsOf(job, string->wire), 1)));
     }
     const AssumedHead head = headOf(job);
-    const QString angle = decimal(degrees(nutAngleOf_rad(job, job.rig.strings.front())), 0);
     const bool measured = job.card.head.post_m && job.card.head.spacing_m;
     lines.append((measured
-                      ? StepFiguresWords::tr("Its angle over the nut is then about %1° (string posts of %2, %3 apart).")
-                      : StepFiguresWords::tr(
-                            "Its angle over the nut is then about %1° (string posts of %2, %3 apart, are assumed)."))
-                     .arg(angle, lengthText(head.post_m, units), rough(head.postSpacing_m, units)));
+                      ? StepFiguresWords::tr("Angles over the nut: %1 (string posts of %2, %3 apart).")
+                      : StepFiguresWords::tr("Angles over the nut: %1 (string posts of %2, %3 apart, are assumed)."))
+                     .arg(angleWords(job), lengthText(head.post_m, units), rough(head.postSpacing_m, units)));
+    if (job.card.stringTree)
+        lines.append((job.card.head.treeAway_m && job.card.head.treeDrop_m
+                          ? StepFiguresWords::tr("Strings under the string tree: %1° with it.")
+                          : StepFiguresWords::tr("Strings under the string tree: about %1° with it (assumed)."))
+                         .arg(decimal(degrees(treeAngle_rad(job)), 0)));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -274,8 +288,25 @@ QString intonateWords(const Job& job, const Units& units) {
         .arg(lengthText(move_m, units));
 }
 
-/// What the owner's playing speaks for.
-QString ownerWords(const Job& job) {
+/// Where the claw is now by what was measured of it, and whether it is crooked.
+QString depthWords(const Job& job, const Units& units) {
+    const ClawDepth now = clawDepthNow(job);
+    if (!hasClaw(job.rig) || !now.bass_m || !now.treble_m)
+        return {};
+    const double slant_m = *clawSlant_m(job);
+    const QString depths = StepFiguresWords::tr("Wall to claw now: bass side %1, treble side %2.")
+                               .arg(lengthText(*now.bass_m, units), lengthText(*now.treble_m, units));
+    if (std::abs(slant_m) < crookedClaw_m)
+        return depths;
+    const QString turns = turnsText(std::abs(slant_m) / job.rig.claw.lead_m);
+    return depths + QLatin1Char(' ') +
+           (slant_m > 0.0
+                ? StepFiguresWords::tr("The claw is crooked: the treble screw is %1 turns further in.").arg(turns)
+                : StepFiguresWords::tr("The claw is crooked: the bass screw is %1 turns further in.").arg(turns));
+}
+
+/// Floating or resting on the body, by whether the arm is used.
+QString restWords(const Job& job) {
     const bool canChoose = hasClaw(job.rig) && !job.rig.bridge.has().divesOnly;
     if (canChoose && job.card.arm == ArmUse::NotUsed && job.goal.deckLoad_Nm <= 0.0)
         return StepFiguresWords::tr("The arm is not used: resting on the body, the other strings stay in tune when one "
@@ -287,20 +318,51 @@ QString ownerWords(const Job& job) {
     return {};
 }
 
+/// Springs for the arm that is wanted, each as this guitar would take it.
+QString feelWords(const Job& job, const Derived& derived) {
+    if (job.card.feel == ArmFeel::AsItIs)
+        return {};
+    const std::vector<Alternative> choices = springChoices(derived.rig(), job.goal, job.method.order);
+    if (choices.empty() || choices.front().level.stiffness_NmPerRad <= 0.0)
+        return {};
+    QStringList fitting;
+    for (const Alternative& way : choices) {
+        const double change = way.level.stiffness_NmPerRad / choices.front().level.stiffness_NmPerRad - 1.0;
+        const bool wanted = job.card.feel == ArmFeel::Softer ? change < -0.02 : change > 0.02;
+        if (way.level.status == LevelStatus::Found && wanted)
+            fitting.append(
+                StepFiguresWords::tr("%1: arm %2 %, claw %3 turns")
+                    .arg(wording::wayOut(way), signedNumber(100.0 * change, 0), signedNumber(way.level.moreTurns, 1)));
+    }
+    return fitting.isEmpty()
+               ? StepFiguresWords::tr("No other springs at hand make the arm so and still float.")
+               : StepFiguresWords::tr("For that arm: %1 (calculated).").arg(fitting.join(QStringLiteral(" · ")));
+}
+
+/// What was wished of the strings' height and is not ordered yet.
+QString wishWords(const Job& job) {
+    return (job.card.wishBass_m || job.card.wishTreble_m) && !job.work.wants("height")
+               ? StepFiguresWords::tr("An action is wanted: tick \u201cset the height\u201d to have its step.")
+               : QString();
+}
+
 } // namespace
 
 QString stepFigures(const Job& job, const Derived& derived, const Step& step, const Units& units) {
     switch (step.id) {
     case StepId::AskOwner:
-        return ownerWords(job);
+        return lines({restWords(job), feelWords(job, derived),
+                      job.card.arm == ArmUse::Used ? pullUpWords(job, derived) : QString(), wishWords(job)});
     case StepId::OldSet:
         return QStringLiteral("%1. %2").arg(wording::verdict(derived.report),
                                             wording::verdictReason(derived.report, units));
     case StepId::Checks:
-        return hasClaw(job.rig) && job.goal.deckLoad_Nm <= 0.0
-                   ? StepFiguresWords::tr("When level, the gap under the rear edge is %1.")
-                         .arg(lengthText(derived.neutralBlock_m, units))
-                   : QString();
+        return lines({floats(job.rig, job.goal) ? StepFiguresWords::tr("When level, the gap under the rear edge is %1.")
+                                                      .arg(lengthText(derived.neutralBlock_m, units))
+                                                : QString(),
+                      depthWords(job, units)});
+    case StepId::CoverOff:
+        return depthWords(job, units);
     case StepId::BlockIn:
         return blockWords(job, derived, units);
     case StepId::PresetFine:
@@ -314,7 +376,7 @@ QString stepFigures(const Job& job, const Derived& derived, const Step& step, co
     case StepId::Settle:
         return settleWords(job, derived);
     case StepId::Level:
-        return levelWords(job, derived, units);
+        return lines({levelWords(job, derived, units), depthWords(job, units)});
     case StepId::Tune:
     case StepId::RoughTune:
         return wording::outlook(derived);

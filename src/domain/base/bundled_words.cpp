@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/document/bundled_words.h"
+#include "domain/base/bundled_words.h"
 
 #include <QCoreApplication>
 
@@ -7,7 +7,7 @@ namespace flenzo {
 
 namespace {
 
-/// As data/exercises and data/demo have them, so that they are gathered for the translations.
+/// As data/exercises, data/demo and data/catalogue have them, so that they are gathered for the translations.
 [[maybe_unused]] constexpr const char* sentences[] = {
     QT_TRANSLATE_NOOP("Bundled", "Aims under a block that is too thick"),
     QT_TRANSLATE_NOOP(
@@ -72,11 +72,78 @@ namespace {
     QT_TRANSLATE_NOOP(
         "Bundled",
         "Heavier flat-wounds went on and the arm now sits too low to reach; which spring, and in tune in two passes."),
+    QT_TRANSLATE_NOOP("Bundled", "Four, 45 to 90 short scale"),
+    QT_TRANSLATE_NOOP("Bundled", "Four, 40 to 95"),
+    QT_TRANSLATE_NOOP("Bundled", "Four, 45 to 105"),
+    QT_TRANSLATE_NOOP("Bundled", "Four, 45 to 105 flat-wound"),
+    QT_TRANSLATE_NOOP("Bundled", "Five, 20 to 90 short scale"),
+    QT_TRANSLATE_NOOP("Bundled", "Five, 45 to 130"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 8.5 to 40"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 9 to 42"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 9 to 46"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 9.5 to 44"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 10 to 46"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 10 to 52"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 10 to 56"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 10.5 to 48"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 11 to 48"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 11 to 49"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 11 to 54"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 12 to 54"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 12 to 54 with a wound third"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 12 to 60"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, baritone 13 to 68"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 10 to 46 flat-wound"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 11 to 50 flat-wound"),
+    QT_TRANSLATE_NOOP("Bundled", "Six, 12 to 52 flat-wound"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 9 to 54"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 9.5 to 58"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 10 to 56"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 10 to 59"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 10 to 60"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 10 to 62"),
+    QT_TRANSLATE_NOOP("Bundled", "Seven, 10.5 to 66"),
+    QT_TRANSLATE_NOOP("Bundled", "Eight, 9 to 65"),
+    QT_TRANSLATE_NOOP("Bundled", "Eight, 9.5 to 74"),
+    QT_TRANSLATE_NOOP("Bundled", "Eight, 10 to 74"),
+    QT_TRANSLATE_NOOP("Bundled", "Eight, 10 to 80"),
+    QT_TRANSLATE_NOOP("Bundled", "Eight, 11 to 80"),
+    QT_TRANSLATE_NOOP("Bundled", "Nine, 9 to 90"),
+    QT_TRANSLATE_NOOP("Bundled", "Ten, five pairs 10 to 38"),
+    QT_TRANSLATE_NOOP("Bundled", "Eleven, five pairs and one"),
+    QT_TRANSLATE_NOOP("Bundled", "Twelve, six pairs 9.5 to 44"),
+    QT_TRANSLATE_NOOP("Bundled", "Standard"),
+    QT_TRANSLATE_NOOP("Bundled", "Standard, pairs"),
+    QT_TRANSLATE_NOOP("Bundled", "Standard, one and pairs"),
+    QT_TRANSLATE_NOOP("Bundled", "Standard, octave pairs"),
+    QT_TRANSLATE_NOOP("Bundled", "Half step down"),
+    QT_TRANSLATE_NOOP("Bundled", "Whole step down"),
+    QT_TRANSLATE_NOOP("Bundled", "One and a half steps down"),
+    QT_TRANSLATE_NOOP("Bundled", "Two steps down"),
+    QT_TRANSLATE_NOOP("Bundled", "Baritone B"),
+    QT_TRANSLATE_NOOP("Bundled", "Baritone A"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped D"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped C"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped B"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped A"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped G"),
+    QT_TRANSLATE_NOOP("Bundled", "Dropped E"),
+    QT_TRANSLATE_NOOP("Bundled", "Open D"),
+    QT_TRANSLATE_NOOP("Bundled", "Open G"),
+    QT_TRANSLATE_NOOP("Bundled", "Open E"),
+    QT_TRANSLATE_NOOP("Bundled", "Open A"),
+    QT_TRANSLATE_NOOP("Bundled", "Open C"),
+    QT_TRANSLATE_NOOP("Bundled", "Open G, seven"),
+    QT_TRANSLATE_NOOP("Bundled", "D minor open"),
+    QT_TRANSLATE_NOOP("Bundled", "D A D G A D"),
+    QT_TRANSLATE_NOOP("Bundled", "Ten single strings"),
 };
 
 } // namespace
 
 QString bundledWords(const QString& text) {
+    if (text.isEmpty())
+        return text;
     return QCoreApplication::translate("Bundled", text.toUtf8().constData());
 }
 
