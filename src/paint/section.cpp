@@ -59,9 +59,9 @@ public:
             block();
         if (v_.labels && !v_.bare && !tight_)
             nameParts(scene_, v_, paper_, font_, extent_.right);
+        drawSpan(scene_, v_, paper_);
         if (!v_.bare) {
             gap();
-            drawSpan(scene_, v_, paper_);
             moments();
             levelStrip();
         }

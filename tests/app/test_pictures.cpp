@@ -34,6 +34,12 @@ private Q_SLOTS:
             }
         }
         QVERIFY(shown > 15);
+        for (const char* drawing : {"parts/side.png", "parts/above.png", "parts/behind.png"}) {
+            const QImage picture(QDir(dir.path()).filePath(QLatin1String(drawing)));
+            QVERIFY2(!picture.isNull(), drawing);
+            QFile file(QDir(QStringLiteral(FLENZO_SOURCE_DIR "/docs")).filePath(QLatin1String(drawing)));
+            QVERIFY2(file.open(QIODevice::ReadOnly), drawing); // the guide's
+        }
     }
 
     void aFolderThatCannotBeMadeIsSaid() {

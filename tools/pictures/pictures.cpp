@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Renders every main view of the demo shop into a folder, as PNG at 1280x800, for README and user guide.
+#include "drawings.h"
+
 #include "app/languages.h"
 #include "app/main_window.h"
 #include "app/shop_place.h"
@@ -176,6 +178,22 @@ bool shootDark(MainWindow& window, const QString& file) {
     return save(sheet, file);
 }
 
+/// The guide's drawings of a bridge, in a folder beside the views.
+bool draw(const QDir& dir) {
+    bool ok = dir.mkpath(QStringLiteral("parts"));
+    for (const auto& [scene, name] : {std::pair{bridgeFromTheSide(), "side.png"},
+                                      {bridgeFromAbove(), "above.png"},
+                                      {bridgeFromBehind(), "behind.png"}}) {
+        QPixmap picture(drawingSize);
+        QPainter painter(&picture);
+        painter.setRenderHint(QPainter::Antialiasing);
+        paint(painter, scene, benchLight());
+        painter.end();
+        ok = ok && save(picture, dir.filePath(QStringLiteral("parts/") + QLatin1String(name)));
+    }
+    return ok;
+}
+
 void finish(Session& session, BenchEntry& bench) {
     constexpr int enough = 200;
     for (int i = 0; i < enough && session.derived().next().what != NextAct::Do::Done; ++i)
@@ -192,7 +210,7 @@ bool takeAll(MainWindow& window, const QString& folder) {
     window.resize(1280, 800);
     window.show();
     window.showPage(MainWindow::Shop);
-    bool ok = here("shop.png");
+    bool ok = draw(dir) && here("shop.png");
     auto& shop = *window.findChild<ShopPage*>();
     for (const auto& [tab, name] :
          {std::pair{"duePanel", "shop-due.png"}, {"stockPanel", "shop-stock.png"}, {"timesPanel", "shop-times.png"}}) {

@@ -15,6 +15,7 @@
 namespace flenzo {
 
 FindForm::FindForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
+    rows().setRowWrapPolicy(QFormLayout::WrapLongRows); // it stands in a narrow drawer
     arm_ = build(
         QStringLiteral("Arm"),
         tr("By a luggage scale: hook it to the arm's end and pull square to the arm until the plate just "
@@ -22,16 +23,17 @@ FindForm::FindForm(AppContext& context, QWidget* parent) : JobForm(context, pare
         tr("That is what holds the plate"),
         {{QStringLiteral("findForce"), tr("the scale shows")}, {QStringLiteral("findLever"), tr("pivot to arm's end")}},
         &FindForm::reckonArm, &FindForm::takeArm);
-    spring_ = build(QStringLiteral("Spring"),
-                    tr("A spring by the same scale: unhooked and lying free, then drawn out to two lengths. Safety "
-                       "glasses on, face out of its line."),
-                    tr("All springs are like it"),
-                    {{QStringLiteral("findFree"), tr("length with no load")},
-                     {QStringLiteral("findShort"), tr("drawn out to")},
-                     {QStringLiteral("findShortForce"), tr("the scale shows there")},
-                     {QStringLiteral("findLong"), tr("drawn out further to")},
-                     {QStringLiteral("findLongForce"), tr("the scale shows there")}},
-                    &FindForm::reckonSpring, &FindForm::takeSpring);
+    spring_ =
+        build(QStringLiteral("Spring"),
+              tr("A spring by a luggage scale: unhook it, measure it lying free, then draw it out to two lengths. "
+                 "Safety glasses on, face out of its line."),
+              tr("All springs are like it"),
+              {{QStringLiteral("findFree"), tr("length with no load")},
+               {QStringLiteral("findShort"), tr("drawn out to")},
+               {QStringLiteral("findShortForce"), tr("the scale shows there")},
+               {QStringLiteral("findLong"), tr("drawn out further to")},
+               {QStringLiteral("findLongForce"), tr("the scale shows there")}},
+              &FindForm::reckonSpring, &FindForm::takeSpring);
     claw_ = build(QStringLiteral("Claw"),
                   tr("By two claw positions: all strings in tune, note the plate; turn both claw screws alike, tune "
                      "all strings again, note the plate again. The further apart, the surer."),
