@@ -3222,7 +3222,7 @@
     </message>
     <message>
         <source>From new strings %1 ¢ low (assumed), claw turned first. On the bench each aim is worked out anew from what you read.</source>
-        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Federkralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus Ihren Ablesungen neu berechnet.</translation>
+        <translation>Von neuen Saiten %1 ¢ zu tief (angenommen), Federkralle zuerst gedreht. An der Werkbank wird jeder Zielwert aus den Ablesungen neu berechnet.</translation>
     </message>
     <message>
         <source>What locking will add is left out.</source>
@@ -8747,8 +8747,8 @@
         <translation>Drehpunkt bis Hebelende</translation>
     </message>
     <message>
-        <source>A spring by the same scale: unhooked and lying free, then drawn out to two lengths. Safety glasses on, face out of its line.</source>
-        <translation>Eine Feder mit derselben Waage: ausgehängt und frei liegend messen, dann auf zwei Längen ziehen. Schutzbrille auf, Gesicht aus ihrer Richtung.</translation>
+        <source>A spring by a luggage scale: unhook it, measure it lying free, then draw it out to two lengths. Safety glasses on, face out of its line.</source>
+        <translation>Eine Feder mit einer Kofferwaage: aushängen, frei liegend messen, dann auf zwei Längen ziehen. Schutzbrille auf, Gesicht aus ihrer Richtung.</translation>
     </message>
     <message>
         <source>All springs are like it</source>
@@ -9537,7 +9537,7 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
     <message>
         <source>The simulated guitar is plucked and tuned in front of you, and heard as yours would be</source>
-        <translation>Die simulierte Gitarre wird vor Ihnen angeschlagen und gestimmt, und gehört, wie Ihre es würde</translation>
+        <translation>Die simulierte Gitarre wird vor aller Augen angeschlagen und gestimmt, und gehört, wie eine echte es würde</translation>
     </message>
     <message>
         <source>More</source>
@@ -10886,7 +10886,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Your acts, one by one</source>
-        <translation>Ihre Handgriffe, einer nach dem anderen</translation>
+        <translation>Die eigenen Handgriffe, einer nach dem anderen</translation>
     </message>
     <message>
         <source>Try again from this act</source>

@@ -44,7 +44,7 @@
     <name>ActWords</name>
     <message>
         <source>Measure the gap under the plate&apos;s rear edge</source>
-        <translation>Mide el hueco bajo el borde trasero de la placa</translation>
+        <translation>Medir el hueco bajo el borde trasero de la placa</translation>
     </message>
     <message>
         <source>every string</source>
@@ -60,11 +60,11 @@
     </message>
     <message>
         <source>Check %1, then measure the rear gap</source>
-        <translation>Comprueba %1 y luego mide el separación trasera</translation>
+        <translation>Comprobar %1 y luego medir la separación trasera</translation>
     </message>
     <message>
         <source>Check %1</source>
-        <translation>Comprueba %1</translation>
+        <translation>Comprobar %1</translation>
     </message>
     <message>
         <source>What was tuned since is calculated, not checked</source>
@@ -84,19 +84,19 @@
     </message>
     <message>
         <source>Fine-tune string %1 to</source>
-        <translation>Microafina la cuerda %1 a</translation>
+        <translation>Microafinar la cuerda %1 a</translation>
     </message>
     <message>
         <source>Tune string %1 under the block to</source>
-        <translation>Afina la cuerda %1 sobre el taco a</translation>
+        <translation>Afinar la cuerda %1 sobre el taco a</translation>
     </message>
     <message>
         <source>Tune string %1 down to</source>
-        <translation>Baja la cuerda %1 a</translation>
+        <translation>Bajar la cuerda %1 a</translation>
     </message>
     <message>
         <source>Tune string %1 up to</source>
-        <translation>Sube la cuerda %1 a</translation>
+        <translation>Subir la cuerda %1 a</translation>
     </message>
     <message>
         <source>%1 ¢ above %2, %3</source>
@@ -116,7 +116,7 @@
     </message>
     <message>
         <source>Pull string %1 along its whole length</source>
-        <translation>Estira la cuerda %1 en toda su longitud</translation>
+        <translation>Estirar la cuerda %1 en toda su longitud</translation>
     </message>
     <message>
         <source>pull</source>
@@ -148,11 +148,11 @@
     </message>
     <message>
         <source>Check string %1 again</source>
-        <translation>Comprueba otra vez la cuerda %1</translation>
+        <translation>Comprobar otra vez la cuerda %1</translation>
     </message>
     <message>
         <source>Measure the rear gap again</source>
-        <translation>Mide otra vez el separación trasera</translation>
+        <translation>Medir otra vez la separación trasera</translation>
     </message>
     <message>
         <source>slack</source>
@@ -160,7 +160,7 @@
     </message>
     <message>
         <source>Leave both claw screws as they are</source>
-        <translation>Deja los dos tornillos de la garra como están</translation>
+        <translation>Dejar los dos tornillos de la garra como están</translation>
     </message>
     <message>
         <source>turn</source>
@@ -172,35 +172,35 @@
     </message>
     <message>
         <source>Tighten both claw screws %1</source>
-        <translation>Aprieta los dos tornillos de la garra %1</translation>
+        <translation>Apretar los dos tornillos de la garra %1</translation>
     </message>
     <message>
         <source>Loosen both claw screws %1</source>
-        <translation>Afloja los dos tornillos de la garra %1</translation>
+        <translation>Aflojar los dos tornillos de la garra %1</translation>
     </message>
     <message>
         <source>Tighten the treble screw alone %1 turn</source>
-        <translation>Aprieta solo el tornillo del lado agudo %1 vuelta</translation>
+        <translation>Apretar solo el tornillo del lado agudo %1 vuelta</translation>
     </message>
     <message>
         <source>Loosen the treble screw alone %1 turn</source>
-        <translation>Afloja solo el tornillo del lado agudo %1 vuelta</translation>
+        <translation>Aflojar solo el tornillo del lado agudo %1 vuelta</translation>
     </message>
     <message>
         <source>Tighten the bass screw alone %1 turn</source>
-        <translation>Aprieta solo el tornillo del lado grave %1 vuelta</translation>
+        <translation>Apretar solo el tornillo del lado grave %1 vuelta</translation>
     </message>
     <message>
         <source>Loosen the bass screw alone %1 turn</source>
-        <translation>Afloja solo el tornillo del lado grave %1 vuelta</translation>
+        <translation>Aflojar solo el tornillo del lado grave %1 vuelta</translation>
     </message>
     <message>
         <source>Tighten the bass screw %1, the treble screw %2</source>
-        <translation>Aprieta el tornillo del lado grave %1, el agudo %2</translation>
+        <translation>Apretar el tornillo del lado grave %1, el agudo %2</translation>
     </message>
     <message>
         <source>Loosen the bass screw %1, the treble screw %2</source>
-        <translation>Afloja el tornillo del lado grave %1, el agudo %2</translation>
+        <translation>Aflojar el tornillo del lado grave %1, el agudo %2</translation>
     </message>
     <message>
         <source>clockwise</source>
@@ -296,7 +296,7 @@
     </message>
     <message>
         <source>Take the block out</source>
-        <translation>Saca el taco</translation>
+        <translation>Sacar el taco</translation>
     </message>
     <message>
         <source>block</source>
@@ -1414,19 +1414,19 @@
     </message>
     <message>
         <source>is cut short: it says that it holds more sound than it does; copy or record it again</source>
-        <translation>está cortado: dice contener más sonido del que tiene; cópialo o grábalo otra vez</translation>
+        <translation>está cortado: dice contener más sonido del que tiene; copiarlo o grabarlo otra vez</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not understood; type cents like -12.5, a frequency like 82.4 Hz, or a note like E2+12</source>
-        <translation>«%1» no se entiende; escribe cents como -12.5, una frecuencia como 82.4 Hz o una nota como E2+12</translation>
+        <translation>«%1» no se entiende; escribir cents como -12.5, una frecuencia como 82.4 Hz o una nota como E2+12</translation>
     </message>
     <message>
         <source>is %1 cents from the target, further than any string on its way; check octave and string</source>
-        <translation>está a %1 cents del objetivo, más lejos que cualquier cuerda en camino; comprueba octava y cuerda</translation>
+        <translation>está a %1 cents del objetivo, más lejos que cualquier cuerda en camino; comprobar octava y cuerda</translation>
     </message>
     <message>
         <source>of %1 cents for string %2 is %3 semitones from the expected %4; check string and octave, or type it again with ! behind it</source>
-        <translation>de %1 cents para la cuerda %2 está a %3 semitonos de lo esperado, %4; comprueba cuerda y octava, o escríbelo otra vez con ! detrás</translation>
+        <translation>de %1 cents para la cuerda %2 está a %3 semitonos de lo esperado, %4; comprobar cuerda y octava, o escribirlo otra vez con ! detrás</translation>
     </message>
     <message>
         <source>is for string %1, which this guitar does not have</source>
@@ -1434,15 +1434,15 @@
     </message>
     <message>
         <source>has no string; write it as 4=-3.1 or pick a string first</source>
-        <translation>no tiene cuerda; escríbelo como 4=-3.1 o elige antes una cuerda</translation>
+        <translation>no tiene cuerda; escribirlo como 4=-3.1 o elegir antes una cuerda</translation>
     </message>
     <message>
         <source>is still missing; type what the tuner or the gauge says and press Enter</source>
-        <translation>falta todavía; escribe lo que dice el afinador o el instrumento y pulsa Intro</translation>
+        <translation>falta todavía; escribir lo que dice el afinador o el instrumento y pulsar Intro</translation>
     </message>
     <message>
         <source>of %1 is beyond the bridge&apos;s stops, %2 to %3; measure again or correct the figures</source>
-        <translation>de %1 queda más allá de los topes del puente, de %2 a %3; mide otra vez o corrige el puente</translation>
+        <translation>de %1 queda más allá de los topes del puente, de %2 a %3; medir otra vez o corregir el puente</translation>
     </message>
     <message>
         <source>is further than any plate goes; it is read against the top, in degrees, forward positive</source>
@@ -1450,7 +1450,7 @@
     </message>
     <message>
         <source>&quot;%1&quot; is no rate; type a number with your money&apos;s name, like 60 EUR</source>
-        <translation>«%1» no es una tarifa; escribe un número con el nombre de tu moneda, como 60 EUR</translation>
+        <translation>«%1» no es una tarifa; escribir un número con el nombre de la moneda, como 60 EUR</translation>
     </message>
     <message>
         <source>is read on a plate with a claw only; this bridge is followed by its strings</source>
@@ -1458,7 +1458,7 @@
     </message>
     <message>
         <source>&quot;%1&quot; is not understood; type it like %2</source>
-        <translation>«%1» no se entiende; escríbelo como %2</translation>
+        <translation>«%1» no se entiende; escribirlo como %2</translation>
     </message>
     <message>
         <source>must lie between %1 and %2: %3</source>
@@ -1466,19 +1466,19 @@
     </message>
     <message>
         <source>&quot;%1&quot; is not in the catalogue; choose one or type a gauge like 46, .046, 17p or 0.43 mm</source>
-        <translation>«%1» no está en el catálogo; elige una o escribe un calibre como 46, .046, 17p o 0.43 mm</translation>
+        <translation>«%1» no está en el catálogo; elegir una o escribir un calibre como 46, .046, 17p o 0.43 mm</translation>
     </message>
     <message>
         <source>of %1 mm is outside the catalogue (plain .007 to .026, wound .017 to .090); choose one of its strings or check the unit</source>
-        <translation>de %1 mm queda fuera del catálogo (lisas .007 a .026, entorchadas .017 a .090); elige una de sus cuerdas o comprueba la unidad</translation>
+        <translation>de %1 mm queda fuera del catálogo (lisas .007 a .026, entorchadas .017 a .090); elegir una de sus cuerdas o comprobar la unidad</translation>
     </message>
     <message>
         <source>is no string&apos;s; thickness is written like 46, .046 or 0.43 mm, check number and unit</source>
-        <translation>no es de ninguna cuerda; el grosor se escribe como 46, .046 o 0.43 mm, comprueba número y unidad</translation>
+        <translation>no es de ninguna cuerda; el grosor se escribe como 46, .046 o 0.43 mm, comprobar número y unidad</translation>
     </message>
     <message>
         <source>needs a unit: write 82.4 Hz or a note like E2</source>
-        <translation>necesita una unidad: escribe 82.4 Hz o una nota como E2</translation>
+        <translation>necesita una unidad: escribir 82.4 Hz o una nota como E2</translation>
     </message>
     <message>
         <source>holds a pitch in hertz; give every string a note to keep it by name</source>
@@ -1490,11 +1490,11 @@
     </message>
     <message>
         <source>&quot;%1&quot; is no price; type a number with at most two decimals, like 12.50</source>
-        <translation>«%1» no es un precio; escribe un número con dos decimales como mucho, como 12.50</translation>
+        <translation>«%1» no es un precio; escribir un número con dos decimales como mucho, como 12.50</translation>
     </message>
     <message>
         <source>is in the list already; type over its count instead</source>
-        <translation>ya está en la lista; escribe encima de su cantidad</translation>
+        <translation>ya está en la lista; escribir encima de su cantidad</translation>
     </message>
     <message>
         <source>comes too late: the exercise is over; begin it again or from one of its acts</source>
@@ -1502,7 +1502,7 @@
     </message>
     <message>
         <source>names none of this guitar&apos;s; name one of them</source>
-        <translation>no nombra ninguna de esta guitarra; nombra una de ellas</translation>
+        <translation>no nombra ninguna de esta guitarra; nombrar una de ellas</translation>
     </message>
     <message>
         <source>is off; put it on first</source>
@@ -1530,7 +1530,7 @@
     </message>
     <message>
         <source>is missing; give the guitar as a flenzo-job under &quot;job&quot; or name one under &quot;demo&quot;</source>
-        <translation>falta; da la guitarra como flenzo-job en &quot;job&quot; o nombra una en &quot;demo&quot;</translation>
+        <translation>falta; dar la guitarra como flenzo-job en &quot;job&quot; o nombrar una en &quot;demo&quot;</translation>
     </message>
     <message>
         <source>is no exercise of this program and no file; there are %1</source>
@@ -1538,11 +1538,11 @@
     </message>
     <message>
         <source>is not picked; press Ctrl and its number first</source>
-        <translation>no está elegida; pulsa antes Ctrl y su número</translation>
+        <translation>no está elegida; pulsar antes Ctrl y su número</translation>
     </message>
     <message>
         <source>would hold the plate beyond its stops; take one between them</source>
-        <translation>sujetaría la placa más allá de sus topes; usa uno entre ellos</translation>
+        <translation>sujetaría la placa más allá de sus topes; usar uno entre ellos</translation>
     </message>
     <message>
         <source>is yours to choose: what is left is said above; go on by hand or leave it there</source>
@@ -1550,7 +1550,7 @@
     </message>
     <message>
         <source>is impossible: this set has no stable balance; see the plan</source>
-        <translation>es imposible: este juego no tiene equilibrio estable; mira el plan</translation>
+        <translation>es imposible: este juego no tiene equilibrio estable; mirar el plan</translation>
     </message>
     <message>
         <source>is still being worked out; one moment</source>
@@ -1570,7 +1570,7 @@
     </message>
     <message>
         <source>is missing; say in a few words why</source>
-        <translation>falta; di en pocas palabras por qué</translation>
+        <translation>falta; decir en pocas palabras por qué</translation>
     </message>
     <message>
         <source>%1</source>
@@ -1622,7 +1622,7 @@
     </message>
     <message>
         <source>is more than this wire bears: string %1 would need %2 N and breaks at about %3 N; lower the pitch or check gauge and unit</source>
-        <translation>es más de lo que aguanta este alambre: la cuerda %1 necesitaría %2 N y rompe hacia %3 N; baja el tono o comprueba calibre y unidad</translation>
+        <translation>es más de lo que aguanta este alambre: la cuerda %1 necesitaría %2 N y rompe hacia %3 N; bajar el tono o comprobar calibre y unidad</translation>
     </message>
     <message>
         <source>is on the pivot; a spring needs a lever</source>
@@ -1702,7 +1702,7 @@
     </message>
     <message>
         <source>must name every string once; it names %1 of %2</source>
-        <translation>debe nombrar cada cuerda una vez; nombra %1 de %2</translation>
+        <translation>debe nombrar cada cuerda una vez; nombrar %1 de %2</translation>
     </message>
     <message>
         <source>is &quot;%1&quot;, which is no event this program knows</source>
@@ -1718,7 +1718,7 @@
     </message>
     <message>
         <source>is a folder; choose a file in it</source>
-        <translation>es una carpeta; elige un archivo de ella</translation>
+        <translation>es una carpeta; elegir un archivo de ella</translation>
     </message>
     <message>
         <source>cannot be read: %1</source>
@@ -1726,11 +1726,11 @@
     </message>
     <message>
         <source>is larger than the %1 MiB that are read; check that it is the file you mean</source>
-        <translation>es mayor que los %1 MiB que se leen; comprueba que es el archivo que quieres</translation>
+        <translation>es mayor que los %1 MiB que se leen; comprobar que es el archivo deseado</translation>
     </message>
     <message>
         <source>is damaged or no JSON: %1 at byte %2; use a backup or the recovery copy</source>
-        <translation>está dañado o no es JSON: %1 en el byte %2; usa una copia de seguridad o la de rescate</translation>
+        <translation>está dañado o no es JSON: %1 en el byte %2; usar una copia de seguridad o la de rescate</translation>
     </message>
     <message>
         <source>holds no JSON object; this is no job and no guitar</source>
@@ -1738,39 +1738,39 @@
     </message>
     <message>
         <source>could not be written: %1; nothing was changed, choose another folder or free some space</source>
-        <translation>no se pudo escribir: %1; no se cambió nada, elige otra carpeta o libera espacio</translation>
+        <translation>no se pudo escribir: %1; no se cambió nada, elegir otra carpeta o liberar espacio</translation>
     </message>
     <message>
         <source>cannot be read; see that it is still there</source>
-        <translation>no se puede leer; mira si sigue ahí</translation>
+        <translation>no se puede leer; mirar si sigue ahí</translation>
     </message>
     <message>
         <source>is larger than 60 MB; take a smaller one</source>
-        <translation>es mayor de 60 MB; usa una más pequeña</translation>
+        <translation>es mayor de 60 MB; usar una más pequeña</translation>
     </message>
     <message>
         <source>is no picture this program can show; use PNG or JPEG</source>
-        <translation>no es una imagen que este programa muestre; usa PNG o JPEG</translation>
+        <translation>no es una imagen que este programa muestre; usar PNG o JPEG</translation>
     </message>
     <message>
         <source>cannot be kept beside the logbook; see that its folder can be written</source>
-        <translation>no se puede guardar junto al libro de trabajos; mira si se puede escribir en su carpeta</translation>
+        <translation>no se puede guardar junto al libro de trabajos; mirar si se puede escribir en su carpeta</translation>
     </message>
     <message>
         <source>holds no sound; listen first, then save a recording</source>
-        <translation>no contiene sonido; escucha antes y guarda luego una grabación</translation>
+        <translation>no contiene sonido; escuchar antes y guardar luego una grabación</translation>
     </message>
     <message>
         <source>can be saved with a job of the logbook only; save the job in the shop first</source>
-        <translation>solo se puede guardar con un trabajo del libro; guarda antes el trabajo en el taller</translation>
+        <translation>solo se puede guardar con un trabajo del libro; guardar antes el trabajo en el taller</translation>
     </message>
     <message>
         <source>cannot be made; choose another</source>
-        <translation>no se puede crear; elige otra</translation>
+        <translation>no se puede crear; elegir otra</translation>
     </message>
     <message>
         <source>cannot be written; choose another</source>
-        <translation>no se puede escribir; elige otra</translation>
+        <translation>no se puede escribir; elegir otra</translation>
     </message>
     <message>
         <source>was stopped; nothing was written</source>
@@ -1778,11 +1778,11 @@
     </message>
     <message>
         <source>is in a folder that cannot be made; choose another with --logbook</source>
-        <translation>está en una carpeta que no se puede crear; elige otro con --logbook</translation>
+        <translation>está en una carpeta que no se puede crear; elegir otro con --logbook</translation>
     </message>
     <message>
         <source>does not exist yet and its folder cannot be written; choose another with --logbook</source>
-        <translation>no existe aún y en su carpeta no se puede escribir; elige otro con --logbook</translation>
+        <translation>no existe aún y en su carpeta no se puede escribir; elegir otro con --logbook</translation>
     </message>
     <message>
         <source>is damaged (%1); restore a backup from the Shop menu</source>
@@ -1790,7 +1790,7 @@
     </message>
     <message>
         <source>belongs to another program; choose another file with --logbook</source>
-        <translation>es de otro programa; elige otro archivo con --logbook</translation>
+        <translation>es de otro programa; elegir otro archivo con --logbook</translation>
     </message>
     <message>
         <source>was written by a newer version of the program; use that version to open it</source>
@@ -1806,11 +1806,11 @@
     </message>
     <message>
         <source>may not be written by this user, so it is only read; ask for the right to write it and its folder</source>
-        <translation>este usuario no puede escribirlo, así que solo se lee; pide permiso para escribir en él y en su carpeta</translation>
+        <translation>este usuario no puede escribirlo, así que solo se lee; pedir permiso para escribir en él y en su carpeta</translation>
     </message>
     <message>
         <source>was refused by the disk (%1); check the folder&apos;s permissions</source>
-        <translation>lo rechazó el disco (%1); comprueba los permisos de la carpeta</translation>
+        <translation>lo rechazó el disco (%1); comprobar los permisos de la carpeta</translation>
     </message>
     <message>
         <source>cannot be read (%1); check it from the Shop menu and restore a backup if it is damaged</source>
@@ -1818,23 +1818,23 @@
     </message>
     <message>
         <source>was refused by the disk (%1); nothing was changed, make room or choose another folder and do it again</source>
-        <translation>lo rechazó el disco (%1); no se cambió nada, haz sitio o elige otra carpeta y repítelo</translation>
+        <translation>lo rechazó el disco (%1); no se cambió nada, hacer sitio o elegir otra carpeta y repetirlo</translation>
     </message>
     <message>
         <source>was refused by the disk (%1); no backup was made, make room or choose another folder</source>
-        <translation>la rechazó el disco (%1); no se hizo copia, haz sitio o elige otra carpeta</translation>
+        <translation>la rechazó el disco (%1); no se hizo copia, hacer sitio o elegir otra carpeta</translation>
     </message>
     <message>
         <source>exists already; choose another name</source>
-        <translation>ya existe; elige otro nombre</translation>
+        <translation>ya existe; elegir otro nombre</translation>
     </message>
     <message>
         <source>cannot be renamed; check the folder&apos;s permissions</source>
-        <translation>no se puede renombrar; comprueba los permisos de la carpeta</translation>
+        <translation>no se puede renombrar; comprobar los permisos de la carpeta</translation>
     </message>
     <message>
         <source>cannot be copied into place; make room and copy it by hand</source>
-        <translation>no se puede copiar a su sitio; haz sitio y cópialo a mano</translation>
+        <translation>no se puede copiar a su sitio; hacer sitio y copiarlo a mano</translation>
     </message>
     <message>
         <source>is not in this logbook any more</source>
@@ -1846,7 +1846,7 @@
     </message>
     <message>
         <source>has its newest entry at %1, but this machine&apos;s clock says %2; set the clock, or due dates and times will be wrong</source>
-        <translation>tiene su última entrada el %1, pero el reloj de este equipo marca %2; pon el reloj en hora o las fechas y los tiempos serán erróneos</translation>
+        <translation>tiene su última entrada el %1, pero el reloj de este equipo marca %2; poner el reloj en hora o las fechas y los tiempos serán erróneos</translation>
     </message>
     <message>
         <source>is no address of a server; write it as postgresql://user@host/database, with ?sslmode=require where asked</source>
@@ -1858,11 +1858,11 @@
     </message>
     <message>
         <source>does not answer; see that the server runs and the network is up</source>
-        <translation>no responde; mira si el servidor funciona y si hay red</translation>
+        <translation>no responde; mirar si el servidor funciona y si hay red</translation>
     </message>
     <message>
         <source>was refused by the server (%1); check user, password and the database&apos;s name</source>
-        <translation>fue rechazado por el servidor (%1); comprueba usuario, contraseña y nombre de la base</translation>
+        <translation>fue rechazado por el servidor (%1); comprobar usuario, contraseña y nombre de la base</translation>
     </message>
     <message>
         <source>keeps text as %1, which has not every letter; make its database with encoding UTF8</source>
@@ -1874,7 +1874,7 @@
     </message>
     <message>
         <source>has no room on its server (%1); nothing was changed, make room there and do it again</source>
-        <translation>no tiene sitio en su servidor (%1); no se cambió nada, haz sitio allí y repítelo</translation>
+        <translation>no tiene sitio en su servidor (%1); no se cambió nada, hacer sitio allí y repetirlo</translation>
     </message>
     <message>
         <source>cannot be read (%1); ask who minds the server</source>
@@ -1882,11 +1882,11 @@
     </message>
     <message>
         <source>was refused by the server (%1); nothing was changed, do it again</source>
-        <translation>fue rechazado por el servidor (%1); no se cambió nada, repítelo</translation>
+        <translation>fue rechazado por el servidor (%1); no se cambió nada, repetirlo</translation>
     </message>
     <message>
         <source>was changed at another bench meanwhile; look at it there and do it again</source>
-        <translation>se cambió entretanto en otro banco; míralo allí y repítelo</translation>
+        <translation>se cambió entretanto en otro banco; mirarlo allí y repetirlo</translation>
     </message>
     <message>
         <source>is off already; nothing was entered</source>
@@ -2304,7 +2304,7 @@
     </message>
     <message>
         <source>Only hum or noise: come nearer, check the cable</source>
-        <translation>Solo zumbido o ruido: acércate, mira el cable</translation>
+        <translation>Solo zumbido o ruido: acercarse, mirar el cable</translation>
     </message>
     <message>
         <source>Listening</source>
@@ -2340,19 +2340,19 @@
     </message>
     <message>
         <source>Not sure, pluck again</source>
-        <translation>No es seguro, pulsa otra vez</translation>
+        <translation>No es seguro, pulsar otra vez</translation>
     </message>
     <message>
         <source>No input to listen to: plug in a microphone, or allow this program to use it in the desktop&apos;s settings.</source>
-        <translation>No hay entrada que escuchar: conecta un micrófono o permite a este programa usarlo en los ajustes del escritorio.</translation>
+        <translation>No hay entrada que escuchar: conectar un micrófono o permitir a este programa usarlo en los ajustes del escritorio.</translation>
     </message>
     <message>
         <source>This input gives no sound that can be read; choose another.</source>
-        <translation>Esta entrada no da un sonido legible; elige otra.</translation>
+        <translation>Esta entrada no da un sonido legible; elegir otra.</translation>
     </message>
     <message>
         <source>The input is gone. Everything heard is kept; plug it in and listen again.</source>
-        <translation>La entrada se ha ido. Todo lo oído se conserva; conéctala y escucha otra vez.</translation>
+        <translation>La entrada se ha ido. Todo lo oído se conserva; conectarla y escuchar otra vez.</translation>
     </message>
     <message>
         <source> sharp </source>
@@ -2466,7 +2466,7 @@
     </message>
     <message>
         <source>Strings left that near their aim cannot be promised within %1 ¢: they will be judged to %2 ¢. Leave each within %3 ¢, or widen the tolerance.</source>
-        <translation>Con cuerdas dejadas así de cerca no se pueden prometer %1 ¢: se juzgarán a %2 ¢. Deja cada una a %3 ¢ o amplía la tolerancia.</translation>
+        <translation>Con cuerdas dejadas así de cerca no se pueden prometer %1 ¢: se juzgarán a %2 ¢. Dejar cada una a %3 ¢ o ampliar la tolerancia.</translation>
     </message>
     <message>
         <source>What level is judged by cannot tell %1°: the plate will be judged to %2°. A gap measured to %3 mm would do.</source>
@@ -4514,7 +4514,7 @@
     </message>
     <message>
         <source>fixed bridge: no string moves another, tune each to pitch</source>
-        <translation>puente fijo: ninguna cuerda mueve a otra, afina cada una a su tono</translation>
+        <translation>puente fijo: ninguna cuerda mueve a otra, afinar cada una a su tono</translation>
     </message>
     <message>
         <source>Side section of a fixed bridge. Nothing moves when a string is tuned.</source>
@@ -4583,7 +4583,7 @@
     </message>
     <message>
         <source>bracket: easily swapped, measure these two</source>
-        <translation>llave: se confunden fácilmente, mide estas dos</translation>
+        <translation>llave: se confunden fácilmente, medir estas dos</translation>
     </message>
     <message>
         <source>thickest at the top</source>
@@ -4784,11 +4784,11 @@
     </message>
     <message>
         <source>Leave %1 and bend it in.</source>
-        <translation>Deja %1 y dóblalo.</translation>
+        <translation>Dejar %1 y doblarlo.</translation>
     </message>
     <message>
         <source>Leave %1.</source>
-        <translation>Deja %1.</translation>
+        <translation>Dejar %1.</translation>
     </message>
     <message>
         <source>%1 settled</source>
@@ -4816,7 +4816,7 @@
     </message>
     <message>
         <source>A fine tuner at its end: unlock, tune at the pegs, preset, lock again.</source>
-        <translation>Un microafinador en su final: desbloquea, afina en las clavijas, ajuste previo, bloquea otra vez.</translation>
+        <translation>Un microafinador en su final: desbloquear, afinar en las clavijas, ajuste previo, bloquear otra vez.</translation>
     </message>
     <message>
         <source>Travel left on the fine tuners: %1.</source>
@@ -4832,7 +4832,7 @@
     </message>
     <message>
         <source>The fine tuners would lack %1 for locking, settling and %2 ¢ of wear: preset them anew and tune at the pegs before the caps close.</source>
-        <translation>A los microafinadores les faltarían %1 para el bloqueo, el asentado y %2 ¢ de desgaste: ajústalos de nuevo y afina con las clavijas antes de cerrar las pletinas.</translation>
+        <translation>A los microafinadores les faltarían %1 para el bloqueo, el asentado y %2 ¢ de desgaste: ajustarlos de nuevo y afinar con las clavijas antes de cerrar las pletinas.</translation>
     </message>
     <message>
         <source>The fine tuners cover locking, settling and %1 ¢ of wear, with %2 ¢ to spare at least.</source>
@@ -5366,7 +5366,7 @@
     </message>
     <message>
         <source>lift and draw along the whole length, never in one place</source>
-        <translation>levanta y tira en toda la longitud, nunca en un punto</translation>
+        <translation>levantar y tirar en toda la longitud, nunca en un punto</translation>
     </message>
     <message>
         <source>bend each string a whole step, all over the neck</source>
@@ -5449,11 +5449,11 @@
     </message>
     <message>
         <source>Ask the owner</source>
-        <translation>Pregunta al dueño</translation>
+        <translation>Preguntar al dueño</translation>
     </message>
     <message>
         <source>Ask how it is played</source>
-        <translation>Pregunta cómo se toca</translation>
+        <translation>Preguntar cómo se toca</translation>
     </message>
     <message>
         <source>playing style and extras are noted</source>
@@ -5465,7 +5465,7 @@
     </message>
     <message>
         <source>Note what comes off and what goes on</source>
-        <translation>Anota lo que sale y lo que entra</translation>
+        <translation>Anotar lo que sale y lo que entra</translation>
     </message>
     <message>
         <source>The difference in pull decides how much claw work there is.</source>
@@ -5501,7 +5501,7 @@
     </message>
     <message>
         <source>Choose how this job is done</source>
-        <translation>Elige cómo se hace este trabajo</translation>
+        <translation>Elegir cómo se hace este trabajo</translation>
     </message>
     <message>
         <source>Each method costs passes, minutes or risk on this guitar; shop defaults are chosen.</source>
@@ -5533,7 +5533,7 @@
     </message>
     <message>
         <source>Unlock the nut, lay its caps in order</source>
-        <translation>Desbloquea la cejuela, pon sus pletinas en orden</translation>
+        <translation>Desbloquear la cejuela, poner sus pletinas en orden</translation>
     </message>
     <message>
         <source>A clamped string cannot be slackened; a nut cap fits its own groove.</source>
@@ -5549,7 +5549,7 @@
     </message>
     <message>
         <source>Take the arm off</source>
-        <translation>Quita la palanca</translation>
+        <translation>Quitar la palanca</translation>
     </message>
     <message>
         <source>An arm under a string or on the bench moves the bridge.</source>
@@ -5577,7 +5577,7 @@
     </message>
     <message>
         <source>Turn it over, take the back cover off</source>
-        <translation>Dale la vuelta, quita la tapa trasera</translation>
+        <translation>Darle la vuelta, quitar la tapa trasera</translation>
     </message>
     <message>
         <source>Claw and springs are behind it.</source>
@@ -5589,7 +5589,7 @@
     </message>
     <message>
         <source>Lay the guitar on a soft, clean cloth.</source>
-        <translation>Apoya la guitarra en un paño blando y limpio.</translation>
+        <translation>Apoyar la guitarra en un paño blando y limpio.</translation>
     </message>
     <message>
         <source>the claw is in sight</source>
@@ -5601,7 +5601,7 @@
     </message>
     <message>
         <source>Slacken every string until it is loose</source>
-        <translation>Afloja cada cuerda hasta que quede suelta</translation>
+        <translation>Aflojar cada cuerda hasta que quede suelta</translation>
     </message>
     <message>
         <source>Tension leaves evenly and nothing jumps.</source>
@@ -5637,7 +5637,7 @@
     </message>
     <message>
         <source>Unwind the pegs, lift the strings out</source>
-        <translation>Desenrolla las clavijas, saca las cuerdas</translation>
+        <translation>Desenrollar las clavijas, sacar las cuerdas</translation>
     </message>
     <message>
         <source>Ball ends come out where they went in.</source>
@@ -5653,7 +5653,7 @@
     </message>
     <message>
         <source>Set the fine tuners to their preset</source>
-        <translation>Pon los microafinadores en su ajuste previo</translation>
+        <translation>Poner los microafinadores en su ajuste previo</translation>
     </message>
     <message>
         <source>all are at the same preset</source>
@@ -5665,7 +5665,7 @@
     </message>
     <message>
         <source>Wipe the dust from under the strings</source>
-        <translation>Limpia el polvo bajo las cuerdas</translation>
+        <translation>Limpiar el polvo bajo las cuerdas</translation>
     </message>
     <message>
         <source>cloth, brush</source>
@@ -5693,7 +5693,7 @@
     </message>
     <message>
         <source>Oil the fretboard, wait, wipe it dry</source>
-        <translation>Aceita el diapasón, espera, sécalo</translation>
+        <translation>Aceitar el diapasón, esperar, secarlo</translation>
     </message>
     <message>
         <source>Dry wood shrinks from its frets; wet wood swells.</source>
@@ -5713,7 +5713,7 @@
     </message>
     <message>
         <source>Snug the nuts of the pegs</source>
-        <translation>Aprieta las tuercas de las clavijas</translation>
+        <translation>Apretar las tuercas de las clavijas</translation>
     </message>
     <message>
         <source>A peg that moves in its hole lets its string go flat.</source>
@@ -5749,7 +5749,7 @@
     </message>
     <message>
         <source>Cut each ball end off, twist and all</source>
-        <translation>Corta cada bola con su trenzado</translation>
+        <translation>Cortar cada bola con su trenzado</translation>
     </message>
     <message>
         <source>The clamp needs plain, straight string.</source>
@@ -5765,7 +5765,7 @@
     </message>
     <message>
         <source>Push each string in, ball to the bottom</source>
-        <translation>Mete cada cuerda, bola al fondo</translation>
+        <translation>Meter cada cuerda, bola al fondo</translation>
     </message>
     <message>
         <source>A ball on an edge slips at pitch.</source>
@@ -5781,7 +5781,7 @@
     </message>
     <message>
         <source>Lead each string into its own slot</source>
-        <translation>Lleva cada cuerda a su ranura</translation>
+        <translation>Llevar cada cuerda a su ranura</translation>
     </message>
     <message>
         <source>A string on the wrong side crosses its neighbour.</source>
@@ -5797,7 +5797,7 @@
     </message>
     <message>
         <source>Wind each string, only until taut</source>
-        <translation>Enrolla cada cuerda, solo hasta tirante</translation>
+        <translation>Enrollar cada cuerda, solo hasta tirante</translation>
     </message>
     <message>
         <source>Wraps hold the string; more than needed only settle longer.</source>
@@ -5813,7 +5813,7 @@
     </message>
     <message>
         <source>Change this string and bring it to pitch</source>
-        <translation>Cambia esta cuerda y llévala a su tono</translation>
+        <translation>Cambiar esta cuerda y llevarla a su tono</translation>
     </message>
     <message>
         <source>winder, heavy cutters</source>
@@ -5829,7 +5829,7 @@
     </message>
     <message>
         <source>Bring all strings up from below</source>
-        <translation>Sube todas las cuerdas desde abajo</translation>
+        <translation>Subir todas las cuerdas desde abajo</translation>
     </message>
     <message>
         <source>The first pass only has to come near.</source>
@@ -5861,7 +5861,7 @@
     </message>
     <message>
         <source>Stretch every string along its whole length</source>
-        <translation>Estira cada cuerda en toda su longitud</translation>
+        <translation>Estirar cada cuerda en toda su longitud</translation>
     </message>
     <message>
         <source>a stretch no longer drops the pitch</source>
@@ -5873,7 +5873,7 @@
     </message>
     <message>
         <source>Bend every string a whole step, play</source>
-        <translation>Sube cada cuerda un tono, toca</translation>
+        <translation>Subir cada cuerda un tono, tocar</translation>
     </message>
     <message>
         <source>it keeps its pitch through bends</source>
@@ -5897,7 +5897,7 @@
     </message>
     <message>
         <source>the rear gap is that of a level plate</source>
-        <translation>el separación trasera es el de una placa nivelada</translation>
+        <translation>la separación trasera es el de una placa nivelada</translation>
     </message>
     <message>
         <source>Height</source>
@@ -5905,7 +5905,7 @@
     </message>
     <message>
         <source>Set the height on both bridge posts</source>
-        <translation>Ajusta la altura en los dos postes</translation>
+        <translation>Ajustar la altura en los dos postes</translation>
     </message>
     <message>
         <source>Height moves pitch and level, so it comes before the last passes.</source>
@@ -5929,7 +5929,7 @@
     </message>
     <message>
         <source>Set each saddle so the octave is true</source>
-        <translation>Ajusta cada silleta hasta que la octava sea exacta</translation>
+        <translation>Ajustar cada silleta hasta que la octava sea exacta</translation>
     </message>
     <message>
         <source>Saddles move pitch and level, so they come before the last passes.</source>
@@ -5937,7 +5937,7 @@
     </message>
     <message>
         <source>Slacken a string before its saddle is moved.</source>
-        <translation>Afloja la cuerda antes de mover su silleta.</translation>
+        <translation>Aflojar la cuerda antes de mover su silleta.</translation>
     </message>
     <message>
         <source>open and fretted octave agree</source>
@@ -5949,7 +5949,7 @@
     </message>
     <message>
         <source>Tune each string to its aim</source>
-        <translation>Afina cada cuerda a su objetivo</translation>
+        <translation>Afinar cada cuerda a su objetivo</translation>
     </message>
     <message>
         <source>strings and plate are within tolerance</source>
@@ -5961,7 +5961,7 @@
     </message>
     <message>
         <source>Tighten the nut caps in their order</source>
-        <translation>Aprieta las pletinas en su orden</translation>
+        <translation>Apretar las pletinas en su orden</translation>
     </message>
     <message>
         <source>From here only the fine tuners tune.</source>
@@ -5977,7 +5977,7 @@
     </message>
     <message>
         <source>Fine-tune, held as it is played</source>
-        <translation>Microafina, sujeta como se toca</translation>
+        <translation>Microafinar, sujetar como se toca</translation>
     </message>
     <message>
         <source>On its back its pitch differs.</source>
@@ -5993,7 +5993,7 @@
     </message>
     <message>
         <source>Trim the string ends at the string posts</source>
-        <translation>Corta las puntas en los ejes</translation>
+        <translation>Cortar las puntas en los ejes</translation>
     </message>
     <message>
         <source>Long ends scratch hands and lacquer.</source>
@@ -6013,11 +6013,11 @@
     </message>
     <message>
         <source>Put the back cover on</source>
-        <translation>Pon la tapa trasera</translation>
+        <translation>Poner la tapa trasera</translation>
     </message>
     <message>
         <source>It keeps dust out and springs in.</source>
-        <translation>Deja fuera el polvo y dentro los muelles.</translation>
+        <translation>Dejar fuera el polvo y dentro los muelles.</translation>
     </message>
     <message>
         <source>all screws are in</source>
@@ -6029,7 +6029,7 @@
     </message>
     <message>
         <source>Put the arm in</source>
-        <translation>Pon la palanca</translation>
+        <translation>Poner la palanca</translation>
     </message>
     <message>
         <source>The return test needs it.</source>
@@ -6045,7 +6045,7 @@
     </message>
     <message>
         <source>Dive, pull up, bend; check before and after</source>
-        <translation>Baja, sube, estira notas; comprueba antes y después</translation>
+        <translation>Bajar, subir, estirar notas; comprobar antes y después</translation>
     </message>
     <message>
         <source>What hangs at nut, saddle or pivot shows now.</source>
@@ -6065,7 +6065,7 @@
     </message>
     <message>
         <source>Write the note and the next date</source>
-        <translation>Escribe la nota y la próxima fecha</translation>
+        <translation>Escribir la nota y la próxima fecha</translation>
     </message>
     <message>
         <source>The same gauge next time saves the balance.</source>
@@ -6113,7 +6113,7 @@
     </message>
     <message>
         <source>Open the clamps at the nut</source>
-        <translation>Abre las mordazas de la cejuela</translation>
+        <translation>Abrir las mordazas de la cejuela</translation>
     </message>
     <message>
         <source>A clamped string cannot be slackened.</source>
@@ -6125,15 +6125,15 @@
     </message>
     <message>
         <source>Swing the arm clear of the strings</source>
-        <translation>Aparta la palanca de las cuerdas</translation>
+        <translation>Apartar la palanca de las cuerdas</translation>
     </message>
     <message>
         <source>Tape open inserts first. Lay the guitar on a soft, clean cloth.</source>
-        <translation>Sujeta antes con cinta los insertos abiertos. Apoya la guitarra en un paño blando y limpio.</translation>
+        <translation>Sujetar antes con cinta los insertos abiertos. Apoyar la guitarra en un paño blando y limpio.</translation>
     </message>
     <message>
         <source>Slacken all strings but one</source>
-        <translation>Afloja todas las cuerdas menos una</translation>
+        <translation>Aflojar todas las cuerdas menos una</translation>
     </message>
     <message>
         <source>One string keeps shaft and spring in place.</source>
@@ -6145,7 +6145,7 @@
     </message>
     <message>
         <source>Unwind, open the saddles, lift strings out</source>
-        <translation>Desenrolla, abre las silletas, saca las cuerdas</translation>
+        <translation>Desenrollar, abrir las silletas, sacar las cuerdas</translation>
     </message>
     <message>
         <source>Half a turn to two turns open a clamp; further out, its insert falls.</source>
@@ -6161,7 +6161,7 @@
     </message>
     <message>
         <source>Unwind the pegs, push the strings out</source>
-        <translation>Desenrolla las clavijas, empuja las cuerdas fuera</translation>
+        <translation>Desenrollar las clavijas, empujar las cuerdas fuera</translation>
     </message>
     <message>
         <source>Ball ends come out behind, through the sustain block.</source>
@@ -6169,7 +6169,7 @@
     </message>
     <message>
         <source>Open both ends, lift the strings out</source>
-        <translation>Abre los dos extremos, saca las cuerdas</translation>
+        <translation>Abrir los dos extremos, sacar las cuerdas</translation>
     </message>
     <message>
         <source>Seat each string and clamp it</source>
@@ -6205,7 +6205,7 @@
     </message>
     <message>
         <source>Set the claw so the plate rests firmly</source>
-        <translation>Ajusta la garra para que la placa apoye firme</translation>
+        <translation>Ajustar la garra para que la placa apoye firme</translation>
     </message>
     <message>
         <source>The springs hold the plate on the body, with force to spare for bends.</source>
@@ -6217,7 +6217,7 @@
     </message>
     <message>
         <source>Bring the arm to its height</source>
-        <translation>Lleva la palanca a su altura</translation>
+        <translation>Llevar la palanca a su altura</translation>
     </message>
     <message>
         <source>Spring and packing decide where the arm is.</source>
@@ -6229,7 +6229,7 @@
     </message>
     <message>
         <source>Set the height at the bridge</source>
-        <translation>Ajusta la altura en el puente</translation>
+        <translation>Ajustar la altura en el puente</translation>
     </message>
     <message>
         <source>Height moves pitch, so it comes before the last pass.</source>
@@ -6245,11 +6245,11 @@
     </message>
     <message>
         <source>Place the bridge so octaves are true</source>
-        <translation>Coloca el puente para que las octavas sean exactas</translation>
+        <translation>Colocar el puente para que las octavas sean exactas</translation>
     </message>
     <message>
         <source>Slacken the strings before the bridge is moved; one stays on.</source>
-        <translation>Afloja las cuerdas antes de mover el puente; una se queda.</translation>
+        <translation>Aflojar las cuerdas antes de mover el puente; una se queda.</translation>
     </message>
     <message>
         <source>strings are within tolerance and the arm is at its height</source>
@@ -6257,7 +6257,7 @@
     </message>
     <message>
         <source>Tune each string to pitch</source>
-        <translation>Afina cada cuerda a su tono</translation>
+        <translation>Afinar cada cuerda a su tono</translation>
     </message>
     <message>
         <source>every string is within tolerance</source>
@@ -6265,7 +6265,7 @@
     </message>
     <message>
         <source>Close each clamp at the nut</source>
-        <translation>Cierra cada mordaza de la cejuela</translation>
+        <translation>Cerrar cada mordaza de la cejuela</translation>
     </message>
     <message>
         <source>From here only the bridge tuners tune.</source>
@@ -6277,7 +6277,7 @@
     </message>
     <message>
         <source>Bring the arm back over the strings</source>
-        <translation>Vuelve a poner la palanca sobre las cuerdas</translation>
+        <translation>Volver a poner la palanca sobre las cuerdas</translation>
     </message>
     <message>
         <source>What hangs at nut, bridge or shaft shows now.</source>
@@ -6285,7 +6285,7 @@
     </message>
     <message>
         <source>Dive and bend; check before and after</source>
-        <translation>Baja y estira notas; comprueba antes y después</translation>
+        <translation>Bajar y estirar notas; comprobar antes y después</translation>
     </message>
     <message>
         <source>The same gauge next time keeps neck and action.</source>
@@ -6309,31 +6309,31 @@
     </message>
     <message>
         <source>Cut the bridge end, the ball stays at the headstock</source>
-        <translation>Corta el extremo del puente, la bola queda en la pala</translation>
+        <translation>Cortar el extremo del puente, la bola queda en la pala</translation>
     </message>
     <message>
         <source>Unlock the nut, caps and bolts in one tray</source>
-        <translation>Desbloquea la cejuela, pletinas y tornillos en una bandeja</translation>
+        <translation>Desbloquear la cejuela, pletinas y tornillos en una bandeja</translation>
     </message>
     <message>
         <source>Loosen the nut caps until the strings slide</source>
-        <translation>Afloja las pletinas hasta que las cuerdas deslicen</translation>
+        <translation>Aflojar las pletinas hasta que las cuerdas deslicen</translation>
     </message>
     <message>
         <source>Tighten the nut caps, the right way round</source>
-        <translation>Aprieta las pletinas, del derecho</translation>
+        <translation>Apretar las pletinas, del derecho</translation>
     </message>
     <message>
         <source>Lead each string under its loosened cap</source>
-        <translation>Lleva cada cuerda bajo su pletina aflojada</translation>
+        <translation>Llevar cada cuerda bajo su pletina aflojada</translation>
     </message>
     <message>
         <source>Wind: first wrap over the string end, then under</source>
-        <translation>Enrolla: la primera sobre la punta, luego debajo</translation>
+        <translation>Enrollar: la primera sobre la punta, luego debajo</translation>
     </message>
     <message>
         <source>Wind each string, every wrap under the last</source>
-        <translation>Enrolla cada cuerda, cada espira bajo la anterior</translation>
+        <translation>Enrollar cada cuerda, cada espira bajo la anterior</translation>
     </message>
     <message>
         <source>Tie each string at its string post</source>
@@ -6341,31 +6341,31 @@
     </message>
     <message>
         <source>Stretch every string hard along its whole length</source>
-        <translation>Estira cada cuerda fuerte en toda su longitud</translation>
+        <translation>Estirar cada cuerda fuerte en toda su longitud</translation>
     </message>
     <message>
         <source>Press every string down behind nut and saddle</source>
-        <translation>Aprieta cada cuerda tras cejuela y silleta</translation>
+        <translation>Apretar cada cuerda tras cejuela y silleta</translation>
     </message>
     <message>
         <source>Take the block out for good</source>
-        <translation>Saca el taco del todo</translation>
+        <translation>Sacar el taco del todo</translation>
     </message>
     <message>
         <source>Bring strings up singly, look along the plate</source>
-        <translation>Sube las cuerdas de una en una, mira a lo largo de la placa</translation>
+        <translation>Subir las cuerdas de una en una, mirar a lo largo de la placa</translation>
     </message>
     <message>
         <source>Bring each string up and stretch it</source>
-        <translation>Sube cada cuerda y estírala</translation>
+        <translation>Subir cada cuerda y estirarla</translation>
     </message>
     <message>
         <source>Slacken a whole step, turn the claw, retune</source>
-        <translation>Baja un tono, gira la garra, reafina</translation>
+        <translation>Bajar un tono, girar la garra, reafinar</translation>
     </message>
     <message>
         <source>Fine-tune on the bench, leaving the offset below</source>
-        <translation>Microafina en el banco, dejando la diferencia de abajo</translation>
+        <translation>Microafinar en el banco, dejando la diferencia de abajo</translation>
     </message>
     <message>
         <source>hex key for the %1 (size not noted yet)</source>
@@ -6381,7 +6381,7 @@
     </message>
     <message>
         <source>Change %1 and bring it to pitch</source>
-        <translation>Cambia %1 y llévala a su tono</translation>
+        <translation>Cambiar %1 y llevarla a su tono</translation>
     </message>
     <message>
         <source>Intake</source>
@@ -6957,7 +6957,7 @@
     </message>
     <message>
         <source>Trial on %1 simulated guitars. Adviser: %2.</source>
-        <translation>Prueba con %1 guitarras simuladas. Consejero: %2.</translation>
+        <translation>Probar con %1 guitarras simuladas. Consejero: %2.</translation>
     </message>
 </context>
 <context>
@@ -6972,11 +6972,11 @@
     </message>
     <message>
         <source>Block before the first string goes slack, or change one string at a time.</source>
-        <translation>Pon el taco antes de que afloje la primera cuerda, o cambia una cuerda cada vez.</translation>
+        <translation>Poner el taco antes de que afloje la primera cuerda, o cambiar una cuerda cada vez.</translation>
     </message>
     <message>
         <source>Keep some tension on, or push the arm down and block first.</source>
-        <translation>Deja algo de tensión, o aprieta antes la palanca y pon el taco.</translation>
+        <translation>Dejar algo de tensión, o apretar antes la palanca y poner el taco.</translation>
     </message>
     <message>
         <source>They share one bridge.</source>
@@ -6992,11 +6992,11 @@
     </message>
     <message>
         <source>Slacken, reseat it straight and to the bottom, clamp until it stops, pull to test.</source>
-        <translation>Afloja, asiéntala recta y al fondo, muerde hasta que se pare, tira para probar.</translation>
+        <translation>Aflojar, asentarla recta y al fondo, apretar hasta que se pare, tirar para probar.</translation>
     </message>
     <message>
         <source>Pull every string by hand before tuning.</source>
-        <translation>Tira a mano de cada cuerda antes de afinar.</translation>
+        <translation>Tirar a mano de cada cuerda antes de afinar.</translation>
     </message>
     <message>
         <source>A string slips at its string post</source>
@@ -7008,7 +7008,7 @@
     </message>
     <message>
         <source>Rewind with one wrap more, first wrap over the string end.</source>
-        <translation>Enrolla otra vez con una espira más, la primera sobre la punta.</translation>
+        <translation>Enrollar otra vez con una espira más, la primera sobre la punta.</translation>
     </message>
     <message>
         <source>A string breaks while it is tuned</source>
@@ -7040,7 +7040,7 @@
     </message>
     <message>
         <source>Tape them, or do not turn it over.</source>
-        <translation>Sujétalos con cinta, o no le des la vuelta.</translation>
+        <translation>Sujetarlos con cinta, o no darle la vuelta.</translation>
     </message>
     <message>
         <source>The new strings pull more.</source>
@@ -7048,7 +7048,7 @@
     </message>
     <message>
         <source>See the plan before the strings come off.</source>
-        <translation>Mira el plan antes de quitar las cuerdas.</translation>
+        <translation>Mirar el plan antes de quitar las cuerdas.</translation>
     </message>
     <message>
         <source>The plate has sunk after the change</source>
@@ -7104,11 +7104,11 @@
     </message>
     <message>
         <source>Unlock, stretch, tune, lock again.</source>
-        <translation>Desbloquea, estira, afina, bloquea otra vez.</translation>
+        <translation>Desbloquear, estirar, afinar, bloquear otra vez.</translation>
     </message>
     <message>
         <source>Lock only when stretches change nothing.</source>
-        <translation>Bloquea solo cuando estirar no cambie nada.</translation>
+        <translation>Bloquear solo cuando estirar no cambie nada.</translation>
     </message>
     <message>
         <source>Locking pulls the strings sharp</source>
@@ -7128,7 +7128,7 @@
     </message>
     <message>
         <source>Unlock, preset, tune at the pegs, lock again.</source>
-        <translation>Desbloquea, ajuste previo, afina en las clavijas, bloquea otra vez.</translation>
+        <translation>Desbloquear, ajuste previo, afinar en las clavijas, bloquear otra vez.</translation>
     </message>
     <message>
         <source>All strings are sharp when the block comes out</source>
@@ -7136,7 +7136,7 @@
     </message>
     <message>
         <source>Go on: the next pass brings them down.</source>
-        <translation>Sigue: la próxima pasada las baja.</translation>
+        <translation>Seguir: la próxima pasada las baja.</translation>
     </message>
     <message>
         <source>A neutral block, or aims under the block.</source>
@@ -7164,11 +7164,11 @@
     </message>
     <message>
         <source>Slacken, lead it anew.</source>
-        <translation>Afloja, guíala otra vez.</translation>
+        <translation>Aflojar, guiarla otra vez.</translation>
     </message>
     <message>
         <source>Look along the strings before tension.</source>
-        <translation>Mira a lo largo de las cuerdas antes de tensar.</translation>
+        <translation>Mirar a lo largo de las cuerdas antes de tensar.</translation>
     </message>
     <message>
         <source>The string end is too short to wind, or coils up long</source>
@@ -7180,7 +7180,7 @@
     </message>
     <message>
         <source>Too short: another string. Too long: trim.</source>
-        <translation>Corta: otra cuerda. Larga: recórtala.</translation>
+        <translation>Cortar: otra cuerda. Larga: recortarla.</translation>
     </message>
     <message>
         <source>A bend in the string over one fret</source>
@@ -7196,7 +7196,7 @@
     </message>
     <message>
         <source>Stretch along the whole length.</source>
-        <translation>Estira en toda la longitud.</translation>
+        <translation>Estirar en toda la longitud.</translation>
     </message>
     <message>
         <source>A string sticks in the sustain block</source>
@@ -7208,7 +7208,7 @@
     </message>
     <message>
         <source>Back it out, push from the front with a thicker offcut.</source>
-        <translation>Hacia atrás, empuja por delante con un retal más grueso.</translation>
+        <translation>Hacia atrás, empujar por delante con un retal más grueso.</translation>
     </message>
     <message>
         <source>Never force.</source>
@@ -7220,7 +7220,7 @@
     </message>
     <message>
         <source>Cut in the middle, clip string ends, take ends off by hand.</source>
-        <translation>Corta por el medio, recorta las puntas, sácalas a mano.</translation>
+        <translation>Cortar por el medio, recortar las puntas, sacarlas a mano.</translation>
     </message>
     <message>
         <source>Filings on the pickups</source>
@@ -7256,7 +7256,7 @@
     </message>
     <message>
         <source>Note set and tuning on the card.</source>
-        <translation>Anota juego y afinación en la ficha.</translation>
+        <translation>Anotar juego y afinación en la ficha.</translation>
     </message>
     <message>
         <source>The gauge does not fit any set</source>
@@ -7264,7 +7264,7 @@
     </message>
     <message>
         <source>Write the unit with the figure.</source>
-        <translation>Escribe la unidad con la cifra.</translation>
+        <translation>Escribir la unidad con la cifra.</translation>
     </message>
     <message>
         <source>Two neighbouring strings feel wrong</source>
@@ -7276,7 +7276,7 @@
     </message>
     <message>
         <source>Measure, slacken, swap.</source>
-        <translation>Mide, afloja, cámbialas.</translation>
+        <translation>Medir, aflojar, cambiarlas.</translation>
     </message>
     <message>
         <source>Lay the set out by gauge.</source>
@@ -7304,11 +7304,11 @@
     </message>
     <message>
         <source>Snug the screws, tune again; a neck that moves is for a repairer.</source>
-        <translation>Aprieta los tornillos, afina otra vez; un mástil que se mueve es para un reparador.</translation>
+        <translation>Apretar los tornillos, afinar otra vez; un mástil que se mueve es para un reparador.</translation>
     </message>
     <message>
         <source>Check the screws at intake.</source>
-        <translation>Mira los tornillos en la recepción.</translation>
+        <translation>Mirar los tornillos en la recepción.</translation>
     </message>
     <message>
         <source>The spring is too long for this set.</source>
@@ -7320,7 +7320,7 @@
     </message>
     <message>
         <source>Choose the spring by the plan.</source>
-        <translation>Elige el muelle según el plan.</translation>
+        <translation>Elegir el muelle según el plan.</translation>
     </message>
     <message>
         <source>Loosen both claw screws or push the arm down, put the knife edges back on the bridge posts, block, go on.</source>
@@ -7839,19 +7839,19 @@
     <name>Warnings</name>
     <message>
         <source>Tape the open saddle inserts first: they fall out when the guitar is turned over.</source>
-        <translation>Sujeta antes con cinta los insertos abiertos: se caen al dar la vuelta a la guitarra.</translation>
+        <translation>Sujetar antes con cinta los insertos abiertos: se caen al dar la vuelta a la guitarra.</translation>
     </message>
     <message>
         <source>Take the block out first: everything moves once it is out.</source>
-        <translation>Saca antes el taco: todo se mueve cuando sale.</translation>
+        <translation>Sacar antes el taco: todo se mueve cuando sale.</translation>
     </message>
     <message>
         <source>Slacken the strings first: a string cut under tension whips, and the bridge jumps.</source>
-        <translation>Afloja antes las cuerdas: una cuerda cortada bajo tensión da un latigazo y el puente salta.</translation>
+        <translation>Aflojar antes las cuerdas: una cuerda cortada bajo tensión da un latigazo y el puente salta.</translation>
     </message>
     <message>
         <source>Lock the nut first: a dive pulls the strings through an open one.</source>
-        <translation>Bloquea antes la cejuela: una bajada hace pasar las cuerdas por una abierta.</translation>
+        <translation>Bloquear antes la cejuela: una bajada hace pasar las cuerdas por una abierta.</translation>
     </message>
     <message>
         <source>Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.</source>
@@ -7974,23 +7974,23 @@
     </message>
     <message>
         <source>Retuned, the float is unstable: its stiffness is %1 N·m/rad and must be above 0. Add a spring and let the claw out, take stiffer springs, or a lighter set.</source>
-        <translation>Reafinada, la flotación es inestable: su rigidez es %1 N·m/rad y debe estar por encima de 0. Añade un muelle y afloja la garra, pon muelles más duros o un juego más ligero.</translation>
+        <translation>Reafinada, la flotación es inestable: su rigidez es %1 N·m/rad y debe estar por encima de 0. Añadir un muelle y aflojar la garra, poner muelles más duros o un juego más ligero.</translation>
     </message>
     <message>
         <source>Even with the claw at its tightest the strings win by %1. Add a spring or take stiffer ones.</source>
-        <translation>Hasta con la garra en lo más apretado ganan las cuerdas por %1. Añade un muelle o ponlos más duros.</translation>
+        <translation>Hasta con la garra en lo más apretado ganan las cuerdas por %1. Añadir un muelle o ponerlos más duros.</translation>
     </message>
     <message>
         <source>Even with the claw at its loosest the springs win by %1. Take a spring out or softer ones.</source>
-        <translation>Hasta con la garra en lo más flojo ganan los muelles por %1. Quita un muelle o ponlos más blandos.</translation>
+        <translation>Hasta con la garra en lo más flojo ganan los muelles por %1. Quitar un muelle o ponerlos más blandos.</translation>
     </message>
     <message>
         <source>It would balance only with a spring half loose. Take that spring out, or one softer than it.</source>
-        <translation>Solo se equilibraría con un muelle medio suelto. Quita ese muelle, o uno más blando.</translation>
+        <translation>Solo se equilibraría con un muelle medio suelto. Quitar ese muelle, o uno más blando.</translation>
     </message>
     <message>
         <source>No spring pulls at any claw position. Hook springs in, or check their geometry.</source>
-        <translation>Ningún muelle tira en ninguna posición de la garra. Engancha muelles o comprueba sus medidas.</translation>
+        <translation>Ningún muelle tira en ninguna posición de la garra. Enganchar muelles o comprobar sus medidas.</translation>
     </message>
     <message>
         <source>as it is</source>
@@ -8132,7 +8132,7 @@
     <name>flenzo::AppContext</name>
     <message>
         <source>%1. It is now at %2; your own sets and tunings begin anew.</source>
-        <translation>%1. Ahora está en %2; tus juegos y afinaciones propios empiezan de nuevo.</translation>
+        <translation>%1. Ahora está en %2; los juegos y afinaciones propios empiezan de nuevo.</translation>
     </message>
     <message>
         <source>Reading what the shop&apos;s jobs say</source>
@@ -8322,7 +8322,7 @@
     </message>
     <message>
         <source>Type a reading first: cents like −12.5, a frequency like 82.4 Hz, or a note like E2+12.</source>
-        <translation>Escribe antes una lectura: cents como −12.5, una frecuencia como 82.4 Hz o una nota como E2+12.</translation>
+        <translation>Escribir antes una lectura: cents como −12.5, una frecuencia como 82.4 Hz o una nota como E2+12.</translation>
     </message>
     <message>
         <source>Progress to pitch</source>
@@ -8538,7 +8538,7 @@
     </message>
     <message>
         <source>Measured unit masses in your catalogue: %1.</source>
-        <translation>Masas medidas en tu catálogo: %1.</translation>
+        <translation>Masas medidas en el catálogo propio: %1.</translation>
     </message>
     <message>
         <source>In all %1 before, %2 after.</source>
@@ -8747,8 +8747,8 @@
         <translation>del eje al extremo de la palanca</translation>
     </message>
     <message>
-        <source>A spring by the same scale: unhooked and lying free, then drawn out to two lengths. Safety glasses on, face out of its line.</source>
-        <translation>Un muelle con la misma báscula: medirlo suelto y luego estirado a dos longitudes. Gafas de seguridad puestas, la cara fuera de su línea.</translation>
+        <source>A spring by a luggage scale: unhook it, measure it lying free, then draw it out to two lengths. Safety glasses on, face out of its line.</source>
+        <translation>Un muelle con una báscula de equipaje: desengancharlo, medirlo suelto y luego estirado a dos longitudes. Gafas de seguridad puestas, la cara fuera de su línea.</translation>
     </message>
     <message>
         <source>All springs are like it</source>
@@ -8980,8 +8980,8 @@ Antes, aflojar las cuerdas: los postes girados bajo tensión gastan los filos.</
     <message>
         <source>Saddle inserts are open and fall out when the guitar is turned over. Tape them first.
 To go on all the same, say why:</source>
-        <translation>Los insertos de las silletas están abiertos y se caen al dar la vuelta a la guitarra. Sujétalos antes con cinta.
-Para seguir de todos modos, di por qué:</translation>
+        <translation>Los insertos de las silletas están abiertos y se caen al dar la vuelta a la guitarra. Sujetarlos antes con cinta.
+Para seguir de todos modos, decir por qué:</translation>
     </message>
     <message>
         <source>turn the guitar</source>
@@ -8993,7 +8993,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Hold it as &amp;played</source>
-        <translation>Sujeta como se &amp;toca</translation>
+        <translation>Sujetar como se &amp;toca</translation>
     </message>
     <message>
         <source>Hang it &amp;upright</source>
@@ -9076,7 +9076,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Type what the ruler shows and what is wanted; the turns follow.</source>
-        <translation>Escribe lo que muestra la regla y lo que se quiere; las vueltas salen solas.</translation>
+        <translation>Escribir lo que muestra la regla y lo que se quiere; las vueltas salen solas.</translation>
     </message>
     <message>
         <source>bridge posts turned</source>
@@ -9158,7 +9158,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Read each string open and at fret 12, or pluck both while the program listens. The guess is for an action of %1, an assumption.</source>
-        <translation>Lee cada cuerda al aire y en el traste 12, o pulsa ambas mientras el programa escucha. La estimación vale para una acción de %1, un supuesto.</translation>
+        <translation>Leer cada cuerda al aire y en el traste 12, o pulsar ambas mientras el programa escucha. La estimación vale para una acción de %1, un supuesto.</translation>
     </message>
     <message>
         <source>forward %1</source>
@@ -9384,7 +9384,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>To go on all the same, say why:</source>
-        <translation>Para seguir de todos modos, di por qué:</translation>
+        <translation>Para seguir de todos modos, decir por qué:</translation>
     </message>
     <message>
         <source>Photo to this step</source>
@@ -9537,7 +9537,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>The simulated guitar is plucked and tuned in front of you, and heard as yours would be</source>
-        <translation>La guitarra simulada se pulsa y se afina delante de ti, y se oye como se oiría la tuya</translation>
+        <translation>La guitarra simulada se pulsa y se afina a la vista, y se oye como se oiría una real</translation>
     </message>
     <message>
         <source>More</source>
@@ -9569,7 +9569,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Pluck one string: it is named here, and read when its pitch has settled. Mute all strings twice to pause.</source>
-        <translation>Pulsa una cuerda: aquí se nombra y se lee cuando su tono asienta. Apagar todas dos veces hace una pausa.</translation>
+        <translation>Pulsar una cuerda: aquí se nombra y se lee cuando su tono asienta. Apagar todas dos veces hace una pausa.</translation>
     </message>
     <message>
         <source>Stop listening  (F8)</source>
@@ -9668,7 +9668,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Pluck one string</source>
-        <translation>Pulsa una cuerda</translation>
+        <translation>Pulsar una cuerda</translation>
     </message>
     <message>
         <source>Taken as right. Most clocks are within a tenth of a cent.</source>
@@ -9688,7 +9688,7 @@ Para seguir de todos modos, di por qué:</translation>
     </message>
     <message>
         <source>Let the tone sound for five seconds, as loud as a string.</source>
-        <translation>Deja sonar el tono cinco segundos, tan fuerte como una cuerda.</translation>
+        <translation>Dejar sonar el tono cinco segundos, tan fuerte como una cuerda.</translation>
     </message>
 </context>
 <context>
@@ -10256,19 +10256,19 @@ por venir</translation>
     </message>
     <message>
         <source>The marks are too close together; mark anew, as far apart as the edges are long.</source>
-        <translation>Las marcas están muy juntas; marca de nuevo, tan lejos como largos son los bordes.</translation>
+        <translation>Las marcas están muy juntas; marcar de nuevo, tan lejos como largos son los bordes.</translation>
     </message>
     <message>
         <source>Choose a photo taken from the side, square to it.</source>
-        <translation>Elige una foto tomada justo de lado.</translation>
+        <translation>Elegir una foto tomada justo de lado.</translation>
     </message>
     <message>
         <source>Mark the body&apos;s top at two places, far apart.</source>
-        <translation>Marca la tapa del cuerpo en dos puntos alejados.</translation>
+        <translation>Marcar la tapa del cuerpo en dos puntos alejados.</translation>
     </message>
     <message>
         <source>Mark the plate&apos;s edge at two places, far apart.</source>
-        <translation>Marca el borde de la placa en dos puntos alejados.</translation>
+        <translation>Marcar el borde de la placa en dos puntos alejados.</translation>
     </message>
     <message>
         <source>from a side photo</source>
@@ -10501,7 +10501,7 @@ por venir</translation>
     </message>
     <message>
         <source>Do not start: find another set or springs first</source>
-        <translation>No empieces: busca antes otro juego u otros muelles</translation>
+        <translation>No empezar: buscar antes otro juego u otros muelles</translation>
     </message>
     <message>
         <source>No claw change</source>
@@ -10584,7 +10584,7 @@ por venir</translation>
     </message>
     <message>
         <source>Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn the claw by so many turns. After a space a unit can be typed; then Alt and the key.</source>
-        <translation>Arriba y Abajo eligen la cuerda. Escribe un número y luego una tecla: Intro afina a tantos cents, T y J giran la garra tantas vueltas. Tras un espacio se puede escribir una unidad; luego Alt y la tecla.</translation>
+        <translation>Arriba y Abajo eligen la cuerda. Escribir un número y luego una tecla: Intro afina a tantos cents, T y J giran la garra tantas vueltas. Tras un espacio se puede escribir una unidad; luego Alt y la tecla.</translation>
     </message>
     <message>
         <source>What is wrong?</source>
@@ -10991,11 +10991,11 @@ por venir</translation>
     </message>
     <message>
         <source>The strings are not settled yet: stretch and tune once more.</source>
-        <translation>Las cuerdas no están asentadas: estira y afina una vez más.</translation>
+        <translation>Las cuerdas no están asentadas: estirar y afinar una vez más.</translation>
     </message>
     <message>
         <source>More than one thing hangs or slips: string %1. Take them one by one.</source>
-        <translation>Se engancha o resbala más de una cosa: cuerda %1. Ve de una en una.</translation>
+        <translation>Se engancha o resbala más de una cosa: cuerda %1. Ir de una en una.</translation>
     </message>
     <message>
         <source>Return to pitch, cents</source>
@@ -11023,15 +11023,15 @@ por venir</translation>
     </message>
     <message>
         <source>Type or pluck every string as it is, before the arm is touched.</source>
-        <translation>Escribe o pulsa cada cuerda como está, antes de tocar la palanca.</translation>
+        <translation>Escribir o pulsar cada cuerda como está, antes de tocar la palanca.</translation>
     </message>
     <message>
         <source>Now one dive, the arm left alone; then type or pluck every string.</source>
-        <translation>Ahora una bajada, suelta la palanca; luego escribe o pulsa cada cuerda.</translation>
+        <translation>Ahora una bajada, soltar la palanca; luego escribir o pulsar cada cuerda.</translation>
     </message>
     <message>
         <source>Now one pull-up, the arm left alone; then type or pluck every string.</source>
-        <translation>Ahora una subida, suelta la palanca; luego escribe o pulsa cada cuerda.</translation>
+        <translation>Ahora una subida, soltar la palanca; luego escribir o pulsar cada cuerda.</translation>
     </message>
     <message>
         <source>return test</source>
@@ -11423,7 +11423,7 @@ por venir</translation>
     </message>
     <message>
         <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
-        <translation>Pon la primera en el banco. Basta con un puente, un número de cuerdas y lo que entra: todo lo que no se sabe tiene una cifra habitual, marcada como supuesta, y las lecturas la corrigen. Cada paso, lectura y nota queda guardado al momento; no hay que guardar nada.</translation>
+        <translation>Poner la primera en el banco. Basta con un puente, un número de cuerdas y lo que entra: todo lo que no se sabe tiene una cifra habitual, marcada como supuesta, y las lecturas la corrigen. Cada paso, lectura y nota queda guardado al momento; no hay que guardar nada.</translation>
     </message>
     <message>
         <source>Put a guitar on the bench</source>
@@ -11491,7 +11491,7 @@ por venir</translation>
     </message>
     <message>
         <source>Due</source>
-        <translation>Toca</translation>
+        <translation>Vence</translation>
     </message>
     <message>
         <source>This guitar before</source>
@@ -11535,7 +11535,7 @@ por venir</translation>
     </message>
     <message>
         <source>Nothing found. Clear the search or choose all jobs.</source>
-        <translation>No se encontró nada. Vacía la búsqueda o elige todos los trabajos.</translation>
+        <translation>No se encontró nada. Vaciar la búsqueda o elegir todos los trabajos.</translation>
     </message>
     <message numerus="yes">
         <source>%1: %2, %3; %4, %n entries in its log</source>
@@ -11801,7 +11801,7 @@ por venir</translation>
     </message>
     <message>
         <source>Type over a name, a count, the least there should be, or a price.</source>
-        <translation>Escribe encima de un nombre, una cantidad, el mínimo o un precio.</translation>
+        <translation>Escribir encima de un nombre, una cantidad, el mínimo o un precio.</translation>
     </message>
     <message>
         <source>To buy</source>
@@ -11841,7 +11841,7 @@ por venir</translation>
     </message>
     <message>
         <source>Nothing is in stock yet. Add the sets and single strings the shop keeps, with the least there should be: a finished job takes its own, and what runs low is listed here.</source>
-        <translation>Aún no se guarda nada aquí. Añade los juegos y cuerdas sueltas que tiene el taller, con el mínimo que debería haber: un trabajo terminado toma lo suyo, y lo que escasea aparece aquí.</translation>
+        <translation>Aún no se guarda nada aquí. Añadir los juegos y cuerdas sueltas que tiene el taller, con el mínimo que debería haber: un trabajo terminado toma lo suyo, y lo que escasea aparece aquí.</translation>
     </message>
     <message>
         <source>Nothing is low.</source>
@@ -12215,11 +12215,11 @@ por venir</translation>
     </message>
     <message>
         <source>Another bench changed this job too; say which one goes on</source>
-        <translation>Otro banco también cambió este trabajo; di cuál sigue</translation>
+        <translation>Otro banco también cambió este trabajo; decir cuál sigue</translation>
     </message>
     <message>
         <source>What is entered is kept on this machine; press to try the server now</source>
-        <translation>Lo que se anota queda en este equipo; pulsa para probar ahora el servidor</translation>
+        <translation>Lo que se anota queda en este equipo; pulsar para probar ahora el servidor</translation>
     </message>
     <message>
         <source>%1, %2</source>
