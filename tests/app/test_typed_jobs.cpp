@@ -77,10 +77,18 @@ private Q_SLOTS:
         QTest::addColumn<bool>("oneByOne");
         QTest::addColumn<bool>("independent");
         QTest::newRow("double-locking, seven strings") << 0 << 7 << false << true;
+        QTest::newRow("double-locking, one string at a time") << 0 << 6 << true << true;
+        QTest::newRow("flush") << 1 << 6 << false << true;
+        QTest::newRow("flush, one string at a time") << 1 << 6 << true << true;
+        QTest::newRow("two posts") << 2 << 6 << false << true;
+        QTest::newRow("two posts, one string at a time") << 2 << 6 << true << true;
+        QTest::newRow("six screws") << 3 << 6 << false << true;
         QTest::newRow("six screws, one string at a time") << 3 << 6 << true << true;
         QTest::newRow("headless") << 4 << 6 << false << true;
-        QTest::newRow("roller shaft") << 5 << 6 << false << false;
+        QTest::newRow("headless, one string at a time") << 4 << 6 << true << true;
+        QTest::newRow("roller shaft") << 5 << 6 << false << false; // one at a time by itself
         QTest::newRow("fixed") << 6 << 6 << false << false;
+        QTest::newRow("fixed, one string at a time") << 6 << 6 << true << false;
     }
     /// From an empty shop to hand-over by keys, with what a shop has, on a guitar that is not the program's own.
     void wholeJobs() {
