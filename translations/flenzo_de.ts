@@ -67,8 +67,8 @@
         <translation>Prüfe %1</translation>
     </message>
     <message>
-        <source>What was tuned since is calculated, not checked</source>
-        <translation>Was seither gestimmt wurde, ist berechnet, nicht geprüft</translation>
+        <source>What changed since is calculated, not checked</source>
+        <translation>Was sich seither geändert hat, ist berechnet, nicht geprüft</translation>
     </message>
     <message>
         <source>gap</source>

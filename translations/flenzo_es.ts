@@ -67,8 +67,8 @@
         <translation>Comprobar %1</translation>
     </message>
     <message>
-        <source>What was tuned since is calculated, not checked</source>
-        <translation>Lo afinado desde entonces está calculado, no comprobado</translation>
+        <source>What changed since is calculated, not checked</source>
+        <translation>Lo que cambió desde entonces está calculado, no comprobado</translation>
     </message>
     <message>
         <source>gap</source>

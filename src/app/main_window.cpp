@@ -332,6 +332,7 @@ void MainWindow::stockWithDemo() {
 
 void MainWindow::newGuitar() {
     Job job = newJob();
+    setFamily(job, job.rig.bridge.family); // what belongs to the bridge that is chosen first: its nut, its fine tuners
     fitFirstSet(job, context_->catalogue());
     job.work.received = QDate::currentDate();
     if (!context_->replaceJob([&](Unsaved unsaved) { return begin(job, unsaved); }))

@@ -57,6 +57,8 @@ public:
         bridge();
         if (v_.state.block)
             block();
+        for (const SectionValues::Outline& outline : v_.outlines)
+            drawPlateOutline(scene_, v_, paper_, outline, narrow_ ? 0.0 : font_);
         if (v_.labels && !v_.bare && !tight_)
             nameParts(scene_, v_, paper_, font_, extent_.right);
         drawSpan(scene_, v_, paper_);
@@ -232,8 +234,6 @@ private:
             knob.id = QStringLiteral("bridge-tuner");
             knob.tip = SectionWords::tr("Tuners at the bridge");
         }
-        for (const SectionValues::Outline& outline : v_.outlines)
-            drawPlateOutline(scene_, v_, paper_, outline, narrow_ ? 0.0 : font_);
         const QPointF pivot = paper_.at({0, 0});
         scene_.area(QPolygonF{pivot, pivot + QPointF(-5, -5), pivot + QPointF(-5, 5)}, ColourRole::Text).id =
             QStringLiteral("pivot");

@@ -333,7 +333,7 @@ private Q_SLOTS:
         on->lineEdit()->selectAll();
         QTest::keyClicks(on->lineEdit(), QStringLiteral("9 11 16 24 32 42"));
         QTest::keyClick(on->lineEdit(), Qt::Key_Return);
-        QCOMPARE(job().onPicks.setName, QStringLiteral("42 32 24 16 11 9"));
+        QCOMPARE(job().onPicks.setName, QStringLiteral("Six, 9 to 42"));
         QVERIFY(std::abs(job().rig.strings.front().wire.gauge_m / (42 * 25.4e-6) - 1.0) < 0.001);
         answerWith(QStringLiteral("Light pair"));
         QTest::mouseClick(find<QPushButton>("saveSet"), Qt::LeftButton);

@@ -2,6 +2,8 @@
 #include "app/job_exchange.h"
 #include "app/main_window.h"
 #include "app/shop_place.h"
+#include "domain/job/edits.h"
+#include "domain/work/route.h"
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "store/job_json.h"
@@ -130,6 +132,13 @@ private Q_SLOTS:
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("emptyShop"))->isVisible());
         QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("firstGuitar")), Qt::LeftButton);
         QCOMPARE(window_->page(), MainWindow::Work);
+        // The bridge that is chosen before anybody chooses has what belongs to it.
+        const Job& begun = window_->context().session().job();
+        Job chosen = begun;
+        setFamily(chosen, begun.rig.bridge.family);
+        QVERIFY(begun.card == chosen.card && begun.rig.strings == chosen.rig.strings);
+        const QList<Step> steps = stepsOf(begun);
+        QVERIFY(std::any_of(steps.begin(), steps.end(), [](const Step& step) { return step.id == StepId::Lock; }));
         auto* name = window_->findChild<QLineEdit*>(QStringLiteral("cardGuitar"));
         name->setFocus();
         QTest::keyClicks(name, QStringLiteral("First Light"));

@@ -135,6 +135,14 @@ private Q_SLOTS:
         QCOMPARE(set.value().items.join(QLatin1Char(' ')), items);
     }
 
+    /// A set that shops sell has their name; another is called as it was typed.
+    void aTypedSetIsCalledAsItIsSoldOrAsItWasTyped() {
+        QCOMPARE(parseSet(QStringLiteral("42 32 24 16 11 9"), 6, catalogue_).value().name,
+                 QStringLiteral("Six, 9 to 42"));
+        QCOMPARE(parseSet(QStringLiteral("9 11 16 24 32 44"), 6, catalogue_).value().name,
+                 QStringLiteral("9 11 16 24 32 44"));
+    }
+
     void aSetThatCannotBeIsRefusedByName() {
         QVERIFY(parseSet(QStringLiteral("9 11 16"), 6, catalogue_).fault().is(faults::setCount));
         for (const char* text : {"9 11 16 24 32 x", "9 11 16 24 32 420", "9 11 16 24 32 4.6"}) {

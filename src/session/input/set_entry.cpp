@@ -95,12 +95,12 @@ Result<CatalogueSet> parseSet(const QString& text, std::size_t strings, const Ca
         set.items.append(entry->id);
         gauges_m.push_back(entry->wire.gauge_m);
     }
-    QStringList names = words;
-    if (gauges_m.front() < gauges_m.back()) {
+    if (gauges_m.front() < gauges_m.back())
         std::reverse(set.items.begin(), set.items.end());
-        std::reverse(names.begin(), names.end());
-    }
-    set.name = names.join(QLatin1Char(' '));
+    set.name = words.join(QLatin1Char(' ')); // as it was typed
+    for (const CatalogueSet& known : catalogue.sets)
+        if (known.items == set.items)
+            set.name = known.name;
     return set;
 }
 

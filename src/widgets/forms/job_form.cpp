@@ -78,6 +78,7 @@ void JobForm::told(const QString& name, const QString& title, double most, int d
     box->setDecimals(decimals);
     box->setSpecialValueText(unsaid);
     box->setKeyboardTracking(false);
+    box->setButtonSymbols(QAbstractSpinBox::NoButtons); // it is typed, or stepped with the arrow keys
     auto* typed = box->findChild<QLineEdit*>();
     follow([box, typed, get](const Job& job) {
         if (box->hasFocus() && typed->isModified())

@@ -35,7 +35,7 @@ ActWords readAct(const Job& job, const NextAct& next) {
     ActWords words;
     words.act = readWords(job, next);
     words.aside = job.log.empty() ? ActWordsWords::tr("Figures are assumed until you take readings")
-                                  : ActWordsWords::tr("What was tuned since is calculated, not checked");
+                                  : ActWordsWords::tr("What changed since is calculated, not checked");
     if (next.strings.empty()) {
         words.figure = ActWordsWords::tr("gap");
         words.entry = ActWordsWords::tr("gap under the rear edge");
