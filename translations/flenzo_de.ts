@@ -6849,6 +6849,33 @@
     </message>
 </context>
 <context>
+    <name>StringLanes</name>
+    <message>
+        <source>String %1 is off</source>
+        <translation>Saite %1 ist ab</translation>
+    </message>
+    <message>
+        <source>String %1, %2: not read yet</source>
+        <translation>Saite %1, %2: noch nicht abgelesen</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, measured</source>
+        <translation>Saite %1, %2: %3, gemessen</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, calculated</source>
+        <translation>Saite %1, %2: %3, berechnet</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, measured; aim %4</source>
+        <translation>Saite %1, %2: %3, gemessen; Zielwert %4</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, calculated; aim %4</source>
+        <translation>Saite %1, %2: %3, berechnet; Zielwert %4</translation>
+    </message>
+</context>
+<context>
     <name>TimeBars</name>
     <message>
         <source>No finished job tells its times yet.</source>
@@ -8335,6 +8362,14 @@
     <message>
         <source>Simulate this act and enter its reading</source>
         <translation>Diesen Handgriff simulieren und seine Ablesung eintragen</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Saiten</translation>
+    </message>
+    <message>
+        <source>P&amp;asses</source>
+        <translation>Durchgän&amp;ge</translation>
     </message>
 </context>
 <context>

@@ -6849,6 +6849,33 @@
     </message>
 </context>
 <context>
+    <name>StringLanes</name>
+    <message>
+        <source>String %1 is off</source>
+        <translation>La cuerda %1 está fuera</translation>
+    </message>
+    <message>
+        <source>String %1, %2: not read yet</source>
+        <translation>Cuerda %1, %2: aún sin leer</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, measured</source>
+        <translation>Cuerda %1, %2: %3, medido</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, calculated</source>
+        <translation>Cuerda %1, %2: %3, calculado</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, measured; aim %4</source>
+        <translation>Cuerda %1, %2: %3, medido; objetivo %4</translation>
+    </message>
+    <message>
+        <source>String %1, %2: %3, calculated; aim %4</source>
+        <translation>Cuerda %1, %2: %3, calculado; objetivo %4</translation>
+    </message>
+</context>
+<context>
     <name>TimeBars</name>
     <message>
         <source>No finished job tells its times yet.</source>
@@ -8335,6 +8362,14 @@
     <message>
         <source>Simulate this act and enter its reading</source>
         <translation>Simular este acto y anotar su lectura</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Cuerdas</translation>
+    </message>
+    <message>
+        <source>P&amp;asses</source>
+        <translation>Pas&amp;adas</translation>
     </message>
 </context>
 <context>

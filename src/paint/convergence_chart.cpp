@@ -3,6 +3,7 @@
 
 #include "core/base/units.h"
 #include "language/decimal.h"
+#include "paint/cents_scale.h"
 #include "paint/format.h"
 #include "paint/provenance.h"
 
@@ -20,11 +21,6 @@ struct ConvergenceChartWords {
 
 using Point = Convergence::Point;
 using Act = Convergence::Act;
-
-/// Straight about 0, by tenfold steps further out.
-double bent(double value, double straight) {
-    return std::asinh(value / straight);
-}
 
 QString centsWords(double cents) {
     const QString size = decimal(std::abs(cents), 1);
@@ -79,7 +75,6 @@ private:
     [[nodiscard]] double now() const { return std::max(0.0, static_cast<double>(way_.acts.size()) - 1.0); }
     [[nodiscard]] double xAt(double act) const { return strings_.left() + strings_.width() * act / span_; }
     [[nodiscard]] double yAt(double cents) const {
-        constexpr double straight_cents = 8.0;
         return strings_.center().y() -
                strings_.height() / 2.0 * bent(cents, straight_cents) / bent(most_, straight_cents);
     }

@@ -98,6 +98,7 @@ QString sheetOf(const Theme& theme, double base) {
     QString sheet = QStringLiteral(R"(
 QFrame[panel="true"] { background: @sheet; border: 1px solid @rule; border-radius: 3px; }
 QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
+QLabel[stale="true"] { color: @rule; }
 QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
 QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
 QLabel[voice="act"][big="true"] { font-size: @3.4px; }
@@ -199,6 +200,14 @@ QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column)
     heading->setText(title);
     column->addWidget(heading);
     return panel;
+}
+
+void setStale(QLabel* label, bool stale) {
+    if (label->property("stale").toBool() == stale)
+        return;
+    label->setProperty("stale", stale);
+    label->style()->unpolish(label);
+    label->style()->polish(label);
 }
 
 void setVoice(QLabel* label, TextRole voice) {

@@ -27,5 +27,7 @@ QLabel* label(TextRole voice, QWidget* parent, const QString& objectName = {});
 /// A bordered panel with its heading; what it holds goes into `column`.
 QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column);
 void setVoice(QLabel* label, TextRole voice);
+/// Greys what is being worked out anew: until it is there the last value stays.
+void setStale(QLabel* label, bool stale);
 
 } // namespace flenzo

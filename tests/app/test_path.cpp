@@ -19,6 +19,8 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollArea>
+#include <QScrollBar>
+#include <QTableView>
 #include <QTest>
 #include <QTextBrowser>
 #include <QToolButton>
@@ -221,6 +223,75 @@ private Q_SLOTS:
         bench().pickString(2);
         QTest::keyClick(entry, Qt::Key_F); // of a string it is a note
         QCOMPARE(entry->text(), QStringLiteral("f"));
+    }
+
+    /// However many strings, on the usual screen and on a small one: all are in sight, and nothing scrolls.
+    void theBenchShowsEveryString_data() {
+        QTest::addColumn<int>("strings");
+        QTest::addColumn<QSize>("screen");
+        QTest::addColumn<bool>("figures");
+        for (const int strings : {4, 6, 7, 9, 12})
+            QTest::addRow("%d strings", strings) << strings << QSize(1280, 800) << false;
+        QTest::newRow("six on a small screen") << 6 << QSize(1024, 700) << false;
+        QTest::newRow("seven beside the figures") << 7 << QSize(1280, 800) << true;
+    }
+    void theBenchShowsEveryString() {
+        QFETCH(int, strings);
+        QFETCH(QSize, screen);
+        QFETCH(bool, figures);
+        Job job = newJob();
+        QVERIFY(!setStringCount(job, static_cast<std::size_t>(strings), window_->context().catalogue()));
+        QVERIFY(!session().keep(job));
+        window_->resize(screen);
+        window_->showBench();
+        window_->showFigures(figures);
+        for (int k = 0; k < 4; ++k)
+            QCoreApplication::processEvents();
+        auto* lanes = find<SceneView>("lanes");
+        QVERIFY(lanes->isVisible() && find<SceneView>("section")->isVisible() != figures);
+        const QRect seen = lanes->visibleRegion().boundingRect();
+        QCOMPARE(seen.size(), lanes->size());
+        for (int i = 0; i < strings; ++i)
+            QVERIFY(lanes->scene().find(QStringLiteral("lane-%1").arg(i))->points.boundingRect().height() > 17.0);
+        for (QWidget* up = lanes; up; up = up->parentWidget())
+            if (const auto* area = qobject_cast<QScrollArea*>(up)) {
+                QVERIFY(!area->verticalScrollBar()->isVisible());
+                QVERIFY(!area->horizontalScrollBar()->isVisible());
+            }
+        QVERIFY(window_->size() == screen);
+        // A click on a lane asks for that string, one on the bridge for the gap.
+        const auto lane = QStringLiteral("lane-%1").arg(strings - 1);
+        QTest::mouseClick(lanes, Qt::LeftButton, {},
+                          lanes->scene().find(lane)->points.boundingRect().center().toPoint());
+        QCOMPARE(window_->context().bench().pickedString(), std::optional(static_cast<std::size_t>(strings - 1)));
+        QVERIFY(find<QLineEdit>("entry")->hasFocus());
+        if (!figures)
+            QTest::mouseClick(find<SceneView>("section"), Qt::LeftButton);
+        QCOMPARE(window_->context().bench().gapPicked(), !figures);
+        window_->showFigures(false);
+    }
+
+    /// What says more takes the instrument's place at its whole size, and the same key or Escape brings it back.
+    void whatSaysMoreTakesThePlaceOfTheInstrument() {
+        keep(0);
+        window_->showBench();
+        auto* lanes = find<SceneView>("lanes");
+        for (const auto& [key, view] :
+             {std::pair("viewProgress", "convergence"), {"viewPasses", "passSheet"}, {"viewWhy", "momentChart"}}) {
+            auto* button = find<QPushButton>(key);
+            button->click();
+            QCoreApplication::processEvents();
+            QVERIFY2(find<QWidget>(view)->isVisible() && !lanes->isVisible(), view);
+            QVERIFY(button->isChecked() && find<QWidget>(view)->height() > 300);
+            QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Escape);
+            QVERIFY(lanes->isVisible() && !button->isChecked() && work().isAtBench());
+        }
+        auto* passes = find<QTableView>("passSheet");
+        find<QPushButton>("viewPasses")->click();
+        QCoreApplication::processEvents();
+        QVERIFY(!passes->verticalScrollBar()->isVisible()); // every string there too
+        find<QPushButton>("viewPasses")->click();
+        QVERIFY(lanes->isVisible());
     }
 
     void anEmptyShopOffersTheDemo() {

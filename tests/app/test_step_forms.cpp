@@ -469,10 +469,8 @@ private Q_SLOTS:
             bench->click();
         QVERIFY(job().method.stretch);
         const auto turnToIt = [this] {
-            for (QTabWidget* tabs : window_->findChildren<QTabWidget*>())
-                for (int k = 0; tabs->isVisible() && k < tabs->count(); ++k)
-                    if (tabs->tabText(k) == QLatin1String("Se&ttling"))
-                        tabs->setCurrentIndex(k);
+            if (auto* key = find<QPushButton>("viewSettling"); key->isVisible() && !key->isChecked())
+                key->click();
         };
         turnToIt();
         QTRY_VERIFY(seen() && seen()->rowCount() > 0);

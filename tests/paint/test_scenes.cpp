@@ -10,6 +10,7 @@
 #include "paint/section.h"
 #include "paint/set_picture.h"
 #include "paint/step_diagram.h"
+#include "paint/string_lanes.h"
 #include "paint/trial_chart.h"
 #include "support/rigs.h"
 
@@ -318,6 +319,69 @@ private Q_SLOTS:
                     QVERIFY(QRectF({-0.5, -0.5}, size + QSizeF(1, 1)).contains(point));
         const Scene empty = buildConvergence({}, {640, 320}, 1.0);
         QVERIFY(empty.find(QStringLiteral("tolerance")) && !empty.find(QStringLiteral("forecast")));
+    }
+
+    /// Every string has a lane of its own, whatever their number; all share one scale, and nothing lies over a word.
+    void everyStringHasItsLane_data() {
+        QTest::addColumn<int>("strings");
+        QTest::addColumn<QSizeF>("size");
+        QTest::addColumn<double>("scale");
+        for (const int strings : {4, 6, 7, 8, 10, 12}) {
+            QTest::addRow("%d at 1280x800", strings) << strings << QSizeF(640, 440) << 1.0;
+            QTest::addRow("%d large", strings) << strings << QSizeF(640, 60.0 + 30.0 * strings) << 1.5;
+        }
+        QTest::newRow("six at 1024x700") << 6 << QSizeF(500, 270) << 1.0;
+    }
+    void everyStringHasItsLane() {
+        QFETCH(int, strings);
+        QFETCH(QSizeF, size);
+        QFETCH(double, scale);
+        StringLanes lanes;
+        for (int i = 0; i < strings; ++i) {
+            StringLanes::Lane lane;
+            lane.name = QString::number(strings - i);
+            lane.note = QStringLiteral("A#2");
+            lane.cents = -240.0 + 40.0 * i;
+            lane.read = i % 2 == 0;
+            lane.aim_cents = 180.0 - 15.0 * i;
+            lane.before_cents = {-290.0, -280.0};
+            lane.gauge_m = 0.0012;
+            lanes.lanes.push_back(lane);
+        }
+        lanes.asked = lanes.picked = 1;
+        lanes.lanes[1].turn = StringLanes::Turn::Tighter;
+        const Scene scene = buildStringLanes(lanes, size, scale);
+        double last = 0.0, before_x = 0.0;
+        for (int i = 0; i < strings; ++i) {
+            const QRectF lane = scene.find(QStringLiteral("lane-%1").arg(i))->points.boundingRect();
+            QVERIFY(lane.top() >= last && lane.bottom() <= size.height());
+            last = lane.bottom();
+            QCOMPARE(laneAt(scene, lane.center()), std::optional(static_cast<std::size_t>(i)));
+            const Mark* place = scene.find(QStringLiteral("place-%1").arg(i));
+            const double x = place->points.boundingRect().center().x();
+            QVERIFY(lane.contains(place->points.boundingRect()) && x > before_x); // sharper is further right
+            before_x = x;
+            QCOMPARE(place->fill != ColourRole::Sheet, i % 2 == 0); // filled: read
+            QVERIFY(place->tip.contains(i % 2 == 0 ? QLatin1String("measured") : QLatin1String("calculated")));
+            const Mark* figure = scene.find(QStringLiteral("figure-%1").arg(i));
+            const double wide = 0.62 * figure->pixels * static_cast<double>(figure->text.size());
+            QVERIFY2(figure->points.first().x() - wide >
+                         scene.find(QStringLiteral("wire-%1").arg(i))->points.last().x(),
+                     qPrintable(QString::number(i)));
+        }
+        QVERIFY(!laneAt(scene, {size.width() / 2.0, 2.0})); // the scale is no string
+        QVERIFY(scene.find(QStringLiteral("tolerance"))->points.boundingRect().width() >= 8.0);
+        QVERIFY(scene.find(QStringLiteral("tighter")) && !scene.find(QStringLiteral("looser")));
+        QCOMPARE(scene.description.count(QLatin1String("String ")), strings);
+        for (const Mark& mark : scene.marks)
+            for (const QPointF& point : mark.points)
+                QVERIFY(QRectF({-0.5, -0.5}, size + QSizeF(1, 1)).contains(point));
+        lanes.lanes[1].live_cents = *lanes.lanes[1].aim_cents + 1.0;
+        QCOMPARE(*buildStringLanes(lanes, size, scale).find(QStringLiteral("live"))->fill, ColourRole::Goal);
+        lanes.lanes[1].live_cents = -100.0;
+        const Scene off = buildStringLanes(lanes, size, scale);
+        QVERIFY(*off.find(QStringLiteral("live"))->fill != ColourRole::Goal);
+        QVERIFY(off.find(QStringLiteral("figure-1"))->text.contains(QLatin1String("100.0")));
     }
 
     void whatMovedIsDrawnByShares() {

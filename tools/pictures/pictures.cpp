@@ -125,9 +125,7 @@ bool shootJob(MainWindow& window, const QDir& dir) {
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
                                      {StepId::Plan, "plan.png"},
                                      {StepId::BlockIn, "strip-block.png"},
-                                     {StepId::Wind, "string-wind.png"},
-                                     {StepId::Lock, "lock.png"},
-                                     {StepId::ReturnTest, "hand-over.png"}}) {
+                                     {StepId::Wind, "string-wind.png"}}) {
         goTo(session, step);
         window.showWork();
         ok = ok && shoot(window, dir.filePath(QLatin1String(name)));
@@ -236,6 +234,12 @@ bool takeAll(MainWindow& window, const QString& folder) {
     finish(window.context().session(), window.context().bench());
     window.showBench();
     ok = ok && here("balance-done.png");
+    // The same job goes on: in tune and level before it is locked, locked before it is tested.
+    for (const auto& [step, name] : {std::pair{StepId::Lock, "lock.png"}, {StepId::ReturnTest, "hand-over.png"}}) {
+        goTo(window.context().session(), step);
+        window.showWork();
+        ok = ok && here(name);
+    }
     openDemo(3);
     ok = ok && here("plan-no-float.png");
     openDemo(0);

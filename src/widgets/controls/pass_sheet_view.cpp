@@ -108,8 +108,8 @@ PassSheetView::PassSheetView(AppContext& context, QWidget* parent) : QTableView(
 void PassSheetView::refresh() {
     model_.show(context_.session().job(), context_.session().derived());
     const double base = basePixels(context_.preferences());
-    // Few strings get tall rows, many get low ones, so that the pictures above keep their room.
-    const double share = std::clamp(17.5 / model_.rowCount(), 1.5, 2.1);
+    // Few strings get tall rows, many get low ones, so that all are in sight.
+    const double share = std::clamp(24.0 / model_.rowCount(), 1.5, 2.8);
     verticalHeader()->setDefaultSectionSize(static_cast<int>(base * share));
     horizontalHeader()->setFixedHeight(static_cast<int>(base * 2.9));
     setMaximumHeight(horizontalHeader()->height() + model_.rowCount() * verticalHeader()->defaultSectionSize() + 4 +

@@ -5,6 +5,7 @@
 #include <QAccessibleWidget>
 #include <QHelpEvent>
 #include <QKeyEvent>
+#include <QMouseEvent>
 #include <QToolTip>
 
 namespace flenzo {
@@ -94,6 +95,12 @@ void SceneView::keyPressEvent(QKeyEvent* event) {
         goTo(event->key() == Qt::Key_Right ? 1 : -1);
     else
         QWidget::keyPressEvent(event);
+}
+
+void SceneView::mousePressEvent(QMouseEvent* event) {
+    if (event->button() == Qt::LeftButton)
+        Q_EMIT pressed(event->position());
+    QWidget::mousePressEvent(event);
 }
 
 void SceneView::focusOutEvent(QFocusEvent* event) {

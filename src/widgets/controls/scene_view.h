@@ -22,10 +22,14 @@ public:
     [[nodiscard]] QString spoken() const;
     [[nodiscard]] QSize minimumSizeHint() const override { return QSize(220, 160) * textScale_; }
 
+Q_SIGNALS:
+    void pressed(const QPointF& at); ///< by the mouse, in pixels of the scene
+
 protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
     bool event(QEvent* event) override;
 

@@ -12,6 +12,7 @@
 #include "widgets/look.h"
 #include "widgets/pages/listen_bar.h"
 #include "widgets/text/convergence.h"
+#include "widgets/text/lanes.h"
 #include "widgets/text/question_words.h"
 #include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
@@ -19,66 +20,142 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QStyle>
-#include <QTabWidget>
+#include <algorithm>
 #include <tuple>
 
 namespace flenzo {
 
 BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     auto* column = column_ = new QVBoxLayout(this);
-    column->setContentsMargins(10, 8, 10, 8);
+    column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
     column->addWidget(buildActPanel());
-    auto* pictures = new QHBoxLayout;
-    pictures->setSpacing(8);
-    section_ = new SceneView(this);
-    section_->setObjectName(QStringLiteral("section"));
-    section_->setAccessibleName(tr("Side section of the bridge"));
-    pictures->addWidget(section_, 46);
-    pictures->addWidget(buildCompanion(), 54);
-    column->addLayout(pictures, 6);
-    sheet_ = new PassSheetView(context_, this);
-    column->addWidget(sheet_, 5);
-    // They share what height there is; what they would like to have is no reason to scroll the page.
-    for (QWidget* sharing : std::initializer_list<QWidget*>{section_, companion_, sheet_})
-        sharing->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    column->addWidget(buildViews(), 1);
+    column->addLayout(buildViewKeys());
     const auto actChanged = [this] { isVisible() ? refreshAct() : refreshWhenSeen(); };
     connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshWhenSeen);
     connect(&context_.bench(), &BenchEntry::pickChanged, this, actChanged);
     connect(&context_.session(), &Session::deriving, this, &BenchPage::showTaken);
+    connect(&context_.session(), &Session::started, this, [this] { leftIsKnown_ = false; }); // of another job
 }
 
 void BenchPage::holdListenBar(ListenBar* bar) {
+    if (!listen_)
+        connect(&bar->listening(), &Listening::changed, this, [this] {
+            if (isVisible())
+                refreshLanes();
+        });
     listen_ = bar;
-    if (column_->indexOf(bar) < 0)
-        column_->insertWidget(1, bar);
+    if (keyRow_->indexOf(bar) < 0)
+        keyRow_->addWidget(bar, 1);
 }
 
-/// Progress to pitch, and one click deeper why the guitar does as it does.
-QWidget* BenchPage::buildCompanion() {
-    companion_ = new QTabWidget(this);
-    companion_->setObjectName(QStringLiteral("companion"));
-    companion_->setDocumentMode(true);
-    way_ = new SceneView(companion_);
+/// The bridge from the side, and beside it every string in its lane.
+QWidget* BenchPage::buildInstrument() {
+    auto* both = new QWidget(views_);
+    auto* row = instrumentRow_ = new QHBoxLayout(both);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    section_ = new SceneView(both);
+    section_->setObjectName(QStringLiteral("section"));
+    section_->setAccessibleName(tr("Side section of the bridge"));
+    lanes_ = new SceneView(both);
+    lanes_->setObjectName(QStringLiteral("lanes"));
+    lanes_->setAccessibleName(tr("Strings"));
+    row->addWidget(section_, 44);
+    row->addWidget(lanes_, 56);
+    for (SceneView* picture : {section_, lanes_})
+        picture->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    connect(section_, &SceneView::pressed, this, [this] {
+        if (hasClaw(context_.session().job().rig))
+            context_.bench().pickGap();
+        entry_->setFocus();
+    });
+    connect(lanes_, &SceneView::pressed, this, [this](const QPointF& at) {
+        if (const auto lane = laneAt(lanes_->scene(), at))
+            context_.bench().pickString(*lane);
+        entry_->setFocus();
+    });
+    return both;
+}
+
+/// The instrument, and what may take its place: progress to pitch, the passes, why the guitar does as it does.
+QWidget* BenchPage::buildViews() {
+    views_ = new QStackedWidget(this);
+    views_->setObjectName(QStringLiteral("benchViews"));
+    instrument_ = buildInstrument();
+    way_ = new SceneView(views_);
     way_->setObjectName(QStringLiteral("convergence"));
     way_->setAccessibleName(tr("Progress to pitch"));
-    auto* deeper = new QWidget(companion_);
-    auto* column = new QVBoxLayout(deeper);
-    column->setContentsMargins(0, 0, 0, 0);
-    chart_ = new SceneView(deeper);
+    sheet_ = new PassSheetView(context_, views_);
+    why_view_ = new QWidget(views_);
+    auto* row = new QHBoxLayout(why_view_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    chart_ = new SceneView(why_view_);
     chart_->setObjectName(QStringLiteral("momentChart"));
     chart_->setAccessibleName(tr("Moment chart"));
-    movement_ = new SceneView(deeper);
+    movement_ = new SceneView(why_view_);
     movement_->setObjectName(QStringLiteral("movement"));
     movement_->setAccessibleName(tr("What the last act moved"));
-    column->addWidget(chart_, 3);
-    column->addWidget(movement_, 2);
+    row->addWidget(chart_, 1);
+    row->addWidget(movement_, 1);
     for (SceneView* picture : {way_, chart_, movement_})
-        picture->setMinimumHeight(60); // they share what there is
-    companion_->addTab(way_, tr("&Progress"));
-    companion_->addTab(deeper, tr("Wh&y"));
-    return companion_;
+        picture->setMinimumHeight(60); // they take what there is
+    auto* sheet = new QWidget(views_); // it is as high as its rows
+    auto* inSheet = new QVBoxLayout(sheet);
+    inSheet->setContentsMargins(0, 0, 0, 0);
+    inSheet->addWidget(sheet_, 1);
+    inSheet->addStretch();
+    for (QWidget* view : {instrument_, static_cast<QWidget*>(way_), sheet, why_view_})
+        views_->addWidget(view);
+    views_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    viewKeys_ = {{nullptr, way_}, {nullptr, sheet}, {nullptr, why_view_}, {nullptr, nullptr}};
+    return views_;
+}
+
+/// One key each; the same key, or Escape, brings the instrument back.
+QLayout* BenchPage::buildViewKeys() {
+    keyRow_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    keyRow_->setSpacing(8);
+    auto* views = new QHBoxLayout;
+    views->setSpacing(8);
+    keyRow_->addLayout(views);
+    const std::pair<QString, const char*> keys[] = {{tr("&Progress"), "viewProgress"},
+                                                    {tr("P&asses"), "viewPasses"},
+                                                    {tr("Wh&y"), "viewWhy"},
+                                                    {tr("Se&ttling"), "viewSettling"}};
+    for (std::size_t k = 0; k < viewKeys_.size(); ++k) {
+        auto* button = viewKeys_[k].button = new QPushButton(keys[k].first, this);
+        button->setObjectName(QLatin1String(keys[k].second));
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        connect(button, &QPushButton::clicked, this,
+                [this, k](bool on) { showView(on ? viewKeys_[k].view : nullptr); });
+        views->addWidget(button);
+    }
+    constexpr int apart = 16; // from what listening has
+    views->addSpacing(apart);
+    views->addStretch();
+    return keyRow_;
+}
+
+void BenchPage::showView(QWidget* view) {
+    views_->setCurrentWidget(view ? view : instrument_);
+    for (const ViewKey& key : viewKeys_)
+        key.button->setChecked(view && key.view == view);
+    sheet_->refresh();
+    entry_->setFocus();
+}
+
+void BenchPage::refreshLanes() {
+    const StringLanes lanes = lanesOf(context_.session().job(), context_.session().derived(),
+                                      context_.bench().pickedString(), listen_ ? &listen_->listening() : nullptr);
+    lanes_->show([lanes, scale = context_.preferences().textScale](
+                     const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
+                 context_.preferences());
 }
 
 QWidget* BenchPage::buildActPanel() {
@@ -151,9 +228,9 @@ QWidget* BenchPage::buildActPanel() {
     picture_ = new SceneView(panel);
     picture_->setObjectName(QStringLiteral("actPicture"));
     picture_->setAccessibleName(tr("What to touch"));
-    row->addWidget(wordsBox_, 12);
+    row->addWidget(wordsBox_, 13);
     row->addWidget(picture_, 3);
-    row->addLayout(answerRow_, 10);
+    row->addLayout(answerRow_, 9);
     connect(done_, &QPushButton::clicked, this, &BenchPage::confirm);
     connect(no_, &QPushButton::clicked, this, &BenchPage::deny);
     connect(answer_, &QPushButton::clicked, this, [this] { context_.accept(context_.bench().letSimulationAnswer()); });
@@ -168,6 +245,10 @@ void BenchPage::connectEntry() {
     connect(entry_, &ReadingEntry::neighbourWanted, this, &BenchPage::pickNeighbour);
     connect(entry_, &ReadingEntry::stepBackWanted, this, &BenchPage::stepBackWanted);
     connect(entry_, &ReadingEntry::leaveWanted, this, [this] {
+        if (views_->currentWidget() != instrument_) {
+            showView(nullptr);
+            return;
+        }
         if (entry_->text().isEmpty())
             Q_EMIT leaveWanted();
         entry_->clear();
@@ -216,19 +297,19 @@ void BenchPage::takeFocus() {
 
 void BenchPage::setStep(const StepWords& words) {
     step_ = words;
-    stepTitle_->setVisible(!words.title.isEmpty());
     caution_->setText(words.caution);
     caution_->setVisible(!words.caution.isEmpty());
     arrange();
 }
 
+void BenchPage::setDrawer(bool open) {
+    section_->setHidden(open);
+    arrange();
+}
+
 void BenchPage::setBig(bool big) {
-    for (QWidget* picture : std::initializer_list<QWidget*>{section_, companion_, sheet_})
-        picture->setVisible(!big);
-    auto* column = static_cast<QBoxLayout*>(layout());
-    column->setStretch(0, big ? 1 : 0);
-    constexpr int picturesAt = 2;
-    column->setStretch(picturesAt, big ? 0 : 6); // a row of hidden pictures still takes its share
+    views_->setVisible(!big);
+    column_->setStretch(0, big ? 1 : 0);
     isBig_ = big;
     answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     arrange();
@@ -243,17 +324,28 @@ void BenchPage::setBig(bool big) {
 void BenchPage::arrange() {
     constexpr double roomForPicture = 72.0; // in base sizes; below it the words need the place
     picture_->setVisible(touches_ && (isBig_ || width() >= roomForPicture * basePixels(context_.preferences())));
+    stepTitle_->setVisible(isBig_ && !step_.title.isEmpty()); // else the bar below says it
     const bool narrow = width() < 55.0 * basePixels(context_.preferences());
-    // As high as the words beside it, so that the pass sheet keeps its rows.
+    // As high as the words beside it, so that the instrument keeps its height.
     picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().textScale).toSize());
     const double base = basePixels(context_.preferences());
-    // Beside the figure the words share its height; above it they take what they need.
-    wordsBox_->setMinimumHeight(narrow || isBig_ ? 0 : static_cast<int>(base * 6.0));
-    const int pictures = static_cast<int>(base * (narrow ? 12.0 : 8.0)); // a narrow page scrolls anyway
-    section_->setMinimumHeight(pictures);
-    companion_->setMinimumHeight(pictures);
-    sheet_->setMinimumHeight(static_cast<int>(base * 5.5));
     const bool roomy = isBig_ || width() >= roomForPicture * base;
+    remaining_->setVisible(roomy || narrow); // else the head says how long it takes
+    // Beside the figure the words take what they need at the width they have; above it the layout knows.
+    const int wrapped =
+        wordsBox_->layout()->heightForWidth(std::max(wordsBox_->width(), static_cast<int>(20.0 * base)));
+    wordsBox_->setMinimumHeight(narrow || isBig_ ? 0 : std::max(wrapped, static_cast<int>(base * 6.0)));
+    keyRow_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    // One below the other where they do not fit beside each other: such a page scrolls anyway.
+    const bool below = width() < 40.0 * base;
+    instrumentRow_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    const auto strings = static_cast<double>(context_.session().job().rig.strings.size());
+    const double lanes = base * (1.7 + 1.15 * strings), section = base * 9.0;
+    section_->setMinimumHeight(static_cast<int>(section));
+    lanes_->setMinimumHeight(static_cast<int>(lanes));
+    views_->setMinimumHeight(static_cast<int>(section_->isHidden() ? lanes
+                                              : below              ? section + lanes + 8.0
+                                                                   : std::max(section, lanes)));
     stepTitle_->setText(roomy && !step_.doneWhen.isEmpty() ? tr("%1 until %2").arg(step_.title, step_.doneWhen)
                                                            : step_.title);
     why_->setVisible(roomy && !why_->text().isEmpty());
@@ -287,17 +379,20 @@ void BenchPage::refresh() {
     refreshSettling();
 }
 
-/// With new strings a third companion: how settled each of them is.
+/// With new strings a fourth view: how settled each of them is.
 void BenchPage::refreshSettling() {
+    ViewKey& key = viewKeys_.back();
     const bool wanted = context_.session().job().method.stretch;
-    if (wanted && !settling_) {
-        settling_ = new SettleForm(context_, companion_);
-        companion_->addTab(settling_, tr("Se&ttling"));
-    } else if (!wanted && settling_) {
-        companion_->removeTab(companion_->indexOf(settling_));
-        settling_->setParent(nullptr);
-        settling_->deleteLater();
-        settling_ = nullptr;
+    key.button->setVisible(wanted);
+    if (wanted && !key.view) {
+        key.view = new SettleForm(context_, views_);
+        views_->addWidget(key.view);
+    } else if (!wanted && key.view) {
+        if (views_->currentWidget() == key.view)
+            showView(nullptr);
+        views_->removeWidget(key.view);
+        key.view->deleteLater();
+        key.view = nullptr;
     }
 }
 
@@ -312,7 +407,10 @@ void BenchPage::refreshAct() {
     if (context_.bench().gapPicked())
         words.entry = tr("gap under the rear edge, %1").arg(context_.preferences().units.inches ? tr("in") : tr("mm"));
     const ActPicture touched = wording::actPicture(session.job(), derived);
-    touches_ = touched.kind != ActPicture::Kind::None;
+    // The lanes show which string and which way; what else is touched is drawn beside the act.
+    touches_ = touched.kind == ActPicture::Kind::Claw || touched.kind == ActPicture::Kind::Gap ||
+               (isBig_ && touched.kind != ActPicture::Kind::None);
+    refreshLanes();
     arrange();
     picture_->show([touched, scale = context_.preferences().textScale](
                        const QSizeF& size) { return buildActPicture(touched, size, scale); },
@@ -321,7 +419,13 @@ void BenchPage::refreshAct() {
     figure_->setText(words.figure);
     aside_->setText(words.aside);
     entryFor_->setText(words.entry);
-    remaining_->setText(wording::outlook(derived));
+    const bool over = derived.next().what == NextAct::Do::Done || derived.next().what == NextAct::Do::Leave ||
+                      derived.next().what == NextAct::Do::Stuck;
+    const bool known = derived.remaining || over;
+    setStale(remaining_, !known && leftIsKnown_);
+    if (known || !leftIsKnown_) // else the last value, until it is worked out
+        remaining_->setText(wording::outlook(derived));
+    leftIsKnown_ = leftIsKnown_ || known;
     const QString why = wording::whyItMoved(session.job(), derived);
     why_->setText(why);
     arrange();
@@ -362,7 +466,7 @@ void BenchPage::showTaken() {
     act_->setText(typed_.isEmpty() ? tr("Taken.") : tr("Taken: %1").arg(typed_));
     aside_->setText(tr("Working out what follows…"));
     figure_->setText(QStringLiteral("…"));
-    remaining_->clear();
+    setStale(remaining_, leftIsKnown_);
     why_->clear();
     done_->setEnabled(false);
     no_->hide();

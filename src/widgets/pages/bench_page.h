@@ -11,7 +11,7 @@
 class QBoxLayout;
 class QLabel;
 class QPushButton;
-class QTabWidget;
+class QStackedWidget;
 
 namespace flenzo {
 
@@ -20,7 +20,8 @@ class ListenBar;
 class PassSheetView;
 class ReadingEntry;
 
-/// Where the work happens: the act, the number to aim at, the entry field, section, progress and pass sheet.
+/// Where the work happens: the act, the number to aim at, the entry field; below it this guitar as one instrument, the
+/// bridge from the side and all its strings, or in its place one of the views that say more.
 class BenchPage : public Page {
     Q_OBJECT
 public:
@@ -29,8 +30,10 @@ public:
     void refresh() override;
     void confirm(); ///< done as asked
     void deny();    ///< no to a question
-    /// The bar stands under the act while the bench is seen.
+    /// The bar stands under the instrument while the bench is seen.
     void holdListenBar(ListenBar* bar);
+    /// The section is covered by the drawer of figures, which has one of its own.
+    void setDrawer(bool open);
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
     /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
@@ -46,7 +49,11 @@ protected:
 
 private:
     QWidget* buildActPanel();
-    QWidget* buildCompanion();
+    QWidget* buildInstrument();
+    QWidget* buildViews();
+    QLayout* buildViewKeys();
+    void showView(QWidget* view); ///< nothing: the instrument
+    void refreshLanes();
     QBoxLayout* buildPlateKeys(QWidget* panel);
     void connectEntry();
     void see(PlateByEye seen);
@@ -62,18 +69,26 @@ private:
     QWidget* wordsBox_ = nullptr;
     QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
     bool isBig_ = false;
-    bool touches_ = false; ///< there is something to draw of the act
-    QString typed_;        ///< last, shown until its advice is there
-    StepWords step_;       ///< whose title and caution stand over the act
+    bool touches_ = false;     ///< there is something to draw of the act
+    bool leftIsKnown_ = false; ///< what is said to be left was worked out, for this job
+    QString typed_;            ///< last, shown until its advice is there
+    StepWords step_;           ///< whose title and caution stand over the act
     QLabel *stepTitle_, *caution_;
     QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
     ReadingEntry* entry_;
     QPushButton *done_, *no_, *answer_;
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;
-    QTabWidget* companion_;
-    QWidget* settling_ = nullptr;
-    SceneView *section_, *chart_, *way_, *movement_, *picture_;
+    QStackedWidget* views_; ///< the instrument, and what takes its place
+    QWidget *instrument_, *why_view_;
+    struct ViewKey {
+        QPushButton* button;
+        QWidget* view;
+    };
+    std::vector<ViewKey> viewKeys_;
+    QBoxLayout* instrumentRow_;
+    QBoxLayout* keyRow_;
+    SceneView *section_, *lanes_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
     ListenBar* listen_ = nullptr;
     QBoxLayout* column_;

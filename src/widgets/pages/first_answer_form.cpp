@@ -4,6 +4,7 @@
 #include "domain/base/ranges.h"
 #include "domain/job/measuring.h"
 #include "domain/job/trends.h"
+#include "paint/bridge_mark.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
 #include "session/models/shop_says.h"
@@ -31,16 +32,10 @@ namespace flenzo {
 
 namespace {
 
-/// The family as its section, at rest with its usual figures.
-QIcon sectionIcon(Family family, const QSize& size, const Preferences& preferences) {
-    Job job = newJob();
-    setFamily(job, family);
-    const LevelSolution level = levelSolution(job.rig, bareState(job.rig), job.goal);
-    SectionValues values{job.rig, level.state, job.goal, preferences.units, false, 1.0, {}};
-    values.bare = true;
+QIcon markOf(const FamilyTraits& has, const QSize& size, const Preferences& preferences) {
     QPixmap pixels(size);
     QPainter painter(&pixels);
-    paint(painter, buildSection(values, size), preferences.theme());
+    paint(painter, buildBridgeMark(has, size), preferences.theme());
     painter.end();
     return QIcon(pixels);
 }
@@ -305,11 +300,10 @@ void FirstAnswerForm::refreshBridges() {
     const QString look = QStringLiteral("%1 %2").arg(base).arg(context_.preferences().dark);
     if (look != drawnFor_) {
         drawnFor_ = look;
-        const QSize size(static_cast<int>(base * 8.4), static_cast<int>(base * 4.8));
+        const QSize size(static_cast<int>(base * 8.8), static_cast<int>(base * 5.1));
         for (int k = 0; k < bridges_.size(); ++k) {
             bridges_[k]->setIconSize(size);
-            bridges_[k]->setIcon(
-                sectionIcon(families[static_cast<std::size_t>(k)].family, size, context_.preferences()));
+            bridges_[k]->setIcon(markOf(families[static_cast<std::size_t>(k)], size, context_.preferences()));
         }
         columns_ = 0;
     }

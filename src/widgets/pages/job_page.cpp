@@ -24,6 +24,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QStackedWidget>
 #include <QStyle>
 #include <algorithm>
@@ -86,8 +87,11 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     list_->setResizeMode(QListView::Adjust);
     list_->setSelectionMode(QAbstractItemView::NoSelection);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    column->addWidget(list_);
-    column->addWidget(buildButtons());
+    bottom_ = new QHBoxLayout;
+    bottom_->setSpacing(8);
+    bottom_->addWidget(list_, 1);
+    bottom_->addWidget(buildButtons());
+    column->addLayout(bottom_);
     connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { look(listed_[list_->row(item)]); });
     connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
     // Somebody who only looked at the bench from another step has not done that step.
@@ -100,6 +104,7 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     connect(clock_, &StepClock::soaking, step_, &StepPanel::showSoak);
     connect(clock_, &StepClock::soakIsOver, this, [this] { context_.say(tr("The time is up.")); });
     connect(&context_.session(), &Session::remainingChanged, this, &JobPage::refreshWhenSeen);
+    connect(&context_.session(), &Session::started, this, [this] { leftIsKnown_ = false; }); // of another job
 }
 
 QWidget* JobPage::buildTop() {
@@ -289,7 +294,12 @@ void JobPage::arrange() {
     const double base = basePixels(context_.preferences());
     // What there is to see of the page, which can be less than the page is wide.
     const double room = (parentWidget() ? parentWidget()->width() : width()) / base;
-    figures_->setMinimumWidth(static_cast<int>(18.0 * base));
+    // As wide as what is in it, so that no figure is cut.
+    const QSize inside = figures_->widget()->minimumSizeHint();
+    figures_->setMinimumWidth(std::max(static_cast<int>(18.0 * base),
+                                       inside.width() + figures_->verticalScrollBar()->sizeHint().width() + 4));
+    bench_->setDrawer(figuresShown());
+    putButtonsBeside();
     work_->setVisible(!(figuresShown() && room < 76.0));
     left_->setVisible(room > 50.0);
     clock_->setVisible(room > 42.0);
@@ -299,6 +309,17 @@ void JobPage::arrange() {
 void JobPage::resizeEvent(QResizeEvent* event) {
     Page::resizeEvent(event);
     arrange();
+}
+
+/// At the bench steps and buttons share one row, so that the instrument has the height.
+void JobPage::putButtonsBeside() {
+    const double room = seenWidth(*this, context_.preferences());
+    const bool beside = isAtBench() && room > 66.0 && !figuresShown();
+    bottom_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    buttonRows_->parentWidget()->setSizePolicy(beside ? QSizePolicy::Maximum : QSizePolicy::Preferred,
+                                               QSizePolicy::Preferred);
+    bottom_->activate();
+    fitList();
 }
 
 void JobPage::setBig(bool big) {
@@ -422,6 +443,8 @@ void JobPage::refresh() {
         looked_.reset();
     const std::optional<Step> shown = looked_ ? looked_ : current;
     const bool bench = benchWanted_ || (shown && isBenchWork(job, shown->id));
+    done_->setVisible(!bench || looked_); // the bench has its own key, which knows whether a reading is missing
+    looking_->setVisible(looked_.has_value());
     refreshPath(progress);
     refreshList(progress);
     refreshLeft(progress);
@@ -504,6 +527,11 @@ void JobPage::refreshList(const Progress& progress) {
         }
         listed_.append(step);
     }
+    fitList();
+}
+
+/// As high as its lines are at the width it has.
+void JobPage::fitList() {
     list_->doItemsLayout();
     int bottom = list_->fontMetrics().height();
     for (int row = 0; row < list_->count(); ++row)
@@ -512,7 +540,13 @@ void JobPage::refreshList(const Progress& progress) {
 }
 
 void JobPage::refreshLeft(const Progress& progress) {
-    const Quantiles minutes = minutesLeft(context_.session().job(), context_.session().derived());
+    const Derived& derived = context_.session().derived();
+    const bool known = derived.remaining || progress.open() == 0 || derived.next().what == NextAct::Do::Done;
+    setStale(left_, !known && leftIsKnown_);
+    if (!known && leftIsKnown_)
+        return; // the last value, until it is worked out
+    leftIsKnown_ = known;
+    const Quantiles minutes = minutesLeft(context_.session().job(), derived);
     const QString time = wording::rangeText(std::ceil(minutes.p10), std::ceil(minutes.p90));
     const auto open = progress.open();
     left_->setTexts(open > 0 ? QStringList{tr("%1 steps, about %2 min left").arg(open).arg(time),

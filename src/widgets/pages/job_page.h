@@ -76,6 +76,8 @@ private:
     void refreshLeft(const Progress& progress);
     void refreshListening(bool bench, const std::optional<Step>& shown);
     void arrange();
+    void putButtonsBeside();
+    void fitList();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
@@ -84,7 +86,7 @@ private:
     void lookBeside(int by);
 
     PhasePath* path_;
-    QBoxLayout* buttonRows_;
+    QBoxLayout *buttonRows_, *bottom_;
     QListWidget* list_;
     QFrame *ask_, *panel_;
     FittingLabel* left_;
@@ -101,6 +103,7 @@ private:
     std::optional<Step> looked_, current_;
     QList<Step> listed_;
     bool benchWanted_ = false, isBig_ = false;
+    bool leftIsKnown_ = false; ///< what stands there was worked out, for this job
 };
 
 } // namespace flenzo

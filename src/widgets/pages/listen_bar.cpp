@@ -51,7 +51,7 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     both_->addLayout(heard, 1);
     says_ = label(TextRole::Act, this, QStringLiteral("listenSays"));
     says_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // what is said widens no page
-    heard->addWidget(says_, 1);
+    heard->addWidget(says_, 2);
     picture_ = new SceneView(this);
     picture_->setObjectName(QStringLiteral("listenPicture"));
     picture_->setAccessibleName(tr("How far the string is from its aim"));
@@ -258,9 +258,11 @@ void ListenBar::refresh() {
         return;
     says_->setText(wording::heard(listening_, context_.session().job()));
     const double scale = context_.preferences().textScale;
-    picture_->setFixedHeight(static_cast<int>(46.0 * scale));
-    const ListeningPicture values{listening_.fromAim_cents(), listening_.near_cents(), listening_.level_dBFS(),
-                                  listening_.clips()};
+    picture_->setFixedHeight(static_cast<int>((fillsForm_ ? 46.0 : 20.0) * scale));
+    picture_->setMaximumWidth(fillsForm_ ? QWIDGETSIZE_MAX : static_cast<int>(90.0 * scale)); // the level alone
+    // The bench shows in the string's own lane how far it is.
+    const ListeningPicture values{fillsForm_ ? listening_.fromAim_cents() : std::nullopt, listening_.near_cents(),
+                                  listening_.level_dBFS(), listening_.clips()};
     picture_->show([values, scale](const QSizeF& size) { return buildListening(values, size, scale); },
                    context_.preferences());
 }

@@ -309,7 +309,9 @@ void RigPage::refresh() {
         }
         row.form->setRowVisible(row.line,
                                 row.field->appliesTo(job) && (advanced_->isChecked() || !row.field->advanced));
-        row.edit->setMinimumWidth(static_cast<int>(basePixels(context_.preferences()) * 6.0));
+        const double base = basePixels(context_.preferences());
+        const int written = row.edit->fontMetrics().horizontalAdvance(row.edit->text()) + static_cast<int>(1.6 * base);
+        row.edit->setMinimumWidth(std::clamp(written, static_cast<int>(6.0 * base), static_cast<int>(12.0 * base)));
         if (row.mark)
             row.mark->setChecked(job.measured.count(row.field->key) > 0);
     }

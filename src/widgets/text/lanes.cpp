@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets/text/lanes.h"
+
+#include "core/log/rig_after.h"
+#include "session/listening/listening.h"
+#include "session/models/pass_sheet.h"
+#include "widgets/text/wording.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace flenzo {
+
+namespace {
+
+constexpr std::size_t mostBefore = 4;
+
+/// Where string `i` was after the last acts, without what it is now and what did not move it.
+std::vector<double> before_cents(const Derived& derived, std::size_t i) {
+    constexpr double same_cents = 1.0;
+    std::vector<double> found;
+    double later = derived.now().shown_cents(i);
+    for (auto at = derived.standings.rbegin(); at != derived.standings.rend() && found.size() < mostBefore; ++at) {
+        const double cents = at->shown_cents(i);
+        if (!at->everRead[i] || !std::isfinite(cents) || std::abs(cents - later) < same_cents)
+            continue;
+        found.push_back(cents);
+        later = cents;
+    }
+    std::reverse(found.begin(), found.end());
+    return found;
+}
+
+/// What the strings are to be tuned to in the pass that comes: the asked one's aim, the others' as forecast.
+void setAims(StringLanes& lanes, const Job& job, const Derived& derived) {
+    const NextAct& next = derived.next();
+    if (next.what != NextAct::Do::Done && next.what != NextAct::Do::Leave && next.what != NextAct::Do::Stuck)
+        for (const SheetColumn& column : buildPassSheet(job, derived))
+            if (column.kind == SheetColumn::Kind::Forecast) {
+                for (std::size_t i = 0; i < lanes.lanes.size(); ++i)
+                    lanes.lanes[i].aim_cents = column.cells[i].aim_cents;
+                break;
+            }
+    if (next.what == NextAct::Do::Tune)
+        lanes.lanes[next.aim.string].aim_cents = next.aim.cents;
+}
+
+} // namespace
+
+StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::size_t> picked,
+                    const Listening* listening) {
+    StringLanes lanes;
+    lanes.picked = picked;
+    lanes.tolerance_cents = derived.advice.pitchTolerance_cents;
+    lanes.nearAim_cents = derived.advice.pitchTolerance_cents;
+    const TrackedState& now = derived.now();
+    const NextAct& next = derived.next();
+    if (next.what == NextAct::Do::Tune || next.what == NextAct::Do::Stretch)
+        lanes.asked = next.aim.string;
+    else if (next.what == NextAct::Do::Read && !next.strings.empty())
+        lanes.asked = picked ? picked : std::optional(next.strings.front());
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+        const RigString& string = job.rig.strings[i];
+        StringLanes::Lane lane;
+        lane.name = QString::fromStdString(string.name);
+        lane.note = wording::noteOf(string.target_Hz, job.referencePitch_Hz).section(QLatin1Char(' '), 0, 0);
+        lane.off = !isOnAfter(job.log, i);
+        lane.gauge_m = string.wire.gauge_m;
+        if (const double cents = now.shown_cents(i); !lane.off && std::isfinite(cents))
+            lane.cents = cents;
+        lane.read = now.measured[i];
+        lane.before_cents = before_cents(derived, i);
+        lanes.lanes.push_back(std::move(lane));
+    }
+    setAims(lanes, job, derived);
+    if (next.what == NextAct::Do::Tune) {
+        StringLanes::Lane& asked = lanes.lanes[next.aim.string];
+        asked.turn =
+            asked.cents && *asked.cents > next.aim.cents ? StringLanes::Turn::Looser : StringLanes::Turn::Tighter;
+    }
+    if (listening && listening->isOn() && !listening->isPaused() && listening->string() &&
+        *listening->string() < lanes.lanes.size() &&
+        (listening->state() == Listening::State::Struck || listening->state() == Listening::State::Settling ||
+         listening->state() == Listening::State::OnTheWay || listening->state() == Listening::State::Asks))
+        lanes.lanes[*listening->string()].live_cents = listening->cents();
+    return lanes;
+}
+
+} // namespace flenzo
