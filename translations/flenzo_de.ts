@@ -10594,22 +10594,6 @@ kommt noch</translation>
         <translation>Ablesung jeder Saite</translation>
     </message>
     <message>
-        <source>string</source>
-        <translation>Saite</translation>
-    </message>
-    <message>
-        <source>reading, ¢</source>
-        <translation>Ablesung, ¢</translation>
-    </message>
-    <message>
-        <source>acts ago</source>
-        <translation>Handgriffe her</translation>
-    </message>
-    <message>
-        <source>Rea&amp;dings</source>
-        <translation>Ab&amp;lesungen</translation>
-    </message>
-    <message>
         <source>Cents, turns or a length for what is done next</source>
         <translation>Cent, Umdrehungen oder eine Länge für das Nächste</translation>
     </message>
@@ -10746,10 +10730,6 @@ kommt noch</translation>
         <translation>Handgriffe %1, Durchgänge %2, Gänge zur Federkralle %3, Minuten %4%5</translation>
     </message>
     <message>
-        <source>off</source>
-        <translation>ab</translation>
-    </message>
-    <message>
         <source>The bridge, as seen from the side</source>
         <translation>Die Brücke, von der Seite gesehen</translation>
     </message>
@@ -10762,16 +10742,55 @@ kommt noch</translation>
         <translation>&amp;Verlauf</translation>
     </message>
     <message>
-        <source>Your estimate first</source>
-        <translation>Zuerst die eigene Schätzung</translation>
-    </message>
-    <message>
         <source>For a string fault, select the string first.</source>
         <translation>Bei einem Fehler einer Saite zuerst die Saite wählen.</translation>
     </message>
     <message>
         <source>Not looked at yet: drawn level</source>
         <translation>Noch nicht angesehen: eben gezeichnet</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Federkralle</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Federn</translation>
+    </message>
+    <message>
+        <source>Block</source>
+        <translation>Klotz</translation>
+    </message>
+    <message>
+        <source>Arm</source>
+        <translation>Hebel</translation>
+    </message>
+    <message>
+        <source>Bridge posts</source>
+        <translation>Brückenbolzen</translation>
+    </message>
+    <message>
+        <source>Nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>Ruler and eye</source>
+        <translation>Lineal und Auge</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>vor einem Handgriff</numerusform>
+            <numerusform>vor %n Handgriffen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>your estimate, then Enter; Escape: not now</source>
+        <translation>die Schätzung, dann Enter; Escape: jetzt nicht</translation>
     </message>
 </context>
 <context>

@@ -116,6 +116,16 @@
     </message>
 </context>
 <context>
+    <name>flenzo::PracticeBench</name>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>1 act ago</numerusform>
+            <numerusform>%n acts ago</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::ShopPage</name>
     <message numerus="yes">
         <source>%1: %2, %3; %4, %n entries in its log</source>

@@ -10594,22 +10594,6 @@ por venir</translation>
         <translation>Lectura de cada cuerda</translation>
     </message>
     <message>
-        <source>string</source>
-        <translation>cuerda</translation>
-    </message>
-    <message>
-        <source>reading, ¢</source>
-        <translation>lectura, ¢</translation>
-    </message>
-    <message>
-        <source>acts ago</source>
-        <translation>acciones atrás</translation>
-    </message>
-    <message>
-        <source>Rea&amp;dings</source>
-        <translation>&amp;Lecturas</translation>
-    </message>
-    <message>
         <source>Cents, turns or a length for what is done next</source>
         <translation>Cents, vueltas o una longitud para lo siguiente</translation>
     </message>
@@ -10746,10 +10730,6 @@ por venir</translation>
         <translation>Acciones %1, pasadas %2, visitas a la garra %3, minutos %4%5</translation>
     </message>
     <message>
-        <source>off</source>
-        <translation>quitada</translation>
-    </message>
-    <message>
         <source>The bridge, as seen from the side</source>
         <translation>El puente, visto de lado</translation>
     </message>
@@ -10762,16 +10742,55 @@ por venir</translation>
         <translation>&amp;Progreso</translation>
     </message>
     <message>
-        <source>Your estimate first</source>
-        <translation>Primero la estimación propia</translation>
-    </message>
-    <message>
         <source>For a string fault, select the string first.</source>
         <translation>Para un fallo de cuerda, elegir antes la cuerda.</translation>
     </message>
     <message>
         <source>Not looked at yet: drawn level</source>
         <translation>Aún sin mirar: dibujado a nivel</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Garra</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Muelles</translation>
+    </message>
+    <message>
+        <source>Block</source>
+        <translation>Taco</translation>
+    </message>
+    <message>
+        <source>Arm</source>
+        <translation>Palanca</translation>
+    </message>
+    <message>
+        <source>Bridge posts</source>
+        <translation>Postes del puente</translation>
+    </message>
+    <message>
+        <source>Nut</source>
+        <translation>Cejuela</translation>
+    </message>
+    <message>
+        <source>Ruler and eye</source>
+        <translation>Regla y ojo</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>hace un acto</numerusform>
+            <numerusform>hace %n actos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>your estimate, then Enter; Escape: not now</source>
+        <translation>la estimación, luego Intro; Escape: ahora no</translation>
     </message>
 </context>
 <context>

@@ -17,6 +17,7 @@ struct StringLanes {
         std::optional<double> aim_cents;  ///< what it is to be tuned to in this pass
         std::vector<double> before_cents; ///< where it was, the latest last
         std::optional<double> live_cents; ///< where it sounds now, while somebody listens
+        QString age; ///< of the reading, where that matters; empty: none is shown
         double gauge_m = 0.0;
         bool off = false;
         Turn turn = Turn::None; ///< its peg, in the act that is asked for

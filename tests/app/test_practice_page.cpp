@@ -39,10 +39,9 @@ class TestPracticePage : public QObject, WindowFixture {
     }
     /// Picks the string by keys.
     void pick(std::size_t string) {
-        auto* table = find<QTableWidget>("practiceReadings");
-        for (int k = 0; k < table->rowCount() && table->currentRow() != static_cast<int>(string); ++k)
+        for (std::size_t k = 0; k < run().job().rig.strings.size() && bench().pickedString() != string; ++k)
             press(Qt::Key_Down);
-        QCOMPARE(table->currentRow(), static_cast<int>(string));
+        QCOMPARE(bench().pickedString(), string);
     }
     /// What the adviser would do at this very guitar, done by keys with rounded figures.
     void followTheAdviser() {
@@ -93,9 +92,8 @@ private Q_SLOTS:
         QVERIFY(bench().isVisible() && find<QLineEdit>("practiceEntry")->hasFocus());
         bench().setAskNumber([](const QString&) { return QStringLiteral("-20"); });
         press(Qt::Key_A);
-        const auto* readings = find<QTableWidget>("practiceReadings");
-        for (int row = 0; row < readings->rowCount(); ++row)
-            QVERIFY(!readings->item(row, 1)->text().isEmpty());
+        for (std::size_t i = 0; i < run().job().rig.strings.size(); ++i)
+            QVERIFY(find<SceneView>("practiceLanes")->scene().find(QStringLiteral("figure-%1").arg(i)));
         followTheAdviser();
         QVERIFY(run().isOver());
         auto& result = page().result();
@@ -213,6 +211,62 @@ private Q_SLOTS:
         QVERIFY(!bench().isVisible() && find<QTabWidget>("practiceTabs")->isVisible());
     }
 
+    /// What would be touched is picked in the picture or by name, and shows its own acts and no others.
+    void thingsArePickedInThePicture() {
+        begin("sunk", 5);
+        bench().setAskNumber([](const QString&) { return QStringLiteral("1"); });
+        QCoreApplication::processEvents();
+        const auto shown = [this] {
+            QStringList names;
+            for (const QPushButton* button : bench().findChildren<QPushButton*>())
+                if (button->isVisible() && button->objectName().startsWith(QLatin1String("practice-")))
+                    names.append(button->objectName().mid(9));
+            names.sort();
+            return names;
+        };
+        QVERIFY(shown().contains(QStringLiteral("tune")) && !shown().contains(QStringLiteral("tighten")));
+        auto* side = find<SceneView>("practiceSide");
+        const QPointF claw = side->scene().find(QStringLiteral("claw"))->points.boundingRect().center();
+        QTest::mouseClick(side, Qt::LeftButton, {}, claw.toPoint());
+        QCOMPARE(shown(), (QStringList{QStringLiteral("bass"), QStringLiteral("diagnose"), QStringLiteral("done"),
+                                       QStringLiteral("loosen"), QStringLiteral("tighten")}));
+        QVERIFY(find<QPushButton>("thing-claw")->isChecked() && side->scene().find(QStringLiteral("picked")));
+        type(QStringLiteral("0.5"));
+        find<QPushButton>("practice-loosen")->click();
+        QCOMPARE(run().acts().last().turns.bass, -0.5);
+        press(Qt::Key_R); // the key of another thing's act does it all the same
+        QCOMPARE(run().acts().last().what, PracticeAct::Do::Read);
+        find<QPushButton>("thing-ruler")->click();
+        QVERIFY(shown().contains(QStringLiteral("measure")) && shown().contains(QStringLiteral("look")));
+        auto* lanes = find<SceneView>("practiceLanes");
+        const QPointF third = lanes->scene().find(QStringLiteral("lane-2"))->points.boundingRect().center();
+        QTest::mouseClick(lanes, Qt::LeftButton, {}, third.toPoint());
+        QCOMPARE(bench().pickedString(), std::size_t{2});
+        QVERIFY(shown().contains(QStringLiteral("tune")) && find<QLineEdit>("practiceEntry")->hasFocus());
+    }
+
+    /// What is expected is asked for in words and typed in the field; no key does anything else meanwhile.
+    void theEstimateIsAskedAndTyped() {
+        begin("sunk", 5);
+        type(QStringLiteral("1"));
+        press(Qt::Key_J);
+        QVERIFY2(text("practiceSays").contains(QLatin1String("How many turns are missing")),
+                 qPrintable(text("practiceSays")));
+        const qsizetype before = run().acts().size();
+        press(Qt::Key_A);
+        QCOMPARE(run().acts().size(), before); // a letter of the answer, and a wrong one
+        press(Qt::Key_Return);
+        QCOMPARE(run().acts().size(), before);
+        QVERIFY2(window_->message().contains(QLatin1String("is not understood")), qPrintable(window_->message()));
+        find<QLineEdit>("practiceEntry")->clear();
+        type(QStringLiteral("-2 1/2"));
+        press(Qt::Key_Return);
+        QCOMPARE(run().acts().size(), before + 2);
+        QCOMPARE(run().acts().at(before).amount, -2.5);
+        QCOMPARE(run().acts().last().turns.bass, -1.0); // and what waited for it is done
+        QVERIFY(!text("practiceSays").contains(QLatin1String("How many turns")));
+    }
+
     /// The window's keys mean on this bench what they mean on the other, and leave the job that is open alone.
     void theBenchesShareTheirKeys() {
         window_->openDemo(0);
@@ -225,7 +279,7 @@ private Q_SLOTS:
         const auto chord = [entry](Qt::Key key, Qt::KeyboardModifiers with) { QTest::keyClick(entry, key, with); };
         QVERIFY(!find<QLabel>("hazard0")->isVisible());
         chord(Qt::Key_3, Qt::ControlModifier);
-        QCOMPARE(find<QTableWidget>("practiceReadings")->currentRow(), 3); // of six, numbered from the thin side
+        QCOMPARE(bench().pickedString(), std::size_t{3}); // of six, numbered from the thin side
         press(Qt::Key_R);
         chord(Qt::Key_G, Qt::ControlModifier);
         QVERIFY(run().job().log.back().gap_m.has_value());
@@ -249,9 +303,11 @@ private Q_SLOTS:
         QVERIFY(window_->context().session().job().log == log);
         QVERIFY(window_->actions().find("undo")->isEnabled() == false);
         // What was read shows as the way home, and only that.
-        find<QTabWidget>("practiceCompanions")->setCurrentIndex(1);
+        find<QPushButton>("practiceProgress")->click();
         const Scene& way = find<SceneView>("practiceWay")->scene();
         QVERIFY(way.find(QStringLiteral("string-3")) && !way.find(QStringLiteral("string-4")));
+        press(Qt::Key_Escape); // back to the instrument
+        QVERIFY(find<SceneView>("practiceLanes")->isVisible());
         // Left for the ladder it waits; the window's keys are the job's again.
         const qsizetype acts = run().acts().size();
         entry->clear();

@@ -234,6 +234,10 @@ bool takeAll(MainWindow& window, const QString& folder) {
     finish(window.context().session(), window.context().bench());
     window.showBench();
     ok = ok && here("balance-done.png");
+    ok = ok && !window.context().session().edit(QStringLiteral("step"), [](Job& job) {
+        job.work.records.append(
+            {QLatin1String(specOf(StepId::PresetFine).name), StepRecord::What::Done, QString(), nowText()});
+    });
     // The same job goes on: in tune and level before it is locked, locked before it is tested.
     for (const auto& [step, name] : {std::pair{StepId::Lock, "lock.png"}, {StepId::ReturnTest, "hand-over.png"}}) {
         goTo(window.context().session(), step);

@@ -5,8 +5,9 @@
 #include "domain/base/ranges.h"
 #include "language/decimal.h"
 #include "paint/section.h"
+#include "paint/string_lanes.h"
 #include "session/input/quantity.h"
-#include "widgets/controls/provenance_icon.h"
+#include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/text/convergence.h"
@@ -14,15 +15,12 @@
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
-#include <QGridLayout>
-#include <QHeaderView>
 #include <QInputDialog>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QTabWidget>
-#include <QTableWidget>
+#include <QStackedWidget>
 #include <algorithm>
 #include <cmath>
 
@@ -30,13 +28,23 @@ namespace flenzo {
 
 using Do = PracticeAct::Do;
 
-/// A thing to do: its words, its key (unknown: a shortcut of the window), and what it needs.
+/// An act: what it is done to (nothing: to the whole), its words, its key (unknown: a shortcut of the window), and what
+/// it needs.
 struct PracticeBench::Key {
     Do what;
+    std::optional<Thing> thing;
     const char* name;
     const char* words;
     Qt::Key key;
     bool (*isFor)(const Job& job) = [](const Job&) { return true; };
+};
+
+/// Something to touch, and the marks of the picture that show it.
+struct PracticeBench::ThingSpec {
+    Thing thing;
+    const char* name;
+    const char* words;
+    const char* marks; ///< how their names begin; empty: it is not in the picture
 };
 
 namespace {
@@ -71,71 +79,75 @@ std::optional<Dimension> numberFor(Do what) {
 
 } // namespace
 
+const std::vector<PracticeBench::Key>& PracticeBench::keys() {
+    using T = Thing;
+    static const std::vector<Key> list{
+        {Do::Tune, T::String, "tune", QT_TR_NOOP("Tune to… (Enter)"), Qt::Key_Return},
+        {Do::Turn, T::String, "turn", QT_TR_NOOP("Turn the peg… (Q)"), Qt::Key_Q},
+        {Do::Read, T::String, "read", QT_TR_NOOP("Check it (R)"), Qt::Key_R},
+        {Do::Read, T::String, "readAll", QT_TR_NOOP("Check all (A)"), Qt::Key_A},
+        {Do::Stretch, T::String, "stretch", QT_TR_NOOP("Pull the string (P)"), Qt::Key_P},
+        {Do::Caliper, T::String, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
+        {Do::TakeOff, T::String, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
+        {Do::PutOn, T::String, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
+        {Do::Claw, T::Claw, "tighten", QT_TR_NOOP("Tighten the claw… (T)"), Qt::Key_T, hasClawOf},
+        {Do::Claw, T::Claw, "loosen", QT_TR_NOOP("Loosen the claw… (J)"), Qt::Key_J, hasClawOf},
+        {Do::Claw, T::Claw, "bass", QT_TR_NOOP("Bass screw alone… (Y)"), Qt::Key_Y, hasClawOf},
+        {Do::Inspect, T::Springs, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
+        {Do::Springs, T::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
+        {Do::Block, T::Block, "block", QT_TR_NOOP("Block in, how thick… (B)"), Qt::Key_B, hasClawOf},
+        {Do::Unblock, T::Block, "unblock", QT_TR_NOOP("Block out (O)"), Qt::Key_O, hasClawOf},
+        {Do::Wiggle, T::Arm, "wiggle", QT_TR_NOOP("Arm to and fro (W)"), Qt::Key_W, hasArmOf},
+        {Do::Dive, T::Arm, "dive", QT_TR_NOOP("Dive (D)"), Qt::Key_D, hasArmOf},
+        {Do::PullUp, T::Arm, "pullUp", QT_TR_NOOP("Pull up (U)"), Qt::Key_U, hasArmOf},
+        {Do::Posts, T::Posts, "posts", QT_TR_NOOP("Raise bridge posts… (M)"), Qt::Key_M, hasClawOf},
+        {Do::Lock, T::Nut, "lock", QT_TR_NOOP("Lock the nut (K)"), Qt::Key_K, hasCapsOf},
+        {Do::Measure, T::Ruler, "measure", QT_TR_NOOP("Measure the gap (G)"), Qt::Key_G, hasClawOf},
+        {Do::Look, T::Ruler, "look", QT_TR_NOOP("Look from the side (V)"), Qt::Key_V, hasArmOf},
+        {Do::Diagnose, std::nullopt, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},
+        {Do::Done, std::nullopt, "done", QT_TR_NOOP("Hand it over (Ctrl+Enter)"), Qt::Key_unknown}};
+    return list;
+}
+
+const std::vector<PracticeBench::ThingSpec>& PracticeBench::things() {
+    static const std::vector<ThingSpec> list{{Thing::String, "string", QT_TR_NOOP("String"), "string-"},
+                                             {Thing::Claw, "claw", QT_TR_NOOP("Claw"), "claw"},
+                                             {Thing::Springs, "springs", QT_TR_NOOP("Springs"), "spring-"},
+                                             {Thing::Block, "block", QT_TR_NOOP("Block"), "sustain-block"},
+                                             {Thing::Arm, "arm", QT_TR_NOOP("Arm"), "arm"},
+                                             {Thing::Posts, "posts", QT_TR_NOOP("Bridge posts"), "post"},
+                                             {Thing::Nut, "nut", QT_TR_NOOP("Nut"), ""},
+                                             {Thing::Ruler, "ruler", QT_TR_NOOP("Ruler and eye"), "plate"}};
+    return list;
+}
+
+namespace {
+
+/// Around every mark whose name begins so; empty where there is none.
+QRectF placeOf(const Scene& scene, const QString& begin) {
+    QRectF place;
+    for (const Mark& mark : scene.marks)
+        if (!begin.isEmpty() && mark.id.startsWith(begin))
+            place = place.united(mark.points.boundingRect().adjusted(-4.0, -4.0, 4.0, 4.0));
+    return place;
+}
+
+} // namespace
+
 PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(parent), context_(context) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(8, 8, 8, 8);
     column->setSpacing(8);
-    auto* panel = new QFrame(this);
-    panel->setProperty("panel", true);
-    auto* words = new QVBoxLayout(panel);
-    task_ = label(TextRole::Body, panel, QStringLiteral("practiceTask"));
-    says_ = label(TextRole::Act, panel, QStringLiteral("practiceSays"));
-    counts_ = label(TextRole::Small, panel, QStringLiteral("practiceCounts"));
-    for (QLabel* each : {task_, says_, counts_}) {
-        each->setWordWrap(true);
-        words->addWidget(each);
-    }
-    column->addWidget(panel);
-    auto* middle = middle_ = new QHBoxLayout;
-    picture_ = new SceneView(this);
-    picture_->setObjectName(QStringLiteral("practiceSide"));
-    picture_->setAccessibleName(tr("The bridge, as seen from the side"));
-    picture_->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 11.0));
-    middle->addWidget(picture_, 1);
-    readings_ = new QTableWidget(0, 3, this);
-    readings_->setObjectName(QStringLiteral("practiceReadings"));
-    readings_->setAccessibleName(tr("Reading of each string"));
-    readings_->setHorizontalHeaderLabels({tr("string"), tr("reading, ¢"), tr("acts ago")});
-    readings_->horizontalHeaderItem(1)->setIcon(provenanceIcon(Provenance::Measured));
-    readings_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    readings_->verticalHeader()->hide();
-    readings_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    readings_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    readings_->setSelectionMode(QAbstractItemView::SingleSelection);
-    readings_->setFocusPolicy(Qt::NoFocus);
-    way_ = new SceneView(this);
+    column->addWidget(buildPanel());
+    views_ = new QStackedWidget(this);
+    instrument_ = buildInstrument();
+    way_ = new SceneView(views_);
     way_->setObjectName(QStringLiteral("practiceWay"));
     way_->setAccessibleName(tr("Progress to pitch, as checked"));
-    companions_ = new QTabWidget(this);
-    companions_->setObjectName(QStringLiteral("practiceCompanions"));
-    companions_->addTab(readings_, tr("Rea&dings"));
-    companions_->addTab(way_, tr("&Progress"));
-    companions_->setFocusPolicy(Qt::NoFocus);
-    middle->addWidget(companions_, 1);
-    connect(companions_, &QTabWidget::currentChanged, this, &PracticeBench::refreshWay);
-    column->addLayout(middle, 1);
-    auto* row = new QHBoxLayout;
-    entry_ = new QLineEdit(this);
-    entry_->setObjectName(QStringLiteral("practiceEntry"));
-    entry_->setAccessibleName(tr("Cents, turns or a length for what is done next"));
-    entry_->setPlaceholderText(tr("cents for the picked string, then Enter"));
-    entry_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-    entry_->installEventFilter(this);
-    hint_ = label(TextRole::Small, this);
-    hint_->setText(
-        tr("Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn "
-           "the claw by so many turns. After a space a unit can be typed; then Alt and the key."));
-    hint_->setWordWrap(true);
-    row->addWidget(entry_, 2);
-    row->addWidget(hint_, 3);
-    column->addLayout(row);
-    grid_ = new QGridLayout;
-    grid_->setSpacing(6);
-    buildKeys(*grid_);
-    column->addLayout(grid_);
-    askNumber_ = [this](const QString& question) {
-        return QInputDialog::getText(this, tr("Your estimate first"), question);
-    };
+    views_->addWidget(instrument_);
+    views_->addWidget(way_);
+    column->addWidget(views_, 1);
+    column->addWidget(buildThings());
     askFault_ = [this]() -> std::optional<Defect> {
         QStringList titles;
         for (int k = 0; k < static_cast<int>(Defect::Count); ++k)
@@ -147,80 +159,188 @@ PracticeBench::PracticeBench(AppContext& context, QWidget* parent) : QWidget(par
     };
 }
 
-void PracticeBench::buildKeys(QGridLayout& grid) {
-    static const Key keys[] = {{Do::Tune, "tune", QT_TR_NOOP("Tune to… (Enter)"), Qt::Key_Return},
-                               {Do::Turn, "turn", QT_TR_NOOP("Turn the peg… (Q)"), Qt::Key_Q},
-                               {Do::Read, "read", QT_TR_NOOP("Check it (R)"), Qt::Key_R},
-                               {Do::Read, "readAll", QT_TR_NOOP("Check all (A)"), Qt::Key_A},
-                               {Do::Measure, "measure", QT_TR_NOOP("Measure the gap (G)"), Qt::Key_G, hasClawOf},
-                               {Do::Look, "look", QT_TR_NOOP("Look from the side (V)"), Qt::Key_V, hasArmOf},
-                               {Do::Claw, "tighten", QT_TR_NOOP("Tighten the claw… (T)"), Qt::Key_T, hasClawOf},
-                               {Do::Claw, "loosen", QT_TR_NOOP("Loosen the claw… (J)"), Qt::Key_J, hasClawOf},
-                               {Do::Claw, "bass", QT_TR_NOOP("Bass screw alone… (Y)"), Qt::Key_Y, hasClawOf},
-                               {Do::Stretch, "stretch", QT_TR_NOOP("Pull the string (P)"), Qt::Key_P},
-                               {Do::Wiggle, "wiggle", QT_TR_NOOP("Arm to and fro (W)"), Qt::Key_W, hasArmOf},
-                               {Do::Dive, "dive", QT_TR_NOOP("Dive (D)"), Qt::Key_D, hasArmOf},
-                               {Do::PullUp, "pullUp", QT_TR_NOOP("Pull up (U)"), Qt::Key_U, hasArmOf},
-                               {Do::Block, "block", QT_TR_NOOP("Block in, how thick… (B)"), Qt::Key_B, hasClawOf},
-                               {Do::Unblock, "unblock", QT_TR_NOOP("Block out (O)"), Qt::Key_O, hasClawOf},
-                               {Do::Lock, "lock", QT_TR_NOOP("Lock the nut (K)"), Qt::Key_K, hasCapsOf},
-                               {Do::Inspect, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
-                               {Do::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
-                               {Do::Caliper, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
-                               {Do::Posts, "posts", QT_TR_NOOP("Raise bridge posts… (M)"), Qt::Key_M, hasClawOf},
-                               {Do::TakeOff, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
-                               {Do::PutOn, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
-                               {Do::Diagnose, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},
-                               {Do::Done, "done", QT_TR_NOOP("Hand it over (Ctrl+Enter)"), Qt::Key_unknown}};
-    int k = 0;
-    for (const Key& key : keys) {
-        auto* button = new QPushButton(tr(key.words), this);
+/// The words left; right what is typed and what can be done with what is picked.
+QWidget* PracticeBench::buildPanel() {
+    auto* panel = new QFrame(this);
+    panel->setProperty("panel", true);
+    auto* row = panelRow_ = new QHBoxLayout(panel);
+    row->setContentsMargins(18, 8, 18, 8);
+    row->setSpacing(16);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(4);
+    task_ = label(TextRole::Body, panel, QStringLiteral("practiceTask"));
+    says_ = label(TextRole::Act, panel, QStringLiteral("practiceSays"));
+    counts_ = label(TextRole::Small, panel, QStringLiteral("practiceCounts"));
+    for (QLabel* each : {task_, says_, counts_}) {
+        each->setWordWrap(true);
+        words->addWidget(each);
+    }
+    words->addStretch();
+    auto* hand = new QVBoxLayout;
+    entry_ = new QLineEdit(panel);
+    entry_->setObjectName(QStringLiteral("practiceEntry"));
+    entry_->setAccessibleName(tr("Cents, turns or a length for what is done next"));
+    entry_->installEventFilter(this);
+    auto* acts = new QWidget(panel);
+    auto* actRow = new RowLayout(acts);
+    for (const Key& key : keys()) {
+        if (!key.thing)
+            continue;
+        auto* button = new QPushButton(tr(key.words), acts);
         button->setObjectName(QStringLiteral("practice-") + QLatin1String(key.name));
         button->setFocusPolicy(Qt::TabFocus);
-        button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed); // they share what width there is
-        grid.addWidget(button, k / 6, k % 6);
+        actRow->addWidget(button);
         keys_.emplace_back(&key, button);
-        ++k;
         connect(button, &QPushButton::clicked, this, [this, &key] { take(key); });
     }
+    hint_ = label(TextRole::Small, panel);
+    hint_->setText(
+        tr("Up and Down pick the string. Type a number, then a key: Enter tunes to so many cents, T and J turn "
+           "the claw by so many turns. After a space a unit can be typed; then Alt and the key."));
+    hint_->setWordWrap(true);
+    hand->addWidget(entry_);
+    hand->addWidget(acts);
+    hand->addWidget(hint_);
+    hand->addStretch();
+    row->addLayout(words, 1);
+    row->addLayout(hand, 1);
+    return panel;
 }
 
-/// Only what this guitar has a use for, in rows that fit.
-void PracticeBench::arrangeKeys() {
-    const double seen = seenWidth(*this, context_.preferences());
-    const int columns = std::clamp(static_cast<int>(seen / 14.0), 1, 6);
-    constexpr double besideEachOther = 44.0;
-    middle_->setDirection(seen < besideEachOther ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    int k = 0;
-    for (const auto& [key, button] : keys_) {
-        grid_->removeWidget(button);
-        const bool shown = run_ && key->isFor(run_->job());
-        button->setVisible(shown);
-        if (!shown)
-            continue;
-        grid_->addWidget(button, k / columns, k % columns);
-        ++k;
+QWidget* PracticeBench::buildInstrument() {
+    auto* both = new QWidget(views_);
+    auto* middle = middle_ = new QHBoxLayout(both);
+    middle->setContentsMargins(0, 0, 0, 0);
+    middle->setSpacing(8);
+    picture_ = new SceneView(both);
+    picture_->setObjectName(QStringLiteral("practiceSide"));
+    picture_->setAccessibleName(tr("The bridge, as seen from the side"));
+    lanes_ = new SceneView(both);
+    lanes_->setObjectName(QStringLiteral("practiceLanes"));
+    lanes_->setAccessibleName(tr("Reading of each string"));
+    middle->addWidget(picture_, 44);
+    middle->addWidget(lanes_, 56);
+    connect(picture_, &SceneView::pressed, this, &PracticeBench::touch);
+    connect(lanes_, &SceneView::pressed, this, [this](const QPointF& at) {
+        if (const auto lane = laneAt(lanes_->scene(), at))
+            pick(*lane);
+        takeFocus();
+    });
+    return both;
+}
+
+/// What can be touched, by name; then what is said or done of the whole.
+QWidget* PracticeBench::buildThings() {
+    auto* box = new QWidget(this);
+    auto* row = new RowLayout(box);
+    const auto button = [&](const QString& words, const QString& name) {
+        auto* made = new QPushButton(words, box);
+        made->setObjectName(name);
+        made->setFocusPolicy(Qt::TabFocus);
+        row->addWidget(made);
+        return made;
+    };
+    for (const ThingSpec& thing : things()) {
+        auto* made = button(tr(thing.words), QStringLiteral("thing-") + QLatin1String(thing.name));
+        made->setCheckable(true);
+        things_.emplace_back(&thing, made);
+        connect(made, &QPushButton::clicked, this, [this, &thing] { pickThing(thing.thing); });
     }
+    progress_ = button(tr("&Progress"), QStringLiteral("practiceProgress"));
+    progress_->setCheckable(true);
+    connect(progress_, &QPushButton::clicked, this, &PracticeBench::showProgress);
+    for (const Key& key : keys())
+        if (!key.thing) {
+            auto* made = button(tr(key.words), QStringLiteral("practice-") + QLatin1String(key.name));
+            keys_.emplace_back(&key, made);
+            connect(made, &QPushButton::clicked, this, [this, &key] { take(key); });
+        }
+    return box;
+}
+
+void PracticeBench::arrange() {
+    constexpr double besideEachOther = 44.0;
+    const bool below = seenWidth(*this, context_.preferences()) < besideEachOther;
+    for (QBoxLayout* row : {middle_, panelRow_})
+        row->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    const double base = basePixels(context_.preferences());
+    const auto strings = run_ ? static_cast<double>(run_->job().rig.strings.size()) : 6.0;
+    picture_->setMinimumHeight(static_cast<int>(9.0 * base));
+    lanes_->setMinimumHeight(static_cast<int>(base * (1.7 + 1.15 * strings)));
+}
+
+void PracticeBench::pickThing(Thing thing) {
+    thing_ = thing;
+    refreshThings();
+    refreshPicture();
+    takeFocus();
+}
+
+/// The smallest of the things drawn there.
+void PracticeBench::touch(const QPointF& at) {
+    std::optional<Thing> touched;
+    double least = 0.0;
+    for (const auto& [thing, button] : things_) {
+        const QRectF place = placeOf(picture_->scene(), QLatin1String(thing->marks));
+        const double size = place.width() * place.height();
+        if (button->isHidden() || !place.contains(at) || (touched && size >= least))
+            continue;
+        touched = thing->thing;
+        least = size;
+    }
+    if (touched)
+        pickThing(*touched);
+    takeFocus();
+}
+
+/// What this guitar has, and of what is picked what can be done.
+void PracticeBench::refreshThings() {
+    if (!run_)
+        return;
+    const auto possible = [this](const Key& key) { return key.isFor(run_->job()); };
+    for (const auto& [thing, button] : things_) {
+        const bool any = std::any_of(keys().begin(), keys().end(), [&, which = thing->thing](const Key& key) {
+            return key.thing == which && possible(key);
+        });
+        button->setVisible(any);
+        button->setChecked(thing->thing == thing_);
+    }
+    for (const auto& [key, button] : keys_)
+        button->setVisible(possible(*key) && (!key->thing || key->thing == thing_));
+}
+
+void PracticeBench::showProgress(bool shown) {
+    views_->setCurrentWidget(shown ? static_cast<QWidget*>(way_) : instrument_);
+    progress_->setChecked(shown);
+    refreshWay();
+    takeFocus();
 }
 
 void PracticeBench::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
-    arrangeKeys();
+    arrange();
 }
 
 void PracticeBench::begin(PracticeRun run) {
     run_ = std::make_unique<PracticeRun>(std::move(run));
     task_->setText(
         QStringLiteral("%1 – %2").arg(bundledWords(run_->exercise().title), bundledWords(run_->exercise().task)));
-    readings_->setRowCount(static_cast<int>(run_->job().rig.strings.size()));
-    readings_->selectRow(0);
-    arrangeKeys();
+    string_ = 0;
+    thing_ = Thing::String;
+    asked_.reset();
+    showProgress(false);
+    arrange();
     refresh();
 }
 
 void PracticeBench::pick(std::size_t string) {
-    if (static_cast<int>(string) < readings_->rowCount())
-        readings_->selectRow(static_cast<int>(string));
+    if (!run_ || string >= run_->job().rig.strings.size())
+        return;
+    string_ = string;
+    thing_ = Thing::String;
+    refreshThings();
+    refreshLanes();
+    refreshPicture();
 }
 
 void PracticeBench::takeFocus() {
@@ -231,10 +351,6 @@ void PracticeBench::takeNamed(const QString& name) {
     for (const auto& [key, button] : keys_)
         if (name == QLatin1String(key->name) && run_ && key->isFor(run_->job()))
             take(*key);
-}
-
-std::size_t PracticeBench::picked() const {
-    return static_cast<std::size_t>(std::max(0, readings_->currentRow()));
 }
 
 bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
@@ -250,9 +366,23 @@ bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
     if (pressed->modifiers() & Qt::ControlModifier)
         return false;
     const int key = pressed->key() == Qt::Key_Enter ? Qt::Key_Return : pressed->key();
+    if (asked_) { // every key belongs to the answer
+        if (key == Qt::Key_Return)
+            answerGuess();
+        else if (key == Qt::Key_Escape) {
+            asked_.reset();
+            entry_->clear();
+            refresh();
+        }
+        return key == Qt::Key_Return || key == Qt::Key_Escape;
+    }
     if (key == Qt::Key_Up || key == Qt::Key_Down) {
-        const int rows = readings_->rowCount();
-        readings_->selectRow((readings_->currentRow() + (key == Qt::Key_Down ? 1 : rows - 1)) % rows);
+        const std::size_t strings = run_->job().rig.strings.size();
+        pick((string_ + (key == Qt::Key_Down ? 1 : strings - 1)) % strings);
+        return true;
+    }
+    if (key == Qt::Key_Escape && progress_->isChecked()) {
+        showProgress(false);
         return true;
     }
     if (key == Qt::Key_Escape) {
@@ -282,7 +412,7 @@ std::optional<PracticeAct> PracticeBench::made(const Key& key) {
                           what == Do::TakeOff || what == Do::PutOn || what == Do::Diagnose ||
                           (what == Do::Read && way != QLatin1String("readAll"));
     if (ofString)
-        act.string = picked();
+        act.string = string_;
     const std::optional<Dimension> dimension = numberFor(what);
     if (!dimension)
         return act;
@@ -300,30 +430,48 @@ std::optional<PracticeAct> PracticeBench::made(const Key& key) {
     return act;
 }
 
-/// Judgement before knowledge: true when it went on.
-bool PracticeBench::guessFirst(Do what) {
-    const auto guess = run_->askedBefore(what);
-    if (!guess)
-        return true;
-    const bool ofClaw = *guess == PracticeAct::Guess::ClawTurns;
-    const QString typed =
-        askNumber_(ofClaw ? tr("How many turns are missing at the claw? Tighter is positive.")
-                          : tr("When this pass is over, where will the lowest string be? Cents, flat is negative."));
-    if (typed.trimmed().isEmpty())
-        return false;
+void PracticeBench::askGuess(PracticeAct::Guess guess, const PracticeAct& act) {
+    const QString question =
+        guess == PracticeAct::Guess::ClawTurns
+            ? tr("How many turns are missing at the claw? Tighter is positive.")
+            : tr("When this pass is over, where will the lowest string be? Cents, flat is negative.");
+    if (askNumber_) {
+        if (const QString typed = askNumber_(question); !typed.trimmed().isEmpty() && enterGuess(typed, guess))
+            finishAct(act);
+        return;
+    }
+    asked_ = Asked{guess, act};
+    says_->setText(question);
+    entry_->clear();
+    entry_->setPlaceholderText(tr("your estimate, then Enter; Escape: not now"));
+    takeFocus();
+}
+
+bool PracticeBench::enterGuess(const QString& typed, PracticeAct::Guess guess) {
+    const bool ofClaw = guess == PracticeAct::Guess::ClawTurns;
     const Result<double> said = parseQuantity(typed, ofClaw ? Dimension::Turns : Dimension::Cents,
                                               context_.preferences().units, tr("the guess"), ranges::guess);
     if (!said.ok())
         return context_.accept(said.fault());
     PracticeAct act;
     act.what = Do::Guess;
-    act.guess = *guess;
+    act.guess = guess;
     act.amount = said.value();
     return context_.accept(run_->act(act));
 }
 
+void PracticeBench::answerGuess() {
+    if (!enterGuess(entry_->text(), asked_->guess)) {
+        entry_->selectAll();
+        return;
+    }
+    const PracticeAct act = asked_->act;
+    asked_.reset();
+    finishAct(act);
+}
+
 void PracticeBench::take(const Key& key) {
-    if (!run_ || run_->isOver())
+    if (!run_ || run_->isOver() || asked_)
         return;
     std::optional<PracticeAct> act = made(key);
     if (!act)
@@ -332,15 +480,20 @@ void PracticeBench::take(const Key& key) {
         entry_->selectAll();
         return;
     }
-    if (!guessFirst(key.what))
-        return;
-    if (key.what == Do::Diagnose) {
+    if (const auto guess = run_->askedBefore(key.what))
+        askGuess(*guess, *act);
+    else
+        finishAct(*act);
+}
+
+void PracticeBench::finishAct(PracticeAct act) {
+    if (act.what == Do::Diagnose) {
         const auto fault = askFault_();
         if (!fault)
             return;
-        act->fault = *fault;
+        act.fault = *fault;
     }
-    if (!context_.accept(run_->act(*act)))
+    if (!context_.accept(run_->act(act)))
         return;
     entry_->clear();
     if (run_->isOver())
@@ -350,8 +503,9 @@ void PracticeBench::take(const Key& key) {
 }
 
 void PracticeBench::refresh() {
-    if (!run_)
+    if (!run_ || asked_)
         return;
+    entry_->setPlaceholderText(tr("cents for the picked string, then Enter"));
     says_->setText(wording::practiceSight(*run_, context_.preferences().units));
     const PracticeScore score = run_->score();
     const QString clock =
@@ -362,49 +516,60 @@ void PracticeBench::refresh() {
                          .arg(score.clawVisits)
                          .arg(decimal(score.minutes, 0))
                          .arg(clock));
-    refreshReadings();
+    refreshThings();
+    refreshLanes();
     refreshWay();
     refreshPicture();
 }
 
-void PracticeBench::refreshReadings() {
+/// What was read, and how many acts ago: nothing else is known here.
+void PracticeBench::refreshLanes() {
     const Job& job = run_->job();
-    const std::size_t strings = job.rig.strings.size();
-    readings_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 1.9));
-    readings_->setMinimumHeight(readings_->verticalHeader()->length() + readings_->horizontalHeader()->height() + 6);
-    std::vector<std::optional<double>> read(strings);
-    std::vector<qsizetype> at(strings, 0);
+    StringLanes lanes;
+    lanes.picked = string_;
+    lanes.tolerance_cents = job.goal.pitchTolerance_cents;
+    std::vector<qsizetype> at(job.rig.strings.size(), 0);
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+        const RigString& string = job.rig.strings[i];
+        StringLanes::Lane lane;
+        lane.name = QString::fromStdString(string.name);
+        lane.note = wording::noteOf(string.target_Hz, job.referencePitch_Hz).section(QLatin1Char(' '), 0, 0);
+        lane.gauge_m = string.wire.gauge_m;
+        lane.off = !run_->isOn(i);
+        lane.read = true;
+        lanes.lanes.push_back(std::move(lane));
+    }
+    const auto hear = [&](std::size_t string, double cents, qsizetype act) {
+        StringLanes::Lane& lane = lanes.lanes[string];
+        if (lane.cents)
+            lane.before_cents.push_back(*lane.cents);
+        lane.cents = cents;
+        at[string] = act;
+    };
     const QList<qsizetype>& entries = run_->entries();
     for (qsizetype act = 0; act < entries.size(); ++act)
         for (qsizetype e = act == 0 ? 0 : entries[act - 1]; e < entries[act]; ++e) {
             const Event& event = job.log[static_cast<std::size_t>(e)];
-            for (const auto& [string, cents] : event.readings_cents) {
-                read[string] = cents;
-                at[string] = act;
-            }
-            if (event.turnsString()) {
-                read[event.string] = event.to_cents;
-                at[event.string] = act;
-            }
+            for (const auto& [string, cents] : event.readings_cents)
+                hear(string, cents, act);
+            if (event.turnsString())
+                hear(event.string, event.to_cents, act);
         }
-    for (std::size_t i = 0; i < strings; ++i) {
-        const int row = static_cast<int>(i);
-        const qsizetype ago = entries.size() - 1 - at[i];
-        const QStringList cells{wording::stringTitle(job.rig.strings[i]),
-                                !run_->isOn(i) ? tr("off")
-                                : read[i]      ? signedNumber(*read[i], 1)
-                                               : QString(),
-                                read[i] && ago > 0 ? QString::number(ago) : QString()};
-        for (int column = 0; column < cells.size(); ++column) {
-            auto* item = new QTableWidgetItem(cells[column]);
-            item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
-            readings_->setItem(row, column, item);
-        }
+    for (std::size_t i = 0; i < lanes.lanes.size(); ++i) {
+        StringLanes::Lane& lane = lanes.lanes[i];
+        constexpr std::ptrdiff_t mostBefore = 4;
+        if (std::ssize(lane.before_cents) > mostBefore)
+            lane.before_cents.erase(lane.before_cents.begin(), lane.before_cents.end() - mostBefore);
+        if (const auto ago = static_cast<int>(entries.size() - 1 - at[i]); lane.cents && ago > 0)
+            lane.age = tr("%n acts ago", nullptr, ago);
     }
+    lanes_->show([lanes, scale = context_.preferences().textScale](
+                     const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
+                 context_.preferences());
 }
 
 void PracticeBench::refreshWay() {
-    if (!run_ || companions_->currentWidget() != way_)
+    if (!run_ || views_->currentWidget() != way_)
         return;
     way_->show([way = wayRead(run_->job()), scale = context_.preferences().textScale](
                    const QSizeF& size) { return buildConvergence(way, size, scale); },
@@ -426,9 +591,17 @@ void PracticeBench::refreshPicture() {
     values.state.angle_rad = looked_rad.value_or(job.goal.angle_rad);
     values.bare = true;
     const QString words = looked_rad ? QString() : tr("Not looked at yet: drawn level");
+    const auto picked = std::find_if(things().begin(), things().end(),
+                                     [this](const ThingSpec& thing) { return thing.thing == thing_; });
     picture_->show(
-        [values, words](const QSizeF& size) {
+        [values, words, marks = QLatin1String(picked->marks), whole = thing_ == Thing::String](const QSizeF& size) {
             Scene scene = buildSection(values, size);
+            const QRectF place = whole ? QRectF() : placeOf(scene, marks);
+            if (!place.isEmpty()) {
+                QPolygonF frame(place);
+                frame.append(frame.first());
+                scene.line(frame, ColourRole::Focus, 3.0).id = QStringLiteral("picked");
+            }
             scene.description = words.isEmpty() ? PracticeBench::tr("The bridge, as seen from the side") : words;
             if (!words.isEmpty())
                 scene.text({12.0, size.height() - 12.0}, words, ColourRole::Quiet,

@@ -9,26 +9,25 @@
 #include <memory>
 
 class QBoxLayout;
-class QGridLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
-class QTableWidget;
-class QTabWidget;
+class QStackedWidget;
 
 namespace flenzo {
 
 class SceneView;
 
-/// An exercise under way: nobody advises. One key or button for each thing a hand can do; the guitar as the eye sees it
-/// from the side, and what was read, as it was read.
+/// An exercise under way: nobody advises. The instrument of the bench without aims: the guitar as the eye sees it from
+/// the side, each string in its lane as it was read and how long ago. What would be touched is picked, in the picture
+/// or by its name, and shows the two or three acts it allows; the key of an act does it whatever is picked.
 class PracticeBench : public QWidget {
     Q_OBJECT
 public:
     PracticeBench(AppContext& context, QWidget* parent);
     void begin(PracticeRun run);
     [[nodiscard]] const PracticeRun* run() const { return run_.get(); }
-    /// Asks for one number as it is typed, in place of a dialog; for tests. Empty: it was not given.
+    /// Gives a guess as it would be typed when it is asked for; for tests. Empty: it was not given.
     using AskNumber = std::function<QString(const QString& question)>;
     void setAskNumber(AskNumber ask) { askNumber_ = std::move(ask); }
     using AskFault = std::function<std::optional<Defect>()>;
@@ -40,6 +39,8 @@ public:
     void takeNamed(const QString& name);
     void pick(std::size_t string);
     void takeFocus();
+    [[nodiscard]] std::size_t pickedString() const { return string_; }
+    void showProgress(bool shown); ///< in place of the instrument
 
 Q_SIGNALS:
     void finished();
@@ -50,28 +51,48 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    enum class Thing { String, Claw, Springs, Block, Arm, Posts, Nut, Ruler };
     struct Key;
-    void buildKeys(QGridLayout& grid);
-    void arrangeKeys();
+    struct ThingSpec;
+    static const std::vector<Key>& keys();
+    static const std::vector<ThingSpec>& things();
+    QWidget* buildPanel();
+    QWidget* buildInstrument();
+    QWidget* buildThings();
+    void arrange();
+    void pickThing(Thing thing);
+    void touch(const QPointF& at); ///< in the picture
     /// Does one thing to the string that is picked, with the number that is typed.
     void take(const Key& key);
     [[nodiscard]] std::optional<PracticeAct> made(const Key& key);
-    bool guessFirst(PracticeAct::Do what);
+    /// Judgement before knowledge: what is expected is typed in the field before `act` is done.
+    void askGuess(PracticeAct::Guess guess, const PracticeAct& act);
+    bool enterGuess(const QString& typed, PracticeAct::Guess guess);
+    void answerGuess();
+    void finishAct(PracticeAct act);
+    void refreshThings();
     void refreshPicture();
-    void refreshReadings();
+    void refreshLanes();
     void refreshWay();
-    [[nodiscard]] std::size_t picked() const;
 
     AppContext& context_;
     std::unique_ptr<PracticeRun> run_;
+    std::size_t string_ = 0;
+    Thing thing_ = Thing::String;
     QLabel *task_, *says_, *counts_, *hint_;
-    SceneView *picture_, *way_;
-    QTabWidget* companions_;
-    QTableWidget* readings_;
+    SceneView *picture_, *lanes_, *way_;
+    QStackedWidget* views_;
+    QWidget* instrument_;
     QLineEdit* entry_;
-    QBoxLayout* middle_;
-    QGridLayout* grid_ = nullptr;
+    QPushButton* progress_;
+    QBoxLayout *middle_, *panelRow_;
     std::vector<std::pair<const Key*, QPushButton*>> keys_;
+    std::vector<std::pair<const ThingSpec*, QPushButton*>> things_;
+    struct Asked {
+        PracticeAct::Guess guess;
+        PracticeAct act; ///< that waits for it
+    };
+    std::optional<Asked> asked_;
     AskNumber askNumber_;
     AskFault askFault_;
 };
