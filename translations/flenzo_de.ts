@@ -48,7 +48,7 @@
     </message>
     <message>
         <source>every string</source>
-        <translation>jede Saite</translation>
+        <translation>Jede Saite</translation>
     </message>
     <message>
         <source>string %1</source>
@@ -56,15 +56,15 @@
     </message>
     <message>
         <source>the %1 strings left</source>
-        <translation>die übrigen %1 Saiten</translation>
+        <translation>Die übrigen %1 Saiten</translation>
     </message>
     <message>
         <source>Check %1, then measure the rear gap</source>
-        <translation>Prüfe %1, dann miss den hinteren Spalt</translation>
+        <translation>%1 prüfen, dann den hinteren Spalt messen</translation>
     </message>
     <message>
         <source>Check %1</source>
-        <translation>Prüfe %1</translation>
+        <translation>%1 prüfen</translation>
     </message>
     <message>
         <source>What changed since is calculated, not checked</source>
@@ -148,11 +148,11 @@
     </message>
     <message>
         <source>Check string %1 again</source>
-        <translation>Prüfe Saite %1 noch einmal</translation>
+        <translation>Saite %1 noch einmal prüfen</translation>
     </message>
     <message>
         <source>Measure the rear gap again</source>
-        <translation>Miss den hinteren Spalt noch einmal</translation>
+        <translation>Den hinteren Spalt noch einmal messen</translation>
     </message>
     <message>
         <source>slack</source>
@@ -4784,11 +4784,11 @@
     </message>
     <message>
         <source>Leave %1 and bend it in.</source>
-        <translation>Lass %1 stehen und biege es um.</translation>
+        <translation>%1 stehen lassen und umbiegen.</translation>
     </message>
     <message>
         <source>Leave %1.</source>
-        <translation>Lass %1 stehen.</translation>
+        <translation>%1 stehen lassen.</translation>
     </message>
     <message>
         <source>%1 settled</source>
@@ -4808,7 +4808,7 @@
     </message>
     <message>
         <source>See for yourself: strings on the nut&apos;s floor, caps in their order, ridge along the strings.</source>
-        <translation>Sieh selbst nach: Saiten auf dem Grund des Sattels, Klemmplatten in ihrer Reihe, Rippe längs der Saiten.</translation>
+        <translation>Selbst nachsehen: Saiten auf dem Grund des Sattels, Klemmplatten in ihrer Reihe, Rippe längs der Saiten.</translation>
     </message>
     <message>
         <source>%1: up %2, down %3 ¢</source>
@@ -5441,7 +5441,7 @@
     </message>
     <message>
         <source>Loose bridge posts, cracks or lifted wood: stop, and send it to a professional repairer.</source>
-        <translation>Lockere Brückenbolzen, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Lockere Brückenbolzen, Risse oder gehobenes Holz: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>the three answers are right</source>
@@ -5489,7 +5489,7 @@
     </message>
     <message>
         <source>A truss rod that does not turn easily: stop, and send it to a professional repairer.</source>
-        <translation>Ein Halsstab, der nicht leicht dreht: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Ein Halsstab, der nicht leicht dreht: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>everything is ticked and the plate is judged</source>
@@ -6077,7 +6077,7 @@
     </message>
     <message>
         <source>A loose shaft, cracks or lifted wood: stop, and send it to a professional repairer.</source>
-        <translation>Eine lockere Welle, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Eine lockere Welle, Risse oder gehobenes Holz: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>Bridge and strings decide the plan and its steps.</source>
@@ -6085,7 +6085,7 @@
     </message>
     <message>
         <source>Cracks or a lifting bridge: stop, and send it to a professional repairer.</source>
-        <translation>Risse oder eine sich hebende Brücke: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Risse oder eine sich hebende Brücke: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>The difference in pull decides where the arm ends up.</source>
@@ -6577,7 +6577,7 @@
     </message>
     <message>
         <source>Turn the rod in quarters. One that does not turn easily: stop, and send it to a professional repairer.</source>
-        <translation>Den Halsstab in Vierteln drehen. Dreht er nicht leicht: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Den Halsstab in Vierteln drehen. Dreht er nicht leicht: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>the relief is as wanted at pitch</source>
@@ -6585,7 +6585,7 @@
     </message>
     <message>
         <source>Use a tip that fills the slot. A screw that turns without biting: stop; leave thread in the wood.</source>
-        <translation>Eine Klinge nehmen, die den Schlitz füllt. Eine Schraube, die leer dreht: halt; Gewinde im Holz lassen.</translation>
+        <translation>Eine Klinge nehmen, die den Schlitz füllt. Eine Schraube, die leer dreht: aufhören; Gewinde im Holz lassen.</translation>
     </message>
     <message>
         <source>Each aim allows for the strings tuned after it.</source>
@@ -6605,11 +6605,11 @@
     </message>
     <message>
         <source>Loose pivot screws, cracks or lifted wood: stop, and send it to a professional repairer.</source>
-        <translation>Lose Lagerschrauben, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Lose Lagerschrauben, Risse oder gehobenes Holz: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>Anything loose in the wood, cracks or lifted wood: stop, and send it to a professional repairer.</source>
-        <translation>Etwas lose im Holz, Risse oder gehobenes Holz: halt, und zum Fachbetrieb damit.</translation>
+        <translation>Etwas lose im Holz, Risse oder gehobenes Holz: aufhören, und zum Fachbetrieb damit.</translation>
     </message>
     <message>
         <source>the answers are right</source>
@@ -7535,7 +7535,7 @@
     </message>
     <message>
         <source>Stop. A repairer plugs the hole; longer screws split the body.</source>
-        <translation>Halt. Ein Fachbetrieb füllt das Loch; längere Schrauben spalten den Korpus.</translation>
+        <translation>Aufhören. Ein Fachbetrieb füllt das Loch; längere Schrauben spalten den Korpus.</translation>
     </message>
     <message>
         <source>Leave thread in the wood; use a tip that fills the slot.</source>
@@ -12231,7 +12231,7 @@ kommt noch</translation>
     </message>
     <message>
         <source>Cracks, anything loose in the wood, a stuck truss rod, mains power: stop, and send it to a professional repairer. Local rules come first.</source>
-        <translation>Risse, etwas lose im Holz, ein fester Halsstab, Netzspannung: halt, und zum Fachbetrieb damit. Örtliche Regeln gehen vor.</translation>
+        <translation>Risse, etwas lose im Holz, ein fester Halsstab, Netzspannung: aufhören, und zum Fachbetrieb damit. Örtliche Regeln gehen vor.</translation>
     </message>
 </context>
 <context>

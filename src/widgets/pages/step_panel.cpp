@@ -77,6 +77,7 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     formSide->addLayout(formPlace_, 1);
     photos_ = new PhotoStrip(inside);
     formSide->addWidget(photos_);
+    formSide->addStretch(); // a short form leaves its room below it, not between the words above
     body->addLayout(formSide);
     picture_ = new SceneView(inside);
     picture_->setObjectName(QStringLiteral("stepPicture"));

@@ -31,10 +31,12 @@ std::vector<double> before_cents(const Derived& derived, std::size_t i) {
     return found;
 }
 
-/// What the strings are to be tuned to in the pass that comes: the asked one's aim, the others' as forecast.
+/// What the strings are to be tuned to in the pass that comes: the asked one's aim, the others' as forecast; over a
+/// block the asked one's alone, for the forecast is of the bridge without it.
 void setAims(StringLanes& lanes, const Job& job, const Derived& derived) {
     const NextAct& next = derived.next();
-    if (next.what != NextAct::Do::Done && next.what != NextAct::Do::Leave && next.what != NextAct::Do::Stuck)
+    if (!derived.now().state.block && next.what != NextAct::Do::Done && next.what != NextAct::Do::Leave &&
+        next.what != NextAct::Do::Stuck)
         for (const SheetColumn& column : buildPassSheet(job, derived))
             if (column.kind == SheetColumn::Kind::Forecast) {
                 for (std::size_t i = 0; i < lanes.lanes.size(); ++i)
