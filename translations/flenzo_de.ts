@@ -10021,12 +10021,16 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <translation>Risiko</translation>
     </message>
     <message>
-        <source>why</source>
-        <translation>warum</translation>
-    </message>
-    <message>
         <source>Enter or a click on a method chooses it; passes and minutes are against the plan as it is</source>
         <translation>Enter oder ein Klick auf ein Verfahren wählt es; Durchgänge und Minuten gegen den Plan, wie er ist</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>other %1</source>
+        <translation>andere %1</translation>
     </message>
 </context>
 <context>

@@ -10021,12 +10021,16 @@ Para seguir de todos modos, decir por qué:</translation>
         <translation>riesgo</translation>
     </message>
     <message>
-        <source>why</source>
-        <translation>por qué</translation>
-    </message>
-    <message>
         <source>Enter or a click on a method chooses it; passes and minutes are against the plan as it is</source>
         <translation>Intro o un clic elige un método; pasadas y minutos son frente al plan tal como está</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>other %1</source>
+        <translation>otra %1</translation>
     </message>
 </context>
 <context>

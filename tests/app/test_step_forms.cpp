@@ -643,7 +643,8 @@ private Q_SLOTS:
         QCOMPARE(job().log.size(), before + 2);
     }
 
-    void methodsThatCostSomethingComeFirstUnfolded() {
+    /// A line a topic, with what another way would add; one is unfolded, and why it is chosen is a whole line.
+    void methodsThatCostSomethingComeFirst() {
         openAt(0, StepId::Plan);
         auto* table = window_->findChild<MethodTable*>();
         table->finish(); // however slow the machine is
@@ -653,8 +654,13 @@ private Q_SLOTS:
         QVERIFY(exact && tail);
         const auto* tree = find<QTreeWidget>("methods");
         QVERIFY(tree->indexOfTopLevelItem(exact) < tree->indexOfTopLevelItem(tail));
-        QVERIFY(exact->isExpanded() && !tail->isExpanded());
+        QVERIFY(tree->topLevelItem(0)->isExpanded() && !tail->isExpanded());
         QVERIFY(!exact->child(1)->text(2).isEmpty()); // what it would add in passes
+        QVERIFY2(exact->text(2).startsWith(QLatin1String("other +")), qPrintable(exact->text(2)));
+        exact->setExpanded(true);
+        QVERIFY(!tree->topLevelItem(0)->isExpanded() || tree->topLevelItem(0) == exact); // one at a time
+        find<QTreeWidget>("methods")->setCurrentItem(exact->child(1));
+        QVERIFY2(text("methodWhy").contains(QLatin1String("needs no figures")), qPrintable(text("methodWhy")));
         QVERIFY(text("planSum").contains(QLatin1String("passes")) && text("planSum").contains(QLatin1String("min")));
     }
 

@@ -9,6 +9,7 @@
 #include <QBoxLayout>
 #include <QHeaderView>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QProgressBar>
 #include <QPromise>
 #include <QTimer>
@@ -20,8 +21,8 @@ namespace flenzo {
 namespace {
 
 constexpr int wholeProgress = 100, quietFor_ms = 500;
-enum Column { TopicColumn, MethodColumn, PassesColumn, MinutesColumn, RiskColumn, WhyColumn };
-constexpr int topicRole = Qt::UserRole, optionRole = Qt::UserRole + 1;
+enum Column { TopicColumn, MethodColumn, PassesColumn, MinutesColumn, RiskColumn };
+constexpr int topicRole = Qt::UserRole, optionRole = Qt::UserRole + 1, whyRole = Qt::UserRole + 2;
 
 QString moreText(double difference, double least, int decimals) {
     return std::abs(difference) > least ? signedNumber(difference, decimals) : QString();
@@ -52,7 +53,7 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     tree_ = new QTreeWidget(this);
     tree_->setObjectName(QStringLiteral("methods"));
     tree_->setAccessibleName(tr("Methods and what they cost on this guitar"));
-    tree_->setHeaderLabels({tr("topic"), tr("method"), tr("passes"), tr("minutes"), tr("risk"), tr("why")});
+    tree_->setHeaderLabels({tr("topic"), tr("method"), tr("passes"), tr("minutes"), tr("risk")});
     for (const int figures : {PassesColumn, MinutesColumn})
         tree_->headerItem()->setIcon(figures, provenanceIcon(Provenance::Calculated));
     tree_->setRootIsDecorated(true);
@@ -63,7 +64,16 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     tree_->installEventFilter(this);
     tree_->setToolTip(tr("Enter or a click on a method chooses it; passes and minutes are against the plan as it is"));
     column->addWidget(tree_, 1);
+    why_ = label(TextRole::Body, this, QStringLiteral("methodWhy"));
+    why_->setWordWrap(true);
+    column->addWidget(why_);
     connect(tree_, &QTreeWidget::itemClicked, this, &MethodTable::take);
+    connect(tree_, &QTreeWidget::currentItemChanged, this, &MethodTable::showWhy);
+    connect(tree_, &QTreeWidget::itemExpanded, this, [this](const QTreeWidgetItem* opened) {
+        for (int row = 0; row < tree_->topLevelItemCount(); ++row) // one at a time, so that the others stay in sight
+            if (tree_->topLevelItem(row) != opened)
+                tree_->topLevelItem(row)->setExpanded(false);
+    });
     connect(&context_.session(), &Session::changed, this, &MethodTable::followJob);
 }
 
@@ -127,7 +137,13 @@ QTreeWidgetItem* MethodTable::topicRow(const QString& topic) const {
     return nullptr;
 }
 
-/// What costs time on this guitar comes first, unfolded.
+/// Why the way is chosen that the keyboard is at, in a line of its own.
+void MethodTable::showWhy() {
+    const QTreeWidgetItem* at = tree_->currentItem();
+    why_->setText(at ? at->data(0, whyRole).toString() : QString());
+}
+
+/// What costs time on this guitar comes first; a line each, and the first is unfolded.
 void MethodTable::fill() {
     tree_->clear();
     for (const bool dear : {true, false})
@@ -142,8 +158,11 @@ void MethodTable::fill() {
                 child->setData(0, optionRole, option.name);
             }
             fillTopic(*row, priced);
-            row->setExpanded(dear);
         }
+    if (QTreeWidgetItem* first = tree_->topLevelItem(0)) {
+        first->setExpanded(true);
+        tree_->setCurrentItem(first);
+    }
 }
 
 void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
@@ -156,15 +175,14 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
         QTreeWidgetItem& child = *row.child(static_cast<int>(k));
         const bool isChosen = option.name == chosen;
         const QString mark = isChosen ? QStringLiteral("\u2713 ") : QStringLiteral("\u00b7 ");
-        const QStringList cells{QString(),
-                                mark + option.title(),
-                                isChosen ? QString() : passesText(priced.prices[k], plan_->now),
-                                isChosen ? QString() : minutesText(priced.prices[k], plan_->now),
-                                priced.prices[k].risk,
-                                option.reason()};
+        const QStringList cells{
+            QString(), mark + option.title(), isChosen ? QString() : passesText(priced.prices[k], plan_->now),
+            isChosen ? QString() : minutesText(priced.prices[k], plan_->now), priced.prices[k].risk};
+        const QString why = tr("%1: %2.").arg(option.title(), option.reason());
+        child.setData(0, whyRole, why);
         for (int c = 0; c < cells.size(); ++c) {
             child.setText(c, cells[c]);
-            child.setToolTip(c, cells[c]);
+            child.setToolTip(c, why);
             child.setTextAlignment(c, (c == PassesColumn || c == MinutesColumn ? Qt::AlignRight : Qt::AlignLeft) |
                                           Qt::AlignVCenter);
         }
@@ -174,8 +192,26 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
         row.setText(MethodColumn, option.title());
         row.setFont(MethodColumn, bold);
         row.setText(RiskColumn, priced.prices[k].risk);
-        row.setText(WhyColumn, option.reason());
+        row.setData(0, whyRole, why);
+        for (int c = 0; c <= RiskColumn; ++c)
+            row.setToolTip(c, why);
     }
+    sayOthers(row, priced, chosen);
+    showWhy();
+}
+
+/// On a topic's own line what its cheapest other way would add.
+void MethodTable::sayOthers(QTreeWidgetItem& row, const PricedTopic& priced, const QString& chosen) const {
+    const MethodCost* cheapest = nullptr;
+    for (qsizetype k = 0; k < priced.topic->options.size(); ++k)
+        if (priced.topic->options[k].name != chosen &&
+            (!cheapest || priced.prices[k].minutes.p50 < cheapest->minutes.p50))
+            cheapest = &priced.prices[k];
+    const auto other = [](const QString& text) { return text.isEmpty() ? text : tr("other %1").arg(text); };
+    row.setText(PassesColumn, cheapest ? other(passesText(*cheapest, plan_->now)) : QString());
+    row.setText(MinutesColumn, cheapest ? other(minutesText(*cheapest, plan_->now)) : QString());
+    for (const int column : {PassesColumn, MinutesColumn})
+        row.setTextAlignment(column, Qt::AlignRight | Qt::AlignVCenter);
 }
 
 void MethodTable::choose(const QString& topic, const QString& option) {

@@ -7,6 +7,7 @@
 #include <QTreeWidget>
 #include <optional>
 
+class QLabel;
 class QProgressBar;
 
 namespace flenzo {
@@ -36,11 +37,14 @@ private:
     void price();
     void showPrices(const std::optional<PricedPlan>& plan);
     void fill();
+    void showWhy();
+    void sayOthers(QTreeWidgetItem& row, const PricedTopic& priced, const QString& chosen) const;
     void fillTopic(QTreeWidgetItem& row, const PricedTopic& priced);
     void take(QTreeWidgetItem* item);
 
     AppContext& context_;
     QTreeWidget* tree_;
+    QLabel* why_;
     QProgressBar* progress_;
     std::optional<PricedPlan> plan_;
     std::optional<Job> pricedFor_; ///< what the prices follow from

@@ -69,8 +69,8 @@ PlanPage::PlanPage(AppContext& context, QWidget* parent) : Page(context, parent)
     row->setSpacing(8);
     row->addWidget(buildWhat(), 11);
     row->addWidget(buildTakes(), 9);
-    column->addLayout(row, 1);
-    column->addWidget(buildTables(), 1);
+    column->addLayout(row, 2);
+    column->addWidget(buildTables(), 3);
     column->addWidget(buildFoot());
     connect(methods_, &MethodTable::pricing, this,
             [this] { sum_->setText(tr("Working out what each method costs on this guitar…")); });
@@ -193,7 +193,7 @@ QWidget* PlanPage::buildTables() {
     tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("If the claw is &left alone"));
     tabs_->addTab(tablePanel(this, nullptr, passes_), tr("Fi&gures"));
     waysTab_ = tabs_->addTab(tablePanel(this, &waysNote_, ways_), tr("S&prings"));
-    const auto tall = static_cast<int>(basePixels(context_.preferences()) * 19.0);
+    const auto tall = static_cast<int>(basePixels(context_.preferences()) * 14.0);
     tabs_->setMinimumHeight(tall);
     return tabs_;
 }
@@ -341,7 +341,7 @@ void PlanPage::refreshPictures() {
     const QSize room(static_cast<int>(110 * preferences.textScale), static_cast<int>(96 * preferences.textScale));
     screwsPicture_->setFixedSize(room);
     for (SceneView* picture : {bars_, section_})
-        picture->setMinimumHeight(static_cast<int>(210 * preferences.textScale));
+        picture->setMinimumHeight(static_cast<int>(110 * preferences.textScale));
 }
 
 void PlanPage::refreshHead() {
