@@ -2029,6 +2029,21 @@
     </message>
 </context>
 <context>
+    <name>FirstStart</name>
+    <message>
+        <source>Tell it the bridge and the strings.</source>
+        <translation>Brücke und Saiten angeben.</translation>
+    </message>
+    <message>
+        <source>Turn the claw as it says.</source>
+        <translation>Die Federkralle drehen, wie es sagt.</translation>
+    </message>
+    <message>
+        <source>Tune each string once, to its aim.</source>
+        <translation>Jede Saite einmal stimmen, auf ihren Zielwert.</translation>
+    </message>
+</context>
+<context>
     <name>Format</name>
     <message>
         <source>plate level</source>
@@ -9982,6 +9997,14 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <source>Go to c&amp;urrent step</source>
         <translation>Zum akt&amp;uellen Schritt</translation>
     </message>
+    <message>
+        <source>Guitar that answers</source>
+        <translation>Gitarre, die antwortet</translation>
+    </message>
+    <message>
+        <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
+        <translation>Diese Gitarre antwortet von selbst: F9 drücken und zusehen, oder eigene Ablesungen tippen.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::MessageBar</name>
@@ -11468,18 +11491,6 @@ kommt noch</translation>
         <translation>&amp;Zeiten</translation>
     </message>
     <message>
-        <source>checked</source>
-        <translation>geprüft</translation>
-    </message>
-    <message>
-        <source>claw tightened</source>
-        <translation>Federkralle angezogen</translation>
-    </message>
-    <message>
-        <source>tuned</source>
-        <translation>gestimmt</translation>
-    </message>
-    <message>
         <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
         <translation>Legen Sie die erste auf die Werkbank. Eine Brücke, eine Zahl von Saiten und was draufkommt genügen für den Anfang: alles noch Unbekannte hat einen üblichen Wert, als angenommen gekennzeichnet, und die Ablesungen berichtigen ihn. Jeder Schritt, jede Ablesung und Notiz bleibt sofort; nichts muss gespeichert werden.</translation>
     </message>
@@ -11494,10 +11505,6 @@ kommt noch</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Sechs erfundene Gitarren, die von selbst antworten; sie lassen sich später löschen</translation>
-    </message>
-    <message>
-        <source>What it will look like: each string and the plate after every act, on their way into the tolerance.</source>
-        <translation>Wie es aussehen wird: jede Saite und die Platte nach jedem Handgriff, auf ihrem Weg in die Toleranz.</translation>
     </message>
     <message>
         <source>Search guitar, owner, set, tuning or reason</source>
@@ -11623,10 +11630,6 @@ kommt noch</translation>
         <translation>Noch keine Gitarren</translation>
     </message>
     <message>
-        <source>Example of the progress to pitch</source>
-        <translation>Beispiel für den Verlauf bis zur Stimmung</translation>
-    </message>
-    <message>
         <source>Delete…</source>
         <translation>Löschen…</translation>
     </message>
@@ -11655,6 +11658,18 @@ kommt noch</translation>
             <numerusform>%n Auftrag gelöscht.</numerusform>
             <numerusform>%n Aufträge gelöscht.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Try it on a guitar that answers</source>
+        <translation>An einer Gitarre probieren, die antwortet</translation>
+    </message>
+    <message>
+        <source>A simulated guitar just strung: some two minutes until it is in tune</source>
+        <translation>Eine simulierte Gitarre, frisch bezogen: etwa zwei Minuten, bis sie stimmt</translation>
+    </message>
+    <message>
+        <source>What the program does, in three steps</source>
+        <translation>Was das Programm tut, in drei Schritten</translation>
     </message>
 </context>
 <context>

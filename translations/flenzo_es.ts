@@ -2029,6 +2029,21 @@
     </message>
 </context>
 <context>
+    <name>FirstStart</name>
+    <message>
+        <source>Tell it the bridge and the strings.</source>
+        <translation>Decir el puente y las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Turn the claw as it says.</source>
+        <translation>Girar la garra como dice.</translation>
+    </message>
+    <message>
+        <source>Tune each string once, to its aim.</source>
+        <translation>Afinar cada cuerda una vez, a su objetivo.</translation>
+    </message>
+</context>
+<context>
     <name>Format</name>
     <message>
         <source>plate level</source>
@@ -9982,6 +9997,14 @@ Para seguir de todos modos, decir por qué:</translation>
         <source>Go to c&amp;urrent step</source>
         <translation>Ir al paso act&amp;ual</translation>
     </message>
+    <message>
+        <source>Guitar that answers</source>
+        <translation>Guitarra que responde</translation>
+    </message>
+    <message>
+        <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
+        <translation>Esta guitarra responde sola: pulsar F9 y mirar, o escribir lecturas propias.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::MessageBar</name>
@@ -11468,18 +11491,6 @@ por venir</translation>
         <translation>T&amp;iempos</translation>
     </message>
     <message>
-        <source>checked</source>
-        <translation>comprobada</translation>
-    </message>
-    <message>
-        <source>claw tightened</source>
-        <translation>garra apretada</translation>
-    </message>
-    <message>
-        <source>tuned</source>
-        <translation>afinada</translation>
-    </message>
-    <message>
         <source>Put the first one on the bench. A bridge, a number of strings and what goes on are enough to begin: everything not known yet has a usual figure, marked as assumed, and the readings correct it. Each step, reading and note is kept at once; nothing has to be saved.</source>
         <translation>Poner la primera en el banco. Basta con un puente, un número de cuerdas y lo que entra: todo lo que no se sabe tiene una cifra habitual, marcada como supuesta, y las lecturas la corrigen. Cada paso, lectura y nota queda guardado al momento; no hay que guardar nada.</translation>
     </message>
@@ -11494,10 +11505,6 @@ por venir</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Seis guitarras inventadas que responden solas; se pueden borrar después</translation>
-    </message>
-    <message>
-        <source>What it will look like: each string and the plate after every act, on their way into the tolerance.</source>
-        <translation>Así se verá: cada cuerda y la placa tras cada acción, camino de la tolerancia.</translation>
     </message>
     <message>
         <source>Search guitar, owner, set, tuning or reason</source>
@@ -11623,10 +11630,6 @@ por venir</translation>
         <translation>Aún no hay guitarras</translation>
     </message>
     <message>
-        <source>Example of the progress to pitch</source>
-        <translation>Ejemplo del progreso hasta la afinación</translation>
-    </message>
-    <message>
         <source>Delete…</source>
         <translation>Borrar…</translation>
     </message>
@@ -11655,6 +11658,18 @@ por venir</translation>
             <numerusform>%n trabajo borrado.</numerusform>
             <numerusform>%n trabajos borrados.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Try it on a guitar that answers</source>
+        <translation>Probarlo en una guitarra que responde</translation>
+    </message>
+    <message>
+        <source>A simulated guitar just strung: some two minutes until it is in tune</source>
+        <translation>Una guitarra simulada recién encordada: unos dos minutos hasta que está afinada</translation>
+    </message>
+    <message>
+        <source>What the program does, in three steps</source>
+        <translation>Lo que hace el programa, en tres pasos</translation>
     </message>
 </context>
 <context>

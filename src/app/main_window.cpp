@@ -12,7 +12,9 @@
 #include "app/shop_place.h"
 #include "app/window_head.h"
 #include "domain/base/faults.h"
+#include "domain/base/moment.h"
 #include "domain/job/edits.h"
+#include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "session/document/demo_shop.h"
@@ -126,6 +128,7 @@ void MainWindow::connectPages() {
     connect(shop_, &ShopPage::jobOpened, this, &MainWindow::showWork);
     connect(shop_, &ShopPage::newGuitarWanted, this, &MainWindow::newGuitar);
     connect(shop_, &ShopPage::demoWanted, this, &MainWindow::stockWithDemo);
+    connect(shop_, &ShopPage::trialWanted, this, &MainWindow::tryGuitar);
     connect(steps_, &JobPage::methodsToCompare, this, [this] {
         showPage(Practice);
         practice_->showMethods();
@@ -339,6 +342,34 @@ void MainWindow::newGuitar() {
         return;
     showWork();
     steps_->focusWork();
+}
+
+void MainWindow::tryGuitar() {
+    constexpr std::uint32_t itsOwn = 20261;
+    Job job = newJob();
+    setFamily(job, job.rig.bridge.family);
+    fitFirstSet(job, context_->catalogue());
+    const auto sets = context_->catalogue().setsFor(job.rig.strings.size());
+    if (sets.size() > 2) // another one goes on, so that there is something to balance
+        applySet(job, Side::On, *sets[2], context_->catalogue());
+    job.guitar = tr("Guitar that answers");
+    job.simulatedSeed = itsOwn;
+    chooseMethod(job, QStringLiteral("blockOut"), QStringLiteral("before"));
+    job.method.stretch = false;
+    job.work.received = QDate::currentDate();
+    for (const Step& step : stepsOf(job)) { // it is strung already
+        if (step.id == StepId::RoughTune)
+            break;
+        job.work.records.append({step.name(), StepRecord::What::Done, QString(), nowText()});
+    }
+    // Not as the shop does: it is to be short.
+    const auto open = [&](Unsaved unsaved) {
+        return session_.logbook() ? session_.keep(job, unsaved) : session_.start(job, QString(), unsaved);
+    };
+    if (!context_->replaceJob(open))
+        return;
+    showWork();
+    context_->say(tr("This guitar answers by itself: press F9 and watch, or type readings of your own."));
 }
 
 std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {

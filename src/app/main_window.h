@@ -53,6 +53,7 @@ public:
     void openDemo(int index);
     void stockWithDemo(); ///< puts the demo guitars and a few finished jobs into an empty logbook
     void newGuitar();
+    void tryGuitar();     ///< a simulated one, just strung, at the bench
     void offerRecovery(); ///< shows the banner if a crash left a job behind
     [[nodiscard]] QString message() const;
     /// Speaks another language from now on, with the same job at the same step; empty: the desktop's.

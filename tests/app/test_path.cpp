@@ -294,7 +294,23 @@ private Q_SLOTS:
         QVERIFY(lanes->isVisible());
     }
 
+    /// Whoever has no guitar at hand sees one put in tune in a few keys.
+    void aGuitarThatAnswersEndsInTune() {
+        QTest::mouseClick(find<QPushButton>("tryGuitar"), Qt::LeftButton);
+        QVERIFY(work().isAtBench() && session().job().simulatedSeed);
+        QVERIFY(derived().next().what != NextAct::Do::Done);
+        int keys = 0;
+        for (; keys < 40 && derived().next().what != NextAct::Do::Done; ++keys)
+            QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_F9);
+        QCOMPARE(derived().next().what, NextAct::Do::Done);
+        QVERIFY2(keys >= 4 && keys <= 25, qPrintable(QString::number(keys)));
+        QCOMPARE(book().jobCount().value(), 1);
+    }
+
     void anEmptyShopOffersTheDemo() {
+        const Scene& panels = find<SceneView>("shopExample")->scene();
+        for (const char* title : {"title-1", "title-2", "title-3"})
+            QVERIFY2(panels.find(QLatin1String(title)), title);
         QVERIFY(find<SceneView>("shopExample")->isVisible());
         QVERIFY(!find<SceneView>("shopExample")->scene().description.isEmpty());
         QTest::mouseClick(find<QPushButton>("openDemoShop"), Qt::LeftButton);

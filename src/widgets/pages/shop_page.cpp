@@ -5,7 +5,7 @@
 #include "domain/job/compare.h"
 #include "domain/methods/method_figures.h"
 #include "domain/work/workflow.h"
-#include "paint/convergence_chart.h"
+#include "paint/first_start.h"
 #include "session/document/demo_shop.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -104,31 +104,10 @@ QString ShopPage::tab() const {
     return tabs_->currentWidget()->objectName();
 }
 
-/// A small job as it usually goes, so that an empty shop is no empty page.
 void ShopPage::showExample() {
-    using Act = Convergence::Act;
-    using Point = Convergence::Point;
-    Convergence way;
-    way.acts = {{QString(), Act::Kind::Start},           {tr("checked"), Act::Kind::Read},
-                {tr("claw tightened"), Act::Kind::Claw}, {tr("tuned"), Act::Kind::Peg},
-                {tr("tuned"), Act::Kind::Peg},           {tr("tuned"), Act::Kind::Peg},
-                {tr("tuned"), Act::Kind::Peg},           {tr("checked"), Act::Kind::Read}};
-    const double cents[3][8] = {{0, -240, -150, 120, 90, 55, 25, 3},
-                                {0, -280, -190, -230, 70, 35, 15, -2},
-                                {0, -310, -220, -260, -290, 30, 12, 4}};
-    for (int s = 0; s < 3; ++s) {
-        Convergence::Line line{QString::number(6 - 2 * s), {std::nullopt}};
-        for (int a = 1; a < 8; ++a)
-            line.cents.push_back(Point{cents[s][a], a == 1 || a == 7 || a == 3 + s});
-        way.strings.push_back(line);
-    }
-    for (const double deg : {-1.8, -1.8, -2.6, -1.9, -1.2, -0.6, -0.2, 0.05})
-        way.plate_deg.push_back(Point{deg, deg == -1.8 || deg == 0.05});
-    way.likelyActs = 2.0;
-    way.mostActs = 3.0;
-    example_->show([way, scale = context_.preferences().textScale](
-                       const QSizeF& size) { return buildConvergence(way, size, scale); },
-                   context_.preferences());
+    example_->show(
+        [scale = context_.preferences().textScale](const QSizeF& size) { return buildFirstStart(size, scale); },
+        context_.preferences());
 }
 
 QWidget* ShopPage::buildEmpty() {
@@ -148,26 +127,26 @@ QWidget* ShopPage::buildEmpty() {
     connect(first, &QPushButton::clicked, this, &ShopPage::newGuitarWanted);
     auto* demo = new QPushButton(tr("Look round the demo shop"), page);
     demo->setObjectName(QStringLiteral("openDemoShop"));
+    auto* trial = new QPushButton(tr("Try it on a guitar that answers"), page);
+    trial->setObjectName(QStringLiteral("tryGuitar"));
+    trial->setToolTip(tr("A simulated guitar just strung: some two minutes until it is in tune"));
+    connect(trial, &QPushButton::clicked, this, &ShopPage::trialWanted);
     demo->setToolTip(tr("Six invented guitars that answer by themselves; they can be deleted later"));
     connect(demo, &QPushButton::clicked, this, &ShopPage::demoWanted);
     auto* row = new QHBoxLayout;
     row->addWidget(first);
+    row->addWidget(trial);
     row->addWidget(demo);
     row->addStretch();
     example_ = new SceneView(page);
     example_->setObjectName(QStringLiteral("shopExample"));
-    example_->setAccessibleName(tr("Example of the progress to pitch"));
-    QLabel* said = label(TextRole::Small, page);
-    said->setText(
-        tr("What it will look like: each string and the plate after every act, on their way into the tolerance."));
-    said->setWordWrap(true);
+    example_->setAccessibleName(tr("What the program does, in three steps"));
     column->addWidget(title);
     column->addWidget(words);
     column->addSpacing(12);
     column->addLayout(row);
     column->addSpacing(16);
     column->addWidget(example_, 1);
-    column->addWidget(said);
     return page;
 }
 

@@ -32,7 +32,8 @@ public:
 Q_SIGNALS:
     void jobOpened();
     void newGuitarWanted();
-    void demoWanted(); ///< the demo shop, into an empty one
+    void trialWanted(); ///< a simulated guitar, for somebody who has none at hand
+    void demoWanted();  ///< the demo shop, into an empty one
 
 private:
     QWidget* buildEmpty();
