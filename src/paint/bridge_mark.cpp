@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/bridge_mark.h"
 
-#include <cmath>
-#include <numbers>
+#include "paint/circle.h"
+
+#include <algorithm>
 
 namespace flenzo {
 
@@ -54,14 +55,7 @@ private:
         scene_.line(placed, ink, width);
     }
     void disc(const QPointF& centre, double radius, ColourRole fill = ColourRole::Metal) {
-        QPolygonF points;
-        constexpr int corners = 24;
-        const double size = radius * std::min(wide_, high_);
-        for (int k = 0; k < corners; ++k) {
-            const double a = 2.0 * std::numbers::pi * k / corners;
-            points.append(at(centre) + size * QPointF(std::cos(a), std::sin(a)));
-        }
-        scene_.area(points, fill, ColourRole::MetalEdge, 1.5);
+        scene_.area(circleAt(at(centre), radius * std::min(wide_, high_)), fill, ColourRole::MetalEdge, 1.5);
     }
 
     /// A plate on its edge: in a recess, on the face, or a little above it; what tunes or clamps at its rear.

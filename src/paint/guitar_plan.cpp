@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/guitar_plan.h"
 
+#include "paint/circle.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -52,14 +54,7 @@ private:
     [[nodiscard]] QPolygonF box(double left, double top, double right, double bottom) const {
         return QPolygonF{at(left, top), at(right, top), at(right, bottom), at(left, bottom)};
     }
-    [[nodiscard]] QPolygonF round(double x, double y, double radius_px) const {
-        QPolygonF points;
-        for (int i = 0; i < 24; ++i) {
-            const double a = 2.0 * std::numbers::pi * i / 24.0;
-            points.append(at(x, y) + radius_px * QPointF(std::cos(a), std::sin(a)));
-        }
-        return points;
-    }
+    [[nodiscard]] QPolygonF round(double x, double y, double radius_px) const { return circleAt(at(x, y), radius_px); }
 
     /// A plain round-shouldered body of our own, its waist nearer the neck.
     void drawBody() {

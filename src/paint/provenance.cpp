@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/provenance.h"
 
+#include "paint/circle.h"
+
 #include <QCoreApplication>
-#include <cmath>
-#include <numbers>
 
 namespace flenzo {
 
@@ -12,15 +12,6 @@ namespace {
 struct ProvenanceWords {
     Q_DECLARE_TR_FUNCTIONS(Provenance)
 };
-
-QPolygonF disc(const QPointF& centre, double radius, int corners) {
-    QPolygonF points;
-    for (int k = 0; k < corners; ++k) {
-        const double turn = 2.0 * std::numbers::pi * k / corners;
-        points.append(centre + radius * QPointF(std::cos(turn), std::sin(turn)));
-    }
-    return points;
-}
 
 } // namespace
 
@@ -40,12 +31,12 @@ void addProvenance(Scene& scene, const QPointF& centre, Provenance of, double te
     constexpr int corners = 20, dots = 6;
     const double radius = 0.3 * textPixels, stroke = 0.12 * textPixels;
     if (of == Provenance::Assumed) {
-        for (const QPointF& dot : disc(centre, radius, dots))
-            scene.area(disc(dot, stroke * 0.9, 8), ink).id = QStringLiteral("assumed");
+        for (const QPointF& dot : circleAt(centre, radius, dots))
+            scene.area(circleAt(dot, stroke * 0.9, 8), ink).id = QStringLiteral("assumed");
         return;
     }
     const bool measured = of == Provenance::Measured;
-    Mark& mark = scene.area(disc(centre, measured ? radius + 0.5 * stroke : radius, corners),
+    Mark& mark = scene.area(circleAt(centre, measured ? radius + 0.5 * stroke : radius, corners),
                             measured ? ink : ColourRole::Sheet, ink, measured ? 1.0 : stroke);
     mark.id = measured ? QStringLiteral("measured") : QStringLiteral("calculated");
 }

@@ -3,27 +3,16 @@
 
 #include "core/planning/spring_choice.h"
 #include "core/statics/readings.h"
+#include "paint/circle.h"
 #include "paint/provenance.h"
 
 #include <algorithm>
-#include <cmath>
-#include <numbers>
 
 namespace flenzo {
 
 namespace {
 
 using Eigen::Vector2d;
-
-QPolygonF circle(const ViewTransform& paper, const Vector2d& centre, double radius_m) {
-    QPolygonF points;
-    constexpr int corners = 40;
-    for (int i = 0; i < corners; ++i) {
-        const double a = 2.0 * std::numbers::pi * i / corners;
-        points.append(paper.at(centre + radius_m * Vector2d(std::cos(a), std::sin(a))));
-    }
-    return points;
-}
 
 /// Measures of a shaft's section on the page (m): where its plate and the top lie below the shaft's axis.
 struct ShaftPlan {
@@ -149,7 +138,8 @@ Scene buildShaftSection(const SectionValues& v, const QSizeF& size) {
                          turned.place({-radius, 0.0}),
                          {0.0, radius},
                          {plan.right, radius}});
-    Mark& shaft = scene.area(circle(paper, {0, 0}, radius), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
+    Mark& shaft = scene.area(circleAt(paper.at({0, 0}), radius * paper.pixelsPerMetre), ColourRole::Metal,
+                             ColourRole::MetalEdge, 2.0);
     shaft.id = QStringLiteral("shaft");
     shaft.tip = SectionWords::tr("Shaft, radius %1").arg(lengthText(radius, v.units));
     drawPushSprings(scene, v, paper, plan.plate);

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/set_picture.h"
 
+#include "paint/circle.h"
+
 #include <QCoreApplication>
 #include <algorithm>
-#include <cmath>
-#include <numbers>
 
 namespace flenzo {
 
@@ -13,15 +13,6 @@ namespace {
 struct SetPictureWords {
     Q_DECLARE_TR_FUNCTIONS(SetPicture)
 };
-
-QPolygonF disc(const QPointF& centre, double radius) {
-    QPolygonF points;
-    for (int i = 0; i < 24; ++i) {
-        const double a = 2.0 * std::numbers::pi * i / 24.0;
-        points.append(centre + radius * QPointF(std::cos(a), std::sin(a)));
-    }
-    return points;
-}
 
 } // namespace
 
@@ -53,7 +44,7 @@ Scene buildLaidSet(const LaidSet& set, const QSizeF& size, double textScale) {
                 const double x = left + 6.0 + 9.0 * textScale * turn;
                 scene.line({{x, y - thick / 2.0}, {x + thick * 0.4, y + thick / 2.0}}, ColourRole::Sheet, 1.2);
             }
-        scene.area(disc({left - font * 0.6, y}, font * 0.35), ColourRole::Metal, ColourRole::MetalEdge);
+        scene.area(circleAt({left - font * 0.6, y}, font * 0.35), ColourRole::Metal, ColourRole::MetalEdge);
         if (!string.likeNext || i + 1 == set.strings.size())
             continue;
         alike = true;
@@ -79,8 +70,9 @@ Scene buildBallEnd(const BallEnd& end, const QSizeF& size, double textScale) {
     const double font = 15.0 * textScale, wide = std::min(size.width() - 40.0, 620.0 * textScale);
     const double y = size.height() * 0.42, left = (size.width() - wide) / 2.0;
     const QPointF ball(left + wide * 0.08, y);
-    scene.area(disc(ball, 13.0 * textScale), ColourRole::Metal, ColourRole::MetalEdge, 2.0).id = QStringLiteral("ball");
-    scene.area(disc(ball, 5.0 * textScale), ColourRole::Sheet, ColourRole::MetalEdge);
+    scene.area(circleAt(ball, 13.0 * textScale), ColourRole::Metal, ColourRole::MetalEdge, 2.0).id =
+        QStringLiteral("ball");
+    scene.area(circleAt(ball, 5.0 * textScale), ColourRole::Sheet, ColourRole::MetalEdge);
     const double twistTo = left + wide * 0.22, cut = left + wide * (end.kind == BallEnd::Kind::CutOff ? 0.30 : 0.86);
     QPolygonF twist;
     for (int k = 0; k <= 24; ++k)

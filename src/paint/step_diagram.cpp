@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/step_diagram.h"
 
+#include "paint/circle.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
@@ -29,15 +31,7 @@ public:
     [[nodiscard]] QPolygonF box(double left, double top, double right, double bottom) const {
         return QPolygonF{at(left, top), at(right, top), at(right, bottom), at(left, bottom)};
     }
-    [[nodiscard]] QPolygonF circle(double x, double y, double radius_px) const {
-        QPolygonF points;
-        constexpr int corners = 28;
-        for (int i = 0; i < corners; ++i) {
-            const double a = 2.0 * std::numbers::pi * i / corners;
-            points.append(at(x, y) + radius_px * QPointF(std::cos(a), std::sin(a)));
-        }
-        return points;
-    }
+    [[nodiscard]] QPolygonF circle(double x, double y, double radius_px) const { return circleAt(at(x, y), radius_px); }
     void words(double x, double y, const QString& text, Qt::Alignment align = Qt::AlignCenter,
                ColourRole ink = ColourRole::Text) {
         scene.text(at(x, y), text, ink, 14.0 * textScale_, align);

@@ -2,12 +2,12 @@
 #include "paint/string_lanes.h"
 
 #include "paint/cents_scale.h"
+#include "paint/circle.h"
 #include "paint/format.h"
 
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace flenzo {
 
@@ -20,16 +20,6 @@ struct StringLanesWords {
 using Lane = StringLanes::Lane;
 
 const QString laneId = QStringLiteral("lane-%1");
-
-QPolygonF circle(const QPointF& centre, double radius) {
-    QPolygonF points;
-    constexpr int corners = 28;
-    for (int k = 0; k < corners; ++k) {
-        const double a = 2.0 * std::numbers::pi * k / corners;
-        points.append(centre + radius * QPointF(std::cos(a), std::sin(a)));
-    }
-    return points;
-}
 
 /// What a lane says to a pointer and to a screen reader.
 QString wordsOf(const Lane& lane) {
@@ -175,7 +165,7 @@ private:
         const double radius = std::min(half() * 0.75, font_ * (v_.asked == i ? 0.6 : 0.45));
         const bool there = std::abs(*one.cents) <= v_.tolerance_cents;
         const ColourRole ink = there ? ColourRole::Goal : ColourRole::Strings;
-        Mark& mark = scene_.area(circle({xAt(*one.cents), y}, radius), one.read ? ink : ColourRole::Sheet, ink, 2.5);
+        Mark& mark = scene_.area(circleAt({xAt(*one.cents), y}, radius), one.read ? ink : ColourRole::Sheet, ink, 2.5);
         mark.id = QStringLiteral("place-%1").arg(i);
         mark.tip = wordsOf(one);
     }
@@ -212,7 +202,7 @@ private:
         const double r = std::min(half() * 0.75, font_ * 0.62);
         const QPointF at(scene_.size.width() - font_ * 1.5, y);
         scene_
-            .area(circle(at, r), one.turn == StringLanes::Turn::None ? ColourRole::Metal : ColourRole::FocusSoft,
+            .area(circleAt(at, r), one.turn == StringLanes::Turn::None ? ColourRole::Metal : ColourRole::FocusSoft,
                   one.turn == StringLanes::Turn::None ? ColourRole::MetalEdge : ColourRole::Focus, 1.6)
             .id = QStringLiteral("peg-%1").arg(i);
         if (one.turn == StringLanes::Turn::None) {

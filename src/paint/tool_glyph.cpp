@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/tool_glyph.h"
 
-#include <cmath>
-#include <numbers>
+#include "paint/circle.h"
+
+#include <algorithm>
 
 namespace flenzo {
 
@@ -27,12 +28,7 @@ public:
         scene.line(polygon, ColourRole::Text, width);
     }
     void ring(double x, double y, double radius, ColourRole fill) {
-        QPolygonF points;
-        for (int i = 0; i < 24; ++i) {
-            const double a = 2.0 * std::numbers::pi * i / 24.0;
-            points.append(at(x + radius * std::cos(a), y + radius * std::sin(a)));
-        }
-        scene.area(points, fill, ColourRole::Text, 1.4);
+        scene.area(circleAt(at(x, y), radius * side_), fill, ColourRole::Text, 1.4);
     }
     Scene scene;
 

@@ -2,32 +2,20 @@
 #include "drawings.h"
 
 #include "domain/job/job.h"
+#include "paint/circle.h"
 #include "paint/section.h"
-
-#include <cmath>
-#include <numbers>
 
 namespace flenzo {
 
 namespace {
-
-QPolygonF circle(const QPointF& centre, double radius) {
-    QPolygonF points;
-    constexpr int corners = 36;
-    for (int k = 0; k < corners; ++k) {
-        const double a = 2.0 * std::numbers::pi * k / corners;
-        points.append(centre + radius * QPointF(std::cos(a), std::sin(a)));
-    }
-    return points;
-}
 
 /// A number in a disc, with a line to the part it stands for.
 void number(Scene& scene, int which, const QPointF& part, const QPointF& label) {
     constexpr double radius = 17.0;
     scene.line({label, part}, ColourRole::Sheet, 5.0);
     scene.line({label, part}, ColourRole::Text, 1.6);
-    scene.area(circle(part, 3.5), ColourRole::Text);
-    scene.area(circle(label, radius), ColourRole::Sheet, ColourRole::Text, 2.0);
+    scene.area(circleAt(part, 3.5), ColourRole::Text);
+    scene.area(circleAt(label, radius), ColourRole::Sheet, ColourRole::Text, 2.0);
     scene.text(label, QString::number(which), ColourRole::Text, 20.0, Qt::AlignCenter).bold = true;
 }
 
@@ -100,8 +88,8 @@ Scene bridgeFromAbove() {
         scene.line({{saddle, y}, {1000.0, y}}, ColourRole::Strings, 4.6 - 0.6 * s);
     }
     for (const double y : {top + 6.0, bottom - 6.0})
-        scene.area(circle({right, y}, 17.0), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
-    scene.area(circle({right - 40.0, bottom - 14.0}, 11.0), ColourRole::MetalEdge);
+        scene.area(circleAt({right, y}, 17.0), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
+    scene.area(circleAt({right - 40.0, bottom - 14.0}, 11.0), ColourRole::MetalEdge);
     scene.line({{right - 40.0, bottom - 14.0}, {right + 150.0, bottom + 46.0}, {right + 360.0, bottom + 50.0}},
                ColourRole::MetalEdge, 9.0);
     const double second = top + 45.0 + (bottom - top - 90.0) / 5.0, fifth = second + 3.0 * (bottom - top - 90.0) / 5.0;
@@ -126,7 +114,7 @@ Scene bridgeFromBehind() {
     constexpr int slots = 5;
     const auto slotY = [&](int slot) { return top + 80.0 + (bottom - top - 160.0) * slot / (slots - 1.0); };
     for (int slot = 0; slot < slots; ++slot)
-        scene.area(circle({left + 92.0, slotY(slot)}, 7.0), ColourRole::Cavity, ColourRole::MetalEdge);
+        scene.area(circleAt({left + 92.0, slotY(slot)}, 7.0), ColourRole::Cavity, ColourRole::MetalEdge);
     const double claw = wall - 150.0;
     scene.area(box(claw, top + 60.0, claw + 26.0, bottom - 60.0), ColourRole::Metal, ColourRole::MetalEdge, 2.0);
     for (const int slot : {0, 2, 4}) {
