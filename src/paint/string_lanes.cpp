@@ -181,7 +181,8 @@ private:
     }
 
     void figure(const Lane& one, std::size_t i, double y) {
-        if (one.off || (!one.cents && !one.live_cents))
+        const std::optional<double> shown_cents = one.live_cents ? one.live_cents : one.cents;
+        if (one.off || !shown_cents)
             return;
         const bool aged = !one.age.isEmpty() && high_ > 2.4 * font_;
         const double right = scene_.size.width() - font_ * 2.9, up = aged ? font_ * 0.45 : 0.0;
@@ -190,7 +191,7 @@ private:
                 .text({right, y + font_ * 0.7}, one.age, ColourRole::Quiet, font_ * 0.8,
                       Qt::AlignRight | Qt::AlignVCenter)
                 .id = QStringLiteral("age-%1").arg(i);
-        Mark& text = scene_.text({right, y - up}, signedNumber(one.live_cents.value_or(*one.cents), 1),
+        Mark& text = scene_.text({right, y - up}, signedNumber(*shown_cents, 1),
                                  one.live_cents ? ColourRole::Focus : ColourRole::Text, font_ * (meant(i) ? 1.2 : 1.07),
                                  Qt::AlignRight | Qt::AlignVCenter);
         text.bold = one.read || one.live_cents;

@@ -382,6 +382,12 @@ private Q_SLOTS:
         const Scene off = buildStringLanes(lanes, size, scale);
         QVERIFY(*off.find(QStringLiteral("live"))->fill != ColourRole::Goal);
         QVERIFY(off.find(QStringLiteral("figure-1"))->text.contains(QLatin1String("100.0")));
+        lanes.lanes[1].cents.reset(); // it sounds before anybody has read it
+        const Scene first = buildStringLanes(lanes, size, scale);
+        QVERIFY(!first.find(QStringLiteral("place-1")) && first.find(QStringLiteral("live")));
+        QCOMPARE(first.find(QStringLiteral("figure-1"))->text, off.find(QStringLiteral("figure-1"))->text);
+        lanes.lanes[1].live_cents.reset();
+        QVERIFY(!buildStringLanes(lanes, size, scale).find(QStringLiteral("figure-1")));
     }
 
     void whatMovedIsDrawnByShares() {
