@@ -101,8 +101,10 @@ QString toolsNote(const Job& job) {
     QStringList notes;
     const double pitch_cents = job.goal.pitchTolerance_cents;
     const double tuner = rules.tellPitch * job.tools.tuner_cents.value_or(0.0);
+    const double believed_cents = job.tools.peg_cents.value_or(rules.peg_cents);
+    // As the rules judge by it: a finer hand than was believed makes the job no stricter.
     const double hand_cents =
-        nearness_cents(job.log, job.tools.peg_cents.value_or(rules.peg_cents), job.tools.tuner_cents.value_or(0.0));
+        std::max(believed_cents, nearness_cents(job.log, believed_cents, job.tools.tuner_cents.value_or(0.0)));
     const bool seen = job.tools.peg_cents || hand_cents > rules.peg_cents; // else it is only assumed
     const double peg = seen ? rules.tellPeg * hand_cents : 0.0;
     if (std::max(tuner, peg) > 1.01 * pitch_cents)
