@@ -77,8 +77,8 @@ Card cardFromJson(Fields fields) {
         const QString member = QLatin1String(name);
         return from.has(member) ? std::optional(from.number(member, range) * metresPerMm) : std::nullopt;
     };
-    card.clawDepth = {length(fields, "clawDepthBassMm", ranges::clawDepth_mm),
-                      length(fields, "clawDepthTrebleMm", ranges::clawDepth_mm)};
+    card.clawDepth = {length(fields, "clawDepthBassMm", ranges::clawBegan_mm),
+                      length(fields, "clawDepthTrebleMm", ranges::clawBegan_mm)};
     card.feel = readNamed(fields, "armFeel", feelNames, card.feel);
     card.arm = readNamed(fields, "arm", armNames, card.arm);
     card.wishBass_m = length(fields, "wishBassMm", ranges::action_mm);

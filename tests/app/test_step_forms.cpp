@@ -163,6 +163,21 @@ private Q_SLOTS:
                  qPrintable(said));
         const Job next = nextJob(job(), derived().advice.guitar, QDate(2026, 12, 1));
         QCOMPARE(clawDepthNow(next), now); // where the claw was left
+
+        // Turned further than that: it was measured wrongly, and has to be measured again.
+        QVERIFY(!session().append(QStringLiteral("claw"), Event::claw({8.0, 8.0})));
+        QVERIFY(!clawDepthNow(job()).bass_m && !clawSlant_m(job()));
+        QVERIFY(!unreadable(nextJob(job(), derived().advice.guitar, QDate(2026, 12, 1))));
+        // Loosened far and measured then: the depth it began with lies behind the wall, and is kept all the same.
+        QVERIFY(!session().append(QStringLiteral("claw"), Event::claw({-12.0, -12.0})));
+        auto* field = find<QDoubleSpinBox>("clawDepthBass");
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, QStringLiteral("2"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QVERIFY(*job().card.clawDepth.bass_m < 0.0 && !unreadable(job()));
+        const Result<Job> again = jobFromJson(jobToJson(job()));
+        QVERIFY(again.ok() && std::abs(*clawDepthNow(again.value()).bass_m - 0.002) < 1e-9);
     }
 
     /// Who wants another arm hears which springs make it, on this guitar.

@@ -110,6 +110,8 @@ inline constexpr Range treeDrop_mm{
 inline constexpr Range scale_N{0.0, 500.0, QT_TRANSLATE_NOOP("Range", "what a luggage scale shows, in newtons")};
 inline constexpr Range clawDepth_mm{
     0.5, 80.0, QT_TRANSLATE_NOOP("Range", "from the wall of the cavity to the claw in millimetres")};
+/// The same reckoned back to the job's first turn, which an entry undone or forgotten puts anywhere.
+inline constexpr Range clawBegan_mm{clawDepth_mm.least - 500.0, clawDepth_mm.most + 500.0, clawDepth_mm.reason};
 inline constexpr Range relief_mm{
     -1.0, 2.0, QT_TRANSLATE_NOOP("Range", "the relief of a neck in millimetres; a minus sign: it bends back")};
 inline constexpr Range brokenString{1.0, 12.0, QT_TRANSLATE_NOOP("Range", "a string, counted from the thickest")};

@@ -19,8 +19,11 @@ double drawnIn_m(const Job& job, std::optional<double> ClawDepth::*side) {
 ClawDepth clawDepthNow(const Job& job) {
     ClawDepth now = job.card.clawDepth;
     for (const auto side : {&ClawDepth::bass_m, &ClawDepth::treble_m})
-        if (now.*side)
-            *(now.*side) -= drawnIn_m(job, side);
+        if (std::optional<double>& depth_m = now.*side) {
+            *depth_m -= drawnIn_m(job, side);
+            if (*depth_m <= 0.0)
+                depth_m.reset();
+        }
     return now;
 }
 

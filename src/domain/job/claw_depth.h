@@ -6,7 +6,7 @@
 namespace flenzo {
 
 /// Both depths as they must be by now: what was measured, less what the screws have drawn the claw in since the job
-/// began.
+/// began; nothing where that cannot be, so that it has to be measured again.
 [[nodiscard]] ClawDepth clawDepthNow(const Job& job);
 /// Notes one side as it is now; nothing takes it back.
 void setClawDepthNow(Job& job, std::optional<double> ClawDepth::*side, std::optional<double> depth_m);
