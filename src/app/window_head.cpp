@@ -36,11 +36,11 @@ WindowHead::WindowHead(AppContext& context, QWidget* parent) : QFrame(parent), c
     auto* row = new QHBoxLayout;
     rows_->addLayout(row, 1);
     guitar_ = label(TextRole::Heading, this, QStringLiteral("guitarTitle"));
-    story_ = label(TextRole::Small, this, QStringLiteral("story"));
-    story_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    reason_ = label(TextRole::Small, this, QStringLiteral("headReason"));
+    reason_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     row->addWidget(guitar_);
     row->addSpacing(12);
-    row->addWidget(story_, 1);
+    row->addWidget(reason_, 1);
     auto* strip = new QWidget(this); // below the title where large text leaves no room beside it
     auto* chips = new RowLayout(strip);
     rows_->addWidget(strip);
@@ -82,8 +82,8 @@ void WindowHead::refresh(bool isPractising) {
     const bool nothing = session.logbook() && !session.isKept() && session.path().isEmpty() && job.log.empty() &&
                          job.work.records.isEmpty() && job.guitar.isEmpty();
     guitar_->setText(nothing ? QString() : titleOf(job));
-    story_->setText(bundledWords(job.reason));
-    story_->setToolTip(story_->text());
+    reason_->setText(bundledWords(job.reason));
+    reason_->setToolTip(reason_->text());
     simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));
     refreshAway();

@@ -31,7 +31,7 @@ private:
 
     AppContext& context_;
     QBoxLayout* rows_;
-    QLabel *guitar_, *story_, *simulated_;
+    QLabel *guitar_, *reason_, *simulated_;
     std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
     QPushButton* away_;
 };

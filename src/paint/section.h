@@ -26,7 +26,7 @@ struct SectionValues {
     bool labels = false;    ///< the parts named, with leaders
     QString span = {};      ///< the figure whose ends are shown, by its key among the figures; empty: none
     std::size_t spanAt = 0; ///< of which spring or string
-    bool bare = false;      ///< the bridge alone, without figures and words: as a mark to choose by
+    bool bare = false;      ///< the bridge alone, without figures and words
 };
 
 /// The bridge from the side, to scale, nut to the right: body and cavity, posts, plate, block, springs, claw, saddles

@@ -125,7 +125,6 @@ QPushButton:checked { border: 2px solid @focus; padding: 4px 13px; background: @
 QToolButton[tile="true"] { background: @sheet; border: 1px solid @rule; border-radius: 3px; padding: 4px; font-size: @0.87px; }
 QToolButton[tile="true"]:checked { border: 3px solid @focus; background: @soft; padding: 2px; font-weight: bold; }
 QToolButton[tile="true"]:focus { border-color: @text; }
-QTabWidget#companion::pane { border: none; }
 QTreeView { background: @sheet; border: 1px solid @rule; selection-background-color: @soft; selection-color: @text; }
 QPushButton#done { background: @focus; color: @sheet; border: 2px solid @focus; font-weight: bold; }
 QPushButton#done:disabled { background: @rule; border-color: @rule; color: @quiet; }

@@ -119,7 +119,7 @@ private Q_SLOTS:
     void theDemoStartsWithItsStory() {
         QCOMPARE(window_->page(), MainWindow::Work);
         QVERIFY(window_->findChild<JobPage*>()->isAtBench());
-        QVERIFY(text("story").contains(QLatin1String("drop A")));
+        QVERIFY(text("headReason").contains(QLatin1String("drop A")));
         QVERIFY(!text("act").isEmpty() && !text("figure").isEmpty());
         QVERIFY(find<QTableView>("passSheet")->model()->columnCount() > 2);
         QCOMPARE(find<QTableView>("passSheet")->model()->rowCount(), 8);

@@ -83,10 +83,10 @@ QWidget* RigPage::buildIdentity() {
     name_ = text(tr("guitar"), &Job::guitar);
     name_->setObjectName(QStringLiteral("guitarName"));
     owner_ = text(tr("owner"), &Job::owner);
-    story_ = text(tr("reason for the job"), &Job::reason);
+    reason_ = text(tr("reason for the job"), &Job::reason);
     form->addRow(tr("name"), name_);
     form->addRow(tr("owner"), owner_);
-    form->addRow(tr("here for"), story_);
+    form->addRow(tr("here for"), reason_);
     orientation_ = new QComboBox(panel);
     orientation_->setAccessibleName(tr("How the guitar is held"));
     orientation_->addItems({tr("flat on its back"), tr("playing position"), tr("hanging upright"), tr("face down")});
@@ -290,7 +290,7 @@ void RigPage::refresh() {
     const Job& job = context_.session().job();
     name_->show(job.guitar);
     owner_->show(job.owner);
-    story_->show(bundledWords(job.reason));
+    reason_->show(bundledWords(job.reason));
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
     kind_->setCurrentIndex(static_cast<int>(job.rig.bridge.family));

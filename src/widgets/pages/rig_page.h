@@ -55,7 +55,7 @@ private:
 
     std::vector<Row> rows_;
     std::vector<Head> heads_;
-    FieldEdit *name_, *owner_, *story_;
+    FieldEdit *name_, *owner_, *reason_;
     QComboBox *kind_, *orientation_, *count_;
     QCheckBox *locked_, *decked_, *assisted_, *advanced_;
     FieldTable *springs_, *strings_;
