@@ -1274,6 +1274,13 @@
     </message>
 </context>
 <context>
+    <name>Demo</name>
+    <message>
+        <source>Guitar that answers</source>
+        <translation>Gitarre, die antwortet</translation>
+    </message>
+</context>
+<context>
     <name>DemoShop</name>
     <message>
         <source>New strings, as usual.</source>
@@ -2293,6 +2300,16 @@
     <message>
         <source>Broken</source>
         <translation>Gerissen</translation>
+    </message>
+</context>
+<context>
+    <name>Lanes</name>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>vor einem Handgriff</numerusform>
+            <numerusform>vor %n Handgriffen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3604,6 +3621,137 @@
     <message>
         <source>Not finished: tune the strings and level the plate.</source>
         <translation>Nicht fertig: die Saiten stimmen und die Platte eben stellen.</translation>
+    </message>
+</context>
+<context>
+    <name>PracticeKeys</name>
+    <message>
+        <source>Tune to… (Enter)</source>
+        <translation>Stimmen auf… (Enter)</translation>
+    </message>
+    <message>
+        <source>Turn the peg… (Q)</source>
+        <translation>Mechanik drehen… (Q)</translation>
+    </message>
+    <message>
+        <source>Check it (R)</source>
+        <translation>Prüfen (R)</translation>
+    </message>
+    <message>
+        <source>Check all (A)</source>
+        <translation>Alle prüfen (A)</translation>
+    </message>
+    <message>
+        <source>Pull the string (P)</source>
+        <translation>Saite ziehen (P)</translation>
+    </message>
+    <message>
+        <source>Caliper (C)</source>
+        <translation>Messschieber (C)</translation>
+    </message>
+    <message>
+        <source>Take the string off (X)</source>
+        <translation>Saite abnehmen (X)</translation>
+    </message>
+    <message>
+        <source>Put it on (N)</source>
+        <translation>Saite aufziehen (N)</translation>
+    </message>
+    <message>
+        <source>Tighten the claw… (T)</source>
+        <translation>Federkralle anziehen… (T)</translation>
+    </message>
+    <message>
+        <source>Loosen the claw… (J)</source>
+        <translation>Federkralle lösen… (J)</translation>
+    </message>
+    <message>
+        <source>Bass screw alone… (Y)</source>
+        <translation>Nur Bassschraube… (Y)</translation>
+    </message>
+    <message>
+        <source>Look at the springs (I)</source>
+        <translation>Nach Federn sehen (I)</translation>
+    </message>
+    <message>
+        <source>Springs in… (H)</source>
+        <translation>Federn hinein… (H)</translation>
+    </message>
+    <message>
+        <source>Block in, how thick… (B)</source>
+        <translation>Klotz, wie dick… (B)</translation>
+    </message>
+    <message>
+        <source>Block out (O)</source>
+        <translation>Klotz heraus (O)</translation>
+    </message>
+    <message>
+        <source>Arm to and fro (W)</source>
+        <translation>Hebel hin und her (W)</translation>
+    </message>
+    <message>
+        <source>Dive (D)</source>
+        <translation>Abtauchen (D)</translation>
+    </message>
+    <message>
+        <source>Pull up (U)</source>
+        <translation>Hochziehen (U)</translation>
+    </message>
+    <message>
+        <source>Raise bridge posts… (M)</source>
+        <translation>Bolzen heben… (M)</translation>
+    </message>
+    <message>
+        <source>Lock the nut (K)</source>
+        <translation>Sattel klemmen (K)</translation>
+    </message>
+    <message>
+        <source>Measure the gap (G)</source>
+        <translation>Spalt messen (G)</translation>
+    </message>
+    <message>
+        <source>Look from the side (V)</source>
+        <translation>Von der Seite sehen (V)</translation>
+    </message>
+    <message>
+        <source>Say what is wrong (F2)</source>
+        <translation>Sagen, was ist (F2)</translation>
+    </message>
+    <message>
+        <source>Hand it over (Ctrl+Enter)</source>
+        <translation>Übergeben (Strg+Enter)</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Federkralle</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Federn</translation>
+    </message>
+    <message>
+        <source>Block</source>
+        <translation>Klotz</translation>
+    </message>
+    <message>
+        <source>Arm</source>
+        <translation>Hebel</translation>
+    </message>
+    <message>
+        <source>Bridge posts</source>
+        <translation>Brückenbolzen</translation>
+    </message>
+    <message>
+        <source>Nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>Ruler and eye</source>
+        <translation>Lineal und Auge</translation>
     </message>
 </context>
 <context>
@@ -8868,6 +9016,10 @@
         <source>The springs are %1 % stiffer than was assumed. A tenth of a degree misread makes %2 %.</source>
         <translation>Die Federn sind %1 % härter als angenommen. Ein Zehntelgrad falsch gelesen macht %2 %.</translation>
     </message>
+    <message>
+        <source>These two are too near each other: misread by a tenth of a degree, they say something else entirely. Turn the claw further.</source>
+        <translation>Beide liegen zu nah beieinander: Um ein Zehntelgrad falsch abgelesen, sagen sie etwas ganz anderes. Die Krallenschrauben weiter drehen.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::FirstAnswerForm</name>
@@ -9364,10 +9516,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
 </context>
 <context>
     <name>flenzo::JobPage</name>
-    <message>
-        <source>Steps of this phase</source>
-        <translation>Schritte dieser Phase</translation>
-    </message>
     <message>
         <source>The time is up.</source>
         <translation>Die Zeit ist um.</translation>
@@ -9996,10 +10144,6 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Go to c&amp;urrent step</source>
         <translation>Zum akt&amp;uellen Schritt</translation>
-    </message>
-    <message>
-        <source>Guitar that answers</source>
-        <translation>Gitarre, die antwortet</translation>
     </message>
     <message>
         <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
@@ -10637,102 +10781,6 @@ kommt noch</translation>
         <translation>Was ist falsch?</translation>
     </message>
     <message>
-        <source>Tune to… (Enter)</source>
-        <translation>Stimmen auf… (Enter)</translation>
-    </message>
-    <message>
-        <source>Turn the peg… (Q)</source>
-        <translation>Mechanik drehen… (Q)</translation>
-    </message>
-    <message>
-        <source>Check it (R)</source>
-        <translation>Prüfen (R)</translation>
-    </message>
-    <message>
-        <source>Check all (A)</source>
-        <translation>Alle prüfen (A)</translation>
-    </message>
-    <message>
-        <source>Measure the gap (G)</source>
-        <translation>Spalt messen (G)</translation>
-    </message>
-    <message>
-        <source>Look from the side (V)</source>
-        <translation>Von der Seite sehen (V)</translation>
-    </message>
-    <message>
-        <source>Tighten the claw… (T)</source>
-        <translation>Federkralle anziehen… (T)</translation>
-    </message>
-    <message>
-        <source>Loosen the claw… (J)</source>
-        <translation>Federkralle lösen… (J)</translation>
-    </message>
-    <message>
-        <source>Bass screw alone… (Y)</source>
-        <translation>Nur Bassschraube… (Y)</translation>
-    </message>
-    <message>
-        <source>Pull the string (P)</source>
-        <translation>Saite ziehen (P)</translation>
-    </message>
-    <message>
-        <source>Arm to and fro (W)</source>
-        <translation>Hebel hin und her (W)</translation>
-    </message>
-    <message>
-        <source>Dive (D)</source>
-        <translation>Abtauchen (D)</translation>
-    </message>
-    <message>
-        <source>Pull up (U)</source>
-        <translation>Hochziehen (U)</translation>
-    </message>
-    <message>
-        <source>Block in, how thick… (B)</source>
-        <translation>Klotz, wie dick… (B)</translation>
-    </message>
-    <message>
-        <source>Block out (O)</source>
-        <translation>Klotz heraus (O)</translation>
-    </message>
-    <message>
-        <source>Lock the nut (K)</source>
-        <translation>Sattel klemmen (K)</translation>
-    </message>
-    <message>
-        <source>Look at the springs (I)</source>
-        <translation>Nach Federn sehen (I)</translation>
-    </message>
-    <message>
-        <source>Springs in… (H)</source>
-        <translation>Federn hinein… (H)</translation>
-    </message>
-    <message>
-        <source>Caliper (C)</source>
-        <translation>Messschieber (C)</translation>
-    </message>
-    <message>
-        <source>Raise bridge posts… (M)</source>
-        <translation>Bolzen heben… (M)</translation>
-    </message>
-    <message>
-        <source>Take the string off (X)</source>
-        <translation>Saite abnehmen (X)</translation>
-    </message>
-    <message>
-        <source>Put it on (N)</source>
-        <translation>Saite aufziehen (N)</translation>
-    </message>
-    <message>
-        <source>Say what is wrong (F2)</source>
-        <translation>Sagen, was ist (F2)</translation>
-    </message>
-    <message>
-        <source>Hand it over (Ctrl+Enter)</source>
-        <translation>Übergeben (Strg+Enter)</translation>
-    </message>
-    <message>
         <source>what is typed</source>
         <translation>was eingegeben ist</translation>
     </message>
@@ -10775,45 +10823,6 @@ kommt noch</translation>
     <message>
         <source>Not looked at yet: drawn level</source>
         <translation>Noch nicht angesehen: eben gezeichnet</translation>
-    </message>
-    <message>
-        <source>String</source>
-        <translation>Saite</translation>
-    </message>
-    <message>
-        <source>Claw</source>
-        <translation>Federkralle</translation>
-    </message>
-    <message>
-        <source>Springs</source>
-        <translation>Federn</translation>
-    </message>
-    <message>
-        <source>Block</source>
-        <translation>Klotz</translation>
-    </message>
-    <message>
-        <source>Arm</source>
-        <translation>Hebel</translation>
-    </message>
-    <message>
-        <source>Bridge posts</source>
-        <translation>Brückenbolzen</translation>
-    </message>
-    <message>
-        <source>Nut</source>
-        <translation>Sattel</translation>
-    </message>
-    <message>
-        <source>Ruler and eye</source>
-        <translation>Lineal und Auge</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n acts ago</source>
-        <translation>
-            <numerusform>vor einem Handgriff</numerusform>
-            <numerusform>vor %n Handgriffen</numerusform>
-        </translation>
     </message>
     <message>
         <source>your estimate, then Enter; Escape: not now</source>
@@ -11793,6 +11802,13 @@ kommt noch</translation>
     <message>
         <source>soaks %1 more  ·  %2</source>
         <translation>zieht noch %1 ein  ·  %2</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StepList</name>
+    <message>
+        <source>Steps of this phase</source>
+        <translation>Schritte dieser Phase</translation>
     </message>
 </context>
 <context>

@@ -39,6 +39,16 @@
     </message>
 </context>
 <context>
+    <name>Lanes</name>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>1 act ago</numerusform>
+            <numerusform>%n acts ago</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Practice</name>
     <message numerus="yes">
         <source>Said wrongly %n time(s).</source>
@@ -112,16 +122,6 @@
         <translation>
             <numerusform>Nothing has been read yet: these are the mean and the spread of %n guitar of this kind that the shop finished, drawn towards the usual figures.</numerusform>
             <numerusform>Nothing has been read yet: these are the mean and the spread of %n guitars of this kind that the shop finished, drawn towards the usual figures.</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>flenzo::PracticeBench</name>
-    <message numerus="yes">
-        <source>%n acts ago</source>
-        <translation>
-            <numerusform>1 act ago</numerusform>
-            <numerusform>%n acts ago</numerusform>
         </translation>
     </message>
 </context>

@@ -1274,6 +1274,13 @@
     </message>
 </context>
 <context>
+    <name>Demo</name>
+    <message>
+        <source>Guitar that answers</source>
+        <translation>Guitarra que responde</translation>
+    </message>
+</context>
+<context>
     <name>DemoShop</name>
     <message>
         <source>New strings, as usual.</source>
@@ -2293,6 +2300,16 @@
     <message>
         <source>Broken</source>
         <translation>Rota</translation>
+    </message>
+</context>
+<context>
+    <name>Lanes</name>
+    <message numerus="yes">
+        <source>%n acts ago</source>
+        <translation>
+            <numerusform>hace un acto</numerusform>
+            <numerusform>hace %n actos</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3604,6 +3621,137 @@
     <message>
         <source>Not finished: tune the strings and level the plate.</source>
         <translation>Sin terminar: afinar las cuerdas y nivelar la placa.</translation>
+    </message>
+</context>
+<context>
+    <name>PracticeKeys</name>
+    <message>
+        <source>Tune to… (Enter)</source>
+        <translation>Afinar a… (Intro)</translation>
+    </message>
+    <message>
+        <source>Turn the peg… (Q)</source>
+        <translation>Girar la clavija… (Q)</translation>
+    </message>
+    <message>
+        <source>Check it (R)</source>
+        <translation>Comprobarla (R)</translation>
+    </message>
+    <message>
+        <source>Check all (A)</source>
+        <translation>Comprobar todas (A)</translation>
+    </message>
+    <message>
+        <source>Pull the string (P)</source>
+        <translation>Estirar la cuerda (P)</translation>
+    </message>
+    <message>
+        <source>Caliper (C)</source>
+        <translation>Calibre (C)</translation>
+    </message>
+    <message>
+        <source>Take the string off (X)</source>
+        <translation>Quitar la cuerda (X)</translation>
+    </message>
+    <message>
+        <source>Put it on (N)</source>
+        <translation>Ponerla (N)</translation>
+    </message>
+    <message>
+        <source>Tighten the claw… (T)</source>
+        <translation>Apretar la garra… (T)</translation>
+    </message>
+    <message>
+        <source>Loosen the claw… (J)</source>
+        <translation>Aflojar la garra… (J)</translation>
+    </message>
+    <message>
+        <source>Bass screw alone… (Y)</source>
+        <translation>Solo tornillo del lado grave… (Y)</translation>
+    </message>
+    <message>
+        <source>Look at the springs (I)</source>
+        <translation>Mirar los muelles (I)</translation>
+    </message>
+    <message>
+        <source>Springs in… (H)</source>
+        <translation>Poner muelles… (H)</translation>
+    </message>
+    <message>
+        <source>Block in, how thick… (B)</source>
+        <translation>Taco, qué grosor… (B)</translation>
+    </message>
+    <message>
+        <source>Block out (O)</source>
+        <translation>Taco fuera (O)</translation>
+    </message>
+    <message>
+        <source>Arm to and fro (W)</source>
+        <translation>Palanca de lado a lado (W)</translation>
+    </message>
+    <message>
+        <source>Dive (D)</source>
+        <translation>Bajada (D)</translation>
+    </message>
+    <message>
+        <source>Pull up (U)</source>
+        <translation>Subida (U)</translation>
+    </message>
+    <message>
+        <source>Raise bridge posts… (M)</source>
+        <translation>Subir los postes… (M)</translation>
+    </message>
+    <message>
+        <source>Lock the nut (K)</source>
+        <translation>Bloquear cejuela (K)</translation>
+    </message>
+    <message>
+        <source>Measure the gap (G)</source>
+        <translation>Medir el hueco (G)</translation>
+    </message>
+    <message>
+        <source>Look from the side (V)</source>
+        <translation>Mirar de lado (V)</translation>
+    </message>
+    <message>
+        <source>Say what is wrong (F2)</source>
+        <translation>Decir qué está mal (F2)</translation>
+    </message>
+    <message>
+        <source>Hand it over (Ctrl+Enter)</source>
+        <translation>Entregarla (Ctrl+Intro)</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Garra</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Muelles</translation>
+    </message>
+    <message>
+        <source>Block</source>
+        <translation>Taco</translation>
+    </message>
+    <message>
+        <source>Arm</source>
+        <translation>Palanca</translation>
+    </message>
+    <message>
+        <source>Bridge posts</source>
+        <translation>Postes del puente</translation>
+    </message>
+    <message>
+        <source>Nut</source>
+        <translation>Cejuela</translation>
+    </message>
+    <message>
+        <source>Ruler and eye</source>
+        <translation>Regla y ojo</translation>
     </message>
 </context>
 <context>
@@ -8868,6 +9016,10 @@
         <source>The springs are %1 % stiffer than was assumed. A tenth of a degree misread makes %2 %.</source>
         <translation>Los muelles son un %1 % más duros de lo supuesto. Una décima de grado mal leída supone un %2 %.</translation>
     </message>
+    <message>
+        <source>These two are too near each other: misread by a tenth of a degree, they say something else entirely. Turn the claw further.</source>
+        <translation>Las dos están demasiado cerca: con una décima de grado mal leída dicen otra cosa muy distinta. Girar más la garra.</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::FirstAnswerForm</name>
@@ -9364,10 +9516,6 @@ Para seguir de todos modos, decir por qué:</translation>
 </context>
 <context>
     <name>flenzo::JobPage</name>
-    <message>
-        <source>Steps of this phase</source>
-        <translation>Pasos de esta fase</translation>
-    </message>
     <message>
         <source>The time is up.</source>
         <translation>Se acabó el tiempo.</translation>
@@ -9996,10 +10144,6 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>Go to c&amp;urrent step</source>
         <translation>Ir al paso act&amp;ual</translation>
-    </message>
-    <message>
-        <source>Guitar that answers</source>
-        <translation>Guitarra que responde</translation>
     </message>
     <message>
         <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
@@ -10637,102 +10781,6 @@ por venir</translation>
         <translation>¿Qué está mal?</translation>
     </message>
     <message>
-        <source>Tune to… (Enter)</source>
-        <translation>Afinar a… (Intro)</translation>
-    </message>
-    <message>
-        <source>Turn the peg… (Q)</source>
-        <translation>Girar la clavija… (Q)</translation>
-    </message>
-    <message>
-        <source>Check it (R)</source>
-        <translation>Comprobarla (R)</translation>
-    </message>
-    <message>
-        <source>Check all (A)</source>
-        <translation>Comprobar todas (A)</translation>
-    </message>
-    <message>
-        <source>Measure the gap (G)</source>
-        <translation>Medir el hueco (G)</translation>
-    </message>
-    <message>
-        <source>Look from the side (V)</source>
-        <translation>Mirar de lado (V)</translation>
-    </message>
-    <message>
-        <source>Tighten the claw… (T)</source>
-        <translation>Apretar la garra… (T)</translation>
-    </message>
-    <message>
-        <source>Loosen the claw… (J)</source>
-        <translation>Aflojar la garra… (J)</translation>
-    </message>
-    <message>
-        <source>Bass screw alone… (Y)</source>
-        <translation>Solo tornillo del lado grave… (Y)</translation>
-    </message>
-    <message>
-        <source>Pull the string (P)</source>
-        <translation>Estirar la cuerda (P)</translation>
-    </message>
-    <message>
-        <source>Arm to and fro (W)</source>
-        <translation>Palanca de lado a lado (W)</translation>
-    </message>
-    <message>
-        <source>Dive (D)</source>
-        <translation>Bajada (D)</translation>
-    </message>
-    <message>
-        <source>Pull up (U)</source>
-        <translation>Subida (U)</translation>
-    </message>
-    <message>
-        <source>Block in, how thick… (B)</source>
-        <translation>Taco, qué grosor… (B)</translation>
-    </message>
-    <message>
-        <source>Block out (O)</source>
-        <translation>Taco fuera (O)</translation>
-    </message>
-    <message>
-        <source>Lock the nut (K)</source>
-        <translation>Bloquear cejuela (K)</translation>
-    </message>
-    <message>
-        <source>Look at the springs (I)</source>
-        <translation>Mirar los muelles (I)</translation>
-    </message>
-    <message>
-        <source>Springs in… (H)</source>
-        <translation>Poner muelles… (H)</translation>
-    </message>
-    <message>
-        <source>Caliper (C)</source>
-        <translation>Calibre (C)</translation>
-    </message>
-    <message>
-        <source>Raise bridge posts… (M)</source>
-        <translation>Subir los postes… (M)</translation>
-    </message>
-    <message>
-        <source>Take the string off (X)</source>
-        <translation>Quitar la cuerda (X)</translation>
-    </message>
-    <message>
-        <source>Put it on (N)</source>
-        <translation>Ponerla (N)</translation>
-    </message>
-    <message>
-        <source>Say what is wrong (F2)</source>
-        <translation>Decir qué está mal (F2)</translation>
-    </message>
-    <message>
-        <source>Hand it over (Ctrl+Enter)</source>
-        <translation>Entregarla (Ctrl+Intro)</translation>
-    </message>
-    <message>
         <source>what is typed</source>
         <translation>lo escrito</translation>
     </message>
@@ -10775,45 +10823,6 @@ por venir</translation>
     <message>
         <source>Not looked at yet: drawn level</source>
         <translation>Aún sin mirar: dibujado a nivel</translation>
-    </message>
-    <message>
-        <source>String</source>
-        <translation>Cuerda</translation>
-    </message>
-    <message>
-        <source>Claw</source>
-        <translation>Garra</translation>
-    </message>
-    <message>
-        <source>Springs</source>
-        <translation>Muelles</translation>
-    </message>
-    <message>
-        <source>Block</source>
-        <translation>Taco</translation>
-    </message>
-    <message>
-        <source>Arm</source>
-        <translation>Palanca</translation>
-    </message>
-    <message>
-        <source>Bridge posts</source>
-        <translation>Postes del puente</translation>
-    </message>
-    <message>
-        <source>Nut</source>
-        <translation>Cejuela</translation>
-    </message>
-    <message>
-        <source>Ruler and eye</source>
-        <translation>Regla y ojo</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n acts ago</source>
-        <translation>
-            <numerusform>hace un acto</numerusform>
-            <numerusform>hace %n actos</numerusform>
-        </translation>
     </message>
     <message>
         <source>your estimate, then Enter; Escape: not now</source>
@@ -11793,6 +11802,13 @@ por venir</translation>
     <message>
         <source>soaks %1 more  ·  %2</source>
         <translation>empapa %1 más  ·  %2</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StepList</name>
+    <message>
+        <source>Steps of this phase</source>
+        <translation>Pasos de esta fase</translation>
     </message>
 </context>
 <context>

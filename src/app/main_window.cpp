@@ -12,9 +12,7 @@
 #include "app/shop_place.h"
 #include "app/window_head.h"
 #include "domain/base/faults.h"
-#include "domain/base/moment.h"
 #include "domain/job/edits.h"
-#include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
 #include "session/document/demo_shop.h"
@@ -334,9 +332,7 @@ void MainWindow::stockWithDemo() {
 }
 
 void MainWindow::newGuitar() {
-    Job job = newJob();
-    setFamily(job, job.rig.bridge.family); // what belongs to the bridge that is chosen first: its nut, its fine tuners
-    fitFirstSet(job, context_->catalogue());
+    Job job = firstJob(context_->catalogue());
     job.work.received = QDate::currentDate();
     if (!context_->replaceJob([&](Unsaved unsaved) { return begin(job, unsaved); }))
         return;
@@ -345,23 +341,8 @@ void MainWindow::newGuitar() {
 }
 
 void MainWindow::tryGuitar() {
-    constexpr std::uint32_t itsOwn = 20261;
-    Job job = newJob();
-    setFamily(job, job.rig.bridge.family);
-    fitFirstSet(job, context_->catalogue());
-    const auto sets = context_->catalogue().setsFor(job.rig.strings.size());
-    if (sets.size() > 2) // another one goes on, so that there is something to balance
-        applySet(job, Side::On, *sets[2], context_->catalogue());
-    job.guitar = tr("Guitar that answers");
-    job.simulatedSeed = itsOwn;
-    chooseMethod(job, QStringLiteral("blockOut"), QStringLiteral("before"));
-    job.method.stretch = false;
+    Job job = trialJob(context_->catalogue());
     job.work.received = QDate::currentDate();
-    for (const Step& step : stepsOf(job)) { // it is strung already
-        if (step.id == StepId::RoughTune)
-            break;
-        job.work.records.append({step.name(), StepRecord::What::Done, QString(), nowText()});
-    }
     // Not as the shop does: it is to be short.
     const auto open = [&](Unsaved unsaved) {
         return session_.logbook() ? session_.keep(job, unsaved) : session_.start(job, QString(), unsaved);

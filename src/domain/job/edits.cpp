@@ -273,6 +273,9 @@ void setAssisted(Job& job, bool assisted) {
     job.rig.bridge.assist = assisted ? std::optional(usual) : std::nullopt;
 }
 
+namespace {
+
+/// The first set and tuning of the catalogue that fit, on both sides.
 void fitFirstSet(Job& job, const Catalogue& catalogue) {
     const auto sets = catalogue.setsFor(job.rig.strings.size());
     const auto tunings = catalogue.tuningsFor(job.rig.strings.size());
@@ -283,6 +286,15 @@ void fitFirstSet(Job& job, const Catalogue& catalogue) {
         applySet(job, side, *sets.front(), catalogue);
         applyTuning(job, side, *tunings.front());
     }
+}
+
+} // namespace
+
+Job firstJob(const Catalogue& catalogue) {
+    Job job = newJob();
+    setFamily(job, job.rig.bridge.family);
+    fitFirstSet(job, catalogue);
+    return job;
 }
 
 std::optional<Fault> setStringCount(Job& job, std::size_t count, const Catalogue& catalogue) {

@@ -40,8 +40,8 @@ void spreadPosts(Job& job);
 /// Makes the job one of a single broken string, whose set stays on, or of a whole set again, which has to stretch.
 void setBroken(Job& job, std::optional<std::size_t> string);
 
-/// The first set and tuning of the catalogue that fit, on both sides.
-void fitFirstSet(Job& job, const Catalogue& catalogue);
+/// A new guitar with what belongs to the bridge that is chosen first: its nut, its fine tuners, a set that is sold.
+[[nodiscard]] Job firstJob(const Catalogue& catalogue);
 inline constexpr int leastStrings = 4; ///< that the screens offer
 /// Another number of strings, geometry spread as on the guitar before, standard tuning and the first fitting set.
 /// Refused once anything has been logged.

@@ -3,16 +3,25 @@
 
 #include "core/simulation/simulated_guitar.h"
 #include "domain/base/faults.h"
+#include "domain/base/moment.h"
 #include "domain/job/derived.h"
+#include "domain/job/edits.h"
+#include "domain/methods/methods.h"
+#include "domain/work/workflow.h"
 #include "store/bundled.h"
 #include "store/files.h"
 #include "store/job_json.h"
 
+#include <QCoreApplication>
 #include <QStringList>
 
 namespace flenzo {
 
 namespace {
+
+struct DemoWords {
+    Q_DECLARE_TR_FUNCTIONS(Demo)
+};
 
 struct Demo {
     const char* file;
@@ -57,6 +66,24 @@ Result<Job> demoJob(int index) {
             break;
         job.log.push_back(guitar.answer(next));
         guitar.hear(job.log.back());
+    }
+    return job;
+}
+
+Job trialJob(const Catalogue& catalogue) {
+    constexpr std::uint32_t itsOwn = 20261;
+    Job job = firstJob(catalogue);
+    const auto sets = catalogue.setsFor(job.rig.strings.size());
+    if (sets.size() > 2) // another one goes on, so that there is something to balance
+        applySet(job, Side::On, *sets[2], catalogue);
+    job.guitar = DemoWords::tr("Guitar that answers");
+    job.simulatedSeed = itsOwn;
+    chooseMethod(job, QStringLiteral("blockOut"), QStringLiteral("before"));
+    job.method.stretch = false;
+    for (const Step& step : stepsOf(job)) {
+        if (step.id == StepId::RoughTune)
+            break;
+        job.work.records.append({step.name(), StepRecord::What::Done, QString(), nowText()});
     }
     return job;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "domain/guitar/catalogue.h"
 #include "domain/job/job.h"
 
 namespace flenzo {
@@ -9,5 +10,9 @@ namespace flenzo {
 [[nodiscard]] QStringList demoNames();
 /// One of them, its story played as far as its file says by the simulated guitar. A fault is a broken installation.
 [[nodiscard]] Result<Job> demoJob(int index);
+
+/// A simulated guitar to try the program on: strung already with another set than it was balanced for, and short, with
+/// nothing to stretch and no block.
+[[nodiscard]] Job trialJob(const Catalogue& catalogue);
 
 } // namespace flenzo

@@ -45,7 +45,7 @@ void BenchPage::holdListenBar(ListenBar* bar) {
     if (!listen_)
         connect(&bar->listening(), &Listening::changed, this, [this] {
             if (isVisible())
-                refreshLanes();
+                showLanes();
         });
     listen_ = bar;
     if (keyRow_->indexOf(bar) < 0)
@@ -90,14 +90,14 @@ QWidget* BenchPage::buildViews() {
     way_->setObjectName(QStringLiteral("convergence"));
     way_->setAccessibleName(tr("Progress to pitch"));
     sheet_ = new PassSheetView(context_, views_);
-    why_view_ = new QWidget(views_);
-    auto* row = new QHBoxLayout(why_view_);
+    whyView_ = new QWidget(views_);
+    auto* row = new QHBoxLayout(whyView_);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    chart_ = new SceneView(why_view_);
+    chart_ = new SceneView(whyView_);
     chart_->setObjectName(QStringLiteral("momentChart"));
     chart_->setAccessibleName(tr("Moment chart"));
-    movement_ = new SceneView(why_view_);
+    movement_ = new SceneView(whyView_);
     movement_->setObjectName(QStringLiteral("movement"));
     movement_->setAccessibleName(tr("What the last act moved"));
     row->addWidget(chart_, 1);
@@ -109,10 +109,10 @@ QWidget* BenchPage::buildViews() {
     inSheet->setContentsMargins(0, 0, 0, 0);
     inSheet->addWidget(sheet_, 1);
     inSheet->addStretch();
-    for (QWidget* view : {instrument_, static_cast<QWidget*>(way_), sheet, why_view_})
+    for (QWidget* view : {instrument_, static_cast<QWidget*>(way_), sheet, whyView_})
         views_->addWidget(view);
     views_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    viewKeys_ = {{nullptr, way_}, {nullptr, sheet}, {nullptr, why_view_}, {nullptr, nullptr}};
+    viewKeys_ = {{nullptr, way_}, {nullptr, sheet}, {nullptr, whyView_}, {nullptr, nullptr}};
     return views_;
 }
 
@@ -150,9 +150,9 @@ void BenchPage::showView(QWidget* view) {
     entry_->setFocus();
 }
 
-void BenchPage::refreshLanes() {
-    const StringLanes lanes = lanesOf(context_.session().job(), context_.session().derived(),
-                                      context_.bench().pickedString(), listen_ ? &listen_->listening() : nullptr);
+/// What was worked out stays while somebody listens; only what sounds is new then.
+void BenchPage::showLanes() {
+    const StringLanes lanes = listen_ ? withSound(strings_, listen_->listening()) : strings_;
     lanes_->show([lanes, scale = context_.preferences().textScale](
                      const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
                  context_.preferences());
@@ -410,7 +410,8 @@ void BenchPage::refreshAct() {
     // The lanes show which string and which way; what else is touched is drawn beside the act.
     touches_ = touched.kind == ActPicture::Kind::Claw || touched.kind == ActPicture::Kind::Gap ||
                (isBig_ && touched.kind != ActPicture::Kind::None);
-    refreshLanes();
+    strings_ = lanesOf(session.job(), derived, picked);
+    showLanes();
     arrange();
     picture_->show([touched, scale = context_.preferences().textScale](
                        const QSizeF& size) { return buildActPicture(touched, size, scale); },

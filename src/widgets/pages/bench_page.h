@@ -3,6 +3,7 @@
 
 #include "domain/bench/entering.h"
 #include "domain/job/measuring.h"
+#include "paint/string_lanes.h"
 #include "widgets/pages/page.h"
 #include "widgets/text/step_words.h"
 
@@ -53,7 +54,7 @@ private:
     QWidget* buildViews();
     QLayout* buildViewKeys();
     void showView(QWidget* view); ///< nothing: the instrument
-    void refreshLanes();
+    void showLanes();
     QBoxLayout* buildPlateKeys(QWidget* panel);
     void connectEntry();
     void see(PlateByEye seen);
@@ -80,7 +81,7 @@ private:
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;
     QStackedWidget* views_; ///< the instrument, and what takes its place
-    QWidget *instrument_, *why_view_;
+    QWidget *instrument_, *whyView_;
     struct ViewKey {
         QPushButton* button;
         QWidget* view;
@@ -88,6 +89,7 @@ private:
     std::vector<ViewKey> viewKeys_;
     QBoxLayout* instrumentRow_;
     QBoxLayout* keyRow_;
+    StringLanes strings_; ///< as the advice has them
     SceneView *section_, *lanes_, *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
     ListenBar* listen_ = nullptr;

@@ -7,6 +7,7 @@
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/row_layout.h"
+#include "widgets/controls/step_list.h"
 #include "widgets/forms/hears_strings.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
@@ -21,7 +22,6 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -35,14 +35,6 @@ namespace flenzo {
 namespace {
 
 constexpr double narrowWidth = 58.0; ///< in base sizes: below it the bar stands in two rows
-
-QString stepLine(const QString& title, StepState state, bool current) {
-    return (current                       ? QStringLiteral("\u25b8 ")
-            : state == StepState::Skipped ? QStringLiteral("\u2013 ")
-            : state == StepState::Done    ? QStringLiteral("\u2713 ")
-                                          : QStringLiteral("\u00b7 ")) +
-           title;
-}
 
 } // namespace
 
@@ -78,21 +70,13 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     row->addWidget(figures_, 2);
     column->addLayout(row, 1);
     column->addWidget(buildAsk());
-    list_ = new QListWidget(this);
-    list_->setObjectName(QStringLiteral("steps"));
-    list_->setAccessibleName(tr("Steps of this phase"));
-    list_->setFocusPolicy(Qt::NoFocus);
-    list_->setFlow(QListView::LeftToRight);
-    list_->setWrapping(true);
-    list_->setResizeMode(QListView::Adjust);
-    list_->setSelectionMode(QAbstractItemView::NoSelection);
-    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_ = new StepList(this);
     bottom_ = new QHBoxLayout;
     bottom_->setSpacing(8);
     bottom_->addWidget(list_, 1);
     bottom_->addWidget(buildButtons());
     column->addLayout(bottom_);
-    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { look(listed_[list_->row(item)]); });
+    connect(list_, &StepList::picked, this, &JobPage::look);
     connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
     // Somebody who only looked at the bench from another step has not done that step.
     connect(bench_, &BenchPage::actIsOver, this, [this] {
@@ -319,7 +303,7 @@ void JobPage::putButtonsBeside() {
     buttonRows_->parentWidget()->setSizePolicy(beside ? QSizePolicy::Maximum : QSizePolicy::Preferred,
                                                QSizePolicy::Preferred);
     bottom_->activate();
-    fitList();
+    list_->fit();
 }
 
 void JobPage::setBig(bool big) {
@@ -505,38 +489,11 @@ void JobPage::refreshPath(const Progress& progress) {
     path_->show(states, here, shown, context_.preferences());
 }
 
-/// The steps of the phase that is looked at.
 void JobPage::refreshList(const Progress& progress) {
-    const Job& job = context_.session().job();
-    const Derived& derived = context_.session().derived();
-    const std::optional<Step> current = progress.current();
-    const std::optional<Step> shown = looked_ ? looked_ : current;
-    const Phase phase = shown ? progress.phases[progress.steps.indexOf(*shown)] : Phase::HandOver;
-    list_->clear();
-    listed_.clear();
-    for (qsizetype k = 0; k < progress.steps.size(); ++k) {
-        const Step& step = progress.steps[k];
-        if (progress.phases[k] != phase)
-            continue;
-        const QString title = stepWords(job, derived, step, context_.preferences().units).title;
-        auto* item = new QListWidgetItem(stepLine(title, progress.states[k], current == step), list_);
-        if (shown == step) {
-            QFont bold = font();
-            bold.setBold(true);
-            item->setFont(bold);
-        }
-        listed_.append(step);
-    }
-    fitList();
-}
-
-/// As high as its lines are at the width it has.
-void JobPage::fitList() {
-    list_->doItemsLayout();
-    int bottom = list_->fontMetrics().height();
-    for (int row = 0; row < list_->count(); ++row)
-        bottom = std::max(bottom, list_->visualItemRect(list_->item(row)).bottom());
-    list_->setFixedHeight(bottom + 6);
+    list_->showSteps(progress, looked_, [this](const Step& step) {
+        return stepWords(context_.session().job(), context_.session().derived(), step, context_.preferences().units)
+            .title;
+    });
 }
 
 void JobPage::refreshLeft(const Progress& progress) {

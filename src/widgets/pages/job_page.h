@@ -9,7 +9,6 @@ class QBoxLayout;
 class QFrame;
 class QLabel;
 class QLineEdit;
-class QListWidget;
 class QPushButton;
 class QScrollArea;
 class QStackedWidget;
@@ -20,6 +19,7 @@ class BenchPage;
 class FittingLabel;
 class ListenBar;
 class PhasePath;
+class StepList;
 class StepPanel;
 
 /// Everything about one guitar, in the order of the work: the seven phases, the step where the work is with all it
@@ -77,7 +77,6 @@ private:
     void refreshListening(bool bench, const std::optional<Step>& shown);
     void arrange();
     void putButtonsBeside();
-    void fitList();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
@@ -87,7 +86,7 @@ private:
 
     PhasePath* path_;
     QBoxLayout *buttonRows_, *bottom_;
-    QListWidget* list_;
+    StepList* list_;
     QFrame *ask_, *panel_;
     FittingLabel* left_;
     QLabel *question_, *looking_;
@@ -101,7 +100,6 @@ private:
     QScrollArea* figures_;
     WorkEvent asked_ = WorkEvent::Skip;
     std::optional<Step> looked_, current_;
-    QList<Step> listed_;
     bool benchWanted_ = false, isBig_ = false;
     bool leftIsKnown_ = false; ///< what stands there was worked out, for this job
 };

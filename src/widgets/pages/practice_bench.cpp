@@ -11,6 +11,7 @@
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/text/convergence.h"
+#include "widgets/text/lanes.h"
 #include "widgets/text/practice_words.h"
 #include "widgets/text/wording.h"
 
@@ -27,99 +28,6 @@
 namespace flenzo {
 
 using Do = PracticeAct::Do;
-
-/// An act: what it is done to (nothing: to the whole), its words, its key (unknown: a shortcut of the window), and what
-/// it needs.
-struct PracticeBench::Key {
-    Do what;
-    std::optional<Thing> thing;
-    const char* name;
-    const char* words;
-    Qt::Key key;
-    bool (*isFor)(const Job& job) = [](const Job&) { return true; };
-};
-
-/// Something to touch, and the marks of the picture that show it.
-struct PracticeBench::ThingSpec {
-    Thing thing;
-    const char* name;
-    const char* words;
-    const char* marks; ///< how their names begin; empty: it is not in the picture
-};
-
-namespace {
-
-bool hasClawOf(const Job& job) {
-    return hasClaw(job.rig);
-}
-bool hasArmOf(const Job& job) {
-    return job.rig.bridge.has().moves();
-}
-bool hasCapsOf(const Job& job) {
-    return job.card.nut != Nut::Open && !job.rig.nutLocked;
-}
-
-/// The number that has to be typed for it, if one has.
-std::optional<Dimension> numberFor(Do what) {
-    switch (what) {
-    case Do::Tune:
-        return Dimension::Cents;
-    case Do::Turn:
-    case Do::Claw:
-        return Dimension::Turns;
-    case Do::Block:
-    case Do::Posts:
-        return Dimension::Length;
-    case Do::Springs:
-        return Dimension::Number;
-    default:
-        return std::nullopt;
-    }
-}
-
-} // namespace
-
-const std::vector<PracticeBench::Key>& PracticeBench::keys() {
-    using T = Thing;
-    static const std::vector<Key> list{
-        {Do::Tune, T::String, "tune", QT_TR_NOOP("Tune to… (Enter)"), Qt::Key_Return},
-        {Do::Turn, T::String, "turn", QT_TR_NOOP("Turn the peg… (Q)"), Qt::Key_Q},
-        {Do::Read, T::String, "read", QT_TR_NOOP("Check it (R)"), Qt::Key_R},
-        {Do::Read, T::String, "readAll", QT_TR_NOOP("Check all (A)"), Qt::Key_A},
-        {Do::Stretch, T::String, "stretch", QT_TR_NOOP("Pull the string (P)"), Qt::Key_P},
-        {Do::Caliper, T::String, "caliper", QT_TR_NOOP("Caliper (C)"), Qt::Key_C},
-        {Do::TakeOff, T::String, "takeOff", QT_TR_NOOP("Take the string off (X)"), Qt::Key_X},
-        {Do::PutOn, T::String, "putOn", QT_TR_NOOP("Put it on (N)"), Qt::Key_N},
-        {Do::Claw, T::Claw, "tighten", QT_TR_NOOP("Tighten the claw… (T)"), Qt::Key_T, hasClawOf},
-        {Do::Claw, T::Claw, "loosen", QT_TR_NOOP("Loosen the claw… (J)"), Qt::Key_J, hasClawOf},
-        {Do::Claw, T::Claw, "bass", QT_TR_NOOP("Bass screw alone… (Y)"), Qt::Key_Y, hasClawOf},
-        {Do::Inspect, T::Springs, "inspect", QT_TR_NOOP("Look at the springs (I)"), Qt::Key_I, hasClawOf},
-        {Do::Springs, T::Springs, "springs", QT_TR_NOOP("Springs in… (H)"), Qt::Key_H, hasClawOf},
-        {Do::Block, T::Block, "block", QT_TR_NOOP("Block in, how thick… (B)"), Qt::Key_B, hasClawOf},
-        {Do::Unblock, T::Block, "unblock", QT_TR_NOOP("Block out (O)"), Qt::Key_O, hasClawOf},
-        {Do::Wiggle, T::Arm, "wiggle", QT_TR_NOOP("Arm to and fro (W)"), Qt::Key_W, hasArmOf},
-        {Do::Dive, T::Arm, "dive", QT_TR_NOOP("Dive (D)"), Qt::Key_D, hasArmOf},
-        {Do::PullUp, T::Arm, "pullUp", QT_TR_NOOP("Pull up (U)"), Qt::Key_U, hasArmOf},
-        {Do::Posts, T::Posts, "posts", QT_TR_NOOP("Raise bridge posts… (M)"), Qt::Key_M, hasClawOf},
-        {Do::Lock, T::Nut, "lock", QT_TR_NOOP("Lock the nut (K)"), Qt::Key_K, hasCapsOf},
-        {Do::Measure, T::Ruler, "measure", QT_TR_NOOP("Measure the gap (G)"), Qt::Key_G, hasClawOf},
-        {Do::Look, T::Ruler, "look", QT_TR_NOOP("Look from the side (V)"), Qt::Key_V, hasArmOf},
-        {Do::Diagnose, std::nullopt, "diagnose", QT_TR_NOOP("Say what is wrong (F2)"), Qt::Key_unknown},
-        {Do::Done, std::nullopt, "done", QT_TR_NOOP("Hand it over (Ctrl+Enter)"), Qt::Key_unknown}};
-    return list;
-}
-
-const std::vector<PracticeBench::ThingSpec>& PracticeBench::things() {
-    static const std::vector<ThingSpec> list{{Thing::String, "string", QT_TR_NOOP("String"), "string-"},
-                                             {Thing::Claw, "claw", QT_TR_NOOP("Claw"), "claw"},
-                                             {Thing::Springs, "springs", QT_TR_NOOP("Springs"), "spring-"},
-                                             {Thing::Block, "block", QT_TR_NOOP("Block"), "sustain-block"},
-                                             {Thing::Arm, "arm", QT_TR_NOOP("Arm"), "arm"},
-                                             {Thing::Posts, "posts", QT_TR_NOOP("Bridge posts"), "post"},
-                                             {Thing::Nut, "nut", QT_TR_NOOP("Nut"), ""},
-                                             {Thing::Ruler, "ruler", QT_TR_NOOP("Ruler and eye"), "plate"}};
-    return list;
-}
 
 namespace {
 
@@ -183,10 +91,10 @@ QWidget* PracticeBench::buildPanel() {
     entry_->installEventFilter(this);
     auto* acts = new QWidget(panel);
     auto* actRow = new RowLayout(acts);
-    for (const Key& key : keys()) {
+    for (const PracticeKey& key : practiceKeys()) {
         if (!key.thing)
             continue;
-        auto* button = new QPushButton(tr(key.words), acts);
+        auto* button = new QPushButton(key.title(), acts);
         button->setObjectName(QStringLiteral("practice-") + QLatin1String(key.name));
         button->setFocusPolicy(Qt::TabFocus);
         actRow->addWidget(button);
@@ -240,8 +148,8 @@ QWidget* PracticeBench::buildThings() {
         row->addWidget(made);
         return made;
     };
-    for (const ThingSpec& thing : things()) {
-        auto* made = button(tr(thing.words), QStringLiteral("thing-") + QLatin1String(thing.name));
+    for (const PracticeThingSpec& thing : practiceThings()) {
+        auto* made = button(thing.title(), QStringLiteral("thing-") + QLatin1String(thing.name));
         made->setCheckable(true);
         things_.emplace_back(&thing, made);
         connect(made, &QPushButton::clicked, this, [this, &thing] { pickThing(thing.thing); });
@@ -249,9 +157,9 @@ QWidget* PracticeBench::buildThings() {
     progress_ = button(tr("&Progress"), QStringLiteral("practiceProgress"));
     progress_->setCheckable(true);
     connect(progress_, &QPushButton::clicked, this, &PracticeBench::showProgress);
-    for (const Key& key : keys())
+    for (const PracticeKey& key : practiceKeys())
         if (!key.thing) {
-            auto* made = button(tr(key.words), QStringLiteral("practice-") + QLatin1String(key.name));
+            auto* made = button(key.title(), QStringLiteral("practice-") + QLatin1String(key.name));
             keys_.emplace_back(&key, made);
             connect(made, &QPushButton::clicked, this, [this, &key] { take(key); });
         }
@@ -269,7 +177,7 @@ void PracticeBench::arrange() {
     lanes_->setMinimumHeight(static_cast<int>(base * (1.7 + 1.15 * strings)));
 }
 
-void PracticeBench::pickThing(Thing thing) {
+void PracticeBench::pickThing(PracticeThing thing) {
     thing_ = thing;
     refreshThings();
     refreshPicture();
@@ -278,7 +186,7 @@ void PracticeBench::pickThing(Thing thing) {
 
 /// The smallest of the things drawn there.
 void PracticeBench::touch(const QPointF& at) {
-    std::optional<Thing> touched;
+    std::optional<PracticeThing> touched;
     double least = 0.0;
     for (const auto& [thing, button] : things_) {
         const QRectF place = placeOf(picture_->scene(), QLatin1String(thing->marks));
@@ -297,11 +205,11 @@ void PracticeBench::touch(const QPointF& at) {
 void PracticeBench::refreshThings() {
     if (!run_)
         return;
-    const auto possible = [this](const Key& key) { return key.isFor(run_->job()); };
+    const auto possible = [this](const PracticeKey& key) { return key.isFor(run_->job()); };
     for (const auto& [thing, button] : things_) {
-        const bool any = std::any_of(keys().begin(), keys().end(), [&, which = thing->thing](const Key& key) {
-            return key.thing == which && possible(key);
-        });
+        const bool any = std::any_of(
+            practiceKeys().begin(), practiceKeys().end(),
+            [&, which = thing->thing](const PracticeKey& key) { return key.thing == which && possible(key); });
         button->setVisible(any);
         button->setChecked(thing->thing == thing_);
     }
@@ -326,7 +234,7 @@ void PracticeBench::begin(PracticeRun run) {
     task_->setText(
         QStringLiteral("%1 – %2").arg(bundledWords(run_->exercise().title), bundledWords(run_->exercise().task)));
     string_ = 0;
-    thing_ = Thing::String;
+    thing_ = PracticeThing::String;
     asked_.reset();
     showProgress(false);
     arrange();
@@ -337,7 +245,7 @@ void PracticeBench::pick(std::size_t string) {
     if (!run_ || string >= run_->job().rig.strings.size())
         return;
     string_ = string;
-    thing_ = Thing::String;
+    thing_ = PracticeThing::String;
     refreshThings();
     refreshLanes();
     refreshPicture();
@@ -403,7 +311,7 @@ bool PracticeBench::eventFilter(QObject* watched, QEvent* event) {
 }
 
 /// What is typed becomes what is done, or a sentence says what is missing.
-std::optional<PracticeAct> PracticeBench::made(const Key& key) {
+std::optional<PracticeAct> PracticeBench::made(const PracticeKey& key) {
     const Do what = key.what;
     const QLatin1String way(key.name); // several keys do one thing in different ways
     PracticeAct act;
@@ -470,7 +378,7 @@ void PracticeBench::answerGuess() {
     finishAct(act);
 }
 
-void PracticeBench::take(const Key& key) {
+void PracticeBench::take(const PracticeKey& key) {
     if (!run_ || run_->isOver() || asked_)
         return;
     std::optional<PracticeAct> act = made(key);
@@ -522,48 +430,8 @@ void PracticeBench::refresh() {
     refreshPicture();
 }
 
-/// What was read, and how many acts ago: nothing else is known here.
 void PracticeBench::refreshLanes() {
-    const Job& job = run_->job();
-    StringLanes lanes;
-    lanes.picked = string_;
-    lanes.tolerance_cents = job.goal.pitchTolerance_cents;
-    std::vector<qsizetype> at(job.rig.strings.size(), 0);
-    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        const RigString& string = job.rig.strings[i];
-        StringLanes::Lane lane;
-        lane.name = QString::fromStdString(string.name);
-        lane.note = wording::noteOf(string.target_Hz, job.referencePitch_Hz).section(QLatin1Char(' '), 0, 0);
-        lane.gauge_m = string.wire.gauge_m;
-        lane.off = !run_->isOn(i);
-        lane.read = true;
-        lanes.lanes.push_back(std::move(lane));
-    }
-    const auto hear = [&](std::size_t string, double cents, qsizetype act) {
-        StringLanes::Lane& lane = lanes.lanes[string];
-        if (lane.cents)
-            lane.before_cents.push_back(*lane.cents);
-        lane.cents = cents;
-        at[string] = act;
-    };
-    const QList<qsizetype>& entries = run_->entries();
-    for (qsizetype act = 0; act < entries.size(); ++act)
-        for (qsizetype e = act == 0 ? 0 : entries[act - 1]; e < entries[act]; ++e) {
-            const Event& event = job.log[static_cast<std::size_t>(e)];
-            for (const auto& [string, cents] : event.readings_cents)
-                hear(string, cents, act);
-            if (event.turnsString())
-                hear(event.string, event.to_cents, act);
-        }
-    for (std::size_t i = 0; i < lanes.lanes.size(); ++i) {
-        StringLanes::Lane& lane = lanes.lanes[i];
-        constexpr std::ptrdiff_t mostBefore = 4;
-        if (std::ssize(lane.before_cents) > mostBefore)
-            lane.before_cents.erase(lane.before_cents.begin(), lane.before_cents.end() - mostBefore);
-        if (const auto ago = static_cast<int>(entries.size() - 1 - at[i]); lane.cents && ago > 0)
-            lane.age = tr("%n acts ago", nullptr, ago);
-    }
-    lanes_->show([lanes, scale = context_.preferences().textScale](
+    lanes_->show([lanes = lanesRead(*run_, string_), scale = context_.preferences().textScale](
                      const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
                  context_.preferences());
 }
@@ -591,10 +459,11 @@ void PracticeBench::refreshPicture() {
     values.state.angle_rad = looked_rad.value_or(job.goal.angle_rad);
     values.bare = true;
     const QString words = looked_rad ? QString() : tr("Not looked at yet: drawn level");
-    const auto picked = std::find_if(things().begin(), things().end(),
-                                     [this](const ThingSpec& thing) { return thing.thing == thing_; });
+    const auto picked = std::find_if(practiceThings().begin(), practiceThings().end(),
+                                     [this](const PracticeThingSpec& thing) { return thing.thing == thing_; });
     picture_->show(
-        [values, words, marks = QLatin1String(picked->marks), whole = thing_ == Thing::String](const QSizeF& size) {
+        [values, words, marks = QLatin1String(picked->marks),
+         whole = thing_ == PracticeThing::String](const QSizeF& size) {
             Scene scene = buildSection(values, size);
             const QRectF place = whole ? QRectF() : placeOf(scene, marks);
             if (!place.isEmpty()) {

@@ -3,6 +3,7 @@
 
 #include "domain/practice/practice_run.h"
 #include "widgets/app_context.h"
+#include "widgets/pages/practice_keys.h"
 
 #include <QWidget>
 #include <functional>
@@ -51,20 +52,15 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    enum class Thing { String, Claw, Springs, Block, Arm, Posts, Nut, Ruler };
-    struct Key;
-    struct ThingSpec;
-    static const std::vector<Key>& keys();
-    static const std::vector<ThingSpec>& things();
     QWidget* buildPanel();
     QWidget* buildInstrument();
     QWidget* buildThings();
     void arrange();
-    void pickThing(Thing thing);
+    void pickThing(PracticeThing thing);
     void touch(const QPointF& at); ///< in the picture
     /// Does one thing to the string that is picked, with the number that is typed.
-    void take(const Key& key);
-    [[nodiscard]] std::optional<PracticeAct> made(const Key& key);
+    void take(const PracticeKey& key);
+    [[nodiscard]] std::optional<PracticeAct> made(const PracticeKey& key);
     /// Judgement before knowledge: what is expected is typed in the field before `act` is done.
     void askGuess(PracticeAct::Guess guess, const PracticeAct& act);
     bool enterGuess(const QString& typed, PracticeAct::Guess guess);
@@ -78,7 +74,7 @@ private:
     AppContext& context_;
     std::unique_ptr<PracticeRun> run_;
     std::size_t string_ = 0;
-    Thing thing_ = Thing::String;
+    PracticeThing thing_ = PracticeThing::String;
     QLabel *task_, *says_, *counts_, *hint_;
     SceneView *picture_, *lanes_, *way_;
     QStackedWidget* views_;
@@ -86,8 +82,8 @@ private:
     QLineEdit* entry_;
     QPushButton* progress_;
     QBoxLayout *middle_, *panelRow_;
-    std::vector<std::pair<const Key*, QPushButton*>> keys_;
-    std::vector<std::pair<const ThingSpec*, QPushButton*>> things_;
+    std::vector<std::pair<const PracticeKey*, QPushButton*>> keys_;
+    std::vector<std::pair<const PracticeThingSpec*, QPushButton*>> things_;
     struct Asked {
         PracticeAct::Guess guess;
         PracticeAct act; ///< that waits for it

@@ -6,6 +6,7 @@
 #include "session/models/pass_sheet.h"
 #include "widgets/text/wording.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
@@ -13,7 +14,21 @@ namespace flenzo {
 
 namespace {
 
+struct LanesWords {
+    Q_DECLARE_TR_FUNCTIONS(Lanes)
+};
+
 constexpr std::size_t mostBefore = 4;
+
+StringLanes::Lane laneOf(const Job& job, std::size_t i, bool on) {
+    const RigString& string = job.rig.strings[i];
+    StringLanes::Lane lane;
+    lane.name = QString::fromStdString(string.name);
+    lane.note = wording::noteOf(string.target_Hz, job.referencePitch_Hz).section(QLatin1Char(' '), 0, 0);
+    lane.gauge_m = string.wire.gauge_m;
+    lane.off = !on;
+    return lane;
+}
 
 /// Where string `i` was after the last acts, without what it is now and what did not move it.
 std::vector<double> before_cents(const Derived& derived, std::size_t i) {
@@ -49,8 +64,7 @@ void setAims(StringLanes& lanes, const Job& job, const Derived& derived) {
 
 } // namespace
 
-StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::size_t> picked,
-                    const Listening* listening) {
+StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::size_t> picked) {
     StringLanes lanes;
     lanes.picked = picked;
     lanes.tolerance_cents = derived.advice.pitchTolerance_cents;
@@ -62,12 +76,7 @@ StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::s
     else if (next.what == NextAct::Do::Read && !next.strings.empty())
         lanes.asked = picked ? picked : std::optional(next.strings.front());
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
-        const RigString& string = job.rig.strings[i];
-        StringLanes::Lane lane;
-        lane.name = QString::fromStdString(string.name);
-        lane.note = wording::noteOf(string.target_Hz, job.referencePitch_Hz).section(QLatin1Char(' '), 0, 0);
-        lane.off = !isOnAfter(job.log, i);
-        lane.gauge_m = string.wire.gauge_m;
+        StringLanes::Lane lane = laneOf(job, i, isOnAfter(job.log, i));
         if (const double cents = now.shown_cents(i); !lane.off && std::isfinite(cents))
             lane.cents = cents;
         lane.read = now.measured[i];
@@ -80,11 +89,51 @@ StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::s
         asked.turn =
             asked.cents && *asked.cents > next.aim.cents ? StringLanes::Turn::Looser : StringLanes::Turn::Tighter;
     }
-    if (listening && listening->isOn() && !listening->isPaused() && listening->string() &&
-        *listening->string() < lanes.lanes.size() &&
-        (listening->state() == Listening::State::Struck || listening->state() == Listening::State::Settling ||
-         listening->state() == Listening::State::OnTheWay || listening->state() == Listening::State::Asks))
-        lanes.lanes[*listening->string()].live_cents = listening->cents();
+    return lanes;
+}
+
+StringLanes withSound(StringLanes lanes, const Listening& listening) {
+    using Heard = Listening::State;
+    const Heard state = listening.state();
+    const bool sounds =
+        state == Heard::Struck || state == Heard::Settling || state == Heard::OnTheWay || state == Heard::Asks;
+    if (listening.isOn() && !listening.isPaused() && sounds && listening.string() &&
+        *listening.string() < lanes.lanes.size())
+        lanes.lanes[*listening.string()].live_cents = listening.cents();
+    return lanes;
+}
+
+StringLanes lanesRead(const PracticeRun& run, std::size_t picked) {
+    const Job& job = run.job();
+    StringLanes lanes;
+    lanes.picked = picked;
+    lanes.tolerance_cents = job.goal.pitchTolerance_cents;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
+        lanes.lanes.push_back(laneOf(job, i, run.isOn(i)));
+        lanes.lanes.back().read = true;
+    }
+    std::vector<qsizetype> at(lanes.lanes.size(), 0);
+    const auto hear = [&](std::size_t string, double cents, qsizetype act) {
+        StringLanes::Lane& lane = lanes.lanes[string];
+        if (lane.cents)
+            lane.before_cents.push_back(*lane.cents);
+        if (lane.before_cents.size() > mostBefore)
+            lane.before_cents.erase(lane.before_cents.begin());
+        lane.cents = cents;
+        at[string] = act;
+    };
+    const QList<qsizetype>& entries = run.entries();
+    for (qsizetype act = 0; act < entries.size(); ++act)
+        for (qsizetype e = act == 0 ? 0 : entries[act - 1]; e < entries[act]; ++e) {
+            const Event& event = job.log[static_cast<std::size_t>(e)];
+            for (const auto& [string, cents] : event.readings_cents)
+                hear(string, cents, act);
+            if (event.turnsString())
+                hear(event.string, event.to_cents, act);
+        }
+    for (std::size_t i = 0; i < lanes.lanes.size(); ++i)
+        if (const auto ago = static_cast<int>(entries.size() - 1 - at[i]); lanes.lanes[i].cents && ago > 0)
+            lanes.lanes[i].age = LanesWords::tr("%n acts ago", nullptr, ago);
     return lanes;
 }
 
