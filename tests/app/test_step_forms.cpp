@@ -227,8 +227,17 @@ private Q_SLOTS:
         take->click();
         QVERIFY(std::abs(job().rig.springs.front().rate_Npm / before_Npm - 1.15) < 0.02);
         QVERIFY2(text("findClawSays").contains(QLatin1String(" 0 %")), qPrintable(text("findClawSays")));
+        session().undoStack().undo(); // what it comes to is of the springs as they are again
+        QVERIFY2(text("findClawSays").contains(QLatin1String("15 % stiffer")), qPrintable(text("findClawSays")));
         type("findTurns", QStringLiteral("12"));
         QVERIFY(!take->isEnabled() && text("findClawSays").contains(QLatin1String("No spring explains")));
+        type("findTurns", QString::number((turns[1] - turns[0]) / 50.0, 'f', 4)); // a difference that no eye can tell
+        type("findSecond", QStringLiteral("0.06"));
+        QVERIFY2(!take->isEnabled() && text("findClawSays").contains(QLatin1String("too near")),
+                 qPrintable(text("findClawSays")));
+        openAt(1, StepId::Plan); // what was read of one guitar says nothing of another
+        QVERIFY(find<QLineEdit>("findFirst")->text().isEmpty() && text("findClawSays").isEmpty());
+        QVERIFY(!find<QPushButton>("takeSpring")->isEnabled());
     }
 
     /// The picture shows from where to where a figure is measured.

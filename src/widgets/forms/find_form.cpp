@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
@@ -42,6 +43,7 @@ FindForm::FindForm(AppContext& context, QWidget* parent) : JobForm(context, pare
                    {QStringLiteral("findTurns"), tr("both screws, turns (minus: loosened)")},
                    {QStringLiteral("findSecond"), tr("plate then")}},
                   &FindForm::reckonClaw, &FindForm::takeClaw);
+    connect(&context.session(), &Session::started, this, &FindForm::clear); // of another guitar
     refresh();
 }
 
@@ -67,7 +69,7 @@ FindForm::Routine FindForm::build(const QString& name, const QString& how, const
     return routine;
 }
 
-void FindForm::show(const Routine& routine, bool shown) {
+void FindForm::setShown(const Routine& routine, bool shown) {
     for (QWidget* row : {routine.head, static_cast<QWidget*>(routine.words), static_cast<QWidget*>(routine.take)})
         rows().setRowVisible(row, shown);
     for (QLineEdit* field : routine.fields)
@@ -77,9 +79,18 @@ void FindForm::show(const Routine& routine, bool shown) {
 void FindForm::refresh() {
     const Job& job = context_.session().job();
     const bool claw = hasClaw(job.rig);
-    show(arm_, claw && (job.rig.bridge.assist || job.goal.deckLoad_Nm > 0.0));
-    show(spring_, job.rig.bridge.has().moves() && !job.rig.springs.empty());
-    show(claw_, claw && !job.rig.springs.empty() && floats(job.rig, job.goal));
+    setShown(arm_, claw && (job.rig.bridge.assist || job.goal.deckLoad_Nm > 0.0));
+    setShown(spring_, job.rig.bridge.has().moves() && !job.rig.springs.empty());
+    setShown(claw_, claw && !job.rig.springs.empty() && floats(job.rig, job.goal));
+    reckonArm(); // by the guitar as it is now
+    reckonSpring();
+    reckonClaw();
+}
+
+void FindForm::clear() {
+    for (const Routine* routine : {&arm_, &spring_, &claw_})
+        for (QLineEdit* field : routine->fields)
+            field->clear();
 }
 
 std::optional<double> FindForm::value(const QLineEdit* field, Dimension dimension, const Range& range,
@@ -187,10 +198,19 @@ void FindForm::reckonClaw() {
                       "times?"),
                    false);
     share_ = *found;
-    // What a tenth of a degree, misread, makes of it.
-    constexpr double misread_rad = radians(0.1);
-    const auto other = rateByTwoClaws(job.rig, derived.now().state, *first_rad, *second_rad + misread_rad, *turns);
-    const QString spread = other ? decimal(100.0 * std::abs(*other / *found - 1.0), 0) : QStringLiteral("–");
+    // What a tenth of a degree, misread, makes of it; past half it tells less than what was assumed.
+    constexpr double misread_rad = radians(0.1), tellsNothing = 0.5;
+    double most = 0.0;
+    for (const double second : {*second_rad - misread_rad, *second_rad + misread_rad}) {
+        const auto other = rateByTwoClaws(job.rig, derived.now().state, *first_rad, second, *turns);
+        most = std::max(most, other ? std::abs(*other / *found - 1.0) : 1.0);
+    }
+    if (most > tellsNothing)
+        return say(claw_,
+                   tr("These two are too near each other: misread by a tenth of a degree, they say something else "
+                      "entirely. Turn the claw further."),
+                   false);
+    const QString spread = decimal(100.0 * most, 0);
     say(claw_,
         share_ < 1.0 ? tr("The springs are %1 % softer than was assumed. A tenth of a degree misread makes %2 %.")
                            .arg(decimal(100.0 * (1.0 - share_), 0), spread)
@@ -205,8 +225,6 @@ void FindForm::takeClaw() {
             spring.rate_Npm *= share_;
         job.measured.insert(QStringLiteral("springs.rate"));
     });
-    share_ = 1.0;
-    reckonClaw();
 }
 
 } // namespace flenzo

@@ -17,7 +17,7 @@ class FindForm : public JobForm {
     Q_OBJECT
 public:
     FindForm(AppContext& context, QWidget* parent);
-    void refresh(); ///< shows what this guitar has
+    void refresh(); ///< shows what this guitar has, and what the fields come to on it
 
 private:
     /// One routine: its fields, what they come to, and what takes it over.
@@ -33,7 +33,8 @@ private:
     /// The field's value in SI; nothing while it is empty or wrong, which `said` then says.
     std::optional<double> value(const QLineEdit* field, Dimension dimension, const Range& range, QString& said) const;
     static void say(const Routine& routine, const QString& words, bool found);
-    void show(const Routine& routine, bool shown);
+    void setShown(const Routine& routine, bool shown);
+    void clear();
     void reckonArm();
     void reckonSpring();
     void reckonClaw();
