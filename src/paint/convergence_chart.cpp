@@ -3,8 +3,8 @@
 
 #include "core/base/units.h"
 #include "language/decimal.h"
+#include "language/figures.h"
 #include "paint/cents_scale.h"
-#include "paint/format.h"
 #include "paint/provenance.h"
 
 #include <QCoreApplication>

@@ -2,7 +2,7 @@
 #include "paint/listening_picture.h"
 
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include <QCoreApplication>
 #include <algorithm>

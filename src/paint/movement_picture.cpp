@@ -2,7 +2,7 @@
 #include "paint/movement_picture.h"
 
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "paint/provenance.h"
 
 #include <QCoreApplication>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "paint/format.h"
+#include "language/figures.h"
 #include "paint/scene.h"
 
 namespace flenzo {

@@ -3,7 +3,7 @@
 
 #include "core/statics/equilibrium.h"
 #include "core/statics/level.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "paint/scene.h"
 
 namespace flenzo {

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paint/string_lanes.h"
 
+#include "language/figures.h"
 #include "paint/cents_scale.h"
 #include "paint/circle.h"
-#include "paint/format.h"
 
 #include <QCoreApplication>
 #include <algorithm>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/languages.h"
 #include "domain/work/workflow.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "session/document/demo.h"
 #include "session/input/quantity.h"
 #include "store/exercise_json.h"

@@ -19,7 +19,7 @@ const Layer layers[] = {
     {"core", {"core"}},
     {"listen/hearing", {"core", "listen/hearing"}},
     {"listen/sources", {"core", "listen"}},
-    {"language", {"language"}},
+    {"language", {"core", "language"}},
     {"domain", {"core", "language", "domain"}},
     {"store", {"core", "language", "listen/hearing", "domain", "store"}},
     {"session", {"core", "language", "listen", "domain", "store", "session"}},

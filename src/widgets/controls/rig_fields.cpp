@@ -2,7 +2,7 @@
 #include "widgets/controls/rig_fields.h"
 
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>

@@ -4,7 +4,7 @@
 #include "core/setup/finding.h"
 #include "domain/base/ranges.h"
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "widgets/look.h"
 
 #include <QLabel>

@@ -2,7 +2,7 @@
 #include "widgets/forms/method_table.h"
 
 #include "domain/job/measuring.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
 

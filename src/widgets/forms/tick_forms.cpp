@@ -5,7 +5,7 @@
 #include "domain/work/preparing.h"
 #include "domain/work/progress.h"
 #include "domain/work/route.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "paint/tool_glyph.h"
 #include "widgets/look.h"
 #include "widgets/text/wording.h"

@@ -3,7 +3,7 @@
 
 #include "domain/methods/methods.h"
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "paint/time_bars.h"
 #include "widgets/controls/figure_table.h"
 #include "widgets/controls/scene_view.h"

@@ -3,7 +3,7 @@
 
 #include "core/base/units.h"
 #include "domain/job/movement.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include <QCoreApplication>
 #include <algorithm>

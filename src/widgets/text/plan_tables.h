@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/job/derived.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include <QStringList>
 

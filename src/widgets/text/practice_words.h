@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/practice/practice_run.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 namespace flenzo::wording {
 

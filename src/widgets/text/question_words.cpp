@@ -2,7 +2,7 @@
 #include "widgets/text/question_words.h"
 
 #include "language/decimal.h"
-#include "paint/format.h"
+#include "language/figures.h"
 #include "widgets/text/convergence.h"
 
 #include <QCoreApplication>

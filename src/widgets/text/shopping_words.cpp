@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/shopping_words.h"
 
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include <QCoreApplication>
 #include <cmath>

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "domain/work/workflow.h"
-#include "paint/format.h"
+#include "language/figures.h"
 
 namespace flenzo {
 

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "domain/job/derived.h"
+#include "language/figures.h"
 #include "paint/act_picture.h"
-#include "paint/format.h"
 
 #include <QString>
 

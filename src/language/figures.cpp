@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "paint/format.h"
+#include "language/figures.h"
 
 #include "core/base/fractions.h"
 
