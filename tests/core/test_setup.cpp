@@ -57,6 +57,7 @@ private Q_SLOTS:
         QVERIFY(near(0.648 * (1.0 - std::exp2(-rules.frets / 12.0)), 0.036, 1e-9));
         QVERIFY(near(8.0 * rules.bow_m * rules.bow_m / (3.0 * 0.648), 0.036, 1e-9));
         QVERIFY(near(rules.postSpacings, 1.44, 1e-9));
+        QVERIFY(near(rules.hands * 0.085, 0.036, 1e-9));
         QVERIFY(near(cutLength_m(0.648, 0.1, 0.036, 0.0025), 0.7865, 1e-9));
     }
     void moreWrapsBreakMoreSteeply() {

@@ -8,7 +8,7 @@
 namespace flenzo {
 
 namespace {
-constexpr double finger_m = 0.018;
+constexpr double hand_m = 0.085;
 }
 
 double slackFor_m(double wraps, double post_m, double gauge_m) {
@@ -21,7 +21,7 @@ SlackRules slackRules(double slack_m, double scale_m, double postSpacing_m) {
     rules.frets = -12.0 * std::log2(1.0 - std::min(0.9, slack_m / scale_m));
     rules.postSpacings = slack_m / postSpacing_m;
     rules.bow_m = std::sqrt(3.0 * slack_m * scale_m / 8.0); // a flat parabola is 8 b^2 / 3 L longer than its chord
-    rules.fingers = rules.bow_m / finger_m;
+    rules.hands = slack_m / hand_m;
     return rules;
 }
 

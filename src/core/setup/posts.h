@@ -15,7 +15,7 @@ struct SlackRules {
     double frets = 0.0;        ///< pulled back at the nut by this many frets
     double postSpacings = 0.0; ///< past the string's own post
     double bow_m = 0.0;        ///< height of a bow lifted over the middle of the board
-    double fingers = 0.0;      ///< of 18 mm each under the string, an assumption
+    double hands = 0.0;        ///< hand widths of 85 mm past the string's own post, an assumption
 };
 [[nodiscard]] SlackRules slackRules(double slack_m, double scale_m, double postSpacing_m);
 

@@ -85,7 +85,7 @@ const QList<MethodTopic>& methodTopics() {
            QT_TRANSLATE_NOOP("MethodTopics", "the next string posts are the ruler")},
           {"bow", QT_TRANSLATE_NOOP("MethodTopics", "a bow over the fretboard"),
            QT_TRANSLATE_NOOP("MethodTopics", "the string itself is the ruler")},
-          {"hands", QT_TRANSLATE_NOOP("MethodTopics", "fingers under the string"),
+          {"hands", QT_TRANSLATE_NOOP("MethodTopics", "hand widths past the string post"),
            QT_TRANSLATE_NOOP("MethodTopics", "needs nothing at all")}}},
         {"wraps",
          QT_TRANSLATE_NOOP("MethodTopics", "Wraps"),

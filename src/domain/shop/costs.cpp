@@ -80,7 +80,7 @@ QString slackRisk(const Job& job, const QString& option) {
         return CostsWords::tr("%1 spacings for the thickest").arg(decimal(rules.postSpacings, 1));
     if (option == QLatin1String("bow"))
         return CostsWords::tr("a bow of %1 mm for the thickest").arg(decimal(rules.bow_m * 1e3, 0));
-    return CostsWords::tr("%1 fingers for the thickest").arg(decimal(rules.fingers, 1));
+    return CostsWords::tr("%1 hand widths for the thickest").arg(decimal(rules.hands, 1));
 }
 
 QString presetRisk(const Job& job) {

@@ -47,7 +47,7 @@ QString ruleWords(const Job& job, const SlackRules& rules, const Units& units) {
     if (rule == QLatin1String("bow"))
         return StepFiguresWords::tr("a bow of %1 over the middle of the fretboard").arg(rough(rules.bow_m, units));
     if (rule == QLatin1String("hands"))
-        return StepFiguresWords::tr("%1 fingers under the string").arg(decimal(rules.fingers, 1));
+        return StepFiguresWords::tr("%1 hand widths (of 85 mm) past the string post").arg(decimal(rules.hands, 1));
     return StepFiguresWords::tr("%1 frets back at the nut").arg(decimal(rules.frets, 1));
 }
 
