@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_page.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
 #include "session/input/quantity.h"
@@ -37,7 +38,7 @@ public:
         edit->setAccessibleName(ChangePage::tr("String or gauge"));
         QStringList labels;
         for (const CatalogueString& string : context_.catalogue().strings)
-            labels.append(string.label);
+            labels.append(bundledWords(string.label));
         auto* completer = new QCompleter(labels, edit);
         completer->setFilterMode(Qt::MatchContains);
         completer->setCaseSensitivity(Qt::CaseInsensitive);
@@ -100,26 +101,7 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     column->addWidget(heading);
     pickers_[s] = new SetPicker(context_, side, title, panel);
     column->addWidget(pickers_[s]);
-    if (side == Side::Off) {
-        auto* row = new QVBoxLayout; // one below the other: three such panels are side by side
-        wasLevel_ = new QCheckBox(tr("in tune on it, the plate was at"), panel);
-        wasLevel_->setToolTip(
-            tr("Then the program finds where the claw is; otherwise its position among the figures counts"));
-        oldAngle_ = new FieldEdit(
-            tr("Plate angle with the old set"),
-            [this](const QString&) {
-                commitOldAngle();
-                return true;
-            },
-            panel);
-        oldAngle_->setMaximumWidth(90);
-        row->addWidget(wasLevel_);
-        row->addWidget(oldAngle_);
-        column->addLayout(row);
-        connect(wasLevel_, &QCheckBox::clicked, this, [this](bool on) {
-            context_.accept(context_.session().edit(tr("old balance"), [on](Job& job) { job.wasLevel = on; }));
-        });
-    } else {
+    if (side == Side::On) {
         auto* buttons = new QWidget(panel);
         auto* row = new RowLayout(buttons);
         auto* set = new QPushButton(tr("Save this set…"), panel);
@@ -185,16 +167,6 @@ FieldEdit* ChangePage::quantityEdit(const QString& title, Dimension dimension, c
                            : std::optional<Fault>(value.fault()));
         },
         panel);
-}
-
-void ChangePage::commitOldAngle() {
-    const Result<double> value = parsePlateAngle(oldAngle_->text(), context_.session().job().rig.bridge,
-                                                 tr("plate angle with the old set"), ranges::oldAngle_deg);
-    const auto fault =
-        value.ok() ? context_.session().edit(tr("old balance"), [&](Job& job) { job.oldAngle_rad = value.value(); })
-                   : std::optional<Fault>(value.fault());
-    context_.accept(fault);
-    oldAngle_->show(degreesText(context_.session().job().oldAngle_rad));
 }
 
 QString ChangePage::nameFor(const QString& title, const QString& proposed) {
@@ -270,9 +242,6 @@ void ChangePage::refresh() {
     stretch_->setChecked(job.method.stretch);
     model_->refresh();
     table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 2.3));
-    wasLevel_->setChecked(job.wasLevel);
-    oldAngle_->setEnabled(job.wasLevel);
-    oldAngle_->show(degreesText(job.oldAngle_rad));
     reference_->show(hertzText(job.referencePitch_Hz));
     slack_->show(centsText(job.slackStart_cents));
     verdict_->setText(wording::verdict(report));

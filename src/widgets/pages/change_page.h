@@ -40,14 +40,13 @@ private:
     void saveSet();
     void saveTuning();
     void saveMasses();
-    void commitOldAngle();
 
     QBoxLayout* panels_;
     ChangeModel* model_;
     QTableView* table_;
     SetPicker* pickers_[2];
-    QCheckBox *wasLevel_, *stretch_;
-    FieldEdit *reference_, *oldAngle_, *slack_;
+    QCheckBox* stretch_;
+    FieldEdit *reference_, *slack_;
     QLabel *sums_, *verdict_, *reason_;
 };
 
