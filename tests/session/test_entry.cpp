@@ -80,6 +80,21 @@ private Q_SLOTS:
             QVERIFY2(!entry(text).ok(), text);
     }
 
+    void aClawIsTypedAsItWasTurned() {
+        const auto entry = [](const char* text) { return parseEntry(QString::fromUtf8(text), anyString); };
+        const auto turns = [&](const char* text) {
+            const Entry read = entry(text).value();
+            return ClawTurns{read.bass ? read.value : 0.0, read.treble ? read.value : 0.0};
+        };
+        QVERIFY((turns("claw 1 1/2") == ClawTurns{1.5, 1.5}));
+        QVERIFY((turns("Claw = -0,25") == ClawTurns{-0.25, -0.25}));
+        QVERIFY((turns("claw 1/8 bass") == ClawTurns{0.125, 0.0}));
+        QVERIFY((turns("claw -1/16 treble!") == ClawTurns{0.0, -0.0625}));
+        QCOMPARE(entry("C+12").value().kind, Entry::Kind::Cents); // a note
+        for (const char* text : {"claw", "claw bass", "claw 25", "claw up", "claw nan"})
+            QVERIFY2(!entry(text).ok(), text);
+    }
+
     void partsAreTold() {
         const Result<Entry> other = parseEntry(QStringLiteral("4 = -3.1!"), anyString);
         QVERIFY(other.ok());

@@ -142,6 +142,24 @@ private Q_SLOTS:
         QVERIFY(bench.enter(QStringLiteral("angle 1"), false).has_value());
     }
 
+    void aClawTurnedOtherwiseThanAskedIsEnteredAsItWas() {
+        Session session(freshFolder());
+        BenchEntry bench(session);
+        session.start(demoJob(1).value(), {});
+        const double before = session.derived().now().state.claw.mean();
+        QVERIFY(!bench.enter(QStringLiteral("claw 3/4"), false));
+        QVERIFY((session.job().log.back().turns == ClawTurns{0.75, 0.75}));
+        bench.pickGap(); // a claw is a claw, whatever is picked
+        QVERIFY(!bench.enter(QStringLiteral("claw -1/4 treble"), false));
+        QVERIFY((session.job().log.back().turns == ClawTurns{0.0, -0.25}));
+        QVERIFY(session.derived().now().state.claw.mean() > before + 0.3);
+        session.undoStack().undo();
+        QVERIFY((session.job().log.back().turns == ClawTurns{0.75, 0.75}));
+        session.start(demoJob(4).value(), QString(), Unsaved::Discard); // a roller shaft
+        const auto fault = bench.enter(QStringLiteral("claw 1"), false);
+        QVERIFY(fault && fault->is(faults::noClaw));
+    }
+
     void theNextAimFollowsTheReadingNotThePlan() {
         Session session(freshFolder());
         BenchEntry bench(session);

@@ -43,6 +43,7 @@ inline constexpr FaultCode noRate{
     QT_TRANSLATE_NOOP("Fault", "\"%1\" is no rate; type a number with your money's name, like 60 EUR")};
 inline constexpr FaultCode angleNeedsClaw{
     QT_TRANSLATE_NOOP("Fault", "is read on a plate with a claw only; this bridge is followed by its strings")};
+inline constexpr FaultCode noClaw{QT_TRANSLATE_NOOP("Fault", "cannot be turned: this bridge has none")};
 inline constexpr FaultCode notQuantity{QT_TRANSLATE_NOOP("Fault", "\"%1\" is not understood; type it like %2")};
 inline constexpr FaultCode outOfRange{QT_TRANSLATE_NOOP("Fault", "must lie between %1 and %2: %3")};
 inline constexpr FaultCode notInCatalogue{QT_TRANSLATE_NOOP(

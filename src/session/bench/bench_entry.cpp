@@ -80,7 +80,7 @@ Result<Event> BenchEntry::eventOf(const QString& text, bool inches) const {
         return context;
     };
     const EntryParts parts = splitEntry(text);
-    const bool wantGap = gapPicked() && !text.contains(QLatin1Char('=')) && !parts.gap && !parts.angle;
+    const bool wantGap = gapPicked() && !text.contains(QLatin1Char('=')) && !parts.gap && !parts.angle && !parts.claw;
     const Result<Entry> entry = parseEntry(wantGap ? QStringLiteral("gap ") + text : text, contextOf);
     if (!entry.ok())
         return entry.fault();
@@ -91,6 +91,11 @@ Result<Event> BenchEntry::eventOf(const QString& text, bool inches) const {
         if (!hasClaw(job().rig))
             return Fault{faults::angleNeedsClaw, QStringLiteral("angle")};
         event.angle_rad = entry.value().value;
+    } else if (entry.value().kind == Entry::Kind::Claw) {
+        if (!hasClaw(job().rig))
+            return Fault{faults::noClaw, QStringLiteral("claw")};
+        const double turns = entry.value().value;
+        event = Event::claw({entry.value().bass ? turns : 0.0, entry.value().treble ? turns : 0.0});
     } else {
         const auto string = stringOf(entry.value().string.value_or(QString()));
         if (!string)
@@ -108,6 +113,7 @@ std::optional<Fault> BenchEntry::enter(const QString& text, bool inches) {
     const Event& made = event.value();
     return session_.append(made.tunes()                          ? tr("tune string")
                            : made.kind == Event::Kind::Stretched ? tr("stretch string")
+                           : made.kind == Event::Kind::Claw      ? tr("turn claw")
                            : made.gap_m || made.angle_rad        ? tr("read the plate")
                                                                  : tr("read string"),
                            made, inches);

@@ -54,6 +54,15 @@ EntryParts splitEntry(const QString& text) {
         parts.rest = parts.rest.mid(match.capturedLength());
         return parts;
     }
+    static const QRegularExpression claw(QStringLiteral("^claw\\s*=?\\s*(.*?)\\s*(bass|treble)?$"),
+                                         QRegularExpression::CaseInsensitiveOption);
+    if (const auto match = claw.match(parts.rest.trimmed()); match.hasMatch()) {
+        parts.claw = true;
+        parts.rest = match.captured(1);
+        parts.bass = match.captured(2).toLower() != QLatin1String("treble");
+        parts.treble = match.captured(2).toLower() != QLatin1String("bass");
+        return parts;
+    }
     // The word in full: A alone is a note.
     static const QRegularExpression angle(QStringLiteral("^(?:angle\\s*=?\\s*(.+?)|(.+?))\\s*(°|deg)?$"),
                                           QRegularExpression::CaseInsensitiveOption);
@@ -99,6 +108,8 @@ Result<double> valueOf(const EntryParts& parts, const EntryContext& context) {
     if (parts.gap)
         return parseQuantity(parts.rest, Dimension::Length, {context.inches, false}, QStringLiteral("gap"),
                              ranges::gap_mm);
+    if (parts.claw)
+        return parseQuantity(parts.rest, Dimension::Turns, {}, QStringLiteral("claw"), ranges::clawStep_turns);
     return parts.angle ? parseAngle_rad(parts.rest) : parseCents(parts.rest, context);
 }
 
