@@ -323,7 +323,7 @@ QJsonObject adviceJson(const BenchJob& job, bool withOutlook) {
         const RemainingWork left = remainingWork(job, advice);
         const bool over = advice.act.what == NextAct::Do::Done || advice.act.what == NextAct::Do::Leave ||
                           advice.act.what == NextAct::Do::Stuck;
-        if (over || left.played > 0) // else none of the guitars that the readings allow was brought home
+        if (over || left.played > 0) // else none of the guitars that the readings allow was finished
             json[QStringLiteral("outlook")] = QJsonObject{{QStringLiteral("passes"), quantiles(left.passes)},
                                                           {QStringLiteral("clawVisits"), quantiles(left.clawVisits)},
                                                           {QStringLiteral("minutes"), quantiles(left.minutes)}};

@@ -22,8 +22,8 @@ constexpr Measure measures[] = {
     {"endDeg", [](const Played& p) { return degrees(p.plate_rad); }},
 };
 
-bool home(const Played& p) {
-    return p.finished && p.home;
+bool landed(const Played& p) {
+    return p.finished && p.inTune;
 }
 
 QString quantileText(const Quantiles& q, int decimals) {
@@ -67,7 +67,7 @@ QString trialTable(ChangeKind kind, const TrialReport& report) {
                    .arg(quantileText(row.quantiles(measures[3].of), 1), 17)
                    .arg(quantileText(row.quantiles(measures[4].of), 2), 19)
                    .arg(100.0 * row.share([](const Played& p) { return p.finished; }), 8, 'f', 1)
-                   .arg(100.0 * row.share(home), 10, 'f', 1);
+                   .arg(100.0 * row.share(landed), 10, 'f', 1);
     return out + QStringLiteral("remaining work played at the start held the true passes in %1 % of guitars\n")
                      .arg(100.0 * report.coverage, 0, 'f', 1);
 }
@@ -77,7 +77,7 @@ QJsonObject trialJson(ChangeKind kind, const TrialReport& report) {
     for (const TrialRow& row : report.rows) {
         QJsonObject player{{QStringLiteral("name"), QString::fromStdString(row.name)},
                            {QStringLiteral("finishedShare"), row.share([](const Played& p) { return p.finished; })},
-                           {QStringLiteral("withinGoalShare"), row.share(home)}};
+                           {QStringLiteral("withinGoalShare"), row.share(landed)}};
         for (const Measure& measure : measures) {
             const Quantiles q = row.quantiles(measure.of);
             player[QLatin1String(measure.name)] = QJsonObject{

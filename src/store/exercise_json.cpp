@@ -231,7 +231,7 @@ QJsonObject scoreToJson(const PracticeScore& score) {
     const auto tidied = [](double value) { return std::round(value * 1e3) / 1e3; };
     return {{QStringLiteral("points"), score.points},
             {QStringLiteral("passed"), score.passed},
-            {QStringLiteral("home"), score.home},
+            {QStringLiteral("inTune"), score.inTune},
             {QStringLiteral("inTime"), score.inTime},
             {QStringLiteral("passes"), tidied(score.passes)},
             {QStringLiteral("clawVisits"), score.clawVisits},
@@ -249,7 +249,7 @@ PracticeScore scoreFromJson(const QJsonObject& json) {
     PracticeScore score;
     score.points = json.value(QLatin1String("points")).toInt();
     score.passed = json.value(QLatin1String("passed")).toBool();
-    score.home = json.value(QLatin1String("home")).toBool();
+    score.inTune = json.value(QLatin1String(json.contains(QLatin1String("home")) ? "home" : "inTune")).toBool();
     score.inTime = json.value(QLatin1String("inTime")).toBool(true);
     score.passes = json.value(QLatin1String("passes")).toDouble();
     score.clawVisits = json.value(QLatin1String("clawVisits")).toInt();

@@ -221,7 +221,7 @@ private Q_SLOTS:
         QCOMPARE(run(call).out, done.out);
         const QJsonObject json = QJsonDocument::fromJson(done.out).object();
         const QJsonObject score = json.value(QLatin1String("score")).toObject();
-        QVERIFY(!score.value(QLatin1String("passed")).toBool() && !score.value(QLatin1String("home")).toBool());
+        QVERIFY(!score.value(QLatin1String("passed")).toBool() && !score.value(QLatin1String("inTune")).toBool());
         QVERIFY(score.value(QLatin1String("points")).toInt() < 60);
         QCOMPARE(score.value(QLatin1String("clawVisits")).toInt(), 1);
         QVERIFY(score.value(QLatin1String("hurts")).toArray().contains(QStringLiteral("cutUnderTension")));

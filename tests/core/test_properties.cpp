@@ -179,7 +179,7 @@ private Q_SLOTS:
         const auto share = [&setup](double cents, double plate_rad) {
             setup.job.goal.pitchTolerance_cents = cents;
             setup.job.goal.angleTolerance_rad = plate_rad;
-            return runTrial(setup).rows.back().share([](const Played& played) { return played.home; });
+            return runTrial(setup).rows.back().share([](const Played& played) { return played.inTune; });
         };
         QCOMPARE(share(30.0, radians(2.0)), 1.0);
         QVERIFY(share(0.01, radians(0.001)) < 0.5);

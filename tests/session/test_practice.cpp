@@ -97,8 +97,12 @@ private Q_SLOTS:
             QVERIFY(!run.act(simple(Do::Tune, i, 0.0)));
         QVERIFY(!run.act(simple(Do::Done)));
         const PracticeScore score = run.score();
-        QVERIFY(!score.passed && !score.home && score.worst_cents > 10.0 && score.hurts.isEmpty());
+        QVERIFY(!score.passed && !score.inTune && score.worst_cents > 10.0 && score.hurts.isEmpty());
         QVERIFY(score.points < 60);
+        QJsonObject old = scoreToJson(score); // as it was written until it was called in tune
+        QVERIFY(!old.take(QLatin1String("inTune")).toBool(true));
+        old.insert(QLatin1String("home"), true);
+        QVERIFY(scoreFromJson(old).inTune);
         QVERIFY(run.act(simple(Do::Read))); // it is over
     }
     void whatHurtsIsNoted() {

@@ -18,7 +18,7 @@ struct Advice {
     std::vector<double> wanted_cents; ///< what each string is to read in the end, as the nut is now
     double wantedAngle_rad = 0.0;     ///< and where the plate is to stand
     bool plateEverRead = false;
-    bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought home
+    bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought to its target
     /// How far a string is believed to be from that.
     [[nodiscard]] double off_cents(std::size_t string) const {
         return guitar.readings_cents[string] - wanted_cents[string];

@@ -220,8 +220,8 @@ bool Situation::nearPitch() const {
                        [this](double reading) { return std::abs(reading) < options.nearPitch_cents; });
 }
 
-/// A plate that nobody turns a claw for, or of which nobody knows where it is, has its home where it rests in tune; one
-/// that locking will move, where it rests before.
+/// A plate that nobody turns a claw for, or of which nobody knows where it is, has its target where it rests in tune;
+/// one that locking will move, where it rests before.
 void Situation::findHome() {
     home_rad = goal.angle_rad;
     const bool leads = !state.nutLocked && !goal.lead_cents.empty();

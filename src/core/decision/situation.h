@@ -10,10 +10,10 @@
 
 namespace flenzo {
 
-/// Where plate and strings are held to be, from home, and how surely: what a way to go on is weighed by.
+/// Where plate and strings are believed to be, from their targets, and how surely: what a way to go on is weighed by.
 struct Belief {
     double plate_rad = 0.0;
-    Eigen::VectorXd z_cents;    ///< with the plate at home
+    Eigen::VectorXd z_cents;    ///< with the plate at its target
     Eigen::MatrixXd covariance; ///< of the plate's angle and what every string reads
 };
 
@@ -22,7 +22,7 @@ struct PegPlan {
     unsigned set = 0;                            ///< strings to turn, by bit
     double clawTurns = 0.0;                      ///< of both screws' mean
     double offset_cents = 0.0;                   ///< by which the strings turned are left from pitch together
-    double plate_rad = 0.0;                      ///< where the plate then rests, from home
+    double plate_rad = 0.0;                      ///< where the plate then rests, from its target
     double price_s = 0.0;                        ///< hands' seconds, now and for what is then likely to be missed
     double odds = 0.0;                           ///< that strings and plate all end inside
     double worst = 0.0;                          ///< largest odds of any of them to be outside
@@ -93,12 +93,12 @@ struct Situation {
     [[nodiscard]] std::optional<Question> question() const;
     [[nodiscard]] std::optional<std::size_t> missingString() const; ///< off, and nobody said that it stays off
 
-    // Where it is (linear around home).
+    // Where it is (linear around the target).
     double home_rad = 0.0; ///< where the plate will be: its goal, or where this claw or spring lets it rest in tune
                            ///< or, before the nut is locked, where it goes from to its goal
     Belief belief;
     Eigen::VectorXd zDeviation_cents;
-    Eigen::VectorXd centsPerRad; ///< of every string at its pitch, with the plate at home
+    Eigen::VectorXd centsPerRad; ///< of every string at its pitch, with the plate at its target
     Eigen::VectorXd momentPerCent_Nm;
     Eigen::VectorXd pull_N, mostPull_N; ///< what every string pulls, and no act may bring it beyond
     double stiffness_NmPerRad = 1.0;

@@ -6,7 +6,7 @@
 
 namespace flenzo {
 
-/// How one guitar came home.
+/// How one guitar was finished.
 struct Played {
     bool stable = false;   ///< the guitar has a stable float at all
     bool finished = false; ///< the player said done
@@ -14,8 +14,8 @@ struct Played {
     int clawVisits = 0, stretches = 0, readings = 0, acts = 0;
     double minutes = 0.0;
     double worst_cents = 0.0, plate_rad = 0.0; ///< the truth at the end, from the goal
-    bool home = false;                         ///< inside the goal, as far as the shop's tools can tell
-    std::optional<RemainingWork> forecast;     ///< the adviser's, after the first full reading
+    bool inTune = false;                   ///< and level, inside the tolerances, as far as the shop's tools can tell
+    std::optional<RemainingWork> forecast; ///< the adviser's, after the first full reading
 };
 
 /// A shop's method as it is practised: near enough while far, level by eye, one look ahead, done when the eye says

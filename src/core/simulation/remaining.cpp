@@ -108,7 +108,7 @@ std::optional<PlayedOut> bringHome(BenchJob job, const Advice& advice, Simulated
         known = std::move(next.guitar);
     }
     if (act.what == NextAct::Do::Stuck || act.what == NextAct::Do::Ask)
-        return std::nullopt; // not brought home: what it took until then says nothing of that
+        return std::nullopt; // not finished: what it took until then says nothing of that
     const Counts all = countsOf(job.log, strings, job.pace);
     job.log.resize(before);
     const Counts done = countsOf(job.log, strings, job.pace);

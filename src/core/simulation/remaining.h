@@ -23,9 +23,9 @@ struct RemainingOptions {
     double widen = 1.5; ///< of the spread of few guitars, so that four in five and more lie within
     int threads = 2;    ///< that play them; a call blocks until all are through
     const std::atomic<bool>* cancel = nullptr;
-    AdvisorOptions rules; ///< by which they are brought home
+    AdvisorOptions rules; ///< by which they are finished
 };
-/// Guitars that the log allows, each brought home by the very estimator and rules that advise, with the shop's tools
+/// Guitars that the log allows, each finished by the very estimator and rules that advise, with the shop's tools
 /// (docs/mechanics.md eq. 31). Takes tenths of a second: not for a window's thread.
 [[nodiscard]] RemainingWork remainingWork(const BenchJob& job, const Advice& advice,
                                           const RemainingOptions& options = {});

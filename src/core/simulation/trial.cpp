@@ -196,7 +196,7 @@ TrialReport runTrial(const TrialSetup& setup) {
                        ? playByMethod(job, methods[player], *made.guitar, seed)
                        : playByAdvice(job, *made.guitar, setup.forecasts, setup.rules, setup.learning);
         plays[k].stable = made.stable;
-        plays[k].home =
+        plays[k].inTune =
             plays[k].worst_cents <= job.goal.pitchTolerance_cents && plays[k].plate_rad <= job.goal.angleTolerance_rad;
     });
     TrialReport report;

@@ -20,7 +20,7 @@ struct Goal {
     /// this moment (`angle_rad` is then the stop's angle).
     double deckLoad_Nm = 0.0;
     std::vector<std::size_t> without = {}; ///< strings that stay off
-    /// What each string is to read while the nut is open, where locking it moves them home from there; empty: 0.
+    /// What each string is to read while the nut is open, where locking it then moves them to pitch; empty: 0.
     std::vector<double> lead_cents = {};
     [[nodiscard]] bool wants(std::size_t string) const {
         return std::find(without.begin(), without.end(), string) == without.end();

@@ -15,7 +15,7 @@ void showAsSaid(const Job& job, TrackedState& now) {
     now.state.angle_rad = job.oldAngle_rad;
 }
 
-/// The plan's pass leaves every string where locking brings it home from.
+/// The plan's pass leaves every string where locking brings it to pitch.
 void aimBeforeLocking(const BenchJob& bench, const Rig& rig, ChangeReport& report) {
     if (bench.goal.lead_cents.empty() || bench.rig.nutLocked || !report.level.balanced())
         return;

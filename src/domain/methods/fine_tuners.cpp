@@ -23,8 +23,8 @@ bool followLocking(const Job& job) {
     return job.card.nut != Nut::Open && hasFineTuners(job) && job.card.tuners != Tuners::AtBridge;
 }
 
-/// What clamping leaves a string off by: one that was left the other way on purpose comes home, and what is within the
-/// tolerance asks for nothing. A string that is not near pitch yet will be tuned first.
+/// What clamping leaves a string off by: one that was left the other way on purpose comes to pitch, and what is within
+/// the tolerance asks for nothing. A string that is not near pitch yet will be tuned first.
 double leftAfterClamping_cents(const Derived& derived, std::size_t string, double shift_cents) {
     const double now_cents = derived.now().shown_cents(string);
     const bool isNear = std::abs(now_cents) < AdvisorOptions().nearPitch_cents;

@@ -30,7 +30,7 @@ struct MethodTopic {
 [[nodiscard]] bool isChosen(const Job& job, const char* topic, const char* option);
 /// Chooses a way; names that are unknown change nothing.
 void chooseMethod(Job& job, const QString& topic, const QString& option);
-/// The house's ways, for jobs that have not chosen; "topic=option" by line.
+/// The shop's defaults, for jobs that have not chosen; "topic=option" by line.
 void applyShopDefaults(Job& job, const QString& defaults);
 [[nodiscard]] QString shopDefaultsOf(const Job& job);
 

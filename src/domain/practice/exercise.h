@@ -8,7 +8,7 @@
 
 namespace flenzo {
 
-/// What somebody practises: a guitar with its story, what is wanted, and what a good hand needs for it. The guitar's
+/// What somebody practises: a guitar, why it is there, what is wanted, and what a good hand needs for it. The guitar's
 /// hidden part varies with a seed.
 struct Exercise {
     QString name; ///< as files and records call it
@@ -41,7 +41,7 @@ struct PracticeScore {
     double passes = 0.0, minutes = 0.0;
     int clawVisits = 0, acts = 0;
     double worst_cents = 0.0, plate_deg = 0.0; ///< the truth at the end, from the goal
-    bool home = false, inTime = true;
+    bool inTune = false, inTime = true;
     bool hadFault = false, found = true; ///< what was wrong with it, named before it was told
     int wrongDiagnoses = 0;
     QList<Hurt> hurts;

@@ -275,8 +275,8 @@ PracticeScore PracticeRun::score() const {
             score.worst_cents = std::max(score.worst_cents, std::abs(guitar_.reading_cents(i)));
     }
     score.plate_deg = degrees(plateOff_rad());
-    score.home = allOn && !guitar_.state().block && score.worst_cents <= tolerance_cents() &&
-                 std::abs(plateOff_rad()) <= plateTolerance_rad() && (!exercise_.endsLocked || isLocked());
+    score.inTune = allOn && !guitar_.state().block && score.worst_cents <= tolerance_cents() &&
+                   std::abs(plateOff_rad()) <= plateTolerance_rad() && (!exercise_.endsLocked || isLocked());
     score.inTime = !exercise_.clock_min || score.minutes <= *exercise_.clock_min;
     score.hadFault = hidden_ != Defect::None;
     score.found = !score.hadFault || found_;
@@ -286,7 +286,7 @@ PracticeScore PracticeRun::score() const {
     constexpr double ends = 50.0, passes = 18.0, visits = 12.0, minutes = 10.0, fault = 10.0, hurt = 12.0, wrong = 4.0;
     const auto against = [](double par, double took) { return took <= par ? 1.0 : std::max(0.0, 2.0 - took / par); };
     const double far = std::max(score.worst_cents / tolerance_cents(), std::abs(plateOff_rad()) / plateTolerance_rad());
-    const double share = score.home ? 1.0 : allOn ? std::clamp(0.75 - 0.1 * (far - 1.0), 0.0, 0.75) : 0.0;
+    const double share = score.inTune ? 1.0 : allOn ? std::clamp(0.75 - 0.1 * (far - 1.0), 0.0, 0.75) : 0.0;
     const double points = ends * share +
                           share * (passes * against(exercise_.parPasses, score.passes) +
                                    visits * against(exercise_.parVisits + 1e-9, score.clawVisits) +
@@ -295,7 +295,7 @@ PracticeScore PracticeRun::score() const {
                           wrong * wrongDiagnoses_;
     constexpr double enough = 60.0;
     score.points = static_cast<int>(std::lround(std::clamp(points, 0.0, 100.0)));
-    score.passed = isOver() && score.home && score.found && score.inTime && hurts_.isEmpty() && points >= enough;
+    score.passed = isOver() && score.inTune && score.found && score.inTime && hurts_.isEmpty() && points >= enough;
     return score;
 }
 

@@ -30,9 +30,10 @@ public:
     /// What was wrong with it, for when it is over.
     [[nodiscard]] Defect hiddenFault() const { return hidden_; }
     [[nodiscard]] std::size_t hiddenString() const { return hiddenString_; }
-    /// The act that took the guitar furthest from home, if any took it away at all.
+    /// The act that put the guitar furthest off pitch and level, if any did.
     [[nodiscard]] std::optional<qsizetype> costliestAct() const;
-    /// How far the guitar was from home after each act, in cents a string would miss by; before the first, first.
+    /// How far the guitar was off pitch and level after each act, in cents a string would miss by; before the first,
+    /// first.
     [[nodiscard]] const QList<double>& distances_cents() const { return distances_cents_; }
     /// Entries of the log after each act.
     [[nodiscard]] const QList<qsizetype>& entries() const { return entries_; }

@@ -8,7 +8,7 @@ namespace flenzo {
 
 /// The guitars of the invented demo shop, in the order they are offered.
 [[nodiscard]] QStringList demoNames();
-/// One of them, its story played as far as its file says by the simulated guitar. A fault is a broken installation.
+/// One of them, its entries played as far as its file says by the simulated guitar. A fault is a broken installation.
 [[nodiscard]] Result<Job> demoJob(int index);
 
 /// A simulated guitar to try the program on: strung already with another set than it was balanced for, and short, with

@@ -194,7 +194,7 @@ QStringList practiceScore(const PracticeRun& run, const Units& units) {
                           .arg(exercise.parVisits)
                           .arg(decimal(score.minutes, 0))
                           .arg(decimal(exercise.parMinutes, 0))};
-    if (!score.home)
+    if (!score.inTune)
         lines.append(PracticeWords::tr("Not finished: tune the strings and level the plate."));
     if (!score.inTime)
         lines.append(PracticeWords::tr("The clock had run out."));

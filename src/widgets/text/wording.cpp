@@ -32,7 +32,7 @@ QString outlook(const Derived& derived) {
     if (!derived.remaining)
         return WordingWords::tr("Working out what is left…");
     const RemainingWork& left = *derived.remaining;
-    if (left.played == 0) // none of the guitars that the readings allow was brought home
+    if (left.played == 0) // none of the guitars that the readings allow was finished
         return WordingWords::tr("What is left cannot be told yet");
     const double strings = static_cast<double>(derived.rig().strings.size());
     const QString claw = left.clawVisits.p90 > 0.0
