@@ -15,7 +15,7 @@ JobExchange::JobExchange(AppContext& context, QWidget* window) : QObject(window)
 
 std::optional<Fault> JobExchange::exportSheet(const QString& path) {
     const Session& session = context_.session();
-    const QString html = illustratedSheet(session.job(), session.derived());
+    const QString html = illustratedSheet(session.job(), session.derived(), context_.preferences().units);
     const bool pdf = QFileInfo(path).suffix().toLower() == QLatin1String("pdf");
     // Drawn into memory first: a full disk then leaves the old file as it was.
     return writeFile(path, pdf ? sheetPdf(html, session.job().guitar) : html.toUtf8());
@@ -27,8 +27,8 @@ void JobExchange::previewSheet() {
         if (context_.accept(exportSheet(path)))
             context_.say(tr("Saved as %1.").arg(path));
     };
-    auto* dialog =
-        new SheetDialog(illustratedSheet(session.job(), session.derived()), session.job().guitar, write, window_);
+    auto* dialog = new SheetDialog(illustratedSheet(session.job(), session.derived(), context_.preferences().units),
+                                   session.job().guitar, write, window_);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->show();
 }

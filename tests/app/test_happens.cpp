@@ -60,7 +60,7 @@ class TestHappens : public QObject, protected WindowFixture {
 
     /// What the owner and the next technician are told.
     [[nodiscard]] bool onTheSheet(const char* words) {
-        const QString sheet = illustratedSheet(session().job(), derived());
+        const QString sheet = illustratedSheet(session().job(), derived(), Units{});
         return sheet.contains(QLatin1String("<h2>What happened</h2>")) && sheet.contains(QLatin1String(words));
     }
 

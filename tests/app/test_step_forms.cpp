@@ -324,7 +324,7 @@ private Q_SLOTS:
         QTest::mouseClick(find<QPushButton>("keepReturn"), Qt::LeftButton);
         QCOMPARE(job().work.returns.size(), 1); // as figures, not as words
         QCOMPARE(job().work.returns.first().test.afterDive_cents.front(), -1.5);
-        QVERIFY(illustratedSheet(job(), derived()).contains(QLatin1String("0.5 / -1.5 / 0.5")));
+        QVERIFY(illustratedSheet(job(), derived(), Units{}).contains(QLatin1String("0.5 / -1.5 / 0.5")));
         QCOMPARE(jobFromJson(jobToJson(job())).value().work.returns, job().work.returns);
     }
 
@@ -391,7 +391,7 @@ private Q_SLOTS:
         QVERIFY(caps && !find<QCheckBox>("replaced pins"));
         QTest::mouseClick(caps, Qt::LeftButton);
         QCOMPARE(job().card.replaced.value(QStringLiteral("caps")), QDate::currentDate());
-        QVERIFY(illustratedSheet(job(), derived())
+        QVERIFY(illustratedSheet(job(), derived(), Units{})
                     .contains(QLatin1String("nut caps ") + QDate::currentDate().toString(Qt::ISODate)));
         QTest::mouseClick(caps, Qt::LeftButton);
         QVERIFY(job().card.replaced.isEmpty());

@@ -4,6 +4,7 @@
 #include "domain/job/compare.h"
 #include "domain/methods/fine_tuners.h"
 #include "domain/methods/methods.h"
+#include "domain/work/preparing.h"
 #include "domain/work/troubleshooting.h"
 #include "domain/work/warnings.h"
 #include "domain/work/workflow.h"
@@ -321,6 +322,18 @@ private Q_SLOTS:
         QVERIFY(mishaps(job, Phase::Intake, QStringLiteral("xyzzy")).isEmpty());
     }
 
+    void whatNobodyInspectedStaysOnTheSheet() {
+        Job job = demo(0);
+        goTo(job, StepId::Checks);
+        const QString checks = QLatin1String(specOf(StepId::Checks).name);
+        job.work.ticks[checks] = {QStringLiteral("neck")};
+        QVERIFY(leftUnlooked(job, StepId::Checks).isEmpty()); // not done yet
+        QVERIFY(!apply(job, derive(job), WorkEvent::Done, {}, noon));
+        QVERIFY(leftUnlooked(job, StepId::Checks).contains(QStringLiteral("the claw is parallel to its wall")));
+        const QString html = jobSheetHtml(job, derive(job));
+        QVERIFY(html.contains(QLatin1String("not inspected: the claw is parallel")));
+        QVERIFY(!html.contains(QLatin1String("not inspected: neck")));
+    }
     void theSheetSaysWhatWasDone() {
         Job job = demoJob(0).value();
         job.guitar = QStringLiteral("<b>&");
@@ -328,6 +341,11 @@ private Q_SLOTS:
         const QString html = jobSheetHtml(job, derive(job));
         QVERIFY(html.contains(QLatin1String("&lt;b&gt;&amp;")) && !html.contains(QLatin1String("<h1><b>")));
         QVERIFY(html.contains(QLatin1String("Back in spring")) && html.contains(QLatin1String("start")));
+        job.work.reliefFound_m = 0.254e-3;
+        QVERIFY(jobSheetHtml(job, derive(job)).contains(QLatin1String("0.25 mm as found")));
+        const QString inches = jobSheetHtml(job, derive(job), Units{true, true});
+        QVERIFY(inches.contains(QLatin1String("0.010 in as found")) && inches.contains(QLatin1String(" lbf")));
+        QVERIFY(!inches.contains(QLatin1String(" N<")));
     }
 };
 

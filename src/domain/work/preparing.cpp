@@ -2,6 +2,9 @@
 #include "domain/work/preparing.h"
 
 #include "domain/methods/methods.h"
+#include "domain/work/progress.h"
+
+#include <QCoreApplication>
 
 namespace flenzo {
 
@@ -57,6 +60,33 @@ QStringList checksFor(const Job& job, StepId step) {
     if (step == StepId::Lock)
         return wanted({{"floor", true}, {"order", job.card.nut == Nut::Caps}});
     return {};
+}
+
+QString checkWords(const QString& name) {
+    static constexpr std::pair<const char*, const char*> words[] = {
+        {"centred", QT_TRANSLATE_NOOP("Checks", "strings are centred over the fretboard")},
+        {"neck", QT_TRANSLATE_NOOP("Checks", "neck screws are snug")},
+        {"claw", QT_TRANSLATE_NOOP("Checks", "the claw is parallel to its wall")},
+        {"edges", QT_TRANSLATE_NOOP("Checks", "knife edges and bridge posts are unworn and firm")},
+        {"pivots", QT_TRANSLATE_NOOP("Checks", "pivot screws and edge are unworn and firm")},
+        {"shaft", QT_TRANSLATE_NOOP("Checks", "the shaft turns freely, its spring is seated")},
+        {"pins", QT_TRANSLATE_NOOP("Checks", "ball ends noted, the bridge's place marked")},
+        {"floor", QT_TRANSLATE_NOOP("Checks", "every string is on the floor of its slot")},
+        {"order", QT_TRANSLATE_NOOP("Checks", "nut caps are in their order and the right way round")}};
+    for (const auto& [known, plain] : words)
+        if (name == QLatin1String(known))
+            return QCoreApplication::translate("Checks", plain);
+    return name;
+}
+
+QStringList leftUnlooked(const Job& job, StepId step) {
+    QStringList left;
+    const QString name = QLatin1String(specOf(step).name);
+    if (saidOf(job, name).state == StepState::Done)
+        for (const QString& check : checksFor(job, step))
+            if (!job.work.ticks.value(name).contains(check))
+                left.append(checkWords(check));
+    return left;
 }
 
 } // namespace flenzo

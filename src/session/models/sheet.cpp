@@ -10,8 +10,10 @@
 #include "domain/job/trends.h"
 #include "domain/methods/methods.h"
 #include "domain/shop/quote.h"
+#include "domain/work/preparing.h"
 #include "domain/work/workflow.h"
 #include "language/decimal.h"
+#include "language/figures.h"
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
@@ -48,7 +50,7 @@ QString thousandths(const Wire& wire) {
         .arg(wire.isWound() ? SheetWords::tr("wound") : SheetWords::tr("plain"));
 }
 
-QString stringsTable(const Job& job, const Derived& derived) {
+QString stringsTable(const Job& job, const Derived& derived, const Units& units) {
     QString table =
         QStringLiteral("<table border='1' cellspacing='0' cellpadding='4'>") +
         row({SheetWords::tr("String"), SheetWords::tr("Was on"), SheetWords::tr("Tuned to"), SheetWords::tr("Pull"),
@@ -57,13 +59,12 @@ QString stringsTable(const Job& job, const Derived& derived) {
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const RigString& now = job.rig.strings[i];
         const bool known = i < job.off.size() && i < derived.report.before_N.size();
-        table += row(
-            {safe(QString::fromStdString(now.name)), known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
-             known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
-             known ? SheetWords::tr("%1 N").arg(decimal(derived.report.before_N[i], 1)) : QString(),
-             thousandths(now.wire), note(now.target_Hz, job.referencePitch_Hz),
-             i < derived.report.after_N.size() ? SheetWords::tr("%1 N").arg(decimal(derived.report.after_N[i], 1))
-                                               : QString()});
+        table += row({safe(QString::fromStdString(now.name)),
+                      known ? thousandths(job.off[i].wire) : SheetWords::tr("not known"),
+                      known ? note(job.off[i].target_Hz, job.referencePitch_Hz) : QString(),
+                      known ? forceText(derived.report.before_N[i], units) : QString(), thousandths(now.wire),
+                      note(now.target_Hz, job.referencePitch_Hz),
+                      i < derived.report.after_N.size() ? forceText(derived.report.after_N[i], units) : QString()});
     }
     return table + QStringLiteral("</table><p>") + SheetWords::tr("Pulls are calculated.") + QStringLiteral("</p>");
 }
@@ -133,6 +134,9 @@ QString workDone(const Job& job) {
         if (!what.isEmpty())
             lines.append(QStringLiteral("%1 – %2").arg(record.step, what));
     }
+    for (const StepId step : {StepId::Checks, StepId::Lock})
+        for (const QString& check : leftUnlooked(job, step))
+            lines.append(SheetWords::tr("not inspected: %1").arg(check));
     return listOf(lines);
 }
 
@@ -197,22 +201,23 @@ QString brokenText(const Job& job) {
                            : QString();
 }
 
-QString reliefText(const Work& work) {
-    const auto mm = [](const std::optional<double>& relief_m) {
-        return relief_m ? SheetWords::tr("%1 mm").arg(decimal(*relief_m / metresPerMm, 2)) : QStringLiteral("–");
+QString reliefText(const Work& work, const Units& units) {
+    const auto length = [&](const std::optional<double>& relief_m) {
+        return relief_m ? lengthText(*relief_m, units) : QStringLiteral("–");
     };
     return work.reliefFound_m || work.reliefLeft_m
-               ? SheetWords::tr("%1 as found, %2 as left").arg(mm(work.reliefFound_m), mm(work.reliefLeft_m))
+               ? SheetWords::tr("%1 as found, %2 as left").arg(length(work.reliefFound_m), length(work.reliefLeft_m))
                : QString();
 }
 
 } // namespace
 
-QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& chartPng, const QStringList& happened) {
+QString jobSheetHtml(const Job& job, const Derived& derived, const Units& units, const QByteArray& chartPng,
+                     const QStringList& happened) {
     const Counts counts = countsOf(job.log, job.rig.strings.size(), job.pace);
     QString html =
         QStringLiteral(
-            "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:sans-serif'>")
+            "<html><head><meta charset='utf-8'><title>%1</title></head><body style='font-family:B612,sans-serif'>")
             .arg(safe(job.guitar));
     html += QStringLiteral("<h1>%1</h1>")
                 .arg(safe(job.guitar.isEmpty() ? SheetWords::tr("Guitar without a name") : job.guitar));
@@ -220,7 +225,7 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
         paragraph(SheetWords::tr("Owner"), job.owner) + paragraph(SheetWords::tr("Wanted"), bundledWords(job.reason));
     html += paragraph(SheetWords::tr("Broken"), brokenText(job));
     html += paragraph(SheetWords::tr("Received"), job.work.received.toString(Qt::ISODate));
-    html += heading(SheetWords::tr("Strings")) + stringsTable(job, derived);
+    html += heading(SheetWords::tr("Strings")) + stringsTable(job, derived, units);
     html += heading(SheetWords::tr("Readings pass by pass")) + passTable(job, derived) + passChart(chartPng);
     html +=
         QStringLiteral("<p>") +
@@ -238,7 +243,7 @@ QString jobSheetHtml(const Job& job, const Derived& derived, const QByteArray& c
     html += heading(SheetWords::tr("Work")) + workDone(job);
     html += paragraph(SheetWords::tr("Parts used or lost"), job.work.parts) +
             paragraph(SheetWords::tr("Replaced"), replacedParts(job).join(QStringLiteral(", "))) +
-            paragraph(SheetWords::tr("Neck relief"), reliefText(job.work)) +
+            paragraph(SheetWords::tr("Neck relief"), reliefText(job.work, units)) +
             paragraph(SheetWords::tr("Follow-ups"), job.work.followUps);
     html += heading(SheetWords::tr("To the owner")) + paragraph(SheetWords::tr("Note"), job.work.ownersNote);
     html += listOf(careOf(job));

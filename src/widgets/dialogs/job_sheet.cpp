@@ -22,7 +22,7 @@ namespace flenzo {
 namespace {
 
 /// The progress of a job as a picture for paper, in the program's own typeface.
-QByteArray wayHomePng(const Job& job, const Derived& derived) {
+QByteArray progressPng(const Job& job, const Derived& derived) {
     constexpr int width = 640, height = 320, fine = 2; // twice the screen's pixels: it is printed
     QImage image(width * fine, height * fine, QImage::Format_RGB32);
     image.setDevicePixelRatio(fine);
@@ -47,8 +47,8 @@ void fill(QTextDocument& document, const QString& html) {
 
 } // namespace
 
-QString illustratedSheet(const Job& job, const Derived& derived) {
-    return jobSheetHtml(job, derived, wayHomePng(job, derived), wording::whatHappened(job, derived));
+QString illustratedSheet(const Job& job, const Derived& derived, const Units& units) {
+    return jobSheetHtml(job, derived, units, progressPng(job, derived), wording::whatHappened(job, derived));
 }
 
 QByteArray sheetPdf(const QString& html, const QString& title) {

@@ -143,22 +143,14 @@ void TrayForm::arrange() {
 
 LookForm::LookForm(AppContext& context, StepId step, QWidget* parent)
     : TickForm(context, QLatin1String(specOf(step).name), parent) {
-    static constexpr std::pair<const char*, const char*> words[] = {
-        {"centred", QT_TR_NOOP("strings are centred over the fretboard")},
-        {"neck", QT_TR_NOOP("neck screws are snug")},
-        {"claw", QT_TR_NOOP("the claw is parallel to its wall")},
-        {"edges", QT_TR_NOOP("knife edges and bridge posts are unworn and firm")},
-        {"pivots", QT_TR_NOOP("pivot screws and edge are unworn and firm")},
-        {"shaft", QT_TR_NOOP("the shaft turns freely, its spring is seated")},
-        {"pins", QT_TR_NOOP("ball ends noted, the bridge's place marked")},
-        {"floor", QT_TR_NOOP("every string is on the floor of its slot")},
-        {"order", QT_TR_NOOP("nut caps are in their order and the right way round")}};
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 8, 0, 8);
-    const QStringList wanted = checksFor(context.session().job(), step);
-    for (const auto& [name, plain] : words)
-        if (wanted.contains(QLatin1String(name)))
-            column->addWidget(box(QLatin1String(name), tr(plain)));
+    for (const QString& check : checksFor(context.session().job(), step))
+        column->addWidget(box(check, checkWords(check)));
+    QLabel* honest = label(TextRole::Small, this);
+    honest->setWordWrap(true);
+    honest->setText(tr("What is not ticked stays on the job sheet as not inspected."));
+    column->addWidget(honest);
 }
 
 QList<std::pair<QString, QString>> StringTicks::actsOf(const Job& job, StepId step) {
