@@ -27,6 +27,7 @@
 #include <QCloseEvent>
 #include <QFileInfo>
 #include <QMenuBar>
+#include <QScreen>
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QToolButton>
@@ -53,7 +54,9 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
       files_(new JobFiles(*context_, this)), place_(new ShopPlace(paths, *context_, this)),
       others_(new OtherBenches(*context_, this)), exchange_(new JobExchange(*context_, this)),
       guitarActs_(new GuitarActs(*context_, this)) {
-    context_->setPreferences(loadPreferences(settingsFile_));
+    Preferences preferences = loadPreferences(settingsFile_);
+    preferences.desktopScale = desktopTextScale();
+    context_->setPreferences(preferences);
     applyLook(context_->preferences());
     build();
     listenToSession();
@@ -66,7 +69,7 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
         files_->fillRecent(*recent_);
         refresh();
     });
-    resize(1280, 800);
+    resize(QSize(1280, 800).boundedTo(screen()->availableSize()));
     showPage(Work);
     context_->sayWhatWasFound();
 }
@@ -280,6 +283,12 @@ void MainWindow::refreshTitle() {
 void MainWindow::refreshShop() {
     if (shop_->isVisible()) // otherwise it reads when it is seen
         shop_->refresh();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    if (centralWidget())
+        head_->fit();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

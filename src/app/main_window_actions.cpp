@@ -171,7 +171,7 @@ void MainWindow::addLookActions(std::vector<ActionSpec>& list, const QString& me
          tr("&Larger text"),
          {QKeySequence(Qt::CTRL | Qt::Key_Plus), QKeySequence(Qt::CTRL | Qt::Key_Equal)},
          [this] { context_->change([](Preferences& p) { p.textScale = std::min(2.0, p.textScale + 0.25); }); },
-         [this] { return context_->preferences().textScale < 2.0; }});
+         [this] { return context_->preferences().scale() < 2.0; }});
     list.push_back(
         {"smaller",
          menu,

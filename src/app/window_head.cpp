@@ -3,6 +3,7 @@
 
 #include "core/statics/readings.h"
 #include "domain/base/bundled_words.h"
+#include "widgets/controls/fitting_label.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/look.h"
 #include "widgets/text/step_words.h"
@@ -10,6 +11,7 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyle>
 #include <algorithm>
 
 namespace flenzo {
@@ -33,15 +35,17 @@ double pull_N(const Derived& derived) {
 WindowHead::WindowHead(AppContext& context, QWidget* parent) : QFrame(parent), context_(context) {
     rows_ = new QHBoxLayout(this);
     rows_->setContentsMargins(16, 5, 12, 0);
-    auto* row = new QHBoxLayout;
+    auto* row = title_ = new QHBoxLayout;
     rows_->addLayout(row, 1);
-    guitar_ = label(TextRole::Heading, this, QStringLiteral("guitarTitle"));
+    guitar_ = new FittingLabel(this);
+    guitar_->setObjectName(QStringLiteral("guitarTitle"));
+    setVoice(guitar_, TextRole::Heading);
     reason_ = label(TextRole::Small, this, QStringLiteral("headReason"));
     reason_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     row->addWidget(guitar_);
     row->addSpacing(12);
     row->addWidget(reason_, 1);
-    auto* strip = new QWidget(this); // below the title where large text leaves no room beside it
+    auto* strip = new QWidget(this);
     auto* chips = new RowLayout(strip);
     rows_->addWidget(strip);
     const auto chip = [&](const QString& tip) {
@@ -81,16 +85,28 @@ void WindowHead::refresh(bool isPractising) {
     // An empty shop has no guitar yet to speak of.
     const bool nothing = session.logbook() && !session.isKept() && session.path().isEmpty() && job.log.empty() &&
                          job.work.records.isEmpty() && job.guitar.isEmpty();
-    guitar_->setText(nothing ? QString() : titleOf(job));
+    guitar_->setTexts({nothing ? QString() : titleOf(job)});
     reason_->setText(bundledWords(job.reason));
     reason_->setToolTip(reason_->text());
-    simulated_->setVisible(job.simulatedSeed.has_value());
     simulated_->setText(tr("simulated guitar"));
     refreshAway();
     refreshHazards(isPractising);
-    constexpr double largeText = 1.5;
-    rows_->setDirection(context_.preferences().textScale >= largeText ? QBoxLayout::TopToBottom
-                                                                      : QBoxLayout::LeftToRight);
+    fit();
+}
+
+/// In a low window one row of what matters most: the guitar's name, shortened if it must be, and what can hurt.
+void WindowHead::fit() {
+    const bool low = isLow(*this, context_.preferences());
+    reason_->setVisible(!low);
+    simulated_->setVisible(!low && context_.session().job().simulatedSeed.has_value());
+    guitar_->setSizePolicy(low ? QSizePolicy::Ignored : QSizePolicy::Preferred, QSizePolicy::Preferred);
+    title_->setStretch(0, low ? 1 : 0);
+    for (QLabel* chip : hazards_)
+        if (chip->property("tight").toBool() != low) {
+            chip->setProperty("tight", low);
+            chip->style()->unpolish(chip);
+            chip->style()->polish(chip);
+        }
 }
 
 void WindowHead::refreshAway() {
@@ -108,7 +124,7 @@ void WindowHead::refreshHazards(bool isPractising) {
     for (std::size_t h = 0; h < hazards_.size(); ++h) {
         const auto hazard = static_cast<Hazard>(h);
         // The model hears of strings only when they are read; the steps know that they are off.
-        const bool pulls = hazard == Hazard::TensionOn && now_N > 0.0;
+        const bool pulls = hazard == Hazard::TensionOn && now_N > 0.0 && !isLow(*this, context_.preferences());
         hazards_[h]->setText(pulls
                                  ? tr("%1, %2").arg(hazardWords(hazard), forceText(now_N, context_.preferences().units))
                                  : hazardWords(hazard));

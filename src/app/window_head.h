@@ -13,6 +13,8 @@ class QPushButton;
 
 namespace flenzo {
 
+class FittingLabel;
+
 /// What is always in sight above the pages: whose guitar it is, what can hurt now, whether the server is away.
 class WindowHead : public QFrame {
     Q_OBJECT
@@ -20,6 +22,7 @@ public:
     WindowHead(AppContext& context, QWidget* parent);
     /// Nothing of the job can hurt while somebody practises.
     void refresh(bool isPractising);
+    void fit(); ///< into the window there is
     [[nodiscard]] static QString titleOf(const Job& job);
 
 Q_SIGNALS:
@@ -30,8 +33,9 @@ private:
     void refreshAway();
 
     AppContext& context_;
-    QBoxLayout* rows_;
-    QLabel *guitar_, *reason_, *simulated_;
+    QBoxLayout *rows_, *title_;
+    FittingLabel* guitar_;
+    QLabel *reason_, *simulated_;
     std::array<QLabel*, static_cast<std::size_t>(Hazard::Count)> hazards_{};
     QPushButton* away_;
 };

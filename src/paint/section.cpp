@@ -40,8 +40,11 @@ public:
         scene_.size = size;
         narrow_ = size.width() < 600.0 * values.textScale;
         tight_ = size.width() < 440.0 * values.textScale;
-        strip_ = values.bare ? 0.0 : 42.0 * values.textScale;
-        const double head = narrow_ && !values.bare ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
+        constexpr double lowRows = 15.0;
+        low_ = tight_ && size.height() < lowRows * font_;
+        strip_ = values.bare ? 0.0 : (low_ ? 1.5 : 2.8) * font_;
+        const double head =
+            narrow_ && !low_ && !values.bare ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
         const QSizeF room(size.width() - 20.0, size.height() - strip_ - head - 12.0);
         const double scale = std::max(1.0, std::min(room.width() / (extent_.right - extent_.left),
                                                     room.height() / (extent_.top - extent_.bottom)));
@@ -258,6 +261,8 @@ private:
         const double x = edge.x() - 5 * mm;
         scene_.line(paper_.polygon({{x, surface()}, {x, edge.y()}}), ColourRole::Text, 1.5).id = QStringLiteral("gap");
         scene_.line(paper_.polygon({{x - 1.5 * mm, edge.y()}, edge}), ColourRole::Quiet, 1.0);
+        if (tight_)
+            return; // the words below say it
         textWithProvenance(scene_, paper_.at({x - 1 * mm, surface() - 4 * mm}) - QPointF(1.1 * font_, 0.0),
                            provenance(), lengthText(gap_m, v_.units), ColourRole::Text, font_)
             .id = QStringLiteral("gap-text");
@@ -275,7 +280,7 @@ private:
         const double ahead_Nm = parts.sum_Nm();
         constexpr double plainly = 0.04; // of the larger one: less is balanced
         const bool balanced = std::abs(ahead_Nm) < plainly * most;
-        if (!balanced && !v_.state.block)
+        if (low_ || (!balanced && !v_.state.block))
             return; // drawn as somebody said or measured it, not as it would come to rest
         Mark& strings = scene_.text({right, 16.0 + font_ * 0.2},
                                     balanced         ? SectionWords::tr("balanced")
@@ -342,11 +347,18 @@ private:
 
     void plateWords() {
         const bool level = std::abs(v_.state.angle_rad - v_.goal.angle_rad) <= v_.goal.angleTolerance_rad;
-        const QString said = plateText(v_.state.angle_rad);
+        const QString angle = plateText(v_.state.angle_rad);
+        const QString said = tight_ ? SectionWords::tr("%1, gap %2")
+                                          .arg(angle, lengthText(gapAt_m(v_.rig.bridge, v_.state.angle_rad), v_.units))
+                                    : angle;
+        constexpr double perLetter = 0.58; // of the height, bold
+        const double room = (scene_.size.width() - 20.0 - 2.0 * font_) / (perLetter * static_cast<double>(said.size()));
         Mark& words = textWithProvenance(scene_, {14.0, scene_.size.height() - strip_ * 0.5}, provenance(),
-                                         v_.angleMeasured ? SectionWords::tr("%1, measured").arg(said)
-                                                          : SectionWords::tr("%1, calculated").arg(said),
-                                         level ? ColourRole::Goal : ColourRole::Text, font_ * (narrow_ ? 1.0 : 1.2));
+                                         tight_             ? said // the mark tells which
+                                         : v_.angleMeasured ? SectionWords::tr("%1, measured").arg(said)
+                                                            : SectionWords::tr("%1, calculated").arg(said),
+                                         level ? ColourRole::Goal : ColourRole::Text,
+                                         std::min(font_ * (narrow_ ? 1.0 : 1.2), tight_ ? room : font_ * 1.2));
         words.bold = true;
         words.id = QStringLiteral("plate-text");
     }
@@ -366,6 +378,7 @@ private:
     double font_, strip_ = 0.0;
     bool narrow_ = false; ///< less room than the words beside the bridge want
     bool tight_ = false;  ///< less than the words above each other want
+    bool low_ = false;    ///< and no height for a head
     Extent extent_;
     ViewTransform paper_;
     Scene scene_;

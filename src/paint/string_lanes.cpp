@@ -41,10 +41,15 @@ class Lanes {
 public:
     Lanes(const StringLanes& strings, const QSizeF& size, double textScale) : v_(strings), font_(15.0 * textScale) {
         scene_.size = size;
-        head_ = font_ * 1.7;
-        high_ = (size.height() - head_ - 4.0) / static_cast<double>(std::max<std::size_t>(1, v_.lanes.size()));
-        left_ = font_ * 5.0;
-        right_ = std::max(left_ + 40.0, size.width() - font_ * 7.6);
+        constexpr double headRows = 1.6; // of the scale's words, where they are no larger than the lanes'
+        const auto count = static_cast<double>(std::max<std::size_t>(1, v_.lanes.size()));
+        const double each = size.height() / (count + headRows);
+        words_ = std::min(font_, each * 0.7); // never higher than its lane
+        head_ = words_ * 1.7;
+        high_ = (size.height() - head_ - 4.0) / count;
+        left_ = words_ * 5.0;
+        end_ = size.width() - words_ * (v_.pegs ? 2.9 : 0.9);
+        right_ = std::max(left_ + 40.0, end_ - words_ * 4.7);
         most_ = 300.0;
         for (const Lane& lane : v_.lanes)
             for (const std::optional<double>& cents : {lane.cents, lane.aim_cents, lane.live_cents})
@@ -88,20 +93,26 @@ private:
         for (std::size_t i = 0; i < v_.lanes.size(); ++i) // inside each lane, so that its frame stays whole
             scene_.area(QRectF(centre - band, top(i) + 3.0, 2.0 * band, high_ - 6.0), ColourRole::FocusSoft).id =
                 QStringLiteral("tolerance");
-        double last = -1e9;
-        for (const double tick : {-1000.0, -300.0, -100.0, -30.0, -10.0, 0.0, 10.0, 30.0, 100.0, 300.0, 1000.0}) {
-            if (std::abs(tick) > most_)
-                continue;
-            const double x = xAt(tick);
-            scene_.line({{x, head_}, {x, bottom}}, ColourRole::Rule, 1.0).id = QStringLiteral("tick");
-            const QString words = tick == 0.0 ? QStringLiteral("0") : signedNumber(tick, 0);
-            const double wide = font_ * 0.5 * static_cast<double>(words.size() + 1);
-            if (x - wide / 2.0 < last)
-                continue;
-            last = x + wide / 2.0;
-            scene_.text({x, head_ / 2.0}, words, ColourRole::Quiet, font_ * 0.87, Qt::AlignCenter).id =
-                QStringLiteral("tick-words");
-        }
+        for (const double tick : {-1000.0, -300.0, -100.0, -30.0, -10.0, 0.0, 10.0, 30.0, 100.0, 300.0, 1000.0})
+            if (std::abs(tick) <= most_)
+                scene_.line({{xAt(tick), head_}, {xAt(tick), bottom}}, ColourRole::Rule, 1.0).id =
+                    QStringLiteral("tick");
+        std::vector<std::pair<double, double>> taken;
+        for (const double tick : {0.0, -300.0, 300.0, -100.0, 100.0, -30.0, 30.0, -10.0, 10.0, -1000.0, 1000.0})
+            if (std::abs(tick) <= most_)
+                tickWords(tick, taken);
+    }
+
+    /// Where there is room left for them; the middle and the ends come first.
+    void tickWords(double tick, std::vector<std::pair<double, double>>& taken) {
+        const QString words = tick == 0.0 ? QStringLiteral("0") : signedNumber(tick, 0);
+        const double x = xAt(tick), half = words_ * 0.28 * static_cast<double>(words.size() + 1);
+        for (const auto& [from, to] : taken)
+            if (x + half > from && x - half < to)
+                return;
+        taken.emplace_back(x - half, x + half);
+        scene_.text({x, head_ / 2.0}, words, ColourRole::Quiet, words_ * 0.87, Qt::AlignCenter).id =
+            QStringLiteral("tick-words");
     }
 
     void lane(std::size_t i) {
@@ -121,16 +132,17 @@ private:
         if (one.live_cents)
             live(one, y);
         figure(one, i, y);
-        peg(one, i, y);
+        if (v_.pegs)
+            peg(one, i, y);
     }
 
     void names(const Lane& one, std::size_t i, double y) {
-        Mark& name = scene_.text({font_ * 0.8, y}, one.name, ColourRole::Text, font_ * (meant(i) ? 1.2 : 1.0),
+        Mark& name = scene_.text({words_ * 0.8, y}, one.name, ColourRole::Text, words_ * (meant(i) ? 1.2 : 1.0),
                                  Qt::AlignLeft | Qt::AlignVCenter);
         name.bold = meant(i);
         name.id = QStringLiteral("name");
-        scene_.text({font_ * 2.4, y}, one.note, ColourRole::Quiet, font_ * 0.87, Qt::AlignLeft | Qt::AlignVCenter).id =
-            QStringLiteral("note");
+        scene_.text({words_ * 2.4, y}, one.note, ColourRole::Quiet, words_ * 0.87, Qt::AlignLeft | Qt::AlignVCenter)
+            .id = QStringLiteral("note");
     }
 
     /// Where it was: shorter the longer ago.
@@ -184,24 +196,24 @@ private:
         const std::optional<double> shown_cents = one.live_cents ? one.live_cents : one.cents;
         if (one.off || !shown_cents)
             return;
-        const bool aged = !one.age.isEmpty() && high_ > 2.4 * font_;
-        const double right = scene_.size.width() - font_ * 2.9, up = aged ? font_ * 0.45 : 0.0;
-        if (aged)
+        const bool remarked = !one.remark.isEmpty() && high_ > 2.4 * font_;
+        const double right = end_, up = remarked ? words_ * 0.45 : 0.0;
+        if (remarked)
             scene_
-                .text({right, y + font_ * 0.7}, one.age, ColourRole::Quiet, font_ * 0.8,
+                .text({right, y + words_ * 0.7}, one.remark, ColourRole::Quiet, words_ * 0.8,
                       Qt::AlignRight | Qt::AlignVCenter)
-                .id = QStringLiteral("age-%1").arg(i);
+                .id = QStringLiteral("remark-%1").arg(i);
         Mark& text = scene_.text({right, y - up}, signedNumber(*shown_cents, 1),
-                                 one.live_cents ? ColourRole::Focus : ColourRole::Text, font_ * (meant(i) ? 1.2 : 1.07),
-                                 Qt::AlignRight | Qt::AlignVCenter);
+                                 one.live_cents ? ColourRole::Focus : ColourRole::Text,
+                                 words_ * (meant(i) ? 1.2 : 1.07), Qt::AlignRight | Qt::AlignVCenter);
         text.bold = one.read || one.live_cents;
         text.id = QStringLiteral("figure-%1").arg(i);
     }
 
     /// Up the arrow is sharper; which way a button turns depends on its gear.
     void peg(const Lane& one, std::size_t i, double y) {
-        const double r = std::min(half() * 0.75, font_ * 0.62);
-        const QPointF at(scene_.size.width() - font_ * 1.5, y);
+        const double r = std::min(half() * 0.75, words_ * 0.62);
+        const QPointF at(scene_.size.width() - words_ * 1.5, y);
         scene_
             .area(circleAt(at, r), one.turn == StringLanes::Turn::None ? ColourRole::Metal : ColourRole::FocusSoft,
                   one.turn == StringLanes::Turn::None ? ColourRole::MetalEdge : ColourRole::Focus, 1.6)
@@ -224,7 +236,7 @@ private:
     }
 
     const StringLanes& v_;
-    double font_, head_ = 0.0, high_ = 0.0, left_ = 0.0, right_ = 0.0, most_ = 300.0;
+    double font_, words_ = 0.0, head_ = 0.0, high_ = 0.0, left_ = 0.0, right_ = 0.0, end_ = 0.0, most_ = 300.0;
     Scene scene_;
 };
 
@@ -232,6 +244,14 @@ private:
 
 Scene buildStringLanes(const StringLanes& strings, const QSizeF& size, double textScale) {
     return Lanes(strings, size, textScale).make();
+}
+
+StringLanes between(const StringLanes& from, const StringLanes& to, double share) {
+    StringLanes passing = to;
+    for (std::size_t i = 0; i < std::min(from.lanes.size(), to.lanes.size()); ++i)
+        if (from.lanes[i].cents && to.lanes[i].cents)
+            passing.lanes[i].cents = *from.lanes[i].cents + share * (*to.lanes[i].cents - *from.lanes[i].cents);
+    return passing;
 }
 
 std::optional<std::size_t> laneAt(const Scene& scene, const QPointF& at) {

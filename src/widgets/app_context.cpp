@@ -73,7 +73,7 @@ void AppContext::change(const std::function<void(Preferences&)>& change) {
     change(changed);
     if (changed == preferences_)
         return;
-    if (changed.dark != preferences_.dark || changed.textScale != preferences_.textScale)
+    if (changed.dark != preferences_.dark || changed.scale() != preferences_.scale())
         applyLook(changed); // which dresses every widget anew
     setPreferences(changed);
 }

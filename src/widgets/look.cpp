@@ -7,6 +7,7 @@
 #include <QApplication>
 #include <QBoxLayout>
 #include <QFontDatabase>
+#include <QFontInfo>
 #include <QLabel>
 #include <QPainter>
 #include <QProxyStyle>
@@ -101,13 +102,16 @@ QLabel[voice="small"] { color: @quiet; font-size: @0.87px; }
 QLabel[stale="true"] { color: @rule; }
 QLabel[voice="heading"] { font-size: @1.13px; font-weight: bold; }
 QLabel[voice="act"] { font-size: @1.75px; font-weight: bold; }
+QLabel[voice="act"][tight="true"] { font-size: @1.2px; }
 QLabel[voice="act"][big="true"] { font-size: @3.4px; }
 QLabel[voice="figure"][big="true"] { font-size: @9.0px; }
 QLabel[voice="heading"][big="true"] { font-size: @2.2px; }
 QLabel[voice="figure"] { font-size: @4.4px; font-weight: bold; color: @focus; }
+QLabel[voice="figure"][tight="true"] { font-size: @2.4px; }
 QLabel[voice="warn"] { color: @warn; font-weight: bold; }
 QLabel[voice="good"] { color: @goal; font-weight: bold; }
 QLabel[chip="true"] { border: 1px solid @rule; border-radius: 3px; padding: 3px 8px; background: @sheet; font-size: @0.87px; }
+QLabel[chip="true"][tight="true"] { padding: 1px 4px; font-size: @0.8px; }
 QLabel[chip="true"][alarm="true"] { border: 2px solid @warn; color: @warn; font-weight: bold; }
 QPushButton[chip="true"] { border: 2px solid @quiet; border-radius: 3px; padding: 2px 8px; background: @sheet; font-size: @0.87px; font-weight: bold; }
 QToolButton[rail="true"] { border: none; border-left: 5px solid transparent; padding: 12px 14px; text-align: left; font-size: @1.07px; background: transparent; }
@@ -117,6 +121,7 @@ QLineEdit, QComboBox, QDoubleSpinBox { background: @sheet; border: 1px solid @qu
 QLineEdit[assumed="true"] { border-style: dotted; }
 QLineEdit:focus, QComboBox:focus { border: 2px solid @focus; padding: 2px 5px; }
 QLineEdit#entry { font-size: @1.9px; padding: 4px 10px; border-width: 2px; border-color: @focus; }
+QLineEdit#entry[tight="true"] { font-size: @1.2px; padding: 2px 8px; }
 QPushButton { background: @sheet; border: 1px solid @quiet; border-radius: 3px; padding: 5px 14px; }
 QPushButton:hover { background: @soft; }
 QPushButton:focus { border: 2px solid @focus; padding: 4px 13px; }
@@ -126,8 +131,8 @@ QToolButton[tile="true"] { background: @sheet; border: 1px solid @rule; border-r
 QToolButton[tile="true"]:checked { border: 3px solid @focus; background: @soft; padding: 2px; font-weight: bold; }
 QToolButton[tile="true"]:focus { border-color: @text; }
 QTreeView { background: @sheet; border: 1px solid @rule; selection-background-color: @soft; selection-color: @text; }
-QPushButton#done { background: @focus; color: @sheet; border: 2px solid @focus; font-weight: bold; }
-QPushButton#done:disabled { background: @rule; border-color: @rule; color: @quiet; }
+QPushButton[primary="true"] { background: @focus; color: @sheet; border: 2px solid @focus; font-weight: bold; }
+QPushButton[primary="true"]:disabled { background: @rule; border-color: @rule; color: @quiet; }
 QTableView, QListWidget { background: @sheet; border: 1px solid @rule; gridline-color: @rule; selection-background-color: @soft; selection-color: @text; }
 QTableView:focus { border: 2px solid @focus; }
 QHeaderView::section { background: @context; border: none; border-right: 1px solid @rule; border-bottom: 1px solid @rule; padding: 3px 8px; color: @quiet; }
@@ -138,7 +143,7 @@ QFrame#message[alarm="true"] { background: @sheet; border: 2px solid @warn; bord
 QTableCornerButton::section { background: @context; border: none; }
 QScrollArea { border: none; background: transparent; }
 QTabWidget::pane { background: @sheet; border: 1px solid @rule; border-radius: 3px; top: -1px; }
-QTabBar::tab { background: @context; border: 1px solid @rule; padding: 6px 16px; margin-right: 2px; color: @quiet; }
+QTabBar::tab { background: @context; border: 1px solid @rule; padding: 6px 11px; margin-right: 2px; color: @quiet; }
 QTabBar::tab:selected { background: @sheet; border-bottom-color: @sheet; color: @text; }
 QTabBar::tab:selected:focus { color: @focus; text-decoration: underline; }
 QToolTip { background: @sheet; color: @text; border: 1px solid @quiet; padding: 4px; }
@@ -165,7 +170,7 @@ void loadTypeface() {
 }
 
 double basePixels(const Preferences& preferences) {
-    return 15.0 * preferences.textScale;
+    return 15.0 * preferences.scale();
 }
 
 void applyLook(const Preferences& preferences) {
@@ -181,6 +186,20 @@ double seenWidth(const QWidget& widget, const Preferences& preferences) {
     while (seen->parentWidget() && !qobject_cast<const QAbstractScrollArea*>(seen->parentWidget()))
         seen = seen->parentWidget();
     return seen->width() / basePixels(preferences);
+}
+
+double desktopTextScale() {
+    static const double scale = [] { // from eleven points on, what most desktops begin with
+        constexpr double usual_px = 14.7, noticed = 1.12;
+        const double larger = QFontInfo(QGuiApplication::font()).pixelSize() / usual_px;
+        return larger < noticed ? 1.0 : std::min(larger, 2.0);
+    }();
+    return scale;
+}
+
+bool isLow(const QWidget& widget, const Preferences& preferences) {
+    constexpr double least = 42.0; // in base sizes
+    return widget.window()->height() < least * basePixels(preferences);
 }
 
 QLabel* label(TextRole voice, QWidget* parent, const QString& objectName) {

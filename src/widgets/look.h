@@ -20,6 +20,10 @@ void applyLook(const Preferences& preferences);
 /// How much is to be seen of a widget inside whatever scrolls it, in base sizes. What arranges itself goes by this, not
 /// by its own width: that follows from the arrangement, and the two would chase each other.
 [[nodiscard]] double seenWidth(const QWidget& widget, const Preferences& preferences);
+/// How large the desktop's own text is against the usual, 1 to 2; asked before this program's typeface is in use.
+[[nodiscard]] double desktopTextScale();
+/// Whether the window is low for the size of its text: what can wait for a menu then does.
+[[nodiscard]] bool isLow(const QWidget& widget, const Preferences& preferences);
 
 /// Text roles, styled by the application's sheet.
 enum class TextRole { Body, Small, Heading, Act, Figure, Warn, Good };

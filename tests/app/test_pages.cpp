@@ -20,8 +20,8 @@
 #include <QLineEdit>
 #include <QPrintPreviewWidget>
 #include <QPushButton>
-#include <QTableView>
 #include <QTabWidget>
+#include <QTableView>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
@@ -141,7 +141,7 @@ private Q_SLOTS:
         window_->showFigures(true);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         auto* picture = find<SceneView>("rigSection");
-        const auto drawn = [picture] { return picture->scene().find(QStringLiteral("gap-text"))->text; };
+        const auto drawn = [picture] { return picture->scene().find(QStringLiteral("plate-text"))->text; };
         const double before = session().job().rig.bridge.rearGap_m;
         const QString words = gap->text(), shown = drawn();
         const int steps = session().undoStack().count();
@@ -175,7 +175,7 @@ private Q_SLOTS:
         window_->showFigures(true);
         auto* gap = find<QLineEdit>("bridge.rearGap");
         const auto drawn = [this] {
-            return find<SceneView>("rigSection")->scene().find(QStringLiteral("gap-text"))->text;
+            return find<SceneView>("rigSection")->scene().find(QStringLiteral("plate-text"))->text;
         };
         const QString shown = drawn();
         gap->setFocus();

@@ -16,6 +16,7 @@
 #include <QFile>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMouseEvent>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollArea>
@@ -117,7 +118,7 @@ private Q_SLOTS:
         const Work before = job().work;
         QTest::mouseClick(window_->findChild<PhaseButton*>(QStringLiteral("phase3")), Qt::LeftButton);
         QCOMPARE(specOf(work().shownStep()->id).phase, Phase::String);
-        QVERIFY(!text("looking").isEmpty());
+        QVERIFY(find("looking")->isVisible() && find<QPushButton>("toWork")->isVisible());
         QTest::keyClick(&work(), Qt::Key_Space); // back to the work; nothing was done
         QCOMPARE(work().shownStep()->id, StepId::LookOver);
         QTest::keyClick(&work(), Qt::Key_Right);
@@ -269,6 +270,43 @@ private Q_SLOTS:
             QTest::mouseClick(find<SceneView>("section"), Qt::LeftButton);
         QCOMPARE(window_->context().bench().gapPicked(), !figures);
         window_->showFigures(false);
+    }
+
+    /// The plate and the claw's screw are dragged as a hand would: what that comes to stands in the field, and only
+    /// Enter takes it.
+    void whatIsDraggedIsProposed() {
+        keep(0);
+        window_->showBench();
+        auto* section = find<SceneView>("section");
+        auto* entry = find<QLineEdit>("entry");
+        const std::size_t entries = job().log.size();
+        const auto drag = [&](const QPointF& from, const QPointF& to) {
+            QTest::mousePress(section, Qt::LeftButton, {}, from.toPoint());
+            for (int k = 1; k <= 4; ++k) {
+                const QPointF at = from + (to - from) * k / 4.0;
+                QMouseEvent move(QEvent::MouseMove, at, section->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+                QCoreApplication::sendEvent(section, &move);
+            }
+            QTest::mouseRelease(section, Qt::LeftButton, {}, to.toPoint());
+        };
+        const QPointF claw = section->scene().find(QStringLiteral("claw"))->points.boundingRect().center();
+        drag(claw, claw + QPointF(36.0, 0.0));
+        QCOMPARE(entry->text(), QStringLiteral("claw 3/4"));
+        QVERIFY(!window_->context().bench().gapPicked());
+        drag(claw, claw - QPointF(48.0, 0.0));
+        QCOMPARE(entry->text(), QStringLiteral("claw -1"));
+        const QPointF plate = section->scene().find(QStringLiteral("plate"))->points.boundingRect().center();
+        drag(plate, plate - QPointF(0.0, 24.0)); // its rear edge lifted: forward
+        const double up_deg = entry->text().chopped(1).toDouble();
+        QVERIFY(entry->text().endsWith(QChar(0x00b0)) && window_->context().bench().gapPicked());
+        drag(plate, plate + QPointF(0.0, 24.0));
+        QVERIFY(entry->text().chopped(1).toDouble() < up_deg - 0.5);
+        QCOMPARE(job().log.size(), entries);
+        QVERIFY(!section->scene().find(QStringLiteral("outline")) ||
+                !section->scene().find(QStringLiteral("outline"))->tip.contains(QLatin1String("mm:"))); // let go
+        QTest::keyClick(entry, Qt::Key_Return);
+        QCOMPARE(job().log.size(), entries + 1);
+        QVERIFY(job().log.back().angle_rad.has_value());
     }
 
     /// What says more takes the instrument's place at its whole size, and the same key or Escape brings it back.

@@ -328,6 +328,38 @@ private Q_SLOTS:
         QCOMPARE(jobFromJson(jobToJson(job())).value().work.returns, job().work.returns);
     }
 
+    /// The strings are in their lanes wherever they are looked at, as the bench has them; a lane leads to its reading.
+    void theLanesShowWhatAFormHasRead() {
+        openAt(0, StepId::ReturnTest);
+        auto* lanes = find<SceneView>("stepLanes");
+        auto* table = find<QTableWidget>("returnTable");
+        QVERIFY(lanes->isVisible() && !find<QWidget>("stepPicture")->isVisible());
+        QVERIFY(!lanes->scene().find(QStringLiteral("place-1")));
+        table->setItem(1, 0, new QTableWidgetItem(QStringLiteral("0.5")));
+        table->setItem(1, 1, new QTableWidgetItem(QStringLiteral("-6,5")));
+        QVERIFY(lanes->scene().find(QStringLiteral("figure-1"))->text.contains(QLatin1String("6.5")));
+        QVERIFY(lanes->scene().find(QStringLiteral("before")));
+        QVERIFY(!lanes->scene().find(QStringLiteral("peg-1"))); // there is no peg to turn
+        QTest::mouseClick(lanes, Qt::LeftButton, {},
+                          lanes->scene().find(QStringLiteral("lane-3"))->points.boundingRect().center().toPoint());
+        QCOMPARE(table->currentRow(), 3);
+        QVERIFY(table->hasFocus());
+
+        openAt(0, StepId::Intonate);
+        lanes = find<SceneView>("stepLanes");
+        QVERIFY(lanes->scene().description.contains(QLatin1String("calculated"))); // a guess is no reading
+        find<QTableWidget>("intonation")->setItem(0, 0, new QTableWidgetItem(QStringLiteral("7")));
+        QVERIFY2(lanes->scene().description.contains(QStringLiteral("+7.0 ¢, measured")),
+                 qPrintable(lanes->scene().description));
+        QVERIFY(lanes->scene().find(QStringLiteral("remark-0"))->text.contains(QLatin1String("back")));
+
+        openAt(0, StepId::Lock);
+        lanes = find<SceneView>("stepLanes");
+        QVERIFY(lanes->isVisible() && find<QWidget>("stepPicture")->isVisible());
+        openAt(0, StepId::Plan);
+        QVERIFY(!find<QWidget>("stepLanes")->isVisible());
+    }
+
     /// What rests on the body cannot be pulled up, and is not asked for it.
     void aDeckedBridgeIsNotPulledUp() {
         Job opened = demoJob(0).value();

@@ -24,6 +24,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScreen>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QSignalSpy>
@@ -105,6 +106,8 @@ private Q_SLOTS:
         session().setPatience(std::chrono::minutes(1));
         window_->openDemo(0);
         window_->showBench();
+        QVERIFY(window_->width() <= window_->screen()->availableSize().width()); // whatever screen there is
+        window_->resize(1280, 800);
         window_->show();
         window_->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(window_.get()));

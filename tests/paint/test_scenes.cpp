@@ -331,6 +331,8 @@ private Q_SLOTS:
             QTest::addRow("%d large", strings) << strings << QSizeF(640, 60.0 + 30.0 * strings) << 1.5;
         }
         QTest::newRow("six at 1024x700") << 6 << QSizeF(500, 270) << 1.0;
+        QTest::newRow("twelve in twice the text") << 12 << QSizeF(600, 262) << 2.0;
+        QTest::newRow("six in twice the text on a small screen") << 6 << QSizeF(440, 150) << 2.0;
     }
     void everyStringHasItsLane() {
         QFETCH(int, strings);
@@ -368,6 +370,9 @@ private Q_SLOTS:
             QVERIFY2(figure->points.first().x() - wide >
                          scene.find(QStringLiteral("wire-%1").arg(i))->points.last().x(),
                      qPrintable(QString::number(i)));
+            const QRectF peg = scene.find(QStringLiteral("peg-%1").arg(i))->points.boundingRect();
+            QVERIFY(figure->points.first().x() <= peg.left() && peg.right() <= size.width());
+            QVERIFY(figure->pixels <= lane.height()); // no word is higher than its lane
         }
         QVERIFY(!laneAt(scene, {size.width() / 2.0, 2.0})); // the scale is no string
         QVERIFY(scene.find(QStringLiteral("tolerance"))->points.boundingRect().width() >= 8.0);
@@ -376,6 +381,12 @@ private Q_SLOTS:
         for (const Mark& mark : scene.marks)
             for (const QPointF& point : mark.points)
                 QVERIFY(QRectF({-0.5, -0.5}, size + QSizeF(1, 1)).contains(point));
+        StringLanes later = lanes;
+        later.lanes[0].cents = 60.0;
+        later.lanes[1].cents.reset();
+        const StringLanes passing = between(lanes, later, 0.25);
+        QCOMPARE(*passing.lanes[0].cents, -165.0);
+        QVERIFY(!passing.lanes[1].cents && *between(lanes, later, 1.0).lanes[0].cents == 60.0);
         lanes.lanes[1].live_cents = *lanes.lanes[1].aim_cents + 1.0;
         QCOMPARE(*buildStringLanes(lanes, size, scale).find(QStringLiteral("live"))->fill, ColourRole::Goal);
         lanes.lanes[1].live_cents = -100.0;

@@ -5,12 +5,14 @@
 
 namespace flenzo {
 
-/// Says the longest of its texts that has room; the last one is said whatever the room.
+/// Says the longest of its texts that has room; the last one is shortened where even that has none.
 class FittingLabel : public QLabel {
     Q_OBJECT
 public:
     explicit FittingLabel(QWidget* parent = nullptr);
     void setTexts(const QStringList& longestFirst);
+    [[nodiscard]] QSize sizeHint() const override; ///< with room for the longest
+    [[nodiscard]] QSize minimumSizeHint() const override;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -23,6 +23,7 @@ void PhaseButton::show(int done, int steps, bool isHere, bool isShown, const Pre
     isShown_ = isShown;
     theme_ = &preferences.theme();
     base_ = basePixels(preferences);
+    high_ = isLow(*this, preferences) ? 1.9 : 2.2;
     setEnabled(steps > 0);
     const QString count = tr("%1 of %2 steps done").arg(done).arg(steps);
     setAccessibleName(isHere ? tr("%1, the work is here, %2").arg(text(), count)
@@ -33,11 +34,11 @@ void PhaseButton::show(int done, int steps, bool isHere, bool isShown, const Pre
 }
 
 QSize PhaseButton::sizeHint() const {
-    return {static_cast<int>(base_ * 6.0), static_cast<int>(base_ * 2.2)};
+    return {static_cast<int>(base_ * 6.0), static_cast<int>(base_ * high_)};
 }
 
 QSize PhaseButton::minimumSizeHint() const {
-    return {static_cast<int>(base_ * 2.4), static_cast<int>(base_ * 2.2)};
+    return {static_cast<int>(base_ * 2.4), static_cast<int>(base_ * high_)};
 }
 
 void PhaseButton::paintEvent(QPaintEvent*) {

@@ -25,7 +25,7 @@ private:
     int done_ = 0, steps_ = 0;
     bool isHere_ = false, isShown_ = false;
     const Theme* theme_ = nullptr;
-    double base_ = 15.0;
+    double base_ = 15.0, high_ = 2.2;
 };
 
 /// The seven phases of a job in a row: how far each is, where the work is, and which one is looked at.

@@ -29,7 +29,7 @@ void RigPicture::show(const Job& job, const Advice& advice) {
     asItIs.block.reset();
     const EquilibriumAtPitch landing = equilibriumAtPitch(rig, asItIs, job.goal);
     const Units units = context_.preferences().units;
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     SectionValues values{rig, landing.state, job.goal, units, false, scale, {}};
     values.span = shown_.span;
     values.spanAt = shown_.spanAt;

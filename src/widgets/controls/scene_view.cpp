@@ -3,10 +3,14 @@
 
 #include <QAccessible>
 #include <QAccessibleWidget>
+#include <QApplication>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QStyle>
 #include <QToolTip>
+#include <QVariantAnimation>
+#include <utility>
 
 namespace flenzo {
 
@@ -43,13 +47,29 @@ SceneView::SceneView(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setAttribute(Qt::WA_OpaquePaintEvent);
     setFocusPolicy(Qt::TabFocus);
+    constexpr int passage_ms = 150;
+    motion_ = new QVariantAnimation(this);
+    motion_->setStartValue(0.0);
+    motion_->setEndValue(1.0);
+    motion_->setDuration(passage_ms);
+    motion_->setEasingCurve(QEasingCurve::OutCubic);
+    connect(motion_, &QVariantAnimation::valueChanged, this, [this] { update(); });
+}
+
+void SceneView::showMoving(Passage passage, const Preferences& preferences) {
+    show([passage](const QSizeF& size) { return passage(size, 1.0); }, preferences);
+    if (!isVisible() || style()->styleHint(QStyle::SH_Widget_Animation_Duration, nullptr, this) <= 0)
+        return;
+    passage_ = std::move(passage);
+    motion_->start();
 }
 
 void SceneView::show(Builder builder, const Preferences& preferences) {
+    motion_->stop();
     builder_ = std::move(builder);
     theme_ = &preferences.theme();
-    if (textScale_ != preferences.textScale) {
-        textScale_ = preferences.textScale; // larger words want a larger picture
+    if (textScale_ != preferences.scale()) {
+        textScale_ = preferences.scale(); // larger words want a larger picture
         updateGeometry();
     }
     rebuild();
@@ -98,9 +118,28 @@ void SceneView::keyPressEvent(QKeyEvent* event) {
 }
 
 void SceneView::mousePressEvent(QMouseEvent* event) {
-    if (event->button() == Qt::LeftButton)
+    if (event->button() == Qt::LeftButton) {
+        heldAt_ = event->position();
+        isDragging_ = false;
         Q_EMIT pressed(event->position());
+    }
     QWidget::mousePressEvent(event);
+}
+
+void SceneView::mouseMoveEvent(QMouseEvent* event) {
+    if (heldAt_ &&
+        (isDragging_ || (event->position() - *heldAt_).manhattanLength() >= QApplication::startDragDistance())) {
+        isDragging_ = true;
+        Q_EMIT dragged(*heldAt_, event->position());
+    }
+    QWidget::mouseMoveEvent(event);
+}
+
+void SceneView::mouseReleaseEvent(QMouseEvent* event) {
+    heldAt_.reset();
+    if (std::exchange(isDragging_, false))
+        Q_EMIT dropped();
+    QWidget::mouseReleaseEvent(event);
 }
 
 void SceneView::focusOutEvent(QFocusEvent* event) {
@@ -118,7 +157,8 @@ void SceneView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     if (!theme_)
         return;
-    paint(painter, scene_, *theme_);
+    const bool moves = motion_->state() == QAbstractAnimation::Running;
+    paint(painter, moves ? passage_(size(), motion_->currentValue().toDouble()) : scene_, *theme_);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen((*theme_)[ColourRole::Focus], 2.0));
     if (at())

@@ -57,7 +57,7 @@ ListenDialog::ListenDialog(AppContext& context, Listening& listening, QWidget* p
     column->addWidget(says_);
     picture_ = new SceneView(this);
     picture_->setAccessibleName(tr("Level of the input"));
-    picture_->setFixedHeight(static_cast<int>(46.0 * context.preferences().textScale));
+    picture_->setFixedHeight(static_cast<int>(46.0 * context.preferences().scale()));
     column->addWidget(picture_);
     hint_ = label(TextRole::Body, this);
     hint_->setText(tr("A microphone near the strings, a pick-up or a contact microphone on the headstock all do. A "
@@ -183,7 +183,7 @@ void ListenDialog::refresh() {
     measure_->setEnabled(on);
     const ListeningPicture values{std::nullopt, listening_.near_cents(), on ? listening_.level_dBFS() : -200.0,
                                   on && listening_.clips()};
-    picture_->show([values, scale = context_.preferences().textScale](
+    picture_->show([values, scale = context_.preferences().scale()](
                        const QSizeF& size) { return buildListening(values, size, scale); },
                    context_.preferences());
     if (!on)

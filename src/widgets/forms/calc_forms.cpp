@@ -16,6 +16,7 @@
 #include "widgets/controls/figure_table.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
+#include "widgets/text/lanes.h"
 #include "widgets/text/wording.h"
 
 #include <QHeaderView>
@@ -83,7 +84,7 @@ void CaliperForm::reckonEach(QStringList& lines) {
     set_ = set.value();
     QStringList strings;
     for (const QString& item : set_->items)
-        strings.append(context_.catalogue().stringById(item)->label);
+        strings.append(bundledWords(context_.catalogue().stringById(item)->label));
     lines.append(tr("Strings: %1.").arg(strings.join(QStringLiteral(" · "))));
 }
 
@@ -104,7 +105,7 @@ void CaliperForm::reckonOuter(QStringList& lines) {
         lines.append(tr("%1 mm, %2 thousandths of an inch; nearest string: %3.")
                          .arg(decimal(gauge_m / metresPerMm, 3))
                          .arg(decimal(gauge_m / metresPerThou, 1))
-                         .arg(nearest ? nearest->label : QString()));
+                         .arg(nearest ? bundledWords(nearest->label) : QString()));
     }
     const CatalogueSet* near = gauges_m.size() == 2
                                    ? nearestSet(context_.catalogue(), context_.session().job().rig.strings.size(),
@@ -281,7 +282,8 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
     const std::vector<double>& pulls_N = context.session().derived().report.after_N;
     for (std::size_t i = 0; i < strings.size(); ++i) {
         names.append(wording::stringTitle(strings[i]));
-        const double guess = frettingSharp_cents(strings[i], pulls_N[i], usualAction_m, job.card.nut != Nut::Open);
+        const double guess = guess_cents_.emplace_back(
+            frettingSharp_cents(strings[i], pulls_N[i], usualAction_m, job.card.nut != Nut::Open));
         for (int c = 1; c < 3; ++c) {
             auto* item = new QTableWidgetItem(c == 1 ? decimal(guess, 1) : QString());
             item->setFlags(Qt::ItemIsEnabled);
@@ -301,6 +303,32 @@ IntonateForm::IntonateForm(AppContext& context, QWidget* parent) : JobForm(conte
         if (item->column() == 0)
             reckon();
     });
+    connect(table_, &QTableWidget::currentCellChanged, this, [this] { lanesChanged(); });
+}
+
+IntonateForm::~IntonateForm() {
+    table_->disconnect(this); // it still speaks when it goes, and nobody is there to hear
+}
+
+StringLanes IntonateForm::lanes() const {
+    StringLanes lanes = namedLanes(context_.session().job(), context_.session().derived());
+    for (int row = 0; row < table_->rowCount(); ++row) {
+        const auto i = static_cast<std::size_t>(row);
+        const QTableWidgetItem* cell = table_->item(row, 0);
+        const Result<double> typed = parseQuantity(cell ? cell->text().trimmed() : QString(), Dimension::Cents, {},
+                                                   QString(), ranges::octave_cents);
+        lanes.lanes[i].read = typed.ok();
+        lanes.lanes[i].cents = typed.ok() ? typed.value() : guess_cents_[i];
+        lanes.lanes[i].remark = table_->item(row, 2)->text();
+    }
+    if (table_->currentRow() >= 0)
+        lanes.picked = static_cast<std::size_t>(table_->currentRow());
+    return lanes;
+}
+
+void IntonateForm::pickString(std::size_t string) {
+    table_->setCurrentCell(static_cast<int>(string), 0);
+    table_->setFocus();
 }
 
 bool IntonateForm::hear(const HeardPluck& pluck) {
@@ -351,6 +379,7 @@ void IntonateForm::reckon() {
         }
         table_->item(row, 2)->setText(words);
     }
+    lanesChanged();
     setVoice(words_, wrong ? TextRole::Warn : TextRole::Body);
     words_->setText(wrong ? wrong->sentence() : hint());
     if (moved_)

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "widgets/forms/hears_strings.h"
 #include "widgets/forms/job_form.h"
+#include "widgets/forms/string_form.h"
 
 #include <optional>
 
@@ -64,12 +64,16 @@ private:
 
 /// Fretted against open, string by string, to saddle moves, which become entries once made; one piece at a time on a
 /// loose bridge.
-class IntonateForm : public JobForm, public HearsStrings {
+class IntonateForm : public JobForm, public StringForm {
     Q_OBJECT
 public:
     IntonateForm(AppContext& context, QWidget* parent);
+    ~IntonateForm() override;
     /// Open first, then stopped at fret 12: an octave up of the same string.
     bool hear(const HeardPluck& pluck) override;
+    /// Each octave as read, else as guessed.
+    [[nodiscard]] StringLanes lanes() const override;
+    void pickString(std::size_t string) override;
 
 private:
     [[nodiscard]] QString hint() const;
@@ -79,6 +83,7 @@ private:
     QLabel* words_;
     QPushButton* moved_ = nullptr;
     std::vector<std::optional<double>> open_Hz_; ///< as heard, by string
+    std::vector<double> guess_cents_;            ///< by string
     std::vector<double> away_m_;                 ///< by which each saddle is to go from the nut
 };
 

@@ -7,6 +7,7 @@
 #include "domain/work/workflow.h"
 #include "session/input/quantity.h"
 #include "widgets/look.h"
+#include "widgets/text/lanes.h"
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
@@ -14,6 +15,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <algorithm>
 #include <cmath>
 
 namespace flenzo {
@@ -91,7 +93,12 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     if (!job.work.returns.isEmpty())
         showLast(job.work.returns.last().test);
     connect(table_, &QTableWidget::itemChanged, this, &ReturnForm::judge);
+    connect(table_, &QTableWidget::currentCellChanged, this, [this] { lanesChanged(); });
     connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
+}
+
+ReturnForm::~ReturnForm() {
+    table_->disconnect(this); // it still speaks when it goes, and nobody is there to hear
 }
 
 /// As it was saved with the job, to go on from.
@@ -126,6 +133,31 @@ bool ReturnForm::hear(const HeardPluck& pluck) {
     const double heard_cents = cents(pluck.first_Hz, context_.session().job().rig.strings[string].target_Hz);
     table_->setItem(static_cast<int>(string), column, new QTableWidgetItem(signedNumber(heard_cents, 1)));
     return true;
+}
+
+StringLanes ReturnForm::lanes() const {
+    StringLanes lanes = namedLanes(context_.session().job(), context_.session().derived());
+    for (int row = 0; row < table_->rowCount(); ++row) {
+        StringLanes::Lane& lane = lanes.lanes[static_cast<std::size_t>(row)];
+        lane.read = true;
+        for (int column = 0; column < table_->columnCount(); ++column) {
+            const Result<double> cents =
+                parseQuantity(typedAt(row, column), Dimension::Cents, {}, QString(), ranges::reading_cents);
+            if (!cents.ok())
+                continue;
+            if (lane.cents)
+                lane.before_cents.push_back(*lane.cents);
+            lane.cents = cents.value();
+        }
+    }
+    if (table_->currentRow() >= 0)
+        lanes.picked = static_cast<std::size_t>(table_->currentRow());
+    return lanes;
+}
+
+void ReturnForm::pickString(std::size_t string) {
+    table_->setCurrentCell(static_cast<int>(string), std::min(openColumn(), table_->columnCount() - 1));
+    table_->setFocus();
 }
 
 std::optional<ReturnTest> ReturnForm::typed(std::optional<Fault>* wrong) const {
@@ -164,6 +196,7 @@ void ReturnForm::judge() {
     std::optional<Fault> wrong;
     const auto test = typed(&wrong);
     keep_->setEnabled(test.has_value());
+    lanesChanged();
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
     const double reading_cents = derived.advice.guitar.noise.tuner_cents;

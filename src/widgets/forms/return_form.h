@@ -3,7 +3,7 @@
 
 #include "core/setup/friction.h"
 #include "widgets/app_context.h"
-#include "widgets/forms/hears_strings.h"
+#include "widgets/forms/string_form.h"
 
 #include <QWidget>
 
@@ -14,12 +14,16 @@ class QTableWidget;
 namespace flenzo {
 
 /// The return-to-pitch test: readings before, after a dive and after a pull-up; says at once what hangs.
-class ReturnForm : public QWidget, public HearsStrings {
+class ReturnForm : public QWidget, public StringForm {
     Q_OBJECT
 public:
     ReturnForm(AppContext& context, QWidget* parent);
+    ~ReturnForm() override;
     /// Into the first column that is not whole yet.
     bool hear(const HeardPluck& pluck) override;
+    /// Each string where it was read last, and where before that.
+    [[nodiscard]] StringLanes lanes() const override;
+    void pickString(std::size_t string) override;
 
 private:
     /// Nothing while a reading is missing; `wrong` hears of the first that is none.

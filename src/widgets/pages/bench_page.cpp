@@ -1,9 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/bench_page.h"
 
+#include "core/base/units.h"
 #include "domain/job/movement.h"
+#include "language/decimal.h"
 #include "paint/moment_chart.h"
 #include "paint/movement_picture.h"
+#include "widgets/controls/fitting_label.h"
+#include "widgets/controls/lane_view.h"
+#include "widgets/controls/live_section.h"
 #include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/reading_entry.h"
 #include "widgets/controls/scene_view.h"
@@ -24,6 +29,7 @@
 #include <QStyle>
 #include <algorithm>
 #include <tuple>
+#include <utility>
 
 namespace flenzo {
 
@@ -58,26 +64,31 @@ QWidget* BenchPage::buildInstrument() {
     auto* row = instrumentRow_ = new QHBoxLayout(both);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    section_ = new SceneView(both);
+    section_ = new LiveSection(both);
     section_->setObjectName(QStringLiteral("section"));
     section_->setAccessibleName(tr("Side section of the bridge"));
-    lanes_ = new SceneView(both);
+    lanes_ = new LaneView(both);
     lanes_->setObjectName(QStringLiteral("lanes"));
     lanes_->setAccessibleName(tr("Strings"));
     row->addWidget(section_, 44);
     row->addWidget(lanes_, 56);
-    for (SceneView* picture : {section_, lanes_})
+    for (SceneView* picture : std::initializer_list<SceneView*>{section_, lanes_})
         picture->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    connect(section_, &SceneView::pressed, this, [this] {
+    connect(section_, &SceneView::pressed, this, [this] { entry_->setFocus(); });
+    connect(section_, &LiveSection::platePressed, this, [this] {
         if (hasClaw(context_.session().job().rig))
             context_.bench().pickGap();
-        entry_->setFocus();
     });
-    connect(lanes_, &SceneView::pressed, this, [this](const QPointF& at) {
-        if (const auto lane = laneAt(lanes_->scene(), at))
-            context_.bench().pickString(*lane);
-        entry_->setFocus();
+    connect(section_, &LiveSection::plateDragged, this, [this](double angle_rad) {
+        if (hasClaw(context_.session().job().rig))
+            entry_->setText(QStringLiteral("%1°").arg(decimal(degrees(angle_rad), 1)));
     });
+    connect(section_, &LiveSection::clawDragged, this, [this](double turns) {
+        entry_->setText(
+            QStringLiteral("claw %1").arg((turns < 0.0 ? QStringLiteral("-") : QString()) + turnsText(turns)));
+    });
+    connect(lanes_, &LaneView::lanePicked, this, [this](std::size_t string) { context_.bench().pickString(string); });
+    connect(lanes_, &SceneView::pressed, this, [this] { entry_->setFocus(); });
     return both;
 }
 
@@ -103,8 +114,8 @@ QWidget* BenchPage::buildViews() {
     row->addWidget(chart_, 1);
     row->addWidget(movement_, 1);
     for (SceneView* picture : {way_, chart_, movement_})
-        picture->setMinimumHeight(60); // they take what there is
-    auto* sheet = new QWidget(views_); // it is as high as its rows
+        picture->setMinimumSize(60, 60); // they take what there is
+    auto* sheet = new QWidget(views_);   // it is as high as its rows
     auto* inSheet = new QVBoxLayout(sheet);
     inSheet->setContentsMargins(0, 0, 0, 0);
     inSheet->addWidget(sheet_, 1);
@@ -152,10 +163,7 @@ void BenchPage::showView(QWidget* view) {
 
 /// What was worked out stays while somebody listens; only what sounds is new then.
 void BenchPage::showLanes() {
-    const StringLanes lanes = listen_ ? withSound(strings_, listen_->listening()) : strings_;
-    lanes_->show([lanes, scale = context_.preferences().textScale](
-                     const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
-                 context_.preferences());
+    lanes_->showLanes(listen_ ? withSound(strings_, listen_->listening()) : strings_, context_.preferences());
 }
 
 QWidget* BenchPage::buildActPanel() {
@@ -195,7 +203,9 @@ QWidget* BenchPage::buildActPanel() {
     figure_->setAlignment(Qt::AlignCenter);
     auto* entryBox = new QVBoxLayout;
     entryBox->setSpacing(4);
-    entryFor_ = label(TextRole::Small, panel, QStringLiteral("entryFor"));
+    entryFor_ = new FittingLabel(panel);
+    entryFor_->setObjectName(QStringLiteral("entryFor"));
+    setVoice(entryFor_, TextRole::Small);
     entry_ = new ReadingEntry(panel);
     entry_->setObjectName(QStringLiteral("entry"));
     entry_->setAccessibleName(tr("Reading"));
@@ -205,10 +215,11 @@ QWidget* BenchPage::buildActPanel() {
     done_ = new QPushButton(tr("Done  (Space)"), panel);
     done_->setObjectName(QStringLiteral("done"));
     done_->setFocusPolicy(Qt::TabFocus);
+    done_->setProperty("primary", true);
     no_ = new QPushButton(panel);
     no_->setObjectName(QStringLiteral("no"));
     no_->setFocusPolicy(Qt::TabFocus);
-    answer_ = new QPushButton(tr("Answer  (F9)"), panel);
+    answer_ = new QPushButton(panel);
     answer_->setObjectName(QStringLiteral("answer"));
     answer_->setToolTip(tr("Simulate this act and enter its reading"));
     answer_->setFocusPolicy(Qt::TabFocus);
@@ -217,8 +228,11 @@ QWidget* BenchPage::buildActPanel() {
     buttons->addWidget(answer_);
     entryBox->addStretch();
     entryBox->addWidget(entryFor_);
-    entryBox->addWidget(entry_);
-    entryBox->addLayout(buttons);
+    entryRow_ = new QVBoxLayout;
+    entryRow_->setSpacing(4);
+    entryRow_->addWidget(entry_);
+    entryRow_->addLayout(buttons);
+    entryBox->addLayout(entryRow_);
     entryBox->addLayout(buildPlateKeys(panel));
     entryBox->addStretch();
     answerRow_ = new QHBoxLayout;
@@ -266,6 +280,7 @@ QBoxLayout* BenchPage::buildPlateKeys(QWidget* panel) {
     for (const auto& [words, name, seen] : keys) {
         auto* button = new QPushButton(words, panel);
         button->setObjectName(QLatin1String(name));
+        button->setProperty("words", words);
         button->setFocusPolicy(Qt::TabFocus);
         connect(button, &QPushButton::clicked, this, [this, seen = seen] { see(seen); });
         row->addWidget(button);
@@ -320,6 +335,26 @@ void BenchPage::setBig(bool big) {
     }
 }
 
+void BenchPage::setTight(bool tight) {
+    if (std::exchange(isTight_, tight) == tight)
+        return;
+    entryRow_->setDirection(tight ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    for (QWidget* words : std::initializer_list<QWidget*>{act_, figure_, entry_}) {
+        words->setProperty("tight", tight);
+        words->style()->unpolish(words);
+        words->style()->polish(words);
+    }
+    refreshAct();
+}
+
+std::vector<QPushButton*> BenchPage::viewKeys() const {
+    std::vector<QPushButton*> keys;
+    for (const ViewKey& key : viewKeys_)
+        if (key.view)
+            keys.push_back(key.button);
+    return keys;
+}
+
 /// The act's words stand beside the figure where they have room, else above it.
 void BenchPage::arrange() {
     constexpr double roomForPicture = 72.0; // in base sizes; below it the words need the place
@@ -327,20 +362,29 @@ void BenchPage::arrange() {
     stepTitle_->setVisible(isBig_ && !step_.title.isEmpty()); // else the bar below says it
     const bool narrow = width() < 55.0 * basePixels(context_.preferences());
     // As high as the words beside it, so that the instrument keeps its height.
-    picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().textScale).toSize());
+    picture_->setMinimumSize((QSizeF(120.0, 104.0) * context_.preferences().scale()).toSize());
     const double base = basePixels(context_.preferences());
     const bool roomy = isBig_ || width() >= roomForPicture * base;
-    remaining_->setVisible(roomy || narrow); // else the head says how long it takes
+    remaining_->setVisible((roomy || narrow) && !isTight_); // else the head says how long it takes
+    constexpr double leastForAside = 25.0;                  // of the window's height, in base sizes
+    aside_->setVisible(!isTight_ || (plateKeys_.front()->isHidden() &&
+                                     window()->height() > leastForAside * basePixels(context_.preferences())));
+    for (const ViewKey& key : viewKeys_)
+        key.button->setVisible(key.view && !isTight_);
     // Beside the figure the words take what they need at the width they have; above it the layout knows.
     const int wrapped =
         wordsBox_->layout()->heightForWidth(std::max(wordsBox_->width(), static_cast<int>(20.0 * base)));
     wordsBox_->setMinimumHeight(narrow || isBig_ ? 0 : std::max(wrapped, static_cast<int>(base * 6.0)));
     keyRow_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     // One below the other where they do not fit beside each other: such a page scrolls anyway.
-    const bool below = width() < 40.0 * base;
+    const bool below = !isTight_ && width() < 40.0 * base;
     instrumentRow_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     const auto strings = static_cast<double>(context_.session().job().rig.strings.size());
-    const double lanes = base * (1.7 + 1.15 * strings), section = base * 9.0;
+    constexpr double leastLane = 0.63, head = 1.6; // lanes that the scale's words are as high as
+    const double lanes = base * (isTight_ ? leastLane * (head + strings) : 1.7 + 1.15 * strings);
+    const double section = isTight_ ? lanes : base * 9.0;
+    for (QWidget* picture : std::initializer_list<QWidget*>{section_, lanes_})
+        picture->setMinimumWidth(isTight_ ? static_cast<int>(8.0 * base) : 0); // none: as wide as they would like
     section_->setMinimumHeight(static_cast<int>(section));
     lanes_->setMinimumHeight(static_cast<int>(lanes));
     views_->setMinimumHeight(static_cast<int>(section_->isHidden() ? lanes
@@ -348,7 +392,7 @@ void BenchPage::arrange() {
                                                                    : std::max(section, lanes)));
     stepTitle_->setText(roomy && !step_.doneWhen.isEmpty() ? tr("%1 until %2").arg(step_.title, step_.doneWhen)
                                                            : step_.title);
-    why_->setVisible(roomy && !why_->text().isEmpty());
+    why_->setVisible(roomy && !isTight_ && !why_->text().isEmpty());
     picture_->setMaximumHeight(isBig_ ? QWIDGETSIZE_MAX : picture_->minimumHeight());
     if (listen_)
         listen_->setNarrow(narrow);
@@ -358,16 +402,21 @@ void BenchPage::arrange() {
     actRow_->setDirection(isBig_ || narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
+/// With the least that the instrument needs, which takes what is left and so has no say in its layout.
+int BenchPage::heightForWidth(int width) const {
+    return Page::heightForWidth(width) + (views_->isHidden() ? 0 : views_->minimumHeight());
+}
+
 void BenchPage::refresh() {
     arrange();
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     refreshAct();
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
     SectionValues values = sectionNow(job, derived, context_.preferences());
     if (const auto after_rad = angleAfterNext_rad(job, derived))
         values.outlines.push_back({*after_rad, tr("after this act")});
-    section_->show([values](const QSizeF& size) { return buildSection(values, size); }, context_.preferences());
+    section_->showRig(values, context_.preferences());
     chart_->show([values](const QSizeF& size) { return buildMomentChart(values, size); }, context_.preferences());
     way_->show(
         [way = convergenceOf(job, derived), scale](const QSizeF& size) { return buildConvergence(way, size, scale); },
@@ -383,7 +432,6 @@ void BenchPage::refresh() {
 void BenchPage::refreshSettling() {
     ViewKey& key = viewKeys_.back();
     const bool wanted = context_.session().job().method.stretch;
-    key.button->setVisible(wanted);
     if (wanted && !key.view) {
         key.view = new SettleForm(context_, views_);
         views_->addWidget(key.view);
@@ -394,6 +442,7 @@ void BenchPage::refreshSettling() {
         key.view->deleteLater();
         key.view = nullptr;
     }
+    arrange();
 }
 
 void BenchPage::refreshAct() {
@@ -412,14 +461,13 @@ void BenchPage::refreshAct() {
                (isBig_ && touched.kind != ActPicture::Kind::None);
     strings_ = lanesOf(session.job(), derived, picked);
     showLanes();
-    arrange();
-    picture_->show([touched, scale = context_.preferences().textScale](
+    picture_->show([touched, scale = context_.preferences().scale()](
                        const QSizeF& size) { return buildActPicture(touched, size, scale); },
                    context_.preferences());
     act_->setText(words.act);
     figure_->setText(words.figure);
     aside_->setText(words.aside);
-    entryFor_->setText(words.entry);
+    entryFor_->setTexts({words.entry});
     const bool over = derived.next().what == NextAct::Do::Done || derived.next().what == NextAct::Do::Leave ||
                       derived.next().what == NextAct::Do::Stuck;
     const bool known = derived.remaining || over;
@@ -429,28 +477,38 @@ void BenchPage::refreshAct() {
     leftIsKnown_ = leftIsKnown_ || known;
     const QString why = wording::whyItMoved(session.job(), derived);
     why_->setText(why);
-    arrange();
     setVoice(act_, TextRole::Act);
     const auto what = derived.next().what;
     refreshDone(confirmationOf(derived.advice));
     const bool plate = hasClaw(session.job().rig) &&
                        (context_.bench().gapPicked() || (what == NextAct::Do::Read && derived.next().gap));
     const bool seen = plate && context_.bench().gapPicked();
-    for (QPushButton* key : plateKeys_)
+    entryFor_->setVisible(!isTight_ || !seen); // the keys say it
+    for (QPushButton* key : plateKeys_) {
+        setWords(key, key->property("words").toString());
         key->setVisible(seen);
-    photo_->setVisible(seen);
+    }
+    photo_->setVisible(seen && !isTight_);
     entry_->setPlateAsked(seen);
+    setWords(answer_, tr("Answer  (F9)"));
     answer_->setVisible(session.job().simulatedSeed.has_value());
     answer_->setEnabled(what != NextAct::Do::Done && what != NextAct::Do::Stuck && what != NextAct::Do::Leave);
+    arrange();
+}
+
+/// In a low window without the key that does the same.
+void BenchPage::setWords(QPushButton* button, const QString& words) const {
+    static const QString beforeKey = QStringLiteral("  (");
+    button->setText(isTight_ ? words.section(beforeKey, 0, 0) : words);
 }
 
 /// The key under Space says what it would confirm.
 void BenchPage::refreshDone(Confirmation confirms) {
     const bool over = confirms == Confirmation::NothingIsAsked || confirms == Confirmation::NotOurs;
-    done_->setText(over                                    ? tr("Step done  (Space)")
-                   : confirms == Confirmation::Doubted     ? tr("It is right  (Space)")
-                   : confirms == Confirmation::PlateUnseen ? tr("Cannot be measured here  (Space)")
-                                                           : tr("Done  (Space)"));
+    setWords(done_, over                                    ? tr("Step done  (Space)")
+                    : confirms == Confirmation::Doubted     ? tr("It is right  (Space)")
+                    : confirms == Confirmation::PlateUnseen ? tr("Cannot be measured here  (Space)")
+                                                            : tr("Done  (Space)"));
     done_->setEnabled(confirms != Confirmation::NeedsReading && confirms != Confirmation::Impossible);
     no_->setVisible(isAsked());
     entry_->setAsked(isAsked());
@@ -458,8 +516,8 @@ void BenchPage::refreshDone(Confirmation confirms) {
         return;
     const Session& session = context_.session();
     const wording::Answers answers = wording::answersTo(session.job(), session.derived().advice);
-    done_->setText(answers.yes);
-    no_->setText(answers.no);
+    setWords(done_, answers.yes);
+    setWords(no_, answers.no);
 }
 
 /// What was typed is on disk; what it means is still being worked out, and nothing of before stands beside it.

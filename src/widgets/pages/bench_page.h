@@ -16,10 +16,13 @@ class QStackedWidget;
 
 namespace flenzo {
 
-class SceneView;
+class FittingLabel;
+class LaneView;
 class ListenBar;
+class LiveSection;
 class PassSheetView;
 class ReadingEntry;
+class SceneView;
 
 /// Where the work happens: the act, the number to aim at, the entry field; below it this guitar as one instrument, the
 /// bridge from the side and all its strings, or in its place one of the views that say more.
@@ -28,6 +31,7 @@ class BenchPage : public Page {
 public:
     explicit BenchPage(AppContext& context, QWidget* parent = nullptr);
     void takeFocus();
+    [[nodiscard]] int heightForWidth(int width) const override;
     void refresh() override;
     void confirm(); ///< done as asked
     void deny();    ///< no to a question
@@ -35,6 +39,9 @@ public:
     void holdListenBar(ListenBar* bar);
     /// The section is covered by the drawer of figures, which has one of its own.
     void setDrawer(bool open);
+    /// Little height for the text there is: smaller figures, the views' keys in whoever's menu.
+    void setTight(bool tight);
+    [[nodiscard]] std::vector<QPushButton*> viewKeys() const; ///< those that lead somewhere now
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
     /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
@@ -60,6 +67,7 @@ private:
     void see(PlateByEye seen);
     void arrange();
     void refreshAct();
+    void setWords(QPushButton* button, const QString& words) const;
     void refreshDone(Confirmation confirms);
     void refreshSettling();
     void showTaken();
@@ -68,14 +76,15 @@ private:
     void pickNeighbour(int step);
 
     QWidget* wordsBox_ = nullptr;
-    QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr;
-    bool isBig_ = false;
+    QBoxLayout *actRow_ = nullptr, *answerRow_ = nullptr, *entryRow_ = nullptr;
+    bool isBig_ = false, isTight_ = false;
     bool touches_ = false;     ///< there is something to draw of the act
     bool leftIsKnown_ = false; ///< what is said to be left was worked out, for this job
     QString typed_;            ///< last, shown until its advice is there
     StepWords step_;           ///< whose title and caution stand over the act
     QLabel *stepTitle_, *caution_;
-    QLabel *act_, *figure_, *aside_, *entryFor_, *remaining_, *why_;
+    QLabel *act_, *figure_, *aside_, *remaining_, *why_;
+    FittingLabel* entryFor_;
     ReadingEntry* entry_;
     QPushButton *done_, *no_, *answer_;
     QPushButton* photo_;
@@ -90,7 +99,9 @@ private:
     QBoxLayout* instrumentRow_;
     QBoxLayout* keyRow_;
     StringLanes strings_; ///< as the advice has them
-    SceneView *section_, *lanes_, *chart_, *way_, *movement_, *picture_;
+    LiveSection* section_;
+    LaneView* lanes_;
+    SceneView *chart_, *way_, *movement_, *picture_;
     PassSheetView* sheet_;
     ListenBar* listen_ = nullptr;
     QBoxLayout* column_;

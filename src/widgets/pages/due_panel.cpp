@@ -154,7 +154,7 @@ void DuePanel::refreshSeason() {
         season.guitars.append(guitar);
     }
     context_.accept(wrong);
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     season_->setMinimumHeight(static_cast<int>(seasonHeight(season, scale)));
     season_->show([season, scale](const QSizeF& size) { return buildSeason(season, size, scale); },
                   context_.preferences());

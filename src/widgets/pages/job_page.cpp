@@ -6,9 +6,9 @@
 #include "widgets/controls/fitting_label.h"
 #include "widgets/controls/phase_path.h"
 #include "widgets/controls/photo_strip.h"
-#include "widgets/controls/row_layout.h"
+#include "widgets/controls/quiet_scroll_bar.h"
 #include "widgets/controls/step_list.h"
-#include "widgets/forms/hears_strings.h"
+#include "widgets/forms/string_form.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/listen_bar.h"
@@ -22,6 +22,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -62,6 +63,7 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     figures_->setObjectName(QStringLiteral("figures"));
     figures_->setWidgetResizable(true);
     figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setVerticalScrollBar(new QuietScrollBar(figures_));
     figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     figures_->setFocusPolicy(Qt::NoFocus);
     figures_->setWidget(new RigPage(context_, figures_));
@@ -74,7 +76,7 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     bottom_ = new QHBoxLayout;
     bottom_->setSpacing(8);
     bottom_->addWidget(list_, 1);
-    bottom_->addWidget(buildButtons());
+    bottom_->addWidget(buildButtons(), 0, Qt::AlignRight);
     column->addLayout(bottom_);
     connect(list_, &StepList::picked, this, &JobPage::look);
     connect(step_, &StepPanel::methodsToCompare, this, &JobPage::methodsToCompare);
@@ -131,38 +133,61 @@ QWidget* JobPage::buildAsk() {
     return ask_;
 }
 
+/// One row: the way on and back, what else a step may want, or a menu of it where there is no room.
 QWidget* JobPage::buildButtons() {
     auto* bar = new QWidget(this);
-    buttonRows_ = new QHBoxLayout(bar);
-    buttonRows_->setContentsMargins(0, 0, 0, 0);
-    auto* group = new QWidget(bar);
-    auto* row = new RowLayout(group);
-    buttonRows_->addWidget(group);
+    bar->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Preferred);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
     const auto button = [&](const QString& text, const char* name) {
-        auto* made = new QPushButton(text, group);
+        auto* made = new QPushButton(text, bar);
         made->setObjectName(QLatin1String(name));
         made->setFocusPolicy(Qt::TabFocus);
         row->addWidget(made);
         return made;
     };
-    done_ = button(tr("Step done  (Space)"), "stepDone");
+    toWork_ = button(tr("Back to the work  (Esc)"), "toWork");
     auto* before = button(tr("Back"), "stepBack");
     skip_ = button(tr("Skip…"), "stepSkip");
     note_ = button(tr("Note…"), "stepNote");
     photo_ = button(tr("Photo…"), "stepPhoto");
     auto* trouble = button(tr("Trouble?"), "stepFinder");
     trouble->setToolTip(tr("What went wrong? From what is seen to cause and remedy (F2)"));
-    looking_ = label(TextRole::Small, bar, QStringLiteral("looking"));
-    looking_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    buttonRows_->addWidget(looking_, 1);
-    group = new QWidget(bar); // below the others where there is no room beside them
-    row = new RowLayout(group);
-    buttonRows_->addWidget(group);
     toBench_ = button(tr("Bench  (F6)"), "toBench");
     figuresButton_ = button(tr("Figures  (F4)"), "showFigures");
     figuresButton_->setCheckable(true);
     figuresButton_->setToolTip(tr("The guitar's figures, measured or assumed, beside any step"));
-    connect(done_, &QPushButton::clicked, this, [this] { looked_ ? goToWork() : say(WorkEvent::Done); });
+    spare_ = {note_, photo_, trouble, toBench_, figuresButton_};
+    more_ = button(tr("More"), "stepMore");
+    auto* menu = new QMenu(more_);
+    more_->setMenu(menu);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] {
+        menu->clear();
+        if (isTight_ && isAtBench())
+            for (QPushButton* view : bench_->viewKeys())
+                menu->addAction(view->text(), view, &QPushButton::click);
+        if (isTight_ && (isAtBench() || step_->hearing())) {
+            menu->addAction(listen_->listening().isOn() ? tr("Stop listening  (F8)") : tr("Listen  (F8)"), listen_,
+                            &ListenBar::toggle);
+            listen_->menu()->setTitle(tr("More of listening"));
+            menu->addMenu(listen_->menu());
+        }
+        for (QPushButton* spare : spare_)
+            if (spare != toBench_ || benchKeyWanted_)
+                menu->addAction(spare->text(), spare, &QPushButton::click)->setEnabled(spare->isEnabled());
+    });
+    done_ = new QPushButton(tr("Step done  (Space)"), step_);
+    done_->setObjectName(QStringLiteral("stepDone"));
+    done_->setFocusPolicy(Qt::TabFocus);
+    done_->setProperty("primary", true);
+    looking_ = label(TextRole::Small, step_, QStringLiteral("looking"));
+    looking_->setText(tr("Only looking: the work is at another step."));
+    looking_->setWordWrap(true); // a page that is not seen would keep the bench as wide as its one line
+    step_->addToFoot(looking_);
+    step_->addToFoot(done_);
+    connect(done_, &QPushButton::clicked, this, [this] { say(WorkEvent::Done); });
+    connect(toWork_, &QPushButton::clicked, this, &JobPage::goToWork);
     connect(before, &QPushButton::clicked, this, [this] { say(WorkEvent::Back); });
     connect(skip_, &QPushButton::clicked, this, [this] { ask(WorkEvent::Skip, tr("Why is this step skipped?")); });
     connect(note_, &QPushButton::clicked, this, [this] { ask(WorkEvent::Note, tr("Note to this step")); });
@@ -282,12 +307,16 @@ void JobPage::arrange() {
     const QSize inside = figures_->widget()->minimumSizeHint();
     figures_->setMinimumWidth(std::max(static_cast<int>(18.0 * base),
                                        inside.width() + figures_->verticalScrollBar()->sizeHint().width() + 4));
+    isTight_ = isLow(*this, context_.preferences());
+    bench_->setTight(isTight_);
+    listen_->setTight(isTight_);
     bench_->setDrawer(figuresShown());
-    putButtonsBeside();
+    fitBar();
     work_->setVisible(!(figuresShown() && room < 76.0));
+    constexpr double leastForPath = 25.0; // in base sizes; below it the work needs the height
+    path_->setVisible(window()->height() > leastForPath * base);
     left_->setVisible(room > 50.0);
     clock_->setVisible(room > 42.0);
-    buttonRows_->setDirection(room < 58.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void JobPage::resizeEvent(QResizeEvent* event) {
@@ -295,20 +324,25 @@ void JobPage::resizeEvent(QResizeEvent* event) {
     arrange();
 }
 
-/// At the bench steps and buttons share one row, so that the instrument has the height.
-void JobPage::putButtonsBeside() {
-    const double room = seenWidth(*this, context_.preferences());
-    const bool beside = isAtBench() && room > 66.0 && !figuresShown();
-    bottom_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
-    buttonRows_->parentWidget()->setSizePolicy(beside ? QSizePolicy::Maximum : QSizePolicy::Preferred,
-                                               QSizePolicy::Preferred);
+/// Steps and buttons share one row; where the buttons would take too much of it, what is seldom wanted is in a menu.
+void JobPage::fitBar() {
+    constexpr double mostOfIt = 0.62;
+    int wide = skip_->sizeHint().width() * 2; // with the one before it
+    for (const QPushButton* spare : spare_)
+        wide += spare->sizeHint().width() + bottom_->spacing();
+    const int room = std::min(width(), parentWidget() ? parentWidget()->width() : width());
+    const bool compact = isTight_ || wide > mostOfIt * room;
+    for (QPushButton* spare : spare_)
+        spare->setVisible(!compact && (spare != toBench_ || benchKeyWanted_));
+    more_->setVisible(compact);
+    list_->setVisible(!isBig_ && !isTight_);
     bottom_->activate();
     list_->fit();
 }
 
 void JobPage::setBig(bool big) {
     isBig_ = big;
-    list_->setVisible(!big);
+    arrange();
     step_->setBig(big);
     bench_->setBig(big);
 }
@@ -427,19 +461,18 @@ void JobPage::refresh() {
         looked_.reset();
     const std::optional<Step> shown = looked_ ? looked_ : current;
     const bool bench = benchWanted_ || (shown && isBenchWork(job, shown->id));
-    done_->setVisible(!bench || looked_); // the bench has its own key, which knows whether a reading is missing
-    looking_->setVisible(looked_.has_value());
+    done_->setVisible(!looked_); // the bench has a key of its own, which knows whether a reading is missing
+    for (QWidget* seen : {static_cast<QWidget*>(toWork_), static_cast<QWidget*>(looking_)})
+        seen->setVisible(looked_.has_value());
     refreshPath(progress);
     refreshList(progress);
     refreshLeft(progress);
-    done_->setText(looked_ ? tr("Back to the work  (Esc)") : tr("Step done  (Space)"));
-    done_->setEnabled(looked_ || current.has_value());
+    done_->setEnabled(current.has_value());
     // They go to the step the work is at, which is not the one that is seen.
     for (QPushButton* button : {skip_, note_, photo_})
         button->setEnabled(!looked_ && current.has_value());
-    looking_->setText(looked_ ? tr("Only looking: the work is at another step.") : QString());
     toBench_->setText(bench && benchWanted_ ? tr("Step  (F6)") : tr("Bench  (F6)"));
-    toBench_->setVisible(benchWanted_ || !bench);
+    benchKeyWanted_ = benchWanted_ || !bench;
     const bool another = step_->showStep(shown);
     if (moved) {
         clock_->restart();
@@ -460,7 +493,7 @@ void JobPage::refresh() {
 
 /// Readings go into the log, or into the form of a step that is filled by plucking.
 void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
-    HearsStrings* form = bench ? nullptr : step_->hearing();
+    StringForm* form = bench ? nullptr : step_->hearing();
     const bool strings = form || (shown && shown->id == StepId::Settle);
     if (bench)
         bench_->holdListenBar(listen_);

@@ -76,7 +76,7 @@ private:
     void refreshLeft(const Progress& progress);
     void refreshListening(bool bench, const std::optional<Step>& shown);
     void arrange();
-    void putButtonsBeside();
+    void fitBar();
     void say(WorkEvent event, const QString& text = {});
     void ask(WorkEvent event, const QString& question);
     void takePhoto();
@@ -85,13 +85,14 @@ private:
     void lookBeside(int by);
 
     PhasePath* path_;
-    QBoxLayout *buttonRows_, *bottom_;
+    QBoxLayout* bottom_;
     StepList* list_;
     QFrame *ask_, *panel_;
     FittingLabel* left_;
     QLabel *question_, *looking_;
     QLineEdit* reason_;
-    QPushButton *done_, *skip_, *note_, *photo_, *toBench_, *figuresButton_;
+    QPushButton *done_, *toWork_, *skip_, *note_, *photo_, *toBench_, *figuresButton_, *more_;
+    std::vector<QPushButton*> spare_; ///< in a menu where there is no room
     StepClock* clock_;
     QStackedWidget* work_; ///< the step's own panel, or the bench
     StepPanel* step_;
@@ -100,7 +101,7 @@ private:
     QScrollArea* figures_;
     WorkEvent asked_ = WorkEvent::Skip;
     std::optional<Step> looked_, current_;
-    bool benchWanted_ = false, isBig_ = false;
+    bool benchWanted_ = false, benchKeyWanted_ = true, isBig_ = false, isTight_ = false;
     bool leftIsKnown_ = false; ///< what stands there was worked out, for this job
 };
 

@@ -17,6 +17,7 @@
 #include <QMenu>
 #include <QPointer>
 #include <QPushButton>
+#include <QStyle>
 #include <memory>
 #include <utility>
 
@@ -74,11 +75,20 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
 
 ListenBar::~ListenBar() = default;
 
+void ListenBar::setTight(bool tight) {
+    if (std::exchange(isTight_, tight) == tight)
+        return;
+    says_->setProperty("tight", tight);
+    says_->style()->unpolish(says_);
+    says_->style()->polish(says_);
+    refresh();
+}
+
 void ListenBar::setNarrow(bool narrow) {
     both_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
-void ListenBar::setForm(HearsStrings* form) {
+void ListenBar::setForm(StringForm* form) {
     auto* there = dynamic_cast<QObject*>(form);
     if (!there)
         listening_.setTaker({});
@@ -248,16 +258,18 @@ void ListenBar::refresh() {
     const bool on = listening_.isOn();
     listen_->setText(on ? tr("Stop listening  (F8)") : tr("Listen  (F8)"));
     pause_->setText(listening_.isPaused() ? tr("Go on  (F7)") : tr("Pause  (F7)"));
-    pause_->setVisible(on);
+    for (QPushButton* key : {listen_, more_})
+        key->setVisible(!isTight_);
+    pause_->setVisible(on && !isTight_);
     both_->setStretch(0, on ? 0 : 1); // the keys keep to the left when nothing is said
-    simulated_->setVisible(!on && !fillsForm_ && context_.session().job().simulatedSeed.has_value());
+    simulated_->setVisible(!on && !isTight_ && !fillsForm_ && context_.session().job().simulatedSeed.has_value());
     more_->setText(listening_.isTaking() ? tr("Recording") : tr("More"));
     says_->setVisible(on);
     picture_->setVisible(on);
     if (!on)
         return;
     says_->setText(wording::heard(listening_, context_.session().job()));
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     picture_->setFixedHeight(static_cast<int>((fillsForm_ ? 46.0 : 20.0) * scale));
     picture_->setMaximumWidth(fillsForm_ ? QWIDGETSIZE_MAX : static_cast<int>(90.0 * scale)); // the level alone
     // The bench shows in the string's own lane how far it is.

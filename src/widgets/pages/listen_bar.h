@@ -5,7 +5,7 @@
 #include "session/listening/simulated_hand.h"
 #include "widgets/app_context.h"
 #include "widgets/controls/voice.h"
-#include "widgets/forms/hears_strings.h"
+#include "widgets/forms/string_form.h"
 
 #include <QWidget>
 
@@ -27,9 +27,11 @@ public:
     ~ListenBar() override;
     [[nodiscard]] Listening& listening() { return listening_; }
     [[nodiscard]] Voice& voice() { return voice_; }
-    void setNarrow(bool narrow);      ///< what is heard stands under the keys
-    void setForm(HearsStrings* form); ///< takes the readings instead of the log; none: the log
-    void toggle();                    ///< on and off; the first time it is set up
+    void setNarrow(bool narrow); ///< what is heard stands under the keys
+    void setTight(bool tight);   ///< only what is heard, while something is; the keys are in whoever's menu
+    [[nodiscard]] QMenu* menu() const { return menu_; } ///< what is less often wanted
+    void setForm(StringForm* form);                     ///< takes the readings instead of the log; none: the log
+    void toggle();                                      ///< on and off; the first time it is set up
     void togglePause();
     void setUp(); ///< input, clock, voice
     /// Sounds what the string that is asked for, or picked, is tuned to; not while listening, which would hear it.
@@ -63,6 +65,7 @@ private:
     QString act_; ///< said last
     Listening::State told_ = Listening::State::Off;
     bool wasDone_ = false;
+    bool isTight_ = false;
     bool fillsForm_ = false; ///< the demo guitar answers the log only
 };
 

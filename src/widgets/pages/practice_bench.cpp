@@ -7,6 +7,7 @@
 #include "paint/section.h"
 #include "paint/string_lanes.h"
 #include "session/input/quantity.h"
+#include "widgets/controls/lane_view.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
@@ -123,17 +124,14 @@ QWidget* PracticeBench::buildInstrument() {
     picture_ = new SceneView(both);
     picture_->setObjectName(QStringLiteral("practiceSide"));
     picture_->setAccessibleName(tr("The bridge, as seen from the side"));
-    lanes_ = new SceneView(both);
+    lanes_ = new LaneView(both);
     lanes_->setObjectName(QStringLiteral("practiceLanes"));
     lanes_->setAccessibleName(tr("Reading of each string"));
     middle->addWidget(picture_, 44);
     middle->addWidget(lanes_, 56);
     connect(picture_, &SceneView::pressed, this, &PracticeBench::touch);
-    connect(lanes_, &SceneView::pressed, this, [this](const QPointF& at) {
-        if (const auto lane = laneAt(lanes_->scene(), at))
-            pick(*lane);
-        takeFocus();
-    });
+    connect(lanes_, &LaneView::lanePicked, this, &PracticeBench::pick);
+    connect(lanes_, &SceneView::pressed, this, &PracticeBench::takeFocus);
     return both;
 }
 
@@ -431,15 +429,13 @@ void PracticeBench::refresh() {
 }
 
 void PracticeBench::refreshLanes() {
-    lanes_->show([lanes = lanesRead(*run_, string_), scale = context_.preferences().textScale](
-                     const QSizeF& size) { return buildStringLanes(lanes, size, scale); },
-                 context_.preferences());
+    lanes_->showLanes(lanesRead(*run_, string_), context_.preferences());
 }
 
 void PracticeBench::refreshWay() {
     if (!run_ || views_->currentWidget() != way_)
         return;
-    way_->show([way = wayRead(run_->job()), scale = context_.preferences().textScale](
+    way_->show([way = wayRead(run_->job()), scale = context_.preferences().scale()](
                    const QSizeF& size) { return buildConvergence(way, size, scale); },
                context_.preferences());
 }
@@ -452,8 +448,7 @@ void PracticeBench::refreshPicture() {
         if (event.angle_rad)
             looked_rad = event.angle_rad;
     SectionValues values{
-        job.rig, bareState(job.rig), job.goal, context_.preferences().units, false, context_.preferences().textScale,
-        {}};
+        job.rig, bareState(job.rig), job.goal, context_.preferences().units, false, context_.preferences().scale(), {}};
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         values.state.unstretchedLength_m[i] = job.rig.strings[i].scale_m;
     values.state.angle_rad = looked_rad.value_or(job.goal.angle_rad);

@@ -17,6 +17,7 @@ class QStackedWidget;
 
 namespace flenzo {
 
+class LaneView;
 class SceneView;
 
 /// An exercise under way: nobody advises. The instrument of the bench without aims: the guitar as the eye sees it from
@@ -76,7 +77,8 @@ private:
     std::size_t string_ = 0;
     PracticeThing thing_ = PracticeThing::String;
     QLabel *task_, *says_, *counts_, *hint_;
-    SceneView *picture_, *lanes_, *way_;
+    LaneView* lanes_;
+    SceneView *picture_, *way_;
     QStackedWidget* views_;
     QWidget* instrument_;
     QLineEdit* entry_;

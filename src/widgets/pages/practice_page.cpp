@@ -247,7 +247,7 @@ void PracticePage::refreshLadder() {
                 .arg(bundledWords(exercise.title), found == best.end() ? QString() : tr("  (%1)").arg(found->points)));
     }
     list_->setCurrentRow(std::min(at, list_->count() - 1));
-    progress_->show([progress, scale = context_.preferences().textScale](
+    progress_->show([progress, scale = context_.preferences().scale()](
                         const QSizeF& size) { return buildProgress(progress, size, scale); },
                     context_.preferences());
     showPicked();

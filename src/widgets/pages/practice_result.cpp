@@ -84,7 +84,7 @@ void PracticeResult::showAdviser(const PracticeRun& adviser) {
 void PracticeResult::showWay(SceneView& view, const PracticeRun& run, const QString& title) {
     Convergence way = convergenceOf(run.job(), derive(run.job()));
     way.likelyActs = way.mostActs = 0.0; // it is over
-    view.show([way, scale = context_.preferences().textScale](
+    view.show([way, scale = context_.preferences().scale()](
                   const QSizeF& size) { return buildConvergence(way, size, scale); },
               context_.preferences());
     view.setAccessibleName(title);

@@ -412,8 +412,8 @@ QWidget* finishedForm(AppContext& context, QWidget* parent) {
     way->setObjectName(QStringLiteral("finishedWay"));
     way->setAccessibleName(StepFormsWords::tr("Progress to pitch"));
     way->setMinimumHeight(static_cast<int>(basePixels(context.preferences()) * 18.0));
-    way->show([home = convergenceOf(job, context.session().derived()), scale = context.preferences().textScale](
-                  const QSizeF& size) { return buildConvergence(home, size, scale); },
+    way->show([progress = convergenceOf(job, context.session().derived()), scale = context.preferences().scale()](
+                  const QSizeF& size) { return buildConvergence(progress, size, scale); },
               context.preferences());
     column->addWidget(way, 1);
     return panel;

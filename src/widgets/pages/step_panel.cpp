@@ -2,14 +2,17 @@
 #include "widgets/pages/step_panel.h"
 
 #include "language/decimal.h"
+#include "widgets/controls/lane_view.h"
 #include "widgets/controls/photo_strip.h"
+#include "widgets/controls/quiet_scroll_bar.h"
 #include "widgets/controls/scene_view.h"
-#include "widgets/forms/hears_strings.h"
 #include "widgets/forms/soak_form.h"
+#include "widgets/forms/string_form.h"
 #include "widgets/forms/tick_forms.h"
 #include "widgets/look.h"
 #include "widgets/pages/plan_page.h"
 #include "widgets/pages/step_forms.h"
+#include "widgets/text/lanes.h"
 #include "widgets/text/step_pictures.h"
 #include "widgets/text/step_words.h"
 
@@ -51,7 +54,9 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     // Always there: words that wrap can need it only while it is away, and the two would chase each other for ever.
+    scroll->setVerticalScrollBar(new QuietScrollBar(scroll));
     scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
+    scroll->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // it scrolls before the page does
     auto* inside = new QWidget(scroll);
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(20, 12, 20, 12);
@@ -82,20 +87,43 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     picture_ = new SceneView(inside);
     picture_->setObjectName(QStringLiteral("stepPicture"));
     picture_->setAccessibleName(tr("Picture of the step"));
-    body->addWidget(picture_, 4);
+    lanes_ = new LaneView(inside);
+    lanes_->setObjectName(QStringLiteral("stepLanes"));
+    lanes_->setAccessibleName(tr("Strings"));
+    connect(lanes_, &LaneView::lanePicked, this, [this](std::size_t string) {
+        if (StringForm* form = hearing())
+            form->pickString(string);
+    });
+    auto* pictures = new QVBoxLayout;
+    pictures->setSpacing(8);
+    pictures->addWidget(picture_, 1);
+    pictures->addWidget(lanes_, 1);
+    body->addLayout(pictures, 4);
     body_ = body;
     column->addLayout(body, 1);
-    doneWhen_ = line(TextRole::Good, "stepDoneWhen");
     scroll->setWidget(inside);
     inside->setAutoFillBackground(false);
     scroll->viewport()->setAutoFillBackground(false);
-    outer->addWidget(scroll);
+    outer->addWidget(scroll, 1);
+    foot_ = new QHBoxLayout; // in sight, however far the step scrolls
+    foot_->setContentsMargins(20, 0, 20, 10);
+    foot_->setSpacing(16);
+    doneWhen_ = label(TextRole::Good, this, QStringLiteral("stepDoneWhen"));
+    doneWhen_->setWordWrap(true);
+    foot_->addWidget(doneWhen_, 1);
+    outer->addLayout(foot_);
+}
+
+void StepPanel::addToFoot(QWidget* widget) {
+    foot_->addWidget(widget, 0, Qt::AlignRight | Qt::AlignBottom);
 }
 
 bool StepPanel::showStep(const std::optional<Step>& step) {
+    shown_ = step;
     refreshWords(step);
     const bool another = refreshForm(step);
     refreshPicture(step);
+    refreshLanes(step);
     photos_->show(context_.session(), step ? photosOf(context_.session().job(), step->name()) : QStringList());
     return another;
 }
@@ -157,6 +185,8 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
         formPlace_->addWidget(form_);
         form_->show(); // now, not when the layout comes round to it: it is filled when it is seen
     }
+    if (StringForm* strings = hearing())
+        strings->lanesChanged = [this] { refreshLanes(shown_); };
     if (auto* soak = qobject_cast<SoakForm*>(form_))
         connect(soak, &SoakForm::soakWanted, this, &StepPanel::soakWanted);
     if (auto* plan = qobject_cast<PlanPage*>(form_))
@@ -169,17 +199,37 @@ bool StepPanel::refreshForm(const std::optional<Step>& step) {
 
 void StepPanel::refreshPicture(const std::optional<Step>& step) {
     const Session& session = context_.session();
-    const auto builder =
-        step ? stepPicture(session.job(), session.derived(), *step, context_.preferences()) : SceneView::Builder();
+    // What is read of every string is seen in the lanes, not on a drawing.
+    const auto builder = step && !hearing()
+                             ? stepPicture(session.job(), session.derived(), *step, context_.preferences())
+                             : SceneView::Builder();
     picture_->setVisible(static_cast<bool>(builder));
     if (!builder)
         return;
-    // Beside a form where there is room, else below it; alone it takes the whole width.
-    const double base = basePixels(context_.preferences());
-    body_->setStretch(0, form_ ? 3 : 0);
-    body_->setDirection(form_ && width() < 58.0 * base ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    picture_->setMinimumHeight(static_cast<int>(base * 16.0));
+    picture_->setMinimumHeight(static_cast<int>(basePixels(context_.preferences()) * 14.0));
     picture_->show(builder, context_.preferences());
+}
+
+/// The strings as the form has read them, or as they are where the step looks at them.
+void StepPanel::refreshLanes(const std::optional<Step>& step) {
+    const Session& session = context_.session();
+    const bool looksAtThem = step && (step->id == StepId::Lock || step->id == StepId::Settle);
+    const StringForm* form = hearing();
+    const bool wanted = form || looksAtThem;
+    const double base = basePixels(context_.preferences());
+    lanes_->setVisible(wanted);
+    // Beside a form where there is room, else below it; alone the pictures take the whole width.
+    const bool pictured = wanted || !picture_->isHidden();
+    body_->setStretch(0, form_ ? 3 : 0);
+    body_->setStretch(1, pictured ? 4 : 0);
+    body_->setDirection(form_ && width() < 58.0 * base ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    if (!wanted)
+        return;
+    const auto strings = static_cast<double>(session.job().rig.strings.size());
+    lanes_->setMinimumHeight(static_cast<int>(base * (1.7 + 1.3 * strings)));
+    StringLanes lanes = form ? form->lanes() : lanesOf(session.job(), session.derived(), std::nullopt);
+    lanes.pegs = false;
+    lanes_->showLanes(lanes, context_.preferences());
 }
 
 void StepPanel::showSoak(qint64 left_s) {
@@ -187,8 +237,8 @@ void StepPanel::showSoak(qint64 left_s) {
         soak->show(left_s);
 }
 
-HearsStrings* StepPanel::hearing() const {
-    return dynamic_cast<HearsStrings*>(form_);
+StringForm* StepPanel::hearing() const {
+    return dynamic_cast<StringForm*>(form_);
 }
 
 bool StepPanel::tickString(std::size_t string) {

@@ -97,7 +97,7 @@ void TimesPanel::showTimes() {
     constexpr qsizetype most = 30;
     for (const TimeRow& step : times.steps.mid(0, most))
         bars.bars.append({stepTitle(step.name), step.median_min, step.least_min, step.most_min, step.jobs});
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     bars_->setMinimumHeight(static_cast<int>(timeBarsHeight(bars, scale)));
     bars_->show([bars, scale](const QSizeF& size) { return buildTimeBars(bars, size, scale); }, context_.preferences());
     QList<QStringList> people, methods;

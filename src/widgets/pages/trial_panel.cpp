@@ -87,7 +87,7 @@ void TrialPanel::refresh() {
 }
 
 void TrialPanel::showReport() {
-    const double scale = context_.preferences().textScale;
+    const double scale = context_.preferences().scale();
     chart_->show([this, scale](const QSizeF& size) { return buildTrialChart(report_, size, scale); },
                  context_.preferences());
 }

@@ -64,6 +64,15 @@ void setAims(StringLanes& lanes, const Job& job, const Derived& derived) {
 
 } // namespace
 
+StringLanes namedLanes(const Job& job, const Derived& derived) {
+    StringLanes lanes;
+    lanes.tolerance_cents = lanes.nearAim_cents = derived.advice.pitchTolerance_cents;
+    lanes.pegs = false;
+    for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
+        lanes.lanes.push_back(laneOf(job, i, isOnAfter(job.log, i)));
+    return lanes;
+}
+
 StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::size_t> picked) {
     StringLanes lanes;
     lanes.picked = picked;
@@ -133,7 +142,7 @@ StringLanes lanesRead(const PracticeRun& run, std::size_t picked) {
         }
     for (std::size_t i = 0; i < lanes.lanes.size(); ++i)
         if (const auto ago = static_cast<int>(entries.size() - 1 - at[i]); lanes.lanes[i].cents && ago > 0)
-            lanes.lanes[i].age = LanesWords::tr("%n acts ago", nullptr, ago);
+            lanes.lanes[i].remark = LanesWords::tr("%n acts ago", nullptr, ago);
     return lanes;
 }
 

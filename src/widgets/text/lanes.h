@@ -9,6 +9,8 @@ namespace flenzo {
 
 class Listening;
 
+/// The strings by name, with nothing read of them and no peg to turn.
+[[nodiscard]] StringLanes namedLanes(const Job& job, const Derived& derived);
 /// The strings as they are and as they are wanted in this pass.
 [[nodiscard]] StringLanes lanesOf(const Job& job, const Derived& derived, std::optional<std::size_t> picked);
 /// And as they sound while somebody listens.

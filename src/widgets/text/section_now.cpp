@@ -9,7 +9,7 @@ SectionValues sectionNow(const Job& job, const Derived& derived, const Preferenc
                          job.goal,
                          preferences.units,
                          derived.now().angleMeasured(),
-                         preferences.textScale,
+                         preferences.scale(),
                          {}};
     values.labels = preferences.labels;
     return values;

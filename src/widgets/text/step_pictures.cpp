@@ -189,7 +189,7 @@ Builder laidSet(const Job& job, const Preferences& preferences) {
                                gaugeText(wire.gauge_m, preferences.units), wire.gauge_m, wire.isWound(),
                                i + 1 < job.rig.strings.size() && areAlike(wire, job.rig.strings[i + 1].wire)});
     }
-    return [set, scale = preferences.textScale](const QSizeF& size) { return buildLaidSet(set, size, scale); };
+    return [set, scale = preferences.scale()](const QSizeF& size) { return buildLaidSet(set, size, scale); };
 }
 
 /// The block in its place, and the plate before or after as an outline.
@@ -211,7 +211,7 @@ Builder blockPicture(const Job& job, const Derived& derived, StepId step, const 
 
 std::function<Scene(const QSizeF&)> stepPicture(const Job& job, const Derived& derived, const Step& step,
                                                 const Preferences& preferences) {
-    const double scale = preferences.textScale;
+    const double scale = preferences.scale();
     switch (step.id) {
     case StepId::BlockIn:
     case StepId::BlockOut:
