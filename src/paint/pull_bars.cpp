@@ -38,12 +38,12 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         after_N += bar.after_N;
     }
     const double perNewton = std::max(1.0, size.width() - left - words - 14.0) / most_N;
-    const double thick = std::min(row * 0.36, font * 0.8);
+    const double thick = std::min(row * 0.36, font * 0.8), figures = std::min(font, row * 0.95);
     QStringList said;
     for (std::size_t i = 0; i < pulls.bars.size(); ++i) {
         const PullBars::Bar& bar = pulls.bars[i];
         const double middle = top + (static_cast<double>(i) + 0.5) * row;
-        scene.text({14.0, middle}, bar.name, ColourRole::Text, font, Qt::AlignLeft | Qt::AlignVCenter);
+        scene.text({14.0, middle}, bar.name, ColourRole::Text, figures, Qt::AlignLeft | Qt::AlignVCenter);
         // Both are calculated, so both are hollow.
         scene.area(QRectF(left, middle - thick, bar.before_N * perNewton, thick * 0.5), ColourRole::Sheet,
                    ColourRole::Quiet, 1.0);
@@ -53,7 +53,7 @@ Scene buildPullBars(const PullBars& pulls, const QSizeF& size, double textScale)
         mark.tip = PullBarsWords::tr("String %1: %2 before, %3 after")
                        .arg(bar.name, forceText(bar.before_N, pulls.units), forceText(bar.after_N, pulls.units));
         scene.text({left + std::max(bar.before_N, bar.after_N) * perNewton + 6.0, middle},
-                   changeText(bar.before_N, bar.after_N, pulls.units), ColourRole::Quiet, font,
+                   changeText(bar.before_N, bar.after_N, pulls.units), ColourRole::Quiet, figures,
                    Qt::AlignLeft | Qt::AlignVCenter);
         said.append(mark.tip);
     }

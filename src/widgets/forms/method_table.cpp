@@ -60,7 +60,10 @@ MethodTable::MethodTable(AppContext& context, QWidget* parent) : QWidget(parent)
     tree_->setExpandsOnDoubleClick(false); // each of its clicks does already
     tree_->setAlternatingRowColors(false);
     tree_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    tree_->header()->setStretchLastSection(true);
+    tree_->header()->setStretchLastSection(false);
+    tree_->header()->setSectionResizeMode(MethodColumn, QHeaderView::Stretch); // shortened before the page scrolls
+    tree_->header()->setSectionResizeMode(RiskColumn, QHeaderView::Stretch);
+    tree_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     tree_->installEventFilter(this);
     tree_->setToolTip(tr("Enter or a click on a method chooses it; passes and minutes are against the plan as it is"));
     column->addWidget(tree_, 1);
@@ -137,6 +140,13 @@ QTreeWidgetItem* MethodTable::topicRow(const QString& topic) const {
     return nullptr;
 }
 
+/// What a method risks has a column where there is room, else only its line.
+void MethodTable::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    constexpr double roomForRisk = 54.0; // in base sizes
+    tree_->setColumnHidden(RiskColumn, width() < roomForRisk * basePixels(context_.preferences()));
+}
+
 /// Why the way is chosen that the keyboard is at, in a line of its own.
 void MethodTable::showWhy() {
     const QTreeWidgetItem* at = tree_->currentItem();
@@ -178,7 +188,9 @@ void MethodTable::fillTopic(QTreeWidgetItem& row, const PricedTopic& priced) {
         const QStringList cells{
             QString(), mark + option.title(), isChosen ? QString() : passesText(priced.prices[k], plan_->now),
             isChosen ? QString() : minutesText(priced.prices[k], plan_->now), priced.prices[k].risk};
-        const QString why = tr("%1: %2.").arg(option.title(), option.reason());
+        const QString why = priced.prices[k].risk.isEmpty()
+                                ? tr("%1: %2.").arg(option.title(), option.reason())
+                                : tr("%1: %2 (%3).").arg(option.title(), option.reason(), priced.prices[k].risk);
         child.setData(0, whyRole, why);
         for (int c = 0; c < cells.size(); ++c) {
             child.setText(c, cells[c]);

@@ -62,16 +62,19 @@ QString inQuarters(double turns) {
 } // namespace
 
 PlanPage::PlanPage(AppContext& context, QWidget* parent) : Page(context, parent) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(8);
-    auto* row = halves_ = new QHBoxLayout;
+    auto* row = halves_ = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    row->addWidget(buildWhat(), 11);
-    row->addWidget(buildTakes(), 9);
-    column->addLayout(row, 2);
-    column->addWidget(buildTables(), 3);
-    column->addWidget(buildFoot());
+    auto* verdict = new QVBoxLayout;
+    verdict->setSpacing(8);
+    verdict->addWidget(buildWhat(), 1);
+    verdict->addWidget(buildTakes());
+    auto* choices = new QVBoxLayout;
+    choices->setSpacing(8);
+    choices->addWidget(buildTables(), 1);
+    choices->addWidget(buildFoot());
+    row->addLayout(verdict, 2);
+    row->addLayout(choices, 3);
     connect(methods_, &MethodTable::pricing, this,
             [this] { sum_->setText(tr("Working out what each method costs on this guitar…")); });
     connect(methods_, &MethodTable::pricedAnew, this, &PlanPage::showOffer);
@@ -97,6 +100,8 @@ QWidget* PlanPage::buildWhat() {
     section_->setAccessibleName(tr("Side section: the plate now, if the claw is left alone, and level"));
     pictures->addWidget(bars_, 1);
     pictures->addWidget(section_, 1);
+    for (SceneView* picture : {bars_, section_})
+        picture->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // they take what is left
     column->addLayout(pictures, 1);
     return panel;
 }
@@ -105,6 +110,7 @@ QWidget* PlanPage::buildWhat() {
 QWidget* PlanPage::buildTakes() {
     QFrame* panel = panelIn(this);
     auto* column = new QVBoxLayout(panel);
+    column->setSpacing(4);
     auto* top = new QHBoxLayout;
     top->setSpacing(16);
     claw_ = label(TextRole::Act, panel, QStringLiteral("clawSentence"));
@@ -189,8 +195,8 @@ QWidget* PlanPage::buildTables() {
         ways_->markColumn(column, Provenance::Calculated);
     tabs_->addTab(methods_, tr("&Methods"));
     tabs_->addTab(buildTools(), tr("&Tools and rate"));
-    tabs_->addTab(tablePanel(this, &aimsNote_, aims_), tr("A&ims in your order"));
-    tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("If the claw is &left alone"));
+    tabs_->addTab(tablePanel(this, &aimsNote_, aims_), tr("A&ims"));
+    tabs_->addTab(tablePanel(this, &aloneNote_, alone_), tr("C&law left alone"));
     tabs_->addTab(tablePanel(this, nullptr, passes_), tr("Fi&gures"));
     waysTab_ = tabs_->addTab(tablePanel(this, &waysNote_, ways_), tr("S&prings"));
     const auto tall = static_cast<int>(basePixels(context_.preferences()) * 14.0);
@@ -203,8 +209,9 @@ QWidget* PlanPage::buildFoot() {
     auto* row = foot_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     if (context_.session().logbook()) {
-        auto* keep = new QPushButton(tr("Save methods and tools as shop defaults"), box);
+        auto* keep = new QPushButton(tr("Save as shop defaults"), box);
         keep->setObjectName(QStringLiteral("keepHouse"));
+        keep->setToolTip(tr("Methods and tools as chosen here become the beginning of every new job"));
         connect(keep, &QPushButton::clicked, this, [this] {
             const Job& job = context_.session().job();
             if (context_.accept(context_.session().logbook()->setSetting(
@@ -213,8 +220,9 @@ QWidget* PlanPage::buildFoot() {
         });
         row->addWidget(keep);
     }
-    auto* compare = new QPushButton(tr("Compare methods on simulated guitars…"), box);
+    auto* compare = new QPushButton(tr("Compare methods…"), box);
     compare->setObjectName(QStringLiteral("compareMethods"));
+    compare->setToolTip(tr("Plays them on simulated guitars like this one"));
     connect(compare, &QPushButton::clicked, this, &PlanPage::methodsToCompare);
     row->addWidget(compare);
     row->addStretch();
@@ -226,12 +234,13 @@ void PlanPage::resizeEvent(QResizeEvent* event) {
     arrange();
 }
 
-/// What changes and what it takes are beside each other where there is room, and so are their pictures.
+/// What it comes to and what can be chosen are beside each other where there is room, and so are the pictures.
 void PlanPage::arrange() {
     const double seen = seenWidth(*this, context_.preferences());
-    halves_->setDirection(seen < 66.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    const bool below = seen < 66.0;
+    halves_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     pictures_->setDirection(seen < 36.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    foot_->setDirection(seen < 56.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    foot_->setDirection(seen < 40.0 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void PlanPage::finish() {
@@ -319,9 +328,8 @@ void PlanPage::refreshPictures() {
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
         pulls.bars.push_back(
             {QString::fromStdString(job.rig.strings[i].name), derived.report.before_N[i], derived.report.after_N[i]});
-    bars_->show(
-        [pulls, scale = preferences.textScale](const QSizeF& size) { return buildPullBars(pulls, size, scale); },
-        preferences);
+    bars_->show([pulls, scale = preferences.scale()](const QSizeF& size) { return buildPullBars(pulls, size, scale); },
+                preferences);
     SectionValues values = sectionNow(job, derived, preferences);
     if (hasClaw(job.rig) && derived.report.level.status == LevelStatus::Found)
         values.outlines.push_back({derived.report.alone.stable ? derived.report.alone.state.angle_rad
@@ -336,12 +344,12 @@ void PlanPage::refreshPictures() {
     screwsPicture_->setVisible(hasClaw(job.rig) && derived.report.level.status == LevelStatus::Found &&
                                std::abs(turns) > 0.0);
     screwsPicture_->show(
-        [screws, scale = preferences.textScale](const QSizeF& size) { return buildActPicture(screws, size, scale); },
+        [screws, scale = preferences.scale()](const QSizeF& size) { return buildActPicture(screws, size, scale); },
         preferences);
-    const QSize room(static_cast<int>(110 * preferences.textScale), static_cast<int>(96 * preferences.textScale));
+    const QSize room(static_cast<int>(96 * preferences.scale()), static_cast<int>(84 * preferences.scale()));
     screwsPicture_->setFixedSize(room);
     for (SceneView* picture : {bars_, section_})
-        picture->setMinimumHeight(static_cast<int>(110 * preferences.textScale));
+        picture->setMinimumHeight(static_cast<int>(110 * preferences.scale()));
 }
 
 void PlanPage::refreshHead() {
@@ -352,6 +360,7 @@ void PlanPage::refreshHead() {
     verdict_->setText(wording::verdict(report));
     setVoice(verdict_, found ? TextRole::Heading : TextRole::Warn);
     reason_->setText(wording::verdictReason(report, context_.preferences().units));
+    reason_->setVisible(!found || !hasClaw(context_.session().job().rig)); // else bars and claw say it
     if (found && !hasClaw(context_.session().job().rig)) {
         claw_->setText(wording::inTune(derived, context_.preferences().units));
         turns_->clear();
