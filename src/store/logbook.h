@@ -41,6 +41,8 @@ struct JobFilter {
     std::optional<QDate> dueBy;        ///< guitars whose latest job is finished and that are due again by this day
     std::optional<QDate> checkBy = {}; ///< finished jobs that somebody wanted to look at again by this day
     int most = 200;
+    /// What needs a hand on that day comes first: on the bench, waiting, due; then, as without it, the latest change.
+    std::optional<QDate> handOn = {};
 };
 
 /// A job as it is kept, and how often it was written: whoever writes says which one they have seen.

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "domain/base/bundled_words.h"
 #include "domain/base/faults.h"
 #include "store/logbook.h"
 #include "store/logbook_sql.h"
@@ -41,13 +42,18 @@ QList<JobRow> rowsOf(QSqlQuery& query) {
     return rows;
 }
 
+/// Each word as it is kept, or as what the program shows in another language is kept.
 QString likeAll(const QString& words, QVariantList& values, const QString& column) {
     QString where;
-    for (QString word : words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-        where += QStringLiteral(" AND ") + column + QStringLiteral(" LIKE ? ESCAPE '!'");
-        for (const char special : {'!', '%', '_'})
-            word.replace(QLatin1Char(special), QStringLiteral("!") + QLatin1Char(special));
-        values.append(QLatin1Char('%') + word + QLatin1Char('%'));
+    for (const QString& word : words.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        QStringList either;
+        for (QString kept : QStringList{word} + bundledAs(word)) {
+            either.append(column + QStringLiteral(" LIKE ? ESCAPE '!'"));
+            for (const char special : {'!', '%', '_'})
+                kept.replace(QLatin1Char(special), QStringLiteral("!") + QLatin1Char(special));
+            values.append(QLatin1Char('%') + kept + QLatin1Char('%'));
+        }
+        where += QStringLiteral(" AND (") + either.join(QStringLiteral(" OR ")) + QLatin1Char(')');
     }
     return where;
 }
@@ -61,26 +67,33 @@ Result<QList<JobRow>> Logbook::jobs(const JobFilter& filter) const {
         where += QStringLiteral(" AND jobs.state=?");
         values.append(jobStateName(*filter.state));
     }
+    const QString isDue = QStringLiteral(
+        "jobs.due<>'' AND jobs.due<=? AND jobs.state=? AND NOT EXISTS (SELECT 1 FROM jobs "
+        "AS later WHERE later.guitar=jobs.guitar AND (later.received, later.id)>(jobs.received, jobs.id))");
     if (filter.dueBy) {
-        where += QStringLiteral(
-            " AND jobs.due<>'' AND jobs.due<=? AND jobs.state=? AND NOT EXISTS (SELECT 1 FROM jobs "
-            "AS later WHERE later.guitar=jobs.guitar AND (later.received, later.id)>(jobs.received, jobs.id))");
-        values.append(filter.dueBy->toString(Qt::ISODate));
-        values.append(jobStateName(JobState::Finished));
+        where += QStringLiteral(" AND ") + isDue;
+        values << filter.dueBy->toString(Qt::ISODate) << jobStateName(JobState::Finished);
     }
     if (filter.checkBy) {
         where += QStringLiteral(" AND jobs.check_on<>'' AND jobs.check_on<=? AND jobs.state=?");
         values.append(filter.checkBy->toString(Qt::ISODate));
         values.append(jobStateName(JobState::Finished));
     }
+    QString order = filter.dueBy     ? QStringLiteral("jobs.due")
+                    : filter.checkBy ? QStringLiteral("jobs.check_on")
+                                     : QStringLiteral("jobs.changed DESC");
+    if (filter.handOn && !filter.dueBy && !filter.checkBy) {
+        order.prepend(QStringLiteral("CASE WHEN jobs.state=? THEN 0 WHEN jobs.state=? THEN 1 WHEN ") + isDue +
+                      QStringLiteral(" THEN 2 ELSE 3 END, "));
+        values << jobStateName(JobState::OnBench) << jobStateName(JobState::Waiting)
+               << filter.handOn->toString(Qt::ISODate) << jobStateName(JobState::Finished);
+    }
     values.append(filter.most);
     QSqlQuery query(database());
     query.setForwardOnly(true);
     if (!run(query,
              QStringLiteral("SELECT ") + QLatin1String(rowColumns) + QLatin1String(rowTables) + where +
-                 (filter.dueBy     ? QStringLiteral(" ORDER BY jobs.due LIMIT ?")
-                  : filter.checkBy ? QStringLiteral(" ORDER BY jobs.check_on LIMIT ?")
-                                   : QStringLiteral(" ORDER BY jobs.changed DESC LIMIT ?")),
+                 QStringLiteral(" ORDER BY ") + order + QStringLiteral(" LIMIT ?"),
              values))
         return readFault(query);
     const QList<JobRow> rows = rowsOf(query);

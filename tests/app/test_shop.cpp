@@ -68,6 +68,23 @@ private Q_SLOTS:
         QVERIFY(sizes.contains(5)); // and of the done ones half are due
     }
 
+    /// What needs a hand today stands above what does not.
+    void whatNeedsAHandIsOnTop() {
+        stock(30);
+        QStringList states;
+        for (int row = 0; row < 30; ++row)
+            states.append(table()->item(row, 4)->text());
+        const auto lastOf = [&](const QString& state) { return states.lastIndexOf(state); };
+        QVERIFY(lastOf(QStringLiteral("on the bench")) < states.indexOf(QStringLiteral("waiting")));
+        QVERIFY(lastOf(QStringLiteral("waiting")) == 19);
+        const auto isDue = [this](int row) {
+            const QString due = table()->item(row, 6)->text();
+            return !due.isEmpty() && QDate::fromString(due, Qt::ISODate) <= QDate::currentDate();
+        };
+        for (int row = 20; row < 30; ++row)
+            QCOMPARE(isDue(row), row < 25);
+    }
+
     /// Asked for again; the job that is open goes from the bench, the others stay.
     void jobsAreTakenOutByHand() {
         stock(5);

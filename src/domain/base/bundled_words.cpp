@@ -8,7 +8,7 @@ namespace flenzo {
 namespace {
 
 /// As data/exercises, data/demo and data/catalogue have them, so that they are gathered for the translations.
-[[maybe_unused]] constexpr const char* sentences[] = {
+constexpr const char* sentences[] = {
     QT_TRANSLATE_NOOP("Bundled", "Aims under a block that is too thick"),
     QT_TRANSLATE_NOOP(
         "Bundled",
@@ -137,6 +137,11 @@ namespace {
     QT_TRANSLATE_NOOP("Bundled", "D minor open"),
     QT_TRANSLATE_NOOP("Bundled", "D A D G A D"),
     QT_TRANSLATE_NOOP("Bundled", "Ten single strings"),
+    QT_TRANSLATE_NOOP("Bundled", "plain"),
+    QT_TRANSLATE_NOOP("Bundled", "nickel-plated wound"),
+    QT_TRANSLATE_NOOP("Bundled", "stainless wound"),
+    QT_TRANSLATE_NOOP("Bundled", "pure nickel wound"),
+    QT_TRANSLATE_NOOP("Bundled", "flat-wound"),
 };
 
 } // namespace
@@ -144,7 +149,20 @@ namespace {
 QString bundledWords(const QString& text) {
     if (text.isEmpty())
         return text;
+    const auto gap = text.indexOf(QLatin1Char(' '));
+    if (text.startsWith(QLatin1Char('.')) && gap > 0) // a single string: its gauge, then what it is made of
+        return text.left(gap + 1) + bundledWords(text.mid(gap + 1));
     return QCoreApplication::translate("Bundled", text.toUtf8().constData());
+}
+
+QStringList bundledAs(const QString& word) {
+    QStringList names;
+    for (const char* sentence : sentences) {
+        const QString name = QString::fromUtf8(sentence), shown = bundledWords(name);
+        if (shown != name && shown.contains(word, Qt::CaseInsensitive))
+            names.append(name.toLower());
+    }
+    return names;
 }
 
 } // namespace flenzo

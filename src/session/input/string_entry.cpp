@@ -3,6 +3,7 @@
 
 #include "core/statics/note.h"
 #include "core/statics/pitch.h"
+#include "domain/base/bundled_words.h"
 #include "domain/base/faults.h"
 #include "domain/base/ranges.h"
 #include "language/decimal.h"
@@ -31,7 +32,7 @@ const CatalogueString* nearest(const Catalogue& catalogue, double gauge_m, bool 
 Result<const CatalogueString*> findString(const Catalogue& catalogue, const QString& text) {
     const QString wanted = text.trimmed();
     for (const CatalogueString& string : catalogue.strings)
-        if (string.id == wanted || string.label == wanted)
+        if (string.id == wanted || string.label == wanted || bundledWords(string.label) == wanted)
             return &string;
     static const QRegularExpression shape(
         QStringLiteral("^(.*\\d[.,]?)\\s*(mm|inch|in|\"|thou|mil)?\\s*([pw]?)[a-z]*$"),

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/change_model.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/ranges.h"
 #include "language/decimal.h"
 #include "session/input/quantity.h"
@@ -31,7 +32,7 @@ QString ChangeModel::stringText(Side side, std::size_t i) const {
     const StringPick& pick = (side == Side::Off ? job.offPicks : job.onPicks).strings[i];
     const Wire& wire = side == Side::Off ? job.off[i].wire : job.rig.strings[i].wire;
     if (const CatalogueString* entry = context_.catalogue().stringById(pick.item))
-        return entry->label;
+        return bundledWords(entry->label);
     return (wire.isWound() ? tr("%1 wound") : tr("%1 plain"))
         .arg(gaugeText(wire.gauge_m, context_.preferences().units));
 }

@@ -48,6 +48,7 @@ QString stateWords(const JobRow& row) {
 JobFilter filterOf(int index, const QString& words) {
     JobFilter filter;
     filter.words = words;
+    filter.handOn = QDate::currentDate();
     if (index == OnBench)
         filter.state = JobState::OnBench;
     else if (index == Waiting)
@@ -106,7 +107,7 @@ QString ShopPage::tab() const {
 
 void ShopPage::showExample() {
     example_->show(
-        [scale = context_.preferences().textScale](const QSizeF& size) { return buildFirstStart(size, scale); },
+        [scale = context_.preferences().scale()](const QSizeF& size) { return buildFirstStart(size, scale); },
         context_.preferences());
 }
 

@@ -133,16 +133,20 @@ QWidget* StockPanel::buildNew() {
     row->addWidget(what_);
     row->addWidget(put);
     row->addWidget(remove_);
-    const auto choose = [this](int at) {
+    const auto offer = [this](const QString& name, const QString& id) { // kept under its name, shown in words
+        what_->addItem(bundledWords(name), id);
+        what_->setItemData(what_->count() - 1, name, Qt::UserRole + 1);
+    };
+    const auto choose = [this, offer](int at) {
         const auto kind = static_cast<StockKind>(at);
         what_->clear();
         what_->setEditable(kind != StockKind::Single && kind != StockKind::Set);
         if (kind == StockKind::Single)
             for (const CatalogueString& string : context_.catalogue().strings)
-                what_->addItem(string.label, string.id);
+                offer(string.label, string.id);
         if (kind == StockKind::Set)
             for (const CatalogueSet& set : context_.catalogue().sets)
-                what_->addItem(bundledWords(set.name), setItemOf(set.name));
+                offer(set.name, setItemOf(set.name));
         if (what_->isEditable())
             what_->lineEdit()->setPlaceholderText(tr("what the shop calls it"));
     };
@@ -247,7 +251,7 @@ void StockPanel::change(int row, int column) {
 void StockPanel::add() {
     StockItem item;
     item.kind = static_cast<StockKind>(kind_->currentIndex());
-    item.name = what_->currentText().trimmed();
+    item.name = what_->isEditable() ? what_->currentText().trimmed() : what_->currentData(Qt::UserRole + 1).toString();
     item.id = what_->isEditable() ? item.name : what_->currentData().toString();
     if (item.name.isEmpty()) {
         context_.accept(Fault{faults::missing, tr("part")});

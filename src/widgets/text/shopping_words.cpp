@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/text/shopping_words.h"
 
+#include "domain/base/bundled_words.h"
 #include "language/figures.h"
 
 #include <QCoreApplication>
@@ -33,7 +34,7 @@ QString substituteWords(const Substitute& each) {
 QStringList shoppingLines(const QList<ToBuy>& list) {
     QStringList lines;
     for (const ToBuy& each : list) {
-        QString line = ShoppingWords::tr("%1 × %2").arg(each.pieces).arg(each.item.name);
+        QString line = ShoppingWords::tr("%1 × %2").arg(each.pieces).arg(bundledWords(each.item.name));
         if (each.needed > 0)
             line += ShoppingWords::tr("  (jobs in hand need %1, %2 there)").arg(each.needed).arg(each.item.pieces);
         for (const Substitute& other : each.meanwhile)
