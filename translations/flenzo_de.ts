@@ -914,6 +914,26 @@
         <source>Ten single strings</source>
         <translation>Zehn Einzelsaiten</translation>
     </message>
+    <message>
+        <source>plain</source>
+        <translation>blank</translation>
+    </message>
+    <message>
+        <source>nickel-plated wound</source>
+        <translation>vernickelt umsponnen</translation>
+    </message>
+    <message>
+        <source>stainless wound</source>
+        <translation>Edelstahl umsponnen</translation>
+    </message>
+    <message>
+        <source>pure nickel wound</source>
+        <translation>Reinnickel umsponnen</translation>
+    </message>
+    <message>
+        <source>flat-wound</source>
+        <translation>flach umsponnen</translation>
+    </message>
 </context>
 <context>
     <name>Card</name>
@@ -940,6 +960,45 @@
     <message>
         <source>springs</source>
         <translation>Federn</translation>
+    </message>
+</context>
+<context>
+    <name>Checks</name>
+    <message>
+        <source>strings are centred over the fretboard</source>
+        <translation>Saiten liegen mittig über dem Griffbrett</translation>
+    </message>
+    <message>
+        <source>neck screws are snug</source>
+        <translation>Halsschrauben sind fest</translation>
+    </message>
+    <message>
+        <source>the claw is parallel to its wall</source>
+        <translation>die Federkralle ist parallel zu ihrer Wand</translation>
+    </message>
+    <message>
+        <source>knife edges and bridge posts are unworn and firm</source>
+        <translation>Messerkanten und Brückenbolzen sind heil und fest</translation>
+    </message>
+    <message>
+        <source>pivot screws and edge are unworn and firm</source>
+        <translation>Lagerschrauben und Kante sind heil und fest</translation>
+    </message>
+    <message>
+        <source>the shaft turns freely, its spring is seated</source>
+        <translation>die Welle dreht frei, ihre Feder sitzt</translation>
+    </message>
+    <message>
+        <source>ball ends noted, the bridge&apos;s place marked</source>
+        <translation>Kugelenden vermerkt, Platz der Brücke markiert</translation>
+    </message>
+    <message>
+        <source>every string is on the floor of its slot</source>
+        <translation>jede Saite liegt auf dem Grund ihrer Kerbe</translation>
+    </message>
+    <message>
+        <source>nut caps are in their order and the right way round</source>
+        <translation>Klemmplatten sind in ihrer Reihe und richtig herum</translation>
     </message>
 </context>
 <context>
@@ -1201,10 +1260,6 @@
         <translation>ein Bogen von %1 mm für die dickste</translation>
     </message>
     <message>
-        <source>%1 fingers for the thickest</source>
-        <translation>%1 Finger für die dickste</translation>
-    </message>
-    <message>
         <source>%1 turns up, %2 down</source>
         <translation>%1 Umdrehungen hinauf, %2 hinunter</translation>
     </message>
@@ -1271,6 +1326,10 @@
     <message>
         <source>kinks</source>
         <translation>Knicke</translation>
+    </message>
+    <message>
+        <source>%1 hand widths for the thickest</source>
+        <translation>%1 Handbreiten für die dickste</translation>
     </message>
 </context>
 <context>
@@ -1935,6 +1994,10 @@
         <source>has &quot;%1&quot;, which is no string that is sold; write thousandths like 46 or millimetres like 1.17, with p for plain, w for wound, f for flat-wound</source>
         <translation>hat „%1“, das ist keine Saite, die es zu kaufen gibt; Tausendstel wie 46 oder Millimeter wie 1.17 schreiben, p für blank, w für umsponnen, f für flach umsponnen</translation>
     </message>
+    <message>
+        <source>cannot be turned: this bridge has none</source>
+        <translation>nicht drehbar: diese Brücke hat keine</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -2034,6 +2097,10 @@
         <source>simulated guitar</source>
         <translation>simulierte Gitarre</translation>
     </message>
+    <message>
+        <source>claw</source>
+        <translation>Federkralle</translation>
+    </message>
 </context>
 <context>
     <name>FirstStart</name>
@@ -2120,10 +2187,6 @@
     <message>
         <source>not known</source>
         <translation>nicht bekannt</translation>
-    </message>
-    <message>
-        <source>%1 N</source>
-        <translation>%1 N</translation>
     </message>
     <message>
         <source>Pulls are calculated.</source>
@@ -2270,10 +2333,6 @@
         <translation>Neue Saiten bis %1, früher, wenn sie rau sind oder dumpf klingen.</translation>
     </message>
     <message>
-        <source>%1 mm</source>
-        <translation>%1 mm</translation>
-    </message>
-    <message>
         <source>%1 as found, %2 as left</source>
         <translation>%1 vorgefunden, %2 hinterlassen</translation>
     </message>
@@ -2300,6 +2359,10 @@
     <message>
         <source>Broken</source>
         <translation>Gerissen</translation>
+    </message>
+    <message>
+        <source>not inspected: %1</source>
+        <translation>nicht angesehen: %1</translation>
     </message>
 </context>
 <context>
@@ -2686,10 +2749,6 @@
     <message>
         <source>the string itself is the ruler</source>
         <translation>die Saite selbst ist das Lineal</translation>
-    </message>
-    <message>
-        <source>fingers under the string</source>
-        <translation>Fingern unter der Saite</translation>
     </message>
     <message>
         <source>needs nothing at all</source>
@@ -3138,6 +3197,10 @@
     <message>
         <source>tuned as the player hears it</source>
         <translation>gestimmt, wie der Spieler es hört</translation>
+    </message>
+    <message>
+        <source>hand widths past the string post</source>
+        <translation>Handbreiten über die Mechanikachse hinaus</translation>
     </message>
 </context>
 <context>
@@ -4683,6 +4746,10 @@
         <source>Side section of a fixed bridge. Nothing moves when a string is tuned.</source>
         <translation>Seitenschnitt einer festen Brücke. Nichts bewegt sich, wenn eine Saite gestimmt wird.</translation>
     </message>
+    <message>
+        <source>%1, gap %2</source>
+        <translation>%1, Spalt %2</translation>
+    </message>
 </context>
 <context>
     <name>SectionLabels</name>
@@ -4910,10 +4977,6 @@
         <translation>ein Bogen von %1 über der Mitte des Griffbretts</translation>
     </message>
     <message>
-        <source>%1 fingers under the string</source>
-        <translation>%1 Finger unter der Saite</translation>
-    </message>
-    <message>
         <source>%1 frets back at the nut</source>
         <translation>%1 Bünde am Sattel zurück</translation>
     </message>
@@ -5116,6 +5179,10 @@
     <message>
         <source>An action is wanted: tick “set the height” to have its step.</source>
         <translation>Eine Saitenlage ist gewünscht: „Höhe einstellen“ ankreuzen, dann kommt der Schritt dazu.</translation>
+    </message>
+    <message>
+        <source>%1 hand widths (of 85 mm) past the string post</source>
+        <translation>%1 Handbreiten (je 85 mm) über die Mechanikachse hinaus</translation>
     </message>
 </context>
 <context>
@@ -8679,22 +8746,6 @@
         <translation>Saiten, Tonhöhen und Spannungen</translation>
     </message>
     <message>
-        <source>in tune on it, the plate was at</source>
-        <translation>damit gestimmt stand die Platte bei</translation>
-    </message>
-    <message>
-        <source>Then the program finds where the claw is; otherwise its position among the figures counts</source>
-        <translation>Dann findet das Programm, wo die Federkralle steht; sonst zählt ihre Stellung unter den Werten</translation>
-    </message>
-    <message>
-        <source>Plate angle with the old set</source>
-        <translation>Winkel der Platte mit dem alten Satz</translation>
-    </message>
-    <message>
-        <source>old balance</source>
-        <translation>altes Gleichgewicht</translation>
-    </message>
-    <message>
         <source>Measured unit masses become this catalogue&apos;s own figures for those strings</source>
         <translation>Gemessene Metermassen werden die eigenen Werte dieses Katalogs für diese Saiten</translation>
     </message>
@@ -8725,10 +8776,6 @@
     <message>
         <source>stretching</source>
         <translation>Dehnen</translation>
-    </message>
-    <message>
-        <source>plate angle with the old set</source>
-        <translation>Winkel der Platte mit dem alten Satz</translation>
     </message>
     <message>
         <source>Name</source>
@@ -9616,6 +9663,22 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <source>job finished</source>
         <translation>Auftrag fertig</translation>
     </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>Stop listening  (F8)</source>
+        <translation>Zuhören beenden  (F8)</translation>
+    </message>
+    <message>
+        <source>Listen  (F8)</source>
+        <translation>Zuhören  (F8)</translation>
+    </message>
+    <message>
+        <source>More of listening</source>
+        <translation>Mehr zum Zuhören</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::LearnedPanel</name>
@@ -9907,40 +9970,8 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
 <context>
     <name>flenzo::LookForm</name>
     <message>
-        <source>strings are centred over the fretboard</source>
-        <translation>Saiten liegen mittig über dem Griffbrett</translation>
-    </message>
-    <message>
-        <source>neck screws are snug</source>
-        <translation>Halsschrauben sind fest</translation>
-    </message>
-    <message>
-        <source>the claw is parallel to its wall</source>
-        <translation>die Federkralle ist parallel zu ihrer Wand</translation>
-    </message>
-    <message>
-        <source>knife edges and bridge posts are unworn and firm</source>
-        <translation>Messerkanten und Brückenbolzen sind heil und fest</translation>
-    </message>
-    <message>
-        <source>the shaft turns freely, its spring is seated</source>
-        <translation>die Welle dreht frei, ihre Feder sitzt</translation>
-    </message>
-    <message>
-        <source>every string is on the floor of its slot</source>
-        <translation>jede Saite liegt auf dem Grund ihrer Kerbe</translation>
-    </message>
-    <message>
-        <source>nut caps are in their order and the right way round</source>
-        <translation>Klemmplatten sind in ihrer Reihe und richtig herum</translation>
-    </message>
-    <message>
-        <source>pivot screws and edge are unworn and firm</source>
-        <translation>Lagerschrauben und Kante sind heil und fest</translation>
-    </message>
-    <message>
-        <source>ball ends noted, the bridge&apos;s place marked</source>
-        <translation>Kugelenden vermerkt, Platz der Brücke markiert</translation>
+        <source>What is not ticked stays on the job sheet as not inspected.</source>
+        <translation>Was nicht angekreuzt ist, steht auf dem Auftragsblatt als nicht angesehen.</translation>
     </message>
 </context>
 <context>
@@ -10198,6 +10229,10 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>other %1</source>
         <translation>andere %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 (%3).</source>
+        <translation>%1: %2 (%3).</translation>
     </message>
 </context>
 <context>
@@ -10642,14 +10677,6 @@ kommt noch</translation>
         <translation>&amp;Werkzeug und Satz</translation>
     </message>
     <message>
-        <source>A&amp;ims in your order</source>
-        <translation>&amp;Zielwerte in der gewählten Reihenfolge</translation>
-    </message>
-    <message>
-        <source>If the claw is &amp;left alone</source>
-        <translation>Wenn die &amp;Federkralle bleibt</translation>
-    </message>
-    <message>
         <source>Fi&amp;gures</source>
         <translation>We&amp;rte</translation>
     </message>
@@ -10658,16 +10685,8 @@ kommt noch</translation>
         <translation>Was &amp;hilft</translation>
     </message>
     <message>
-        <source>Save methods and tools as shop defaults</source>
-        <translation>Als Vorgaben der Werkstatt speichern</translation>
-    </message>
-    <message>
         <source>New jobs begin with these methods and tools.</source>
         <translation>Neue Aufträge beginnen mit diesen Verfahren und Werkzeugen.</translation>
-    </message>
-    <message>
-        <source>Compare methods on simulated guitars…</source>
-        <translation>Verfahren vergleichen…</translation>
     </message>
     <message>
         <source>labour, an hour</source>
@@ -10756,6 +10775,30 @@ kommt noch</translation>
     <message>
         <source>arm</source>
         <translation>Hebel</translation>
+    </message>
+    <message>
+        <source>A&amp;ims</source>
+        <translation>Z&amp;ielwerte</translation>
+    </message>
+    <message>
+        <source>C&amp;law left alone</source>
+        <translation>Fe&amp;derkralle belassen</translation>
+    </message>
+    <message>
+        <source>Save as shop defaults</source>
+        <translation>Als Vorgaben der Werkstatt speichern</translation>
+    </message>
+    <message>
+        <source>Methods and tools as chosen here become the beginning of every new job</source>
+        <translation>Verfahren und Werkzeug, wie hier gewählt, werden der Anfang jedes neuen Auftrags</translation>
+    </message>
+    <message>
+        <source>Compare methods…</source>
+        <translation>Verfahren vergleichen…</translation>
+    </message>
+    <message>
+        <source>Plays them on simulated guitars like this one</source>
+        <translation>Spielt sie an simulierten Gitarren wie dieser durch</translation>
     </message>
 </context>
 <context>
@@ -11832,6 +11875,10 @@ kommt noch</translation>
     <message>
         <source>Done when %1.</source>
         <translation>Fertig, wenn: %1.</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Saiten</translation>
     </message>
 </context>
 <context>

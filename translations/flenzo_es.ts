@@ -914,6 +914,26 @@
         <source>Ten single strings</source>
         <translation>Diez cuerdas sueltas</translation>
     </message>
+    <message>
+        <source>plain</source>
+        <translation>lisa</translation>
+    </message>
+    <message>
+        <source>nickel-plated wound</source>
+        <translation>entorchada niquelada</translation>
+    </message>
+    <message>
+        <source>stainless wound</source>
+        <translation>entorchada de acero inoxidable</translation>
+    </message>
+    <message>
+        <source>pure nickel wound</source>
+        <translation>entorchada de níquel puro</translation>
+    </message>
+    <message>
+        <source>flat-wound</source>
+        <translation>de entorchado plano</translation>
+    </message>
 </context>
 <context>
     <name>Card</name>
@@ -940,6 +960,45 @@
     <message>
         <source>springs</source>
         <translation>muelles</translation>
+    </message>
+</context>
+<context>
+    <name>Checks</name>
+    <message>
+        <source>strings are centred over the fretboard</source>
+        <translation>las cuerdas van centradas sobre el diapasón</translation>
+    </message>
+    <message>
+        <source>neck screws are snug</source>
+        <translation>los tornillos del mástil están firmes</translation>
+    </message>
+    <message>
+        <source>the claw is parallel to its wall</source>
+        <translation>la garra está paralela a su pared</translation>
+    </message>
+    <message>
+        <source>knife edges and bridge posts are unworn and firm</source>
+        <translation>filos y postes del puente sin desgaste y firmes</translation>
+    </message>
+    <message>
+        <source>pivot screws and edge are unworn and firm</source>
+        <translation>tornillos de apoyo y canto sin desgaste y firmes</translation>
+    </message>
+    <message>
+        <source>the shaft turns freely, its spring is seated</source>
+        <translation>el eje gira libre, su muelle está asentado</translation>
+    </message>
+    <message>
+        <source>ball ends noted, the bridge&apos;s place marked</source>
+        <translation>bolas anotadas, sitio del puente marcado</translation>
+    </message>
+    <message>
+        <source>every string is on the floor of its slot</source>
+        <translation>cada cuerda está en el fondo de su ranura</translation>
+    </message>
+    <message>
+        <source>nut caps are in their order and the right way round</source>
+        <translation>las pletinas están en su orden y del derecho</translation>
     </message>
 </context>
 <context>
@@ -1201,10 +1260,6 @@
         <translation>un arco de %1 mm para la más gruesa</translation>
     </message>
     <message>
-        <source>%1 fingers for the thickest</source>
-        <translation>%1 dedos para la más gruesa</translation>
-    </message>
-    <message>
         <source>%1 turns up, %2 down</source>
         <translation>%1 vueltas hacia arriba, %2 hacia abajo</translation>
     </message>
@@ -1271,6 +1326,10 @@
     <message>
         <source>kinks</source>
         <translation>pliegues</translation>
+    </message>
+    <message>
+        <source>%1 hand widths for the thickest</source>
+        <translation>%1 anchos de mano para la más gruesa</translation>
     </message>
 </context>
 <context>
@@ -1935,6 +1994,10 @@
         <source>has &quot;%1&quot;, which is no string that is sold; write thousandths like 46 or millimetres like 1.17, with p for plain, w for wound, f for flat-wound</source>
         <translation>tiene «%1», que no es una cuerda que se venda; escribir milésimas como 46 o milímetros como 1.17, con p para lisa, w para entorchada, f para entorchado plano</translation>
     </message>
+    <message>
+        <source>cannot be turned: this bridge has none</source>
+        <translation>no se puede girar: este puente no tiene</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -2034,6 +2097,10 @@
         <source>simulated guitar</source>
         <translation>guitarra simulada</translation>
     </message>
+    <message>
+        <source>claw</source>
+        <translation>garra</translation>
+    </message>
 </context>
 <context>
     <name>FirstStart</name>
@@ -2120,10 +2187,6 @@
     <message>
         <source>not known</source>
         <translation>no se sabe</translation>
-    </message>
-    <message>
-        <source>%1 N</source>
-        <translation>%1 N</translation>
     </message>
     <message>
         <source>Pulls are calculated.</source>
@@ -2270,10 +2333,6 @@
         <translation>Cuerdas nuevas antes del %1, o antes si están ásperas o suenan apagadas.</translation>
     </message>
     <message>
-        <source>%1 mm</source>
-        <translation>%1 mm</translation>
-    </message>
-    <message>
         <source>%1 as found, %2 as left</source>
         <translation>%1 encontrada, %2 al entregar</translation>
     </message>
@@ -2300,6 +2359,10 @@
     <message>
         <source>Broken</source>
         <translation>Rota</translation>
+    </message>
+    <message>
+        <source>not inspected: %1</source>
+        <translation>sin inspeccionar: %1</translation>
     </message>
 </context>
 <context>
@@ -2686,10 +2749,6 @@
     <message>
         <source>the string itself is the ruler</source>
         <translation>la propia cuerda es la regla</translation>
-    </message>
-    <message>
-        <source>fingers under the string</source>
-        <translation>dedos bajo la cuerda</translation>
     </message>
     <message>
         <source>needs nothing at all</source>
@@ -3138,6 +3197,10 @@
     <message>
         <source>tuned as the player hears it</source>
         <translation>afinada como la oye quien toca</translation>
+    </message>
+    <message>
+        <source>hand widths past the string post</source>
+        <translation>anchos de mano más allá del poste de clavija</translation>
     </message>
 </context>
 <context>
@@ -4683,6 +4746,10 @@
         <source>Side section of a fixed bridge. Nothing moves when a string is tuned.</source>
         <translation>Corte lateral de un puente fijo. Nada se mueve al afinar una cuerda.</translation>
     </message>
+    <message>
+        <source>%1, gap %2</source>
+        <translation>%1, separación %2</translation>
+    </message>
 </context>
 <context>
     <name>SectionLabels</name>
@@ -4910,10 +4977,6 @@
         <translation>un arco de %1 sobre el centro del diapasón</translation>
     </message>
     <message>
-        <source>%1 fingers under the string</source>
-        <translation>%1 dedos bajo la cuerda</translation>
-    </message>
-    <message>
         <source>%1 frets back at the nut</source>
         <translation>%1 trastes atrás en la cejuela</translation>
     </message>
@@ -5116,6 +5179,10 @@
     <message>
         <source>An action is wanted: tick “set the height” to have its step.</source>
         <translation>Se pide una altura de cuerdas: marcar «ajustar la altura» para tener ese paso.</translation>
+    </message>
+    <message>
+        <source>%1 hand widths (of 85 mm) past the string post</source>
+        <translation>%1 anchos de mano (de 85 mm) más allá del poste de clavija</translation>
     </message>
 </context>
 <context>
@@ -8679,22 +8746,6 @@
         <translation>Cuerdas, tonos y tensiones</translation>
     </message>
     <message>
-        <source>in tune on it, the plate was at</source>
-        <translation>afinada con él, la placa estaba en</translation>
-    </message>
-    <message>
-        <source>Then the program finds where the claw is; otherwise its position among the figures counts</source>
-        <translation>Entonces el programa averigua dónde está la garra; si no, cuenta su posición entre las cifras</translation>
-    </message>
-    <message>
-        <source>Plate angle with the old set</source>
-        <translation>Ángulo de la placa con el juego viejo</translation>
-    </message>
-    <message>
-        <source>old balance</source>
-        <translation>equilibrio viejo</translation>
-    </message>
-    <message>
         <source>Measured unit masses become this catalogue&apos;s own figures for those strings</source>
         <translation>Las masas medidas pasan a ser cifras propias de este catálogo para esas cuerdas</translation>
     </message>
@@ -8725,10 +8776,6 @@
     <message>
         <source>stretching</source>
         <translation>estirado</translation>
-    </message>
-    <message>
-        <source>plate angle with the old set</source>
-        <translation>ángulo de la placa con el juego viejo</translation>
     </message>
     <message>
         <source>Name</source>
@@ -9616,6 +9663,22 @@ Para seguir de todos modos, decir por qué:</translation>
         <source>job finished</source>
         <translation>trabajo terminado</translation>
     </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>Stop listening  (F8)</source>
+        <translation>Dejar de escuchar  (F8)</translation>
+    </message>
+    <message>
+        <source>Listen  (F8)</source>
+        <translation>Escuchar  (F8)</translation>
+    </message>
+    <message>
+        <source>More of listening</source>
+        <translation>Más de la escucha</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::LearnedPanel</name>
@@ -9907,40 +9970,8 @@ Para seguir de todos modos, decir por qué:</translation>
 <context>
     <name>flenzo::LookForm</name>
     <message>
-        <source>strings are centred over the fretboard</source>
-        <translation>las cuerdas van centradas sobre el diapasón</translation>
-    </message>
-    <message>
-        <source>neck screws are snug</source>
-        <translation>los tornillos del mástil están firmes</translation>
-    </message>
-    <message>
-        <source>the claw is parallel to its wall</source>
-        <translation>la garra está paralela a su pared</translation>
-    </message>
-    <message>
-        <source>knife edges and bridge posts are unworn and firm</source>
-        <translation>filos y postes del puente sin desgaste y firmes</translation>
-    </message>
-    <message>
-        <source>the shaft turns freely, its spring is seated</source>
-        <translation>el eje gira libre, su muelle está asentado</translation>
-    </message>
-    <message>
-        <source>every string is on the floor of its slot</source>
-        <translation>cada cuerda está en el fondo de su ranura</translation>
-    </message>
-    <message>
-        <source>nut caps are in their order and the right way round</source>
-        <translation>las pletinas están en su orden y del derecho</translation>
-    </message>
-    <message>
-        <source>pivot screws and edge are unworn and firm</source>
-        <translation>tornillos de apoyo y canto sin desgaste y firmes</translation>
-    </message>
-    <message>
-        <source>ball ends noted, the bridge&apos;s place marked</source>
-        <translation>bolas anotadas, sitio del puente marcado</translation>
+        <source>What is not ticked stays on the job sheet as not inspected.</source>
+        <translation>Lo que no se marca queda en la hoja del trabajo como sin inspeccionar.</translation>
     </message>
 </context>
 <context>
@@ -10198,6 +10229,10 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>other %1</source>
         <translation>otra %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 (%3).</source>
+        <translation>%1: %2 (%3).</translation>
     </message>
 </context>
 <context>
@@ -10642,14 +10677,6 @@ por venir</translation>
         <translation>&amp;Herramientas y tarifa</translation>
     </message>
     <message>
-        <source>A&amp;ims in your order</source>
-        <translation>&amp;Objetivos en el orden elegido</translation>
-    </message>
-    <message>
-        <source>If the claw is &amp;left alone</source>
-        <translation>Si se deja la &amp;garra</translation>
-    </message>
-    <message>
         <source>Fi&amp;gures</source>
         <translation>Ci&amp;fras</translation>
     </message>
@@ -10658,16 +10685,8 @@ por venir</translation>
         <translation>Qué a&amp;yuda</translation>
     </message>
     <message>
-        <source>Save methods and tools as shop defaults</source>
-        <translation>Guardar métodos y herramientas como los del taller</translation>
-    </message>
-    <message>
         <source>New jobs begin with these methods and tools.</source>
         <translation>Los trabajos nuevos empiezan con estos métodos y herramientas.</translation>
-    </message>
-    <message>
-        <source>Compare methods on simulated guitars…</source>
-        <translation>Comparar métodos en guitarras simuladas…</translation>
     </message>
     <message>
         <source>labour, an hour</source>
@@ -10756,6 +10775,30 @@ por venir</translation>
     <message>
         <source>arm</source>
         <translation>palanca</translation>
+    </message>
+    <message>
+        <source>A&amp;ims</source>
+        <translation>O&amp;bjetivos</translation>
+    </message>
+    <message>
+        <source>C&amp;law left alone</source>
+        <translation>&amp;Garra sin tocar</translation>
+    </message>
+    <message>
+        <source>Save as shop defaults</source>
+        <translation>Guardar como valores del taller</translation>
+    </message>
+    <message>
+        <source>Methods and tools as chosen here become the beginning of every new job</source>
+        <translation>Los métodos y herramientas elegidos aquí son el comienzo de cada trabajo nuevo</translation>
+    </message>
+    <message>
+        <source>Compare methods…</source>
+        <translation>Comparar métodos…</translation>
+    </message>
+    <message>
+        <source>Plays them on simulated guitars like this one</source>
+        <translation>Los ensaya en guitarras simuladas como esta</translation>
     </message>
 </context>
 <context>
@@ -11832,6 +11875,10 @@ por venir</translation>
     <message>
         <source>Done when %1.</source>
         <translation>Hecho cuando %1.</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Cuerdas</translation>
     </message>
 </context>
 <context>

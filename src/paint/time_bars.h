@@ -5,7 +5,8 @@
 
 namespace flenzo {
 
-/// Where minutes go, a bar each: from the least to the most, with the median across it and, beside it, the median times the jobs that had it.
+/// Where minutes go, a bar each: from the least to the most, with the median across it and, beside it, the median times
+/// the jobs that had it.
 struct TimeBars {
     struct Bar {
         QString name;

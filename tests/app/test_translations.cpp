@@ -2,21 +2,31 @@
 // The languages that ship beside English: whole, with every figure in its place, and with room on every page.
 #include "app/languages.h"
 #include "app/main_window.h"
+#include "domain/base/bundled_words.h"
 #include "domain/job/edits.h"
 #include "domain/work/progress.h"
 #include "session/document/demo.h"
+#include "session/input/string_entry.h"
+#include "store/bundled.h"
 #include "store/exercise_json.h"
 #include "support/window.h"
 #include "widgets/controls/rig_fields.h"
+#include "widgets/controls/scene_view.h"
+#include "widgets/look.h"
 #include "widgets/pages/practice_bench.h"
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
 
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QMultiHash>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QScopeGuard>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QTableWidget>
 #include <QTest>
 #include <QTextBrowser>
 #include <QTranslator>
@@ -104,6 +114,38 @@ class TestTranslations : public QObject, WindowFixture {
         QTest::addColumn<QString>("language");
         QTest::newRow("German") << "de";
         QTest::newRow("Spanish") << "es";
+    }
+
+    /// No scroll bar at the bench, every lane in sight, no word cut, and the window no larger than the screen.
+    void benchFits(const QSize& screen, const QString& what) {
+        for (int k = 0; k < 4; ++k)
+            QCoreApplication::processEvents();
+        QVERIFY2(window_->size() == screen, qPrintable(what));
+        auto* lanes = find<SceneView>("lanes");
+        QVERIFY2(lanes->visibleRegion().boundingRect().size() == lanes->size(), qPrintable(what));
+        const auto strings = static_cast<int>(session().job().rig.strings.size());
+        const double least_px = basePixels(window_->context().preferences()) * 0.45;
+        for (int i = 0; i < strings; ++i)
+            QVERIFY2(lanes->scene().find(QStringLiteral("lane-%1").arg(i))->points.boundingRect().height() > least_px,
+                     qPrintable(what));
+        for (QWidget* up = lanes; up; up = up->parentWidget())
+            if (const auto* area = qobject_cast<QScrollArea*>(up))
+                QVERIFY2(!area->verticalScrollBar()->isVisible() && !area->horizontalScrollBar()->isVisible(),
+                         qPrintable(what));
+        for (const QWidget* each : window_->findChildren<QWidget*>()) {
+            if (!each->isVisible() || each->visibleRegion().isEmpty())
+                continue;
+            const auto* button = qobject_cast<const QPushButton*>(each);
+            const auto* label = qobject_cast<const QLabel*>(each);
+            const bool shortened = label && label->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored;
+            const QString named = what + QLatin1Char(' ') + each->objectName();
+            if (button)
+                QVERIFY2(button->width() >= button->minimumSizeHint().width(), qPrintable(named));
+            if (label && !label->wordWrap() && !shortened)
+                QVERIFY2(label->width() >= label->minimumSizeHint().width(), qPrintable(named));
+            if (label && label->wordWrap())
+                QVERIFY2(label->height() >= label->heightForWidth(label->width()), qPrintable(named));
+        }
     }
 
 private Q_SLOTS:
@@ -248,6 +290,86 @@ private Q_SLOTS:
         window_->showBench();
         window_->actions().find("undo")->trigger();
         QCOMPARE(session().job().log.size(), entries - 1);
+    }
+
+    /// A set, a single string and a tuning are read, typed and searched under the names the screen shows.
+    void whatTheCatalogueHasIsFoundUnderItsShownName() {
+        QCOMPARE(bundledWords(QStringLiteral(".046 nickel-plated wound")), QStringLiteral(".046 nickel-plated wound"));
+        QVERIFY(bundledAs(QStringLiteral("six")).isEmpty());
+        speak(QStringLiteral("de"));
+        const QString shown = bundledWords(QStringLiteral(".046 nickel-plated wound"));
+        QVERIFY2(shown.startsWith(QLatin1String(".046 ")) && !shown.contains(QLatin1String("wound")),
+                 qPrintable(shown));
+        const auto found = findString(bundledCatalogue().value(), shown);
+        QVERIFY(found.ok() && found.value()->label == QLatin1String(".046 nickel-plated wound"));
+        beginShop();
+        for (int demo = 0; demo < demoNames().size(); ++demo)
+            if (Job job = demoJob(demo).value(); job.onPicks.setName == QLatin1String("Six, 10 to 52"))
+                QVERIFY(!session().keep(job, Unsaved::Discard));
+        window_->showPage(MainWindow::Shop);
+        auto* table = find<QTableWidget>("jobs");
+        const int all = table->rowCount();
+        QVERIFY(all > 0);
+        auto* search = find<QLineEdit>("search");
+        for (const char* words : {"sechs 10 bis 52", "Six, 10 to 52"}) {
+            search->setText(QLatin1String(words));
+            QVERIFY2(table->rowCount() > 0, words);
+        }
+        search->setText(QStringLiteral("sieben 10 bis 52"));
+        QCOMPARE(table->rowCount(), 0);
+    }
+
+    void theBenchHasRoom_data() {
+        everyLanguage();
+        QTest::newRow("English") << "en";
+    }
+    /// Up to twice the usual size of text, in both themes, whatever the act.
+    void theBenchHasRoom() {
+        QFETCH(QString, language);
+        if (language != QLatin1String("en"))
+            speak(language);
+        beginShop();
+        const auto look = [this](double scale, bool dark) {
+            window_->context().change([&](Preferences& preferences) {
+                preferences.textScale = scale;
+                preferences.dark = dark;
+            });
+        };
+        const auto show = [this](std::size_t strings, const QSize& screen, bool answers = false) {
+            Job job = newJob();
+            QVERIFY(!setStringCount(job, strings, window_->context().catalogue()));
+            if (answers)
+                job.simulatedSeed = 3;
+            QVERIFY(!session().keep(job, Unsaved::Discard));
+            window_->resize(screen);
+            window_->showBench();
+        };
+        const QSize usual(1280, 800), small(1024, 700);
+        for (const double scale : {1.0, 1.5, 2.0}) {
+            look(scale, scale > 1.5); // the theme has no part in sizes
+            for (const auto& [strings, screen] :
+                 {std::pair{std::size_t{4}, usual}, {7, usual}, {12, usual}, {6, small}}) {
+                show(strings, screen);
+                benchFits(screen, QStringLiteral("%1 strings, %2").arg(strings).arg(scale));
+                if (QTest::currentTestFailed())
+                    return;
+            }
+        }
+        look(1.0, false);
+        for (const auto& [strings, screen] : {std::pair{std::size_t{7}, usual / 2}, {6, small / 2}}) {
+            show(strings, screen); // a desktop that counts two pixels as one
+            benchFits(screen, QStringLiteral("%1 strings in half the pixels").arg(strings));
+        }
+        look(2.0, false);
+        for (const QSize& screen : {small, usual}) {
+            show(6, screen, true);
+            for (int act = 0; act < 9 && !QTest::currentTestFailed(); ++act) {
+                benchFits(screen, QStringLiteral("act %1: %2").arg(act).arg(text("act")));
+                QVERIFY(!bench().letSimulationAnswer());
+            }
+            bench().pickGap(); // with its keys for an eye
+            benchFits(screen, QStringLiteral("gap"));
+        }
     }
 
     void everyStepHasRoom_data() { everyLanguage(); }
