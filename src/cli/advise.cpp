@@ -216,8 +216,8 @@ QString sparedWhy(const BenchJob& job, const Spared& spared) {
         return QStringLiteral("As far as is safe now: %1 on the whole way.").arg(would);
     case Spared::By::LessClaw:
         return QStringLiteral("Less than is missing: %1 if all were turned at once.").arg(would);
-    case Spared::By::LettingDown:
-        return QStringLiteral("Let down before the claw is turned: %1 with it.").arg(would);
+    case Spared::By::First:
+        return QStringLiteral("This first: %1 by the act that would follow.").arg(would);
     case Spared::By::FineTuner:
         return QStringLiteral("As far as its fine tuner goes; %1 cents are left for the peg, with the nut open.")
             .arg(std::abs(spared.missing_cents), 0, 'f', 0);

@@ -108,6 +108,29 @@ private Q_SLOTS:
         QVERIFY(advice.act.turns.mean() > 0.0 && advice.act.turns.mean() < advice.act.level.moreTurns - 0.5);
     }
 
+    /// With the springs far ahead the plate sinks when the block comes out: before that
+    /// pulls a string too far the claw is turned back.
+    void theBlockComesOutSoThatNothingBreaks() {
+        BenchJob job = withOctaveString(8.0, 391.995, -250.0);
+        Event block;
+        block.kind = Event::Kind::Block;
+        block.block = Block{Block::Kind::Rear, radians(1.0)};
+        job.log = {block};
+        SimulatedGuitar guitar(job, UncertaintyModel(), 4);
+        guitar.hear(job.log);
+        for (int act = 0; act < 60 && advise(job).act.what != NextAct::Do::Unblock; ++act)
+            job.log.push_back(guitar.perform(advise(job).act));
+        QCOMPARE(advise(job).act.what, NextAct::Do::Unblock);
+        job.log.push_back(Event::claw({3.0, 3.0})); // and it was turned on, by mistake
+        const NextAct act = advise(job).act;
+        QCOMPARE(act.what, NextAct::Do::Claw);
+        QVERIFY(act.turns.mean() < -1.0);
+        QVERIFY(act.spared && act.spared->by == Spared::By::First && act.spared->string == 3);
+        QVERIFY(act.spared->share > allowed);
+        job.log.push_back(Event::claw(act.turns)); // then it may come out
+        QCOMPARE(advise(job).act.what, NextAct::Do::Unblock);
+    }
+
     /// What a fine tuner has left is counted as it is used; an aim beyond it is said to be so.
     void noFineTunerIsAskedForMoreThanItHas() {
         BenchJob job = changeJob(1.0);

@@ -13,7 +13,7 @@ struct Spared {
         OtherString, ///< another one is tuned first
         NotSoFar,    ///< it is not tuned so far at once
         LessClaw,    ///< the claw is not turned so far at once
-        LettingDown, ///< it is let down before the claw is turned
+        First,       ///< this comes before an act that would pull it so far
         FineTuner    ///< it is tuned as far as its fine tuner goes
     };
     By by = By::OtherString;
@@ -44,7 +44,7 @@ struct NextAct {
     ClawStepPolicy hand; ///< how the claw is turned here
     Aim aim;
     std::optional<Spared> spared;
-    LevelSolution level; ///< where everything aims at, from the claw as it stands
+    LevelSolution level; ///< where everything aims at, from the claw as it is
 };
 
 } // namespace flenzo

@@ -76,8 +76,26 @@ NextAct turnClaw(const Situation& now, double mean_turns) {
     }
     // Not even a step: it is let down first, by what the whole turn asks for.
     NextAct down = tuneExactly(now, over->string, now.readings_cents[over->string] + centsOfPull(over->room));
-    down.spared = spared(now, Spared::By::LettingDown, *over);
+    down.spared = spared(now, Spared::By::First, *over);
     return down;
+}
+
+NextAct takeBlockOut(const Situation& now) {
+    const NextAct out = plain(now, Do::Unblock);
+    if (!clawIsWrong(now)) // then the plate comes to level, and every string to its pitch
+        return out;
+    State free = now.state;
+    free.block.reset();
+    BalanceEquation equation(now.rig, free);
+    equation.addMoment(now.cancelled_Nm);
+    const Equilibrium rest =
+        slide(equation, limitsOf(now.rig.bridge, std::nullopt), now.state.angle_rad, now.rig.bridge.friction.pivot_Nm);
+    const auto over = overpulled(now, equation, rest.angle_rad);
+    if (!over)
+        return out;
+    NextAct claw = clawAtOnce(now); // on the block it moves nothing
+    claw.spared = spared(now, Spared::By::First, *over);
+    return claw;
 }
 
 Aim aimAt(const Situation& now, std::size_t string, double off_cents) {
@@ -89,7 +107,7 @@ namespace {
 
 /// By how much a string that shall rise by `by_cents` can, where its fine tuner ends before; with nothing left that is
 /// worth a turn the act is to leave it. A tuner at a headless bridge is the string's peg as well, and nobody knows
-/// where it stands.
+/// where it is.
 double withinFineTuner_cents(const Situation& now, std::size_t string, double by_cents, NextAct& act) {
     if (!now.state.nutLocked || now.rig.bridge.has().tunersAtBridge || now.rig.strings[string].finePerTurn_m <= 0.0)
         return by_cents;

@@ -10,11 +10,13 @@ namespace flenzo {
 [[nodiscard]] NextAct plain(const Situation& now, NextAct::Do what);
 /// All that has not been read here, or once more all there is.
 [[nodiscard]] NextAct readAll(const Situation& now);
-/// Strings, and the plate where it stands behind them.
+/// Strings, and the plate where the list ends with it.
 [[nodiscard]] NextAct readStrings(const Situation& now, std::vector<std::size_t> which);
 [[nodiscard]] NextAct turnClaw(const Situation& now, double mean_turns);
 /// All the turns that are missing, as the hand takes them.
 [[nodiscard]] NextAct clawAtOnce(const Situation& now);
+/// The block out, or first the claw where a string would otherwise be pulled too near to breaking.
+[[nodiscard]] NextAct takeBlockOut(const Situation& now);
 /// A reading so far from the one that is wanted, as the tuner says it.
 [[nodiscard]] Aim aimAt(const Situation& now, std::size_t string, double off_cents);
 /// To what the string will read once its z is the target, after the plate has slid as far as the pivot lets it.

@@ -365,7 +365,7 @@ const std::vector<Rule>& rules() {
         {"block-claw", blockWantsClaw, clawAtOnce},
         {"block-peg", blockWantsPeg, tuneBlocked},
         {"stretch", givesStill, pull},
-        {"block-out", isBlocked, plainly<Do::Unblock>},
+        {"block-out", isBlocked, takeBlockOut},
         {"after-claw", isAfterClaw, readAll},
         {"exact-done", exactDone, plainly<Do::Done>},
         {"exact-claw", exactClaw, clawAtOnce},

@@ -332,8 +332,8 @@ QString sparedWords(const Job& job, const Spared& spared) {
     case Spared::By::LessClaw:
         return ActWordsWords::tr("Not all at once: that would bring %1 to %2 % of its breaking load.")
             .arg(string, percent);
-    case Spared::By::LettingDown:
-        return ActWordsWords::tr("Before the claw: turning it would bring %1 to %2 % of its breaking load.")
+    case Spared::By::First:
+        return ActWordsWords::tr("This first: the next act would bring %1 to %2 % of its breaking load.")
             .arg(string, percent);
     case Spared::By::FineTuner:
         return ActWordsWords::tr("Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at "
