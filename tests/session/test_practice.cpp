@@ -122,6 +122,9 @@ private Q_SLOTS:
         PracticeRun blocked(named("blocked-aims"), 3);
         QVERIFY(!blocked.act(simple(Do::Done)));
         QVERIFY(blocked.score().hurts.contains(Hurt::BlockLeftIn) && !blocked.score().passed);
+        PracticeRun dived(named("blocked-aims"), 3); // the job warns of it at the return test, so practice does
+        QVERIFY(!dived.act(simple(Do::Dive)));
+        QVERIFY(dived.score().hurts.contains(Hurt::BlockLeftIn));
     }
     void thatWhichCostMostIsNamed() {
         PracticeRun run(named("sunk"), 3);

@@ -322,6 +322,15 @@ private Q_SLOTS:
         QVERIFY(mishaps(job, Phase::Intake, QStringLiteral("xyzzy")).isEmpty());
     }
 
+    void oneTableSaysWhatGoesWrongWhere() {
+        const FamilyTraits& has = demo(0).rig.bridge.has();
+        QCOMPARE(hazardAt(StepId::ReturnTest, {Hazard::CapsOff}, has), std::optional(Hazard::CapsOff));
+        QCOMPARE(hazardAt(StepId::Height, {Hazard::TensionOn}, has), std::optional(Hazard::TensionOn));
+        QCOMPARE(hazardAt(StepId::Lock, {Hazard::Unsettled}, has), std::optional(Hazard::Unsettled));
+        QVERIFY(!hazardAt(StepId::HandOver, {Hazard::TensionOn, Hazard::ArmIn}, has));
+        QVERIFY(!hazardAt(StepId::CutOld, {Hazard::TensionOn}, demo(4).rig.bridge.has())); // a shaft keeps one at pitch
+    }
+
     void whatNobodyInspectedStaysOnTheSheet() {
         Job job = demo(0);
         goTo(job, StepId::Checks);

@@ -8,6 +8,7 @@
 #include "domain/bench/entering.h"
 #include "domain/job/derived.h"
 #include "domain/job/edits.h"
+#include "domain/work/warnings.h"
 
 #include <algorithm>
 #include <array>
@@ -115,30 +116,65 @@ void PracticeRun::hurt(Hurt what) {
         hurts_.append(what);
 }
 
-/// What hurts is noted; practice goes on, for nothing can break here.
-void PracticeRun::watch(const PracticeAct& act) {
-    constexpr double slackShare = 0.15, tight = 0.3, near_cents = 10.0, settled_cents = 5.0;
-    const auto anyTight = [&] {
-        for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
-            if (guitar_.pullShare(i) > tight)
-                return true;
-        return false;
-    };
-    if (act.what == Do::TakeOff && guitar_.pullShare(*act.string) > slackShare)
-        hurt(Hurt::CutUnderTension);
-    if (act.what == Do::Lock) {
-        bool off = !guitar_.isSettled(settled_cents);
-        for (std::size_t i = 0; i < job_.rig.strings.size(); ++i)
-            off = off || !(std::abs(guitar_.reading_cents(i)) < near_cents);
-        if (off)
-            hurt(Hurt::LockedUnsettled);
+namespace {
+
+/// The step of a job that an act of practice is.
+std::optional<StepId> stepOf(Do what) {
+    switch (what) {
+    case Do::TakeOff:
+        return StepId::CutOld;
+    case Do::Lock:
+        return StepId::Lock;
+    case Do::Dive:
+    case Do::PullUp:
+        return StepId::ReturnTest;
+    case Do::Posts:
+        return StepId::Height;
+    case Do::Done:
+        return StepId::HandOver;
+    default:
+        return std::nullopt;
     }
-    if ((act.what == Do::Dive || act.what == Do::PullUp) && job_.card.nut != Nut::Open && !isLocked())
-        hurt(Hurt::DivedUnlocked);
-    if (act.what == Do::Posts && job_.rig.bridge.has().hasClaw() && anyTight())
-        hurt(Hurt::PostsUnderTension);
-    if (act.what == Do::Done && guitar_.state().block)
-        hurt(Hurt::BlockLeftIn);
+}
+
+Hurt hurtOf(StepId step, Hazard hazard) {
+    return step == StepId::Lock        ? Hurt::LockedUnsettled
+           : hazard == Hazard::BlockIn ? Hurt::BlockLeftIn
+           : hazard == Hazard::CapsOff ? Hurt::DivedUnlocked
+           : step == StepId::CutOld    ? Hurt::CutUnderTension
+                                       : Hurt::PostsUnderTension;
+}
+
+} // namespace
+
+/// What is dangerous now, as the guitar is and not as somebody said.
+Hazards PracticeRun::hazardsAt(const PracticeAct& act) const {
+    constexpr double slackShare = 0.15, tight = 0.3, near_cents = 10.0, settled_cents = 5.0;
+    bool tension = act.what == Do::TakeOff && guitar_.pullShare(*act.string) > slackShare;
+    bool off = !guitar_.isSettled(settled_cents);
+    for (std::size_t i = 0; i < job_.rig.strings.size(); ++i) {
+        tension = tension || (act.what == Do::Posts && guitar_.pullShare(i) > tight);
+        off = off || !(std::abs(guitar_.reading_cents(i)) < near_cents);
+    }
+    Hazards now;
+    now.set(Hazard::TensionOn, tension);
+    now.set(Hazard::Unsettled, act.what == Do::Lock && off); // what is not at pitch yet has not settled there
+    now.set(Hazard::BlockIn, guitar_.state().block.has_value());
+    now.set(Hazard::CapsOff, job_.card.nut != Nut::Open && !isLocked());
+    return now;
+}
+
+/// What hurts is noted, by the rules of the job; practice goes on, for nothing can break here.
+void PracticeRun::watch(const PracticeAct& act) {
+    const std::optional<StepId> step = stepOf(act.what);
+    if (!step)
+        return;
+    const Hazards now = hazardsAt(act);
+    const FamilyTraits& has = job_.rig.bridge.has();
+    if (const auto hazard = hazardAt(*step, now, has))
+        hurt(hurtOf(*step, *hazard));
+    else if (*step == StepId::CutOld && now.has(Hazard::TensionOn))
+        hurt(Hurt::CutUnderTension); // where strings come off one by one the job cautions at each
 }
 
 std::optional<PracticeAct::Guess> PracticeRun::askedBefore(Do what) const {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "domain/practice/exercise.h"
+#include "domain/work/step.h"
 
 namespace flenzo {
 
@@ -39,6 +40,7 @@ public:
     [[nodiscard]] const QList<qsizetype>& entries() const { return entries_; }
 
 private:
+    [[nodiscard]] Hazards hazardsAt(const PracticeAct& act) const;
     void watch(const PracticeAct& act);
     void hurt(Hurt what);
     void judgeGuesses(const PracticeAct& act);

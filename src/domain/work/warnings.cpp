@@ -46,6 +46,8 @@ constexpr Guard guards[] = {
     {StepId::Level, Hazard::Unsettled, unsettled},
     {StepId::Height, Hazard::Unsettled, unsettled},
     {StepId::Intonate, Hazard::Unsettled, unsettled},
+    {StepId::Lock, Hazard::Unsettled, unsettled},
+    {StepId::Lock, Hazard::BlockIn, blocked},
     {StepId::Tune, Hazard::BlockIn, blocked},
     {StepId::FineTune, Hazard::BlockIn, blocked},
     {StepId::ReturnTest, Hazard::BlockIn, blocked},
@@ -138,6 +140,22 @@ bool spillsInserts(const Job& job, const Derived& derived, Orientation to) {
            hazardsOf(job, derived).has(Hazard::InsertsOpen);
 }
 
+namespace {
+
+const Guard* guardOf(StepId step, const Hazards& now, const FamilyTraits& has) {
+    for (const Guard& guard : guards)
+        if (guard.step == step && now.has(guard.hazard) && (!guard.has || guard.has(has)))
+            return &guard;
+    return nullptr;
+}
+
+} // namespace
+
+std::optional<Hazard> hazardAt(StepId step, const Hazards& now, const FamilyTraits& has) {
+    const Guard* guard = guardOf(step, now, has);
+    return guard ? std::optional(guard->hazard) : std::nullopt;
+}
+
 std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId step) {
     const Hazards hazards = hazardsOf(job, derived);
     const FamilyTraits& has = job.rig.bridge.has();
@@ -152,10 +170,8 @@ std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId 
     if (step == StepId::Lock)
         if (const QStringList missing = missingForLock(job, derived); !missing.isEmpty())
             return WarningsWords::tr("Not ready to lock: %1.").arg(missing.join(QStringLiteral(", ")));
-    for (const Guard& guard : guards)
-        if (guard.step == step && hazards.has(guard.hazard) && (!guard.has || guard.has(has)))
-            return WarningsWords::tr(guard.sentence);
-    return std::nullopt;
+    const Guard* guard = guardOf(step, hazards, has);
+    return guard ? std::optional(WarningsWords::tr(guard->sentence)) : std::nullopt;
 }
 
 QStringList missingForLock(const Job& job, const Derived& derived) {
