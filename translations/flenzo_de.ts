@@ -343,10 +343,6 @@
         <translation>Nicht alles auf einmal: das brächte %1 auf %2 % ihrer Bruchlast.</translation>
     </message>
     <message>
-        <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
-        <translation>Vor der Federkralle: sie zu drehen brächte %1 auf %2 % ihrer Bruchlast.</translation>
-    </message>
-    <message>
         <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
         <translation>Dort endet der Feinstimmer, %1 ¢ fehlen noch (berechnet). Für den Rest: an dieser Saite den Sattel öffnen, den Feinstimmer in die Mitte stellen, an der Mechanik stimmen und wieder klemmen.</translation>
     </message>
@@ -385,6 +381,10 @@
     <message>
         <source>%1, the string stretched (%2)</source>
         <translation>%1, die Saite hat sich gedehnt (%2)</translation>
+    </message>
+    <message>
+        <source>This first: the next act would bring %1 to %2 % of its breaking load.</source>
+        <translation>Dies zuerst: der nächste Handgriff brächte %1 auf %2 % ihrer Bruchlast.</translation>
     </message>
 </context>
 <context>
@@ -9678,6 +9678,10 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>More of listening</source>
         <translation>Mehr zum Zuhören</translation>
+    </message>
+    <message>
+        <source>Continue  (Enter)</source>
+        <translation>Weiter  (Enter)</translation>
     </message>
 </context>
 <context>

@@ -343,10 +343,6 @@
         <translation>No todo de una vez: llevaría %1 al %2 % de su carga de rotura.</translation>
     </message>
     <message>
-        <source>Before the claw: turning it would bring %1 to %2 % of its breaking load.</source>
-        <translation>Antes de la garra: girarla llevaría %1 al %2 % de su carga de rotura.</translation>
-    </message>
-    <message>
         <source>Its fine tuner ends there, %1 ¢ short (calculated). For the rest, open the nut at this string, set the fine tuner to its middle, tune by the peg and clamp it again.</source>
         <translation>Ahí acaba su afinador fino, faltan %1 ¢ (calculado). Para el resto: abrir la cejuela en esta cuerda, poner el afinador fino en su mitad, afinar con la clavija y volver a bloquear.</translation>
     </message>
@@ -385,6 +381,10 @@
     <message>
         <source>%1, the string stretched (%2)</source>
         <translation>%1, la cuerda se estiró (%2)</translation>
+    </message>
+    <message>
+        <source>This first: the next act would bring %1 to %2 % of its breaking load.</source>
+        <translation>Esto primero: la acción siguiente llevaría %1 al %2 % de su carga de rotura.</translation>
     </message>
 </context>
 <context>
@@ -9678,6 +9678,10 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>More of listening</source>
         <translation>Más de la escucha</translation>
+    </message>
+    <message>
+        <source>Continue  (Enter)</source>
+        <translation>Continuar  (Intro)</translation>
     </message>
 </context>
 <context>

@@ -420,6 +420,14 @@ private Q_SLOTS:
         QVERIFY(heard->text(QAccessible::Value) != first);
         QTest::keyClick(way, Qt::Key_Left);
         QCOMPARE(heard->text(QAccessible::Value), first);
+        auto* lanes = find<SceneView>("lanes");
+        QAccessibleInterface* strings = QAccessible::queryAccessibleInterface(lanes);
+        for (const RigString& string : job().rig.strings) // what each is and where it is to go
+            QVERIFY(strings->text(QAccessible::Description)
+                        .contains(QStringLiteral("String %1,").arg(QString::fromStdString(string.name))));
+        QVERIFY(strings->text(QAccessible::Description).contains(QLatin1String("aim")));
+        QTest::keyClick(lanes, Qt::Key_Right);
+        QVERIFY(strings->text(QAccessible::Value).startsWith(QLatin1String("String 7")));
         for (const char* name : {"section", "momentChart", "movement", "passSheet"}) {
             QAccessibleInterface* each = QAccessible::queryAccessibleInterface(find<QWidget>(name));
             QVERIFY2(each && !each->text(QAccessible::Name).isEmpty(), name);

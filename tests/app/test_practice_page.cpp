@@ -245,6 +245,53 @@ private Q_SLOTS:
         QVERIFY(shown().contains(QStringLiteral("tune")) && find<QLineEdit>("practiceEntry")->hasFocus());
     }
 
+    /// A whole exercise by the mouse, but for the figures: strings are picked in their lanes, acts pressed.
+    void anExerciseByMouse() {
+        begin("fresh-strings", 7);
+        auto* lanes = find<SceneView>("practiceLanes");
+        const auto click = [this](const char* name) {
+            auto* button = find<QPushButton>(name);
+            QVERIFY2(button && button->isVisible() && button->isEnabled(), name);
+            QTest::mouseClick(button, Qt::LeftButton);
+        };
+        const auto pickLane = [&](std::size_t string) {
+            QCoreApplication::processEvents();
+            const Mark* lane = lanes->scene().find(QStringLiteral("lane-%1").arg(string));
+            QTest::mouseClick(lanes, Qt::LeftButton, {}, lane->points.boundingRect().center().toPoint());
+            QCOMPARE(bench().pickedString(), string);
+        };
+        bench().setAskNumber([](const QString&) { return QStringLiteral("1"); });
+        for (int k = 0; k < 300 && !run().isOver() && !QTest::currentTestFailed(); ++k) {
+            const NextAct next = advise(benchJobOf(run().job())).act;
+            switch (next.what) {
+            case NextAct::Do::Read:
+                for (const std::size_t string : next.strings) {
+                    pickLane(string);
+                    click("practice-read");
+                }
+                if (next.gap) {
+                    click("thing-ruler");
+                    click("practice-measure");
+                }
+                break;
+            case NextAct::Do::Claw:
+                click("thing-claw");
+                type(QString::number(std::abs(next.turns.mean()), 'f', 2));
+                click(next.turns.mean() < 0.0 ? "practice-loosen" : "practice-tighten");
+                break;
+            case NextAct::Do::Tune:
+                pickLane(next.aim.string);
+                type(QString::number(std::lround(next.aim.cents)));
+                click("practice-tune");
+                break;
+            default:
+                click("practice-done");
+            }
+        }
+        QVERIFY(run().isOver() && page().result().isVisible());
+        QVERIFY(run().score().inTune);
+    }
+
     /// What is expected is asked for in words and typed in the field; no key does anything else meanwhile.
     void theEstimateIsAskedAndTyped() {
         begin("sunk", 5);

@@ -8,6 +8,7 @@
 #include "session/document/demo.h"
 #include "store/job_json.h"
 #include "support/window.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
@@ -33,10 +34,12 @@ using namespace flenzo::testing;
 
 namespace {
 
-/// A technician who works by keys alone.
+/// A technician who works by keys alone, or by the mouse but for what is written.
 class Hands {
 public:
-    explicit Hands(MainWindow& window) : window_(window), steps_(*window.findChild<JobPage*>()) {}
+    enum class With { Keys, Mouse };
+    explicit Hands(MainWindow& window, With with = With::Keys)
+        : window_(window), steps_(*window.findChild<JobPage*>()), with_(with) {}
 
     [[nodiscard]] const Job& job() const { return window_.context().session().job(); }
     [[nodiscard]] bool through() const { return !currentStep(job(), window_.context().session().derived()); }
@@ -47,22 +50,44 @@ public:
         const auto next = session.derived().next().what;
         if (steps_.isAtBench() && next != NextAct::Do::Done && next != NextAct::Do::Stuck &&
             session.job().simulatedSeed) {
-            key(window_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
+            with_ == With::Mouse ? answerByMouse(next)
+                                 : key(window_.findChild<QLineEdit*>(QStringLiteral("entry")), Qt::Key_F9);
             return;
         }
         auto* reason = window_.findChild<QLineEdit*>(QStringLiteral("reason"));
         if (reason->isVisible()) {
             QTest::keyClicks(reason, QStringLiteral("seen and weighed"));
-            key(reason, Qt::Key_Return);
+            with_ == With::Mouse ? click("reasonGiven") : key(reason, Qt::Key_Return);
             return;
         }
-        key(&steps_, Qt::Key_Space);
+        if (with_ == With::Keys)
+            key(&steps_, Qt::Key_Space);
+        else
+            click(steps_.isAtBench() ? "done" : "stepDone");
     }
 
 private:
     static void key(QWidget* at, Qt::Key key) { QTest::keyClick(at, key); }
+    void click(const char* name) const {
+        auto* button = window_.findChild<QPushButton*>(QLatin1String(name));
+        QVERIFY2(button->isVisible() && button->isEnabled(), name);
+        QTest::mouseClick(button, Qt::LeftButton);
+    }
+    /// A string is picked in its lane before it is read or tuned.
+    void answerByMouse(NextAct::Do next) const {
+        const Derived& derived = window_.context().session().derived();
+        if (next == NextAct::Do::Tune) {
+            auto* lanes = window_.findChild<SceneView*>(QStringLiteral("lanes"));
+            QCoreApplication::processEvents();
+            const Mark* lane = lanes->scene().find(QStringLiteral("lane-%1").arg(derived.next().aim.string));
+            QTest::mouseClick(lanes, Qt::LeftButton, {}, lane->points.boundingRect().center().toPoint());
+            QCOMPARE(window_.context().bench().pickedString(), std::optional(derived.next().aim.string));
+        }
+        click("answer");
+    }
     MainWindow& window_;
     JobPage& steps_;
+    With with_;
 };
 
 /// What has been shown as entered: records and log together only ever grow here.
@@ -179,6 +204,16 @@ private Q_SLOTS:
             QVERIFY(!window_->exchange().exportSheet(file));
             QVERIFY(QFileInfo(file).size() > 1500);
         }
+    }
+
+    void aWholeJobByMouse() {
+        QVERIFY(!window_->context().session().keep(demo(2)));
+        window_->showWork();
+        Hands hands(*window_, Hands::With::Mouse);
+        for (int k = 0; k < 500 && !hands.through() && !QTest::currentTestFailed(); ++k)
+            hands.act();
+        QVERIFY(hands.through());
+        QCOMPARE(hands.job().work.state, JobState::Finished);
     }
 
     void aWarningIsShownAndTakesAReasonByKeys() {

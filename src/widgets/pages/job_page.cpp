@@ -35,7 +35,7 @@ namespace flenzo {
 
 namespace {
 
-constexpr double narrowWidth = 58.0; ///< in base sizes: below it the bar stands in two rows
+constexpr double narrowWidth = 58.0; ///< in base sizes: below it the bar is in two rows
 
 } // namespace
 
@@ -121,10 +121,14 @@ QWidget* JobPage::buildAsk() {
     reason_->setObjectName(QStringLiteral("reason"));
     reason_->setAccessibleName(tr("Reason or note"));
     reason_->installEventFilter(this);
+    auto* goOn = new QPushButton(tr("Continue  (Enter)"), ask_);
+    goOn->setObjectName(QStringLiteral("reasonGiven"));
     auto* leave = new QPushButton(tr("Cancel  (Esc)"), ask_);
     row->addWidget(question_, 2);
     row->addWidget(reason_, 2);
+    row->addWidget(goOn);
     row->addWidget(leave);
+    connect(goOn, &QPushButton::clicked, this, [this] { say(asked_, reason_->text()); });
     connect(leave, &QPushButton::clicked, this, [this] {
         ask_->hide();
         takeFocus();
