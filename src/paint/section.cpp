@@ -39,12 +39,11 @@ public:
           extent_(extentOf(values.rig, values.state.claw)) {
         scene_.size = size;
         narrow_ = size.width() < 600.0 * values.textScale;
-        tight_ = size.width() < 440.0 * values.textScale;
-        constexpr double lowRows = 15.0;
+        constexpr double lowRows = 15.0, leastRows = 12.0; // of words; below the least they would cross the plate
+        tight_ = size.width() < 440.0 * values.textScale || size.height() < leastRows * font_;
         low_ = tight_ && size.height() < lowRows * font_;
         strip_ = values.bare ? 0.0 : (low_ ? 1.5 : 2.8) * font_;
-        const double head =
-            narrow_ && !low_ && !values.bare ? 1.6 * font_ : 0.0; // else the sums stand beside the bridge
+        const double head = narrow_ && !low_ && !values.bare ? 1.6 * font_ : 0.0; // else the sums are beside the bridge
         const QSizeF room(size.width() - 20.0, size.height() - strip_ - head - 12.0);
         const double scale = std::max(1.0, std::min(room.width() / (extent_.right - extent_.left),
                                                     room.height() / (extent_.top - extent_.bottom)));

@@ -71,7 +71,7 @@ void drawPlateOutline(Scene& scene, const SectionValues& v, const ViewTransform&
     mark.tip = SectionLabelsWords::tr("%1: %2").arg(outline.words, plateText(outline.angle_rad));
     if (font <= 0.0)
         return; // there is room for the line but not for its word; the tip has it
-    const bool above = outline.angle_rad > v.state.angle_rad;
+    const bool above = v.state.block || outline.angle_rad > v.state.angle_rad; // a block is below
     const QPointF end = paper.at(there.place({rear, above ? thickness : 0.0}));
     scene.text(end + QPointF(0.0, above ? -font * 0.7 : font * 0.8), outline.words, ColourRole::Forecast, font * 0.87,
                Qt::AlignLeft | Qt::AlignVCenter);
