@@ -11,7 +11,7 @@ class QWidget;
 
 namespace flenzo {
 
-/// One thing a user can do: where it stands, how it is called and pressed, when it may run.
+/// One thing a user can do: where it is found, how it is called and pressed, when it may run.
 struct ActionSpec {
     const char* id;
     QString menu; ///< empty: no menu entry, shortcut only

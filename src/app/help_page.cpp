@@ -62,7 +62,7 @@ public:
     }
 };
 
-/// Headings of the guide as they are written in English; those of other languages stand in the same order.
+/// Headings of the guide as they are written in English; those of other languages are in the same order.
 QString headingFor(const std::optional<Step>& step) {
     if (!step)
         return QStringLiteral("Hand over");

@@ -18,7 +18,7 @@
 
 namespace {
 
-/// Ends the program once the first picture of a window stands.
+/// Ends the program once the first picture of a window is painted.
 class EndWhenPainted : public QObject {
 public:
     using QObject::QObject;

@@ -92,7 +92,7 @@ QPointF pegPlace(const ActPicture& act, std::size_t string) {
     case ActPicture::Pegs::Split: {
         const double half = std::ceil(count / 2.0);
         const bool low = at < half;
-        // On the treble side the thinnest string stands nearest to the nut.
+        // On the treble side the thinnest string is nearest to the nut.
         const double row = low ? at : count - 1.0 - at;
         return {low ? 0.27 : 0.73, 0.80 - 0.66 * (row + 0.5) / half};
     }

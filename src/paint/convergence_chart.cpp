@@ -34,7 +34,7 @@ public:
     Chart(const Convergence& way, const QSizeF& size, double textScale) : way_(way), font_(13.0 * textScale) {
         scene_.size = size;
         const bool plate = !way.plate_deg.empty();
-        // The plate's two ends stand before the scale, in whatever language.
+        // The plate's two ends are before the scale, in whatever language.
         const auto longest = std::max(forward().size(), sunk().size());
         const double left = std::max(font_ * 3.6, font_ * (0.6 + 0.55 * static_cast<double>(longest)));
         const double width = std::max(40.0, size.width() - left - font_ * 2.6);
@@ -129,7 +129,7 @@ private:
         for (std::size_t a = 0; a < way_.acts.size(); ++a) {
             if (way_.acts[a].kind != Act::Kind::Claw)
                 continue;
-            // Between strings and plate, where no word stands; what is above the strings is said there.
+            // Between strings and plate, where no word is; what is above the strings is said there.
             const double x = xAt(static_cast<double>(a)), y = strings_.bottom() + font_ * 0.1, half = font_ * 0.45;
             Mark& stem = scene_.line({{x, strings_.top()}, {x, y}}, ColourRole::Springs, 1.4);
             stem.dashed = true;

@@ -13,7 +13,7 @@ struct ListeningPicture {
     bool clips = false;
 };
 
-/// Two jaws about a gap: the one on the side from which the string comes stands off by how far it is, and closes as
+/// Two jaws about a gap: the one on the side from which the string comes is as far off as the string, and closes as
 /// it gets there; closed and of one colour they are a whole. Under them the level.
 [[nodiscard]] Scene buildListening(const ListeningPicture& values, const QSizeF& size, double textScale);
 

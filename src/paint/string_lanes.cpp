@@ -158,7 +158,7 @@ private:
         }
     }
 
-    /// Two posts that the string has to come to stand between.
+    /// Two posts between which the string has to come.
     void gate(const Lane& one, std::size_t i, double y) {
         constexpr double leastHalf_px = 4.0;
         const double x = xAt(*one.aim_cents);

@@ -3,7 +3,7 @@
 
 #include <QDir>
 
-// The macro declares a function of the global namespace, so it cannot stand inside any other.
+// The macro declares a function of the global namespace, so it cannot be inside any other.
 static void openData() {
     Q_INIT_RESOURCE(data);
 }

@@ -108,7 +108,7 @@ QList<PracticeAct> actsIn(Fields& fields, const char* name, const Rig& rig) {
     return acts;
 }
 
-/// The guitar of a demo by name, or one that stands here.
+/// The guitar of a demo by name, or one that is here.
 Result<Job> guitarOf(Fields& fields) {
     const QString demo = fields.text(QStringLiteral("demo"), 60);
     QJsonObject json;

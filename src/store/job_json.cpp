@@ -84,7 +84,7 @@ StringPick pickFromJson(Fields& fields) {
     return {fields.text("item", nameLength), fields.text("note", 8)};
 }
 
-/// Names of one side, and the picks that stand in a list of strings.
+/// Names of one side, and the picks that are in a list of strings.
 SidePicks picksFromJson(Fields change, const char* setKey, const char* tuningKey, const QJsonArray& strings,
                         FaultBox& box) {
     SidePicks picks;

@@ -16,7 +16,7 @@ struct MergedJob {
         conflicts; ///< what both changed to something else, as in `flenzo-job` ("card.owner", "log"); none: merged
 };
 
-/// `base` is what both began from. Entries that both added to the log stand in the order in which they were made; a job
+/// `base` is what both began from. Entries that both added to the log are in the order in which they were made; a job
 /// that comes out unsound counts as in conflict.
 [[nodiscard]] MergedJob mergeJobs(const Job& base, const Job& mine, const Job& theirs);
 

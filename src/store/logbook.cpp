@@ -107,7 +107,7 @@ Result<QDateTime> Logbook::lastChange() const {
 Result<QString> Logbook::stamp() const {
     const QDateTime now = QDateTime::currentDateTimeUtc();
     const Result<QDateTime> last = lastChange();
-    if (!last.ok()) // it may have ended the transaction: what came after would stand alone
+    if (!last.ok()) // it may have ended the transaction: what came after would be outside of it
         return last.fault();
     const bool behind = last.value().isValid() && last.value() >= now;
     return (behind ? last.value().toUTC().addMSecs(1) : now).toString(Qt::ISODateWithMs);

@@ -8,7 +8,7 @@ namespace flenzo {
 
 namespace {
 
-/// What differs between the databases stands in braces; see `typesOf`.
+/// What differs between the databases is in braces; see `typesOf`.
 const QStringList& statementsOf(int version) {
     static const QStringList all[] = {
         {},

@@ -113,7 +113,7 @@ public:
         base.setConnectOptions(address_.options);
         if (!answers(address_))
             return aboutServer(faults::serverNotReached);
-        if (!base.open()) // what it said stands last, behind whom it was said to
+        if (!base.open()) // its own sentence is last, after the name of the server
             return aboutServer(faults::serverRefused,
                                {saidIn(base.lastError()).section(QLatin1Char(':'), -1).trimmed()});
         if (auto fault = prepare())
@@ -255,7 +255,7 @@ private:
             Q_EMIT told(payload.toString());
     }
 
-    /// The tables of this program stand in a schema of their own, so that the database may serve others too.
+    /// The tables of this program are in a schema of their own, so that the database may serve others too.
     std::optional<Fault> prepare() {
         QSqlQuery query(database());
         const auto one = [&query](const QString& statement) -> std::optional<QVariant> {

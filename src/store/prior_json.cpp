@@ -52,7 +52,7 @@ void readQuantity(Prior& prior, Fields& learned, const FiledQuantities& filed, c
             row[j] * quantity.scale() * filed[j].scale();
 }
 
-/// Where a string's two stand, as files name them. Their deviations are the estimator's own.
+/// Where a string's two are, as files name them. Their deviations are the estimator's own.
 struct FiledString {
     const char *mean, *deviation, *covariance;
     Eigen::Index (*index)(std::size_t);

@@ -5,7 +5,7 @@
 
 namespace flenzo {
 
-/// The next single act, why, and how the guitar stands. From the job's log alone; the same log gives the same advice.
+/// The next single act, why, and the state of the guitar. From the job's log alone; the same log gives the same advice.
 struct Advice {
     NextAct act;
     const char* rule = "";            ///< the row of the table that chose it
@@ -16,7 +16,7 @@ struct Advice {
     double plateTolerance_rad = 0.0, pitchTolerance_cents = 0.0; ///< as far as the shop's tools can tell
     bool contradictory = false;       ///< the readings scatter too much for anything to be made of them
     std::vector<double> wanted_cents; ///< what each string is to read in the end, as the nut is now
-    double wantedAngle_rad = 0.0;     ///< and where the plate is to stand
+    double wantedAngle_rad = 0.0;     ///< and where the plate is to be
     bool plateEverRead = false;
     bool plateCounts = true; ///< false: nobody can tell where the plate is, so only pitch is brought to its target
     /// How far a string is believed to be from that.

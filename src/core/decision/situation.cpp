@@ -349,7 +349,7 @@ std::size_t Situation::lastHappened() const {
     return std::min(last, job.log.size());
 }
 
-/// By how much the float may be more stubborn than learned: before anything is read the nominal figures stand, so that
+/// By how much the float may be more stubborn than learned: before anything is read the nominal figures hold, so that
 /// a set that will not float is said before a string comes off; later it must be beyond doubt.
 void Situation::judgeFloat() {
     mayFloat = level.status == LevelStatus::Found;

@@ -44,7 +44,7 @@ struct Situation {
     State state; ///< where the guitar is: as believed, or as it was read where that is told otherwise twice
     double cancelled_Nm = 0.0;          ///< moment that the model has left over there
     std::vector<double> readings_cents; ///< from the pitch that is wanted now, as all readings here
-    LevelSolution level;                ///< at the goal, from the claw as it stands
+    LevelSolution level;                ///< at the goal, from the claw as it is
     ClawStepPolicy hand;
     bool mayFloat = false; ///< a stable float exists, or may for all that is known
 

@@ -264,7 +264,7 @@ void Equations::evaluate(const Unknowns& at, Evaluation& out) {
     out.residuals.resize(line_.observations.size());
     out.strain_nats.assign(line_.rests.size(), 0.0);
     setGuitar(at);
-    std::size_t next = 0, first = 0; // readings stand in the order of their rests
+    std::size_t next = 0, first = 0; // readings are in the order of their rests
     if (folded_) {
         addFolded(at, out);
         next = folded_->residuals.size();

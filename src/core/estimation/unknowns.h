@@ -27,7 +27,7 @@ struct Unknowns {
     std::vector<double> strain;    ///< by gap in time, common to all strings: in deviations of `thermalStrain`
 };
 
-/// Where each of them stands in the normal equations: what happened first is eliminated first, the guitar last.
+/// Where each of them is in the normal equations: what happened first is eliminated first, the guitar last.
 struct UnknownsLayout {
     /// What no rest from `from` on meets is no unknown any more.
     UnknownsLayout(const BenchJob& job, const Timeline& line, std::size_t from = 0);

@@ -26,7 +26,7 @@ enum class Learned : std::uint8_t {
 [[nodiscard]] const char* learnedName(Learned quantity); ///< as in files and in the output of the command line
 inline constexpr Eigen::Index learnedCount = static_cast<Eigen::Index>(Learned::Count);
 
-/// Where a string's own two stand behind those.
+/// Where a string's own two are behind those.
 [[nodiscard]] inline Eigen::Index stiffnessIndex(std::size_t string) {
     return learnedCount + 2 * static_cast<Eigen::Index>(string);
 }

@@ -23,7 +23,7 @@ struct ShopPrior {
 
 /// Mean and spread of a shop's guitars of one bridge form, for a new one of it (empirical Bayes, docs/mechanics.md
 /// eq. 42): `guitars` are what was learned of each from the usual prior. Shrunk towards that prior; where the claw
-/// stands is each guitar's own and stays as usual. Nothing where there are too few.
+/// is, is each guitar's own and stays as usual. Nothing where there are too few.
 [[nodiscard]] std::optional<ShopPrior> shopPrior(const std::vector<Prior>& guitars,
                                                  const ShopPriorOptions& options = {});
 

@@ -45,7 +45,7 @@ struct Gap {
     std::size_t rest = 0;
 };
 
-/// The nominal guitar between two events that change it, and where stiffness and unit mass of each string's wire stand
+/// The nominal guitar between two events that change it, and where stiffness and unit mass of each string's wire are
 /// among the unknowns: those of the wires that are on now by the string's own number, earlier ones behind them.
 struct Version {
     Rig rig;

@@ -36,7 +36,7 @@ enum class Verdict {
 struct ChangeReport {
     std::vector<double> before_N, after_N; ///< tensions at pitch, string by string
     double sumBefore_N = 0.0, sumAfter_N = 0.0;
-    LevelSolution level; ///< the new set, from the claw as it stands
+    LevelSolution level; ///< the new set, from the claw as it is
     Verdict verdict = Verdict::Rebalance;
     bool hasClaw = true;
     EquilibriumAtPitch alone; ///< claw left alone, retuned without end
@@ -47,7 +47,7 @@ struct ChangeReport {
     Pass aimedPass;                ///< claw set right, one pass to aims
 };
 
-/// `rig` carries the new set and the claw as it stands now. New strings start `slack_cents`
+/// `rig` carries the new set and the claw as it is now. New strings start `slack_cents`
 /// (an assumption, -300 by custom) below pitch with the plate held level, then let go.
 [[nodiscard]] ChangeReport reportChange(const Rig& rig, const OldSet& old, const Goal& goal, const Order& order,
                                         double slack_cents);

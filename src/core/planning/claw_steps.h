@@ -16,7 +16,7 @@ struct ClawStepPolicy {
     [[nodiscard]] bool looks() const { return way == ClawMethod::Quarters || way == ClawMethod::CoarseThenQuarters; }
     /// What is turned at one go of the turns that are wanted: all, or no more than the shop turns before it looks.
     [[nodiscard]] double atOneGo_turns(double wanted_turns) const;
-    /// Turns rounded to the step and dealt out in sixteenths; an odd one goes where it brings the claw, as it stands,
+    /// Turns rounded to the step and dealt out in sixteenths; an odd one goes where it brings the claw, as it is,
     /// more nearly parallel.
     [[nodiscard]] ClawTurns dealt(double mean_turns, const ClawTurns& stands) const;
 };

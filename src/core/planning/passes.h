@@ -24,7 +24,7 @@ struct Pass {
 [[nodiscard]] Pass exactPass(const Rig& rig, State from, const Order& order);
 
 /// One round that gives every string in `order` its rest length of `level`: what the tuner says at that moment is the
-/// aim (eq. 21). The claw should stand as in `level`; if it does not, the strings land once it does.
+/// aim (eq. 21). The claw should be as in `level`; if it is not, the strings land once it does.
 [[nodiscard]] Pass aimedPass(const Rig& rig, State from, const LevelSolution& level, const Order& order);
 
 /// Readings under a block at `block_rad` that land at pitch once it is out, with the claw of `level`.
@@ -34,7 +34,7 @@ struct Pass {
 [[nodiscard]] std::vector<Pass> exactPassesUntilDone(const Rig& rig, const State& from, const Goal& goal,
                                                      const Order& order, int most);
 
-/// True when every string sounds within tolerance and the plate stands within its own.
+/// True when every string sounds within tolerance and the plate is within its own.
 [[nodiscard]] bool withinGoal(const Rig& rig, const State& state, const Goal& goal);
 
 } // namespace flenzo

@@ -24,7 +24,7 @@ PlannedPasses plannedPasses(const Rig& rig, const Goal& goal, const WorkMethod& 
         out.clawVisits = 1;
     }
     state = settle(rig, std::move(state)).state;
-    // What the steps of the claw leave is pitch at the claw as it then stands.
+    // What the steps of the claw leave is pitch at the claw as it then is.
     if (const EquilibriumAtPitch landing = equilibriumAtPitch(rig, state, goal); landing.stable)
         target.state = landing.state;
     for (int pass = 0; pass < mostPasses && !withinGoal(rig, state, goal); ++pass) {

@@ -25,7 +25,7 @@ struct Perturbation {
     double hookDepth_m = 0.0, stringHeight_m = 0.0;
     double clawLead = 0.0; ///< share
 };
-/// The rig so perturbed; it stands with the old set at the rig's claw as the real one did.
+/// The rig so perturbed; with the old set it rests at the rig's claw as the real one did.
 [[nodiscard]] Rig perturbed(const Rig& nominal, const Perturbation& by, const OldSet& old);
 
 /// Standard deviations of the plan's figures over the spread, by first differences in each quantity.

@@ -27,7 +27,7 @@ struct PracticeSight {
     std::optional<double> gauge_m;   ///< of a caliper
     std::optional<ClawTurns> claw;   ///< of an inspection: how far each screw is in, from where the springs just hold
     std::optional<int> springs;      ///< hooked on
-    bool blocked = false;            ///< something stands under the plate
+    bool blocked = false;            ///< something is under the plate
 };
 
 /// A guitar for practice: the program's mechanics with hidden springs, a pivot that sticks, strings that settle, noise

@@ -17,7 +17,7 @@ namespace flenzo {
 /// from pitch than clamping alone would move them, because the plate gives. `level` is the state that is wanted.
 [[nodiscard]] std::vector<double> readingsBeforeLocking_cents(const Rig& rig, const LevelSolution& level);
 
-/// What a fine tuner can still do from where it stands.
+/// What a fine tuner can still do from where it is.
 struct FineBudget {
     double perTurn_cents = 0.0;
     double up_cents = 0.0, down_cents = 0.0; ///< sharper, flatter; both 0 without a fine tuner

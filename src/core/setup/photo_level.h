@@ -16,7 +16,7 @@ struct PhotoAngle {
     double deviation_rad = 0.0; ///< of marks set to `mark_px`
 };
 /// `neckIsRight`: the nut lies to the right in the picture. Nothing when an edge is shorter than 20 pixels, too short
-/// to tell an angle (eq. 41). The lens should stand square to the side: a picture taken aslant shows another angle.
+/// to tell an angle (eq. 41). The lens should be square to the side: a picture taken aslant shows another angle.
 [[nodiscard]] std::optional<PhotoAngle> photoAngle(const Edge& top, const Edge& plate, bool neckIsRight,
                                                    double mark_px = 1.5);
 

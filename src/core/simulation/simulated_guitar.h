@@ -16,7 +16,7 @@ namespace flenzo {
 class SimulatedGuitar : public BenchGuitar {
 public:
     SimulatedGuitar(const BenchJob& job, const UncertaintyModel& spread, std::uint32_t seed);
-    /// One that is what `rig` says and stands as `state` says.
+    /// One that is what `rig` says and is as `state` says.
     SimulatedGuitar(const Rig& rig, State state, std::vector<Settling> settling, const UncertaintyModel& spread,
                     std::uint32_t seed);
 

@@ -15,7 +15,7 @@ namespace flenzo {
 enum class ChangeKind { Heavier, Lighter, Same, LowerTuning, FewerSprings, AsIs };
 [[nodiscard]] const char* changeName(ChangeKind kind); ///< as on the command line
 [[nodiscard]] std::optional<ChangeKind> changeNamed(const std::string& name);
-/// The job made into that change: its strings are what comes off, or (fewer springs) what stays. The claw stands as the
+/// The job made into that change: its strings are what comes off, or (fewer springs) what stays. The claw is as the
 /// old set needed it. `AsIs` leaves the job as it is.
 [[nodiscard]] BenchJob changed(BenchJob job, ChangeKind kind);
 

@@ -12,7 +12,7 @@ namespace flenzo {
 struct Turned {
     explicit Turned(double angle) : angle_rad(angle), sine(std::sin(angle)), cosine(std::cos(angle)) {}
     double angle_rad, sine, cosine;
-    /// Where a point fixed in the bridge stands in the guitar's frame (PHYSICS frame; eq. 7).
+    /// Where a point fixed in the bridge is in the guitar's frame (PHYSICS frame; eq. 7).
     [[nodiscard]] Eigen::Vector2d place(const Eigen::Vector2d& point_m) const {
         return {point_m.x() * cosine + point_m.y() * sine, -point_m.x() * sine + point_m.y() * cosine};
     }

@@ -17,7 +17,7 @@ template <int N> using Dual = ceres::Jet<double, N>;
 /// The plate's angle, with its derivative or held.
 template <int N> struct Tilt { Dual<N> angle_rad, sine, cosine; };
 
-/// `Angle` stands first among the unknowns of strings and of springs.
+/// `Angle` is first among the unknowns of strings and of springs.
 template <int N> Tilt<N> tiltBy(const Turned& turned) {
     Tilt<N> out{Dual<N>(turned.angle_rad, 0), Dual<N>(turned.sine), Dual<N>(turned.cosine)};
     out.sine.v[0] = turned.cosine;

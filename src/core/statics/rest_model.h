@@ -9,7 +9,7 @@
 namespace flenzo {
 
 /// What one string does at one angle, as a function of the angle, of its reading at the goal's angle (`z`), and of what
-/// is unknown of it. Derivatives stand in the order of `StringModel::Unknown`.
+/// is unknown of it. Derivatives are in the order of `StringModel::Unknown`.
 struct StringModel {
     enum Unknown { Angle, Z, Stiffness, Mass, Height, Setback, Count };
     using Slopes = Eigen::Matrix<double, Count, 1>;

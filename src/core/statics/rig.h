@@ -53,7 +53,7 @@ struct Bridge {
     bool operator==(const Bridge&) const = default;
 };
 
-/// One spring. Extension springs run from a hook in the bridge to the claw; compression springs stand under the arm.
+/// One spring. Extension springs run from a hook in the bridge to the claw; compression springs are under the arm.
 struct Spring {
     double rate_Npm = 2000.0;
     double initial_N = 8.0; ///< initial tension of the closed coil
@@ -78,13 +78,13 @@ struct ClawTurns {
 
 struct Claw {
     double lead_m = 0.0016;     ///< metres per turn
-    ClawTurns turns;            ///< as it stands now
+    ClawTurns turns;            ///< as it is now
     double least_turns = -20.0; ///< reach of the screws, mean of both; an assumption unless measured
     double most_turns = 20.0;
     bool operator==(const Claw&) const = default;
 };
 
-/// A string as it sits on this guitar.
+/// A string as it is on this guitar.
 struct RigString {
     std::string name; ///< its number, "1" the thinnest
     Wire wire;
@@ -107,7 +107,7 @@ struct RigString {
 /// Wire that pressing the string down onto the nut's floor draws out of its speaking part: h^2 / 2d (eq. 38).
 [[nodiscard]] double clampedWire_m(const RigString& string);
 
-/// One guitar: everything the mechanics need to know of it. Strings stand in document order, thickest first by custom.
+/// One guitar: everything the mechanics need to know of it. Strings are in document order, thickest first by custom.
 /// Validity: 1 to 12 strings, 0 to 8 springs; `store` checks every field's range when it reads a file.
 struct Rig {
     Bridge bridge;

@@ -96,7 +96,7 @@ inline constexpr FaultCode noSuchDemo{QT_TRANSLATE_NOOP("Fault", "has no such gu
 inline constexpr FaultCode firstStep{QT_TRANSLATE_NOOP("Fault", "is the first one; there is nothing to go back to")};
 inline constexpr FaultCode lastStep{QT_TRANSLATE_NOOP("Fault", "was the last one; the job is through")};
 inline constexpr FaultCode reasonMissing{QT_TRANSLATE_NOOP("Fault", "is missing; say in a few words why")};
-/// A step's warning stands; the argument is its sentence.
+/// A step's warning holds; the argument is its sentence.
 inline constexpr FaultCode warned{QT_TRANSLATE_NOOP("Fault", "%1")};
 inline constexpr FaultCode noWarning{QT_TRANSLATE_NOOP("Fault", "is no warning of this step")};
 inline constexpr FaultCode stringsFixed{

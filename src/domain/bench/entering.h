@@ -13,7 +13,7 @@ struct EnteringOptions {
     double beyondStops_m = 1e-3; ///< by which a gap may lie outside what the stops let it be: rulers and stops err
 };
 
-/// Why the event is not believed as it stands; nothing where it is.
+/// Why the event is not believed as it is; nothing where it is.
 [[nodiscard]] std::optional<Fault> doubtAbout(const Job& job, const Derived& derived, const Event& event, bool inches,
                                               const EnteringOptions& options = {});
 

@@ -41,7 +41,7 @@ struct ClawDepth {
     bool operator==(const ClawDepth&) const = default;
 };
 
-/// What stays true of a guitar from job to job and decides which steps its work has. The bridge itself stands in the
+/// What stays true of a guitar from job to job and decides which steps its work has. The bridge itself is in the
 /// rig.
 struct Card {
     Tuners tuners = Tuners::ThroughHole;

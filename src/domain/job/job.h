@@ -24,7 +24,7 @@ struct StringPick {
     bool operator==(const StringPick&) const = default;
 };
 
-/// Names and choices behind one set of strings; the wires and pitches themselves stand in the rig or in `Job::off`.
+/// Names and choices behind one set of strings; the wires and pitches themselves are in the rig or in `Job::off`.
 struct SidePicks {
     QString setName;
     QString tuningName;

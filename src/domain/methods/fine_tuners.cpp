@@ -17,7 +17,7 @@ double settlingLeft_cents(const Goal& goal, const StringSettling& string) {
     return share > 0.0 ? std::min(string.nextDrop_cents, settledWithin_cents(goal)) / share : 0.0;
 }
 
-/// A tuner at the bridge that is the string's peg as well is moved by all tuning: where it stands follows from no
+/// A tuner at the bridge that is the string's peg as well is moved by all tuning: where it is follows from no
 /// preset.
 bool followLocking(const Job& job) {
     return job.card.nut != Nut::Open && hasFineTuners(job) && job.card.tuners != Tuners::AtBridge;

@@ -20,7 +20,7 @@ struct FineDemand {
 void presetFineTuners(Job& job);
 
 /// One per string, at pitch with the plate at its goal; empty where no nut is clamped, where there is no balance, and
-/// where nobody knows what a turn of a fine tuner does or where it stands.
+/// where nobody knows what a turn of a fine tuner does or where it is.
 [[nodiscard]] std::vector<FineDemand> fineDemands(const Job& job, const Derived& derived);
 
 /// Names of the strings that are further from pitch now than their fine tuner goes; none before the nut is locked.

@@ -24,7 +24,7 @@ struct MethodTopic {
 [[nodiscard]] const QList<MethodTopic>& methodTopics();
 [[nodiscard]] const MethodTopic* methodTopic(const QString& name); ///< none of that name: nothing
 
-/// The way this job goes on a topic: what was chosen, else the first. Ways that the mechanics need to know stand in the
+/// The way this job goes on a topic: what was chosen, else the first. Ways that the mechanics need to know are in the
 /// job's method and goal.
 [[nodiscard]] QString chosenMethod(const Job& job, const QString& topic);
 [[nodiscard]] bool isChosen(const Job& job, const char* topic, const char* option);

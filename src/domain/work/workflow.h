@@ -14,7 +14,7 @@ namespace flenzo {
 /// shows to be behind.
 enum class WorkEvent { Done, Skip, Back, Overrule, Note, Photo };
 /// Says it. `text` is the reason, note or file; `now` an ISO time. The job changes, or a fault says why not; a
-/// warning that stands is a fault named "warning" until it is overruled.
+/// warning that holds is a fault named "warning" until it is overruled.
 [[nodiscard]] std::optional<Fault> apply(Job& job, const Derived& derived, WorkEvent event, const QString& text,
                                          const QString& now);
 

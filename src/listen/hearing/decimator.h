@@ -17,7 +17,7 @@ public:
 private:
     int factor_, phase_ = 0;
     double rate_Hz_, mean_ = 0.0, meanShare_;
-    std::vector<double> taps_, past_; ///< `past_` twice, so that the latest stand in one row
+    std::vector<double> taps_, past_; ///< `past_` twice, so that the latest are in one row
     std::size_t at_ = 0;
 };
 

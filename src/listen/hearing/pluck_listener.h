@@ -80,7 +80,7 @@ private:
     Peaks peaks_, wholePeaks_; ///< what is new, or all there is where the same string was plucked again
     PluckFit fit_;
     Expected expected_;
-    std::vector<double> ring_; ///< twice as long as what is kept, so that it always stands in one row
+    std::vector<double> ring_; ///< twice as long as what is kept, so that it is always in one row
     std::size_t kept_, at_ = 0, sinceHop_ = 0;
     std::uint64_t fed_ = 0, samples_ = 0;
     std::optional<Candidate> candidate_;

@@ -16,7 +16,7 @@ namespace {
 
 constexpr double metresPerInch = 0.0254, thinnest_m = 0.00012, thickest_m = 0.0035;
 
-/// Every unit that may stand behind a number, as it is typed.
+/// Every unit that may be behind a number, as it is typed.
 struct TypedUnit {
     Dimension dimension;
     const char* name;

@@ -21,7 +21,7 @@ struct Typed {
     char build = 0; ///< 0: not said
 };
 
-/// A comma is a decimal sign where it stands between digits and something else parts the gauges.
+/// A comma is a decimal sign where it is between digits and something else parts the gauges.
 QStringList gaugesIn(QString text) {
     static const QRegularExpression parts(QStringLiteral("[\\s;/|\\-\u2013]+|,\\s+"));
     const QStringList found = text.split(parts, Qt::SkipEmptyParts);

@@ -25,10 +25,10 @@ struct SheetColumn {
     std::vector<SheetCell> cells; ///< strings in document order, then the plate
 };
 
-/// "start", "pass 2", or where it stands: "end" on paper.
+/// "start", "pass 2", or where it is: "end" on paper.
 [[nodiscard]] QString columnTitle(const SheetColumn& column);
 
-/// Strings down, passes across: what was asked and read, where it stands, what is to come.
+/// Strings down, passes across: what was asked and read, where it is, what is to come.
 [[nodiscard]] std::vector<SheetColumn> buildPassSheet(const Job& job, const Derived& derived);
 
 /// The sheet for a table view; cells come as `SheetCell` under `CellRole`.

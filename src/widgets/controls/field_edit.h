@@ -15,7 +15,7 @@ public:
     /// What is being typed stays, and is measured by this.
     void show(const QString& text);
     void takeBack(); ///< what was typed
-    void finish();   ///< hands on what stands there, if it is not what was shown
+    void finish();   ///< hands on what is there, if it is not what was shown
     [[nodiscard]] const QString& shown() const { return shown_; }
 
 private:

@@ -13,7 +13,7 @@ class ReadingEntry : public QLineEdit {
 public:
     using QLineEdit::QLineEdit;
     void setAsked(bool asked) { isAsked_ = asked; }           ///< a question with two answers is open: N means no
-    void setPlateAsked(bool asked) { isPlateAsked_ = asked; } ///< S, L and F say how the plate stands
+    void setPlateAsked(bool asked) { isPlateAsked_ = asked; } ///< S, L and F say how the plate is
 
 Q_SIGNALS:
     void submitted();

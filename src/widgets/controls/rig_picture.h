@@ -12,7 +12,7 @@ namespace flenzo {
 
 class SceneView;
 
-/// What the guitar's figures make of it: the bridge from the side, every string at pitch, the claw as it stands.
+/// What the guitar's figures make of it: the bridge from the side, every string at pitch, the claw as it is.
 class RigPicture : public QFrame {
     Q_OBJECT
 public:

@@ -26,7 +26,7 @@ private:
     AppContext& context_;
     Side side_;
     QComboBox *sets_, *tunings_;
-    QString shown_; ///< the set, as it stands in its field
+    QString shown_; ///< the set, as it is in its field
 };
 
 } // namespace flenzo

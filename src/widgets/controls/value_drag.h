@@ -17,7 +17,7 @@ public:
 
 Q_SIGNALS:
     void stepped(int steps);
-    void let();    ///< the hand is off: what stands in the field is meant
+    void let();    ///< the hand is off: what is in the field is meant
     void undone(); ///< Escape: what stood there before is meant
 
 protected:

@@ -16,7 +16,7 @@
 namespace flenzo {
 
 FindForm::FindForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
-    rows().setRowWrapPolicy(QFormLayout::WrapLongRows); // it stands in a narrow drawer
+    rows().setRowWrapPolicy(QFormLayout::WrapLongRows); // it is in a narrow drawer
     arm_ = build(
         QStringLiteral("Arm"),
         tr("By a luggage scale: hook it to the arm's end and pull square to the arm until the plate just "

@@ -355,7 +355,7 @@ std::vector<QPushButton*> BenchPage::viewKeys() const {
     return keys;
 }
 
-/// The act's words stand beside the figure where they have room, else above it.
+/// The act's words are beside the figure where they have room, else above it.
 void BenchPage::arrange() {
     constexpr double roomForPicture = 72.0; // in base sizes; below it the words need the place
     picture_->setVisible(touches_ && (isBig_ || width() >= roomForPicture * basePixels(context_.preferences())));
@@ -520,7 +520,7 @@ void BenchPage::refreshDone(Confirmation confirms) {
     setWords(no_, answers.no);
 }
 
-/// What was typed is on disk; what it means is still being worked out, and nothing of before stands beside it.
+/// What was typed is on disk; what it means is still being worked out, and nothing of before is beside it.
 void BenchPage::showTaken() {
     act_->setText(typed_.isEmpty() ? tr("Taken.") : tr("Taken: %1").arg(typed_));
     aside_->setText(tr("Working out what follows…"));

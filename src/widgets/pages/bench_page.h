@@ -35,7 +35,7 @@ public:
     void refresh() override;
     void confirm(); ///< done as asked
     void deny();    ///< no to a question
-    /// The bar stands under the instrument while the bench is seen.
+    /// The bar is under the instrument while the bench is seen.
     void holdListenBar(ListenBar* bar);
     /// The section is covered by the drawer of figures, which has one of its own.
     void setDrawer(bool open);
@@ -44,7 +44,7 @@ public:
     [[nodiscard]] std::vector<QPushButton*> viewKeys() const; ///< those that lead somewhere now
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
-    /// The step of the job that is done here: its title and caution stand over the act. Empty: none.
+    /// The step of the job that is done here: its title and caution are over the act. Empty: none.
     void setStep(const StepWords& words);
 
 Q_SIGNALS:
@@ -81,7 +81,7 @@ private:
     bool touches_ = false;     ///< there is something to draw of the act
     bool leftIsKnown_ = false; ///< what is said to be left was worked out, for this job
     QString typed_;            ///< last, shown until its advice is there
-    StepWords step_;           ///< whose title and caution stand over the act
+    StepWords step_;           ///< whose title and caution are over the act
     QLabel *stepTitle_, *caution_;
     QLabel *act_, *figure_, *aside_, *remaining_, *why_;
     FittingLabel* entryFor_;

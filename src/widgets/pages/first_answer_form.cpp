@@ -234,7 +234,7 @@ void FirstAnswerForm::chooseBridge(int kind) {
     other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
     const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
     if (context_.accept(fault) && !own.ok())
-        context_.accept(own.fault()); // the kind stands; only the shop's own could not be read
+        context_.accept(own.fault()); // the kind is taken; only the shop's own could not be read
     refresh();
 }
 

@@ -102,7 +102,7 @@ private:
     WorkEvent asked_ = WorkEvent::Skip;
     std::optional<Step> looked_, current_;
     bool benchWanted_ = false, benchKeyWanted_ = true, isBig_ = false, isTight_ = false;
-    bool leftIsKnown_ = false; ///< what stands there was worked out, for this job
+    bool leftIsKnown_ = false; ///< what is there was worked out, for this job
 };
 
 } // namespace flenzo

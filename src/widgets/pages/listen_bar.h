@@ -27,7 +27,7 @@ public:
     ~ListenBar() override;
     [[nodiscard]] Listening& listening() { return listening_; }
     [[nodiscard]] Voice& voice() { return voice_; }
-    void setNarrow(bool narrow); ///< what is heard stands under the keys
+    void setNarrow(bool narrow); ///< what is heard is under the keys
     void setTight(bool tight);   ///< only what is heard, while something is; the keys are in whoever's menu
     [[nodiscard]] QMenu* menu() const { return menu_; } ///< what is less often wanted
     void setForm(StringForm* form);                     ///< takes the readings instead of the log; none: the log

@@ -21,7 +21,7 @@ struct Named {
     const char *path, *words;
 };
 
-/// Parts of a job and their names; a longer path stands before the one it begins with.
+/// Parts of a job and their names; a longer path is before the one it begins with.
 constexpr Named names[] = {
     {"guitar", QT_TRANSLATE_NOOP("ConflictWords", "guitar")},
     {"owner", QT_TRANSLATE_NOOP("ConflictWords", "owner")},

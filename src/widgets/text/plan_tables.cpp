@@ -32,7 +32,7 @@ QString percent(double share) {
     return QStringLiteral("%1 %").arg(decimal(100.0 * share, 0));
 }
 
-/// A roller shaft's arm stands where its spring lets it.
+/// A roller shaft's arm is where its spring lets it.
 PlanTable springsTable(const Derived& derived, const Units& units) {
     const LevelSolution& level = derived.report.level;
     PlanTable table;

@@ -31,7 +31,7 @@ struct ActWords {
 [[nodiscard]] QString wayOut(const Alternative& way); ///< "one more spring, 5 in all"
 [[nodiscard]] QString shortfall(const Shortfall& shortfall, const Units& units);
 [[nodiscard]] QString inTune(const Derived& derived, const Units& units); ///< where a bridge without a claw rests
-/// Where the plate stands when every string is brought to pitch on the claw as it is, and what level would take.
+/// Where the plate is when every string is brought to pitch on the claw as it is, and what level would take.
 [[nodiscard]] QString atPitch(const Rig& rig, const EquilibriumAtPitch& landing, const LevelSolution& level);
 [[nodiscard]] QString stuck(const LevelSolution& level); ///< why no balance, and what helps
 [[nodiscard]] QString leftAlone(const Job& job, const ChangeReport& report);
