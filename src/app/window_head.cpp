@@ -11,7 +11,6 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QStyle>
 #include <algorithm>
 
 namespace flenzo {
@@ -102,11 +101,7 @@ void WindowHead::fit() {
     guitar_->setSizePolicy(low ? QSizePolicy::Ignored : QSizePolicy::Preferred, QSizePolicy::Preferred);
     title_->setStretch(0, low ? 1 : 0);
     for (QLabel* chip : hazards_)
-        if (chip->property("tight").toBool() != low) {
-            chip->setProperty("tight", low);
-            chip->style()->unpolish(chip);
-            chip->style()->polish(chip);
-        }
+        setDrawn(chip, Drawn::Tight, low);
 }
 
 void WindowHead::refreshAway() {

@@ -220,12 +220,13 @@ QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column)
     return panel;
 }
 
-void setStale(QLabel* label, bool stale) {
-    if (label->property("stale").toBool() == stale)
+void setDrawn(QWidget* widget, Drawn how, bool on) {
+    const char* const name = how == Drawn::Stale ? "stale" : how == Drawn::Big ? "big" : "tight";
+    if (widget->property(name).toBool() == on)
         return;
-    label->setProperty("stale", stale);
-    label->style()->unpolish(label);
-    label->style()->polish(label);
+    widget->setProperty(name, on);
+    widget->style()->unpolish(widget);
+    widget->style()->polish(widget);
 }
 
 void setVoice(QLabel* label, TextRole voice) {

@@ -31,7 +31,9 @@ QLabel* label(TextRole voice, QWidget* parent, const QString& objectName = {});
 /// A bordered panel with its heading; what it holds goes into `column`.
 QFrame* titledPanel(QWidget* parent, const QString& title, QVBoxLayout*& column);
 void setVoice(QLabel* label, TextRole voice);
-/// Greys what is being worked out anew: until it is there the last value stays.
-void setStale(QLabel* label, bool stale);
+/// What the style sheet knows beside a voice: greyed while the last value stays until the new one is worked out, to be
+/// read from afar, for little height.
+enum class Drawn { Stale, Big, Tight };
+void setDrawn(QWidget* widget, Drawn how, bool on);
 
 } // namespace flenzo

@@ -26,7 +26,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QStackedWidget>
-#include <QStyle>
 #include <algorithm>
 #include <tuple>
 #include <utility>
@@ -328,22 +327,16 @@ void BenchPage::setBig(bool big) {
     isBig_ = big;
     answerRow_->setDirection(big ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     arrange();
-    for (QLabel* words : {act_, figure_}) {
-        words->setProperty("big", big);
-        words->style()->unpolish(words);
-        words->style()->polish(words);
-    }
+    for (QLabel* words : {act_, figure_})
+        setDrawn(words, Drawn::Big, big);
 }
 
 void BenchPage::setTight(bool tight) {
     if (std::exchange(isTight_, tight) == tight)
         return;
     entryRow_->setDirection(tight ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
-    for (QWidget* words : std::initializer_list<QWidget*>{act_, figure_, entry_}) {
-        words->setProperty("tight", tight);
-        words->style()->unpolish(words);
-        words->style()->polish(words);
-    }
+    for (QWidget* words : std::initializer_list<QWidget*>{act_, figure_, entry_})
+        setDrawn(words, Drawn::Tight, tight);
     refreshAct();
 }
 
@@ -471,7 +464,7 @@ void BenchPage::refreshAct() {
     const bool over = derived.next().what == NextAct::Do::Done || derived.next().what == NextAct::Do::Leave ||
                       derived.next().what == NextAct::Do::Stuck;
     const bool known = derived.remaining || over;
-    setStale(remaining_, !known && leftIsKnown_);
+    setDrawn(remaining_, Drawn::Stale, !known && leftIsKnown_);
     if (known || !leftIsKnown_) // else the last value, until it is worked out
         remaining_->setText(wording::outlook(derived));
     leftIsKnown_ = leftIsKnown_ || known;
@@ -525,7 +518,7 @@ void BenchPage::showTaken() {
     act_->setText(typed_.isEmpty() ? tr("Taken.") : tr("Taken: %1").arg(typed_));
     aside_->setText(tr("Working out what follows…"));
     figure_->setText(QStringLiteral("…"));
-    setStale(remaining_, leftIsKnown_);
+    setDrawn(remaining_, Drawn::Stale, leftIsKnown_);
     why_->clear();
     done_->setEnabled(false);
     no_->hide();

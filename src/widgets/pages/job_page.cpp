@@ -536,7 +536,7 @@ void JobPage::refreshList(const Progress& progress) {
 void JobPage::refreshLeft(const Progress& progress) {
     const Derived& derived = context_.session().derived();
     const bool known = derived.remaining || progress.open() == 0 || derived.next().what == NextAct::Do::Done;
-    setStale(left_, !known && leftIsKnown_);
+    setDrawn(left_, Drawn::Stale, !known && leftIsKnown_);
     if (!known && leftIsKnown_)
         return; // the last value, until it is worked out
     leftIsKnown_ = known;

@@ -17,7 +17,6 @@
 #include <QMenu>
 #include <QPointer>
 #include <QPushButton>
-#include <QStyle>
 #include <memory>
 #include <utility>
 
@@ -78,9 +77,7 @@ ListenBar::~ListenBar() = default;
 void ListenBar::setTight(bool tight) {
     if (std::exchange(isTight_, tight) == tight)
         return;
-    says_->setProperty("tight", tight);
-    says_->style()->unpolish(says_);
-    says_->style()->polish(says_);
+    setDrawn(says_, Drawn::Tight, tight);
     refresh();
 }
 

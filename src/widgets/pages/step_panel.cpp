@@ -19,7 +19,6 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QScrollArea>
-#include <QStyle>
 #include <cmath>
 
 namespace flenzo {
@@ -130,11 +129,8 @@ bool StepPanel::showStep(const std::optional<Step>& step) {
 
 void StepPanel::setBig(bool big) {
     big_ = big;
-    for (QLabel* words : {act_, figures_}) {
-        words->setProperty("big", big);
-        words->style()->unpolish(words);
-        words->style()->polish(words);
-    }
+    for (QLabel* words : {act_, figures_})
+        setDrawn(words, Drawn::Big, big);
 }
 
 bool StepPanel::hasFieldFocus() const {
