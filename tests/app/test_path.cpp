@@ -290,6 +290,15 @@ private Q_SLOTS:
             QTest::mouseRelease(section, Qt::LeftButton, {}, to.toPoint());
         };
         const QPointF claw = section->scene().find(QStringLiteral("claw"))->points.boundingRect().center();
+        const auto pointerAt = [&](const QPointF& at) {
+            QMouseEvent move(QEvent::MouseMove, at, section->mapToGlobal(at), Qt::NoButton, Qt::NoButton, {});
+            QCoreApplication::sendEvent(section, &move);
+            return section->cursor().shape();
+        };
+        QCOMPARE(pointerAt(claw), Qt::SizeHorCursor);
+        QCOMPARE(pointerAt(section->scene().find(QStringLiteral("plate"))->points.boundingRect().center()),
+                 Qt::SizeVerCursor);
+        QCOMPARE(pointerAt({3.0, 3.0}), Qt::ArrowCursor);
         drag(claw, claw + QPointF(36.0, 0.0));
         QCOMPARE(entry->text(), QStringLiteral("claw 3/4"));
         QVERIFY(!window_->context().bench().gapPicked());

@@ -3,12 +3,14 @@
 
 #include "core/base/units.h"
 
+#include <QMouseEvent>
 #include <algorithm>
 #include <cmath>
 
 namespace flenzo {
 
 LiveSection::LiveSection(QWidget* parent) : SceneView(parent) {
+    setMouseTracking(true); // the pointer says what can be dragged, and which way
     connect(this, &SceneView::pressed, this, &LiveSection::take);
     connect(this, &SceneView::dragged, this, &LiveSection::drag);
     connect(this, &SceneView::dropped, this, [this] { showRig(values_, preferences_); });
@@ -31,13 +33,32 @@ void LiveSection::showRig(const SectionValues& values, const Preferences& prefer
         preferences);
 }
 
-bool LiveSection::isClaw(const QPointF& at) const {
+namespace {
+
+bool isNear(const Scene& scene, std::initializer_list<const char*> marks, const QPointF& at) {
     constexpr double near_px = 14.0; // a screw is thin
-    for (const char* id : {"claw", "claw-screw"})
-        if (const Mark* mark = scene().find(QLatin1String(id));
-            mark && mark->points.boundingRect().adjusted(-near_px, -near_px, near_px, near_px).contains(at))
-            return true;
-    return false;
+    return std::any_of(marks.begin(), marks.end(), [&](const char* id) {
+        const Mark* mark = scene.find(QLatin1String(id));
+        return mark && mark->points.boundingRect().adjusted(-near_px, -near_px, near_px, near_px).contains(at);
+    });
+}
+
+} // namespace
+
+bool LiveSection::isClaw(const QPointF& at) const {
+    return isNear(scene(), {"claw", "claw-screw"}, at);
+}
+
+bool LiveSection::isPlate(const QPointF& at) const {
+    return isNear(scene(), {"plate"}, at);
+}
+
+void LiveSection::mouseMoveEvent(QMouseEvent* event) {
+    if (event->buttons() == Qt::NoButton)
+        setCursor(isClaw(event->position())    ? Qt::SizeHorCursor
+                  : isPlate(event->position()) ? Qt::SizeVerCursor
+                                               : Qt::ArrowCursor);
+    SceneView::mouseMoveEvent(event);
 }
 
 void LiveSection::take(const QPointF& at) {

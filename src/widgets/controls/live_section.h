@@ -20,10 +20,14 @@ Q_SIGNALS:
     void plateDragged(double angle_rad);
     void clawDragged(double turns); ///< in eighths, tightened positive
 
+protected:
+    void mouseMoveEvent(QMouseEvent* event) override;
+
 private:
     void take(const QPointF& at);
     void drag(const QPointF& from, const QPointF& to);
     [[nodiscard]] bool isClaw(const QPointF& at) const;
+    [[nodiscard]] bool isPlate(const QPointF& at) const;
 
     SectionValues values_;
     Preferences preferences_;
