@@ -54,6 +54,9 @@ struct KeptJob {
 /// The shop's memory: every guitar, owner and job with all its events, in one file or in a server's database
 /// (docs/formats.md). One transaction for each thing the user did, on disk when the call returns. Of a file one program
 /// writes and others only read; of a server many write, and each is told what the others did.
+/// Every call blocks until the disk or the server has answered: five seconds at most, a minute where a whole table or a
+/// photo is fetched, then it is a fault. All are made by the thread that opened it. Whatever writes is a transaction of
+/// its own and cannot be called from within `atOnce`.
 class Logbook {
 public:
     /// Opens or makes it: a path, or `postgresql://user@host/database`. A logbook of a newer version, of another
@@ -69,7 +72,7 @@ public:
     [[nodiscard]] std::optional<Fault> whyReadOnly() const { return backend_->whyReadOnly(); }
     [[nodiscard]] LogbookBackend& backend() const { return *backend_; }
     [[nodiscard]] QSqlDatabase database() const { return backend_->database(); }
-    /// Runs writes as one transaction; the others are told `what`.
+    /// Runs writes as one transaction; the others are told `what`. Does not nest.
     std::optional<Fault> atOnce(const QString& what, const std::function<std::optional<Fault>()>& writes);
 
     [[nodiscard]] Result<qint64> add(const Job& job);

@@ -17,7 +17,10 @@ enum class Unsaved {
     Discard ///< somebody was asked
 };
 
-/// The open job: edits with undo, the figures that follow from it, its file and its recovery copy.
+/// The open job: edits with undo, the figures that follow from it, its file and its recovery copy. What changes the job
+/// blocks until the change is on disk or kept beside (logbook.h says how long), then for its answer as long as
+/// `setPatience` allows. None of it may be called while `jobChanged` or `deriving` is being told, nor by an edit's own
+/// function.
 class Session : public QObject {
     Q_OBJECT
 public:
@@ -26,7 +29,7 @@ public:
     ~Session() override;
 
     [[nodiscard]] const Job& job() const { return job_; }
-    /// What follows from the job; waits for it where it is still being worked out.
+    /// What follows from the job; blocks where it is still being worked out, some milliseconds to a second.
     [[nodiscard]] const Derived& derived() const { return deriver_->latest(); }
     /// How long a change may hold the window up for its answer before the answer comes by itself: shorter than one
     /// picture, so that what was typed and what follows appear at once wherever they can.
