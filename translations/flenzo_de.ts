@@ -3813,8 +3813,16 @@
         <translation>Sattel</translation>
     </message>
     <message>
-        <source>Ruler and eye</source>
-        <translation>Lineal und Auge</translation>
+        <source>Peg</source>
+        <translation>Mechanik</translation>
+    </message>
+    <message>
+        <source>Tuner</source>
+        <translation>Stimmgerät</translation>
+    </message>
+    <message>
+        <source>Ruler, caliper, eye</source>
+        <translation>Lineal, Messschieber, Auge</translation>
     </message>
 </context>
 <context>

@@ -3813,8 +3813,16 @@
         <translation>Cejuela</translation>
     </message>
     <message>
-        <source>Ruler and eye</source>
-        <translation>Regla y ojo</translation>
+        <source>Peg</source>
+        <translation>Clavija</translation>
+    </message>
+    <message>
+        <source>Tuner</source>
+        <translation>Afinador</translation>
+    </message>
+    <message>
+        <source>Ruler, caliper, eye</source>
+        <translation>Regla, pie de rey, ojo</translation>
     </message>
 </context>
 <context>

@@ -238,6 +238,10 @@ private Q_SLOTS:
         QCOMPARE(run().acts().last().what, PracticeAct::Do::Read);
         find<QPushButton>("thing-ruler")->click();
         QVERIFY(shown().contains(QStringLiteral("measure")) && shown().contains(QStringLiteral("look")));
+        for (const char* thing : {"peg", "tuner", "string", "claw", "springs", "block", "arm", "posts", "ruler"}) {
+            find<QPushButton>(qPrintable(QStringLiteral("thing-") + QLatin1String(thing)))->click();
+            QVERIFY2(shown().size() >= 3 && shown().size() <= 5, thing); // one to three, and two of the whole
+        }
         auto* lanes = find<SceneView>("practiceLanes");
         const QPointF third = lanes->scene().find(QStringLiteral("lane-2"))->points.boundingRect().center();
         QTest::mouseClick(lanes, Qt::LeftButton, {}, third.toPoint());
@@ -265,8 +269,9 @@ private Q_SLOTS:
             const NextAct next = advise(benchJobOf(run().job())).act;
             switch (next.what) {
             case NextAct::Do::Read:
+                click("thing-tuner");
                 for (const std::size_t string : next.strings) {
-                    pickLane(string);
+                    pickLane(string); // the tuner stays in the hand
                     click("practice-read");
                 }
                 if (next.gap) {
@@ -280,6 +285,7 @@ private Q_SLOTS:
                 click(next.turns.mean() < 0.0 ? "practice-loosen" : "practice-tighten");
                 break;
             case NextAct::Do::Tune:
+                click("thing-peg");
                 pickLane(next.aim.string);
                 type(QString::number(std::lround(next.aim.cents)));
                 click("practice-tune");

@@ -300,7 +300,8 @@ private Q_SLOTS:
         const QString shown = bundledWords(QStringLiteral(".046 nickel-plated wound"));
         QVERIFY2(shown.startsWith(QLatin1String(".046 ")) && !shown.contains(QLatin1String("wound")),
                  qPrintable(shown));
-        const auto found = findString(bundledCatalogue().value(), shown);
+        const Catalogue catalogue = bundledCatalogue().value();
+        const auto found = findString(catalogue, shown);
         QVERIFY(found.ok() && found.value()->label == QLatin1String(".046 nickel-plated wound"));
         beginShop();
         for (int demo = 0; demo < demoNames().size(); ++demo)

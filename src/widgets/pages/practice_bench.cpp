@@ -232,7 +232,7 @@ void PracticeBench::begin(PracticeRun run) {
     task_->setText(
         QStringLiteral("%1 – %2").arg(bundledWords(run_->exercise().title), bundledWords(run_->exercise().task)));
     string_ = 0;
-    thing_ = PracticeThing::String;
+    thing_ = PracticeThing::Peg;
     asked_.reset();
     showProgress(false);
     arrange();
@@ -243,7 +243,8 @@ void PracticeBench::pick(std::size_t string) {
     if (!run_ || string >= run_->job().rig.strings.size())
         return;
     string_ = string;
-    thing_ = PracticeThing::String;
+    if (!isOfAString(thing_))
+        thing_ = PracticeThing::Peg;
     refreshThings();
     refreshLanes();
     refreshPicture();
@@ -457,8 +458,7 @@ void PracticeBench::refreshPicture() {
     const auto picked = std::find_if(practiceThings().begin(), practiceThings().end(),
                                      [this](const PracticeThingSpec& thing) { return thing.thing == thing_; });
     picture_->show(
-        [values, words, marks = QLatin1String(picked->marks),
-         whole = thing_ == PracticeThing::String](const QSizeF& size) {
+        [values, words, marks = QLatin1String(picked->marks), whole = isOfAString(thing_)](const QSizeF& size) {
             Scene scene = buildSection(values, size);
             const QRectF place = whole ? QRectF() : placeOf(scene, marks);
             if (!place.isEmpty()) {

@@ -75,7 +75,7 @@ private:
     AppContext& context_;
     std::unique_ptr<PracticeRun> run_;
     std::size_t string_ = 0;
-    PracticeThing thing_ = PracticeThing::String;
+    PracticeThing thing_ = PracticeThing::Peg;
     QLabel *task_, *says_, *counts_, *hint_;
     LaneView* lanes_;
     SceneView *picture_, *way_;

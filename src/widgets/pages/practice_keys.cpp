@@ -53,12 +53,12 @@ std::optional<Dimension> numberFor(Do what) {
 const std::vector<PracticeKey>& practiceKeys() {
     using T = PracticeThing;
     static const std::vector<PracticeKey> list{
-        {Do::Tune, T::String, "tune", QT_TRANSLATE_NOOP("PracticeKeys", "Tune to… (Enter)"), Qt::Key_Return},
-        {Do::Turn, T::String, "turn", QT_TRANSLATE_NOOP("PracticeKeys", "Turn the peg… (Q)"), Qt::Key_Q},
-        {Do::Read, T::String, "read", QT_TRANSLATE_NOOP("PracticeKeys", "Check it (R)"), Qt::Key_R},
-        {Do::Read, T::String, "readAll", QT_TRANSLATE_NOOP("PracticeKeys", "Check all (A)"), Qt::Key_A},
+        {Do::Tune, T::Peg, "tune", QT_TRANSLATE_NOOP("PracticeKeys", "Tune to… (Enter)"), Qt::Key_Return},
+        {Do::Turn, T::Peg, "turn", QT_TRANSLATE_NOOP("PracticeKeys", "Turn the peg… (Q)"), Qt::Key_Q},
+        {Do::Read, T::Tuner, "read", QT_TRANSLATE_NOOP("PracticeKeys", "Check it (R)"), Qt::Key_R},
+        {Do::Read, T::Tuner, "readAll", QT_TRANSLATE_NOOP("PracticeKeys", "Check all (A)"), Qt::Key_A},
         {Do::Stretch, T::String, "stretch", QT_TRANSLATE_NOOP("PracticeKeys", "Pull the string (P)"), Qt::Key_P},
-        {Do::Caliper, T::String, "caliper", QT_TRANSLATE_NOOP("PracticeKeys", "Caliper (C)"), Qt::Key_C},
+        {Do::Caliper, T::Ruler, "caliper", QT_TRANSLATE_NOOP("PracticeKeys", "Caliper (C)"), Qt::Key_C},
         {Do::TakeOff, T::String, "takeOff", QT_TRANSLATE_NOOP("PracticeKeys", "Take the string off (X)"), Qt::Key_X},
         {Do::PutOn, T::String, "putOn", QT_TRANSLATE_NOOP("PracticeKeys", "Put it on (N)"), Qt::Key_N},
         {Do::Claw, T::Claw, "tighten", QT_TRANSLATE_NOOP("PracticeKeys", "Tighten the claw… (T)"), Qt::Key_T,
@@ -90,6 +90,8 @@ const std::vector<PracticeKey>& practiceKeys() {
 
 const std::vector<PracticeThingSpec>& practiceThings() {
     static const std::vector<PracticeThingSpec> list{
+        {PracticeThing::Peg, "peg", QT_TRANSLATE_NOOP("PracticeKeys", "Peg"), ""},
+        {PracticeThing::Tuner, "tuner", QT_TRANSLATE_NOOP("PracticeKeys", "Tuner"), ""},
         {PracticeThing::String, "string", QT_TRANSLATE_NOOP("PracticeKeys", "String"), "string-"},
         {PracticeThing::Claw, "claw", QT_TRANSLATE_NOOP("PracticeKeys", "Claw"), "claw"},
         {PracticeThing::Springs, "springs", QT_TRANSLATE_NOOP("PracticeKeys", "Springs"), "spring-"},
@@ -97,7 +99,7 @@ const std::vector<PracticeThingSpec>& practiceThings() {
         {PracticeThing::Arm, "arm", QT_TRANSLATE_NOOP("PracticeKeys", "Arm"), "arm"},
         {PracticeThing::Posts, "posts", QT_TRANSLATE_NOOP("PracticeKeys", "Bridge posts"), "post"},
         {PracticeThing::Nut, "nut", QT_TRANSLATE_NOOP("PracticeKeys", "Nut"), ""},
-        {PracticeThing::Ruler, "ruler", QT_TRANSLATE_NOOP("PracticeKeys", "Ruler and eye"), "plate"}};
+        {PracticeThing::Ruler, "ruler", QT_TRANSLATE_NOOP("PracticeKeys", "Ruler, caliper, eye"), "plate"}};
     return list;
 }
 

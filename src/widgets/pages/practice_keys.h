@@ -12,7 +12,11 @@
 namespace flenzo {
 
 /// What can be touched on the guitar somebody practises on.
-enum class PracticeThing { String, Claw, Springs, Block, Arm, Posts, Nut, Ruler };
+enum class PracticeThing { Peg, Tuner, String, Claw, Springs, Block, Arm, Posts, Nut, Ruler };
+/// Whether its acts are done to the picked string.
+[[nodiscard]] constexpr bool isOfAString(PracticeThing thing) {
+    return thing <= PracticeThing::String;
+}
 
 /// An act: what it is done to (nothing: to the whole), its words, its key (unknown: a shortcut of the window), and what
 /// it needs.
