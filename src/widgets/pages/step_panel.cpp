@@ -51,7 +51,6 @@ StepPanel::StepPanel(AppContext& context, QWidget* parent) : QWidget(parent), co
     auto* scroll = new QScrollArea(this);
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     // Always there: words that wrap can need it only while it is away, and the two would chase each other for ever.
     scroll->setVerticalScrollBar(new QuietScrollBar(scroll));
     scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
