@@ -408,6 +408,15 @@ private Q_SLOTS:
         QVERIFY(window_->findChild<QLabel*>(QStringLiteral("stepAct"))->fontMetrics().height() > 1.5 * before);
         QTest::keyClick(steps, Qt::Key_F11);
         QVERIFY(!steps->isBig() && window_->findChild<QWidget*>(QStringLiteral("steps"))->isVisible());
+        // Large text makes a low window; from afar the number is large all the same.
+        window_->context().change([](Preferences& look) { look.textScale = 2.0; });
+        window_->showBench();
+        auto* figure = window_->findChild<QLabel*>(QStringLiteral("figure"));
+        const int low = figure->fontMetrics().height();
+        QTest::keyClick(steps, Qt::Key_F11);
+        QVERIFY(figure->fontMetrics().height() > 2 * low);
+        QTest::keyClick(steps, Qt::Key_F11);
+        QCOMPARE(figure->fontMetrics().height(), low);
     }
 
     void theShopFindsRepeatsAndCompares() {

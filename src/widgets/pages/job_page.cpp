@@ -311,7 +311,7 @@ void JobPage::arrange() {
     const QSize inside = figures_->widget()->minimumSizeHint();
     figures_->setMinimumWidth(std::max(static_cast<int>(18.0 * base),
                                        inside.width() + figures_->verticalScrollBar()->sizeHint().width() + 4));
-    isTight_ = isLow(*this, context_.preferences());
+    isTight_ = !isBig_ && isLow(*this, context_.preferences());
     bench_->setTight(isTight_);
     listen_->setTight(isTight_);
     bench_->setDrawer(figuresShown());
