@@ -138,8 +138,8 @@ std::optional<StepId> stepOf(Do what) {
 }
 
 Hurt hurtOf(StepId step, Hazard hazard) {
-    return step == StepId::Lock        ? Hurt::LockedUnsettled
-           : hazard == Hazard::BlockIn ? Hurt::BlockLeftIn
+    return hazard == Hazard::BlockIn   ? Hurt::BlockLeftIn
+           : step == StepId::Lock      ? Hurt::LockedUnsettled
            : hazard == Hazard::CapsOff ? Hurt::DivedUnlocked
            : step == StepId::CutOld    ? Hurt::CutUnderTension
                                        : Hurt::PostsUnderTension;
