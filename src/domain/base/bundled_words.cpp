@@ -156,7 +156,10 @@ QString bundledWords(const QString& text) {
 }
 
 QStringList bundledAs(const QString& word) {
+    constexpr int least = 3; // letters: of fewer half of all sentences have some
     QStringList names;
+    if (word.size() < least)
+        return names;
     for (const char* sentence : sentences) {
         const QString name = QString::fromUtf8(sentence), shown = bundledWords(name);
         if (shown != name && shown.contains(word, Qt::CaseInsensitive))

@@ -10,7 +10,8 @@ namespace flenzo {
 /// (".046 nickel-plated wound") likewise; any other text as it is.
 [[nodiscard]] QString bundledWords(const QString& text);
 
-/// What the bundled data call what holds this word in the language of the moment, in small letters; empty in English.
+/// What the bundled data call what holds this word in the language of the moment, in small letters; empty in English
+/// and for a word of one or two letters.
 [[nodiscard]] QStringList bundledAs(const QString& word);
 
 } // namespace flenzo
