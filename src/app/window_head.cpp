@@ -79,6 +79,7 @@ QString WindowHead::titleOf(const Job& job) {
 }
 
 void WindowHead::refresh(bool isPractising) {
+    isPractising_ = isPractising;
     const Session& session = context_.session();
     const Job& job = session.job();
     // An empty shop has no guitar yet to speak of.
@@ -89,7 +90,6 @@ void WindowHead::refresh(bool isPractising) {
     reason_->setToolTip(reason_->text());
     simulated_->setText(tr("simulated guitar"));
     refreshAway();
-    refreshHazards(isPractising);
     fit();
 }
 
@@ -102,6 +102,7 @@ void WindowHead::fit() {
     title_->setStretch(0, low ? 1 : 0);
     for (QLabel* chip : hazards_)
         setDrawn(chip, Drawn::Tight, low);
+    refreshHazards(); // they say less there
 }
 
 void WindowHead::refreshAway() {
@@ -112,7 +113,7 @@ void WindowHead::refreshAway() {
                                          : tr("What is entered is kept on this machine; press to try the server now"));
 }
 
-void WindowHead::refreshHazards(bool isPractising) {
+void WindowHead::refreshHazards() {
     const Derived& derived = context_.session().derived();
     const Hazards hazards = hazardsOf(context_.session().job(), derived);
     const double now_N = pull_N(derived);
@@ -125,7 +126,7 @@ void WindowHead::refreshHazards(bool isPractising) {
                                  : hazardWords(hazard));
         // Caps off and unlocked are one thing to whoever looks.
         const bool said = hazard == Hazard::Unlocked && hazards.has(Hazard::CapsOff);
-        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty() && !isPractising);
+        hazards_[h]->setVisible(hazards.has(hazard) && !said && !guitar_->text().isEmpty() && !isPractising_);
     }
 }
 

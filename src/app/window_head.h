@@ -29,10 +29,11 @@ Q_SIGNALS:
     void conflictWanted(); ///< two benches' versions are to be compared
 
 private:
-    void refreshHazards(bool isPractising);
+    void refreshHazards();
     void refreshAway();
 
     AppContext& context_;
+    bool isPractising_ = false;
     QBoxLayout *rows_, *title_;
     FittingLabel* guitar_;
     QLabel *reason_, *simulated_;
