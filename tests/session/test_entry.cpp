@@ -80,6 +80,14 @@ private Q_SLOTS:
             QVERIFY2(!entry(text).ok(), text);
     }
 
+    void anAngleSeenIsToldFromOneMeasured() {
+        const auto entry = [](const char* text) { return parseEntry(QString::fromUtf8(text), anyString).value(); };
+        QVERIFY(entry("eye -0.3°").byEye && !entry("-0.3°").byEye);
+        QCOMPARE(entry("Eye 0,4").kind, Entry::Kind::Angle);
+        QVERIFY(std::abs(degrees(entry("eye -0.3°").value) + 0.3) < 1e-9);
+        QCOMPARE(entry("E+12").kind, Entry::Kind::Cents); // a note
+    }
+
     void aClawIsTypedAsItWasTurned() {
         const auto entry = [](const char* text) { return parseEntry(QString::fromUtf8(text), anyString); };
         const auto turns = [&](const char* text) {

@@ -135,6 +135,8 @@ private Q_SLOTS:
         QCOMPARE(session.job().log.size(), before + 1);
         QVERIFY(std::abs(*session.job().log.back().angle_rad - radians(-0.8)) < 1e-12);
         QVERIFY(session.derived().now().angleMeasured());
+        QVERIFY(!bench.enter(QStringLiteral("eye 0.4°!"), false)); // an eye is no gauge, whatever the shop has
+        QVERIFY(session.job().log.back().angleDeviation_rad > radians(0.5));
         bench.pickGap();
         QVERIFY(!bench.enter(QStringLiteral("-0.7°!"), false)); // picked for the gap, an angle is still an angle
         QVERIFY(session.job().log.back().angle_rad.has_value());
@@ -149,7 +151,8 @@ private Q_SLOTS:
         const double before = session.derived().now().state.claw.mean();
         QVERIFY(!bench.enter(QStringLiteral("claw 3/4"), false));
         QVERIFY((session.job().log.back().turns == ClawTurns{0.75, 0.75}));
-        bench.pickGap(); // a claw is a claw, whatever is picked
+        QVERIFY(bench.enter(QStringLiteral("claw 0"), false)); // nothing was turned
+        bench.pickGap();                                       // a claw is a claw, whatever is picked
         QVERIFY(!bench.enter(QStringLiteral("claw -1/4 treble"), false));
         QVERIFY((session.job().log.back().turns == ClawTurns{0.0, -0.25}));
         QVERIFY(session.derived().now().state.claw.mean() > before + 0.3);

@@ -88,12 +88,16 @@ double angleSeen_rad(PlateByEye seen) {
     return seen == PlateByEye::Level ? 0.0 : radians(seen == PlateByEye::Forward ? plainly_deg : -plainly_deg);
 }
 
-Event lookedAt(PlateByEye seen) {
+Event lookedAt(double angle_rad) {
     constexpr double level_deg = 0.3, tilted_deg = 0.7; // an eye sees level better than how far off it is
     Event event;
-    event.angle_rad = angleSeen_rad(seen);
-    event.angleDeviation_rad = radians(seen == PlateByEye::Level ? level_deg : tilted_deg);
+    event.angle_rad = angle_rad;
+    event.angleDeviation_rad = radians(angle_rad == 0.0 ? level_deg : tilted_deg);
     return event;
+}
+
+Event lookedAt(PlateByEye seen) {
+    return lookedAt(angleSeen_rad(seen));
 }
 
 QString toolsNote(const Job& job) {

@@ -27,6 +27,8 @@ void chooseLevelTool(Tools& tools, int which);
 enum class PlateByEye { Sunk, Level, Forward };
 [[nodiscard]] double angleSeen_rad(PlateByEye seen);
 [[nodiscard]] Event lookedAt(PlateByEye seen);
+/// Of somebody who says how far, too: as sure as an eye is, whatever else level is judged by.
+[[nodiscard]] Event lookedAt(double angle_rad);
 
 /// What cannot be promised because the tools are coarser than the tolerances, and what would do; empty when they do.
 [[nodiscard]] QString toolsNote(const Job& job);

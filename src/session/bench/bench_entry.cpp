@@ -5,6 +5,7 @@
 #include "domain/base/faults.h"
 #include "domain/bench/entering.h"
 #include "domain/job/changes.h"
+#include "domain/job/measuring.h"
 #include "session/input/entry.h"
 #include "session/input/quantity.h"
 
@@ -90,11 +91,17 @@ Result<Event> BenchEntry::eventOf(const QString& text, bool inches) const {
     } else if (entry.value().kind == Entry::Kind::Angle) {
         if (!hasClaw(job().rig))
             return Fault{faults::angleNeedsClaw, QStringLiteral("angle")};
-        event.angle_rad = entry.value().value;
+        if (entry.value().byEye)
+            event = lookedAt(entry.value().value);
+        else
+            event.angle_rad = entry.value().value;
     } else if (entry.value().kind == Entry::Kind::Claw) {
         if (!hasClaw(job().rig))
             return Fault{faults::noClaw, QStringLiteral("claw")};
         const double turns = entry.value().value;
+        if (turns == 0.0)
+            return Fault{
+                faults::notQuantity, QStringLiteral("claw"), {QStringLiteral("0"), QStringLiteral("claw 1/4")}};
         event = Event::claw({entry.value().bass ? turns : 0.0, entry.value().treble ? turns : 0.0});
     } else {
         const auto string = stringOf(entry.value().string.value_or(QString()));

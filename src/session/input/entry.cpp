@@ -64,10 +64,11 @@ EntryParts splitEntry(const QString& text) {
         return parts;
     }
     // The word in full: A alone is a note.
-    static const QRegularExpression angle(QStringLiteral("^(?:angle\\s*=?\\s*(.+?)|(.+?))\\s*(°|deg)?$"),
+    static const QRegularExpression angle(QStringLiteral("^(?:(?:angle|eye)\\s*=?\\s*(.+?)|(.+?))\\s*(°|deg)?$"),
                                           QRegularExpression::CaseInsensitiveOption);
     if (const auto match = angle.match(parts.rest); match.capturedLength(1) > 0 || match.capturedLength(3) > 0) {
         parts.angle = true;
+        parts.byEye = parts.rest.startsWith(QLatin1String("eye"), Qt::CaseInsensitive);
         parts.rest = match.captured(1) + match.captured(2);
         return parts;
     }

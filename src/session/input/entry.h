@@ -15,6 +15,7 @@ struct Entry {
     std::optional<QString> string;   ///< "4 = 12": for another string than the one asked for
     double value = 0.0;              ///< cents, metres of gap, radians, or turns of the claw, tightened positive
     bool bass = true, treble = true; ///< claw screws that were turned
+    bool byEye = false;              ///< an angle that was seen, not measured
     bool insist = false;             ///< ended with "!": the technician stands by it
 };
 
@@ -25,10 +26,10 @@ struct EntryContext {
     bool inches = false; ///< unit of a gap typed without one
 };
 
-/// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", "0.3°", "angle -0.3", "claw 1 1/2",
-/// "claw -1/4 bass", with "!" to insist.
-/// A note without octave takes the octave nearest to the target. Faults say how to write it.
-/// `contextOf` answers for a string name, or for the string asked for when the name is empty; nothing if unknown.
+/// "12.3", "-4", "82.9 Hz", "E2+12", "B1", "4=-3.1", "gap 4.2", "gap 0.16 in", "0.3°", "angle -0.3", "eye -0.3", "claw
+/// 1 1/2", "claw -1/4 bass", with "!" to insist. A note without octave takes the octave nearest to the target. Faults
+/// say how to write it. `contextOf` answers for a string name, or for the string asked for when the name is empty;
+/// nothing if unknown.
 template <class ContextOf> Result<Entry> parseEntry(const QString& text, const ContextOf& contextOf);
 
 /// Any pitch in cents from the target; `parseCents` refuses those that no string on its way reads.
@@ -40,7 +41,7 @@ struct EntryParts {
     std::optional<QString> string;
     QString rest;
     bool gap = false;
-    bool angle = false;
+    bool angle = false, byEye = false;
     bool claw = false, bass = true, treble = true;
     bool insist = false;
 };
@@ -60,6 +61,7 @@ template <class ContextOf> Result<Entry> parseEntry(const QString& text, const C
                  : parts.angle ? Entry::Kind::Angle
                  : parts.claw  ? Entry::Kind::Claw
                                : Entry::Kind::Cents;
+    entry.byEye = parts.byEye;
     entry.bass = parts.bass;
     entry.treble = parts.treble;
     const Result<double> value = valueOf(parts, *context);

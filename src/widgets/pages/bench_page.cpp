@@ -80,11 +80,12 @@ QWidget* BenchPage::buildInstrument() {
     });
     connect(section_, &LiveSection::plateDragged, this, [this](double angle_rad) {
         if (hasClaw(context_.session().job().rig))
-            entry_->setText(QStringLiteral("%1°").arg(decimal(degrees(angle_rad), 1)));
+            entry_->setText(QStringLiteral("eye %1°").arg(decimal(degrees(angle_rad), 1)));
     });
     connect(section_, &LiveSection::clawDragged, this, [this](double turns) {
-        entry_->setText(
-            QStringLiteral("claw %1").arg((turns < 0.0 ? QStringLiteral("-") : QString()) + turnsText(turns)));
+        entry_->setText(turns == 0.0 ? QString()
+                                     : QStringLiteral("claw %1").arg((turns < 0.0 ? QStringLiteral("-") : QString()) +
+                                                                     turnsText(turns)));
     });
     connect(lanes_, &LaneView::lanePicked, this, [this](std::size_t string) { context_.bench().pickString(string); });
     connect(lanes_, &SceneView::pressed, this, [this] { entry_->setFocus(); });
