@@ -386,6 +386,22 @@
         <source>This first: the next act would bring %1 to %2 % of its breaking load.</source>
         <translation>Dies zuerst: der nächste Handgriff brächte %1 auf %2 % ihrer Bruchlast.</translation>
     </message>
+    <message>
+        <source>Do not start: find another set or springs first</source>
+        <translation>Nicht anfangen: zuerst einen anderen Satz oder andere Federn finden</translation>
+    </message>
+    <message>
+        <source>No claw change</source>
+        <translation>Federkralle bleibt</translation>
+    </message>
+    <message>
+        <source>TIGHTEN both claw screws</source>
+        <translation>Beide Krallenschrauben ANZIEHEN</translation>
+    </message>
+    <message>
+        <source>LOOSEN both claw screws</source>
+        <translation>Beide Krallenschrauben LÖSEN</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>
@@ -8778,14 +8794,6 @@
         <translation>Anfang</translation>
     </message>
     <message>
-        <source>stretch new strings</source>
-        <translation>neue Saiten dehnen</translation>
-    </message>
-    <message>
-        <source>stretching</source>
-        <translation>Dehnen</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Name</translation>
     </message>
@@ -9103,17 +9111,6 @@
         <translation>Grund des Auftrags</translation>
     </message>
     <message>
-        <source>Number of strings</source>
-        <translation>Zahl der Saiten</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n strings</source>
-        <translation>
-            <numerusform>%n Saite</numerusform>
-            <numerusform>%n Saiten</numerusform>
-        </translation>
-    </message>
-    <message>
         <source>comes off</source>
         <translation>kommt ab</translation>
     </message>
@@ -9128,30 +9125,6 @@
     <message>
         <source>Side section of the bridge</source>
         <translation>Seitenschnitt der Brücke</translation>
-    </message>
-    <message>
-        <source>kind of bridge</source>
-        <translation>Art der Brücke</translation>
-    </message>
-    <message>
-        <source>number of strings</source>
-        <translation>Zahl der Saiten</translation>
-    </message>
-    <message>
-        <source>Do not start: this set cannot float here</source>
-        <translation>Nicht anfangen: dieser Satz kann hier nicht schweben</translation>
-    </message>
-    <message>
-        <source>No claw change</source>
-        <translation>Federkralle bleibt</translation>
-    </message>
-    <message>
-        <source>TIGHTEN both claw screws</source>
-        <translation>Beide Krallenschrauben ANZIEHEN</translation>
-    </message>
-    <message>
-        <source>LOOSEN both claw screws</source>
-        <translation>Beide Krallenschrauben LÖSEN</translation>
     </message>
     <message>
         <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
@@ -9690,6 +9663,13 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Continue  (Enter)</source>
         <translation>Weiter  (Enter)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobText</name>
+    <message>
+        <source>kind of bridge</source>
+        <translation>Art der Brücke</translation>
     </message>
 </context>
 <context>
@@ -10737,22 +10717,6 @@ kommt noch</translation>
         <translation>Es gibt keine Federkralle zu drehen: zu ändern ist die Feder, nie ihre Länge durch Schneiden und nie der Hebel durch Biegen.</translation>
     </message>
     <message>
-        <source>Do not start: find another set or springs first</source>
-        <translation>Nicht anfangen: zuerst einen anderen Satz oder andere Federn finden</translation>
-    </message>
-    <message>
-        <source>No claw change</source>
-        <translation>Federkralle bleibt</translation>
-    </message>
-    <message>
-        <source>TIGHTEN both claw screws</source>
-        <translation>Beide Krallenschrauben ANZIEHEN</translation>
-    </message>
-    <message>
-        <source>LOOSEN both claw screws</source>
-        <translation>Beide Krallenschrauben LÖSEN</translation>
-    </message>
-    <message>
         <source>stop</source>
         <translation>halt</translation>
     </message>
@@ -11282,10 +11246,6 @@ kommt noch</translation>
         <translation>Wie die Brücke gebaut ist</translation>
     </message>
     <message>
-        <source>kind of bridge</source>
-        <translation>Art der Brücke</translation>
-    </message>
-    <message>
         <source>bridge</source>
         <translation>Brücke</translation>
     </message>
@@ -11344,14 +11304,6 @@ kommt noch</translation>
     <message>
         <source>spring out</source>
         <translation>Feder heraus</translation>
-    </message>
-    <message>
-        <source>number of strings</source>
-        <translation>Zahl der Saiten</translation>
-    </message>
-    <message>
-        <source>Number of strings</source>
-        <translation>Zahl der Saiten</translation>
     </message>
     <message>
         <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
@@ -11456,10 +11408,6 @@ kommt noch</translation>
 </context>
 <context>
     <name>flenzo::SettleForm</name>
-    <message>
-        <source>new strings: the bench asks for each pull</source>
-        <translation>neue Saiten: die Werkbank fragt nach jedem Zug</translation>
-    </message>
     <message>
         <source>string</source>
         <translation>Saite</translation>
@@ -12010,6 +11958,35 @@ kommt noch</translation>
     <message>
         <source>part</source>
         <translation>Teil</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StretchBox</name>
+    <message>
+        <source>new strings: the bench asks for each pull</source>
+        <translation>neue Saiten: die Werkbank fragt nach jedem Zug</translation>
+    </message>
+    <message>
+        <source>stretching</source>
+        <translation>Dehnen</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StringCountBox</name>
+    <message>
+        <source>Number of strings</source>
+        <translation>Zahl der Saiten</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strings</source>
+        <translation>
+            <numerusform>%n Saite</numerusform>
+            <numerusform>%n Saiten</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>number of strings</source>
+        <translation>Zahl der Saiten</translation>
     </message>
 </context>
 <context>

@@ -96,16 +96,6 @@
     </message>
 </context>
 <context>
-    <name>flenzo::FirstAnswerForm</name>
-    <message numerus="yes">
-        <source>%n strings</source>
-        <translation>
-            <numerusform>%n string</numerusform>
-            <numerusform>%n strings</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
     <name>flenzo::JobExchange</name>
     <message numerus="yes">
         <source>%n jobs came in.</source>
@@ -166,6 +156,16 @@
         <translation>
             <numerusform>%n minute</numerusform>
             <numerusform>%n minutes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StringCountBox</name>
+    <message numerus="yes">
+        <source>%n strings</source>
+        <translation>
+            <numerusform>%n string</numerusform>
+            <numerusform>%n strings</numerusform>
         </translation>
     </message>
 </context>

@@ -386,6 +386,22 @@
         <source>This first: the next act would bring %1 to %2 % of its breaking load.</source>
         <translation>Esto primero: la acción siguiente llevaría %1 al %2 % de su carga de rotura.</translation>
     </message>
+    <message>
+        <source>Do not start: find another set or springs first</source>
+        <translation>No empezar: buscar antes otro juego u otros muelles</translation>
+    </message>
+    <message>
+        <source>No claw change</source>
+        <translation>La garra se queda</translation>
+    </message>
+    <message>
+        <source>TIGHTEN both claw screws</source>
+        <translation>APRIETA los dos tornillos de la garra</translation>
+    </message>
+    <message>
+        <source>LOOSEN both claw screws</source>
+        <translation>AFLOJA los dos tornillos de la garra</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>
@@ -8778,14 +8794,6 @@
         <translation>inicio</translation>
     </message>
     <message>
-        <source>stretch new strings</source>
-        <translation>estirar cuerdas nuevas</translation>
-    </message>
-    <message>
-        <source>stretching</source>
-        <translation>estirado</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Nombre</translation>
     </message>
@@ -9103,17 +9111,6 @@
         <translation>motivo del trabajo</translation>
     </message>
     <message>
-        <source>Number of strings</source>
-        <translation>Número de cuerdas</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n strings</source>
-        <translation>
-            <numerusform>%n cuerda</numerusform>
-            <numerusform>%n cuerdas</numerusform>
-        </translation>
-    </message>
-    <message>
         <source>comes off</source>
         <translation>sale</translation>
     </message>
@@ -9128,30 +9125,6 @@
     <message>
         <source>Side section of the bridge</source>
         <translation>Corte lateral del puente</translation>
-    </message>
-    <message>
-        <source>kind of bridge</source>
-        <translation>tipo de puente</translation>
-    </message>
-    <message>
-        <source>number of strings</source>
-        <translation>número de cuerdas</translation>
-    </message>
-    <message>
-        <source>Do not start: this set cannot float here</source>
-        <translation>No empieces: este juego no puede flotar aquí</translation>
-    </message>
-    <message>
-        <source>No claw change</source>
-        <translation>La garra se queda</translation>
-    </message>
-    <message>
-        <source>TIGHTEN both claw screws</source>
-        <translation>APRIETA los dos tornillos de la garra</translation>
-    </message>
-    <message>
-        <source>LOOSEN both claw screws</source>
-        <translation>AFLOJA los dos tornillos de la garra</translation>
     </message>
     <message>
         <source>Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct them. Plus or minus %2 turns.</source>
@@ -9690,6 +9663,13 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>Continue  (Enter)</source>
         <translation>Continuar  (Intro)</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::JobText</name>
+    <message>
+        <source>kind of bridge</source>
+        <translation>tipo de puente</translation>
     </message>
 </context>
 <context>
@@ -10737,22 +10717,6 @@ por venir</translation>
         <translation>No hay garra que girar: lo que se puede cambiar es el muelle, nunca su longitud cortándolo y nunca la palanca doblándola.</translation>
     </message>
     <message>
-        <source>Do not start: find another set or springs first</source>
-        <translation>No empezar: buscar antes otro juego u otros muelles</translation>
-    </message>
-    <message>
-        <source>No claw change</source>
-        <translation>La garra se queda</translation>
-    </message>
-    <message>
-        <source>TIGHTEN both claw screws</source>
-        <translation>APRIETA los dos tornillos de la garra</translation>
-    </message>
-    <message>
-        <source>LOOSEN both claw screws</source>
-        <translation>AFLOJA los dos tornillos de la garra</translation>
-    </message>
-    <message>
         <source>stop</source>
         <translation>alto</translation>
     </message>
@@ -11282,10 +11246,6 @@ por venir</translation>
         <translation>Cómo está hecho el puente</translation>
     </message>
     <message>
-        <source>kind of bridge</source>
-        <translation>tipo de puente</translation>
-    </message>
-    <message>
         <source>bridge</source>
         <translation>puente</translation>
     </message>
@@ -11344,14 +11304,6 @@ por venir</translation>
     <message>
         <source>spring out</source>
         <translation>muelle quitado</translation>
-    </message>
-    <message>
-        <source>number of strings</source>
-        <translation>número de cuerdas</translation>
-    </message>
-    <message>
-        <source>Number of strings</source>
-        <translation>Número de cuerdas</translation>
     </message>
     <message>
         <source>Loosen both claw screws before a spring is hooked or unhooked. Safety glasses on, pliers, face out of its line.</source>
@@ -11456,10 +11408,6 @@ por venir</translation>
 </context>
 <context>
     <name>flenzo::SettleForm</name>
-    <message>
-        <source>new strings: the bench asks for each pull</source>
-        <translation>cuerdas nuevas: el banco pide cada estirón</translation>
-    </message>
     <message>
         <source>string</source>
         <translation>cuerda</translation>
@@ -12010,6 +11958,35 @@ por venir</translation>
     <message>
         <source>part</source>
         <translation>pieza</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StretchBox</name>
+    <message>
+        <source>new strings: the bench asks for each pull</source>
+        <translation>cuerdas nuevas: el banco pide cada estirón</translation>
+    </message>
+    <message>
+        <source>stretching</source>
+        <translation>estirado</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::StringCountBox</name>
+    <message>
+        <source>Number of strings</source>
+        <translation>Número de cuerdas</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strings</source>
+        <translation>
+            <numerusform>%n cuerda</numerusform>
+            <numerusform>%n cuerdas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>number of strings</source>
+        <translation>número de cuerdas</translation>
     </message>
 </context>
 <context>

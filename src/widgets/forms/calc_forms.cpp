@@ -14,6 +14,7 @@
 #include "session/input/set_entry.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/figure_table.h"
+#include "widgets/controls/job_fields.h"
 #include "widgets/controls/provenance_icon.h"
 #include "widgets/look.h"
 #include "widgets/text/lanes.h"
@@ -409,9 +410,10 @@ void IntonateForm::enterMoved() {
 }
 
 SettleForm::SettleForm(AppContext& context, QWidget* parent) : JobForm(context, parent) {
-    flag(
-        QStringLiteral("benchStretches"), tr("new strings: the bench asks for each pull"),
-        [](const Job& job) { return job.method.stretch; }, [](Job& job, bool on) { job.method.stretch = on; });
+    auto* pulls = new StretchBox(context, this);
+    pulls->setObjectName(QStringLiteral("benchStretches"));
+    follow([pulls](const Job&) { pulls->refresh(); });
+    rows().addRow(QString(), pulls);
     table_ = new FigureTable({tr("string"), tr("is"), tr("pulls"), tr("last drop"), tr("next drop"), tr("pulls left")},
                              tr("How settled each string is"), this);
     table_->setObjectName(QStringLiteral("settling"));

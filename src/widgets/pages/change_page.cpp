@@ -6,6 +6,7 @@
 #include "domain/base/ranges.h"
 #include "session/input/quantity.h"
 #include "widgets/controls/field_edit.h"
+#include "widgets/controls/job_fields.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/set_picker.h"
 #include "widgets/dialogs/own_sets_dialog.h"
@@ -14,7 +15,6 @@
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
-#include <QCheckBox>
 #include <QComboBox>
 #include <QCompleter>
 #include <QFormLayout>
@@ -144,11 +144,8 @@ QWidget* ChangePage::buildPitch() {
     auto* form = new QFormLayout;
     form->addRow(tr("A4"), reference_);
     form->addRow(tr("start"), slack_);
-    stretch_ = new QCheckBox(tr("stretch new strings"), panel);
+    stretch_ = new StretchBox(context_, panel);
     stretch_->setObjectName(QStringLiteral("stretch"));
-    connect(stretch_, &QCheckBox::clicked, this, [this](bool on) {
-        context_.accept(context_.session().edit(tr("stretching"), [on](Job& job) { job.method.stretch = on; }));
-    });
     form->addRow(QString(), stretch_);
     column->addLayout(form);
     column->addStretch();
@@ -239,7 +236,7 @@ void ChangePage::refresh() {
     const Units& units = context_.preferences().units;
     for (SetPicker* picker : pickers_)
         picker->refresh();
-    stretch_->setChecked(job.method.stretch);
+    stretch_->refresh();
     model_->refresh();
     table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 2.3));
     reference_->show(hertzText(job.referencePitch_Hz));

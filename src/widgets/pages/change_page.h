@@ -10,7 +10,6 @@
 #include <functional>
 
 class QBoxLayout;
-class QCheckBox;
 class QLabel;
 class QTableView;
 
@@ -19,6 +18,7 @@ namespace flenzo {
 class ChangeModel;
 class FieldEdit;
 class SetPicker;
+class StretchBox;
 
 /// Which set and tuning come off, which go on, and the pitch they are tuned by.
 class ChangePage : public Page {
@@ -45,7 +45,7 @@ private:
     ChangeModel* model_;
     QTableView* table_;
     SetPicker* pickers_[2];
-    QCheckBox* stretch_;
+    StretchBox* stretch_;
     FieldEdit *reference_, *slack_;
     QLabel *sums_, *verdict_, *reason_;
 };

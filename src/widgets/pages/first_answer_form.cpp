@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/first_answer_form.h"
 
-#include "domain/base/ranges.h"
 #include "domain/job/measuring.h"
 #include "domain/job/trends.h"
 #include "paint/bridge_mark.h"
 #include "paint/section.h"
 #include "session/input/quantity.h"
-#include "session/models/shop_says.h"
-#include "widgets/controls/field_edit.h"
+#include "widgets/controls/job_fields.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/controls/set_picker.h"
 #include "widgets/look.h"
@@ -77,12 +75,7 @@ QWidget* FirstAnswerForm::buildNames() {
     auto* row = names_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     const auto field = [&](const char* objectName, const QString& name, QString Job::*member) {
-        auto* edit = new FieldEdit(
-            name,
-            [this, name, member](const QString& typed) {
-                return context_.accept(context_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
-            },
-            box);
+        auto* edit = new JobText(context_, name, member, box);
         edit->setObjectName(QLatin1String(objectName));
         edit->setAccessibleName(name);
         edit->setMinimumWidth(80);
@@ -133,12 +126,8 @@ QWidget* FirstAnswerForm::buildStrings() {
     auto* box = new QWidget(this);
     auto* form = new QFormLayout(box);
     form->setContentsMargins(0, 0, 0, 0);
-    count_ = new QComboBox(box);
+    count_ = new StringCountBox(context_, box);
     count_->setObjectName(QStringLiteral("firstCount"));
-    count_->setAccessibleName(tr("Number of strings"));
-    for (int n = leastStrings; n <= static_cast<int>(maxStrings); ++n)
-        count_->addItem(tr("%n strings", nullptr, n));
-    connect(count_, &QComboBox::activated, this, &FirstAnswerForm::chooseCount);
     off_ = new SetPicker(context_, Side::Off, tr("comes off"), box);
     on_ = new SetPicker(context_, Side::On, tr("goes on"), box);
     changed_ = new QComboBox(box);
@@ -225,25 +214,7 @@ bool FirstAnswerForm::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void FirstAnswerForm::chooseBridge(int kind) {
-    const auto family = static_cast<Family>(kind);
-    const ShopSays& says = context_.shopSays(this); // first: while it waits another bench may change the job
-    const auto& book = context_.session().logbook();
-    const auto own = book ? shopPriorFor(*book, says, family) : Result(std::optional<ShopPrior>());
-    Job other = context_.session().job();
-    setFamily(other, family);
-    other.shopPrior = own.ok() ? own.value() : std::nullopt; // of another kind it says nothing
-    const auto fault = context_.session().edit(tr("kind of bridge"), [&](Job& job) { job = other; });
-    if (context_.accept(fault) && !own.ok())
-        context_.accept(own.fault()); // the kind is taken; only the shop's own could not be read
-    refresh();
-}
-
-void FirstAnswerForm::chooseCount(int index) {
-    std::optional<Fault> fault;
-    const auto other = context_.session().edit(tr("number of strings"), [&](Job& job) {
-        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, context_.catalogue());
-    });
-    context_.accept(fault ? fault : other);
+    chooseFamily(context_, static_cast<Family>(kind), this);
     refresh();
 }
 
@@ -281,11 +252,9 @@ void FirstAnswerForm::refreshChanged() {
 }
 
 void FirstAnswerForm::refresh() {
-    const Job& job = context_.session().job();
-    name_->show(job.guitar);
-    owner_->show(job.owner);
-    reason_->show(job.reason);
-    count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
+    for (JobText* words : {name_, owner_, reason_})
+        words->refresh();
+    count_->refresh();
     off_->refresh();
     on_->refresh();
     refreshChanged();
@@ -316,12 +285,8 @@ void FirstAnswerForm::refreshAnswer() {
     const LevelSolution& level = derived.report.level;
     const bool found = level.status == LevelStatus::Found, claw = hasClaw(job.rig);
     const double turns = level.moreTurns;
-    act_->setText(!found                       ? tr("Do not start: this set cannot float here")
-                  : !claw                      ? wording::inTune(derived, context_.preferences().units)
-                  : std::abs(turns) < 1.0 / 32 ? tr("No claw change")
-                  : turns > 0.0                ? tr("TIGHTEN both claw screws")
-                                               : tr("LOOSEN both claw screws"));
-    turns_->setText(found && claw && std::abs(turns) >= 1.0 / 32 ? turnsText(turns) : QString());
+    act_->setText(wording::clawHeadline(derived, context_.preferences().units));
+    turns_->setText(found && claw && wording::turnsClaw(turns) ? turnsText(turns) : QString());
     turns_->setVisible(!turns_->text().isEmpty());
     sum_->setText(found ? wording::outlook(derived) : wording::stuck(level));
     assumed_->setText(tr("Calculated. Figures nobody measured are assumed (%1 measured so far); the readings correct "

@@ -13,8 +13,10 @@ class QToolButton;
 namespace flenzo {
 
 class FieldEdit;
+class JobText;
 class SceneView;
 class SetPicker;
+class StringCountBox;
 
 /// Three questions to the first answer: which bridge, chosen by its section; which strings come off and go on; how the
 /// plate is in tune now. The answer beside them follows every choice; everything else is assumed and said to be.
@@ -37,7 +39,6 @@ private:
     void refreshBridges();
     void refreshAnswer();
     void chooseBridge(int kind);
-    void chooseCount(int index);
     void chooseChanged(int index);
     void chooseBreakPlace(int index);
     void refreshChanged();
@@ -49,9 +50,10 @@ private:
     QList<QToolButton*> bridges_;
     QString drawnFor_;
     int columns_ = 0;
-    QComboBox *count_, *changed_, *brokeAt_;
+    StringCountBox* count_;
+    QComboBox *changed_, *brokeAt_;
     SetPicker *off_, *on_;
-    FieldEdit *name_, *owner_, *reason_;
+    JobText *name_, *owner_, *reason_;
     QLabel *act_, *turns_, *sum_, *assumed_;
     SceneView* section_;
 };

@@ -361,8 +361,8 @@ void PlanPage::refreshHead() {
     setVoice(verdict_, found ? TextRole::Heading : TextRole::Warn);
     reason_->setText(wording::verdictReason(report, context_.preferences().units));
     reason_->setVisible(!found || !hasClaw(context_.session().job().rig)); // else bars and claw say it
+    claw_->setText(wording::clawHeadline(derived, context_.preferences().units));
     if (found && !hasClaw(context_.session().job().rig)) {
-        claw_->setText(wording::inTune(derived, context_.preferences().units));
         turns_->clear();
         screws_->setText(
             !context_.session().job().rig.bridge.has().moves()
@@ -371,11 +371,7 @@ void PlanPage::refreshHead() {
                      "never the arm by bending."));
         return;
     }
-    const bool nothing = std::abs(turns) < 1.0 / 32;
-    claw_->setText(!found        ? tr("Do not start: find another set or springs first")
-                   : nothing     ? tr("No claw change")
-                   : turns > 0.0 ? tr("TIGHTEN both claw screws")
-                                 : tr("LOOSEN both claw screws"));
+    const bool nothing = !wording::turnsClaw(turns);
     turns_->setText(!found ? tr("stop") : turnsText(turns));
     screws_->setText(
         !found    ? QString()

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/rig_page.h"
 
-#include "domain/base/bundled_words.h"
 #include "domain/guitar/soundness.h"
 #include "domain/job/edits.h"
 #include "store/rig_json.h"
 #include "widgets/controls/field_edit.h"
 #include "widgets/controls/field_table.h"
+#include "widgets/controls/job_fields.h"
 #include "widgets/controls/learned_panel.h"
 #include "widgets/controls/rig_picture.h"
 #include "widgets/controls/value_drag.h"
@@ -72,18 +72,10 @@ QWidget* RigPage::buildIdentity() {
     QVBoxLayout* column = nullptr;
     QFrame* panel = titledPanel(this, tr("Guitar"), column);
     auto* form = new QFormLayout;
-    const auto text = [this, panel](const QString& name, QString Job::*member) {
-        return new FieldEdit(
-            name,
-            [this, name, member](const QString& typed) {
-                return context_.accept(context_.session().edit(name, [&](Job& job) { job.*member = typed.left(200); }));
-            },
-            panel);
-    };
-    name_ = text(tr("guitar"), &Job::guitar);
+    name_ = new JobText(context_, tr("guitar"), &Job::guitar, panel);
     name_->setObjectName(QStringLiteral("guitarName"));
-    owner_ = text(tr("owner"), &Job::owner);
-    reason_ = text(tr("reason for the job"), &Job::reason);
+    owner_ = new JobText(context_, tr("owner"), &Job::owner, panel);
+    reason_ = new JobText(context_, tr("reason for the job"), &Job::reason, panel);
     form->addRow(tr("name"), name_);
     form->addRow(tr("owner"), owner_);
     form->addRow(tr("here for"), reason_);
@@ -113,8 +105,7 @@ void RigPage::buildKind(QFormLayout* form, QWidget* panel) {
     for (const FamilyTraits& one : families)
         kind_->addItem(familyName(one.family));
     connect(kind_, &QComboBox::activated, this, [this](int index) {
-        context_.accept(context_.session().edit(tr("kind of bridge"),
-                                                [index](Job& job) { setFamily(job, static_cast<Family>(index)); }));
+        chooseFamily(context_, families[static_cast<std::size_t>(index)].family, this);
         refresh();
     });
     for (QComboBox* combo : {orientation_, kind_})
@@ -243,25 +234,11 @@ QWidget* RigPage::stringButtons() {
     auto* box = new QWidget(this);
     auto* row = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
-    row->addWidget(new QLabel(tr("number of strings"), box));
-    count_ = new QComboBox(box);
+    count_ = new StringCountBox(context_, box);
     count_->setObjectName(QStringLiteral("stringCount"));
-    count_->setAccessibleName(tr("Number of strings"));
-    for (int n = leastStrings; n <= static_cast<int>(maxStrings); ++n)
-        count_->addItem(QString::number(n));
-    connect(count_, &QComboBox::activated, this, &RigPage::setCount);
     row->addWidget(count_);
     row->addStretch();
     return box;
-}
-
-void RigPage::setCount(int index) {
-    std::optional<Fault> fault;
-    const auto other = context_.session().edit(tr("number of strings"), [&](Job& job) {
-        fault = setStringCount(job, static_cast<std::size_t>(index) + leastStrings, context_.catalogue());
-    });
-    context_.accept(fault ? fault : other);
-    refresh();
 }
 
 /// The picture shows where the figure under the keyboard is measured.
@@ -288,9 +265,8 @@ void RigPage::tryOut(const RigField& field, const QString& text) {
 
 void RigPage::refresh() {
     const Job& job = context_.session().job();
-    name_->show(job.guitar);
-    owner_->show(job.owner);
-    reason_->show(bundledWords(job.reason));
+    for (JobText* words : {name_, owner_, reason_})
+        words->refresh();
     orientation_->setCurrentIndex(static_cast<int>(job.rig.orientation));
     locked_->setChecked(job.rig.nutLocked);
     kind_->setCurrentIndex(static_cast<int>(job.rig.bridge.family));
@@ -298,7 +274,7 @@ void RigPage::refresh() {
     assisted_->setChecked(job.rig.bridge.assist.has_value());
     decked_->setVisible(hasClaw(job.rig));
     assisted_->setVisible(hasClaw(job.rig));
-    count_->setCurrentIndex(static_cast<int>(job.rig.strings.size()) - leastStrings);
+    count_->refresh();
     for (const Row& row : rows_) {
         const QString unit = row.field->unit(context_.preferences().units);
         row.edit->show((row.field->text(job, 0, context_.preferences().units) + QLatin1Char(' ') + unit).trimmed());

@@ -17,8 +17,10 @@ namespace flenzo {
 class FieldEdit;
 class FieldTable;
 class FindForm;
+class JobText;
 class LearnedPanel;
 class RigPicture;
+class StringCountBox;
 
 /// The guitar itself beside any step: family, geometry, springs and claw, each figure measured or assumed, the section
 /// answering every one of them; the common ones first.
@@ -49,14 +51,14 @@ private:
     QWidget* springButtons();
     QWidget* stringButtons();
     void addRow(QFormLayout* form, const RigField& field);
-    void setCount(int index);
     void showAsItIs();
     void tryOut(const RigField& field, const QString& text);
 
     std::vector<Row> rows_;
     std::vector<Head> heads_;
-    FieldEdit *name_, *owner_, *reason_;
-    QComboBox *kind_, *orientation_, *count_;
+    JobText *name_, *owner_, *reason_;
+    StringCountBox* count_;
+    QComboBox *kind_, *orientation_;
     QCheckBox *locked_, *decked_, *assisted_, *advanced_;
     FieldTable *springs_, *strings_;
     RigPicture* picture_;

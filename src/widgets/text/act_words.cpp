@@ -156,8 +156,24 @@ QString noteOf(double frequency_Hz, double a4_Hz) {
     return QStringLiteral("%1 %2").arg(QString::fromStdString(noteName(note.midi)), centsText(note.cents));
 }
 
+bool turnsClaw(double turns) {
+    return std::abs(turns) >= ClawStepPolicy::finest_turns;
+}
+
+QString clawHeadline(const Derived& derived, const Units& units) {
+    const LevelSolution& level = derived.report.level;
+    if (level.status != LevelStatus::Found)
+        return ActWordsWords::tr("Do not start: find another set or springs first");
+    if (!hasClaw(derived.advice.guitar.rig))
+        return inTune(derived, units);
+    if (!turnsClaw(level.moreTurns))
+        return ActWordsWords::tr("No claw change");
+    return level.moreTurns > 0.0 ? ActWordsWords::tr("TIGHTEN both claw screws")
+                                 : ActWordsWords::tr("LOOSEN both claw screws");
+}
+
 QString clawTurn(double turns) {
-    if (std::abs(turns) < 1.0 / 32.0)
+    if (!turnsClaw(turns))
         return ActWordsWords::tr("Leave both claw screws as they are");
     const bool one = std::abs(turns) <= 1.0;
     const QString amount =

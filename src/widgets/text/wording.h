@@ -25,7 +25,10 @@ struct ActWords {
 [[nodiscard]] QString rangeText(double low, double high); ///< "2 to 4", or one figure
 [[nodiscard]] QString clawTurn(double turns);             ///< "Tighten both claw screws 2 1/4 turns"
 [[nodiscard]] QString clawTurn(const ClawTurns& turns);   ///< the same, or each screw by itself
-[[nodiscard]] QString clawDirection(double turns);        ///< "clockwise" with its meaning
+/// What the whole job asks of the claw, for the head of a page; its turns stand beside it.
+[[nodiscard]] QString clawHeadline(const Derived& derived, const Units& units);
+[[nodiscard]] bool turnsClaw(double turns);        ///< as much as anybody would turn
+[[nodiscard]] QString clawDirection(double turns); ///< "clockwise" with its meaning
 [[nodiscard]] QString verdict(const ChangeReport& report);
 [[nodiscard]] QString verdictReason(const ChangeReport& report, const Units& units);
 [[nodiscard]] QString wayOut(const Alternative& way); ///< "one more spring, 5 in all"
