@@ -43,7 +43,7 @@ Run playedOn(const BenchJob& nominal, const BenchJob& kind, std::uint32_t seed) 
         if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Leave || next.what == NextAct::Do::Stuck)
             break;
         job.log.push_back(guitar.answer(next));
-        guitar.hear(job.log.back());
+        guitar.follow(job.log.back());
         if (job.log.back().kind == Event::Kind::Claw)
             turned += job.log.back().turns.mean();
     }

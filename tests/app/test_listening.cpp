@@ -137,7 +137,7 @@ private Q_SLOTS:
         }
         QVERIFY2(heard > 12, qPrintable(QString::number(heard)));
         SimulatedGuitar guitar(benchJobOf(job()), UncertaintyModel(), *job().simulatedSeed);
-        guitar.hear(job().log);
+        guitar.follow(job().log);
         for (std::size_t i = 0; i < job().rig.strings.size(); ++i)
             QVERIFY2(std::abs(guitar.reading_cents(i)) < 4.0, qPrintable(QString::number(guitar.reading_cents(i))));
         const std::size_t size = job().log.size();

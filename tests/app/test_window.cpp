@@ -74,7 +74,7 @@ class TestWindow : public QObject {
     void answerByHand() {
         const Job& job = session().job();
         SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
-        guitar.hear(job.log);
+        guitar.follow(job.log);
         const NextAct next = session().derived().next();
         if (next.what == NextAct::Do::Claw) {
             QTest::keyClick(find<QLineEdit>("entry"), Qt::Key_Space);
@@ -192,7 +192,7 @@ private Q_SLOTS:
             QVERIFY(std::abs(reading) <= job.goal.pitchTolerance_cents);
         // The guitar nobody saw agrees.
         SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
-        guitar.hear(job.log);
+        guitar.follow(job.log);
         QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.3);
         QVERIFY(std::abs(guitar.state().angle_rad) < radians(0.2));
     }
@@ -512,7 +512,7 @@ private Q_SLOTS:
         QVERIFY2(text("act").startsWith(QLatin1String("In tune")), qPrintable(text("act")));
         const Job& job = session().job();
         SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), *job.simulatedSeed);
-        guitar.hear(job.log);
+        guitar.follow(job.log);
         QVERIFY(worst_cents(readings_cents(guitar.rig(), guitar.state())) < 2.4);
     }
 };

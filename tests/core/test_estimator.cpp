@@ -355,7 +355,7 @@ private Q_SLOTS:
         slip.readings_cents[2].second += 100.0;
         BenchJob slipped = job;
         slipped.log.push_back(Event::tuned(3, truth[3])); // a rest of its own
-        hidden.hear(slipped.log.back());
+        hidden.follow(slipped.log.back());
         slipped.log.push_back(slip);
         const Estimate doubting = estimate(slipped);
         QVERIFY(doubting.open.has_value());
@@ -393,11 +393,11 @@ private Q_SLOTS:
             spread.tuner_cents = true_cents;
             SimulatedGuitar hidden(job, spread, 3);
             for (std::size_t i = 0; i < 6; ++i)
-                job.log.push_back(Event::tuned(i, -20.0)), hidden.hear(job.log.back());
+                job.log.push_back(Event::tuned(i, -20.0)), hidden.follow(job.log.back());
             for (int k = 0; k < 14; ++k) {
                 job.log.push_back(hidden.perform(readAct(6)));
                 job.log.push_back(Event::claw({0.0625, 0.0625}));
-                hidden.hear(job.log.back());
+                hidden.follow(job.log.back());
             }
             return estimate(job).noise.tuner_cents;
         };

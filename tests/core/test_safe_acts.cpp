@@ -117,7 +117,7 @@ private Q_SLOTS:
         block.block = Block{Block::Kind::Rear, radians(1.0)};
         job.log = {block};
         SimulatedGuitar guitar(job, UncertaintyModel(), 4);
-        guitar.hear(job.log);
+        guitar.follow(job.log);
         for (int act = 0; act < 60 && advise(job).act.what != NextAct::Do::Unblock; ++act)
             job.log.push_back(guitar.perform(advise(job).act));
         QCOMPARE(advise(job).act.what, NextAct::Do::Unblock);

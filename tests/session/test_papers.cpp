@@ -25,7 +25,7 @@ namespace {
 Job finished(int index) {
     Job job = demoJob(index).value();
     SimulatedGuitar guitar(benchJobOf(job), UncertaintyModel(), job.simulatedSeed.value_or(1));
-    guitar.hear(job.log);
+    guitar.follow(job.log);
     for (int act = 0; act < 250; ++act) {
         const Advice advice = advise(benchJobOf(job));
         if (isOver(advice.act))

@@ -289,13 +289,13 @@ private Q_SLOTS:
     void theNextJobBeginsWhereTheLastEnded() {
         Job last = demo(0);
         SimulatedGuitar guitar(benchJobOf(last), UncertaintyModel(), *last.simulatedSeed);
-        guitar.hear(last.log);
+        guitar.follow(last.log);
         for (int act = 0; act < 200; ++act) {
             const NextAct next = advise(benchJobOf(last)).act;
             if (next.what == NextAct::Do::Done)
                 break;
             last.log.push_back(guitar.answer(next));
-            guitar.hear(last.log.back());
+            guitar.follow(last.log.back());
         }
         const Derived derived = derive(last);
         QCOMPARE(derived.next().what, NextAct::Do::Done);

@@ -412,7 +412,7 @@ private Q_SLOTS:
                 if (next.what == NextAct::Do::Done)
                     break;
                 bench.log.push_back(answers.answer(next));
-                answers.hear(bench.log.back());
+                answers.follow(bench.log.back());
             }
             guitar.log = bench.log;
             change(guitar);

@@ -107,7 +107,7 @@ private:
             QTest::keyClick(&steps_, Qt::Key_Space);
         }
         for (std::size_t e = before; e < job().log.size(); ++e)
-            guitar_.hear(job().log[e]);
+            guitar_.follow(job().log[e]);
     }
     static QString number(double cents) { return QString::number(std::lround(cents)); }
     void type(const QString& text) {

@@ -64,15 +64,15 @@ public:
         const std::vector<std::size_t> fresh = beginStretches(rest);
         const State state = equations_.stateAt(at_, rest);
         BalanceEquation equation(model.rig(), state);
-        std::vector<const Observation*> heard;
+        std::vector<const Observation*> read;
         for (const Observation& made : line_.observations)
             if (made.rest == rest && made.kind == Observation::Kind::Pitch && !made.wrong &&
                 std::find(fresh.begin(), fresh.end(), made.string) != fresh.end()) {
-                heard.push_back(&made);
+                read.push_back(&made);
                 equation.holdAtPitch(made.string, frequencyAt_Hz(job_.rig.strings[made.string].target_Hz, made.value));
             }
         beginAngle(rest, equation);
-        for (const Observation* made : heard)
+        for (const Observation* made : read)
             at_.z_cents[made->stretch] =
                 model.zOfReading_cents(made->string, made->value, at_.angle_rad.back(), point.nutLocked);
     }

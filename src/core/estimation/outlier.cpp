@@ -25,10 +25,10 @@ void explain(const BenchJob& job, const EstimatorOptions& options, Outlier& doub
         doubt.likely = Outlier::Likely::SlippedPoint;
     else if (doubt.measured < doubt.predicted)
         doubt.likely = Outlier::Likely::SlippedString;
-    const double heard_Hz = frequencyAt_Hz(job.rig.strings[*doubt.string].target_Hz, doubt.measured);
+    const double read_Hz = frequencyAt_Hz(job.rig.strings[*doubt.string].target_Hz, doubt.measured);
     for (std::size_t i = 0; i < predicted.size(); ++i)
         if (i != *doubt.string && std::isfinite(predicted[i]) &&
-            std::abs(cents(heard_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < options.swapped_cents) {
+            std::abs(cents(read_Hz, job.rig.strings[i].target_Hz) - predicted[i]) < options.swapped_cents) {
             doubt.likely = Outlier::Likely::OtherString;
             doubt.otherString = i;
         }

@@ -16,7 +16,7 @@ public:
     /// Does `act` and says what was entered; an empty reading when there is nothing to do.
     virtual Event perform(const NextAct& act) = 0;
     /// Something done to it that nobody asked for here: a block put in or out, the nut clamped.
-    virtual void hear(const Event& event) = 0;
+    virtual void follow(const Event& event) = 0;
     /// The truth, which nobody at the bench sees.
     [[nodiscard]] virtual double reading_cents(std::size_t string) const = 0;
     [[nodiscard]] virtual double angle_rad() const = 0;

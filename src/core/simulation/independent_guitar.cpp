@@ -331,7 +331,7 @@ void IndependentGuitar::hold(std::optional<double> angle_rad) {
     comeToRest();
 }
 
-void IndependentGuitar::hear(const Event& event) {
+void IndependentGuitar::follow(const Event& event) {
     if (event.kind == Event::Kind::Block)
         held_ = event.block.angle_rad;
     else if (event.kind == Event::Kind::Unblock)
@@ -371,7 +371,7 @@ Event IndependentGuitar::perform(const NextAct& act) {
         return Event::claw(act.turns);
     case NextAct::Do::Unblock:
         event.kind = Event::Kind::Unblock;
-        hear(event);
+        follow(event);
         return event;
     case NextAct::Do::String:
         putOn(act.aim.string);

@@ -42,7 +42,7 @@ public:
 
     Event perform(const NextAct& act) override;
     /// Knows of blocks and of the nut.
-    void hear(const Event& event) override;
+    void follow(const Event& event) override;
     [[nodiscard]] double reading_cents(std::size_t string) const override;
     [[nodiscard]] double angle_rad() const override { return angle_; }
     // What happens to it, asked for or not.

@@ -80,7 +80,7 @@ private:
         NextAct act;
         act.what = NextAct::Do::Tune;
         act.aim = {string, to_cents, 0.0};
-        hear(act);
+        perform(act);
         known_[string] = log_.back().to_cents;
     }
     void tuneRound(bool first, double near_cents) {
@@ -104,7 +104,7 @@ private:
     double now(std::size_t string) {
         NextAct act;
         act.strings = {string};
-        hear(act);
+        perform(act);
         const Event& read = log_.back();
         known_[string] = read.readings_cents.empty() ? -1e3 : read.readings_cents.front().second;
         return known_[string];
@@ -114,14 +114,14 @@ private:
             NextAct act;
             act.what = NextAct::Do::Stretch;
             act.aim.string = i;
-            hear(act);
+            perform(act);
         }
     }
     void readStrings() {
         NextAct act;
         for (std::size_t i = 0; i < order_.size(); ++i)
             act.strings.push_back(i);
-        hear(act);
+        perform(act);
         for (const auto& [string, cents] : log_.back().readings_cents)
             known_[string] = cents;
     }
@@ -145,9 +145,9 @@ private:
         NextAct act;
         act.what = NextAct::Do::Claw;
         act.turns = ClawTurns{}.plus(turns);
-        hear(act);
+        perform(act);
     }
-    void hear(const NextAct& act) {
+    void perform(const NextAct& act) {
         log_.push_back(guitar_.perform(act));
         ++played_.acts;
     }

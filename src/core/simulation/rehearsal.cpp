@@ -94,11 +94,11 @@ private:
         job.rig.bridge.friction.pivot_Nm = 0.0;
         return job;
     }
-    void act(const NextAct& next) { hear(guitar_.answer(next)); }
-    void hear(const Event& event) {
+    void act(const NextAct& next) { enter(guitar_.answer(next)); }
+    void enter(const Event& event) {
         paid_.push_back(event);
         job_.log.push_back(event);
-        guitar_.hear(event);
+        guitar_.follow(event);
     }
     [[nodiscard]] bool isFirst(std::size_t string) const {
         return std::none_of(job_.log.begin(), job_.log.end(),
@@ -130,13 +130,13 @@ private:
         Event event;
         event.kind = Event::Kind::Block;
         event.block.angle_rad = opening_.block->angle_rad;
-        hear(event);
+        enter(event);
         guitar_.stand(
             turnClaw(guitar_.rig(), guitar_.state(), ClawTurns().plus(opening_.block->clawError_turns)).state);
     }
     void tuneUnderBlock() {
         for (const std::size_t string : job_.method.order)
-            hear(Event::tuned(string, 0.0));
+            enter(Event::tuned(string, 0.0));
         NextAct out;
         out.what = NextAct::Do::Unblock;
         act(out);
@@ -145,7 +145,7 @@ private:
         const std::vector<double> stand = readings_cents(guitar_.rig(), guitar_.state());
         for (const std::size_t string : job_.method.order)
             if (stand[string] > -aTone_cents / 2.0)
-                hear(Event::tuned(string, -aTone_cents));
+                enter(Event::tuned(string, -aTone_cents));
     }
     /// Pulled until it is settled, then brought back to where it was.
     void stretchFully(const NextAct& tune) {

@@ -53,14 +53,14 @@ SimulatedGuitar::SimulatedGuitar(const Rig& rig, State state, std::vector<Settli
                                  const UncertaintyModel& spread, std::uint32_t seed)
     : rig_(rig), spread_(spread), seed_(seed), state_(std::move(state)), settling_(std::move(settling)) {}
 
-void SimulatedGuitar::hear(const std::vector<Event>& log) {
+void SimulatedGuitar::follow(const std::vector<Event>& log) {
     for (const Event& event : log)
-        hear(event);
+        follow(event);
 }
 
-void SimulatedGuitar::hear(const Event& logged) {
+void SimulatedGuitar::follow(const Event& logged) {
     Event event = logged;
-    RandomStream noise(seed_, FirstEvent + heard_++);
+    RandomStream noise(seed_, FirstEvent + followed_++);
     const double was_rad = state_.angle_rad;
     switch (event.kind) {
     case Event::Kind::Read:
@@ -125,7 +125,7 @@ double SimulatedGuitar::typed_cents(std::size_t string, RandomStream& noise) con
 }
 
 Event SimulatedGuitar::answer(const NextAct& act) const {
-    RandomStream noise(seed_, FirstEvent + heard_);
+    RandomStream noise(seed_, FirstEvent + followed_);
     Event event;
     switch (act.what) {
     case NextAct::Do::Tune: {
@@ -147,8 +147,8 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
         event.string = act.aim.string;
         event.from_cents = typed_cents(event.string, noise);
         SimulatedGuitar after(rig_, state_, settling_, spread_, seed_);
-        after.heard_ = heard_;
-        after.hear(event);
+        after.followed_ = followed_;
+        after.follow(event);
         event.to_cents = after.typed_cents(event.string, noise);
         break;
     }
@@ -177,7 +177,7 @@ Event SimulatedGuitar::answer(const NextAct& act) const {
 
 Event SimulatedGuitar::perform(const NextAct& act) {
     Event event = answer(act);
-    hear(event);
+    follow(event);
     return event;
 }
 

@@ -25,8 +25,8 @@ public:
     [[nodiscard]] double angle_rad() const override { return state_.angle_rad; }
 
     /// Plays an event that a technician logged; what was read off it is taken back to what it was, noise apart.
-    void hear(const Event& event) override;
-    void hear(const std::vector<Event>& log);
+    void follow(const Event& event) override;
+    void follow(const std::vector<Event>& log);
     /// What a technician with this guitar on the bench enters after doing `act`. The guitar itself does not change: the
     /// answer has to be heard.
     [[nodiscard]] Event answer(const NextAct& act) const;
@@ -43,7 +43,7 @@ private:
 
     Rig rig_;
     UncertaintyModel spread_;
-    std::uint32_t seed_, heard_ = 0;
+    std::uint32_t seed_, followed_ = 0;
     State state_;
     std::vector<Settling> settling_; ///< empty: settled
 };

@@ -209,7 +209,7 @@ std::optional<Fault> BenchEntry::letSimulationAnswer() {
     if (next.what == NextAct::Do::Ask)
         return answer(false); // it was typed as it was
     SimulatedGuitar guitar(benchJobOf(job()), UncertaintyModel(), *job().simulatedSeed);
-    guitar.hear(job().log);
+    guitar.follow(job().log);
     return session_.append(tr("simulated answer"), guitar.answer(next));
 }
 

@@ -65,7 +65,7 @@ Result<Job> demoJob(int index) {
         if (next.what == NextAct::Do::Done || next.what == NextAct::Do::Stuck || next.what == NextAct::Do::Leave)
             break;
         job.log.push_back(guitar.answer(next));
-        guitar.hear(job.log.back());
+        guitar.follow(job.log.back());
     }
     return job;
 }

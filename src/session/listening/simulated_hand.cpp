@@ -48,7 +48,7 @@ void SimulatedHand::pluck(const SimulatedGuitar& guitar, std::size_t string, std
 
 void SimulatedHand::act(const NextAct& next) {
     SimulatedGuitar guitar(benchJobOf(session_.job()), UncertaintyModel(), *session_.job().simulatedSeed);
-    guitar.hear(session_.job().log);
+    guitar.follow(session_.job().log);
     if (next.what == NextAct::Do::Tune) {
         // The hand misses its aim by a little, as the guitar's own answer does.
         pluck(guitar, next.aim.string, guitar.answer(next).to_cents);
@@ -57,7 +57,7 @@ void SimulatedHand::act(const NextAct& next) {
         pluck(guitar, next.strings.front(), std::nullopt);
     } else if (next.what == NextAct::Do::Stretch) {
         const Event pulled = guitar.answer(next);
-        guitar.hear(pulled);
+        guitar.follow(pulled);
         pluck(guitar, next.aim.string, std::nullopt);
     } else {
         std::ignore = bench_.letSimulationAnswer();
