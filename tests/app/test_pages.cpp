@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/job_exchange.h"
 #include "app/main_window.h"
+#include "core/simulation/simulated_guitar.h"
 #include "domain/job/edits.h"
 #include "session/document/demo.h"
 #include "support/window.h"
@@ -25,6 +26,7 @@
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QToolButton>
 #include <QTreeWidget>
 #include <memory>
 #include <set>
@@ -267,6 +269,36 @@ private Q_SLOTS:
         decked->click();
         QVERIFY(session().job().goal.deckLoad_Nm > 0.0);
         QCOMPARE(session().derived().report.level.status, LevelStatus::Found);
+    }
+
+    /// Whichever page asks for the kind, the shop's guitars of that kind say how one begins; the kind it is already
+    /// changes nothing.
+    void anotherKindBeginsAsTheShopsOwn() {
+        for (unsigned seed = 1; seed <= 3; ++seed) {
+            Job finished = newJob();
+            setFamily(finished, Family::Headless);
+            finished.guitar = QStringLiteral("headless %1").arg(seed);
+            finished.work.state = JobState::Finished;
+            SimulatedGuitar guitar(benchJobOf(finished), UncertaintyModel(), seed);
+            for (int act = 0; act < 14; ++act)
+                finished.log.push_back(guitar.perform(advise(benchJobOf(finished)).act));
+            QVERIFY(book().add(finished).ok());
+        }
+        window_->actions().find("new")->trigger();
+        QVERIFY(!session().job().shopPrior);
+        window_->showFigures(true);
+        auto* kind = find<QComboBox>("bridgeKind");
+        kind->setFocus();
+        for (auto k = static_cast<int>(Family::DoubleLocking); k < static_cast<int>(Family::Headless); ++k)
+            QTest::keyClick(kind, Qt::Key_Down);
+        QCOMPARE(session().job().rig.bridge.family, Family::Headless);
+        QVERIFY(session().job().shopPrior);
+        QCOMPARE(session().job().shopPrior->guitars, 3);
+        const int entries = session().undoStack().count();
+        find<QToolButton>("kind4")->click();
+        QCOMPARE(session().undoStack().count(), entries);
+        find<QToolButton>("kind0")->click();
+        QVERIFY(session().job().rig.bridge.family == Family::DoubleLocking && !session().job().shopPrior);
     }
 
     void aSheetIsWrittenWholeOrNotAtAll() {

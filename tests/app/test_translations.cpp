@@ -320,6 +320,28 @@ private Q_SLOTS:
         QCOMPARE(table->rowCount(), 0);
     }
 
+    /// What the program named is said in the language of the screen, on every page alike; what a person wrote is not.
+    void aReasonIsTranslatedAndANameIsNot() {
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
+        const QString reason = QStringLiteral("Fresh strings, the same set"), guitar = QStringLiteral("Standard");
+        speak(QStringLiteral("de"));
+        QVERIFY(bundledWords(reason) != reason);
+        beginShop();
+        window_->newGuitar();
+        QVERIFY(!session().edit(QStringLiteral("names"), [&](Job& job) {
+            job.reason = reason;
+            job.guitar = job.owner = guitar;
+        }));
+        window_->showFigures(true);
+        QCOMPARE(find<QLineEdit>("cardReason")->text(), bundledWords(reason));
+        for (const char* name : {"cardGuitar", "cardOwner", "guitarName"})
+            QCOMPARE(find<QLineEdit>(name)->text(), guitar);
+        auto* edit = find<QLineEdit>("cardReason"); // looked at and left: nothing was typed
+        edit->setFocus();
+        QTest::keyClick(edit, Qt::Key_Return);
+        QCOMPARE(session().job().reason, reason);
+    }
+
     void theBenchHasRoom_data() {
         everyLanguage();
         QTest::newRow("English") << "en";

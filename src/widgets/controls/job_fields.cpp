@@ -19,7 +19,9 @@ JobText::JobText(AppContext& context, const QString& name, QString Job::*member,
       context_(context), member_(member) {}
 
 void JobText::refresh() {
-    show(bundledWords(context_.session().job().*member_));
+    const QString& words = context_.session().job().*member_;
+    show(member_ == &Job::reason ? bundledWords(words)
+                                 : words); // a guitar's or an owner's name is nobody's to translate
 }
 
 StringCountBox::StringCountBox(AppContext& context, QWidget* parent) : QComboBox(parent), context_(context) {
@@ -52,6 +54,8 @@ void StretchBox::refresh() {
 }
 
 void chooseFamily(AppContext& context, Family family, QWidget* window) {
+    if (context.session().job().rig.bridge.family == family)
+        return;                                      // what this very guitar has taught stays
     const ShopSays& says = context.shopSays(window); // first: while it waits another bench may change the job
     const auto& book = context.session().logbook();
     const auto own = book ? shopPriorFor(*book, says, family) : Result(std::optional<ShopPrior>());

@@ -48,7 +48,8 @@ private:
     AppContext& context_;
 };
 
-/// Makes it another kind of bridge, with what the shop's own guitars say of that kind. Reads the shop, which shows its
+/// Makes it another kind of bridge, with what the shop's own guitars say of that kind; the kind it is changes nothing.
+/// Reads the shop, which shows its
 /// progress over `window` after half a second and lets other events through.
 void chooseFamily(AppContext& context, Family family, QWidget* window);
 
