@@ -3,6 +3,7 @@
 
 #include "domain/base/bundled_words.h"
 #include "language/figures.h"
+#include "widgets/text/wording.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -23,8 +24,7 @@ QString substituteWords(const Substitute& each) {
                        : ShoppingWords::tr("%1 pulls %2 % less").arg(each.string->label).arg(percent);
     if (!each.claw_turns)
         return pull;
-    constexpr double least = 1.0 / 32.0; // a hand turns no less
-    return std::abs(*each.claw_turns) < least ? ShoppingWords::tr("%1, the claw stays").arg(pull)
+    return !turnsClaw(*each.claw_turns) ? ShoppingWords::tr("%1, the claw stays").arg(pull)
            : *each.claw_turns > 0.0 ? ShoppingWords::tr("%1, claw %2 tighter").arg(pull, turnsText(*each.claw_turns))
                                     : ShoppingWords::tr("%1, claw %2 looser").arg(pull, turnsText(*each.claw_turns));
 }

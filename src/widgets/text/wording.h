@@ -27,7 +27,7 @@ struct ActWords {
 [[nodiscard]] QString clawTurn(const ClawTurns& turns);   ///< the same, or each screw by itself
 /// What the whole job asks of the claw, for the head of a page; its turns stand beside it.
 [[nodiscard]] QString clawHeadline(const Derived& derived, const Units& units);
-[[nodiscard]] bool turnsClaw(double turns);        ///< as much as anybody would turn
+[[nodiscard]] bool turnsClaw(double turns);        ///< no less than the finest turn of one screw
 [[nodiscard]] QString clawDirection(double turns); ///< "clockwise" with its meaning
 [[nodiscard]] QString verdict(const ChangeReport& report);
 [[nodiscard]] QString verdictReason(const ChangeReport& report, const Units& units);
