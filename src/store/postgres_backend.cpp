@@ -123,7 +123,7 @@ public:
             for (const qint64 job : again)
                 (void)claim(job);
         }
-        connect(base.driver(), &QSqlDriver::notification, this, &PostgresBackend::hear, Qt::UniqueConnection);
+        connect(base.driver(), &QSqlDriver::notification, this, &PostgresBackend::passOn, Qt::UniqueConnection);
         return base.driver()->subscribeToNotification(QLatin1String(channel))
                    ? std::nullopt
                    : std::optional(faultOf(faults::bookNotRead, base.lastError()));
@@ -250,7 +250,7 @@ private:
                 QString::fromLatin1(place)};
     }
 
-    void hear(const QString&, QSqlDriver::NotificationSource source, const QVariant& payload) {
+    void passOn(const QString&, QSqlDriver::NotificationSource source, const QVariant& payload) {
         if (source != QSqlDriver::SelfSource)
             Q_EMIT told(payload.toString());
     }

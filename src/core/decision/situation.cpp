@@ -65,7 +65,7 @@ Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const Adv
     count();
     level = levelSolution(guitar.rig, state, goal);
     findHome();
-    hear();
+    gather();
     believeBench();
     look();
     judgeFloat();
@@ -73,7 +73,7 @@ Situation::Situation(const BenchJob& theJob, const Estimate& estimate, const Adv
 }
 
 /// All that was read at the latest rest.
-void Situation::hear() {
+void Situation::gather() {
     read.assign(strings, {});
     const auto& all = guitar.line.observations;
     for (auto one = all.begin(); one != all.end(); ++one) {

@@ -148,7 +148,7 @@ private:
     mutable std::optional<PegPlan> leaving_, cheapest_;
     mutable std::optional<Way> way_;
     [[nodiscard]] std::size_t lastHappened() const;
-    void hear();
+    void gather();
     void believeBench();
     void look();
     void findHome();

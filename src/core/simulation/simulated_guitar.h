@@ -28,7 +28,7 @@ public:
     void follow(const Event& event) override;
     void follow(const std::vector<Event>& log);
     /// What a technician with this guitar on the bench enters after doing `act`. The guitar itself does not change: the
-    /// answer has to be heard.
+    /// answer has to be followed.
     [[nodiscard]] Event answer(const NextAct& act) const;
     /// Puts it as work that no log tells of has left it.
     void stand(State state) { state_ = std::move(state); }

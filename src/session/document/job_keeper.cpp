@@ -35,7 +35,7 @@ void JobKeeper::setLogbook(std::shared_ptr<Logbook> logbook) {
     logbook_ = std::move(logbook);
     if (!logbook_)
         return;
-    connect(&logbook_->backend(), &LogbookBackend::told, this, &JobKeeper::note);
+    connect(&logbook_->backend(), &LogbookBackend::told, this, &JobKeeper::takeNotice);
     if (!isServerAddress(logbook_->path()))
         return;
     link_ = std::make_unique<ServerLink>(logbook_);
@@ -211,7 +211,7 @@ void JobKeeper::readTheirs() {
     Q_EMIT changedThere(kept_->there);
 }
 
-void JobKeeper::note(const QString& told) {
+void JobKeeper::takeNotice(const QString& told) {
     const QStringList words = told.split(QLatin1Char(' '));
     const bool ofThisJob = kept_ && !away_ && words.size() > 1 && words.at(1).toLongLong() == kept_->id;
     if (words.first() == QLatin1String(opened)) {

@@ -66,7 +66,7 @@ private:
     std::optional<Fault> keepBeside(const Job& after);
     void isThere(Job job, qint64 revision);
     void readTheirs();
-    void note(const QString& told);
+    void takeNotice(const QString& told);
     void claim();
 
     Recovery& recovery_;

@@ -122,7 +122,7 @@ StringLanes lanesRead(const PracticeRun& run, std::size_t picked) {
         lanes.lanes.back().read = true;
     }
     std::vector<qsizetype> at(lanes.lanes.size(), 0);
-    const auto note = [&](std::size_t string, double cents, qsizetype act) {
+    const auto put = [&](std::size_t string, double cents, qsizetype act) {
         StringLanes::Lane& lane = lanes.lanes[string];
         if (lane.cents)
             lane.before_cents.push_back(*lane.cents);
@@ -136,9 +136,9 @@ StringLanes lanesRead(const PracticeRun& run, std::size_t picked) {
         for (qsizetype e = act == 0 ? 0 : entries[act - 1]; e < entries[act]; ++e) {
             const Event& event = job.log[static_cast<std::size_t>(e)];
             for (const auto& [string, cents] : event.readings_cents)
-                note(string, cents, act);
+                put(string, cents, act);
             if (event.turnsString())
-                note(event.string, event.to_cents, act);
+                put(event.string, event.to_cents, act);
         }
     for (std::size_t i = 0; i < lanes.lanes.size(); ++i)
         if (const auto ago = static_cast<int>(entries.size() - 1 - at[i]); lanes.lanes[i].cents && ago > 0)
