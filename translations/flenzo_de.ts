@@ -8486,22 +8486,6 @@
 <context>
     <name>flenzo::BenchPage</name>
     <message>
-        <source>Side section of the bridge</source>
-        <translation>Seitenschnitt der Brücke</translation>
-    </message>
-    <message>
-        <source>Moment chart</source>
-        <translation>Momentenbild</translation>
-    </message>
-    <message>
-        <source>What the last act moved</source>
-        <translation>Was der letzte Handgriff bewegte</translation>
-    </message>
-    <message>
-        <source>Wh&amp;y</source>
-        <translation>War&amp;um</translation>
-    </message>
-    <message>
         <source>Reading</source>
         <translation>Ablesung</translation>
     </message>
@@ -8554,14 +8538,6 @@
         <translation>%1 bis %2</translation>
     </message>
     <message>
-        <source>after this act</source>
-        <translation>nach diesem Handgriff</translation>
-    </message>
-    <message>
-        <source>Se&amp;ttling</source>
-        <translation>Se&amp;tzen</translation>
-    </message>
-    <message>
         <source>reading of %1</source>
         <translation>Ablesung von %1</translation>
     </message>
@@ -8606,24 +8582,51 @@
         <translation>Zuerst eine Ablesung eingeben: Cent wie −12.5, eine Frequenz wie 82.4 Hz oder einen Ton wie E2+12.</translation>
     </message>
     <message>
+        <source>Simulate this act and enter its reading</source>
+        <translation>Diesen Handgriff simulieren und seine Ablesung eintragen</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::BenchViews</name>
+    <message>
         <source>Progress to pitch</source>
         <translation>Verlauf bis zur Stimmung</translation>
     </message>
     <message>
-        <source>&amp;Progress</source>
-        <translation>&amp;Verlauf</translation>
-    </message>
-    <message>
-        <source>Simulate this act and enter its reading</source>
-        <translation>Diesen Handgriff simulieren und seine Ablesung eintragen</translation>
+        <source>Side section of the bridge</source>
+        <translation>Seitenschnitt der Brücke</translation>
     </message>
     <message>
         <source>Strings</source>
         <translation>Saiten</translation>
     </message>
     <message>
+        <source>Moment chart</source>
+        <translation>Momentenbild</translation>
+    </message>
+    <message>
+        <source>What the last act moved</source>
+        <translation>Was der letzte Handgriff bewegte</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Verlauf</translation>
+    </message>
+    <message>
         <source>P&amp;asses</source>
         <translation>Durchgän&amp;ge</translation>
+    </message>
+    <message>
+        <source>Wh&amp;y</source>
+        <translation>War&amp;um</translation>
+    </message>
+    <message>
+        <source>Se&amp;ttling</source>
+        <translation>Se&amp;tzen</translation>
+    </message>
+    <message>
+        <source>after this act</source>
+        <translation>nach diesem Handgriff</translation>
     </message>
 </context>
 <context>

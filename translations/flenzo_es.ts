@@ -8486,22 +8486,6 @@
 <context>
     <name>flenzo::BenchPage</name>
     <message>
-        <source>Side section of the bridge</source>
-        <translation>Corte lateral del puente</translation>
-    </message>
-    <message>
-        <source>Moment chart</source>
-        <translation>Gráfico de momentos</translation>
-    </message>
-    <message>
-        <source>What the last act moved</source>
-        <translation>Lo que movió la última acción</translation>
-    </message>
-    <message>
-        <source>Wh&amp;y</source>
-        <translation>Por q&amp;ué</translation>
-    </message>
-    <message>
         <source>Reading</source>
         <translation>Lectura</translation>
     </message>
@@ -8554,14 +8538,6 @@
         <translation>%1 hasta %2</translation>
     </message>
     <message>
-        <source>after this act</source>
-        <translation>tras esta acción</translation>
-    </message>
-    <message>
-        <source>Se&amp;ttling</source>
-        <translation>Asen&amp;tado</translation>
-    </message>
-    <message>
         <source>reading of %1</source>
         <translation>lectura de %1</translation>
     </message>
@@ -8606,24 +8582,51 @@
         <translation>Escribir antes una lectura: cents como −12.5, una frecuencia como 82.4 Hz o una nota como E2+12.</translation>
     </message>
     <message>
+        <source>Simulate this act and enter its reading</source>
+        <translation>Simular este acto y anotar su lectura</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::BenchViews</name>
+    <message>
         <source>Progress to pitch</source>
         <translation>Progreso hasta la afinación</translation>
     </message>
     <message>
-        <source>&amp;Progress</source>
-        <translation>&amp;Progreso</translation>
-    </message>
-    <message>
-        <source>Simulate this act and enter its reading</source>
-        <translation>Simular este acto y anotar su lectura</translation>
+        <source>Side section of the bridge</source>
+        <translation>Corte lateral del puente</translation>
     </message>
     <message>
         <source>Strings</source>
         <translation>Cuerdas</translation>
     </message>
     <message>
+        <source>Moment chart</source>
+        <translation>Gráfico de momentos</translation>
+    </message>
+    <message>
+        <source>What the last act moved</source>
+        <translation>Lo que movió la última acción</translation>
+    </message>
+    <message>
+        <source>&amp;Progress</source>
+        <translation>&amp;Progreso</translation>
+    </message>
+    <message>
         <source>P&amp;asses</source>
         <translation>Pas&amp;adas</translation>
+    </message>
+    <message>
+        <source>Wh&amp;y</source>
+        <translation>Por q&amp;ué</translation>
+    </message>
+    <message>
+        <source>Se&amp;ttling</source>
+        <translation>Asen&amp;tado</translation>
+    </message>
+    <message>
+        <source>after this act</source>
+        <translation>tras esta acción</translation>
     </message>
 </context>
 <context>

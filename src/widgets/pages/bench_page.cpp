@@ -1,31 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/pages/bench_page.h"
 
-#include "core/base/units.h"
-#include "domain/job/movement.h"
-#include "language/decimal.h"
-#include "paint/moment_chart.h"
-#include "paint/movement_picture.h"
 #include "widgets/controls/fitting_label.h"
-#include "widgets/controls/lane_view.h"
-#include "widgets/controls/live_section.h"
-#include "widgets/controls/pass_sheet_view.h"
 #include "widgets/controls/reading_entry.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/photo_level_dialog.h"
-#include "widgets/forms/calc_forms.h"
 #include "widgets/look.h"
+#include "widgets/pages/bench_views.h"
 #include "widgets/pages/listen_bar.h"
-#include "widgets/text/convergence.h"
 #include "widgets/text/lanes.h"
 #include "widgets/text/question_words.h"
-#include "widgets/text/section_now.h"
 #include "widgets/text/wording.h"
 
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QStackedWidget>
 #include <algorithm>
 #include <tuple>
 #include <utility>
@@ -37,8 +26,11 @@ BenchPage::BenchPage(AppContext& context, QWidget* parent) : Page(context, paren
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
     column->addWidget(buildActPanel());
-    column->addWidget(buildViews(), 1);
-    column->addLayout(buildViewKeys());
+    views_ = new BenchViews(context_, this);
+    column->addWidget(views_, 1);
+    column->addLayout(views_->keyRow());
+    connect(views_, &BenchViews::told, entry_, &ReadingEntry::setText);
+    connect(views_, &BenchViews::isLeft, this, &BenchPage::takeFocus);
     const auto actChanged = [this] { isVisible() ? refreshAct() : refreshWhenSeen(); };
     connect(&context_.session(), &Session::remainingChanged, this, &BenchPage::refreshWhenSeen);
     connect(&context_.bench(), &BenchEntry::pickChanged, this, actChanged);
@@ -53,117 +45,13 @@ void BenchPage::holdListenBar(ListenBar* bar) {
                 showLanes();
         });
     listen_ = bar;
-    if (keyRow_->indexOf(bar) < 0)
-        keyRow_->addWidget(bar, 1);
-}
-
-/// The bridge from the side, and beside it every string in its lane.
-QWidget* BenchPage::buildInstrument() {
-    auto* both = new QWidget(views_);
-    auto* row = instrumentRow_ = new QHBoxLayout(both);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
-    section_ = new LiveSection(both);
-    section_->setObjectName(QStringLiteral("section"));
-    section_->setAccessibleName(tr("Side section of the bridge"));
-    lanes_ = new LaneView(both);
-    lanes_->setObjectName(QStringLiteral("lanes"));
-    lanes_->setAccessibleName(tr("Strings"));
-    row->addWidget(section_, 44);
-    row->addWidget(lanes_, 56);
-    for (SceneView* picture : std::initializer_list<SceneView*>{section_, lanes_})
-        picture->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    connect(section_, &SceneView::pressed, this, [this] { entry_->setFocus(); });
-    connect(section_, &LiveSection::platePressed, this, [this] {
-        if (hasClaw(context_.session().job().rig))
-            context_.bench().pickGap();
-    });
-    connect(section_, &LiveSection::plateDragged, this, [this](double angle_rad) {
-        if (hasClaw(context_.session().job().rig))
-            entry_->setText(QStringLiteral("eye %1°").arg(decimal(degrees(angle_rad), 1)));
-    });
-    connect(section_, &LiveSection::clawDragged, this, [this](double turns) {
-        entry_->setText(turns == 0.0 ? QString()
-                                     : QStringLiteral("claw %1").arg((turns < 0.0 ? QStringLiteral("-") : QString()) +
-                                                                     turnsText(turns)));
-    });
-    connect(lanes_, &LaneView::lanePicked, this, [this](std::size_t string) { context_.bench().pickString(string); });
-    connect(lanes_, &SceneView::pressed, this, [this] { entry_->setFocus(); });
-    return both;
-}
-
-/// The instrument, and what may take its place: progress to pitch, the passes, why the guitar does as it does.
-QWidget* BenchPage::buildViews() {
-    views_ = new QStackedWidget(this);
-    views_->setObjectName(QStringLiteral("benchViews"));
-    instrument_ = buildInstrument();
-    way_ = new SceneView(views_);
-    way_->setObjectName(QStringLiteral("convergence"));
-    way_->setAccessibleName(tr("Progress to pitch"));
-    sheet_ = new PassSheetView(context_, views_);
-    whyView_ = new QWidget(views_);
-    auto* row = new QHBoxLayout(whyView_);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
-    chart_ = new SceneView(whyView_);
-    chart_->setObjectName(QStringLiteral("momentChart"));
-    chart_->setAccessibleName(tr("Moment chart"));
-    movement_ = new SceneView(whyView_);
-    movement_->setObjectName(QStringLiteral("movement"));
-    movement_->setAccessibleName(tr("What the last act moved"));
-    row->addWidget(chart_, 1);
-    row->addWidget(movement_, 1);
-    for (SceneView* picture : {way_, chart_, movement_})
-        picture->setMinimumSize(60, 60); // they take what there is
-    auto* sheet = new QWidget(views_);   // it is as high as its rows
-    auto* inSheet = new QVBoxLayout(sheet);
-    inSheet->setContentsMargins(0, 0, 0, 0);
-    inSheet->addWidget(sheet_, 1);
-    inSheet->addStretch();
-    for (QWidget* view : {instrument_, static_cast<QWidget*>(way_), sheet, whyView_})
-        views_->addWidget(view);
-    views_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    viewKeys_ = {{nullptr, way_}, {nullptr, sheet}, {nullptr, whyView_}, {nullptr, nullptr}};
-    return views_;
-}
-
-/// One key each; the same key, or Escape, brings the instrument back.
-QLayout* BenchPage::buildViewKeys() {
-    keyRow_ = new QBoxLayout(QBoxLayout::LeftToRight);
-    keyRow_->setSpacing(8);
-    auto* views = new QHBoxLayout;
-    views->setSpacing(8);
-    keyRow_->addLayout(views);
-    const std::pair<QString, const char*> keys[] = {{tr("&Progress"), "viewProgress"},
-                                                    {tr("P&asses"), "viewPasses"},
-                                                    {tr("Wh&y"), "viewWhy"},
-                                                    {tr("Se&ttling"), "viewSettling"}};
-    for (std::size_t k = 0; k < viewKeys_.size(); ++k) {
-        auto* button = viewKeys_[k].button = new QPushButton(keys[k].first, this);
-        button->setObjectName(QLatin1String(keys[k].second));
-        button->setCheckable(true);
-        button->setFocusPolicy(Qt::TabFocus);
-        connect(button, &QPushButton::clicked, this,
-                [this, k](bool on) { showView(on ? viewKeys_[k].view : nullptr); });
-        views->addWidget(button);
-    }
-    constexpr int apart = 16; // from what listening has
-    views->addSpacing(apart);
-    views->addStretch();
-    return keyRow_;
-}
-
-void BenchPage::showView(QWidget* view) {
-    views_->setCurrentWidget(view ? view : instrument_);
-    for (const ViewKey& key : viewKeys_)
-        key.button->setChecked(view && key.view == view);
-    sheet_->refresh();
-    entry_->setFocus();
+    if (views_->keyRow()->indexOf(bar) < 0)
+        views_->keyRow()->addWidget(bar, 1);
 }
 
 /// What was worked out stays while somebody listens; only what sounds is new then.
 void BenchPage::showLanes() {
-    lanes_->showLanes(listen_ ? withSound(strings_, listen_->listening()) : strings_, context_.preferences());
+    views_->showLanes(listen_ ? withSound(strings_, listen_->listening()) : strings_);
 }
 
 QWidget* BenchPage::buildActPanel() {
@@ -259,10 +147,8 @@ void BenchPage::connectEntry() {
     connect(entry_, &ReadingEntry::neighbourWanted, this, &BenchPage::pickNeighbour);
     connect(entry_, &ReadingEntry::stepBackWanted, this, &BenchPage::stepBackWanted);
     connect(entry_, &ReadingEntry::leaveWanted, this, [this] {
-        if (views_->currentWidget() != instrument_) {
-            showView(nullptr);
+        if (views_->showInstrument())
             return;
-        }
         if (entry_->text().isEmpty())
             Q_EMIT leaveWanted();
         entry_->clear();
@@ -318,7 +204,7 @@ void BenchPage::setStep(const StepWords& words) {
 }
 
 void BenchPage::setDrawer(bool open) {
-    section_->setHidden(open);
+    views_->coverSection(open);
     arrange();
 }
 
@@ -341,14 +227,6 @@ void BenchPage::setTight(bool tight) {
     refreshAct();
 }
 
-std::vector<QPushButton*> BenchPage::viewKeys() const {
-    std::vector<QPushButton*> keys;
-    for (const ViewKey& key : viewKeys_)
-        if (key.view)
-            keys.push_back(key.button);
-    return keys;
-}
-
 /// The act's words are beside the figure where they have room, else above it.
 void BenchPage::arrange() {
     constexpr double roomForPicture = 72.0; // in base sizes; below it the words need the place
@@ -363,27 +241,12 @@ void BenchPage::arrange() {
     constexpr double leastForAside = 25.0;                  // of the window's height, in base sizes
     aside_->setVisible(!isTight_ || (plateKeys_.front()->isHidden() &&
                                      window()->height() > leastForAside * basePixels(context_.preferences())));
-    for (const ViewKey& key : viewKeys_)
-        key.button->setVisible(key.view && !isTight_);
     // Beside the figure the words take what they need at the width they have; above it the layout knows.
     const int wrapped =
         wordsBox_->layout()->heightForWidth(std::max(wordsBox_->width(), static_cast<int>(20.0 * base)));
     wordsBox_->setMinimumHeight(narrow || isBig_ ? 0 : std::max(wrapped, static_cast<int>(base * 6.0)));
-    keyRow_->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    // One below the other where they do not fit beside each other: such a page scrolls anyway.
-    const bool below = !isTight_ && width() < 40.0 * base;
-    instrumentRow_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
-    const auto strings = static_cast<double>(context_.session().job().rig.strings.size());
-    constexpr double leastLane = 0.63, head = 1.6; // lanes that the scale's words are as high as
-    const double lanes = base * (isTight_ ? leastLane * (head + strings) : 1.7 + 1.15 * strings);
-    const double section = isTight_ ? lanes : base * 9.0;
-    for (QWidget* picture : std::initializer_list<QWidget*>{section_, lanes_})
-        picture->setMinimumWidth(isTight_ ? static_cast<int>(8.0 * base) : 0); // none: as wide as they would like
-    section_->setMinimumHeight(static_cast<int>(section));
-    lanes_->setMinimumHeight(static_cast<int>(lanes));
-    views_->setMinimumHeight(static_cast<int>(section_->isHidden() ? lanes
-                                              : below              ? section + lanes + 8.0
-                                                                   : std::max(section, lanes)));
+    views_->arrange(width(), isTight_);
+    views_->keyRow()->setDirection(narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
     stepTitle_->setText(roomy && !step_.doneWhen.isEmpty() ? tr("%1 until %2").arg(step_.title, step_.doneWhen)
                                                            : step_.title);
     why_->setVisible(roomy && !isTight_ && !why_->text().isEmpty());
@@ -403,40 +266,9 @@ int BenchPage::heightForWidth(int width) const {
 
 void BenchPage::refresh() {
     arrange();
-    const double scale = context_.preferences().scale();
     refreshAct();
-    const Job& job = context_.session().job();
-    const Derived& derived = context_.session().derived();
-    SectionValues values = sectionNow(job, derived, context_.preferences());
-    if (const auto after_rad = angleAfterNext_rad(job, derived))
-        values.outlines.push_back({*after_rad, tr("after this act")});
-    section_->showRig(values, context_.preferences());
-    chart_->show([values](const QSizeF& size) { return buildMomentChart(values, size); }, context_.preferences());
-    way_->show(
-        [way = convergenceOf(job, derived), scale](const QSizeF& size) { return buildConvergence(way, size, scale); },
-        context_.preferences());
-    movement_->show(
-        [moved = movedStrings(job, derived), scale](const QSizeF& size) { return buildMovement(moved, size, scale); },
-        context_.preferences());
-    sheet_->refresh();
-    refreshSettling();
-}
-
-/// With new strings a fourth view: how settled each of them is.
-void BenchPage::refreshSettling() {
-    ViewKey& key = viewKeys_.back();
-    const bool wanted = context_.session().job().method.stretch;
-    if (wanted && !key.view) {
-        key.view = new SettleForm(context_, views_);
-        views_->addWidget(key.view);
-    } else if (!wanted && key.view) {
-        if (views_->currentWidget() == key.view)
-            showView(nullptr);
-        views_->removeWidget(key.view);
-        key.view->deleteLater();
-        key.view = nullptr;
-    }
-    arrange();
+    views_->refresh();
+    arrange(); // by the views that there are now
 }
 
 void BenchPage::refreshAct() {
@@ -533,7 +365,6 @@ bool BenchPage::isAsked() const {
 void BenchPage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     arrange();
-    sheet_->refresh();
 }
 
 void BenchPage::submit() {

@@ -12,20 +12,16 @@
 class QBoxLayout;
 class QLabel;
 class QPushButton;
-class QStackedWidget;
 
 namespace flenzo {
 
+class BenchViews;
 class FittingLabel;
-class LaneView;
 class ListenBar;
-class LiveSection;
-class PassSheetView;
 class ReadingEntry;
 class SceneView;
 
-/// Where the work happens: the act, the number to aim at, the entry field; below it this guitar as one instrument, the
-/// bridge from the side and all its strings, or in its place one of the views that say more.
+/// Where the work happens: the act, the number to aim at, the entry field; below it this guitar as one instrument.
 class BenchPage : public Page {
     Q_OBJECT
 public:
@@ -41,7 +37,7 @@ public:
     void setDrawer(bool open);
     /// Little height for the text there is: smaller figures, the views' keys in whoever's menu.
     void setTight(bool tight);
-    [[nodiscard]] std::vector<QPushButton*> viewKeys() const; ///< those that lead somewhere now
+    [[nodiscard]] const BenchViews& views() const { return *views_; }
     /// Fills the page with the act, its number and the entry field, for reading from afar.
     void setBig(bool big);
     /// The step of the job that is done here: its title and caution are over the act. Empty: none.
@@ -57,10 +53,6 @@ protected:
 
 private:
     QWidget* buildActPanel();
-    QWidget* buildInstrument();
-    QWidget* buildViews();
-    QLayout* buildViewKeys();
-    void showView(QWidget* view); ///< nothing: the instrument
     void showLanes();
     QBoxLayout* buildPlateKeys(QWidget* panel);
     void connectEntry();
@@ -69,7 +61,6 @@ private:
     void refreshAct();
     void setWords(QPushButton* button, const QString& words) const;
     void refreshDone(Confirmation confirms);
-    void refreshSettling();
     void showTaken();
     [[nodiscard]] bool isAsked() const; ///< there is a question with two answers
     void submit();
@@ -89,20 +80,9 @@ private:
     QPushButton *done_, *no_, *answer_;
     QPushButton* photo_;
     std::vector<QPushButton*> plateKeys_;
-    QStackedWidget* views_; ///< the instrument, and what takes its place
-    QWidget *instrument_, *whyView_;
-    struct ViewKey {
-        QPushButton* button;
-        QWidget* view;
-    };
-    std::vector<ViewKey> viewKeys_;
-    QBoxLayout* instrumentRow_;
-    QBoxLayout* keyRow_;
+    BenchViews* views_;
     StringLanes strings_; ///< as the advice has them
-    LiveSection* section_;
-    LaneView* lanes_;
-    SceneView *chart_, *way_, *movement_, *picture_;
-    PassSheetView* sheet_;
+    SceneView* picture_;
     ListenBar* listen_ = nullptr;
     QBoxLayout* column_;
 };

@@ -11,6 +11,7 @@
 #include "widgets/forms/string_form.h"
 #include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
+#include "widgets/pages/bench_views.h"
 #include "widgets/pages/listen_bar.h"
 #include "widgets/pages/rig_page.h"
 #include "widgets/pages/step_panel.h"
@@ -169,7 +170,7 @@ QWidget* JobPage::buildButtons() {
     connect(menu, &QMenu::aboutToShow, this, [this, menu] {
         menu->clear();
         if (isTight_ && isAtBench())
-            for (QPushButton* view : bench_->viewKeys())
+            for (QPushButton* view : bench_->views().keys())
                 menu->addAction(view->text(), view, &QPushButton::click);
         if (isTight_ && (isAtBench() || step_->hearing())) {
             menu->addAction(listen_->listening().isOn() ? tr("Stop listening  (F8)") : tr("Listen  (F8)"), listen_,
