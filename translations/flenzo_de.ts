@@ -402,6 +402,10 @@
         <source>LOOSEN both claw screws</source>
         <translation>Beide Krallenschrauben LÖSEN</translation>
     </message>
+    <message>
+        <source>Or put the block in at level (%1): on it every string is tuned straight to its pitch.</source>
+        <translation>Oder den Klotz waagerecht einsetzen (%1): Darauf wird jede Saite gerade auf ihren Ton gestimmt.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

@@ -402,6 +402,10 @@
         <source>LOOSEN both claw screws</source>
         <translation>AFLOJA los dos tornillos de la garra</translation>
     </message>
+    <message>
+        <source>Or put the block in at level (%1): on it every string is tuned straight to its pitch.</source>
+        <translation>O poner el taco a nivel (%1): sobre él cada cuerda se afina directamente a su nota.</translation>
+    </message>
 </context>
 <context>
     <name>ActsDone</name>

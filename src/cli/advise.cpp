@@ -205,7 +205,7 @@ QString doneWhy(const BenchJob& job, const Advice& advice) {
 }
 
 /// What is done otherwise so that no string breaks.
-QString sparedWhy(const BenchJob& job, const Spared& spared) {
+QString insteadWhy(const BenchJob& job, const Spared& spared) {
     const QString would = QStringLiteral("string %1 would come to %2 of its breaking load")
                               .arg(nameOf(job, spared.string))
                               .arg(spared.share, 0, 'f', 2);
@@ -223,6 +223,12 @@ QString sparedWhy(const BenchJob& job, const Spared& spared) {
             .arg(std::abs(spared.missing_cents), 0, 'f', 0);
     }
     return {};
+}
+
+QString sparedWhy(const BenchJob& job, const Spared& spared) {
+    const QString block =
+        QStringLiteral(" Or put a block in at level and tune on it: no string then goes beyond its pitch.");
+    return insteadWhy(job, spared) + (spared.blockSpares ? block : QString());
 }
 
 QString whyOf(const BenchJob& job, const Advice& advice) {

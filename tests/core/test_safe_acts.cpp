@@ -108,6 +108,35 @@ private Q_SLOTS:
         QVERIFY(advice.act.turns.mean() > 0.0 && advice.act.turns.mean() < advice.act.level.moreTurns - 0.5);
     }
 
+    /// Where the adviser holds back, a block in level is offered; who puts it in goes on without being held back.
+    void aBlockSparesWhatTheAdviserHoldsBackFrom() {
+        BenchJob job = withOctaveString(8.0, 396.0, -250.0);
+        Advice advice = advise(job);
+        SimulatedGuitar guitar(job, UncertaintyModel(), 2);
+        const LevelSolution level = levelSolution(guitar.rig(), guitar.state(), job.goal);
+        for (int act = 0; act < 40 && !advice.act.spared; ++act) {
+            job.log.push_back(guitar.perform(advice.act));
+            advice = advise(job);
+        }
+        QVERIFY(advice.act.spared && advice.act.spared->blockSpares);
+        Event block;
+        block.kind = Event::Kind::Block;
+        block.block = Block{Block::Kind::Rear, job.goal.angle_rad};
+        job.log.push_back(block);
+        guitar.follow({block});
+        double worst = 0.0;
+        for (int act = 0; act < 80; ++act) {
+            advice = advise(job);
+            if (advice.act.what == NextAct::Do::Unblock)
+                break;
+            QVERIFY(!advice.act.spared);
+            job.log.push_back(guitar.perform(advice.act));
+            worst = std::max(worst, worstShare(guitar.rig(), guitar.state(), level.state));
+        }
+        QCOMPARE(advice.act.what, NextAct::Do::Unblock);
+        QVERIFY2(worst < 1.05, qPrintable(QString::number(worst)));
+    }
+
     /// With the springs far ahead the plate sinks when the block comes out: before that
     /// pulls a string too far the claw is turned back.
     void theBlockComesOutSoThatNothingBreaks() {

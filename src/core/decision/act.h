@@ -20,6 +20,7 @@ struct Spared {
     std::size_t string = 0;
     double share = 0.0;         ///< of its breaking load, that it would come to
     double missing_cents = 0.0; ///< FineTuner: by which it ends too soon; negative where it cannot go flat enough
+    bool blockSpares = false;   ///< on a block in level no string has to be tuned beyond its pitch
     bool operator==(const Spared&) const = default;
 };
 

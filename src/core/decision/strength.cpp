@@ -20,7 +20,9 @@ std::optional<Overpulled> overpulled(const Situation& now, const BalanceEquation
 }
 
 Spared spared(const Situation& now, Spared::By by, const Overpulled& over) {
-    return {by, over.string, over.pull_N / breakingTension_N(now.nominal.strings[over.string].wire), 0.0};
+    Spared out{by, over.string, over.pull_N / breakingTension_N(now.nominal.strings[over.string].wire)};
+    out.blockSpares = floats(now.nominal, now.goal) && !now.state.block && !now.state.nutLocked;
+    return out;
 }
 
 } // namespace flenzo

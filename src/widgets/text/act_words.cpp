@@ -8,6 +8,7 @@
 #include "core/statics/pitch.h"
 #include "domain/job/movement.h"
 #include <QCoreApplication>
+#include <QKeySequence>
 #include <QStringList>
 #include <cmath>
 
@@ -333,7 +334,7 @@ ActPicture actPicture(const Job& job, const Derived& derived) {
 namespace {
 
 /// What is done otherwise so that no string breaks.
-QString sparedWords(const Job& job, const Spared& spared) {
+QString insteadWords(const Job& job, const Spared& spared) {
     const QString string = stringTitle(job.rig.strings[spared.string]);
     const QString percent = decimal(100.0 * spared.share, 0);
     switch (spared.by) {
@@ -357,6 +358,15 @@ QString sparedWords(const Job& job, const Spared& spared) {
             .arg(decimal(std::abs(spared.missing_cents), 0));
     }
     return {};
+}
+
+QString sparedWords(const Job& job, const Spared& spared) {
+    const QString words = insteadWords(job, spared);
+    if (!spared.blockSpares)
+        return words;
+    return words + QLatin1Char(' ') +
+           ActWordsWords::tr("Or put the block in at level (%1): on it every string is tuned straight to its pitch.")
+               .arg(QKeySequence(Qt::CTRL | Qt::Key_B).toString(QKeySequence::NativeText));
 }
 
 ActWords plainAct(const Job& job, const Derived& derived) {
