@@ -2018,6 +2018,10 @@
         <source>cannot be turned: this bridge has none</source>
         <translation>nicht drehbar: diese Brücke hat keine</translation>
     </message>
+    <message>
+        <source>holds samples that are no numbers; record or export it again</source>
+        <translation>enthält Werte, die keine Zahlen sind; neu aufnehmen oder exportieren</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>

@@ -2018,6 +2018,10 @@
         <source>cannot be turned: this bridge has none</source>
         <translation>no se puede girar: este puente no tiene</translation>
     </message>
+    <message>
+        <source>holds samples that are no numbers; record or export it again</source>
+        <translation>contiene muestras que no son números; volver a grabarlo o exportarlo</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>

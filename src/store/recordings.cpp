@@ -56,6 +56,19 @@ std::unique_ptr<SNDFILE, int (*)(SNDFILE*)> opened(Memory& memory, int mode, SF_
     return {sf_open_virtual(&speak, mode, &info, &memory), sf_close};
 }
 
+constexpr quint32 unknown = 0xffffffff; // in the place of a length: by a program that wrote as it recorded
+
+/// Whether the part of a WAV file that holds the sound says that it goes on beyond the file's end.
+bool lacksSound(const QByteArray& file) {
+    for (qint64 at = 12; file.startsWith("RIFF") && at + 8 <= file.size();) {
+        const quint32 length = qFromLittleEndian<quint32>(file.constData() + at + 4);
+        if (file.mid(at, 4) == "data")
+            return length != unknown && at + 8 + length > file.size() + 1; // the last byte may be padding
+        at += 8 + qint64{length} + length % 2;
+    }
+    return false;
+}
+
 /// Files in chunks say in their head how long they are; one that was cut short still says so.
 bool isCutShort(const QByteArray& file) {
     if (file.size() < 12)
@@ -64,8 +77,7 @@ bool isCutShort(const QByteArray& file) {
     const quint32 said = file.startsWith("RIFF")   ? qFromLittleEndian<quint32>(head + 4)
                          : file.startsWith("FORM") ? qFromBigEndian<quint32>(head + 4)
                                                    : 0;
-    constexpr quint32 unknown = 0xffffffff;                       // by a program that wrote as it recorded
-    return said != unknown && qint64{said} + 8 > file.size() + 1; // the last byte may be padding
+    return (said != unknown && qint64{said} + 8 > file.size() + 1) || lacksSound(file);
 }
 
 } // namespace
@@ -98,8 +110,16 @@ Result<Recording> recordingFrom(const QByteArray& file) {
         done += came;
         out.samples.resize(from + static_cast<std::size_t>(came) * out.channels);
     }
+    // A click or two may be silence; a file full of them is damaged.
+    constexpr std::size_t fewOf = 100;
+    std::size_t lost = 0;
     for (float& sample : out.samples)
-        sample = std::isfinite(sample) ? sample : 0.0F;
+        if (!std::isfinite(sample)) {
+            sample = 0.0F;
+            ++lost;
+        }
+    if (lost > out.samples.size() / fewOf)
+        return aboutSound(faults::soundNoNumbers);
     return out;
 }
 

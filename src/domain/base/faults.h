@@ -18,6 +18,8 @@ inline constexpr FaultCode soundChannels{
 inline constexpr FaultCode noSound{QT_TRANSLATE_NOOP("Fault", "holds no sound; record it again")};
 inline constexpr FaultCode soundTooLong{
     QT_TRANSLATE_NOOP("Fault", "holds more sound than is read at once; cut it to the part that matters")};
+inline constexpr FaultCode soundNoNumbers{
+    QT_TRANSLATE_NOOP("Fault", "holds samples that are no numbers; record or export it again")};
 inline constexpr FaultCode soundCutShort{
     QT_TRANSLATE_NOOP("Fault", "is cut short: it says that it holds more sound than it does; copy or record it again")};
 
