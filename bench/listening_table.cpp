@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What listening reaches: every kind of sound, so many takes from a seed on. The figures of docs/listening.md.
-#include "support/sounds.h"
+#include "support/bench_sounds.h"
 
 #include <chrono>
 #include <cstdio>
@@ -24,7 +24,7 @@ struct Sums {
     double sound_s = 0.0, work_s = 0.0;
 };
 
-Sums listenTo(Sound kind, std::uint32_t seed, int takes, const HearingOptions& options) {
+template <typename Kind> Sums listenTo(Kind kind, std::uint32_t seed, int takes, const HearingOptions& options) {
     Sums out;
     for (int k = 0; k < takes; ++k) {
         const SoundCase take = soundCase(kind, seed + static_cast<std::uint32_t>(k));
@@ -44,6 +44,14 @@ Sums listenTo(Sound kind, std::uint32_t seed, int takes, const HearingOptions& o
     return out;
 }
 
+void print(const char* name, const Sums& sums) {
+    const auto found = static_cast<double>(std::max(1, sums.found));
+    std::printf("%-18s %6.1f%% %6d %6.2f %6.2f %6.2f %6.2f %7.0f%% %5.1f%%\n", name,
+                sums.plucks > 0 ? 100.0 * sums.found / sums.plucks : 0.0, sums.wrong, quantile(sums.errors_cents, 0.5),
+                quantile(sums.errors_cents, 0.95), quantile(sums.errors_cents, 1.0), quantile(sums.delays_s, 0.95),
+                100.0 * sums.withinTwo / found, 100.0 * sums.work_s / sums.sound_s);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -60,14 +68,10 @@ int main(int argc, char** argv) {
     }
     std::printf("%-18s %7s %6s %6s %6s %6s %6s %8s %6s\n", "sound", "found", "wrong", "p50", "p95", "max", "delay",
                 "honest", "time");
-    for (const auto& [kind, name] : sounds()) {
-        const Sums sums = listenTo(kind, seed, takes, options);
-        const auto found = static_cast<double>(std::max(1, sums.found));
-        std::printf("%-18s %6.1f%% %6d %6.2f %6.2f %6.2f %6.2f %7.0f%% %5.1f%%\n", name,
-                    sums.plucks > 0 ? 100.0 * sums.found / sums.plucks : 0.0, sums.wrong,
-                    quantile(sums.errors_cents, 0.5), quantile(sums.errors_cents, 0.95),
-                    quantile(sums.errors_cents, 1.0), quantile(sums.delays_s, 0.95), 100.0 * sums.withinTwo / found,
-                    100.0 * sums.work_s / sums.sound_s);
-    }
+    for (const auto& [kind, name] : sounds())
+        print(name, listenTo(kind, seed, takes, options));
+    std::printf("\nby another hand\n");
+    for (const auto& [kind, name] : benchSounds())
+        print(name, listenTo(kind, seed, takes, options));
     return 0;
 }

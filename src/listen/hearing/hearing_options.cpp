@@ -27,6 +27,11 @@ constexpr std::array hearingBounds{FLENZO_FIELD(HearingOptions, lowest_Hz, 20.0,
                                    FLENZO_FIELD(HearingOptions, grownShare, 0.0, 1.0),
                                    FLENZO_FIELD(HearingOptions, fresh, 0.0, 100.0),
                                    FLENZO_FIELD(HearingOptions, mostDecay_dBps, 10.0, 1000.0),
+                                   FLENZO_FIELD(HearingOptions, muted_dB, 3.0, 80.0),
+                                   FLENZO_FIELD(HearingOptions, mostDecayMuted_dBps, 10.0, 1000.0),
+                                   FLENZO_FIELD(HearingOptions, earliestMuted_s, 0.1, 2.0),
+                                   FLENZO_FIELD(HearingOptions, sureMuted_cents, 0.01, 20.0),
+                                   FLENZO_FIELD(HearingOptions, explainedMuted, 0.0, 1.0),
                                    FLENZO_FIELD(HearingOptions, decay_dBps, 0.0, 60.0),
                                    FLENZO_FIELD(HearingOptions, mostOff_cents, 10.0, 1200.0),
                                    FLENZO_FIELD(HearingOptions, octaveUp_cents, 0.0, 1200.0),
@@ -38,10 +43,12 @@ constexpr std::array hearingBounds{FLENZO_FIELD(HearingOptions, lowest_Hz, 20.0,
                                    FLENZO_FIELD(HearingOptions, longestGlide_s, 0.05, 3.0),
                                    FLENZO_FIELD(HearingOptions, glide_cents, 0.1, 100.0),
                                    FLENZO_FIELD(HearingOptions, mostGlide_cents, 1.0, 200.0),
+                                   FLENZO_FIELD(HearingOptions, mostAhead_cents, 0.01, 100.0),
                                    FLENZO_FIELD(HearingOptions, glideUntil_s, 0.3, 5.0),
                                    FLENZO_FIELD(HearingOptions, interference_dB, 3.0, 100.0),
                                    FLENZO_FIELD(HearingOptions, floor_cents, 1e-3, 5.0),
                                    FLENZO_FIELD(HearingOptions, honesty, 0.1, 10.0),
+                                   FLENZO_FIELD(HearingOptions, clippedTimes, 1.0, 20.0),
                                    FLENZO_FIELD(HearingOptions, earliest_s, 0.2, 2.0),
                                    FLENZO_FIELD(HearingOptions, latest_s, 0.3, 4.0),
                                    FLENZO_FIELD(HearingOptions, sureEarly_cents, 0.01, 20.0),
@@ -57,7 +64,7 @@ constexpr std::array hearingBounds{FLENZO_FIELD(HearingOptions, lowest_Hz, 20.0,
 } // namespace
 
 bool HearingOptions::isValid(std::string* error) const {
-    for (const int count : {mostPartials, risingBands})
+    for (const int count : {mostPartials, risingBands, partialsMuted})
         if (count < 1 || count > 24) {
             if (error)
                 *error = "a count is " + std::to_string(count) + " and must lie between 1 and 24";

@@ -23,7 +23,7 @@ struct HearingOptions {
     // One string or something else.
     double explained = 0.62;     ///< share of the amplitude that one series must explain
     double explainedLate = 0.80; ///< and from `late_s` after the pluck on: a chord grows alike as it fades
-    double chordShare = 0.50;    ///< of a string's amplitude from which another one beside it makes a chord
+    double chordShare = 0.37;    ///< of a string from which another one beside it makes a chord, amplitude and power
     double late_s = 0.85;
     double asGood = 0.82;    ///< the highest pitch wins that explains this share of what the best does
     double asGoodFar = 0.65; ///< and the same for one three or more times as high
@@ -31,7 +31,13 @@ struct HearingOptions {
     double newShare = 0.3;   ///< of the amplitude that is new at least when another string is plucked
     double grownShare =
         0.1; ///< of a sounding string's amplitude in partials that grew, from which it was plucked again
-    double mostDecay_dBps = 75.0; ///< faster is a knock
+    double mostDecay_dBps = 75.0;       ///< faster is a knock
+    double muted_dB = 18.0;             ///< a string that falls so far early is under a palm,
+    double mostDecayMuted_dBps = 220.0; ///< which may fade as fast,
+    double earliestMuted_s = 0.2;       ///< and is read from then on,
+    double explainedMuted = 0.97;       ///< where one series explains so much
+    double sureMuted_cents = 1.0;
+    int partialsMuted = 9;        ///< by so many partials
     double decay_dBps = 1.5;      ///< slower is no string: hum, a sweep
     double mostOff_cents = 460.0; ///< from where a string of the job was heard last
     double octaveUp_cents = 50.0; ///< what it costs to take a sound for a harmonic at the twelfth fret
@@ -44,11 +50,13 @@ struct HearingOptions {
     double longestGlide_s = 0.32;
     double glide_cents = 12.0;     ///< standard deviation of how far a hard pluck starts sharp
     double mostGlide_cents = 28.0; ///< further is a peg
+    double mostAhead_cents = 1.4;  ///< of a glide that may be left: what falls further may be a peg that is let down
     double glideUntil_s = 1.3;     ///< later a moving pitch is a peg
     double interference_dB = 37.0; ///< by which other sounds lie below the loudest partial at least
     double robustPartials = 2.0;   ///< deviations from which one partial begins to be outvoted
     double floor_cents = 0.06;     ///< no reading is surer
     double honesty = 1.7;          ///< by which what is said is less sure than the fit, for what no fit knows of
+    double clippedTimes = 2.0;     ///< less sure once more where the sound was cut off
     double calibration_ppm = 0.0;  ///< by which the sound card's clock runs fast
     // When it is taken.
     double earliest_s = 0.50, latest_s = 0.76; ///< after the pluck

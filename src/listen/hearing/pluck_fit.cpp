@@ -291,6 +291,9 @@ FittedPluck PluckFit::fit(std::span<const double> sound, double age_s, const Ser
     out.stretch = now.stretch;
     out.deviation_cents = std::hypot(options_.floor_cents, std::sqrt(std::max(0.0, best.variance_cents2)));
     out.glide_cents = best.glide_cents;
+    if (bestFor_s > 0.0)
+        out.glideLeft_cents =
+            best.glide_cents * std::exp(-(age_s + static_cast<double>(sound.size()) / rate_Hz_) / bestFor_s);
     out.partials = static_cast<int>(count_);
     out.decay_dBps = decay_dBps();
     drift(age_s, bestFor_s, best.glide_cents, out);

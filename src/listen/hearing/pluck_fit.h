@@ -14,6 +14,7 @@ struct FittedPluck {
     double deviation_cents = 0.0;
     double stretch = 0.0;                                         ///< B
     double glide_cents = 0.0;                                     ///< how far it was sharp at the pluck
+    double glideLeft_cents = 0.0;                                 ///< and how far it still is at the end
     double drift_centsPerS = 0.0, driftDeviation_centsPerS = 0.0; ///< of the latest part, glide taken out
     double latest_cents = 0.0; ///< of the pitch at the end against `first_Hz`, from the latest part alone
     double decay_dBps = 0.0;   ///< how fast it fades

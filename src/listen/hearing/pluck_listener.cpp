@@ -24,9 +24,10 @@ std::size_t spectrumSize(double rate_Hz) {
 } // namespace
 
 PluckListener::PluckListener(double rate_Hz, const HearingOptions& options)
-    : options_(options), inRate_Hz_(rate_Hz), decimator_(rate_Hz), onsets_(decimator_.rate_Hz(), options),
-      spectrum_(spectrumSize(decimator_.rate_Hz())), before_(spectrumSize(decimator_.rate_Hz())),
-      fit_(decimator_.rate_Hz(), options), kept_(static_cast<std::size_t>(kept_s * decimator_.rate_Hz())) {
+    : options_(options), inRate_Hz_(rate_Hz), tops_(rate_Hz), decimator_(rate_Hz),
+      onsets_(decimator_.rate_Hz(), options), spectrum_(spectrumSize(decimator_.rate_Hz())),
+      before_(spectrumSize(decimator_.rate_Hz())), fit_(decimator_.rate_Hz(), options),
+      kept_(static_cast<std::size_t>(kept_s * decimator_.rate_Hz())) {
     ring_.assign(2 * kept_, 0.0);
 }
 
@@ -38,6 +39,7 @@ std::span<const double> PluckListener::past(std::size_t count, std::size_t ago) 
 void PluckListener::feed(std::span<const float> sound) {
     for (const float sample : sound) {
         ++fed_;
+        tops_.feed(sample);
         double out = 0.0;
         if (!decimator_.feed(std::isfinite(sample) ? std::clamp(static_cast<double>(sample), -8.0, 8.0) : 0.0, out))
             continue;
@@ -71,7 +73,7 @@ void PluckListener::hop() {
         follow();
 }
 
-/// A new pluck; one before it that was not sure yet is left unsaid.
+/// A new pluck; one before it is said now or never.
 void PluckListener::begin(double at_s) {
     if (candidate_) {
         const double age_s = at_s - candidate_->at_s;
@@ -79,6 +81,9 @@ void PluckListener::begin(double at_s) {
         if (age_s < sameStrike_s)
             return;
     }
+    if (candidate_ && candidate_->ready && candidate_->ready->at_s > at_s)
+        candidate_->ready = candidate_->readyBefore; // that look heard the new pluck as well
+    sayWhatIsReady();
     candidate_ = Candidate{};
     candidate_->at_s = at_s;
     now_.state = HearingNow::State::Struck;
@@ -97,29 +102,33 @@ std::optional<Series> PluckListener::coarse(double age_s) {
     const std::optional<Series> fresh = seriesOf(peaks_.all(), expected_, options_);
     if (last_Hz_ <= 0.0)
         return fresh;
-    // The string that sounds already, plucked once more, has few partials that are new. It is that one when some of it
-    // has grown, or when what is new makes no other string.
+    // The string that sounds already, plucked once more, has few partials that are new, but some of it has grown. Where
+    // nothing has, and what is new is no other string, nobody plucked: somebody spoke, or two polarisations swell.
     wholePeaks_.find(spectrum_.power(), before_.power(), bin_Hz, 0.0);
     const std::optional<Series> whole = seriesOf(wholePeaks_.all(), expected_, options_);
     constexpr double same_cents = 40.0;
     if (!whole || std::abs(centsPerNeper * std::log(whole->first_Hz / last_Hz_)) > same_cents)
         return fresh;
-    if (peaks_.amplitude() >= options_.newShare * wholePeaks_.amplitude() &&
-        grownShare(*whole, bin_Hz) <= options_.grownShare && isAnother(fresh, *whole))
+    const Grown grown = grownSince(*whole, bin_Hz);
+    constexpr double fading = 0.85, anyGrown = 0.008; // a pluck against the swing may leave less than there was
+    const bool isNew = peaks_.amplitude() >= options_.newShare * wholePeaks_.amplitude() && isAnother(fresh, *whole);
+    if (isNew && grown.share <= options_.grownShare)
         return fresh;
+    candidate_->again |= grown.share > anyGrown || grown.times > fading;
+    if (!candidate_->again)
+        return std::nullopt;
     peaks_ = wholePeaks_;
     return whole;
 }
 
 /// Whether what the series leaves makes another string that is not much softer.
 bool PluckListener::isChord(const Series& series) {
-    const double whole = peaks_.amplitude();
+    const double amplitude = peaks_.amplitude(), power = peaks_.power();
     peaks_.remove(series);
-    const double left = peaks_.amplitude();
-    if (left < options_.chordShare * (whole - left))
-        return false;
-    const std::optional<Series> other = seriesOf(peaks_.all(), expected_, options_);
-    return other && other->explained * left > options_.chordShare * (whole - left);
+    // A soft string with many partials has amplitude, a dull one power; another string has both.
+    const double times = std::sqrt(peaks_.amplitude() / std::max(1e-20, amplitude - peaks_.amplitude()) *
+                                   peaks_.power() / std::max(1e-20, power - peaks_.power()));
+    return times > options_.chordShare && seriesOf(peaks_.all(), expected_, options_);
 }
 
 /// Whether what is new is plainly another string and no part of the one that sounds.
@@ -132,10 +141,9 @@ bool PluckListener::isAnother(const std::optional<Series>& fresh, const Series& 
     return times < 1.0 - near || std::abs(times - std::round(times)) > near * times;
 }
 
-/// Share of a series' amplitude that lies in partials which have grown since before the pluck.
-double PluckListener::grownShare(const Series& series, double bin_Hz) const {
+PluckListener::Grown PluckListener::grownSince(const Series& series, double bin_Hz) const {
     constexpr double grown = 1.3; // times the power
-    double share = 0.0, all = 1e-20;
+    double share = 0.0, all = 1e-20, old = 1e-20;
     for (int n = 1; n <= options_.mostPartials; ++n) {
         const double at_Hz = series.first_Hz * partialRatio(n, series.stretch);
         const auto bin = static_cast<std::size_t>(std::lround(at_Hz / bin_Hz));
@@ -144,12 +152,13 @@ double PluckListener::grownShare(const Series& series, double bin_Hz) const {
         const auto largest = [bin](std::span<const double> power) {
             return std::max({power[bin - 1], power[bin], power[bin + 1]});
         };
-        const double now = largest(spectrum_.power());
+        const double now = largest(spectrum_.power()), before = largest(before_.power());
         all += std::sqrt(now);
-        if (now > grown * largest(before_.power()))
+        old += std::sqrt(before);
+        if (now > grown * before)
             share += std::sqrt(now);
     }
-    return share / all;
+    return {share / all, all / old};
 }
 
 /// From where that string was last, or from its aim while its peg is in hand.
@@ -199,6 +208,8 @@ PluckListener::Judged PluckListener::judge(double age_s) {
     const std::optional<Series> series = coarse(age_s);
     if (!series || isChord(*series) || (age_s > options_.late_s && series->explained < options_.explainedLate))
         return out;
+    if (candidate_->dies && (series->explained < options_.explainedMuted || series->partials < options_.partialsMuted))
+        return out; // knocks die as fast, and so do syllables
     const double rate_Hz = decimator_.rate_Hz();
     constexpr double shorter = 0.7; // once it has moved, no more than must be has to be steady
     const double span_s = std::min(age_s - options_.from_s, options_.span_s * (candidate_->moved ? shorter : 1.0));
@@ -223,10 +234,13 @@ PluckListener::Judged PluckListener::judge(double age_s) {
         return out;
     const double flat = (candidate_->moved ? options_.flatAfterPeg_centsPerS : options_.flat_centsPerS) +
                         2.0 * fitted.driftDeviation_centsPerS;
-    out.fades = fitted.decay_dBps > options_.decay_dBps;
+    out.fades = fitted.decay_dBps > options_.decay_dBps || candidate_->clipped;
     out.steady = std::abs(fitted.drift_centsPerS) < flat && fitted.glide_cents <= options_.mostGlide_cents &&
-                 out.fades && fitted.decay_dBps < options_.mostDecay_dBps;
-    if (std::abs(fitted.drift_centsPerS) > 4.0 * flat || fitted.glide_cents > options_.mostGlide_cents)
+                 out.fades &&
+                 fitted.decay_dBps < (candidate_->dies ? options_.mostDecayMuted_dBps : options_.mostDecay_dBps);
+    out.waits = fitted.glideLeft_cents > options_.mostAhead_cents;
+    if (!candidate_->dies && // too short a look to tell
+        (std::abs(fitted.drift_centsPerS) > 4.0 * flat || fitted.glide_cents > options_.mostGlide_cents))
         candidate_->moved = true;
     now_.first_Hz = pluck.first_Hz * (candidate_->moved ? 1.0 : std::exp(fitted.latest_cents / centsPerNeper));
     now_.string = pluck.string;
@@ -236,33 +250,59 @@ PluckListener::Judged PluckListener::judge(double age_s) {
 
 void PluckListener::follow() {
     const double age_s = heard_s() - candidate_->at_s;
-    if (age_s < options_.earliest_s)
+    candidate_->loudest_dBFS = std::max(candidate_->loudest_dBFS, onsets_.level_dBFS());
+    candidate_->dies = age_s < options_.earliest_s && age_s > options_.earliestMuted_s &&
+                       onsets_.level_dBFS() < candidate_->loudest_dBFS - options_.muted_dB;
+    if (age_s < options_.earliest_s && !candidate_->dies)
         return;
     if (age_s > options_.forget_s || onsets_.level_dBFS() < options_.floor_dBFS) {
+        sayWhatIsReady();
         candidate_.reset();
         now_.state = HearingNow::State::Quiet;
         return;
     }
+    candidate_->clipped |= tops_.areMany();
+    const double before_Hz = candidate_->heard_Hz;
     const Judged judged = judge(age_s);
     // A hum or a sweep never fades: looking at it on and on would cost more than all strings.
     if (!judged.pluck || (age_s > options_.late_s && !judged.fades)) {
         now_.state = HearingNow::State::Unsure;
-        if (++candidate_->misses > options_.patience)
+        if (!candidate_->dies && ++candidate_->misses > options_.patience)
             candidate_.reset();
         return;
     }
     now_.state = HearingNow::State::Settling;
     const double late = std::clamp((age_s - options_.earliest_s) / (options_.latest_s - options_.earliest_s), 0.0, 1.0);
-    const double sure = options_.sureEarly_cents * std::pow(options_.sureLate_cents / options_.sureEarly_cents, late);
+    const double sure = candidate_->dies ? options_.sureMuted_cents
+                                         : options_.sureEarly_cents *
+                                               std::pow(options_.sureLate_cents / options_.sureEarly_cents, late);
+    if (!judged.steady)
+        candidate_->ready.reset(); // it moves after all
     if (!judged.steady || judged.pluck->deviation_cents > sure)
         return;
-    HeardPluck said = *judged.pluck;
-    said.deviation_cents *= options_.honesty;
+    // What dies so fast might be anything: it must say the same twice.
+    constexpr double same_cents = 4.0;
+    if (candidate_->dies && (judged.pluck->harmonic || before_Hz <= 0.0 ||
+                             std::abs(centsPerNeper * std::log(candidate_->heard_Hz / before_Hz)) > same_cents))
+        return;
+    candidate_->readyBefore = candidate_->ready;
+    candidate_->ready = judged.pluck;
+    candidate_->ready->deviation_cents *=
+        options_.honesty * (candidate_->clipped || candidate_->dies ? options_.clippedTimes : 1.0);
+    if (judged.waits)
+        return;
+    sayWhatIsReady();
+    candidate_.reset();
+    now_.state = HearingNow::State::Taken;
+}
+
+void PluckListener::sayWhatIsReady() {
+    if (!candidate_ || !candidate_->ready)
+        return;
+    HeardPluck said = *candidate_->ready;
     for (double* pitch_Hz : {&said.first_Hz, &said.sounded_Hz}) // a fast clock makes every pitch look low
         *pitch_Hz *= 1.0 + 1e-6 * options_.calibration_ppm;
     publish(said);
-    candidate_.reset();
-    now_.state = HearingNow::State::Taken;
 }
 
 void PluckListener::publish(const HeardPluck& pluck) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "listen/hearing/decimator.h"
+#include "listen/hearing/flat_tops.h"
 #include "listen/hearing/onsets.h"
 #include "listen/hearing/pluck_fit.h"
 
@@ -48,6 +49,11 @@ private:
     struct Candidate {
         double at_s = 0.0;
         bool moved = false;
+        double loudest_dBFS = -200.0;
+        bool dies = false; ///< under a palm: what there is to hear is over before a free string would be looked at
+        std::optional<HeardPluck> ready, readyBefore; ///< to be said if nothing more is heard of this pluck
+        bool clipped = false;                         ///< too loud for its scale: it seems not to fade
+        bool again = false; ///< the string that sounded was plucked once more: told at once or never
         int misses = 0;
         double heard_Hz = 0.0; ///< where the string was when it was looked at last; it keeps its name on its way
         std::optional<std::size_t> string = std::nullopt;
@@ -56,6 +62,7 @@ private:
     struct Judged {
         std::optional<HeardPluck> pluck;
         bool steady = false, fades = false;
+        bool waits = false; ///< what falls so far still may be a peg that is let down
     };
     void hop();
     void begin(double at_s);
@@ -64,9 +71,14 @@ private:
     [[nodiscard]] std::optional<Series> coarse(double age_s);
     [[nodiscard]] bool isChord(const Series& series);
     [[nodiscard]] static bool isAnother(const std::optional<Series>& fresh, const Series& sounding);
-    [[nodiscard]] double grownShare(const Series& series, double bin_Hz) const;
+    struct Grown {
+        double share = 0.0; ///< of a series' amplitude that lies in partials which have grown since before the pluck
+        double times = 0.0; ///< the amplitude of before
+    };
+    [[nodiscard]] Grown grownSince(const Series& series, double bin_Hz) const;
     void nameString(HeardPluck& pluck, Series& series);
     [[nodiscard]] double offFrom_cents(std::size_t string, double heard_Hz) const;
+    void sayWhatIsReady();
     void publish(const HeardPluck& pluck);
     /// The latest `count` samples that ended `ago` samples before now.
     [[nodiscard]] std::span<const double> past(std::size_t count, std::size_t ago) const;
@@ -74,6 +86,7 @@ private:
     static constexpr std::size_t queued = 8;
     const HearingOptions options_;
     double inRate_Hz_;
+    FlatTops tops_;
     Decimator decimator_;
     Onsets onsets_;
     Spectrum spectrum_, before_;

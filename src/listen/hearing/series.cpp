@@ -57,6 +57,11 @@ double Peaks::amplitude() const {
                            [](double sum, const Peak& peak) { return sum + peak.amplitude; });
 }
 
+double Peaks::power() const {
+    return std::accumulate(peaks_.begin(), peaks_.begin() + static_cast<long>(count_), 0.0,
+                           [](double sum, const Peak& peak) { return sum + peak.amplitude * peak.amplitude; });
+}
+
 void Peaks::remove(const Series& series) {
     const auto isPartial = [&series](const Peak& peak) {
         const int about = std::max(1, static_cast<int>(std::lround(peak.frequency_Hz / series.first_Hz)));

@@ -39,7 +39,8 @@ public:
     void find(std::span<const double> power, std::span<const double> before, double bin_Hz, double fresh);
     [[nodiscard]] std::span<const Peak> all() const { return {peaks_.data(), count_}; }
     [[nodiscard]] double amplitude() const; ///< of all together
-    void remove(const Series& series);      ///< every peak that is a partial of it
+    [[nodiscard]] double power() const;
+    void remove(const Series& series); ///< every peak that is a partial of it
 
 private:
     std::array<Peak, most> peaks_{};
