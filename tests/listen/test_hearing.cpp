@@ -96,7 +96,7 @@ private Q_SLOTS:
         QVERIFY2(readings <= (static_cast<Sound>(kind) == Sound::Chord ? 1 : 0), qPrintable(QString::number(readings)));
     }
 
-    /// By a generator on which nothing was tuned: a hand that slows down, a palm, a converter that is cut off.
+    /// By another generator than the one it was made with: a hand that slows down, a palm, a converter that is cut off.
     void whatAnotherHandPlays_data() {
         QTest::addColumn<int>("kind");
         QTest::addColumn<int>("found");

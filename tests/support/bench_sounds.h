@@ -7,8 +7,9 @@
 
 namespace flenzo::testing {
 
-// The same bench by another hand: nothing of the listener was tuned on these. Partials fade in two stages, each at its
-// own rate, a pickup and a plectrum take some away, the noise is pink, a body knocks at the pluck.
+// The same bench by another hand: most of the listener was made before it and knows nothing of it; what waits for
+// glides, palms, cut tops and chords was chosen on seeds from 91000 on. Partials fade in two stages, each at its own
+// rate, a pickup and a plectrum take some away, the noise is pink, a body knocks at the pluck.
 
 enum class BenchSound {
     Clean,
@@ -72,9 +73,11 @@ private:
     std::size_t any() { return static_cast<std::size_t>(between(0.0, static_cast<double>(truth_Hz_.size()) - 0.001)); }
 
     void instrument() {
-        static const std::vector<std::vector<int>> tunings{{40, 45, 50, 55, 59, 64}, {38, 45, 50, 55, 59, 64},
-                                                           {39, 44, 49, 54, 58, 63}, {35, 40, 45, 50, 55, 59, 64},
-                                                           {36, 43, 48, 53, 57, 62}, {52, 57, 62, 67, 71, 76}};
+        static const std::vector<std::vector<int>> tunings{{40, 45, 50, 55, 59, 64},
+                                                           {38, 45, 50, 55, 59, 64},
+                                                           {39, 44, 49, 54, 58, 63},
+                                                           {35, 40, 45, 50, 55, 59, 64},
+                                                           {36, 43, 48, 53, 57, 62}};
         const auto& tuning = tunings[static_cast<std::size_t>(between(0.0, 4.999))];
         const double off = odds(0.25) ? -between(60.0, 380.0) : between(-30.0, 30.0);
         out_.expected.count = tuning.size();
@@ -117,10 +120,10 @@ private:
                             path.glide_cents * std::exp(-(truth.steady_s - at_s) / path.glideFor_s)) > 1.5)
                 truth.steady_s += 0.005;
         }
-        string_(at_s, truth.first_Hz, path, between(0.1, 0.35), until_s);
+        sound(at_s, truth.first_Hz, path, between(0.1, 0.35), until_s);
         if (kind_ == BenchSound::Beating)
-            string_(at_s, truth.first_Hz * std::exp2(between(1.0, 8.0) * (odds(0.5) ? -1.0 : 1.0) / 1200.0), path,
-                    level_ * between(0.15, 0.6), until_s);
+            sound(at_s, truth.first_Hz * std::exp2(between(1.0, 8.0) * (odds(0.5) ? -1.0 : 1.0) / 1200.0), path,
+                  level_ * between(0.15, 0.6), until_s);
         out_.plucks.push_back(truth);
     }
 
@@ -129,11 +132,11 @@ private:
         std::size_t first = any();
         const double apart_s = between(0.004, 0.03);
         for (std::size_t k = 0; k < std::min(few, count); ++k, first = (first + 1) % count)
-            string_(at_s + apart_s * static_cast<double>(k), truth_Hz_[first], Path{}, between(0.15, 0.25), 1e9);
+            sound(at_s + apart_s * static_cast<double>(k), truth_Hz_[first], Path{}, between(0.15, 0.25), 1e9);
     }
 
     /// One string: what plectrum, pickup and string leave of each partial, fading fast at first, slower later.
-    void string_(double at_s, double first_Hz, const Path& path, double level, double until_s) {
+    void sound(double at_s, double first_Hz, const Path& path, double level, double until_s) {
         level_ = level;
         const bool harmonic = kind_ == BenchSound::Harmonic, muted = kind_ == BenchSound::PalmMuted;
         const double stretch = std::exp(between(std::log(1.5e-5), std::log(3e-4)));
@@ -163,11 +166,11 @@ private:
                     break;
                 const auto step =
                     std::polar(1.0, 2.0 * std::numbers::pi * f * std::exp2(path.at(t) / 1200.0) / out_.rate_Hz);
-                double level_now = loud(t);
-                const double grows = (loud(later) - level_now) / few;
-                for (std::size_t m = k; m < std::min(k + few, out_.sound.size()); ++m, level_now += grows) {
+                double loudNow = loud(t);
+                const double grows = (loud(later) - loudNow) / few;
+                for (std::size_t m = k; m < std::min(k + few, out_.sound.size()); ++m, loudNow += grows) {
                     turning *= step;
-                    out_.sound[m] += static_cast<float>(level_now * turning.imag());
+                    out_.sound[m] += static_cast<float>(loudNow * turning.imag());
                 }
             }
         }

@@ -31,16 +31,20 @@ struct HearingOptions {
     double newShare = 0.3;   ///< of the amplitude that is new at least when another string is plucked
     double grownShare =
         0.1; ///< of a sounding string's amplitude in partials that grew, from which it was plucked again
+    double grownAtAll =
+        0.008;            ///< and where nothing else is new: a pluck against the swing may leave less than there was
+    double fading = 0.85; ///< of the amplitude before a pluck that a string which only rings on has half a second later
     double mostDecay_dBps = 75.0;       ///< faster is a knock
     double muted_dB = 18.0;             ///< a string that falls so far early is under a palm,
     double mostDecayMuted_dBps = 220.0; ///< which may fade as fast,
     double earliestMuted_s = 0.2;       ///< and is read from then on,
     double explainedMuted = 0.97;       ///< where one series explains so much
-    double sureMuted_cents = 1.0;
-    int partialsMuted = 9;        ///< by so many partials
-    double decay_dBps = 1.5;      ///< slower is no string: hum, a sweep
-    double mostOff_cents = 460.0; ///< from where a string of the job was heard last
-    double octaveUp_cents = 50.0; ///< what it costs to take a sound for a harmonic at the twelfth fret
+    double sureMuted_cents = 1.0;       ///< standard deviation that is good enough, and
+    double agreeMuted_cents = 4.0;      ///< two looks that agree
+    int partialsMuted = 9;              ///< by so many partials
+    double decay_dBps = 1.5;            ///< slower is no string: hum, a sweep
+    double mostOff_cents = 460.0;       ///< from where a string of the job was heard last
+    double octaveUp_cents = 50.0;       ///< what it costs to take a sound for a harmonic at the twelfth fret
     // The pitch.
     double from_s = 0.05;          ///< after the pluck, where the attack is over
     double span_s = 0.60;          ///< of the latest sound that counts

@@ -73,7 +73,7 @@ void PluckListener::hop() {
         follow();
 }
 
-/// A new pluck; one before it is said now or never.
+/// A new pluck; one before it that was not sure yet is left unsaid.
 void PluckListener::begin(double at_s) {
     if (candidate_) {
         const double age_s = at_s - candidate_->at_s;
@@ -81,9 +81,6 @@ void PluckListener::begin(double at_s) {
         if (age_s < sameStrike_s)
             return;
     }
-    if (candidate_ && candidate_->ready && candidate_->ready->at_s > at_s)
-        candidate_->ready = candidate_->readyBefore; // that look heard the new pluck as well
-    sayWhatIsReady();
     candidate_ = Candidate{};
     candidate_->at_s = at_s;
     now_.state = HearingNow::State::Struck;
@@ -110,11 +107,10 @@ std::optional<Series> PluckListener::coarse(double age_s) {
     if (!whole || std::abs(centsPerNeper * std::log(whole->first_Hz / last_Hz_)) > same_cents)
         return fresh;
     const Grown grown = grownSince(*whole, bin_Hz);
-    constexpr double fading = 0.85, anyGrown = 0.008; // a pluck against the swing may leave less than there was
     const bool isNew = peaks_.amplitude() >= options_.newShare * wholePeaks_.amplitude() && isAnother(fresh, *whole);
     if (isNew && grown.share <= options_.grownShare)
         return fresh;
-    candidate_->again |= grown.share > anyGrown || grown.times > fading;
+    candidate_->again |= grown.share > options_.grownAtAll || grown.times > options_.fading;
     if (!candidate_->again)
         return std::nullopt;
     peaks_ = wholePeaks_;
@@ -236,9 +232,8 @@ PluckListener::Judged PluckListener::judge(double age_s) {
                         2.0 * fitted.driftDeviation_centsPerS;
     out.fades = fitted.decay_dBps > options_.decay_dBps || candidate_->clipped;
     out.steady = std::abs(fitted.drift_centsPerS) < flat && fitted.glide_cents <= options_.mostGlide_cents &&
-                 out.fades &&
+                 fitted.glideLeft_cents < options_.mostAhead_cents && out.fades &&
                  fitted.decay_dBps < (candidate_->dies ? options_.mostDecayMuted_dBps : options_.mostDecay_dBps);
-    out.waits = fitted.glideLeft_cents > options_.mostAhead_cents;
     if (!candidate_->dies && // too short a look to tell
         (std::abs(fitted.drift_centsPerS) > 4.0 * flat || fitted.glide_cents > options_.mostGlide_cents))
         candidate_->moved = true;
@@ -256,7 +251,6 @@ void PluckListener::follow() {
     if (age_s < options_.earliest_s && !candidate_->dies)
         return;
     if (age_s > options_.forget_s || onsets_.level_dBFS() < options_.floor_dBFS) {
-        sayWhatIsReady();
         candidate_.reset();
         now_.state = HearingNow::State::Quiet;
         return;
@@ -276,33 +270,20 @@ void PluckListener::follow() {
     const double sure = candidate_->dies ? options_.sureMuted_cents
                                          : options_.sureEarly_cents *
                                                std::pow(options_.sureLate_cents / options_.sureEarly_cents, late);
-    if (!judged.steady)
-        candidate_->ready.reset(); // it moves after all
     if (!judged.steady || judged.pluck->deviation_cents > sure)
         return;
     // What dies so fast might be anything: it must say the same twice.
-    constexpr double same_cents = 4.0;
-    if (candidate_->dies && (judged.pluck->harmonic || before_Hz <= 0.0 ||
-                             std::abs(centsPerNeper * std::log(candidate_->heard_Hz / before_Hz)) > same_cents))
+    if (candidate_->dies &&
+        (judged.pluck->harmonic || before_Hz <= 0.0 ||
+         std::abs(centsPerNeper * std::log(candidate_->heard_Hz / before_Hz)) > options_.agreeMuted_cents))
         return;
-    candidate_->readyBefore = candidate_->ready;
-    candidate_->ready = judged.pluck;
-    candidate_->ready->deviation_cents *=
-        options_.honesty * (candidate_->clipped || candidate_->dies ? options_.clippedTimes : 1.0);
-    if (judged.waits)
-        return;
-    sayWhatIsReady();
-    candidate_.reset();
-    now_.state = HearingNow::State::Taken;
-}
-
-void PluckListener::sayWhatIsReady() {
-    if (!candidate_ || !candidate_->ready)
-        return;
-    HeardPluck said = *candidate_->ready;
+    HeardPluck said = *judged.pluck;
+    said.deviation_cents *= options_.honesty * (candidate_->clipped || candidate_->dies ? options_.clippedTimes : 1.0);
     for (double* pitch_Hz : {&said.first_Hz, &said.sounded_Hz}) // a fast clock makes every pitch look low
         *pitch_Hz *= 1.0 + 1e-6 * options_.calibration_ppm;
     publish(said);
+    candidate_.reset();
+    now_.state = HearingNow::State::Taken;
 }
 
 void PluckListener::publish(const HeardPluck& pluck) {

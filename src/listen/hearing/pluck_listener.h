@@ -50,10 +50,9 @@ private:
         double at_s = 0.0;
         bool moved = false;
         double loudest_dBFS = -200.0;
-        bool dies = false; ///< under a palm: what there is to hear is over before a free string would be looked at
-        std::optional<HeardPluck> ready, readyBefore; ///< to be said if nothing more is heard of this pluck
-        bool clipped = false;                         ///< too loud for its scale: it seems not to fade
-        bool again = false; ///< the string that sounded was plucked once more: told at once or never
+        bool dies = false;    ///< under a palm: what there is to hear is over before a free string would be looked at
+        bool clipped = false; ///< too loud for its scale: it seems not to fade
+        bool again = false;   ///< the string that sounded was plucked once more; once told it stays so
         int misses = 0;
         double heard_Hz = 0.0; ///< where the string was when it was looked at last; it keeps its name on its way
         std::optional<std::size_t> string = std::nullopt;
@@ -62,7 +61,6 @@ private:
     struct Judged {
         std::optional<HeardPluck> pluck;
         bool steady = false, fades = false;
-        bool waits = false; ///< what falls so far still may be a peg that is let down
     };
     void hop();
     void begin(double at_s);
@@ -78,7 +76,6 @@ private:
     [[nodiscard]] Grown grownSince(const Series& series, double bin_Hz) const;
     void nameString(HeardPluck& pluck, Series& series);
     [[nodiscard]] double offFrom_cents(std::size_t string, double heard_Hz) const;
-    void sayWhatIsReady();
     void publish(const HeardPluck& pluck);
     /// The latest `count` samples that ended `ago` samples before now.
     [[nodiscard]] std::span<const double> past(std::size_t count, std::size_t ago) const;
