@@ -111,7 +111,13 @@ HelpPage::HelpPage(QWidget* parent) : QWidget(parent) {
     fill();
     connect(places_, &QListWidget::currentRowChanged, this, &HelpPage::open);
     connect(search_, &QLineEdit::textEdited, this, [this] { find(false); });
-    places_->setCurrentRow(0);
+}
+
+/// The guide is read and laid out when somebody comes to it, not before the window's first picture.
+void HelpPage::showEvent(QShowEvent* event) {
+    if (places_->currentRow() < 0)
+        places_->setCurrentRow(0);
+    QWidget::showEvent(event);
 }
 
 /// Every heading of the guide, then glossary and keys.

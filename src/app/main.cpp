@@ -65,6 +65,7 @@ int main(int argc, char** argv) {
     parser.process(app);
     loadTypeface();
     openBundledData();
+    QIcon::setThemeSearchPaths({}); // icons ship with the program; looking through the desktop's takes a while
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/flenzo/icons/flenzo.png")));
     Result<Catalogue> catalogue = bundledCatalogue();
     if (!catalogue.ok()) {

@@ -37,13 +37,16 @@ namespace flenzo {
 
 namespace {
 
-/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits.
-QScrollArea* scrolling(QWidget* page, QWidget* parent) {
-    auto* area = new QScrollArea(parent);
+/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits. The page
+/// is made where it stays: put there afterwards, all that is on it would be styled a second time.
+template <typename PageKind, typename... With> PageKind* addScrolling(QStackedWidget* stack, With&&... with) {
+    auto* area = new QScrollArea(stack);
     area->setWidgetResizable(true);
     area->setFocusPolicy(Qt::NoFocus);
+    stack->addWidget(area);
+    auto* page = new PageKind(std::forward<With>(with)..., area->viewport());
     area->setWidget(page);
-    return area;
+    return page;
 }
 
 } // namespace
@@ -57,8 +60,10 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
     Preferences preferences = loadPreferences(settingsFile_);
     preferences.desktopScale = desktopTextScale();
     context_->setPreferences(preferences);
-    applyLook(context_->preferences());
+    applyType(context_->preferences());
+    setFont({}); // the window itself was there before, and what is built takes its typeface from it
     build();
+    applyLook(context_->preferences()); // all that is built at once; sooner, each part would be styled as it is added
     listenToSession();
     listenToShop();
     connect(context_, &AppContext::said, this,
@@ -91,12 +96,10 @@ void MainWindow::build() {
     banner_ = new RecoveryBanner(*context_, centre);
     message_ = new MessageBar(centre);
     stack_ = new QStackedWidget(centre);
-    shop_ = new ShopPage(*context_, stack_);
-    steps_ = new JobPage(*context_, stack_);
-    practice_ = new PracticePage(*context_, demoNames(), stack_);
-    help_ = new HelpPage(stack_);
-    for (QWidget* each : std::initializer_list<QWidget*>{shop_, steps_, practice_, help_})
-        stack_->addWidget(scrolling(each, stack_));
+    shop_ = addScrolling<ShopPage>(stack_, *context_);
+    steps_ = addScrolling<JobPage>(stack_, *context_);
+    practice_ = addScrolling<PracticePage>(stack_, *context_, demoNames());
+    help_ = addScrolling<HelpPage>(stack_);
     railPlace_ = buildRail();
     auto* row = new QHBoxLayout;
     row->setSpacing(0);

@@ -173,11 +173,14 @@ double basePixels(const Preferences& preferences) {
     return 15.0 * preferences.scale();
 }
 
-void applyLook(const Preferences& preferences) {
+void applyType(const Preferences& preferences) {
     QFont font(QStringLiteral("B612"));
     font.setPixelSize(static_cast<int>(std::lround(basePixels(preferences))));
     QApplication::setFont(font);
     QApplication::setPalette(paletteOf(preferences.theme()));
+}
+void applyLook(const Preferences& preferences) {
+    applyType(preferences);
     qApp->setStyleSheet(sheetOf(preferences.theme(), basePixels(preferences)));
 }
 

@@ -12,7 +12,9 @@ namespace flenzo {
 
 /// Loads the bundled typeface; called once before the first window.
 void loadTypeface();
-/// Colours, fonts and sizes of the whole program.
+/// Typeface and colours of the whole program: what a widget measures itself by.
+void applyType(const Preferences& preferences);
+/// These, and how every widget is drawn.
 void applyLook(const Preferences& preferences);
 /// Base text height in pixels at a scale.
 [[nodiscard]] double basePixels(const Preferences& preferences);

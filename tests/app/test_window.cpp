@@ -33,6 +33,7 @@
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTextEdit>
 #include <QTimer>
 #include <QToolButton>
 #include <memory>
@@ -117,6 +118,20 @@ private Q_SLOTS:
         session().undoStack().setClean();
         window_.reset();
         dir_.reset();
+    }
+
+    /// The typeface that ships, on all that is written: on what is built with the window, and on what comes later.
+    void everythingIsSetInTheProgramsTypeface() {
+        window_->showFigures(true);
+        window_->showPage(MainWindow::Help);
+        int seen = 0;
+        for (const QWidget* each : window_->findChildren<QWidget*>())
+            if (!qobject_cast<const QTextEdit*>(each->parentWidget())) { // that of a page of text is its document's
+                QVERIFY2(QFontInfo(each->font()).family().startsWith(QLatin1String("B612")),
+                         qPrintable(QLatin1String(each->metaObject()->className()) + each->objectName()));
+                ++seen;
+            }
+        QVERIFY(seen > 200);
     }
 
     void theDemoStartsWithItsStory() {

@@ -18,14 +18,15 @@ struct Layer {
 const Layer layers[] = {
     {"core", {"core"}},
     {"listen/hearing", {"core", "listen/hearing"}},
-    {"listen/sources", {"core", "listen"}},
+    {"listen/sources", {"core", "listen/hearing", "listen/sources"}},
+    {"listen/devices", {"listen/sources", "listen/devices"}},
     {"language", {"core", "language"}},
     {"domain", {"core", "language", "domain"}},
     {"store", {"core", "language", "listen/hearing", "domain", "store"}},
-    {"session", {"core", "language", "listen", "domain", "store", "session"}},
+    {"session", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session"}},
     {"paint", {"core", "language", "paint"}},
-    {"widgets", {"core", "language", "listen", "domain", "store", "session", "paint", "widgets"}},
-    {"app", {"core", "language", "listen", "domain", "store", "session", "paint", "widgets", "app"}},
+    {"widgets", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session", "paint", "widgets"}},
+    {"app", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session", "paint", "widgets", "app"}},
     {"cli", {"core", "language", "listen/hearing", "domain", "store", "cli"}}};
 
 QStringList includesOf(const QString& path) {

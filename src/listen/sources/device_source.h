@@ -3,22 +3,7 @@
 
 #include "listen/sources/sound_source.h"
 
-#include <QAudioFormat>
-#include <QByteArray>
-#include <QStringList>
-#include <memory>
-
-class QAudioSource;
-class QIODevice;
-
 namespace flenzo {
-
-/// The inputs of this machine, as the desktop names them, and what each is told by.
-struct SoundInput {
-    QByteArray id;
-    QString name;
-};
-[[nodiscard]] QList<SoundInput> soundInputs();
 
 /// A microphone or a sound card's input.
 class DeviceSource : public SoundSource {
@@ -26,19 +11,14 @@ class DeviceSource : public SoundSource {
 public:
     /// Empty: the desktop's own choice.
     explicit DeviceSource(QByteArray id, QObject* parent = nullptr);
-    ~DeviceSource() override;
     bool start() override;
-    void stop() override;
-    [[nodiscard]] double rate_Hz() const override { return format_.sampleRate(); }
-    [[nodiscard]] qsizetype channels() const override { return format_.channelCount(); }
+    void stop() override { stream_.reset(); }
+    [[nodiscard]] double rate_Hz() const override { return stream_ ? stream_->rate_Hz() : 0.0; }
+    [[nodiscard]] qsizetype channels() const override { return stream_ ? stream_->channels() : 0; }
 
 private:
-    void read();
     QByteArray id_;
-    QAudioFormat format_;
-    std::unique_ptr<QAudioSource> source_;
-    QIODevice* stream_ = nullptr;
-    QByteArray left_; ///< the beginning of a frame whose end has not come yet
+    std::unique_ptr<InputStream> stream_;
 };
 
 } // namespace flenzo

@@ -1,20 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/sources/loudspeaker.h"
 
-#include <QAudioDevice>
-#include <QAudioSink>
-#include <QMediaDevices>
 #include <QTimer>
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 #include <numbers>
 
 namespace flenzo {
 
 namespace {
 
-constexpr int buffer_ms = 200, tick_ms = 20, mostWaiting_ms = 2000;
+constexpr int tick_ms = 20;
+constexpr double mostWaiting_s = 2.0;
 
 } // namespace
 
@@ -53,26 +50,8 @@ QList<float> pitchTone(double pitch_Hz, double rate_Hz) {
     return out;
 }
 
-Loudspeaker::Loudspeaker(double rate_Hz, QObject* parent) : QObject(parent), rate_Hz_(rate_Hz) {
-    const QAudioDevice device = QMediaDevices::defaultAudioOutput();
-    if (device.isNull())
-        return;
-    format_ = device.preferredFormat();
-    QAudioFormat wanted = format_;
-    wanted.setSampleRate(static_cast<int>(std::lround(rate_Hz)));
-    wanted.setChannelCount(1);
-    for (const auto sample : {QAudioFormat::Float, QAudioFormat::Int16}) {
-        wanted.setSampleFormat(sample);
-        if (device.isFormatSupported(wanted)) {
-            format_ = wanted;
-            break;
-        }
-    }
-    if (format_.sampleFormat() != QAudioFormat::Float)
-        format_.setSampleFormat(QAudioFormat::Int16);
-    sink_ = std::make_unique<QAudioSink>(device, format_);
-    sink_->setBufferSize(format_.bytesForDuration(qint64{1000} * buffer_ms));
-    stream_ = sink_->start();
+Loudspeaker::Loudspeaker(double rate_Hz, QObject* parent)
+    : QObject(parent), rate_Hz_(rate_Hz), stream_(soundDevices() ? soundDevices()->speak(rate_Hz) : nullptr) {
     if (!stream_)
         return;
     auto* timer = new QTimer(this);
@@ -80,46 +59,32 @@ Loudspeaker::Loudspeaker(double rate_Hz, QObject* parent) : QObject(parent), rat
     timer->start(tick_ms);
 }
 
-Loudspeaker::~Loudspeaker() {
-    if (sink_)
-        sink_->stop();
-}
-
-/// In the device's rate, the same in every channel.
-QByteArray Loudspeaker::asTheDeviceWants(const QList<float>& sound) const {
-    const double step = rate_Hz_ / format_.sampleRate();
-    const auto frames = static_cast<qsizetype>(static_cast<double>(sound.size()) / step);
-    QByteArray out(frames * format_.bytesPerFrame(), 0);
-    char* to = out.data();
-    for (qsizetype f = 0; f < frames; ++f) {
-        const double at = static_cast<double>(f) * step;
+QList<float> Loudspeaker::inItsRate(const QList<float>& sound) const {
+    const double step = rate_Hz_ / stream_->rate_Hz();
+    const auto count = static_cast<qsizetype>(static_cast<double>(sound.size()) / step);
+    QList<float> out;
+    out.reserve(count);
+    for (qsizetype k = 0; k < count; ++k) {
+        const double at = static_cast<double>(k) * step;
         const auto left = std::min(static_cast<qsizetype>(at), sound.size() - 1),
                    right = std::min(left + 1, sound.size() - 1);
         const auto share = static_cast<float>(at - static_cast<double>(left));
-        const float value = std::clamp(sound[left] + share * (sound[right] - sound[left]), -1.0F, 1.0F);
-        for (int channel = 0; channel < format_.channelCount(); ++channel, to += format_.bytesPerSample()) {
-            const auto whole = static_cast<qint16>(std::lround(32767.0F * value));
-            format_.sampleFormat() == QAudioFormat::Float ? std::memcpy(to, &value, sizeof value)
-                                                          : std::memcpy(to, &whole, sizeof whole);
-        }
+        out.append(sound[left] + share * (sound[right] - sound[left]));
     }
     return out;
 }
 
 void Loudspeaker::play(const QList<float>& sound) {
-    if (!stream_ || sound.isEmpty() || waiting_.size() > format_.bytesForDuration(qint64{1000} * mostWaiting_ms))
+    if (!stream_ || sound.isEmpty() || static_cast<double>(waiting_.size()) > mostWaiting_s * stream_->rate_Hz())
         return;
-    waiting_ += asTheDeviceWants(sound);
+    waiting_ += inItsRate(sound);
     push();
 }
 
 void Loudspeaker::push() {
-    const qsizetype room = std::min<qsizetype>(sink_->bytesFree(), waiting_.size());
-    if (room <= 0)
-        return;
-    const qint64 written =
-        stream_->write(waiting_.constData(), room / format_.bytesPerFrame() * format_.bytesPerFrame());
-    waiting_.remove(0, std::max<qint64>(0, written));
+    const qsizetype room = std::min(stream_->room(), waiting_.size());
+    if (room > 0)
+        waiting_.remove(0, stream_->write(waiting_.constData(), room));
 }
 
 } // namespace flenzo

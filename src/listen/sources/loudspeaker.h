@@ -1,14 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QAudioFormat>
-#include <QByteArray>
-#include <QList>
-#include <QObject>
-#include <memory>
+#include "listen/sources/sound_devices.h"
 
-class QAudioSink;
-class QIODevice;
+#include <QObject>
 
 namespace flenzo {
 
@@ -26,19 +21,16 @@ class Loudspeaker : public QObject {
 public:
     /// Sound of that rate, one channel, is what it will be given.
     explicit Loudspeaker(double rate_Hz, QObject* parent = nullptr);
-    ~Loudspeaker() override;
     [[nodiscard]] bool isThere() const { return stream_ != nullptr; }
     /// Queues it behind what is still being played; what is too far behind to be heard in time is dropped.
     void play(const QList<float>& sound);
 
 private:
     void push();
-    [[nodiscard]] QByteArray asTheDeviceWants(const QList<float>& sound) const;
+    [[nodiscard]] QList<float> inItsRate(const QList<float>& sound) const;
     double rate_Hz_;
-    QAudioFormat format_;
-    std::unique_ptr<QAudioSink> sink_;
-    QIODevice* stream_ = nullptr;
-    QByteArray waiting_;
+    std::unique_ptr<OutputStream> stream_;
+    QList<float> waiting_; ///< in the output's rate
 };
 
 } // namespace flenzo

@@ -1,13 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QList>
+#include "listen/sources/sound_devices.h"
+
 #include <QObject>
 
 namespace flenzo {
-
-/// Why a source gives no sound.
-enum class SourceFault { NoInput, NoFormat, Vanished };
 
 /// Where sound comes from: an input device, a file, a simulated guitar.
 class SoundSource : public QObject {

@@ -19,7 +19,14 @@ RemainingPlayer::RemainingPlayer(QObject* parent) : QObject(parent) {
 void RemainingPlayer::play(const BenchJob& job, const Advice& advice) {
     stop();
     waiting_ = Question{job, advice};
-    moment_.start(moment_ms);
+    // Counted from when events are handled again: a window that takes long to build is not one that has stood.
+    QMetaObject::invokeMethod(
+        this,
+        [this] {
+            if (waiting_)
+                moment_.start(moment_ms);
+        },
+        Qt::QueuedConnection);
 }
 
 void RemainingPlayer::stop() {

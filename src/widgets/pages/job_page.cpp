@@ -67,7 +67,6 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     figures_->setVerticalScrollBar(new QuietScrollBar(figures_));
     figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     figures_->setFocusPolicy(Qt::NoFocus);
-    figures_->setWidget(new RigPage(context_, figures_));
     figures_->hide();
     row->addWidget(work_, 3);
     row->addWidget(figures_, 2);
@@ -292,6 +291,8 @@ void JobPage::confirm() {
 }
 
 void JobPage::showFigures(bool shown) {
+    if (shown && !figures_->widget())
+        figures_->setWidget(new RigPage(context_, figures_->viewport()));
     figures_->setVisible(shown);
     figuresButton_->setChecked(shown);
     arrange();
@@ -309,9 +310,10 @@ void JobPage::arrange() {
     // What there is to see of the page, which can be less than the page is wide.
     const double room = (parentWidget() ? parentWidget()->width() : width()) / base;
     // As wide as what is in it, so that no figure is cut.
-    const QSize inside = figures_->widget()->minimumSizeHint();
-    figures_->setMinimumWidth(std::max(static_cast<int>(18.0 * base),
-                                       inside.width() + figures_->verticalScrollBar()->sizeHint().width() + 4));
+    if (const QWidget* inside = figures_->widget())
+        figures_->setMinimumWidth(
+            std::max(static_cast<int>(18.0 * base),
+                     inside->minimumSizeHint().width() + figures_->verticalScrollBar()->sizeHint().width() + 4));
     isTight_ = !isBig_ && isLow(*this, context_.preferences());
     bench_->setTight(isTight_);
     listen_->setTight(isTight_);
