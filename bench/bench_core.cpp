@@ -4,8 +4,12 @@
 #include "core/simulation/simulated_guitar.h"
 #include "core/simulation/trial.h"
 #include "domain/job/derived.h"
+#include "domain/job/edits.h"
+#include "domain/shop/strings_sold.h"
+#include "store/catalogue_files.h"
 
 #include <benchmark/benchmark.h>
+#include <cmath>
 
 using namespace flenzo;
 
@@ -131,6 +135,33 @@ void adviserPerGuitar(benchmark::State& run) {
     }
 }
 BENCHMARK(adviserPerGuitar)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+/// Seven strings, whatever is sold for each, lowered by up to four semitones, every wish in turn.
+void aSetChosen(benchmark::State& run) {
+    const Catalogue catalogue = bundledCatalogue().value();
+    Job job = newJob();
+    if (setStringCount(job, 7, catalogue))
+        run.SkipWithError("no seven strings");
+    const SetFigures before = figuresBefore(job, job.rig);
+    const StringsSold sold = stringsSoldFor(job.rig, catalogue);
+    const Offered offered = sold.wires();
+    int turn = 0;
+    for (auto _ : run) {
+        run.PauseTiming();
+        Rig rig = job.rig;
+        for (RigString& string : rig.strings)
+            string.target_Hz *= std::pow(2.0, -(turn % 5) / 12.0);
+        FeelWish feel;
+        feel.keepsBalance = turn % 2 == 0;
+        feel.equalPull = turn % 3 == 0;
+        if (turn % 7 == 0)
+            feel.armShare = 0.9;
+        ++turn;
+        run.ResumeTiming();
+        benchmark::DoNotOptimize(chooseSet(rig, {}, offered, wishOf(feel, before)));
+    }
+}
+BENCHMARK(aSetChosen)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

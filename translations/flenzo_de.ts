@@ -2022,6 +2022,26 @@
         <source>holds samples that are no numbers; record or export it again</source>
         <translation>enthält Werte, die keine Zahlen sind; neu aufnehmen oder exportieren</translation>
     </message>
+    <message>
+        <source>are %1; for this they must be %2, as on the other guitar</source>
+        <translation>sind %1; dafür müssen es %2 sein wie an der anderen Gitarre</translation>
+    </message>
+    <message>
+        <source>include number %1, and nothing in the catalogue is made as it is; give it another kind of string first</source>
+        <translation>enthalten Nummer %1, und nichts im Katalog ist so gebaut; ihr zuerst eine Saite anderer Art geben</translation>
+    </message>
+    <message>
+        <source>include number %1, for which every gauge in the catalogue would come beyond %2 % of its breaking load at this pitch; choose a lower tuning</source>
+        <translation>enthalten Nummer %1, für die jede Stärke des Katalogs bei dieser Tonhöhe über %2 % ihrer Bruchlast käme; eine tiefere Stimmung wählen</translation>
+    </message>
+    <message>
+        <source>include number %1, for which no gauge in the catalogue pulls within %2 % of what is wished; choose another tuning, or another guitar to follow</source>
+        <translation>enthalten Nummer %1, für die keine Stärke des Katalogs bis auf %2 % so zieht wie gewünscht; eine andere Stimmung wählen oder eine andere Gitarre als Vorbild</translation>
+    </message>
+    <message>
+        <source>could not be chosen in time; try again</source>
+        <translation>konnten nicht rechtzeitig gewählt werden; noch einmal versuchen</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -8843,6 +8863,257 @@
     <message>
         <source>Save this tuning</source>
         <translation>Diese Stimmung speichern</translation>
+    </message>
+    <message>
+        <source>Choose strings…</source>
+        <translation>Saiten auswählen…</translation>
+    </message>
+    <message>
+        <source>The set, of what is sold, that needs no claw turn in this tuning, or has the feel wished</source>
+        <translation>Der käufliche Satz, der in dieser Stimmung keine Drehung der Federkralle braucht oder sich anfühlt wie gewünscht</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ChooseStringsDialog</name>
+    <message>
+        <source>no turn</source>
+        <translation>nicht drehen</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>%1 anziehen</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>%1 lösen</translation>
+    </message>
+    <message>
+        <source>Choose strings</source>
+        <translation>Saiten auswählen</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>Comes off</source>
+        <translation>Kommt ab</translation>
+    </message>
+    <message>
+        <source>Planned</source>
+        <translation>Geplant</translation>
+    </message>
+    <message>
+        <source>Chosen</source>
+        <translation>Gewählt</translation>
+    </message>
+    <message>
+        <source>Of breaking</source>
+        <translation>Von Bruchlast</translation>
+    </message>
+    <message>
+        <source>The chosen set, string by string</source>
+        <translation>Der gewählte Satz, Saite für Saite</translation>
+    </message>
+    <message>
+        <source>All strings at pitch</source>
+        <translation>Alle Saiten gestimmt</translation>
+    </message>
+    <message>
+        <source>As it came</source>
+        <translation>Wie gebracht</translation>
+    </message>
+    <message>
+        <source>What each set does to the guitar</source>
+        <translation>Was jeder Satz mit der Gitarre macht</translation>
+    </message>
+    <message>
+        <source>Plan this set</source>
+        <translation>Diesen Satz planen</translation>
+    </message>
+    <message>
+        <source>&amp;Arm softer or stiffer by</source>
+        <translation>&amp;Hebel weicher oder härter um</translation>
+    </message>
+    <message>
+        <source>Stiffness of the arm, against the guitar as it came</source>
+        <translation>Härte des Hebels, gegen die Gitarre, wie sie gebracht wurde</translation>
+    </message>
+    <message>
+        <source>In all %1.</source>
+        <translation>Insgesamt %1.</translation>
+    </message>
+    <message>
+        <source>No claw within its reach holds this set; other springs first.</source>
+        <translation>In ihrer Reichweite hält keine Federkralle diesen Satz; zuerst andere Federn.</translation>
+    </message>
+    <message>
+        <source>This set needs no claw turn.</source>
+        <translation>Dieser Satz braucht keine Drehung der Federkralle.</translation>
+    </message>
+    <message>
+        <source>Claw: %1 turns.</source>
+        <translation>Federkralle, in Umdrehungen: %1.</translation>
+    </message>
+    <message>
+        <source>The arm is as wished.</source>
+        <translation>Der Hebel ist wie gewünscht.</translation>
+    </message>
+    <message>
+        <source>Strings alone bring the arm to %1 only; other springs do more.</source>
+        <translation>Saiten allein bringen den Hebel nur auf %1; andere Federn bewirken mehr.</translation>
+    </message>
+    <message>
+        <source>Nothing sold comes nearer: the gauges for string %1 end there.</source>
+        <translation>Näher kommt nichts Käufliches: die Stärken für Saite %1 enden dort.</translation>
+    </message>
+    <message>
+        <source>There may be one that comes nearer still.</source>
+        <translation>Vielleicht gibt es einen, der noch näher kommt.</translation>
+    </message>
+    <message>
+        <source>Nothing in the catalogue is made as string %1 is. Choose another string for it first.</source>
+        <translation>Nichts im Katalog ist gebaut wie Saite %1. Zuerst eine andere Saite für sie wählen.</translation>
+    </message>
+    <message>
+        <source>At this pitch every gauge for string %1 would come beyond %2 of its breaking load. Choose a lower tuning.</source>
+        <translation>Bei dieser Tonhöhe käme jede Stärke für Saite %1 über %2 ihrer Bruchlast. Eine tiefere Stimmung wählen.</translation>
+    </message>
+    <message>
+        <source>No set was found in time. Choose another wish.</source>
+        <translation>Rechtzeitig wurde kein Satz gefunden. Einen anderen Wunsch wählen.</translation>
+    </message>
+    <message>
+        <source>Pull</source>
+        <translation>Zug</translation>
+    </message>
+    <message>
+        <source>Springs that hold it</source>
+        <translation>Federn, die es halten</translation>
+    </message>
+    <message>
+        <source>none do</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>beyond its stop</source>
+        <translation>erst hinter dem Anschlag</translation>
+    </message>
+    <message>
+        <source>Range upwards</source>
+        <translation>Weg nach oben</translation>
+    </message>
+    <message>
+        <source>choose strings</source>
+        <translation>Saiten auswählen</translation>
+    </message>
+    <message>
+        <source>Bend</source>
+        <translation>Ziehen</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean.</source>
+        <translation>Berechnet für diese Gitarre, wie sie jetzt bekannt ist. Ziehen: seitwärts am zwölften Bund um einen Ganzton, die Brücke gibt nach. Halbton des Hebels: am Drehpunkt, im Mittel aller Saiten.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>&amp;Keep the balance</source>
+        <translation>&amp;Die Balance halten</translation>
+    </message>
+    <message>
+        <source>&amp;Every string alike</source>
+        <translation>&amp;Jede Saite gleich</translation>
+    </message>
+    <message>
+        <source>&amp;Pulls as before</source>
+        <translation>&amp;Zug wie vorher</translation>
+    </message>
+    <message>
+        <source>The arm so much softer or stiffer than it was, with pulls as near to the old ones as that leaves.</source>
+        <translation>Der Hebel um so viel weicher oder härter als vorher, mit so wenig anderem Zug wie möglich.</translation>
+    </message>
+    <message>
+        <source>No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>Keine Drehung der Federkralle in der geplanten Stimmung, mit so wenig anderem Zug wie möglich.</translation>
+    </message>
+    <message>
+        <source>The bridge rests where it did in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>Die Brücke ruht in der geplanten Stimmung, wo sie ruhte, mit so wenig anderem Zug wie möglich.</translation>
+    </message>
+    <message>
+        <source>It is the one that is planned.</source>
+        <translation>Es ist der geplante.</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Federkralle</translation>
+    </message>
+    <message>
+        <source>Arm, against before</source>
+        <translation>Hebel gegen vorher</translation>
+    </message>
+    <message>
+        <source>Arm, a half step down</source>
+        <translation>Hebel, Halbton hinab</translation>
+    </message>
+    <message>
+        <source>Float, N·m/rad</source>
+        <translation>Schweben, N·m/rad</translation>
+    </message>
+    <message>
+        <source>Left after a pass</source>
+        <translation>Rest je Durchgang</translation>
+    </message>
+    <message>
+        <source>As &amp;on</source>
+        <translation>Wie &amp;auf</translation>
+    </message>
+    <message>
+        <source>Guitar whose pulls are wished</source>
+        <translation>Gitarre, deren Zug gewünscht wird</translation>
+    </message>
+    <message>
+        <source>only from the &amp;drawers</source>
+        <translation>nur aus den &amp;Schubladen</translation>
+    </message>
+    <message>
+        <source>Single strings that lie in the shop&apos;s stock</source>
+        <translation>Einzelne Saiten, die im Lager der Werkstatt liegen</translation>
+    </message>
+    <message>
+        <source>Choose a guitar to follow.</source>
+        <translation>Eine Gitarre als Vorbild wählen.</translation>
+    </message>
+    <message>
+        <source>No gauge for string %1 pulls within %2 of what is wished. Choose another wish or tuning.</source>
+        <translation>Keine Stärke für Saite %1 zieht bis auf %2 so wie gewünscht. Einen anderen Wunsch oder eine andere Stimmung wählen.</translation>
+    </message>
+    <message>
+        <source>That guitar has another number of strings. Choose one with %1.</source>
+        <translation>Diese Gitarre hat eine andere Zahl von Saiten. Eine mit %1 wählen.</translation>
+    </message>
+    <message>
+        <source>Nothing in the drawers suits string %1. Allow what is not there, or order it.</source>
+        <translation>Nichts in den Schubladen passt zu Saite %1. Zulassen, was nicht da ist, oder es bestellen.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and no claw turn.</source>
+        <translation>Alle Saiten ziehen so gleich, wie es sie zu kaufen gibt, und keine Drehung der Federkralle.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it did.</source>
+        <translation>Alle Saiten ziehen so gleich, wie es sie zu kaufen gibt, und die Brücke ruht, wo sie ruhte.</translation>
+    </message>
+    <message>
+        <source>Pulls as before, as nearly as strings are sold, whatever else that takes.</source>
+        <translation>Jede Saite zieht so nah an vorher, wie es sie zu kaufen gibt, was immer es sonst braucht.</translation>
+    </message>
+    <message>
+        <source>Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.</source>
+        <translation>Jede Saite zieht so nah an der anderen Gitarre, wie es sie zu kaufen gibt, was immer es sonst braucht.</translation>
     </message>
 </context>
 <context>

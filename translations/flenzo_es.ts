@@ -2022,6 +2022,26 @@
         <source>holds samples that are no numbers; record or export it again</source>
         <translation>contiene muestras que no son números; volver a grabarlo o exportarlo</translation>
     </message>
+    <message>
+        <source>are %1; for this they must be %2, as on the other guitar</source>
+        <translation>son %1; para esto tienen que ser %2, como en la otra guitarra</translation>
+    </message>
+    <message>
+        <source>include number %1, and nothing in the catalogue is made as it is; give it another kind of string first</source>
+        <translation>incluyen la número %1, y nada del catálogo está hecho como ella; darle primero una cuerda de otra clase</translation>
+    </message>
+    <message>
+        <source>include number %1, for which every gauge in the catalogue would come beyond %2 % of its breaking load at this pitch; choose a lower tuning</source>
+        <translation>incluyen la número %1, para la que todo calibre del catálogo pasaría del %2 % de su carga de rotura a esta altura; elegir una afinación más baja</translation>
+    </message>
+    <message>
+        <source>include number %1, for which no gauge in the catalogue pulls within %2 % of what is wished; choose another tuning, or another guitar to follow</source>
+        <translation>incluyen la número %1, para la que ningún calibre del catálogo tira a menos de un %2 % de lo deseado; elegir otra afinación u otra guitarra de modelo</translation>
+    </message>
+    <message>
+        <source>could not be chosen in time; try again</source>
+        <translation>no se pudieron elegir a tiempo; probar otra vez</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -8843,6 +8863,257 @@
     <message>
         <source>Save this tuning</source>
         <translation>Guardar esta afinación</translation>
+    </message>
+    <message>
+        <source>Choose strings…</source>
+        <translation>Elegir cuerdas…</translation>
+    </message>
+    <message>
+        <source>The set, of what is sold, that needs no claw turn in this tuning, or has the feel wished</source>
+        <translation>El juego, de lo que se vende, que en esta afinación no pide girar la garra o tiene el tacto deseado</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::ChooseStringsDialog</name>
+    <message>
+        <source>no turn</source>
+        <translation>sin girar</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>apretar %1</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>aflojar %1</translation>
+    </message>
+    <message>
+        <source>Choose strings</source>
+        <translation>Elegir cuerdas</translation>
+    </message>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Comes off</source>
+        <translation>Sale</translation>
+    </message>
+    <message>
+        <source>Planned</source>
+        <translation>Planeado</translation>
+    </message>
+    <message>
+        <source>Chosen</source>
+        <translation>Elegido</translation>
+    </message>
+    <message>
+        <source>Of breaking</source>
+        <translation>De la rotura</translation>
+    </message>
+    <message>
+        <source>The chosen set, string by string</source>
+        <translation>El juego elegido, cuerda por cuerda</translation>
+    </message>
+    <message>
+        <source>All strings at pitch</source>
+        <translation>Todas afinadas</translation>
+    </message>
+    <message>
+        <source>As it came</source>
+        <translation>Como llegó</translation>
+    </message>
+    <message>
+        <source>What each set does to the guitar</source>
+        <translation>Lo que hace cada juego a la guitarra</translation>
+    </message>
+    <message>
+        <source>Plan this set</source>
+        <translation>Planear este juego</translation>
+    </message>
+    <message>
+        <source>&amp;Arm softer or stiffer by</source>
+        <translation>&amp;Palanca más blanda o más dura en un</translation>
+    </message>
+    <message>
+        <source>Stiffness of the arm, against the guitar as it came</source>
+        <translation>Dureza de la palanca, frente a la guitarra como llegó</translation>
+    </message>
+    <message>
+        <source>In all %1.</source>
+        <translation>En total %1.</translation>
+    </message>
+    <message>
+        <source>No claw within its reach holds this set; other springs first.</source>
+        <translation>Ninguna posición de la garra sujeta este juego; primero otros muelles.</translation>
+    </message>
+    <message>
+        <source>This set needs no claw turn.</source>
+        <translation>Este juego no pide girar la garra.</translation>
+    </message>
+    <message>
+        <source>Claw: %1 turns.</source>
+        <translation>Garra, en vueltas: %1.</translation>
+    </message>
+    <message>
+        <source>The arm is as wished.</source>
+        <translation>La palanca queda como se desea.</translation>
+    </message>
+    <message>
+        <source>Strings alone bring the arm to %1 only; other springs do more.</source>
+        <translation>Solo con cuerdas la palanca llega a %1; otros muelles hacen más.</translation>
+    </message>
+    <message>
+        <source>Nothing sold comes nearer: the gauges for string %1 end there.</source>
+        <translation>Nada de lo que se vende se acerca más: los calibres de la cuerda %1 acaban ahí.</translation>
+    </message>
+    <message>
+        <source>There may be one that comes nearer still.</source>
+        <translation>Puede que haya uno que se acerque aún más.</translation>
+    </message>
+    <message>
+        <source>Nothing in the catalogue is made as string %1 is. Choose another string for it first.</source>
+        <translation>Nada del catálogo está hecho como la cuerda %1. Elegir primero otra cuerda para ella.</translation>
+    </message>
+    <message>
+        <source>At this pitch every gauge for string %1 would come beyond %2 of its breaking load. Choose a lower tuning.</source>
+        <translation>A esta altura todo calibre de la cuerda %1 pasaría del %2 de su carga de rotura. Elegir una afinación más baja.</translation>
+    </message>
+    <message>
+        <source>No set was found in time. Choose another wish.</source>
+        <translation>No se encontró ningún juego a tiempo. Elegir otro deseo.</translation>
+    </message>
+    <message>
+        <source>Pull</source>
+        <translation>Tracción</translation>
+    </message>
+    <message>
+        <source>Springs that hold it</source>
+        <translation>Muelles que lo sujetan</translation>
+    </message>
+    <message>
+        <source>none do</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>beyond its stop</source>
+        <translation>más allá del tope</translation>
+    </message>
+    <message>
+        <source>Range upwards</source>
+        <translation>Recorrido hacia arriba</translation>
+    </message>
+    <message>
+        <source>choose strings</source>
+        <translation>elegir cuerdas</translation>
+    </message>
+    <message>
+        <source>Bend</source>
+        <translation>Estirar</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean.</source>
+        <translation>Calculado para esta guitarra tal como se conoce ahora. Estirar: de lado en el traste doce, un tono, y el puente cede. Medio tono de la palanca: en el pivote, la media de las cuerdas.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>&amp;Keep the balance</source>
+        <translation>&amp;Conservar el equilibrio</translation>
+    </message>
+    <message>
+        <source>&amp;Every string alike</source>
+        <translation>&amp;Todas iguales</translation>
+    </message>
+    <message>
+        <source>&amp;Pulls as before</source>
+        <translation>T&amp;iros como antes</translation>
+    </message>
+    <message>
+        <source>The arm so much softer or stiffer than it was, with pulls as near to the old ones as that leaves.</source>
+        <translation>La palanca tanto más blanda o más dura que antes, con tiros lo más cerca posible de los de antes.</translation>
+    </message>
+    <message>
+        <source>No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>Sin girar la garra en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
+    </message>
+    <message>
+        <source>The bridge rests where it did in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>El puente reposa donde estaba en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
+    </message>
+    <message>
+        <source>It is the one that is planned.</source>
+        <translation>Es el planeado.</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Garra</translation>
+    </message>
+    <message>
+        <source>Arm, against before</source>
+        <translation>Palanca frente a antes</translation>
+    </message>
+    <message>
+        <source>Arm, a half step down</source>
+        <translation>Palanca, medio tono</translation>
+    </message>
+    <message>
+        <source>Float, N·m/rad</source>
+        <translation>Flotación, N·m/rad</translation>
+    </message>
+    <message>
+        <source>Left after a pass</source>
+        <translation>Queda por pasada</translation>
+    </message>
+    <message>
+        <source>As &amp;on</source>
+        <translation>Como &amp;en</translation>
+    </message>
+    <message>
+        <source>Guitar whose pulls are wished</source>
+        <translation>Guitarra cuyos tiros se desean</translation>
+    </message>
+    <message>
+        <source>only from the &amp;drawers</source>
+        <translation>solo de los ca&amp;jones</translation>
+    </message>
+    <message>
+        <source>Single strings that lie in the shop&apos;s stock</source>
+        <translation>Cuerdas sueltas que hay en las existencias del taller</translation>
+    </message>
+    <message>
+        <source>Choose a guitar to follow.</source>
+        <translation>Elegir una guitarra de modelo.</translation>
+    </message>
+    <message>
+        <source>No gauge for string %1 pulls within %2 of what is wished. Choose another wish or tuning.</source>
+        <translation>Ningún calibre de la cuerda %1 tira a menos de un %2 de lo deseado. Elegir otro deseo u otra afinación.</translation>
+    </message>
+    <message>
+        <source>That guitar has another number of strings. Choose one with %1.</source>
+        <translation>Esa guitarra tiene otro número de cuerdas. Elegir una con %1.</translation>
+    </message>
+    <message>
+        <source>Nothing in the drawers suits string %1. Allow what is not there, or order it.</source>
+        <translation>Nada de los cajones le va a la cuerda %1. Permitir lo que no está, o pedirlo.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and no claw turn.</source>
+        <translation>Todas las cuerdas tiran tan igual como se venden, sin girar la garra.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it did.</source>
+        <translation>Todas las cuerdas tiran tan igual como se venden, y el puente reposa donde estaba.</translation>
+    </message>
+    <message>
+        <source>Pulls as before, as nearly as strings are sold, whatever else that takes.</source>
+        <translation>Cada cuerda tira tan cerca de lo de antes como se vende, pida lo que pida.</translation>
+    </message>
+    <message>
+        <source>Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.</source>
+        <translation>Cada cuerda tira tan cerca de la otra guitarra como se vende, pida lo que pida.</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/advise.h"
+#include "cli/choose.h"
 #include "cli/listen.h"
 #include "cli/move.h"
 #include "cli/practise.h"
@@ -9,6 +10,7 @@
 #include "domain/base/ranges.h"
 #include "domain/job/edits.h"
 #include "domain/job/job.h"
+#include "store/catalogue_files.h"
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/recordings.h"
@@ -77,6 +79,41 @@ int runAgain(const QString& path) {
         return refuse(sentence(path, job.fault()));
     const Job next = nextJob(job.value(), estimate(benchJobOf(job.value())), QDate::currentDate());
     std::printf("%s", jobBytes(next).constData());
+    return 0;
+}
+
+struct ChooseOptions {
+    double arm_percent = 0.0;
+    std::string like;
+    bool equal = false, turnsAllowed = false;
+};
+
+int runChoose(const QString& path, const ChooseOptions& options) {
+    const Result<Job> job = readJob(path);
+    if (!job.ok())
+        return refuse(sentence(path, job.fault()));
+    const Result<Catalogue> catalogue = bundledCatalogue();
+    if (!catalogue.ok())
+        return refuse(sentence(QStringLiteral("catalogue"), catalogue.fault()));
+    FeelWish feel{!options.turnsAllowed, options.equal, std::nullopt, std::nullopt};
+    if (options.arm_percent != 0.0)
+        feel.armShare = 1.0 + options.arm_percent / 100.0;
+    if (!options.like.empty()) {
+        const QString likePath = QString::fromStdString(options.like);
+        const Result<Job> like = readJob(likePath);
+        if (!like.ok())
+            return refuse(sentence(likePath, like.fault()));
+        const std::size_t strings = like.value().rig.strings.size(), wanted = job.value().rig.strings.size();
+        if (strings != wanted)
+            return refuse(sentence(likePath, Fault{faults::otherStringCount,
+                                                   QStringLiteral("rig.strings"),
+                                                   {QString::number(strings), QString::number(wanted)}}));
+        feel.likes = figuresOf(like.value().rig, like.value().goal, like.value().method.order);
+    }
+    const Result<QJsonObject> chosen = chooseJson(job.value(), catalogue.value(), feel);
+    if (!chosen.ok())
+        return refuse(sentence(path, chosen.fault()));
+    std::printf("%s", QJsonDocument(chosen.value()).toJson().constData());
     return 0;
 }
 
@@ -304,6 +341,16 @@ int main(int argc, char** argv) {
     listenCommand->add_option("--a4", a4_Hz, "reference pitch in Hz where there is no job")
         ->check(CLI::Range(ranges::referencePitch_Hz.least, ranges::referencePitch_Hz.most));
     listenCommand->add_option("--clock-ppm", clock_ppm, "by which the clock that recorded it ran fast");
+    ChooseOptions choose;
+    CLI::App* chooseCommand = app.add_subcommand(
+        "choose",
+        "Print as JSON the set, of what is sold, that keeps the balance in the job's tuning, or meets a wish");
+    chooseCommand->add_option("file", file, "flenzo-job")->required();
+    chooseCommand->add_option("--arm", choose.arm_percent, "stiffness of the arm, in percent more or less than it was")
+        ->check(CLI::Range(-60.0, 100.0));
+    chooseCommand->add_option("--like", choose.like, "the flenzo-job whose strings' pull is wished");
+    chooseCommand->add_flag("--equal", choose.equal, "every string pulls alike");
+    chooseCommand->add_flag("--turns", choose.turnsAllowed, "the claw may be turned");
     std::string script;
     std::uint32_t seed = 1;
     bool adviser = false;
@@ -367,6 +414,8 @@ int main(int argc, char** argv) {
         return runPractise(QString::fromStdString(file), QString::fromStdString(script), seed, adviser);
     if (listenCommand->parsed())
         return runListen(QString::fromStdString(file), QString::fromStdString(listenJob), a4_Hz, clock_ppm);
+    if (chooseCommand->parsed())
+        return runChoose(QString::fromStdString(file), choose);
     if (againCommand->parsed())
         return runAgain(QString::fromStdString(file));
     return runSolve(QString::fromStdString(file), QString::fromStdString(order));

@@ -3,6 +3,7 @@
 #include "domain/job/claw_depth.h"
 #include "domain/job/edits.h"
 #include "domain/methods/methods.h"
+#include "domain/shop/strings_sold.h"
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "store/job_json.h"
@@ -22,6 +23,7 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDialog>
 #include <QDoubleSpinBox>
 #include <QFile>
 #include <QImage>
@@ -33,6 +35,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSignalSpy>
+#include <QSpinBox>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
@@ -414,6 +417,93 @@ private Q_SLOTS:
         QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
         QVERIFY(window_->context().own().sets.empty() && list->count() == 0);
         list->window()->close();
+    }
+
+    /// The set that is sold and needs no claw turn is asked for, planned, and taken back with one step.
+    void aSetIsChosenThatKeepsTheBalance() {
+        openAt(2, StepId::OldSet);
+        const Rig before = job().rig;
+        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
+        auto* dialog = find<QDialog>("chooseStrings");
+        QTRY_VERIFY(dialog->isVisible());
+        const auto verdict = [&] { return dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"))->text(); };
+        QVERIFY2(verdict().contains(QLatin1String("no claw turn")), qPrintable(verdict()));
+        auto* strings = dialog->findChild<QTableWidget*>(QStringLiteral("chosenStrings"));
+        QCOMPARE(strings->rowCount(), static_cast<int>(before.strings.size()));
+        // The arm by keys: the verdict follows, and says so where strings alone do not reach it.
+        auto* arm = dialog->findChild<QSpinBox*>(QStringLiteral("armPercent"));
+        arm->setFocus();
+        QTest::keyClick(arm, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(arm, QStringLiteral("-50"));
+        QTest::keyClick(arm, Qt::Key_Tab);
+        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("wishArm"))->isChecked());
+        QVERIFY2(verdict().contains(QLatin1String("Strings alone")), qPrintable(verdict()));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("wishBalance")), Qt::LeftButton);
+        QVERIFY(verdict().contains(QLatin1String("no claw turn")));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("planChosen")), Qt::LeftButton);
+        QTRY_VERIFY(!dialog->isVisible());
+        QVERIFY(job().rig.strings != before.strings);
+        QTRY_COMPARE(session().derived().report.verdict, Verdict::Same);
+        for (const StringPick& pick : job().onPicks.strings)
+            QVERIFY(window_->context().catalogue().stringById(pick.item));
+        session().undoStack().undo();
+        QVERIFY(job().rig.strings == before.strings);
+    }
+
+    /// Another guitar of the shop is followed; one with other strings is refused with what would do, and so is a drawer
+    /// in which nothing lies.
+    void anotherGuitarAndTheDrawersAreFollowed() {
+        window_->stockWithDemo();
+        openAt(2, StepId::OldSet);
+        const int strings = static_cast<int>(job().rig.strings.size());
+        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
+        auto* dialog = find<QDialog>("chooseStrings");
+        QTRY_VERIFY(dialog->isVisible());
+        auto* others = dialog->findChild<QComboBox*>(QStringLiteral("otherGuitar"));
+        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
+        auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("chosenStrings"));
+        QVERIFY(others->count() > 3 && others->findText(job().guitar) < 0);
+        int followed = 0, refused = 0;
+        for (int row = 0; row < others->count(); ++row) {
+            const auto other = session().logbook()->job(others->itemData(row).toLongLong());
+            QVERIFY(other.ok());
+            others->setCurrentIndex(row);
+            Q_EMIT others->activated(row);
+            QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("wishLike"))->isChecked());
+            const bool alike = static_cast<int>(other.value().rig.strings.size()) == strings;
+            const bool said = verdict->text().contains(QStringLiteral("Choose one with %1").arg(strings));
+            QVERIFY2(alike != said, qPrintable(others->itemText(row) + verdict->text()));
+            if (alike && table->isVisible())
+                ++followed;
+            refused += said ? 1 : 0;
+        }
+        QVERIFY2(followed > 0 && refused > 0, qPrintable(QStringLiteral("%1 %2").arg(followed).arg(refused)));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("wishBalance")), Qt::LeftButton);
+        QVERIFY(table->isVisible());
+        auto* drawers = dialog->findChild<QCheckBox*>(QStringLiteral("drawersOnly"));
+        QTest::keyClick(drawers, Qt::Key_Space);
+        QVERIFY(drawers->isChecked() && !table->isVisible());
+        QVERIFY2(verdict->text().contains(QLatin1String("drawers")), qPrintable(verdict->text()));
+        QTest::keyClick(drawers, Qt::Key_Space);
+        QVERIFY(table->isVisible());
+        dialog->close();
+    }
+
+    /// A tuning that no wire bears is said, with the string and what to do.
+    void aTuningThatNothingBearsIsSaid() {
+        openAt(2, StepId::OldSet);
+        // As thin as it may be, a plain wire of that length bears no more than a certain pitch.
+        const double share = figuresOf(job().rig, job().goal, job().method.order).ofBreaking.back();
+        QVERIFY(!session().edit(QStringLiteral("pitch"),
+                                [share](Job& job) { job.rig.strings.back().target_Hz *= std::sqrt(0.9 / share); }));
+        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
+        auto* dialog = find<QDialog>("chooseStrings");
+        QTRY_VERIFY(dialog->isVisible());
+        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
+        QVERIFY2(verdict->text().contains(QLatin1String("Choose a")), qPrintable(verdict->text()));
+        QVERIFY(!dialog->findChild<QPushButton*>(QStringLiteral("planChosen"))->isEnabled());
+        QTest::keyClick(dialog, Qt::Key_Escape);
+        QTRY_VERIFY(!dialog->isVisible());
     }
 
     /// What wears is noted with its day, undone with one tick, and stands on the sheet.

@@ -61,6 +61,30 @@ private Q_SLOTS:
         QCOMPARE(json.value(QLatin1String("status")).toString(), QStringLiteral("found"));
         QCOMPARE(run({QStringLiteral("solve"), caseFile}).out, done.out);
     }
+    void choosesASet() {
+        const QString guitar = QStringLiteral(FLENZO_SOURCE_DIR "/data/demo/night-ferry.flenzo-job");
+        const Run done = run({QStringLiteral("choose"), guitar});
+        QVERIFY2(done.code == 0 && done.err.isEmpty(), done.err.constData());
+        const QJsonObject json = QJsonDocument::fromJson(done.out).object();
+        QVERIFY(json.value(QLatin1String("proven")).toBool());
+        const QJsonObject chosen = json.value(QLatin1String("chosen")).toObject(),
+                          planned = json.value(QLatin1String("planned")).toObject();
+        QCOMPARE(json.value(QLatin1String("set")).toArray().size(),
+                 chosen.value(QLatin1String("strings")).toArray().size());
+        QVERIFY(std::abs(chosen.value(QLatin1String("clawTurns")).toDouble()) < 0.05);
+        QVERIFY(std::abs(planned.value(QLatin1String("clawTurns")).toDouble()) > 0.05);
+
+        const Run soft = run({QStringLiteral("choose"), guitar, QStringLiteral("--turns"), QStringLiteral("--arm"),
+                              QStringLiteral("-5")});
+        const QJsonObject softer = QJsonDocument::fromJson(soft.out).object().value(QLatin1String("chosen")).toObject();
+        QVERIFY2(std::abs(softer.value(QLatin1String("armOfBefore")).toDouble() - 0.95) < 0.02, soft.out.constData());
+
+        const Run like = run({QStringLiteral("choose"), guitar, QStringLiteral("--like"), guitar});
+        QVERIFY2(like.code == 0, like.err.constData());
+        const Run other = run({QStringLiteral("choose"), guitar, QStringLiteral("--like"), QStringLiteral("none")});
+        QVERIFY(other.code == 2 && other.err.contains("none"));
+    }
+
     void movesALogbook() {
         const QString from = dir_.filePath(QStringLiteral("a.flenzo-logbook"));
         const QString to = dir_.filePath(QStringLiteral("b.flenzo-logbook"));

@@ -19,17 +19,12 @@ LevelSolution levelOf(const Rig& rig, const Goal& goal) {
     return levelSolution(rig, bareState(rig), goal);
 }
 
-bool comfortable(const Rig& rig, const Goal& goal) {
-    const LevelSolution level = levelOf(rig, goal);
-    return level.status == LevelStatus::Found && level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad;
-}
-
 /// The smallest value in (0, most] that makes the float comfortable, found by trying and halving.
 std::optional<double> smallest(double most, const std::function<Rig(double)>& with, const Goal& goal) {
     double low = 0.0, high = 0.0;
     for (int s = 1; s <= steps && high == 0.0; ++s) {
         const double value = most * s / steps;
-        if (comfortable(with(value), goal))
+        if (isComfortable(with(value), goal))
             high = value;
         else
             low = value;
@@ -38,7 +33,7 @@ std::optional<double> smallest(double most, const std::function<Rig(double)>& wi
         return std::nullopt;
     for (int s = 0; s < 12; ++s) {
         const double middle = (low + high) / 2.0;
-        (comfortable(with(middle), goal) ? high : low) = middle;
+        (isComfortable(with(middle), goal) ? high : low) = middle;
     }
     return high;
 }
@@ -58,12 +53,6 @@ Rig withGauges(Rig rig, double share) {
         string.wire.unitMass_kgpm = mass * share * share;
         string.wire.stiffness_N = stiffness * share * share;
     }
-    return rig;
-}
-
-Rig withMoreSprings(Rig rig, int more) {
-    for (int k = 0; k < more && !rig.springs.empty() && rig.springs.size() < maxSprings; ++k)
-        rig.springs.push_back(rig.springs.front());
     return rig;
 }
 
@@ -89,6 +78,17 @@ Alternative measured(Alternative::Kind kind, const Rig& rig, const Goal& goal, c
 }
 
 } // namespace
+
+bool isComfortable(const Rig& rig, const Goal& goal) {
+    const LevelSolution level = levelOf(rig, goal);
+    return level.status == LevelStatus::Found && level.floatStiffness_NmPerRad >= comfortableFloat_NmPerRad;
+}
+
+Rig withSpringCount(Rig rig, std::size_t springs) {
+    if (!rig.springs.empty())
+        rig.springs.resize(std::min(springs, maxSprings), Spring(rig.springs.front()));
+    return rig;
+}
 
 Shortfall shortfallOf(const Rig& rig, const Goal& goal) {
     Shortfall shortfall;
@@ -126,9 +126,9 @@ std::vector<Alternative> alternativesFor(const Rig& rig, const Goal& goal, const
         return list;
     constexpr int mostMore = 6;
     for (int more = 1; more <= mostMore; ++more)
-        if (const Rig other = withMoreSprings(rig, more);
-            other.springs.size() == rig.springs.size() + static_cast<std::size_t>(more) && comfortable(other, goal)) {
-            list.push_back(measured(Alternative::Kind::SpringCount, other, goal, order));
+        if (const std::size_t count = rig.springs.size() + static_cast<std::size_t>(more);
+            count <= maxSprings && isComfortable(withSpringCount(rig, count), goal)) {
+            list.push_back(measured(Alternative::Kind::SpringCount, withSpringCount(rig, count), goal, order));
             break;
         }
     const Shortfall shortfall = shortfallOf(rig, goal);
@@ -167,7 +167,8 @@ std::vector<Alternative> springChoices(const Rig& rig, const Goal& goal, const O
         list.push_back(measured(Alternative::Kind::SpringCount, fewer, goal, order));
     }
     if (rig.springs.size() < maxSprings)
-        list.push_back(measured(Alternative::Kind::SpringCount, withMoreSprings(rig, 1), goal, order));
+        list.push_back(
+            measured(Alternative::Kind::SpringCount, withSpringCount(rig, rig.springs.size() + 1), goal, order));
     for (const double share : {-otherRate, otherRate}) {
         list.push_back(measured(Alternative::Kind::SpringRate, withRate(rig, share), goal, order));
         list.back().share = 1.0 + share;

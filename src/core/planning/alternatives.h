@@ -41,6 +41,11 @@ struct Alternative {
 /// Float stiffness below which a technician goes round for hours.
 inline constexpr double comfortableFloat_NmPerRad = 1.5;
 
+/// Whether a claw within its reach holds all strings at pitch, and the float is stiff enough to be tuned in peace.
+[[nodiscard]] bool isComfortable(const Rig& rig, const Goal& goal);
+/// As many springs as that, more of them like the first.
+[[nodiscard]] Rig withSpringCount(Rig rig, std::size_t springs);
+
 /// What is missing for a stable float, by quantity (eq. 34).
 [[nodiscard]] Shortfall shortfallOf(const Rig& rig, const Goal& goal);
 /// The guitar as it is, then every way out side by side; ways that lead nowhere are left out.

@@ -150,6 +150,20 @@ inline constexpr FaultCode namesNoString{
 inline constexpr FaultCode namesStringTwice{QT_TRANSLATE_NOOP("Fault", "names string \"%1\" twice")};
 inline constexpr FaultCode orderIncomplete{
     QT_TRANSLATE_NOOP("Fault", "must name every string once; it names %1 of %2")};
+inline constexpr FaultCode otherStringCount{
+    QT_TRANSLATE_NOOP("Fault", "are %1; for this they must be %2, as on the other guitar")};
+
+// Choosing a set
+inline constexpr FaultCode nothingSoldForString{QT_TRANSLATE_NOOP(
+    "Fault", "include number %1, and nothing in the catalogue is made as it is; give it another kind of string first")};
+inline constexpr FaultCode nothingSoldBears{QT_TRANSLATE_NOOP(
+    "Fault", "include number %1, for which every gauge in the catalogue would come beyond %2 % of its "
+             "breaking load at this pitch; choose a lower tuning")};
+inline constexpr FaultCode nothingSoldNear{
+    QT_TRANSLATE_NOOP("Fault", "include number %1, for which no gauge in the catalogue pulls within %2 % of what is "
+                               "wished; choose another tuning, or another guitar to follow")};
+inline constexpr FaultCode choiceTookTooLong{QT_TRANSLATE_NOOP("Fault", "could not be chosen in time; try again")};
+
 inline constexpr FaultCode noSuchEvent{QT_TRANSLATE_NOOP("Fault", "is \"%1\", which is no event this program knows")};
 inline constexpr FaultCode otherFormat{QT_TRANSLATE_NOOP("Fault", "must be \"%1\"; this file is something else")};
 inline constexpr FaultCode newerVersion{

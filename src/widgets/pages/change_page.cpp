@@ -9,6 +9,7 @@
 #include "widgets/controls/job_fields.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/set_picker.h"
+#include "widgets/dialogs/choose_strings_dialog.h"
 #include "widgets/dialogs/own_sets_dialog.h"
 #include "widgets/look.h"
 #include "widgets/pages/change_model.h"
@@ -91,6 +92,12 @@ ChangePage::ChangePage(AppContext& context, QWidget* parent)
     column->addWidget(foot);
 }
 
+template <typename Dialog> void ChangePage::openOver() {
+    auto* dialog = new Dialog(context_, window());
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
 QWidget* ChangePage::buildSide(Side side, const QString& title) {
     const auto s = static_cast<std::size_t>(side);
     auto* panel = new QFrame(this);
@@ -104,6 +111,10 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
     if (side == Side::On) {
         auto* buttons = new QWidget(panel);
         auto* row = new RowLayout(buttons);
+        auto* choose = new QPushButton(tr("Choose strings…"), panel);
+        choose->setObjectName(QStringLiteral("openChooseStrings"));
+        choose->setToolTip(
+            tr("The set, of what is sold, that needs no claw turn in this tuning, or has the feel wished"));
         auto* set = new QPushButton(tr("Save this set…"), panel);
         set->setObjectName(QStringLiteral("saveSet"));
         auto* keep = new QPushButton(tr("Save this tuning…"), panel);
@@ -111,15 +122,12 @@ QWidget* ChangePage::buildSide(Side side, const QString& title) {
         own->setObjectName(QStringLiteral("ownSets"));
         auto* masses = new QPushButton(tr("Save masses"), panel);
         masses->setToolTip(tr("Measured unit masses become this catalogue's own figures for those strings"));
+        connect(choose, &QPushButton::clicked, this, [this] { openOver<ChooseStringsDialog>(); });
         connect(set, &QPushButton::clicked, this, &ChangePage::saveSet);
-        connect(own, &QPushButton::clicked, this, [this] {
-            auto* dialog = new OwnSetsDialog(context_, window());
-            dialog->setAttribute(Qt::WA_DeleteOnClose);
-            dialog->open();
-        });
+        connect(own, &QPushButton::clicked, this, [this] { openOver<OwnSetsDialog>(); });
         connect(keep, &QPushButton::clicked, this, &ChangePage::saveTuning);
         connect(masses, &QPushButton::clicked, this, &ChangePage::saveMasses);
-        for (QPushButton* button : {set, keep, own, masses})
+        for (QPushButton* button : {choose, set, keep, own, masses})
             row->addWidget(button);
         column->addWidget(buttons);
     }

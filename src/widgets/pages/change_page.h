@@ -32,6 +32,7 @@ protected:
 
 private:
     void arrange();
+    template <typename Dialog> void openOver();
     QWidget* buildSide(Side side, const QString& title);
     QWidget* buildPitch();
     FieldEdit* quantityEdit(const QString& title, Dimension dimension, const Range& range,
