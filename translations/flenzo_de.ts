@@ -9012,10 +9012,6 @@
         <translation>Ziehen</translation>
     </message>
     <message>
-        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean.</source>
-        <translation>Berechnet für diese Gitarre, wie sie jetzt bekannt ist. Ziehen: seitwärts am zwölften Bund um einen Ganzton, die Brücke gibt nach. Halbton des Hebels: am Drehpunkt, im Mittel aller Saiten.</translation>
-    </message>
-    <message>
         <source>Close</source>
         <translation>Schließen</translation>
     </message>
@@ -9038,10 +9034,6 @@
     <message>
         <source>No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.</source>
         <translation>Keine Drehung der Federkralle in der geplanten Stimmung, mit so wenig anderem Zug wie möglich.</translation>
-    </message>
-    <message>
-        <source>The bridge rests where it did in the planned tuning, with pulls as near to the old ones as that leaves.</source>
-        <translation>Die Brücke ruht in der geplanten Stimmung, wo sie ruhte, mit so wenig anderem Zug wie möglich.</translation>
     </message>
     <message>
         <source>It is the one that is planned.</source>
@@ -9104,16 +9096,28 @@
         <translation>Alle Saiten ziehen so gleich, wie es sie zu kaufen gibt, und keine Drehung der Federkralle.</translation>
     </message>
     <message>
-        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it did.</source>
-        <translation>Alle Saiten ziehen so gleich, wie es sie zu kaufen gibt, und die Brücke ruht, wo sie ruhte.</translation>
-    </message>
-    <message>
         <source>Pulls as before, as nearly as strings are sold, whatever else that takes.</source>
         <translation>Jede Saite zieht so nah an vorher, wie es sie zu kaufen gibt, was immer es sonst braucht.</translation>
     </message>
     <message>
         <source>Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.</source>
         <translation>Jede Saite zieht so nah an der anderen Gitarre, wie es sie zu kaufen gibt, was immer es sonst braucht.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it should.</source>
+        <translation>Alle Saiten ziehen so gleich, wie es sie zu kaufen gibt, und die Brücke ruht, wo sie soll.</translation>
+    </message>
+    <message>
+        <source>The bridge rests where it should in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>Die Brücke ruht in der geplanten Stimmung, wo sie soll, mit so wenig anderem Zug wie möglich.</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step.</source>
+        <translation>Berechnet für diese Gitarre, wie sie jetzt bekannt ist. Ziehen: seitwärts am zwölften Bund um einen Ganzton, die Brücke gibt nach. Halbton des Hebels: am Drehpunkt, im Mittel aller Saiten. Senken: nur die tiefste Saite, einen Ganzton.</translation>
+    </message>
+    <message>
+        <source>Drop moves others</source>
+        <translation>Senken bewegt andere</translation>
     </message>
 </context>
 <context>

@@ -9012,10 +9012,6 @@
         <translation>Estirar</translation>
     </message>
     <message>
-        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean.</source>
-        <translation>Calculado para esta guitarra tal como se conoce ahora. Estirar: de lado en el traste doce, un tono, y el puente cede. Medio tono de la palanca: en el pivote, la media de las cuerdas.</translation>
-    </message>
-    <message>
         <source>Close</source>
         <translation>Cerrar</translation>
     </message>
@@ -9038,10 +9034,6 @@
     <message>
         <source>No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.</source>
         <translation>Sin girar la garra en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
-    </message>
-    <message>
-        <source>The bridge rests where it did in the planned tuning, with pulls as near to the old ones as that leaves.</source>
-        <translation>El puente reposa donde estaba en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
     </message>
     <message>
         <source>It is the one that is planned.</source>
@@ -9104,16 +9096,28 @@
         <translation>Todas las cuerdas tiran tan igual como se venden, sin girar la garra.</translation>
     </message>
     <message>
-        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it did.</source>
-        <translation>Todas las cuerdas tiran tan igual como se venden, y el puente reposa donde estaba.</translation>
-    </message>
-    <message>
         <source>Pulls as before, as nearly as strings are sold, whatever else that takes.</source>
         <translation>Cada cuerda tira tan cerca de lo de antes como se vende, pida lo que pida.</translation>
     </message>
     <message>
         <source>Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.</source>
         <translation>Cada cuerda tira tan cerca de la otra guitarra como se vende, pida lo que pida.</translation>
+    </message>
+    <message>
+        <source>All strings pull alike, as nearly as they are sold, and the bridge rests where it should.</source>
+        <translation>Todas las cuerdas tiran tan igual como se venden, y el puente reposa donde debe.</translation>
+    </message>
+    <message>
+        <source>The bridge rests where it should in the planned tuning, with pulls as near to the old ones as that leaves.</source>
+        <translation>El puente reposa donde debe en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step.</source>
+        <translation>Calculado para esta guitarra tal como se conoce ahora. Estirar: de lado en el traste doce, un tono, y el puente cede. Medio tono de la palanca: en el pivote, la media de las cuerdas. Bajada: solo la cuerda más grave, un tono.</translation>
+    </message>
+    <message>
+        <source>Drop moves others</source>
+        <translation>Bajada: mueve otras</translation>
     </message>
 </context>
 <context>

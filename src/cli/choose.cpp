@@ -38,6 +38,8 @@ QJsonObject figuresJson(const Rig& rig, const SetFigures& figures, double armBef
         out[QStringLiteral("armOfBefore")] = figures.level.stiffness_NmPerRad / armBefore_NmPerRad;
     out[QStringLiteral("armHalfStepNm")] = figures.armHalfStep_Nm;
     out[QStringLiteral("rangeUpDeg")] = degrees(figures.rangeUp_rad);
+    if (figures.dropMovesOthers_cents)
+        out[QStringLiteral("dropMovesOthersCents")] = *figures.dropMovesOthers_cents;
     out[QStringLiteral("passFactor")] = figures.passFactor;
     return out;
 }

@@ -271,6 +271,18 @@ private Q_SLOTS:
         QVERIFY(figures.rangeUp_rad > 0.0 && figures.passFactor > 0.0 && figures.passFactor < 1.0);
     }
 
+    /// One string slackened lets the plate back, and the others rise; on a bridge that lies on its stop nothing moves.
+    void aDropMovesTheOthers() {
+        const Order order = orderOf(OrderKind::LowToHigh, 6);
+        const SetFigures floating = figuresOf(rig_, {}, order);
+        QVERIFY(*floating.dropMovesOthers_cents > 5.0 && *floating.dropMovesOthers_cents < 100.0);
+        Rig stiffer = settled(withSpringCount(rig_, 5));
+        QVERIFY(*figuresOf(stiffer, {}, order).dropMovesOthers_cents < *floating.dropMovesOthers_cents);
+        Rig fixed = rig_;
+        fixed.bridge.family = Family::Fixed;
+        QVERIFY(std::abs(*figuresOf(fixed, {}, order).dropMovesOthers_cents) < 1e-6);
+    }
+
     void aHeavySetTakesMoreSprings() {
         Rig heavy = rig_;
         heavy.springs.resize(2);

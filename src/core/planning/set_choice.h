@@ -11,9 +11,9 @@ namespace flenzo {
 
 /// What somebody wishes of a set, for the pitches that the rig is to be tuned to. Every wish may be left out.
 struct SetWish {
-    bool keepsBalance = true;            ///< no claw turn, or the least there is; on a shaft no other angle
+    bool keepsBalance = true;                ///< no claw turn, or the least there is; on a shaft the goal's angle
     std::optional<double> arm_NmPerRad = {}; ///< stiffness of the arm, pegs untouched
-    std::vector<double> pull_N = {};     ///< string by string; empty: those of the strings that are on
+    std::vector<double> pull_N = {};         ///< string by string; empty: those of the strings that are on
     /// Every string pulls alike: as much as keeps the balance, or as `pull_N` on the mean where it need not be kept.
     bool equalPull = false;
     double furthestPull = 0.3;   ///< share of its wished pull that no string is away from it: further is another feel

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/planning/set_figures.h"
 
+#include "core/operations/acts.h"
+#include "core/statics/pitch.h"
 #include "core/statics/readings.h"
 
 #include <algorithm>
@@ -72,6 +74,23 @@ double wholeStepBend_N(const RigString& string, double tension_N, double lever_m
     return aside_m ? 2.0 * pulled_N(*aside_m) * *aside_m / std::hypot(part_m, *aside_m) : 0.0;
 }
 
+std::optional<double> dropMovesOthers_cents(const Rig& rig, const State& level) {
+    constexpr double wholeStep_cents = -200.0;
+    const auto lowest =
+        std::min_element(rig.strings.begin(), rig.strings.end(),
+                         [](const RigString& a, const RigString& b) { return a.target_Hz < b.target_Hz; });
+    const auto string = static_cast<std::size_t>(lowest - rig.strings.begin());
+    if (rig.strings.size() < 2)
+        return std::nullopt;
+    const Outcome dropped = tunePeg(rig, level, string, frequencyAt_Hz(lowest->target_Hz, wholeStep_cents));
+    double sum = 0.0;
+    const std::vector<double> readings = readings_cents(rig, dropped.state);
+    for (std::size_t i = 0; i < readings.size(); ++i)
+        if (i != string)
+            sum += readings[i];
+    return std::isfinite(sum) ? std::optional(sum / static_cast<double>(readings.size() - 1)) : std::nullopt;
+}
+
 } // namespace
 
 SetFigures figuresOf(const Rig& rig, const Goal& goal, const Order& order) {
@@ -88,6 +107,7 @@ SetFigures figuresOf(const Rig& rig, const Goal& goal, const Order& order) {
     if (!level.balanced())
         return figures;
     figures.rangeUp_rad = std::max(0.0, level.state.angle_rad - rig.bridge.rearStop_rad);
+    figures.dropMovesOthers_cents = dropMovesOthers_cents(rig, level.state);
     figures.armHalfStep_Nm = armHalfStep_Nm(rig, level.state);
     const bool moves = rig.bridge.has().moves() && goal.deckLoad_Nm <= 0.0;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {

@@ -18,6 +18,9 @@ struct SetFigures {
         0.0;                    ///< at the pivot, to bring the strings a half step down on the mean; 0: a stop is first
     std::vector<double> bend_N; ///< sideways at the twelfth fret, for a whole step up; the bridge gives way; empty
                                 ///< where nothing balances, 0 where no push does it
+    /// How far the others are moved on the mean when the string of the lowest pitch alone is tuned a whole step down:
+    /// what a drop costs on this guitar. Nothing where the bridge does not come to rest.
+    std::optional<double> dropMovesOthers_cents;
     std::vector<double> ofBreaking; ///< share of each string's breaking load
 };
 [[nodiscard]] SetFigures figuresOf(const Rig& rig, const Goal& goal, const Order& order);

@@ -69,7 +69,8 @@ ChooseStringsDialog::ChooseStringsDialog(AppContext& context, QWidget* parent) :
     QLabel* hint = label(TextRole::Small, this);
     hint->setText(
         tr("Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, "
-           "the bridge giving way. The arm's half step: at the pivot, all strings on the mean."));
+           "the bridge giving way. The arm's half step: at the pivot, all strings on the mean. "
+           "Drop: the lowest string alone, a whole step."));
     hint->setWordWrap(true);
     column->addWidget(hint);
     auto* buttons = new QDialogButtonBox(this);
@@ -190,7 +191,7 @@ QString ChooseStringsDialog::wishWords() const {
     switch (wishes_->checkedId()) {
     case EqualPull:
         return claw ? tr("All strings pull alike, as nearly as they are sold, and no claw turn.")
-                    : tr("All strings pull alike, as nearly as they are sold, and the bridge rests where it did.");
+                    : tr("All strings pull alike, as nearly as they are sold, and the bridge rests where it should.");
     case SamePull:
         return tr("Pulls as before, as nearly as strings are sold, whatever else that takes.");
     case Like:
@@ -198,9 +199,10 @@ QString ChooseStringsDialog::wishWords() const {
     case Arm:
         return tr("The arm so much softer or stiffer than it was, with pulls as near to the old ones as that leaves.");
     default:
-        return claw ? tr("No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.")
-                    : tr("The bridge rests where it did in the planned tuning, with pulls as near to the old ones as "
-                         "that leaves.");
+        return claw
+                   ? tr("No claw turn in the planned tuning, with pulls as near to the old ones as that leaves.")
+                   : tr("The bridge rests where it should in the planned tuning, with pulls as near to the old ones as "
+                        "that leaves.");
     }
 }
 
@@ -360,6 +362,9 @@ void ChooseStringsDialog::showGuitar(const SetFigures& before, const SetFigures&
     row(tr("Float, N·m/rad"),
         ifBalanced([](const SetFigures& of) { return decimal(of.level.floatStiffness_NmPerRad, 1); }));
     row(tr("Range upwards"), ifBalanced([](const SetFigures& of) { return degreesText(of.rangeUp_rad); }));
+    row(tr("Drop moves others"), ifBalanced([](const SetFigures& of) {
+            return of.dropMovesOthers_cents ? centsText(*of.dropMovesOthers_cents) : nothing;
+        }));
     row(tr("Left after a pass"), ifBalanced([](const SetFigures& of) { return percentOf(of.passFactor); }));
     guitar_->show(rows, basePixels(context_.preferences()));
 }
