@@ -9117,7 +9117,7 @@
     </message>
     <message>
         <source>Drop moves others</source>
-        <translation>Senken bewegt andere</translation>
+        <translation>Senken: andere</translation>
     </message>
 </context>
 <context>
