@@ -63,7 +63,7 @@ public:
         });
     }
     ~QtInput() override {
-        failed = nullptr; // stopping is no failure
+        source_.disconnect(); // stopping is no failure
         source_.stop();
     }
     [[nodiscard]] bool runs() const { return stream_ != nullptr; }

@@ -1,11 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/sources/device_source.h"
 
+#include <QCoreApplication>
+#include <QPointer>
 #include <utility>
 
 namespace flenzo {
 
 DeviceSource::DeviceSource(QByteArray id, QObject* parent) : SoundSource(parent), id_(std::move(id)) {}
+
+DeviceSource::~DeviceSource() {
+    DeviceSource::stop();
+}
 
 bool DeviceSource::start() {
     SourceFault why = SourceFault::NoInput;
@@ -14,9 +20,25 @@ bool DeviceSource::start() {
         Q_EMIT failed(why);
         return false;
     }
-    stream_->heard = [this](const QList<float>& frames) { Q_EMIT heard(frames); };
-    stream_->failed = [this](SourceFault fault) { Q_EMIT failed(fault); };
+    // What it says last may come when nobody listens any more.
+    const QPointer<DeviceSource> self(this);
+    stream_->heard = [self](const QList<float>& frames) {
+        if (self && self->stream_)
+            Q_EMIT self->heard(frames);
+    };
+    stream_->failed = [self](SourceFault fault) {
+        if (self && self->stream_)
+            Q_EMIT self->failed(fault);
+    };
     return true;
+}
+
+/// Stopped by what it said, it is still speaking: it goes once it has spoken.
+void DeviceSource::stop() {
+    if (stream_)
+        QMetaObject::invokeMethod(
+            QCoreApplication::instance(), [gone = std::shared_ptr<InputStream>(std::move(stream_))] {},
+            Qt::QueuedConnection);
 }
 
 } // namespace flenzo

@@ -11,8 +11,9 @@ class DeviceSource : public SoundSource {
 public:
     /// Empty: the desktop's own choice.
     explicit DeviceSource(QByteArray id, QObject* parent = nullptr);
+    ~DeviceSource() override;
     bool start() override;
-    void stop() override { stream_.reset(); }
+    void stop() override;
     [[nodiscard]] double rate_Hz() const override { return stream_ ? stream_->rate_Hz() : 0.0; }
     [[nodiscard]] qsizetype channels() const override { return stream_ ? stream_->channels() : 0; }
 
