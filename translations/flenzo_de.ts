@@ -2042,6 +2042,14 @@
         <source>could not be chosen in time; try again</source>
         <translation>konnten nicht rechtzeitig gewählt werden; noch einmal versuchen</translation>
     </message>
+    <message>
+        <source>include number %1, and nothing in the drawers suits it; allow what is not there, or order it</source>
+        <translation>enthalten Nummer %1, und nichts in den Schubladen passt zu ihr; zulassen, was nicht da ist, oder es bestellen</translation>
+    </message>
+    <message>
+        <source>are too few in the drawers: two want the last piece of one gauge; allow what is not there, or order it</source>
+        <translation>sind zu wenige in den Schubladen: zwei wollen das letzte Stück einer Stärke; zulassen, was nicht da ist, oder es bestellen</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -8972,18 +8980,6 @@
         <translation>Vielleicht gibt es einen, der noch näher kommt.</translation>
     </message>
     <message>
-        <source>Nothing in the catalogue is made as string %1 is. Choose another string for it first.</source>
-        <translation>Nichts im Katalog ist gebaut wie Saite %1. Zuerst eine andere Saite für sie wählen.</translation>
-    </message>
-    <message>
-        <source>At this pitch every gauge for string %1 would come beyond %2 of its breaking load. Choose a lower tuning.</source>
-        <translation>Bei dieser Tonhöhe käme jede Stärke für Saite %1 über %2 ihrer Bruchlast. Eine tiefere Stimmung wählen.</translation>
-    </message>
-    <message>
-        <source>No set was found in time. Choose another wish.</source>
-        <translation>Rechtzeitig wurde kein Satz gefunden. Einen anderen Wunsch wählen.</translation>
-    </message>
-    <message>
         <source>Pull</source>
         <translation>Zug</translation>
     </message>
@@ -9080,16 +9076,8 @@
         <translation>Eine Gitarre als Vorbild wählen.</translation>
     </message>
     <message>
-        <source>No gauge for string %1 pulls within %2 of what is wished. Choose another wish or tuning.</source>
-        <translation>Keine Stärke für Saite %1 zieht bis auf %2 so wie gewünscht. Einen anderen Wunsch oder eine andere Stimmung wählen.</translation>
-    </message>
-    <message>
         <source>That guitar has another number of strings. Choose one with %1.</source>
         <translation>Diese Gitarre hat eine andere Zahl von Saiten. Eine mit %1 wählen.</translation>
-    </message>
-    <message>
-        <source>Nothing in the drawers suits string %1. Allow what is not there, or order it.</source>
-        <translation>Nichts in den Schubladen passt zu Saite %1. Zulassen, was nicht da ist, oder es bestellen.</translation>
     </message>
     <message>
         <source>All strings pull alike, as nearly as they are sold, and no claw turn.</source>

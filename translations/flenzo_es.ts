@@ -2042,6 +2042,14 @@
         <source>could not be chosen in time; try again</source>
         <translation>no se pudieron elegir a tiempo; probar otra vez</translation>
     </message>
+    <message>
+        <source>include number %1, and nothing in the drawers suits it; allow what is not there, or order it</source>
+        <translation>incluyen la número %1, y nada de los cajones le va; permitir lo que no está, o pedirlo</translation>
+    </message>
+    <message>
+        <source>are too few in the drawers: two want the last piece of one gauge; allow what is not there, or order it</source>
+        <translation>son muy pocas en los cajones: dos quieren la última pieza de un calibre; permitir lo que no está, o pedirlo</translation>
+    </message>
 </context>
 <context>
     <name>FaultField</name>
@@ -8972,18 +8980,6 @@
         <translation>Puede que haya uno que se acerque aún más.</translation>
     </message>
     <message>
-        <source>Nothing in the catalogue is made as string %1 is. Choose another string for it first.</source>
-        <translation>Nada del catálogo está hecho como la cuerda %1. Elegir primero otra cuerda para ella.</translation>
-    </message>
-    <message>
-        <source>At this pitch every gauge for string %1 would come beyond %2 of its breaking load. Choose a lower tuning.</source>
-        <translation>A esta altura todo calibre de la cuerda %1 pasaría del %2 de su carga de rotura. Elegir una afinación más baja.</translation>
-    </message>
-    <message>
-        <source>No set was found in time. Choose another wish.</source>
-        <translation>No se encontró ningún juego a tiempo. Elegir otro deseo.</translation>
-    </message>
-    <message>
         <source>Pull</source>
         <translation>Tracción</translation>
     </message>
@@ -9080,16 +9076,8 @@
         <translation>Elegir una guitarra de modelo.</translation>
     </message>
     <message>
-        <source>No gauge for string %1 pulls within %2 of what is wished. Choose another wish or tuning.</source>
-        <translation>Ningún calibre de la cuerda %1 tira a menos de un %2 de lo deseado. Elegir otro deseo u otra afinación.</translation>
-    </message>
-    <message>
         <source>That guitar has another number of strings. Choose one with %1.</source>
         <translation>Esa guitarra tiene otro número de cuerdas. Elegir una con %1.</translation>
-    </message>
-    <message>
-        <source>Nothing in the drawers suits string %1. Allow what is not there, or order it.</source>
-        <translation>Nada de los cajones le va a la cuerda %1. Permitir lo que no está, o pedirlo.</translation>
     </message>
     <message>
         <source>All strings pull alike, as nearly as they are sold, and no claw turn.</source>

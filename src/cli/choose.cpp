@@ -1,10 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/choose.h"
 
-#include "domain/base/faults.h"
-
 #include <QJsonArray>
-#include <cmath>
 
 namespace flenzo {
 
@@ -44,52 +41,29 @@ QJsonObject figuresJson(const Rig& rig, const SetFigures& figures, double armBef
     return out;
 }
 
-Fault faultOf(const ChosenSet& chosen, const Rig& rig, const SetWish& wish) {
-    const QString name = QString::fromStdString(rig.strings[chosen.string].name);
-    const QString field = QStringLiteral("strings");
-    switch (chosen.status) {
-    case SetStatus::NothingOffered:
-        return {faults::nothingSoldForString, field, {name}};
-    case SetStatus::NothingBears:
-        return {faults::nothingSoldBears, field, {name, QString::number(std::lround(100.0 * wish.mostOfBreaking))}};
-    case SetStatus::NothingNear:
-        return {faults::nothingSoldNear, field, {name, QString::number(std::lround(100.0 * wish.furthestPull))}};
-    default:
-        return {faults::choiceTookTooLong, field};
-    }
-}
-
 } // namespace
 
 Result<QJsonObject> chooseJson(const Job& job, const Catalogue& catalogue, const FeelWish& feel) {
-    const Rig guitar = estimate(benchJobOf(job)).rig;
-    const SetFigures before = figuresBefore(job, guitar);
-    const StringsSold sold = stringsSoldFor(guitar, catalogue);
-    const Offered offered = sold.wires();
-    const SetWish wish = wishOf(feel, before);
-    const ChosenSet chosen = chooseSet(guitar, job.goal, offered, wish);
-    if (chosen.picks.empty())
-        return faultOf(chosen, job.rig, wish);
-    std::vector<Wire> set;
-    QJsonArray labels, hindered;
-    for (std::size_t i = 0; i < chosen.picks.size(); ++i) {
-        const CatalogueString& item = *sold.items[i][chosen.picks[i]];
-        set.push_back(item.wire);
-        labels.append(item.id);
-    }
-    for (const std::size_t string : chosen.atTheEnd)
-        hindered.append(QString::fromStdString(job.rig.strings[string].name));
-    const double arm = before.level.balanced() ? before.level.stiffness_NmPerRad : 0.0;
-    const Rig asBefore = asItWas(guitar, job.oldSet()), chosenRig = withWires(guitar, set);
-    const Order& order = job.method.order;
-    return QJsonObject{{QStringLiteral("set"), labels},
-                       {QStringLiteral("proven"), chosen.status == SetStatus::Best},
-                       {QStringLiteral("distance"), chosen.cost},
-                       {QStringLiteral("leastDistance"), chosen.bound},
-                       {QStringLiteral("atTheEndOfWhatIsSold"), hindered},
-                       {QStringLiteral("before"), figuresJson(asBefore, before, arm)},
-                       {QStringLiteral("planned"), figuresJson(guitar, figuresOf(guitar, job.goal, order), arm)},
-                       {QStringLiteral("chosen"), figuresJson(chosenRig, figuresOf(chosenRig, job.goal, order), arm)}};
+    const SetProposal proposal = proposeSet(job, estimate(benchJobOf(job)), catalogue, feel);
+    if (proposal.strings.empty())
+        return whyNone(proposal);
+    QJsonArray items, hindered;
+    for (const CatalogueString* item : proposal.strings)
+        items.append(item->id);
+    for (const std::size_t string : proposal.choice.atTheEnd)
+        hindered.append(QString::fromStdString(proposal.guitar.strings[string].name));
+    const LevelSolution& level = proposal.before.level;
+    const double arm = level.balanced() ? level.stiffness_NmPerRad : 0.0;
+    const Rig& guitar = proposal.guitar;
+    return QJsonObject{
+        {QStringLiteral("set"), items},
+        {QStringLiteral("proven"), proposal.choice.status == SetStatus::Best},
+        {QStringLiteral("distance"), proposal.choice.cost},
+        {QStringLiteral("leastDistance"), proposal.choice.bound},
+        {QStringLiteral("atTheEndOfWhatIsSold"), hindered},
+        {QStringLiteral("before"), figuresJson(asItWas(guitar, job.oldSet()), proposal.before, arm)},
+        {QStringLiteral("planned"), figuresJson(guitar, proposal.planned, arm)},
+        {QStringLiteral("chosen"), figuresJson(withWires(guitar, proposal.wires), proposal.chosen, arm)}};
 }
 
 } // namespace flenzo

@@ -108,7 +108,7 @@ int runChoose(const QString& path, const ChooseOptions& options) {
             return refuse(sentence(likePath, Fault{faults::otherStringCount,
                                                    QStringLiteral("rig.strings"),
                                                    {QString::number(strings), QString::number(wanted)}}));
-        feel.likes = figuresOf(like.value().rig, like.value().goal, like.value().method.order);
+        feel.likes = figuresPlanned(like.value(), guitarNow(estimate(benchJobOf(like.value()))));
     }
     const Result<QJsonObject> chosen = chooseJson(job.value(), catalogue.value(), feel);
     if (!chosen.ok())

@@ -500,7 +500,7 @@ private Q_SLOTS:
         auto* dialog = find<QDialog>("chooseStrings");
         QTRY_VERIFY(dialog->isVisible());
         auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        QVERIFY2(verdict->text().contains(QLatin1String("Choose a")), qPrintable(verdict->text()));
+        QVERIFY2(verdict->text().contains(QLatin1String("choose a lower tuning")), qPrintable(verdict->text()));
         QVERIFY(!dialog->findChild<QPushButton*>(QStringLiteral("planChosen"))->isEnabled());
         QTest::keyClick(dialog, Qt::Key_Escape);
         QTRY_VERIFY(!dialog->isVisible());

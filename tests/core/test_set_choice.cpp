@@ -43,13 +43,6 @@ Offered sold(const Rig& rig) {
     return offered;
 }
 
-std::vector<Wire> setOf(const Offered& offered, const ChosenSet& chosen) {
-    std::vector<Wire> set;
-    for (std::size_t i = 0; i < offered.size(); ++i)
-        set.push_back(offered[i][chosen.picks[i]]);
-    return set;
-}
-
 Rig down(Rig rig, double semitones) {
     for (RigString& string : rig.strings)
         string.target_Hz *= std::pow(2.0, -semitones / 12.0);
@@ -127,7 +120,7 @@ private Q_SLOTS:
             }
             ++chosenOnes;
             QCOMPARE(chosen.status, SetStatus::Best);
-            const double cost = distanceFromWish(rig, {}, setOf(offered, chosen), wish);
+            const double cost = distanceFromWish(rig, {}, wiresOf(offered, chosen), wish);
             QVERIFY2(std::abs(cost - least) < 1e-6 * (1.0 + least),
                      qPrintable(QStringLiteral("guitar %1: %2, best %3").arg(guitar).arg(cost).arg(least)));
             QVERIFY(std::abs(chosen.cost - cost) < 1e-6 * (1.0 + cost)); // both say the same of it
@@ -144,7 +137,7 @@ private Q_SLOTS:
             wish.pull_N.push_back(levelOf(rig_).tensions_N[i]);
         const ChosenSet chosen = chooseSet(low, {}, offered, wish);
         QVERIFY(chosen.status == SetStatus::Best || chosen.status == SetStatus::Good);
-        const Rig strung = withWires(low, setOf(offered, chosen));
+        const Rig strung = withWires(low, wiresOf(offered, chosen));
         const LevelSolution level = levelOf(strung);
         QCOMPARE(level.status, LevelStatus::Found);
         QVERIFY2(std::abs(level.moreTurns) <= ClawStepPolicy::finest_turns + 0.01,
@@ -161,7 +154,7 @@ private Q_SLOTS:
         wish.arm_NmPerRad = 0.93 * levelOf(rig_).stiffness_NmPerRad;
         const Offered offered = sold(rig_);
         const ChosenSet chosen = chooseSet(rig_, {}, offered, wish);
-        const Rig strung = withWires(rig_, setOf(offered, chosen));
+        const Rig strung = withWires(rig_, wiresOf(offered, chosen));
         const double before = levelOf(rig_).stiffness_NmPerRad;
         const LevelSolution level = levelOf(strung);
         QCOMPARE(level.status, LevelStatus::Found);
@@ -179,7 +172,7 @@ private Q_SLOTS:
             const std::vector<double> pull = levelOf(rig).tensions_N;
             return *std::max_element(pull.begin(), pull.end()) / *std::min_element(pull.begin(), pull.end());
         };
-        QVERIFY(spreadOf(withWires(rig_, setOf(offered, chosen))) < 1.15);
+        QVERIFY(spreadOf(withWires(rig_, wiresOf(offered, chosen))) < 1.15);
         QVERIFY(spreadOf(rig_) > 1.2);
     }
 
@@ -215,19 +208,8 @@ private Q_SLOTS:
         const Offered offered = sold(low);
         const ChosenSet chosen = chooseSet(low, {}, offered, wish);
         QCOMPARE(chosen.status, SetStatus::Best);
-        const Rig strung = withWires(low, setOf(offered, chosen));
+        const Rig strung = withWires(low, wiresOf(offered, chosen));
         QVERIFY(std::abs(levelOf(strung).moreTurns) <= ClawStepPolicy::finest_turns + 0.01);
-    }
-
-    void aShaftKeepsItsAngle() {
-        Rig shaft = rig_;
-        shaft.bridge.family = Family::RollerShaft;
-        const Offered offered = sold(shaft);
-        const Bridge& bridge = shaft.bridge;
-        QVERIFY(!bridge.has().hasClaw());
-        const ChosenSet chosen = chooseSet(shaft, {}, offered, {});
-        QVERIFY(chosen.status == SetStatus::Best || chosen.status == SetStatus::Good);
-        QVERIFY(std::isfinite(distanceFromWish(shaft, {}, setOf(offered, chosen), {})));
     }
 
     // --- figures side by side ---

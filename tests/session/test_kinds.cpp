@@ -2,6 +2,7 @@
 #include "domain/guitar/soundness.h"
 #include "domain/job/derived.h"
 #include "domain/job/edits.h"
+#include "domain/shop/strings_sold.h"
 #include "domain/work/workflow.h"
 #include "store/catalogue_files.h"
 #include "store/job_json.h"
@@ -64,6 +65,34 @@ private Q_SLOTS:
                     isWhole(job, familyName(one.family) + QStringLiteral(", decked or not: "));
                 }
         }
+    }
+
+    /// On every kind of bridge the set that keeps the balance does keep it, by the exact solution, in another tuning.
+    void everyKindKeepsItsBalance_data() {
+        QTest::addColumn<int>("family");
+        for (const FamilyTraits& one : families)
+            QTest::addRow("%s", qPrintable(familyName(one.family))) << static_cast<int>(one.family);
+    }
+    void everyKindKeepsItsBalance() {
+        QFETCH(int, family);
+        Job job = newJob();
+        setFamily(job, static_cast<Family>(family));
+        job = withClawFromOldSet(std::move(job));
+        for (RigString& string : job.rig.strings)
+            string.target_Hz *= std::pow(2.0, -1.0 / 12.0);
+        const SetProposal proposal = proposeSet(job, estimate(benchJobOf(job)), catalogue_, {});
+        QCOMPARE(proposal.choice.status, SetStatus::Best);
+        QVERIFY(proposal.chosen.level.balanced());
+        const auto lean = [&](const SetFigures& figures) {
+            return std::abs(figures.level.state.angle_rad - job.goal.angle_rad);
+        };
+        if (hasClaw(job.rig))
+            QVERIFY2(std::abs(proposal.chosen.clawMore_turns) < ClawStepPolicy::finest_turns + 0.02,
+                     qPrintable(QString::number(proposal.chosen.clawMore_turns)));
+        else if (job.rig.bridge.has().moves())
+            QVERIFY2(lean(proposal.chosen) < radians(0.3), qPrintable(QString::number(lean(proposal.chosen))));
+        for (std::size_t i = 0; i < proposal.wires.size(); ++i)
+            QVERIFY(std::abs(proposal.chosen.level.tensions_N[i] / proposal.wish.pull_N[i] - 1.0) < 0.3);
     }
 };
 

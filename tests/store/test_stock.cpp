@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The drawers, the due list, offers and times, against figures made by hand.
 #include "core/simulation/simulated_guitar.h"
+#include "domain/base/faults.h"
 #include "domain/job/edits.h"
 #include "domain/methods/methods.h"
 #include "domain/shop/quote.h"
+#include "domain/shop/strings_sold.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo_shop.h"
 #include "session/models/due_list.h"
@@ -66,6 +68,49 @@ private Q_SLOTS:
         book_ = Logbook::open(place_).value();
     }
     void cleanup() { book_.reset(); }
+
+    /// From the drawers: what lies there, and no more pieces of it than there are.
+    void aSetIsChosenFromTheDrawers() {
+        const Job job = strungWith(usualItems());
+        const Estimate known = estimate(benchJobOf(job));
+        FeelWish feel;
+        feel.keepsBalance = false;
+        const SetFigures asPlanned = figuresPlanned(job, guitarNow(known));
+        feel.likes = asPlanned;
+        const Catalogue all = catalogue();
+        const auto itemsOf = [](const SetProposal& proposal) {
+            QStringList items;
+            for (const CatalogueString* string : proposal.strings)
+                items.append(string->id);
+            return items;
+        };
+        QCOMPARE(itemsOf(proposeSet(job, known, all, feel)), usualItems()); // two of .013 are wished and sold
+        Stock drawers{single("nickel-plated-46", 1, 0), single("nickel-plated-36", 1, 0),
+                      single("nickel-plated-26", 1, 0), single("plain-17", 1, 0), single("plain-13", 2, 0)};
+        QCOMPARE(itemsOf(proposeSet(job, known, all, feel, &drawers)), usualItems());
+        drawers.back().pieces = 1;
+        const SetProposal none = proposeSet(job, known, all, feel, &drawers);
+        QVERIFY(none.strings.empty());
+        QVERIFY(whyNone(none).is(faults::tooFewInDrawers));
+        drawers.append(single("plain-12", 1, 0));
+        const QStringList meanwhile = itemsOf(proposeSet(job, known, all, feel, &drawers));
+        QCOMPARE(meanwhile.count(QStringLiteral("plain-13")), 1);
+        QCOMPARE(meanwhile.count(QStringLiteral("plain-12")), 1);
+        drawers.removeAt(0);
+        QVERIFY(whyNone(proposeSet(job, known, all, feel, &drawers)).is(faults::nothingInDrawers));
+    }
+
+    /// The claw is turned in mid-job: what is still to be turned counts from there.
+    void theClawCountsFromWhereItStands() {
+        Job job = withClawFromOldSet(strungWith(usualItems()));
+        const Catalogue all = catalogue();
+        const double at = proposeSet(job, estimate(benchJobOf(job)), all, {}).planned.clawMore_turns;
+        job.log.push_back(Event::claw({1.0, 1.0}));
+        const SetProposal later = proposeSet(job, estimate(benchJobOf(job)), all, {});
+        QVERIFY2(std::abs(at - later.planned.clawMore_turns - 1.0) < 0.1,
+                 qPrintable(QStringLiteral("%1, then %2").arg(at).arg(later.planned.clawMore_turns)));
+        QVERIFY(std::abs(later.before.clawMore_turns + 1.0) < 0.1); // the old set would have it turned back
+    }
 
     void whenStringsAreDue() {
         Playing playing;

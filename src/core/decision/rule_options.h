@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/statics/wire.h"
+
 #include <string>
 
 namespace flenzo {
@@ -31,7 +33,7 @@ struct AdvisorOptions {
     double pegTuner = 0.5;       ///< share of the tuner's deviation that a peg turned by it keeps
     double lead = 0.35;          ///< of the tolerance by which strings turned together may lead the plate
     double leastClaw = 0.3;      ///< of a step of the claw: less is not weighed
-    double mostOfBreaking = 0.8; ///< of its breaking load, that no act may bring a string to
+    double mostOfBreaking = usualMostOfBreaking; ///< of its breaking load, that no act may bring a string to
     // Done.
     double doneOdds = 0.5;        ///< of everything to be inside: with less, what may be outside is read once more
     double outsideOdds = 0.33;    ///< of any one string or the plate: with more leaving is no way

@@ -145,8 +145,9 @@ public:
         }
         glp_set_mat_row(problem_.get(), made, static_cast<int>(terms.size()), columns.data(), values.data());
     }
-    /// Whether it found anything; `bound` becomes the least that any answer can cost.
-    bool solve(double longest_s, bool& proven, double& bound) {
+    enum class Found { Best, Good, Late, Nothing };
+    /// `bound` becomes the least that any answer can cost.
+    Found solve(double longest_s, double& bound) {
         glp_term_out(GLP_OFF);
         glp_iocp how;
         glp_init_iocp(&how);
@@ -158,12 +159,13 @@ public:
                 *static_cast<double*>(into) = glp_ios_node_bound(tree, best);
         };
         how.cb_info = &bound;
-        glp_intopt(problem_.get(), &how);
+        const int ended = glp_intopt(problem_.get(), &how);
         const int status = glp_mip_status(problem_.get());
-        proven = status == GLP_OPT;
-        if (proven)
+        if (ended == GLP_ENOPFS || status == GLP_NOFEAS)
+            return Found::Nothing;
+        if (status == GLP_OPT)
             bound = cost();
-        return proven || status == GLP_FEAS;
+        return status == GLP_OPT ? Found::Best : status == GLP_FEAS ? Found::Good : Found::Late;
     }
     [[nodiscard]] double cost() const { return glp_mip_obj_val(problem_.get()); }
     [[nodiscard]] double value(int column) const { return glp_mip_col_val(problem_.get(), column); }
@@ -191,6 +193,11 @@ struct Choices {
     std::vector<std::size_t> offered; ///< which of those offered
     std::vector<Share> shares;
     std::vector<int> columns;
+    /// 0 where it may not be chosen; columns are counted from one.
+    [[nodiscard]] int columnOf(std::size_t which) const {
+        const auto found = std::find(offered.begin(), offered.end(), which);
+        return found == offered.end() ? 0 : columns[static_cast<std::size_t>(found - offered.begin())];
+    }
 };
 
 std::vector<std::size_t> pickedAtTheEnd(const std::vector<Choices>& choices, const std::vector<std::size_t>& picked) {
@@ -208,7 +215,8 @@ std::vector<std::size_t> pickedAtTheEnd(const std::vector<Choices>& choices, con
 
 } // namespace
 
-ChosenSet chooseSet(const Rig& rig, const Goal& goal, const Offered& offered, const SetWish& wish) {
+ChosenSet chooseSet(const Rig& rig, const Goal& goal, const Offered& offered, const SetWish& wish,
+                    const std::vector<FewPieces>& few) {
     const Bare bare(rig, goal);
     const std::vector<double> wished_N = wishedPull_N(rig, bare, wish);
     const std::size_t strings = rig.strings.size();
@@ -251,11 +259,27 @@ ChosenSet chooseSet(const Rig& rig, const Goal& goal, const Offered& offered, co
         const double fixed = bare.stiffness_NmPerRad() - bare.stiffer_NmPerRad() * still;
         addDistance(programme, arm, 1.0 - fixed / *wish.arm_NmPerRad, 0.0, perArmShare, none, none);
     }
-    bool proven = false;
-    chosen.status = SetStatus::Late;
-    if (!programme.solve(wish.longest_s, proven, chosen.bound))
+    for (const FewPieces& one : few) {
+        std::vector<Programme::Term> taken;
+        for (const auto& [string, which] : one.places)
+            if (const int column = choices[string].columnOf(which))
+                taken.push_back({column, 1.0});
+        programme.row(taken, -none, one.pieces);
+    }
+    switch (programme.solve(wish.longest_s, chosen.bound)) {
+    case Programme::Found::Nothing:
+        chosen.status = SetStatus::TooFewPieces;
         return chosen;
-    chosen.status = proven ? SetStatus::Best : SetStatus::Good;
+    case Programme::Found::Late:
+        chosen.status = SetStatus::Late;
+        return chosen;
+    case Programme::Found::Good:
+        chosen.status = SetStatus::Good;
+        break;
+    case Programme::Found::Best:
+        chosen.status = SetStatus::Best;
+        break;
+    }
     chosen.cost = programme.cost();
     std::vector<std::size_t> picked;
     for (const Choices& here : choices) {
@@ -266,6 +290,13 @@ ChosenSet chooseSet(const Rig& rig, const Goal& goal, const Offered& offered, co
     }
     chosen.atTheEnd = pickedAtTheEnd(choices, picked);
     return chosen;
+}
+
+std::vector<Wire> wiresOf(const Offered& offered, const ChosenSet& chosen) {
+    std::vector<Wire> set;
+    for (std::size_t i = 0; i < chosen.picks.size(); ++i)
+        set.push_back(offered[i][chosen.picks[i]]);
+    return set;
 }
 
 double distanceFromWish(const Rig& rig, const Goal& goal, const std::vector<Wire>& set, const SetWish& wish) {

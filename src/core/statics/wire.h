@@ -23,6 +23,9 @@ inline constexpr double steelModulus_Pa = 200e9;
 /// Drawn music wire of string gauge breaks at about this stress (thin wire a little above, thick below).
 inline constexpr double wireStrength_Pa = 2.6e9;
 
+/// Share of its breaking load beyond which no string is brought on purpose.
+inline constexpr double usualMostOfBreaking = 0.8;
+
 /// Mass per metre of the unstretched string (eq. 1, 3).
 [[nodiscard]] double unitMass_kgpm(const Wire& wire);
 /// Axial stiffness EA: tension per unit strain; the wrap carries none (eq. 2, 4).

@@ -162,6 +162,11 @@ inline constexpr FaultCode nothingSoldBears{QT_TRANSLATE_NOOP(
 inline constexpr FaultCode nothingSoldNear{
     QT_TRANSLATE_NOOP("Fault", "include number %1, for which no gauge in the catalogue pulls within %2 % of what is "
                                "wished; choose another tuning, or another guitar to follow")};
+inline constexpr FaultCode nothingInDrawers{QT_TRANSLATE_NOOP(
+    "Fault", "include number %1, and nothing in the drawers suits it; allow what is not there, or order it")};
+inline constexpr FaultCode tooFewInDrawers{
+    QT_TRANSLATE_NOOP("Fault", "are too few in the drawers: two want the last piece of one gauge; allow what is not "
+                               "there, or order it")};
 inline constexpr FaultCode choiceTookTooLong{QT_TRANSLATE_NOOP("Fault", "could not be chosen in time; try again")};
 
 inline constexpr FaultCode noSuchEvent{QT_TRANSLATE_NOOP("Fault", "is \"%1\", which is no event this program knows")};

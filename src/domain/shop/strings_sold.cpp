@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/shop/strings_sold.h"
 
+#include "domain/base/faults.h"
+
 #include <cmath>
 
 namespace flenzo {
@@ -26,37 +28,94 @@ Offered StringsSold::wires() const {
 }
 
 StringsSold stringsSoldFor(const Rig& rig, const Catalogue& catalogue, const Stock* drawers) {
-    const auto isThere = [drawers](const CatalogueString& item) {
-        const StockItem* lies = drawers ? inStock(*drawers, item.id) : nullptr;
-        return !drawers || (lies && lies->pieces > 0);
-    };
     StringsSold sold;
-    for (const RigString& string : rig.strings) {
-        sold.items.emplace_back();
-        for (const CatalogueString& item : catalogue.strings)
-            if (builtAlike(item.wire, string.wire) && isThere(item))
-                sold.items.back().push_back(&item);
+    sold.items.resize(rig.strings.size());
+    for (const CatalogueString& item : catalogue.strings) {
+        const StockItem* lies = drawers ? inStock(*drawers, item.id) : nullptr;
+        if (drawers && (!lies || lies->pieces <= 0))
+            continue;
+        FewPieces one;
+        for (std::size_t i = 0; i < rig.strings.size(); ++i)
+            if (builtAlike(item.wire, rig.strings[i].wire)) {
+                one.places.emplace_back(i, sold.items[i].size());
+                sold.items[i].push_back(&item);
+            }
+        if (lies && static_cast<qint64>(one.places.size()) > lies->pieces) {
+            one.pieces = static_cast<int>(lies->pieces);
+            sold.few.push_back(one);
+        }
     }
     return sold;
 }
 
+Rig guitarNow(const Estimate& known) {
+    Rig guitar = known.rig;
+    guitar.claw.turns = known.state.claw;
+    return guitar;
+}
+
+SetFigures figuresPlanned(const Job& job, const Rig& guitar) {
+    return figuresOf(guitar, job.goal, job.method.order);
+}
+
 SetFigures figuresBefore(const Job& job, const Rig& guitar) {
-    const Rig before = asItWas(guitar, job.oldSet());
+    const OldSet old = job.oldSet();
     Goal goal = job.goal;
-    if (job.wasLevel)
-        goal.angle_rad = job.oldAngle_rad;
-    return figuresOf(before, goal, job.method.order);
+    if (old.wasLevel) {
+        goal.angle_rad = old.angle_rad;
+        goal.deckLoad_Nm = old.pressed_Nm;
+    }
+    return figuresOf(asItWas(guitar, old), goal, job.method.order);
 }
 
 SetWish wishOf(const FeelWish& feel, const SetFigures& before) {
-    const SetFigures& like = feel.likes ? *feel.likes : before;
     SetWish wish;
     wish.keepsBalance = feel.keepsBalance;
     wish.equalPull = feel.equalPull;
-    wish.pull_N = like.level.tensions_N;
+    wish.pull_N = (feel.likes ? *feel.likes : before).level.tensions_N;
     if (feel.armShare)
-        wish.arm_NmPerRad = *feel.armShare * like.level.stiffness_NmPerRad;
+        wish.arm_NmPerRad = *feel.armShare * before.level.stiffness_NmPerRad;
     return wish;
+}
+
+SetProposal proposeSet(const Job& job, const Estimate& known, const Catalogue& catalogue, const FeelWish& feel,
+                       const Stock* drawers) {
+    SetProposal proposal;
+    proposal.guitar = guitarNow(known);
+    proposal.fromDrawers = drawers != nullptr;
+    proposal.before = figuresBefore(job, proposal.guitar);
+    proposal.wish = wishOf(feel, proposal.before);
+    const StringsSold sold = stringsSoldFor(proposal.guitar, catalogue, drawers);
+    const Offered offered = sold.wires();
+    proposal.choice = chooseSet(proposal.guitar, job.goal, offered, proposal.wish, sold.few);
+    for (std::size_t i = 0; i < proposal.choice.picks.size(); ++i)
+        proposal.strings.push_back(sold.items[i][proposal.choice.picks[i]]);
+    proposal.wires = wiresOf(offered, proposal.choice);
+    proposal.planned = figuresPlanned(job, proposal.guitar);
+    if (!proposal.wires.empty())
+        proposal.chosen = figuresPlanned(job, withWires(proposal.guitar, proposal.wires));
+    return proposal;
+}
+
+Fault whyNone(const SetProposal& proposal) {
+    const ChosenSet& choice = proposal.choice;
+    const QString name = QString::fromStdString(proposal.guitar.strings[choice.string].name);
+    const QString field = QStringLiteral("strings");
+    const auto percent = [](double share) { return QString::number(std::lround(100.0 * share)); };
+    if (proposal.fromDrawers && (choice.status == SetStatus::NothingOffered || choice.status == SetStatus::NothingNear))
+        return {faults::nothingInDrawers, field, {name}};
+    switch (choice.status) {
+    case SetStatus::NothingOffered:
+        return {faults::nothingSoldForString, field, {name}};
+    case SetStatus::NothingBears:
+        return {faults::nothingSoldBears, field, {name, percent(proposal.wish.mostOfBreaking)}};
+    case SetStatus::NothingNear:
+        return {faults::nothingSoldNear, field, {name, percent(proposal.wish.furthestPull)}};
+    case SetStatus::TooFewPieces:
+        return {faults::tooFewInDrawers, field};
+    default:
+        return {faults::choiceTookTooLong, field};
+    }
 }
 
 } // namespace flenzo

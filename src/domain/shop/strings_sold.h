@@ -13,13 +13,17 @@ namespace flenzo {
 /// wound with the same wrap.
 struct StringsSold {
     std::vector<std::vector<const CatalogueString*>> items;
+    std::vector<FewPieces> few; ///< of what lies in the drawers, less than could go on
     [[nodiscard]] Offered wires() const;
 };
 /// With `drawers` only what lies in them.
 [[nodiscard]] StringsSold stringsSoldFor(const Rig& rig, const Catalogue& catalogue, const Stock* drawers = nullptr);
 
-/// The guitar as it came in: the strings that come off, at their pitches, on the springs of then. `guitar` is the
-/// job's, as it is known by now.
+/// The guitar of a job as it is known by now, its claw where it stands.
+[[nodiscard]] Rig guitarNow(const Estimate& known);
+/// What the strings that a job puts on do to its guitar.
+[[nodiscard]] SetFigures figuresPlanned(const Job& job, const Rig& guitar);
+/// The guitar as it came in: the strings that come off, at their pitches, on the springs of then.
 [[nodiscard]] SetFigures figuresBefore(const Job& job, const Rig& guitar);
 
 /// A wish in the words of the person who has it, against the guitar as it came in.
@@ -27,8 +31,23 @@ struct FeelWish {
     bool keepsBalance = true;
     bool equalPull = false;
     std::optional<double> armShare;  ///< 0.85: a seventh softer
-    std::optional<SetFigures> likes; ///< pulls and arm as on that guitar, which has as many strings
+    std::optional<SetFigures> likes; ///< pulls as on that guitar, which has as many strings
 };
 [[nodiscard]] SetWish wishOf(const FeelWish& feel, const SetFigures& before);
+
+/// The set nearest to a wish beside the one that comes off and the one that is planned. It names strings of the
+/// catalogue that it was made from.
+struct SetProposal {
+    Rig guitar; ///< now, with the planned strings on it
+    SetWish wish;
+    ChosenSet choice;
+    std::vector<const CatalogueString*> strings; ///< chosen; empty where there is no set, which `whyNone` says
+    std::vector<Wire> wires;                     ///< theirs
+    SetFigures before, planned, chosen;
+    bool fromDrawers = false;
+};
+[[nodiscard]] SetProposal proposeSet(const Job& job, const Estimate& known, const Catalogue& catalogue,
+                                     const FeelWish& feel, const Stock* drawers = nullptr);
+[[nodiscard]] Fault whyNone(const SetProposal& proposal);
 
 } // namespace flenzo

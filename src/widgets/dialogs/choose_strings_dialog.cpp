@@ -33,7 +33,12 @@ QString percentOf(double share) {
     return QStringLiteral("%1 %").arg(decimal(100.0 * share, 0));
 }
 
-/// "tighten 1 3/16", "loosen 1/4", "none"; a sixteenth of one screw is the least that anybody turns.
+/// "+8 %" of what was.
+QString percentMore(double share) {
+    return signedNumber(100.0 * (share - 1.0), 0) + QStringLiteral(" %");
+}
+
+/// "tighten 1 3/16", "loosen 1/4", "no turn"; a sixteenth of one screw is the least that anybody turns.
 QString clawText(double more_turns) {
     if (std::abs(more_turns) <= ClawStepPolicy::finest_turns)
         return ChooseStringsDialog::tr("no turn");
@@ -172,8 +177,7 @@ void ChooseStringsDialog::pickOther(int row) {
     if (!read.ok()) {
         context_.accept(read.fault());
     } else {
-        const Job& job = read.value();
-        other_ = figuresOf(estimate(benchJobOf(job)).rig, job.goal, job.method.order);
+        other_ = figuresPlanned(read.value(), guitarNow(estimate(benchJobOf(read.value()))));
     }
     choose();
 }
@@ -236,34 +240,29 @@ void ChooseStringsDialog::choose() {
                       : tr("Choose a guitar to follow."));
         return;
     }
-    const SetFigures before = figuresBefore(job, guitar);
-    const SetWish wish = wishOf(feel(), before);
     const std::optional<Stock> drawers = drawersOnly_->isChecked() ? std::optional(stock()) : std::nullopt;
-    sold_ = stringsSoldFor(guitar, context_.catalogue(), drawers ? &*drawers : nullptr);
-    const Offered offered = sold_.wires();
-    chosen_ = chooseSet(guitar, job.goal, offered, wish);
-    if (chosen_.picks.empty()) {
-        refuse(whyNone(guitar, wish));
+    proposal_ = proposeSet(job, context_.session().derived().advice.guitar, context_.catalogue(), feel(),
+                           drawers ? &*drawers : nullptr);
+    if (proposal_.strings.empty()) {
+        QString why = whyNone(proposal_).sentence() + QLatin1Char('.');
+        refuse(why.replace(0, 1, why.front().toUpper()));
         return;
     }
     setVoice(verdict_, TextRole::Act);
     strings_->setVisible(true);
     guitar_->setVisible(true);
-    std::vector<Wire> set;
-    for (std::size_t i = 0; i < offered.size(); ++i)
-        set.push_back(offered[i][chosen_.picks[i]]);
-    const SetFigures planned = figuresOf(guitar, job.goal, job.method.order);
-    const SetFigures chosen = figuresOf(withWires(guitar, set), job.goal, job.method.order);
-    const bool isPlanned = withWires(job.rig, set) == job.rig;
+    const bool isPlanned = withWires(job.rig, proposal_.wires) == job.rig;
     putOn_->setEnabled(!isPlanned);
-    verdict_->setText(verdict(guitar, before, chosen) +
-                      (isPlanned ? QLatin1Char(' ') + tr("It is the one that is planned.") : QString()));
-    showStrings(guitar, before, planned, chosen);
-    showGuitar(before, planned, chosen);
+    verdict_->setText(verdict() + (isPlanned ? QLatin1Char(' ') + tr("It is the one that is planned.") : QString()));
+    showStrings();
+    showGuitar();
 }
 
 /// What the set comes to, and where the wish is not met, what hinders it.
-QString ChooseStringsDialog::verdict(const Rig& guitar, const SetFigures& before, const SetFigures& chosen) const {
+QString ChooseStringsDialog::verdict() const {
+    const Rig& guitar = proposal_.guitar;
+    const ChosenSet& choice = proposal_.choice;
+    const SetFigures &before = proposal_.before, &chosen = proposal_.chosen;
     QString words;
     if (!hasClaw(guitar))
         words = tr("In all %1.").arg(forceText(chosen.pull_N, context_.preferences().units));
@@ -276,85 +275,62 @@ QString ChooseStringsDialog::verdict(const Rig& guitar, const SetFigures& before
     if (const auto wished = feel().armShare; wished && before.level.balanced() && chosen.level.balanced()) {
         const double reached = chosen.level.stiffness_NmPerRad / before.level.stiffness_NmPerRad;
         constexpr double met = 0.01;
-        words += QLatin1Char(' ') + (std::abs(reached - *wished) <= met
-                                         ? tr("The arm is as wished.")
-                                         : tr("Strings alone bring the arm to %1 only; other springs do more.")
-                                               .arg(signedNumber(100.0 * (reached - 1.0), 0) + QStringLiteral(" %")));
+        words += QLatin1Char(' ') +
+                 (std::abs(reached - *wished) <= met
+                      ? tr("The arm is as wished.")
+                      : tr("Strings alone bring the arm to %1 only; other springs do more.").arg(percentMore(reached)));
     }
     const bool missed = feel().keepsBalance && std::abs(chosen.clawMore_turns) > 2.0 * ClawStepPolicy::finest_turns;
-    if (missed && !chosen_.atTheEnd.empty()) {
+    if (missed && !choice.atTheEnd.empty()) {
         QStringList names;
-        for (const std::size_t string : chosen_.atTheEnd)
+        for (const std::size_t string : choice.atTheEnd)
             names.append(QString::fromStdString(guitar.strings[string].name));
         words +=
             QLatin1Char(' ') +
             tr("Nothing sold comes nearer: the gauges for string %1 end there.").arg(names.join(QStringLiteral(", ")));
     }
-    if (chosen_.status == SetStatus::Good)
+    if (choice.status == SetStatus::Good)
         words += QLatin1Char(' ') + tr("There may be one that comes nearer still.");
     return words;
 }
 
-QString ChooseStringsDialog::whyNone(const Rig& guitar, const SetWish& wish) const {
-    const QString name = QString::fromStdString(guitar.strings[chosen_.string].name);
-    const bool isLacking = chosen_.status == SetStatus::NothingOffered || chosen_.status == SetStatus::NothingNear;
-    if (drawersOnly_->isChecked() && isLacking)
-        return tr("Nothing in the drawers suits string %1. Allow what is not there, or order it.").arg(name);
-    switch (chosen_.status) {
-    case SetStatus::NothingOffered:
-        return tr("Nothing in the catalogue is made as string %1 is. Choose another string for it first.").arg(name);
-    case SetStatus::NothingBears:
-        return tr("At this pitch every gauge for string %1 would come beyond %2 of its breaking load. Choose a lower "
-                  "tuning.")
-            .arg(name, percentOf(wish.mostOfBreaking));
-    case SetStatus::NothingNear:
-        return tr("No gauge for string %1 pulls within %2 of what is wished. Choose another wish or tuning.")
-            .arg(name, percentOf(wish.furthestPull));
-    default:
-        return tr("No set was found in time. Choose another wish.");
-    }
-}
-
-void ChooseStringsDialog::showStrings(const Rig& guitar, const SetFigures& before, const SetFigures& planned,
-                                      const SetFigures& chosen) {
+void ChooseStringsDialog::showStrings() {
+    const SetProposal& of = proposal_;
     const Job& job = context_.session().job();
     const Units& units = context_.preferences().units;
     const auto cell = [&](const Wire& wire, double pull_N) {
         return gaugeText(wire.gauge_m, units) + QStringLiteral("   ") + forceText(pull_N, units);
     };
     QList<QStringList> rows;
-    for (std::size_t i = 0; i < guitar.strings.size(); ++i) {
-        const bool bends = i < chosen.bend_N.size() && chosen.bend_N[i] > 0.0;
-        rows.append({QString::fromStdString(guitar.strings[i].name), cell(job.off[i].wire, before.level.tensions_N[i]),
-                     cell(guitar.strings[i].wire, planned.level.tensions_N[i]),
-                     cell(sold_.items[i][chosen_.picks[i]]->wire, chosen.level.tensions_N[i]),
-                     percentOf(chosen.ofBreaking[i]), bends ? forceText(chosen.bend_N[i], units) : nothing});
+    for (std::size_t i = 0; i < of.wires.size(); ++i) {
+        const RigString& string = of.guitar.strings[i];
+        const bool bends = i < of.chosen.bend_N.size() && of.chosen.bend_N[i] > 0.0;
+        rows.append({QString::fromStdString(string.name), cell(job.off[i].wire, of.before.level.tensions_N[i]),
+                     cell(string.wire, of.planned.level.tensions_N[i]),
+                     cell(of.wires[i], of.chosen.level.tensions_N[i]), percentOf(of.chosen.ofBreaking[i]),
+                     bends ? forceText(of.chosen.bend_N[i], units) : nothing});
     }
     strings_->show(rows, basePixels(context_.preferences()));
 }
 
-void ChooseStringsDialog::showGuitar(const SetFigures& before, const SetFigures& planned, const SetFigures& chosen) {
+void ChooseStringsDialog::showGuitar() {
     const Units& units = context_.preferences().units;
-    const Rig& guitar = context_.session().derived().rig();
+    const LevelSolution& before = proposal_.before.level;
     QList<QStringList> rows;
     const auto row = [&](const QString& title, const auto& text) {
-        rows.append({title, text(before), text(planned), text(chosen)});
+        rows.append({title, text(proposal_.before), text(proposal_.planned), text(proposal_.chosen)});
     };
     const auto ifBalanced = [](const auto& text) {
         return [text](const SetFigures& of) { return of.level.balanced() ? text(of) : nothing; };
     };
     row(tr("Pull"), [&](const SetFigures& of) { return forceText(of.pull_N, units); });
-    if (hasClaw(guitar)) {
+    if (hasClaw(proposal_.guitar)) {
         row(tr("Claw"), ifBalanced([](const SetFigures& of) { return clawText(of.clawMore_turns); }));
         row(tr("Springs that hold it"),
             [](const SetFigures& of) { return of.springs == 0 ? tr("none do") : QString::number(of.springs); });
     }
     row(tr("Arm, against before"), ifBalanced([&](const SetFigures& of) {
-            return before.level.balanced()
-                       ? signedNumber(100.0 * (of.level.stiffness_NmPerRad / before.level.stiffness_NmPerRad - 1.0),
-                                      0) +
-                             QStringLiteral(" %")
-                       : nothing;
+            return before.balanced() ? percentMore(of.level.stiffness_NmPerRad / before.stiffness_NmPerRad) : nothing;
         }));
     row(tr("Arm, a half step down"), ifBalanced([](const SetFigures& of) {
             return of.armHalfStep_Nm > 0.0 ? momentText(of.armHalfStep_Nm) : tr("beyond its stop");
@@ -371,8 +347,8 @@ void ChooseStringsDialog::showGuitar(const SetFigures& before, const SetFigures&
 
 void ChooseStringsDialog::putOn() {
     CatalogueSet set;
-    for (std::size_t i = 0; i < chosen_.picks.size(); ++i)
-        set.items.append(sold_.items[i][chosen_.picks[i]]->id);
+    for (const CatalogueString* string : proposal_.strings)
+        set.items.append(string->id);
     const auto& sets = context_.catalogue().sets;
     const auto known =
         std::find_if(sets.begin(), sets.end(), [&](const CatalogueSet& other) { return other.items == set.items; });

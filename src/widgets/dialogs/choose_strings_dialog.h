@@ -37,15 +37,13 @@ private:
     [[nodiscard]] FeelWish feel() const;
     [[nodiscard]] QString wishWords() const;
     void choose();
-    void showStrings(const Rig& guitar, const SetFigures& before, const SetFigures& planned, const SetFigures& chosen);
-    void showGuitar(const SetFigures& before, const SetFigures& planned, const SetFigures& chosen);
-    [[nodiscard]] QString verdict(const Rig& guitar, const SetFigures& before, const SetFigures& chosen) const;
-    [[nodiscard]] QString whyNone(const Rig& guitar, const SetWish& wish) const;
+    void showStrings();
+    void showGuitar();
+    [[nodiscard]] QString verdict() const;
     void putOn();
 
     AppContext& context_;
-    StringsSold sold_;
-    ChosenSet chosen_;
+    SetProposal proposal_;
     QButtonGroup* wishes_;
     QSpinBox* arm_;
     QComboBox* others_; ///< guitars to follow
