@@ -8884,28 +8884,8 @@
 <context>
     <name>flenzo::ChooseStringsDialog</name>
     <message>
-        <source>no turn</source>
-        <translation>nicht drehen</translation>
-    </message>
-    <message>
-        <source>tighten %1</source>
-        <translation>%1 anziehen</translation>
-    </message>
-    <message>
-        <source>loosen %1</source>
-        <translation>%1 lösen</translation>
-    </message>
-    <message>
         <source>Choose strings</source>
         <translation>Saiten auswählen</translation>
-    </message>
-    <message>
-        <source>String</source>
-        <translation>Saite</translation>
-    </message>
-    <message>
-        <source>Comes off</source>
-        <translation>Kommt ab</translation>
     </message>
     <message>
         <source>Planned</source>
@@ -8916,28 +8896,8 @@
         <translation>Gewählt</translation>
     </message>
     <message>
-        <source>Of breaking</source>
-        <translation>Von Bruchlast</translation>
-    </message>
-    <message>
-        <source>The chosen set, string by string</source>
-        <translation>Der gewählte Satz, Saite für Saite</translation>
-    </message>
-    <message>
-        <source>All strings at pitch</source>
-        <translation>Alle Saiten gestimmt</translation>
-    </message>
-    <message>
         <source>As it came</source>
         <translation>Wie gebracht</translation>
-    </message>
-    <message>
-        <source>What each set does to the guitar</source>
-        <translation>Was jeder Satz mit der Gitarre macht</translation>
-    </message>
-    <message>
-        <source>Plan this set</source>
-        <translation>Diesen Satz planen</translation>
     </message>
     <message>
         <source>&amp;Arm softer or stiffer by</source>
@@ -8980,32 +8940,8 @@
         <translation>Vielleicht gibt es einen, der noch näher kommt.</translation>
     </message>
     <message>
-        <source>Pull</source>
-        <translation>Zug</translation>
-    </message>
-    <message>
-        <source>Springs that hold it</source>
-        <translation>Federn, die es halten</translation>
-    </message>
-    <message>
-        <source>none do</source>
-        <translation>keine</translation>
-    </message>
-    <message>
-        <source>beyond its stop</source>
-        <translation>erst hinter dem Anschlag</translation>
-    </message>
-    <message>
-        <source>Range upwards</source>
-        <translation>Weg nach oben</translation>
-    </message>
-    <message>
         <source>choose strings</source>
         <translation>Saiten auswählen</translation>
-    </message>
-    <message>
-        <source>Bend</source>
-        <translation>Ziehen</translation>
     </message>
     <message>
         <source>Close</source>
@@ -9036,26 +8972,6 @@
         <translation>Es ist der geplante.</translation>
     </message>
     <message>
-        <source>Claw</source>
-        <translation>Federkralle</translation>
-    </message>
-    <message>
-        <source>Arm, against before</source>
-        <translation>Hebel gegen vorher</translation>
-    </message>
-    <message>
-        <source>Arm, a half step down</source>
-        <translation>Hebel, Halbton hinab</translation>
-    </message>
-    <message>
-        <source>Float, N·m/rad</source>
-        <translation>Schweben, N·m/rad</translation>
-    </message>
-    <message>
-        <source>Left after a pass</source>
-        <translation>Rest je Durchgang</translation>
-    </message>
-    <message>
         <source>As &amp;on</source>
         <translation>Wie &amp;auf</translation>
     </message>
@@ -9066,10 +8982,6 @@
     <message>
         <source>only from the &amp;drawers</source>
         <translation>nur aus den &amp;Schubladen</translation>
-    </message>
-    <message>
-        <source>Single strings that lie in the shop&apos;s stock</source>
-        <translation>Einzelne Saiten, die im Lager der Werkstatt liegen</translation>
     </message>
     <message>
         <source>Choose a guitar to follow.</source>
@@ -9100,12 +9012,104 @@
         <translation>Die Brücke ruht in der geplanten Stimmung, wo sie soll, mit so wenig anderem Zug wie möglich.</translation>
     </message>
     <message>
-        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step.</source>
-        <translation>Berechnet für diese Gitarre, wie sie jetzt bekannt ist. Ziehen: seitwärts am zwölften Bund um einen Ganzton, die Brücke gibt nach. Halbton des Hebels: am Drehpunkt, im Mittel aller Saiten. Senken: nur die tiefste Saite, einen Ganzton.</translation>
+        <source>%1 springs instead of %2</source>
+        <translation>%1 Federn statt %2</translation>
     </message>
     <message>
-        <source>Drop moves others</source>
-        <translation>Senken: andere</translation>
+        <source>springs stiffer by %1 %</source>
+        <translation>Federn um %1 % härter</translation>
+    </message>
+    <message>
+        <source>springs softer by %1 %</source>
+        <translation>Federn um %1 % weicher</translation>
+    </message>
+    <message>
+        <source>longer or packed by %1 mm</source>
+        <translation>um %1 mm länger oder unterlegt</translation>
+    </message>
+    <message>
+        <source>shorter by %1 mm</source>
+        <translation>um %1 mm kürzer</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step; where a stop keeps the arm from going back, the others stay.</source>
+        <translation>Berechnet für diese Gitarre, wie sie jetzt bekannt ist. Ziehen: seitlich am zwölften Bund um einen Ganzton, wobei die Brücke nachgibt. Der Halbton des Hebels: an der Drehachse, alle Saiten im Mittel. Senken: die tiefste Saite allein um einen Ganzton; wo ein Anschlag den Hebel nicht zurücklässt, bleiben die anderen.</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>other &amp;springs too</source>
+        <translation>auch andere &amp;Federn</translation>
+    </message>
+    <message>
+        <source>Up to two fewer or more, softer or stiffer by a fifth</source>
+        <translation>Bis zu zwei weniger oder mehr, um ein Fünftel weicher oder härter</translation>
+    </message>
+    <message>
+        <source>Sets and single strings that lie in the shop&apos;s stock</source>
+        <translation>Sätze und einzelne Saiten, die im Bestand der Werkstatt liegen</translation>
+    </message>
+    <message>
+        <source>A set to look at beside the chosen one</source>
+        <translation>Ein Satz, der neben dem gewählten steht</translation>
+    </message>
+    <message>
+        <source>Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres</source>
+        <translation>Einen Satz wählen oder seine Stärken eintippen: 9 11 16 24 32 42, oder 0.23 0.28 … in Millimetern</translation>
+    </message>
+    <message>
+        <source>choose, or type gauges</source>
+        <translation>wählen oder Stärken eintippen</translation>
+    </message>
+    <message>
+        <source>%1  (%2 in the drawers)</source>
+        <translation>%1  (%2 in den Schubladen)</translation>
+    </message>
+    <message>
+        <source>Its twin: pulls and arm as on the other guitar, with the strings and springs that come nearest.</source>
+        <translation>Ihr Zwilling: Zug und Hebel wie auf der anderen Gitarre, mit den Saiten und Federn, die am nächsten kommen.</translation>
+    </message>
+    <message>
+        <source>Beside</source>
+        <translation>Daneben</translation>
+    </message>
+    <message>
+        <source>Beside: %1.</source>
+        <translation>Daneben: %1.</translation>
+    </message>
+    <message>
+        <source>With %1.</source>
+        <translation>Mit: %1.</translation>
+    </message>
+    <message>
+        <source>Strings and springs bring the arm to %1 only.</source>
+        <translation>Saiten und Federn bringen den Hebel nur auf %1.</translation>
+    </message>
+    <message>
+        <source>It goes up %1 less than the other: that is its recess, no string changes it.</source>
+        <translation>Sie geht um %1 weniger hoch als die andere: das ist ihre Fräsung, keine Saite ändert das.</translation>
+    </message>
+    <message>
+        <source>It goes up %1 further than the other: that is its recess, no string changes it.</source>
+        <translation>Sie geht um %1 weiter hoch als die andere: das ist ihre Fräsung, keine Saite ändert das.</translation>
+    </message>
+    <message>
+        <source>Plan t&amp;he one beside</source>
+        <translation>Den da&amp;neben planen</translation>
+    </message>
+    <message>
+        <source>Plan the &amp;chosen set</source>
+        <translation>Den &amp;gewählten Satz planen</translation>
+    </message>
+    <message>
+        <source>&amp;Beside:</source>
+        <translation>&amp;Daneben:</translation>
+    </message>
+    <message>
+        <source>Its arm stays %1 from the other&apos;s.</source>
+        <translation>Ihr Hebel bleibt %1 von dem der anderen.</translation>
     </message>
 </context>
 <context>
@@ -11647,6 +11651,105 @@ kommt noch</translation>
     <message>
         <source>string %1</source>
         <translation>Saite %1</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SetComparison</name>
+    <message>
+        <source>no turn</source>
+        <translation>nicht drehen</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>%1 anziehen</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>%1 lösen</translation>
+    </message>
+    <message>
+        <source>Sets side by side</source>
+        <translation>Sätze nebeneinander</translation>
+    </message>
+    <message>
+        <source>Gauge %1, pull %2, bend %2</source>
+        <translation>Stärke %1, Zug %2, Ziehen %2</translation>
+    </message>
+    <message>
+        <source>All strings</source>
+        <translation>Alle Saiten</translation>
+    </message>
+    <message>
+        <source>Of breaking load</source>
+        <translation>Von der Bruchlast</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Federkralle</translation>
+    </message>
+    <message>
+        <source>Springs that hold it</source>
+        <translation>Federn, die es halten</translation>
+    </message>
+    <message>
+        <source>none do</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>Arm, against before</source>
+        <translation>Hebel gegen vorher</translation>
+    </message>
+    <message>
+        <source>Arm, a half step down</source>
+        <translation>Hebel, Halbton hinab</translation>
+    </message>
+    <message>
+        <source>beyond its stop</source>
+        <translation>erst hinter dem Anschlag</translation>
+    </message>
+    <message>
+        <source>Float, N·m/rad</source>
+        <translation>Schweben, N·m/rad</translation>
+    </message>
+    <message>
+        <source>Range upwards</source>
+        <translation>Weg nach oben</translation>
+    </message>
+    <message>
+        <source>Drop: others move</source>
+        <translation>Senken: andere gehen</translation>
+    </message>
+    <message>
+        <source>Drop: on a stop</source>
+        <translation>Senken: am Anschlag</translation>
+    </message>
+    <message>
+        <source>Drop: fine tuner</source>
+        <translation>Senken: Feinstimmer</translation>
+    </message>
+    <message>
+        <source>%1 of %2 turns</source>
+        <translation>%1 von %2 Umdr.</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdr.</translation>
+    </message>
+    <message>
+        <source>Left after a pass</source>
+        <translation>Rest je Durchgang</translation>
+    </message>
+    <message>
+        <source>Passes</source>
+        <translation>Durchgänge</translation>
+    </message>
+    <message>
+        <source>Minutes, whole job</source>
+        <translation>Minuten, ganze Arbeit</translation>
+    </message>
+    <message>
+        <source>Price of the strings</source>
+        <translation>Preis der Saiten</translation>
     </message>
 </context>
 <context>

@@ -8884,28 +8884,8 @@
 <context>
     <name>flenzo::ChooseStringsDialog</name>
     <message>
-        <source>no turn</source>
-        <translation>sin girar</translation>
-    </message>
-    <message>
-        <source>tighten %1</source>
-        <translation>apretar %1</translation>
-    </message>
-    <message>
-        <source>loosen %1</source>
-        <translation>aflojar %1</translation>
-    </message>
-    <message>
         <source>Choose strings</source>
         <translation>Elegir cuerdas</translation>
-    </message>
-    <message>
-        <source>String</source>
-        <translation>Cuerda</translation>
-    </message>
-    <message>
-        <source>Comes off</source>
-        <translation>Sale</translation>
     </message>
     <message>
         <source>Planned</source>
@@ -8916,28 +8896,8 @@
         <translation>Elegido</translation>
     </message>
     <message>
-        <source>Of breaking</source>
-        <translation>De la rotura</translation>
-    </message>
-    <message>
-        <source>The chosen set, string by string</source>
-        <translation>El juego elegido, cuerda por cuerda</translation>
-    </message>
-    <message>
-        <source>All strings at pitch</source>
-        <translation>Todas afinadas</translation>
-    </message>
-    <message>
         <source>As it came</source>
         <translation>Como llegó</translation>
-    </message>
-    <message>
-        <source>What each set does to the guitar</source>
-        <translation>Lo que hace cada juego a la guitarra</translation>
-    </message>
-    <message>
-        <source>Plan this set</source>
-        <translation>Planear este juego</translation>
     </message>
     <message>
         <source>&amp;Arm softer or stiffer by</source>
@@ -8980,32 +8940,8 @@
         <translation>Puede que haya uno que se acerque aún más.</translation>
     </message>
     <message>
-        <source>Pull</source>
-        <translation>Tracción</translation>
-    </message>
-    <message>
-        <source>Springs that hold it</source>
-        <translation>Muelles que lo sujetan</translation>
-    </message>
-    <message>
-        <source>none do</source>
-        <translation>ninguno</translation>
-    </message>
-    <message>
-        <source>beyond its stop</source>
-        <translation>más allá del tope</translation>
-    </message>
-    <message>
-        <source>Range upwards</source>
-        <translation>Recorrido hacia arriba</translation>
-    </message>
-    <message>
         <source>choose strings</source>
         <translation>elegir cuerdas</translation>
-    </message>
-    <message>
-        <source>Bend</source>
-        <translation>Estirar</translation>
     </message>
     <message>
         <source>Close</source>
@@ -9036,26 +8972,6 @@
         <translation>Es el planeado.</translation>
     </message>
     <message>
-        <source>Claw</source>
-        <translation>Garra</translation>
-    </message>
-    <message>
-        <source>Arm, against before</source>
-        <translation>Palanca frente a antes</translation>
-    </message>
-    <message>
-        <source>Arm, a half step down</source>
-        <translation>Palanca, medio tono</translation>
-    </message>
-    <message>
-        <source>Float, N·m/rad</source>
-        <translation>Flotación, N·m/rad</translation>
-    </message>
-    <message>
-        <source>Left after a pass</source>
-        <translation>Queda por pasada</translation>
-    </message>
-    <message>
         <source>As &amp;on</source>
         <translation>Como &amp;en</translation>
     </message>
@@ -9066,10 +8982,6 @@
     <message>
         <source>only from the &amp;drawers</source>
         <translation>solo de los ca&amp;jones</translation>
-    </message>
-    <message>
-        <source>Single strings that lie in the shop&apos;s stock</source>
-        <translation>Cuerdas sueltas que hay en las existencias del taller</translation>
     </message>
     <message>
         <source>Choose a guitar to follow.</source>
@@ -9100,12 +9012,104 @@
         <translation>El puente reposa donde debe en la afinación planeada, con tiros lo más cerca posible de los de antes.</translation>
     </message>
     <message>
-        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step.</source>
-        <translation>Calculado para esta guitarra tal como se conoce ahora. Estirar: de lado en el traste doce, un tono, y el puente cede. Medio tono de la palanca: en el pivote, la media de las cuerdas. Bajada: solo la cuerda más grave, un tono.</translation>
+        <source>%1 springs instead of %2</source>
+        <translation>%1 muelles en vez de %2</translation>
     </message>
     <message>
-        <source>Drop moves others</source>
-        <translation>Bajada: mueve otras</translation>
+        <source>springs stiffer by %1 %</source>
+        <translation>muelles un %1 % más duros</translation>
+    </message>
+    <message>
+        <source>springs softer by %1 %</source>
+        <translation>muelles un %1 % más blandos</translation>
+    </message>
+    <message>
+        <source>longer or packed by %1 mm</source>
+        <translation>%1 mm más largo o calzado</translation>
+    </message>
+    <message>
+        <source>shorter by %1 mm</source>
+        <translation>%1 mm más corto</translation>
+    </message>
+    <message>
+        <source>Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, the bridge giving way. The arm&apos;s half step: at the pivot, all strings on the mean. Drop: the lowest string alone, a whole step; where a stop keeps the arm from going back, the others stay.</source>
+        <translation>Calculado para esta guitarra tal como se la conoce ahora. Estirar: de lado en el traste doce, un tono, cediendo el puente. El semitono de la palanca: en el eje, todas las cuerdas de media. Bajar: la cuerda más grave sola, un tono; donde un tope no deja volver la palanca, las demás se quedan.</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>juego</translation>
+    </message>
+    <message>
+        <source>other &amp;springs too</source>
+        <translation>también otros &amp;muelles</translation>
+    </message>
+    <message>
+        <source>Up to two fewer or more, softer or stiffer by a fifth</source>
+        <translation>Hasta dos menos o más, un quinto más blandos o más duros</translation>
+    </message>
+    <message>
+        <source>Sets and single strings that lie in the shop&apos;s stock</source>
+        <translation>Juegos y cuerdas sueltas que hay en los cajones del taller</translation>
+    </message>
+    <message>
+        <source>A set to look at beside the chosen one</source>
+        <translation>Un juego que se ve al lado del elegido</translation>
+    </message>
+    <message>
+        <source>Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres</source>
+        <translation>Elegir un juego, o teclear sus calibres: 9 11 16 24 32 42, o 0.23 0.28 … en milímetros</translation>
+    </message>
+    <message>
+        <source>choose, or type gauges</source>
+        <translation>elegir, o teclear calibres</translation>
+    </message>
+    <message>
+        <source>%1  (%2 in the drawers)</source>
+        <translation>%1  (%2 en los cajones)</translation>
+    </message>
+    <message>
+        <source>Its twin: pulls and arm as on the other guitar, with the strings and springs that come nearest.</source>
+        <translation>Su gemela: tiros y palanca como en la otra guitarra, con las cuerdas y los muelles que más se acercan.</translation>
+    </message>
+    <message>
+        <source>Beside</source>
+        <translation>Al lado</translation>
+    </message>
+    <message>
+        <source>Beside: %1.</source>
+        <translation>Al lado: %1.</translation>
+    </message>
+    <message>
+        <source>With %1.</source>
+        <translation>Con: %1.</translation>
+    </message>
+    <message>
+        <source>Strings and springs bring the arm to %1 only.</source>
+        <translation>Cuerdas y muelles solo llevan la palanca a %1.</translation>
+    </message>
+    <message>
+        <source>It goes up %1 less than the other: that is its recess, no string changes it.</source>
+        <translation>Sube %1 menos que la otra: es su rebaje, ninguna cuerda lo cambia.</translation>
+    </message>
+    <message>
+        <source>It goes up %1 further than the other: that is its recess, no string changes it.</source>
+        <translation>Sube %1 más que la otra: es su rebaje, ninguna cuerda lo cambia.</translation>
+    </message>
+    <message>
+        <source>Plan t&amp;he one beside</source>
+        <translation>Planear el de al la&amp;do</translation>
+    </message>
+    <message>
+        <source>Plan the &amp;chosen set</source>
+        <translation>Planear el ele&amp;gido</translation>
+    </message>
+    <message>
+        <source>&amp;Beside:</source>
+        <translation>A&amp;l lado:</translation>
+    </message>
+    <message>
+        <source>Its arm stays %1 from the other&apos;s.</source>
+        <translation>Su palanca queda a %1 de la otra.</translation>
     </message>
 </context>
 <context>
@@ -11647,6 +11651,105 @@ por venir</translation>
     <message>
         <source>string %1</source>
         <translation>cuerda %1</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::SetComparison</name>
+    <message>
+        <source>no turn</source>
+        <translation>sin girar</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>apretar %1</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>aflojar %1</translation>
+    </message>
+    <message>
+        <source>Sets side by side</source>
+        <translation>Juegos uno al lado del otro</translation>
+    </message>
+    <message>
+        <source>Gauge %1, pull %2, bend %2</source>
+        <translation>Calibre %1, tiro %2, estirar %2</translation>
+    </message>
+    <message>
+        <source>All strings</source>
+        <translation>Todas las cuerdas</translation>
+    </message>
+    <message>
+        <source>Of breaking load</source>
+        <translation>De la carga de rotura</translation>
+    </message>
+    <message>
+        <source>Claw</source>
+        <translation>Garra</translation>
+    </message>
+    <message>
+        <source>Springs that hold it</source>
+        <translation>Muelles que lo sujetan</translation>
+    </message>
+    <message>
+        <source>none do</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>Arm, against before</source>
+        <translation>Palanca frente a antes</translation>
+    </message>
+    <message>
+        <source>Arm, a half step down</source>
+        <translation>Palanca, medio tono</translation>
+    </message>
+    <message>
+        <source>beyond its stop</source>
+        <translation>más allá del tope</translation>
+    </message>
+    <message>
+        <source>Float, N·m/rad</source>
+        <translation>Flotación, N·m/rad</translation>
+    </message>
+    <message>
+        <source>Range upwards</source>
+        <translation>Recorrido hacia arriba</translation>
+    </message>
+    <message>
+        <source>Drop: others move</source>
+        <translation>Bajar: las demás van</translation>
+    </message>
+    <message>
+        <source>Drop: on a stop</source>
+        <translation>Bajar: en un tope</translation>
+    </message>
+    <message>
+        <source>Drop: fine tuner</source>
+        <translation>Bajar: afinador fino</translation>
+    </message>
+    <message>
+        <source>%1 of %2 turns</source>
+        <translation>%1 de %2 vueltas</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 vueltas</translation>
+    </message>
+    <message>
+        <source>Left after a pass</source>
+        <translation>Queda por pasada</translation>
+    </message>
+    <message>
+        <source>Passes</source>
+        <translation>Pasadas</translation>
+    </message>
+    <message>
+        <source>Minutes, whole job</source>
+        <translation>Minutos, todo el trabajo</translation>
+    </message>
+    <message>
+        <source>Price of the strings</source>
+        <translation>Precio de las cuerdas</translation>
     </message>
 </context>
 <context>

@@ -35,8 +35,16 @@ QJsonObject figuresJson(const Rig& rig, const SetFigures& figures, double armBef
         out[QStringLiteral("armOfBefore")] = figures.level.stiffness_NmPerRad / armBefore_NmPerRad;
     out[QStringLiteral("armHalfStepNm")] = figures.armHalfStep_Nm;
     out[QStringLiteral("rangeUpDeg")] = degrees(figures.rangeUp_rad);
-    if (figures.dropMovesOthers_cents)
-        out[QStringLiteral("dropMovesOthersCents")] = *figures.dropMovesOthers_cents;
+    if (figures.drop) {
+        QJsonObject drop{{QStringLiteral("movesOthersCents"), figures.drop->movesOthers_cents},
+                         {QStringLiteral("onStopNm"), figures.drop->onStop_Nm}};
+        if (figures.drop->fineThere_turns > 0.0) {
+            drop[QStringLiteral("fineTunerTurns")] = figures.drop->fineFree_turns;
+            drop[QStringLiteral("fineTunerTurnsOnStop")] = figures.drop->fineHeld_turns;
+            drop[QStringLiteral("fineTunerTurnsThere")] = figures.drop->fineThere_turns;
+        }
+        out[QStringLiteral("drop")] = drop;
+    }
     out[QStringLiteral("passFactor")] = figures.passFactor;
     return out;
 }
@@ -55,15 +63,20 @@ Result<QJsonObject> chooseJson(const Job& job, const Catalogue& catalogue, const
     const LevelSolution& level = proposal.before.level;
     const double arm = level.balanced() ? level.stiffness_NmPerRad : 0.0;
     const Rig& guitar = proposal.guitar;
-    return QJsonObject{
-        {QStringLiteral("set"), items},
-        {QStringLiteral("proven"), proposal.choice.status == SetStatus::Best},
-        {QStringLiteral("distance"), proposal.choice.cost},
-        {QStringLiteral("leastDistance"), proposal.choice.bound},
-        {QStringLiteral("atTheEndOfWhatIsSold"), hindered},
-        {QStringLiteral("before"), figuresJson(asItWas(guitar, job.oldSet()), proposal.before, arm)},
-        {QStringLiteral("planned"), figuresJson(guitar, proposal.planned, arm)},
-        {QStringLiteral("chosen"), figuresJson(withWires(guitar, proposal.wires), proposal.chosen, arm)}};
+    QJsonObject json{{QStringLiteral("set"), items},
+                     {QStringLiteral("proven"), proposal.choice.status == SetStatus::Best},
+                     {QStringLiteral("distance"), proposal.choice.cost},
+                     {QStringLiteral("leastDistance"), proposal.choice.bound},
+                     {QStringLiteral("atTheEndOfWhatIsSold"), hindered},
+                     {QStringLiteral("before"), figuresJson(asItWas(guitar, job.oldSet()), proposal.before, arm)},
+                     {QStringLiteral("planned"), figuresJson(guitar, proposal.planned, arm)},
+                     {QStringLiteral("chosen"), figuresJson(withProposal(guitar, proposal), proposal.chosen, arm)}};
+    if (feel.springsToo)
+        json[QStringLiteral("springs")] =
+            QJsonObject{{QStringLiteral("count"), static_cast<int>(proposal.springs.springs)},
+                        {QStringLiteral("rateOfNow"), proposal.springs.rateShare},
+                        {QStringLiteral("packingMm"), proposal.packing_m / metresPerMm}};
+    return json;
 }
 
 } // namespace flenzo

@@ -85,7 +85,7 @@ int runAgain(const QString& path) {
 struct ChooseOptions {
     double arm_percent = 0.0;
     std::string like;
-    bool equal = false, turnsAllowed = false;
+    bool equal = false, turnsAllowed = false, springsToo = false;
 };
 
 int runChoose(const QString& path, const ChooseOptions& options) {
@@ -95,7 +95,7 @@ int runChoose(const QString& path, const ChooseOptions& options) {
     const Result<Catalogue> catalogue = bundledCatalogue();
     if (!catalogue.ok())
         return refuse(sentence(QStringLiteral("catalogue"), catalogue.fault()));
-    FeelWish feel{!options.turnsAllowed, options.equal, std::nullopt, std::nullopt};
+    FeelWish feel{!options.turnsAllowed, options.equal, std::nullopt, std::nullopt, options.springsToo};
     if (options.arm_percent != 0.0)
         feel.armShare = 1.0 + options.arm_percent / 100.0;
     if (!options.like.empty()) {
@@ -351,6 +351,8 @@ int main(int argc, char** argv) {
     chooseCommand->add_option("--like", choose.like, "the flenzo-job whose strings' pull is wished");
     chooseCommand->add_flag("--equal", choose.equal, "every string pulls alike");
     chooseCommand->add_flag("--turns", choose.turnsAllowed, "the claw may be turned");
+    chooseCommand->add_flag("--springs", choose.springsToo,
+                            "other springs may go in; with --like the arm of that guitar is wished as well");
     std::string script;
     std::uint32_t seed = 1;
     bool adviser = false;

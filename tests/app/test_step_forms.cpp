@@ -10,6 +10,7 @@
 #include "support/window.h"
 #include "widgets/controls/field_table.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/controls/set_comparison.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/photo_level_dialog.h"
@@ -76,6 +77,12 @@ class TestStepForms : public QObject, protected WindowFixture {
         field->setFocus();
         field->clear();
         QTest::keyClicks(field, words);
+    }
+    static int rowOf(const QTableWidget* table, const QString& title) {
+        for (int row = 0; row < table->rowCount(); ++row)
+            if (table->item(row, 0)->text() == title)
+                return row;
+        return -1;
     }
     QAction* action(const QString& part) {
         for (QAction* one : window_->findChildren<QAction*>())
@@ -428,8 +435,16 @@ private Q_SLOTS:
         QTRY_VERIFY(dialog->isVisible());
         const auto verdict = [&] { return dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"))->text(); };
         QVERIFY2(verdict().contains(QLatin1String("no claw turn")), qPrintable(verdict()));
-        auto* strings = dialog->findChild<QTableWidget*>(QStringLiteral("chosenStrings"));
-        QCOMPARE(strings->rowCount(), static_cast<int>(before.strings.size()));
+        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
+        QVERIFY(table->rowCount() > static_cast<int>(before.strings.size()));
+        QCOMPARE(table->columnCount(), 4);
+        // What passes and minutes each takes comes when it has been played; what came off is not played.
+        table->finish();
+        const int minutes = rowOf(table, QStringLiteral("Minutes, whole job"));
+        QCOMPARE(table->item(minutes, 1)->text(), QStringLiteral("–"));
+        for (const int column : {2, 3})
+            QVERIFY2(table->item(minutes, column)->text().at(0).isDigit(),
+                     qPrintable(table->item(minutes, column)->text()));
         // The arm by keys: the verdict follows, and says so where strings alone do not reach it.
         auto* arm = dialog->findChild<QSpinBox*>(QStringLiteral("armPercent"));
         arm->setFocus();
@@ -450,6 +465,72 @@ private Q_SLOTS:
         QVERIFY(job().rig.strings == before.strings);
     }
 
+    /// A set that is typed, and one by name, stand beside the chosen one with what they do, and can be planned.
+    void aSetBesideIsTypedAndPlanned() {
+        openAt(2, StepId::OldSet);
+        const std::size_t strings = job().rig.strings.size();
+        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
+        auto* dialog = find<QDialog>("chooseStrings");
+        QTRY_VERIFY(dialog->isVisible());
+        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
+        auto* beside = dialog->findChild<QComboBox*>(QStringLiteral("setBeside"));
+        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
+        QVERIFY(beside->count() > 1 && beside->currentText().isEmpty());
+        const auto typeBeside = [beside](const QString& gauges) {
+            beside->lineEdit()->setFocus();
+            beside->lineEdit()->clear();
+            QTest::keyClicks(beside->lineEdit(), gauges);
+            QTest::keyClick(beside->lineEdit(), Qt::Key_Return);
+        };
+        typeBeside(QStringLiteral("9 11"));
+        QVERIFY2(verdict->text().contains(QLatin1String("Beside:")), qPrintable(verdict->text()));
+        QCOMPARE(table->columnCount(), 4);
+        QCOMPARE(strings, std::size_t(6));
+        typeBeside(QStringLiteral("46 36 26 17 13 8.5"));
+        QCOMPARE(table->columnCount(), 5);
+        QCOMPARE(table->horizontalHeaderItem(4)->text(), QStringLiteral("Beside"));
+        const QString thinnest = table->item(static_cast<int>(strings) - 1, 4)->text();
+        QVERIFY2(thinnest.startsWith(QLatin1String("0.216 ")), qPrintable(thinnest));
+        beside->setCurrentIndex(0);
+        Q_EMIT beside->activated(0);
+        QCOMPARE(table->columnCount(), 5);
+        const QString name = beside->itemData(0).toString();
+        auto* plan = dialog->findChild<QPushButton*>(QStringLiteral("planBeside"));
+        if (job().onPicks.setName != name) {
+            QVERIFY(plan->isEnabled());
+            QTest::mouseClick(plan, Qt::LeftButton);
+            QTRY_VERIFY(!dialog->isVisible());
+            QCOMPARE(job().onPicks.setName, name);
+            session().undoStack().undo();
+            QVERIFY(job().onPicks.setName != name);
+        }
+    }
+
+    /// Where springs may go in too, the arm comes as wished; what is planned has them.
+    void otherSpringsBringTheArm() {
+        openAt(2, StepId::OldSet);
+        const std::vector<Spring> before = job().rig.springs;
+        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
+        auto* dialog = find<QDialog>("chooseStrings");
+        QTRY_VERIFY(dialog->isVisible());
+        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
+        auto* arm = dialog->findChild<QSpinBox*>(QStringLiteral("armPercent"));
+        arm->setFocus();
+        QTest::keyClick(arm, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(arm, QStringLiteral("60"));
+        QTest::keyClick(arm, Qt::Key_Tab);
+        QVERIFY2(verdict->text().contains(QLatin1String("Strings alone")), qPrintable(verdict->text()));
+        QTest::keyClick(dialog->findChild<QCheckBox*>(QStringLiteral("springsToo")), Qt::Key_Space);
+        QVERIFY2(verdict->text().contains(QLatin1String("spring")) &&
+                     verdict->text().contains(QLatin1String("as wished")),
+                 qPrintable(verdict->text()));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("planChosen")), Qt::LeftButton);
+        QTRY_VERIFY(!dialog->isVisible());
+        QVERIFY(job().rig.springs != before);
+        session().undoStack().undo();
+        QVERIFY(job().rig.springs == before);
+    }
+
     /// Another guitar of the shop is followed; one with other strings is refused with what would do, and so is a drawer
     /// in which nothing lies.
     void anotherGuitarAndTheDrawersAreFollowed() {
@@ -461,7 +542,7 @@ private Q_SLOTS:
         QTRY_VERIFY(dialog->isVisible());
         auto* others = dialog->findChild<QComboBox*>(QStringLiteral("otherGuitar"));
         auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("chosenStrings"));
+        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
         QVERIFY(others->count() > 3 && others->findText(job().guitar) < 0);
         int followed = 0, refused = 0;
         for (int row = 0; row < others->count(); ++row) {
@@ -473,8 +554,10 @@ private Q_SLOTS:
             const bool alike = static_cast<int>(other.value().rig.strings.size()) == strings;
             const bool said = verdict->text().contains(QStringLiteral("Choose one with %1").arg(strings));
             QVERIFY2(alike != said, qPrintable(others->itemText(row) + verdict->text()));
-            if (alike && table->isVisible())
+            if (alike && table->isVisible()) {
                 ++followed;
+                QCOMPARE(table->horizontalHeaderItem(4)->text(), other.value().guitar);
+            }
             refused += said ? 1 : 0;
         }
         QVERIFY2(followed > 0 && refused > 0, qPrintable(QStringLiteral("%1 %2").arg(followed).arg(refused)));

@@ -257,12 +257,61 @@ private Q_SLOTS:
     void aDropMovesTheOthers() {
         const Order order = orderOf(OrderKind::LowToHigh, 6);
         const SetFigures floating = figuresOf(rig_, {}, order);
-        QVERIFY(*floating.dropMovesOthers_cents > 5.0 && *floating.dropMovesOthers_cents < 100.0);
+        QVERIFY(floating.drop->movesOthers_cents > 5.0 && floating.drop->movesOthers_cents < 100.0);
         Rig stiffer = settled(withSpringCount(rig_, 5));
-        QVERIFY(*figuresOf(stiffer, {}, order).dropMovesOthers_cents < *floating.dropMovesOthers_cents);
+        QVERIFY(figuresOf(stiffer, {}, order).drop->movesOthers_cents < floating.drop->movesOthers_cents);
         Rig fixed = rig_;
         fixed.bridge.family = Family::Fixed;
-        QVERIFY(std::abs(*figuresOf(fixed, {}, order).dropMovesOthers_cents) < 1e-6);
+        QVERIFY(std::abs(figuresOf(fixed, {}, order).drop->movesOthers_cents) < 1e-6);
+        QCOMPARE(figuresOf(fixed, {}, order).drop->onStop_Nm, 0.0);
+    }
+
+    /// On a stop nobody else moves: it carries what the string no longer pulls. A fine tuner lets out what the drop
+    /// takes of wire, less where the bridge may not go back.
+    void aDropOnAStopByAFineTuner() {
+        Rig rig = rig_;
+        for (RigString& string : rig.strings)
+            string.finePerTurn_m = 0.0004;
+        const SetFigures figures = figuresOf(rig, {}, orderOf(OrderKind::LowToHigh, 6));
+        const Drop& drop = *figures.drop;
+        const RigString& string = rig.strings[drop.string];
+        QCOMPARE(drop.string, std::size_t(0));
+        const BalanceEquation level(rig, figures.level.state);
+        State without = figures.level.state;
+        without.unstretchedLength_m[0] = 0.0;
+        const double lever_m = (level.parts(0.0).strings_Nm - BalanceEquation(rig, without).parts(0.0).strings_Nm) /
+                               figures.level.tensions_N[0];
+        // A whole step down the pull is 2^(-4/12) of what it was, at nearly the same mass of a metre.
+        const double given_N = figures.level.tensions_N[0] * (1.0 - std::pow(2.0, -4.0 / 12.0));
+        QVERIFY2(std::abs(drop.onStop_Nm / (lever_m * given_N) - 1.0) < 0.02,
+                 qPrintable(QStringLiteral("%1 and %2").arg(drop.onStop_Nm).arg(lever_m * given_N)));
+        const double length_m = string.scale_m + string.nutTail_m + string.saddleTail_m;
+        const double turns = given_N * length_m / axialStiffness_N(string.wire) / string.finePerTurn_m;
+        QVERIFY2(std::abs(drop.fineHeld_turns / turns - 1.0) < 0.05,
+                 qPrintable(QStringLiteral("%1 and %2").arg(drop.fineHeld_turns).arg(turns)));
+        QVERIFY(drop.fineFree_turns > drop.fineHeld_turns); // the bridge goes back and draws it taut again
+        QCOMPARE(drop.fineThere_turns, string.fineAt_turns);
+    }
+
+    /// Springs that may go in: as they are first, none twice, none where there is no arm.
+    void springsThatMayGoIn() {
+        const std::vector<SpringWay> ways = springWays(rig_);
+        QCOMPARE(ways.front().springs, rig_.springs.size());
+        QVERIFY(withSprings(rig_, ways.front()) == rig_);
+        for (std::size_t a = 0; a < ways.size(); ++a) {
+            QVERIFY(ways[a].springs >= 1 && ways[a].springs <= maxSprings);
+            for (std::size_t b = 0; b < a; ++b)
+                QVERIFY(!(ways[a] == ways[b]));
+        }
+        QVERIFY(ways.size() > 10);
+        Rig other = rig_;
+        other.bridge.family = Family::Fixed;
+        QCOMPARE(springWays(other).size(), std::size_t(1));
+        other.bridge.family = Family::RollerShaft;
+        for (const SpringWay& way : springWays(other))
+            QCOMPARE(way.springs, other.springs.size());
+        other.springs.clear();
+        QCOMPARE(springWays(other).size(), std::size_t(1));
     }
 
     void aHeavySetTakesMoreSprings() {

@@ -94,6 +94,35 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < proposal.wires.size(); ++i)
             QVERIFY(std::abs(proposal.chosen.level.tensions_N[i] / proposal.wish.pull_N[i] - 1.0) < 0.3);
     }
+
+    /// With other springs the arm comes nearer to what is wished than by strings alone, wherever there is an arm.
+    void everyKindsArmIsBroughtByItsSprings_data() { everyKindKeepsItsBalance_data(); }
+    void everyKindsArmIsBroughtByItsSprings() {
+        QFETCH(int, family);
+        Job job = newJob();
+        setFamily(job, static_cast<Family>(family));
+        job = withClawFromOldSet(std::move(job));
+        const Estimate known = estimate(benchJobOf(job));
+        FeelWish feel;
+        feel.keepsBalance = false;
+        feel.armShare = 1.2;
+        const SetProposal alone = proposeSet(job, known, catalogue_, feel);
+        feel.springsToo = true;
+        const SetProposal both = proposeSet(job, known, catalogue_, feel);
+        if (!job.rig.bridge.has().moves()) {
+            QVERIFY(both.wires == alone.wires && both.springs == alone.springs);
+            return;
+        }
+        const auto off = [](const SetProposal& of) {
+            return std::abs(of.chosen.level.stiffness_NmPerRad / *of.wish.arm_NmPerRad - 1.0);
+        };
+        QVERIFY(both.chosen.level.status == LevelStatus::Found);
+        QVERIFY2(off(both) < 0.03, qPrintable(QStringLiteral("%1, alone %2").arg(off(both)).arg(off(alone))));
+        QVERIFY(off(both) <= off(alone) + 1e-9);
+        Job planned = job;
+        putOn(planned, both, catalogue_);
+        QVERIFY(!contradiction(planned.rig) && !unreadable(planned));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestKinds)

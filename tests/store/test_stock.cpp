@@ -100,6 +100,75 @@ private Q_SLOTS:
         QVERIFY(whyNone(proposeSet(job, known, all, feel, &drawers)).is(faults::nothingInDrawers));
     }
 
+    /// A set that lies there whole is one of the choices, and its price that of one set; singles are added up, and one
+    /// without a price leaves the sum open.
+    void aSetThatLiesThereIsChosen() {
+        const Catalogue all = catalogue();
+        Job job = strungWith(usualItems());
+        const CatalogueSet& set = *all.setsFor(6).front();
+        applySet(job, Side::On, set, all);
+        const Estimate known = estimate(benchJobOf(job));
+        FeelWish feel;
+        feel.keepsBalance = false;
+        feel.likes = figuresPlanned(job, guitarNow(known));
+        Stock drawers{{setItemOf(set.name), StockKind::Set, set.name, 1, 0, 1250}};
+        const SetProposal whole = proposeSet(job, known, all, feel, &drawers);
+        QCOMPARE(whole.choice.status, SetStatus::Best);
+        QVERIFY(whole.choice.cost < 1e-9);
+        Job with = strungWith(usualItems());
+        putOn(with, whole, all);
+        QCOMPARE(with.onPicks.setName, set.name);
+        QCOMPARE(stringsPrice_minor(with, drawers), std::optional<qint64>(1250));
+        drawers.front().pieces = 0;
+        QVERIFY(proposeSet(job, known, all, feel, &drawers).strings.empty());
+
+        Stock singles;
+        for (const QString& item : QSet<QString>(set.items.begin(), set.items.end()))
+            singles.append({item, StockKind::Single, item, 9, 0, 150});
+        QCOMPARE(stringsPrice_minor(with, singles), std::optional<qint64>(900));
+        singles.front().price_minor = 0;
+        QVERIFY(!stringsPrice_minor(with, singles));
+        singles.removeFirst();
+        QVERIFY(!stringsPrice_minor(with, singles));
+    }
+
+    /// A twin: a guitar of the same making whose springs and strings were changed is followed in pulls and arm.
+    void aTwinIsBroughtToItsFeel() {
+        const Catalogue all = catalogue();
+        Job job = withClawFromOldSet(strungWith(usualItems()));
+        const Estimate known = estimate(benchJobOf(job));
+        const auto sets = all.setsFor(6);
+        int followed = 0;
+        for (const CatalogueSet* set : sets)
+            for (const SpringWay way : {SpringWay{2, 1.0}, SpringWay{4, 1.0}, SpringWay{3, 1.2}}) {
+                Job other = job;
+                applySet(other, Side::On, *set, all);
+                const Rig model = withSprings(withWires(guitarNow(known), wiresOf(other.rig)), way);
+                const SetFigures likes = figuresOf(model, job.goal, job.method.order);
+                const double pulls = likes.pull_N / figuresPlanned(job, guitarNow(known)).pull_N;
+                if (likes.level.status != LevelStatus::Found || std::abs(pulls - 1.0) > 0.25)
+                    continue;
+                FeelWish feel;
+                feel.keepsBalance = false;
+                feel.likes = likes;
+                feel.springsToo = true;
+                const SetProposal twin = proposeSet(job, known, all, feel);
+                QVERIFY2(!twin.strings.empty(), qPrintable(set->name));
+                const double arm = twin.chosen.level.stiffness_NmPerRad / likes.level.stiffness_NmPerRad;
+                QVERIFY2(std::abs(arm - 1.0) < 0.08,
+                         qPrintable(QStringLiteral("%1 %2: %3").arg(set->name).arg(way.springs).arg(arm)));
+                // A string keeps its kind: where the other is wound another way, it comes less near.
+                QVERIFY2(std::abs(twin.chosen.pull_N / likes.pull_N - 1.0) < 0.15,
+                         qPrintable(QStringLiteral("%1 %2").arg(set->name).arg(twin.chosen.pull_N / likes.pull_N)));
+                ++followed;
+                Job planned = job;
+                putOn(planned, twin, all);
+                QCOMPARE(planned.rig.springs.size(), twin.springs.springs);
+                QVERIFY(!unreadable(planned));
+            }
+        QVERIFY2(followed > 8, qPrintable(QString::number(followed)));
+    }
+
     /// The claw is turned in mid-job: what is still to be turned counts from there.
     void theClawCountsFromWhereItStands() {
         Job job = withClawFromOldSet(strungWith(usualItems()));

@@ -181,4 +181,23 @@ std::vector<Alternative> springChoices(const Rig& rig, const Goal& goal, const O
     return list;
 }
 
+Rig withSprings(Rig rig, const SpringWay& way) {
+    return withSpringCount(withRate(std::move(rig), way.rateShare - 1.0), way.springs);
+}
+
+std::vector<SpringWay> springWays(const Rig& rig) {
+    const std::size_t now = rig.springs.size();
+    std::vector<SpringWay> ways{{now, 1.0}};
+    if (now == 0 || !rig.bridge.has().moves())
+        return ways;
+    constexpr std::size_t most = 2; // springs fewer or more: further is another guitar
+    const std::size_t few = hasClaw(rig) ? (now > most ? now - most : 1) : now;
+    const std::size_t many = hasClaw(rig) ? std::min(now + most, maxSprings) : now;
+    for (std::size_t springs = few; springs <= many; ++springs)
+        for (const double share : {1.0 - otherRate, 1.0, 1.0 + otherRate})
+            if (const SpringWay way{springs, share}; !(way == ways.front()))
+                ways.push_back(way);
+    return ways;
+}
+
 } // namespace flenzo

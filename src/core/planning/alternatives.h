@@ -55,4 +55,15 @@ inline constexpr double comfortableFloat_NmPerRad = 1.5;
 /// claw.
 [[nodiscard]] std::vector<Alternative> springChoices(const Rig& rig, const Goal& goal, const Order& order);
 
+/// Other springs under the same strings: how many, and how much stiffer each.
+struct SpringWay {
+    std::size_t springs = 0;
+    double rateShare = 1.0; ///< of what they are now
+    bool operator==(const SpringWay&) const = default;
+};
+[[nodiscard]] Rig withSprings(Rig rig, const SpringWay& way);
+/// The springs as they are, then those that somebody could hang in instead: up to two fewer or more, each as they are,
+/// softer or stiffer; on a shaft the one spring of another rate. Only as they are where nothing pulls back.
+[[nodiscard]] std::vector<SpringWay> springWays(const Rig& rig);
+
 } // namespace flenzo

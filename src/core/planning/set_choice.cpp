@@ -322,6 +322,13 @@ double distanceFromWish(const Rig& rig, const Goal& goal, const std::vector<Wire
     return cost;
 }
 
+std::vector<Wire> wiresOf(const Rig& rig) {
+    std::vector<Wire> wires;
+    for (const RigString& string : rig.strings)
+        wires.push_back(string.wire);
+    return wires;
+}
+
 Rig withWires(Rig rig, const std::vector<Wire>& set) {
     for (std::size_t i = 0; i < rig.strings.size(); ++i)
         rig.strings[i].wire = set[i];

@@ -68,6 +68,8 @@ struct ChosenSet {
 [[nodiscard]] double distanceFromWish(const Rig& rig, const Goal& goal, const std::vector<Wire>& set,
                                       const SetWish& wish);
 
+/// The wires that are on.
+[[nodiscard]] std::vector<Wire> wiresOf(const Rig& rig);
 /// The rig with these wires on it, at its pitches.
 [[nodiscard]] Rig withWires(Rig rig, const std::vector<Wire>& set);
 

@@ -74,21 +74,35 @@ double wholeStepBend_N(const RigString& string, double tension_N, double lever_m
     return aside_m ? 2.0 * pulled_N(*aside_m) * *aside_m / std::hypot(part_m, *aside_m) : 0.0;
 }
 
-std::optional<double> dropMovesOthers_cents(const Rig& rig, const State& level) {
+std::optional<Drop> dropOf(const Rig& rig, const State& level) {
     constexpr double wholeStep_cents = -200.0;
     const auto lowest =
         std::min_element(rig.strings.begin(), rig.strings.end(),
                          [](const RigString& a, const RigString& b) { return a.target_Hz < b.target_Hz; });
-    const auto string = static_cast<std::size_t>(lowest - rig.strings.begin());
     if (rig.strings.size() < 2)
         return std::nullopt;
-    const Outcome dropped = tunePeg(rig, level, string, frequencyAt_Hz(lowest->target_Hz, wholeStep_cents));
-    double sum = 0.0;
-    const std::vector<double> readings = readings_cents(rig, dropped.state);
+    Drop drop;
+    drop.string = static_cast<std::size_t>(lowest - rig.strings.begin());
+    const double dropped_Hz = frequencyAt_Hz(lowest->target_Hz, wholeStep_cents);
+    const State free = tunePeg(rig, level, drop.string, dropped_Hz).state;
+    const std::vector<double> readings = readings_cents(rig, free);
     for (std::size_t i = 0; i < readings.size(); ++i)
-        if (i != string)
-            sum += readings[i];
-    return std::isfinite(sum) ? std::optional(sum / static_cast<double>(readings.size() - 1)) : std::nullopt;
+        if (i != drop.string)
+            drop.movesOthers_cents += readings[i] / static_cast<double>(readings.size() - 1);
+    if (!std::isfinite(drop.movesOthers_cents))
+        return std::nullopt;
+    BalanceEquation held(rig, level);
+    const double longer_m = held.unstretchedForPitch_m(drop.string, dropped_Hz, level.angle_rad);
+    held.setRest(drop.string, longer_m);
+    if (rig.bridge.has().moves())
+        drop.onStop_Nm = std::max(0.0, -held.unassisted(level.angle_rad).moment_Nm);
+    if (lowest->finePerTurn_m > 0.0) {
+        const double at_m = level.unstretchedLength_m[drop.string];
+        drop.fineThere_turns = lowest->fineAt_turns;
+        drop.fineFree_turns = (free.unstretchedLength_m[drop.string] - at_m) / lowest->finePerTurn_m;
+        drop.fineHeld_turns = (longer_m - at_m) / lowest->finePerTurn_m;
+    }
+    return drop;
 }
 
 } // namespace
@@ -107,7 +121,7 @@ SetFigures figuresOf(const Rig& rig, const Goal& goal, const Order& order) {
     if (!level.balanced())
         return figures;
     figures.rangeUp_rad = std::max(0.0, level.state.angle_rad - rig.bridge.rearStop_rad);
-    figures.dropMovesOthers_cents = dropMovesOthers_cents(rig, level.state);
+    figures.drop = dropOf(rig, level.state);
     figures.armHalfStep_Nm = armHalfStep_Nm(rig, level.state);
     const bool moves = rig.bridge.has().moves() && goal.deckLoad_Nm <= 0.0;
     for (std::size_t i = 0; i < rig.strings.size(); ++i) {

@@ -5,6 +5,18 @@
 
 namespace flenzo {
 
+/// The string of the lowest pitch alone brought a whole step down: what that costs on this guitar.
+struct Drop {
+    std::size_t string = 0;
+    double movesOthers_cents = 0.0; ///< on the mean, where the bridge may give way
+    /// With which the springs press what keeps the bridge from going back, where there is such a stop: the others then
+    /// stay. 0 where the bridge does not give way.
+    double onStop_Nm = 0.0;
+    double fineThere_turns = 0.0; ///< that its fine tuner can still be let out; 0: has none
+    double fineFree_turns = 0.0;  ///< that the drop takes of it, where the bridge gives way
+    double fineHeld_turns = 0.0;  ///< and where it is held
+};
+
 /// Strings of a guitar side by side with others: all of it at pitch with the plate at the goal's angle.
 struct SetFigures {
     LevelSolution level;         ///< status, claw, tensions, both stiffnesses
@@ -18,9 +30,7 @@ struct SetFigures {
         0.0;                    ///< at the pivot, to bring the strings a half step down on the mean; 0: a stop is first
     std::vector<double> bend_N; ///< sideways at the twelfth fret, for a whole step up; the bridge gives way; empty
                                 ///< where nothing balances, 0 where no push does it
-    /// How far the others are moved on the mean when the string of the lowest pitch alone is tuned a whole step down:
-    /// what a drop costs on this guitar. Nothing where the bridge does not come to rest.
-    std::optional<double> dropMovesOthers_cents;
+    std::optional<Drop> drop;   ///< nothing where the bridge does not come to rest, and with a single string
     std::vector<double> ofBreaking; ///< share of each string's breaking load
 };
 [[nodiscard]] SetFigures figuresOf(const Rig& rig, const Goal& goal, const Order& order);

@@ -25,6 +25,19 @@ Offer offerFor(const Job& job, const Quantiles& minutes, const Money& hour, cons
     return offer;
 }
 
+std::optional<qint64> stringsPrice_minor(const Job& job, const Stock& stock) {
+    const auto strings = static_cast<qint64>(job.onPicks.strings.size());
+    qint64 price_minor = 0, priced = 0;
+    for (const StockMove& taken : takenBy(job, stock)) {
+        const StockItem* item = inStock(stock, taken.item);
+        if (item->price_minor <= 0)
+            return std::nullopt;
+        price_minor -= taken.pieces * item->price_minor;
+        priced = item->kind == StockKind::Set ? strings : priced - taken.pieces;
+    }
+    return priced > 0 && priced == strings ? std::optional(price_minor) : std::nullopt;
+}
+
 QString offerText(const Offer& offer) {
     const Currency currency{offer.before, offer.after};
     const qint64 least = offer.labourLeast_minor + offer.parts_minor;

@@ -11,6 +11,9 @@ namespace flenzo {
 /// for.
 [[nodiscard]] Offer offerFor(const Job& job, const Quantiles& minutes, const Money& hour, const Stock& stock);
 
+/// What the shop asks for the strings of a job; nothing where one of them has no price.
+[[nodiscard]] std::optional<qint64> stringsPrice_minor(const Job& job, const Stock& stock);
+
 /// "32.50 to 42.50 EUR".
 [[nodiscard]] QString offerText(const Offer& offer);
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/planning/alternatives.h"
 #include "core/planning/set_choice.h"
 #include "core/planning/set_figures.h"
 #include "domain/guitar/catalogue.h"
@@ -31,7 +32,8 @@ struct FeelWish {
     bool keepsBalance = true;
     bool equalPull = false;
     std::optional<double> armShare;  ///< 0.85: a seventh softer
-    std::optional<SetFigures> likes; ///< pulls as on that guitar, which has as many strings
+    std::optional<SetFigures> likes; ///< pulls as on that guitar, which has as many strings; with `springsToo` its arm
+    bool springsToo = false;         ///< other springs may go in
 };
 [[nodiscard]] SetWish wishOf(const FeelWish& feel, const SetFigures& before);
 
@@ -43,11 +45,18 @@ struct SetProposal {
     ChosenSet choice;
     std::vector<const CatalogueString*> strings; ///< chosen; empty where there is no set, which `whyNone` says
     std::vector<Wire> wires;                     ///< theirs
+    SpringWay springs;                           ///< with them; as they are unless others were allowed
+    double packing_m = 0.0;                      ///< under the other spring of a shaft
     SetFigures before, planned, chosen;
     bool fromDrawers = false;
 };
+/// With `drawers` the set is one of those that lie there, or of the single strings there, whichever comes nearer.
 [[nodiscard]] SetProposal proposeSet(const Job& job, const Estimate& known, const Catalogue& catalogue,
                                      const FeelWish& feel, const Stock* drawers = nullptr);
 [[nodiscard]] Fault whyNone(const SetProposal& proposal);
+/// A guitar with what was chosen on it, strings and springs.
+[[nodiscard]] Rig withProposal(Rig rig, const SetProposal& proposal);
+/// Plans it.
+void putOn(Job& job, const SetProposal& proposal, const Catalogue& catalogue);
 
 } // namespace flenzo

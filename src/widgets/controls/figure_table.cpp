@@ -7,9 +7,7 @@
 
 namespace flenzo {
 
-FigureTable::FigureTable(const QStringList& headers, const QString& name, QWidget* parent)
-    : QTableWidget(0, static_cast<int>(headers.size()), parent) {
-    setHorizontalHeaderLabels(headers);
+FigureTable::FigureTable(const QStringList& headers, const QString& name, QWidget* parent) : QTableWidget(parent) {
     setAccessibleName(name);
     setEditTriggers(NoEditTriggers);
     setSelectionMode(NoSelection);
@@ -19,8 +17,15 @@ FigureTable::FigureTable(const QStringList& headers, const QString& name, QWidge
     verticalHeader()->hide();
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    setHeaders(headers);
+}
+
+void FigureTable::setHeaders(const QStringList& headers) {
+    setRowCount(0);
+    setColumnCount(static_cast<int>(headers.size()));
+    setHorizontalHeaderLabels(headers);
+    horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     if (QTableWidgetItem* first = horizontalHeaderItem(0))
         first->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
 }

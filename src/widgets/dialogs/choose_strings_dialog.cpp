@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets/dialogs/choose_strings_dialog.h"
 
+#include "domain/base/bundled_words.h"
 #include "domain/base/faults.h"
 #include "domain/job/edits.h"
 #include "language/decimal.h"
 #include "language/figures.h"
-#include "widgets/controls/figure_table.h"
+#include "session/input/set_entry.h"
 #include "widgets/controls/row_layout.h"
+#include "widgets/controls/set_comparison.h"
 #include "widgets/look.h"
 
 #include <QBoxLayout>
@@ -15,6 +17,7 @@
 #include <QComboBox>
 #include <QDialogButtonBox>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
 #include <algorithm>
@@ -26,24 +29,24 @@ namespace flenzo {
 
 namespace {
 
-constexpr double leastForBoth = 74.0; ///< width of the dialog, in base sizes
-const QString nothing = QStringLiteral("–");
-
-QString percentOf(double share) {
-    return QStringLiteral("%1 %").arg(decimal(100.0 * share, 0));
-}
-
-/// "+8 %" of what was.
-QString percentMore(double share) {
-    return signedNumber(100.0 * (share - 1.0), 0) + QStringLiteral(" %");
-}
-
-/// "tighten 1 3/16", "loosen 1/4", "no turn"; a sixteenth of one screw is the least that anybody turns.
-QString clawText(double more_turns) {
-    if (std::abs(more_turns) <= ClawStepPolicy::finest_turns)
-        return ChooseStringsDialog::tr("no turn");
-    return (more_turns > 0.0 ? ChooseStringsDialog::tr("tighten %1") : ChooseStringsDialog::tr("loosen %1"))
-        .arg(turnsText(std::abs(more_turns)));
+/// Springs that go in with the set.
+QString springsText(const SetProposal& of) {
+    const bool stiffer = of.springs.rateShare > 1.0;
+    const QString percent = decimal(100.0 * std::abs(of.springs.rateShare - 1.0), 0);
+    QString words;
+    if (of.springs.springs != of.guitar.springs.size())
+        words =
+            ChooseStringsDialog::tr("%1 springs instead of %2").arg(of.springs.springs).arg(of.guitar.springs.size());
+    if (of.springs.rateShare != 1.0)
+        words += (words.isEmpty() ? QString() : QStringLiteral(", ")) +
+                 (stiffer ? ChooseStringsDialog::tr("springs stiffer by %1 %")
+                          : ChooseStringsDialog::tr("springs softer by %1 %"))
+                     .arg(percent);
+    if (std::abs(of.packing_m) > 5e-5)
+        words += QStringLiteral(", ") + (of.packing_m > 0.0 ? ChooseStringsDialog::tr("longer or packed by %1 mm")
+                                                            : ChooseStringsDialog::tr("shorter by %1 mm"))
+                                            .arg(decimal(std::abs(of.packing_m) * 1e3, 1));
+    return words;
 }
 
 } // namespace
@@ -54,52 +57,54 @@ ChooseStringsDialog::ChooseStringsDialog(AppContext& context, QWidget* parent) :
     auto* column = new QVBoxLayout(this);
     column->setSpacing(8);
     column->addWidget(buildWishes());
+    column->addWidget(buildSources());
     words_ = label(TextRole::Body, this, QStringLiteral("wishWords"));
     words_->setWordWrap(true);
     column->addWidget(words_);
     verdict_ = label(TextRole::Act, this, QStringLiteral("choiceVerdict"));
     verdict_->setWordWrap(true);
     column->addWidget(verdict_);
-    strings_ =
-        new FigureTable({tr("String"), tr("Comes off"), tr("Planned"), tr("Chosen"), tr("Of breaking"), tr("Bend")},
-                        tr("The chosen set, string by string"), this);
-    strings_->setObjectName(QStringLiteral("chosenStrings"));
-    tables_ = new QHBoxLayout;
-    tables_->addWidget(strings_, 20);
-    guitar_ = new FigureTable({tr("All strings at pitch"), tr("As it came"), tr("Planned"), tr("Chosen")},
-                              tr("What each set does to the guitar"), this);
-    guitar_->setObjectName(QStringLiteral("chosenGuitar"));
-    tables_->addWidget(guitar_, 13);
-    column->addLayout(tables_, 1);
+    table_ = new SetComparison(context_, this);
+    table_->setObjectName(QStringLiteral("setComparison"));
+    QSizePolicy room = table_->sizePolicy();
+    room.setRetainSizeWhenHidden(true);
+    table_->setSizePolicy(room);
+    column->addWidget(table_, 1);
     QLabel* hint = label(TextRole::Small, this);
-    hint->setText(
-        tr("Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, "
-           "the bridge giving way. The arm's half step: at the pivot, all strings on the mean. "
-           "Drop: the lowest string alone, a whole step."));
+    hint->setText(tr(
+        "Calculated for this guitar as it is known now. Bend: sideways at the twelfth fret for a whole step, "
+        "the bridge giving way. The arm's half step: at the pivot, all strings on the mean. "
+        "Drop: the lowest string alone, a whole step; where a stop keeps the arm from going back, the others stay."));
     hint->setWordWrap(true);
     column->addWidget(hint);
     auto* buttons = new QDialogButtonBox(this);
-    putOn_ = new QPushButton(tr("Plan this set"), buttons);
-    putOn_->setObjectName(QStringLiteral("planChosen"));
+    const auto button = [&](const QString& text, const char* name) {
+        auto* made = new QPushButton(text, buttons);
+        made->setObjectName(QLatin1String(name));
+        made->setAutoDefault(false); // Return belongs to the gauges that are typed
+        buttons->addButton(made, QDialogButtonBox::ActionRole);
+        return made;
+    };
+    putBeside_ = button(tr("Plan t&he one beside"), "planBeside");
+    putOn_ = button(tr("Plan the &chosen set"), "planChosen");
     putOn_->setProperty("primary", true);
-    buttons->addButton(putOn_, QDialogButtonBox::AcceptRole);
-    buttons->addButton(new QPushButton(tr("Close"), buttons), QDialogButtonBox::RejectRole);
+    auto* close = new QPushButton(tr("Close"), buttons);
+    close->setAutoDefault(false);
+    buttons->addButton(close, QDialogButtonBox::RejectRole);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    connect(buttons, &QDialogButtonBox::accepted, this, &ChooseStringsDialog::putOn);
+    connect(putOn_, &QPushButton::clicked, this, [this] {
+        plan(tr("choose strings"), [this](Job& job) { flenzo::putOn(job, proposal_, context_.catalogue()); });
+    });
+    connect(putBeside_, &QPushButton::clicked, this, [this] {
+        if (const auto set = setBeside(nullptr))
+            plan(tr("set"), [&](Job& job) { applySet(job, Side::On, *set, context_.catalogue()); });
+    });
     column->addWidget(buttons);
     connect(&context_.session(), &Session::changed, this, &ChooseStringsDialog::choose);
     choose();
     const double base = basePixels(context_.preferences());
     const QSize most = parent ? parent->size() : QSize(INT_MAX, INT_MAX);
-    const double high = most.width() > leastForBoth * base ? 38.0 : 46.0;
-    resize(QSize(static_cast<int>(82.0 * base), static_cast<int>(high * base)).boundedTo(most));
-}
-
-/// Side by side where there is room.
-void ChooseStringsDialog::resizeEvent(QResizeEvent* event) {
-    tables_->setDirection(width() > leastForBoth * basePixels(context_.preferences()) ? QBoxLayout::LeftToRight
-                                                                                      : QBoxLayout::TopToBottom);
-    QDialog::resizeEvent(event);
+    resize(QSize(static_cast<int>(82.0 * base), static_cast<int>(60.0 * base)).boundedTo(most));
 }
 
 QWidget* ChooseStringsDialog::buildWishes() {
@@ -135,16 +140,11 @@ QWidget* ChooseStringsDialog::buildWishes() {
     others_->setAccessibleName(tr("Guitar whose pulls are wished"));
     others_->setMaximumWidth(static_cast<int>(18.0 * basePixels(context_.preferences())));
     row->addWidget(others_);
-    drawersOnly_ = new QCheckBox(tr("only from the &drawers"), box);
-    drawersOnly_->setObjectName(QStringLiteral("drawersOnly"));
-    drawersOnly_->setToolTip(tr("Single strings that lie in the shop's stock"));
-    row->addWidget(drawersOnly_);
     fillOthers();
     connect(others_, &QComboBox::activated, this, &ChooseStringsDialog::pickOther);
-    connect(drawersOnly_, &QCheckBox::toggled, this, &ChooseStringsDialog::choose);
     connect(wishes_, &QButtonGroup::idClicked, this, [this](int id) {
         if (id == Like && !other_)
-            pickOther(others_->currentIndex());
+            pickFirstAlike();
         else
             choose();
     });
@@ -153,6 +153,69 @@ QWidget* ChooseStringsDialog::buildWishes() {
         choose();
     });
     return box;
+}
+
+/// Where strings and springs may come from, and which set is looked at beside.
+QWidget* ChooseStringsDialog::buildSources() {
+    auto* box = new QWidget(this);
+    auto* row = new RowLayout(box);
+    springsToo_ = new QCheckBox(tr("other &springs too"), box);
+    springsToo_->setObjectName(QStringLiteral("springsToo"));
+    springsToo_->setToolTip(tr("Up to two fewer or more, softer or stiffer by a fifth"));
+    springsToo_->setEnabled(context_.session().job().rig.bridge.has().moves());
+    drawersOnly_ = new QCheckBox(tr("only from the &drawers"), box);
+    drawersOnly_->setObjectName(QStringLiteral("drawersOnly"));
+    drawersOnly_->setToolTip(tr("Sets and single strings that lie in the shop's stock"));
+    for (QCheckBox* check : {springsToo_, drawersOnly_}) {
+        connect(check, &QCheckBox::toggled, this, &ChooseStringsDialog::choose);
+        row->addWidget(check);
+    }
+    auto* title = new QLabel(tr("&Beside:"), box);
+    beside_ = new QComboBox(box);
+    beside_->setObjectName(QStringLiteral("setBeside"));
+    beside_->setAccessibleName(tr("A set to look at beside the chosen one"));
+    beside_->setEditable(true);
+    beside_->setInsertPolicy(QComboBox::NoInsert);
+    beside_->setCompleter(nullptr);
+    beside_->setToolTip(tr("Choose a set, or type its gauges: 9 11 16 24 32 42, or 0.23 0.28 … in millimetres"));
+    beside_->lineEdit()->setPlaceholderText(tr("choose, or type gauges"));
+    beside_->setMinimumWidth(static_cast<int>(16.0 * basePixels(context_.preferences())));
+    title->setBuddy(beside_);
+    row->addWidget(title);
+    row->addWidget(beside_);
+    fillSets();
+    connect(beside_, &QComboBox::activated, this, &ChooseStringsDialog::choose);
+    connect(beside_->lineEdit(), &QLineEdit::editingFinished, this, &ChooseStringsDialog::choose);
+    return box;
+}
+
+void ChooseStringsDialog::fillSets() {
+    const Stock drawers = stock();
+    for (const CatalogueSet* set : context_.catalogue().setsFor(context_.session().job().rig.strings.size())) {
+        const StockItem* lies = inStock(drawers, setItemOf(set->name));
+        const QString name = bundledWords(set->name);
+        beside_->addItem(lies && lies->pieces > 0 ? tr("%1  (%2 in the drawers)").arg(name).arg(lies->pieces) : name,
+                         set->name);
+    }
+    beside_->setCurrentIndex(-1);
+}
+
+/// The set that is to stand beside; nothing where none is wanted, or what was typed is none, which `fault` hears.
+std::optional<CatalogueSet> ChooseStringsDialog::setBeside(QString* fault) const {
+    const QString typed = beside_->currentText().trimmed();
+    if (typed.isEmpty())
+        return std::nullopt;
+    const std::size_t strings = context_.session().job().rig.strings.size();
+    if (const int row = beside_->findText(typed); row >= 0)
+        for (const CatalogueSet* set : context_.catalogue().setsFor(strings))
+            if (set->name == beside_->itemData(row).toString())
+                return *set;
+    const Result<CatalogueSet> set = parseSet(typed, strings, context_.catalogue());
+    if (set.ok())
+        return set.value();
+    if (fault)
+        *fault = set.fault().sentence();
+    return std::nullopt;
 }
 
 /// The shop's guitars, each once, by its latest job; not the one that is open.
@@ -168,6 +231,17 @@ void ChooseStringsDialog::fillOthers() {
     others_->setEnabled(others_->count() > 0);
 }
 
+/// The guitar that changed last of those with as many strings.
+void ChooseStringsDialog::pickFirstAlike() {
+    const std::size_t strings = context_.session().job().rig.strings.size();
+    for (int row = 0; row < others_->count(); ++row) {
+        others_->setCurrentIndex(row);
+        pickOther(row);
+        if (!other_ || other_->wires.size() == strings)
+            return;
+    }
+}
+
 void ChooseStringsDialog::pickOther(int row) {
     wishes_->button(Like)->setChecked(true);
     other_.reset();
@@ -177,7 +251,8 @@ void ChooseStringsDialog::pickOther(int row) {
     if (!read.ok()) {
         context_.accept(read.fault());
     } else {
-        other_ = figuresPlanned(read.value(), guitarNow(estimate(benchJobOf(read.value()))));
+        const Rig guitar = guitarNow(estimate(benchJobOf(read.value())));
+        other_ = Other{read.value().guitar, wiresOf(guitar), figuresPlanned(read.value(), guitar)};
     }
     choose();
 }
@@ -199,7 +274,10 @@ QString ChooseStringsDialog::wishWords() const {
     case SamePull:
         return tr("Pulls as before, as nearly as strings are sold, whatever else that takes.");
     case Like:
-        return tr("Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.");
+        return springsToo_->isChecked()
+                   ? tr("Its twin: pulls and arm as on the other guitar, with the strings and springs that come "
+                        "nearest.")
+                   : tr("Pulls as on the other guitar, as nearly as strings are sold, whatever else that takes.");
     case Arm:
         return tr("The arm so much softer or stiffer than it was, with pulls as near to the old ones as that leaves.");
     default:
@@ -217,8 +295,9 @@ FeelWish ChooseStringsDialog::feel() const {
     feel.equalPull = wish == EqualPull;
     if (wish == Arm)
         feel.armShare = 1.0 + arm_->value() / 100.0;
-    if (wish == Like)
-        feel.likes = other_;
+    if (wish == Like && other_)
+        feel.likes = other_->figures;
+    feel.springsToo = springsToo_->isChecked();
     return feel;
 }
 
@@ -231,11 +310,11 @@ void ChooseStringsDialog::choose() {
     const auto refuse = [this](const QString& words) {
         setVoice(verdict_, TextRole::Warn);
         verdict_->setText(words);
-        for (QWidget* each : std::initializer_list<QWidget*>{strings_, guitar_})
-            each->hide();
+        table_->hide();
         putOn_->setEnabled(false);
     };
-    if (wishes_->checkedId() == Like && (!other_ || other_->level.tensions_N.size() != guitar.strings.size())) {
+    putBeside_->setEnabled(false);
+    if (wishes_->checkedId() == Like && (!other_ || other_->wires.size() != guitar.strings.size())) {
         refuse(other_ ? tr("That guitar has another number of strings. Choose one with %1.").arg(guitar.strings.size())
                       : tr("Choose a guitar to follow."));
         return;
@@ -249,37 +328,62 @@ void ChooseStringsDialog::choose() {
         return;
     }
     setVoice(verdict_, TextRole::Act);
-    strings_->setVisible(true);
-    guitar_->setVisible(true);
-    const bool isPlanned = withWires(job.rig, proposal_.wires) == job.rig;
+    table_->setVisible(true);
+    const Rig chosen = withProposal(job.rig, proposal_);
+    const bool isPlanned = chosen == job.rig;
     putOn_->setEnabled(!isPlanned);
     verdict_->setText(verdict() + (isPlanned ? QLatin1Char(' ') + tr("It is the one that is planned.") : QString()));
-    showStrings();
-    showGuitar();
+    compare();
+}
+
+void ChooseStringsDialog::compare() {
+    const Job& job = context_.session().job();
+    const Rig& guitar = proposal_.guitar;
+    const auto tried = [&](const std::function<void(Job&)>& change) {
+        Job other = job;
+        change(other);
+        return other;
+    };
+    std::vector<Wire> off;
+    for (const SetString& string : job.off)
+        off.push_back(string.wire);
+    QList<SetColumn> columns{{tr("As it came"), off, proposal_.before, std::nullopt},
+                             {tr("Planned"), wiresOf(guitar), proposal_.planned, job},
+                             {tr("Chosen"), proposal_.wires, proposal_.chosen,
+                              tried([&](Job& other) { flenzo::putOn(other, proposal_, context_.catalogue()); })}};
+    QString fault;
+    if (const auto set = setBeside(&fault)) {
+        const Job with = tried([&](Job& other) { applySet(other, Side::On, *set, context_.catalogue()); });
+        const std::vector<Wire> wires = wiresOf(with.rig);
+        const bool byName = beside_->findText(beside_->currentText().trimmed()) >= 0;
+        columns.append({byName ? bundledWords(set->name) : tr("Beside"), wires,
+                        figuresPlanned(job, withWires(guitar, wires)), with});
+        putBeside_->setEnabled(with.rig != job.rig);
+    }
+    if (!fault.isEmpty())
+        verdict_->setText(verdict_->text() + QLatin1Char(' ') + tr("Beside: %1.").arg(fault));
+    if (wishes_->checkedId() == Like && other_)
+        columns.append({other_->name, other_->wires, other_->figures, std::nullopt});
+    table_->compare(guitar, columns, stock());
 }
 
 /// What the set comes to, and where the wish is not met, what hinders it.
 QString ChooseStringsDialog::verdict() const {
     const Rig& guitar = proposal_.guitar;
     const ChosenSet& choice = proposal_.choice;
-    const SetFigures &before = proposal_.before, &chosen = proposal_.chosen;
+    const SetFigures& chosen = proposal_.chosen;
     QString words;
+    if (const QString springs = springsText(proposal_); !springs.isEmpty())
+        words = tr("With %1.").arg(springs) + QLatin1Char(' ');
     if (!hasClaw(guitar))
-        words = tr("In all %1.").arg(forceText(chosen.pull_N, context_.preferences().units));
+        words += tr("In all %1.").arg(forceText(chosen.pull_N, context_.preferences().units));
     else if (!chosen.level.balanced())
-        words = tr("No claw within its reach holds this set; other springs first.");
+        words += tr("No claw within its reach holds this set; other springs first.");
     else if (std::abs(chosen.clawMore_turns) <= ClawStepPolicy::finest_turns)
-        words = tr("This set needs no claw turn.");
+        words += tr("This set needs no claw turn.");
     else
-        words = tr("Claw: %1 turns.").arg(clawText(chosen.clawMore_turns));
-    if (const auto wished = feel().armShare; wished && before.level.balanced() && chosen.level.balanced()) {
-        const double reached = chosen.level.stiffness_NmPerRad / before.level.stiffness_NmPerRad;
-        constexpr double met = 0.01;
-        words += QLatin1Char(' ') +
-                 (std::abs(reached - *wished) <= met
-                      ? tr("The arm is as wished.")
-                      : tr("Strings alone bring the arm to %1 only; other springs do more.").arg(percentMore(reached)));
-    }
+        words += tr("Claw: %1 turns.").arg(clawTurnText(chosen.clawMore_turns));
+    words += armVerdict();
     const bool missed = feel().keepsBalance && std::abs(chosen.clawMore_turns) > 2.0 * ClawStepPolicy::finest_turns;
     if (missed && !choice.atTheEnd.empty()) {
         QStringList names;
@@ -294,68 +398,36 @@ QString ChooseStringsDialog::verdict() const {
     return words;
 }
 
-void ChooseStringsDialog::showStrings() {
-    const SetProposal& of = proposal_;
-    const Job& job = context_.session().job();
-    const Units& units = context_.preferences().units;
-    const auto cell = [&](const Wire& wire, double pull_N) {
-        return gaugeText(wire.gauge_m, units) + QStringLiteral("   ") + forceText(pull_N, units);
-    };
-    QList<QStringList> rows;
-    for (std::size_t i = 0; i < of.wires.size(); ++i) {
-        const RigString& string = of.guitar.strings[i];
-        const bool bends = i < of.chosen.bend_N.size() && of.chosen.bend_N[i] > 0.0;
-        rows.append({QString::fromStdString(string.name), cell(job.off[i].wire, of.before.level.tensions_N[i]),
-                     cell(string.wire, of.planned.level.tensions_N[i]),
-                     cell(of.wires[i], of.chosen.level.tensions_N[i]), percentOf(of.chosen.ofBreaking[i]),
-                     bends ? forceText(of.chosen.bend_N[i], units) : nothing});
-    }
-    strings_->show(rows, basePixels(context_.preferences()));
+/// Whether the arm is what was wished of it, and of a twin what no string or spring changes.
+QString ChooseStringsDialog::armVerdict() const {
+    const SetFigures& chosen = proposal_.chosen;
+    if (!proposal_.wish.arm_NmPerRad || !chosen.level.balanced())
+        return {};
+    constexpr double met = 0.02;
+    const double reached = chosen.level.stiffness_NmPerRad / *proposal_.wish.arm_NmPerRad;
+    const bool follows = wishes_->checkedId() == Like;
+    QString words(QLatin1Char(' '));
+    if (std::abs(reached - 1.0) <= met)
+        words += tr("The arm is as wished.");
+    else if (follows)
+        words += tr("Its arm stays %1 from the other's.").arg(percentMoreText(reached));
+    else if (!proposal_.before.level.balanced())
+        return {};
+    else
+        words += (springsToo_->isChecked() ? tr("Strings and springs bring the arm to %1 only.")
+                                           : tr("Strings alone bring the arm to %1 only; other springs do more."))
+                     .arg(percentMoreText(chosen.level.stiffness_NmPerRad / proposal_.before.level.stiffness_NmPerRad));
+    constexpr double same_rad = radians(0.3);
+    if (const double less = follows ? other_->figures.rangeUp_rad - chosen.rangeUp_rad : 0.0; std::abs(less) > same_rad)
+        words += QLatin1Char(' ') +
+                 (less > 0.0 ? tr("It goes up %1 less than the other: that is its recess, no string changes it.")
+                             : tr("It goes up %1 further than the other: that is its recess, no string changes it."))
+                     .arg(degreesText(std::abs(less)));
+    return words;
 }
 
-void ChooseStringsDialog::showGuitar() {
-    const Units& units = context_.preferences().units;
-    const LevelSolution& before = proposal_.before.level;
-    QList<QStringList> rows;
-    const auto row = [&](const QString& title, const auto& text) {
-        rows.append({title, text(proposal_.before), text(proposal_.planned), text(proposal_.chosen)});
-    };
-    const auto ifBalanced = [](const auto& text) {
-        return [text](const SetFigures& of) { return of.level.balanced() ? text(of) : nothing; };
-    };
-    row(tr("Pull"), [&](const SetFigures& of) { return forceText(of.pull_N, units); });
-    if (hasClaw(proposal_.guitar)) {
-        row(tr("Claw"), ifBalanced([](const SetFigures& of) { return clawText(of.clawMore_turns); }));
-        row(tr("Springs that hold it"),
-            [](const SetFigures& of) { return of.springs == 0 ? tr("none do") : QString::number(of.springs); });
-    }
-    row(tr("Arm, against before"), ifBalanced([&](const SetFigures& of) {
-            return before.balanced() ? percentMore(of.level.stiffness_NmPerRad / before.stiffness_NmPerRad) : nothing;
-        }));
-    row(tr("Arm, a half step down"), ifBalanced([](const SetFigures& of) {
-            return of.armHalfStep_Nm > 0.0 ? momentText(of.armHalfStep_Nm) : tr("beyond its stop");
-        }));
-    row(tr("Float, N·m/rad"),
-        ifBalanced([](const SetFigures& of) { return decimal(of.level.floatStiffness_NmPerRad, 1); }));
-    row(tr("Range upwards"), ifBalanced([](const SetFigures& of) { return degreesText(of.rangeUp_rad); }));
-    row(tr("Drop moves others"), ifBalanced([](const SetFigures& of) {
-            return of.dropMovesOthers_cents ? centsText(*of.dropMovesOthers_cents) : nothing;
-        }));
-    row(tr("Left after a pass"), ifBalanced([](const SetFigures& of) { return percentOf(of.passFactor); }));
-    guitar_->show(rows, basePixels(context_.preferences()));
-}
-
-void ChooseStringsDialog::putOn() {
-    CatalogueSet set;
-    for (const CatalogueString* string : proposal_.strings)
-        set.items.append(string->id);
-    const auto& sets = context_.catalogue().sets;
-    const auto known =
-        std::find_if(sets.begin(), sets.end(), [&](const CatalogueSet& other) { return other.items == set.items; });
-    if (known != sets.end())
-        set.name = known->name;
-    if (context_.accept(context_.session().edit(tr("choose strings"),
-                                                [&](Job& job) { applySet(job, Side::On, set, context_.catalogue()); })))
+void ChooseStringsDialog::plan(const QString& what, const std::function<void(Job&)>& change) {
+    if (context_.accept(context_.session().edit(what, change)))
         accept();
 }
 

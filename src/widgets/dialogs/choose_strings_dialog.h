@@ -6,7 +6,6 @@
 
 #include <QDialog>
 
-class QBoxLayout;
 class QButtonGroup;
 class QCheckBox;
 class QComboBox;
@@ -16,43 +15,51 @@ class QSpinBox;
 
 namespace flenzo {
 
-class FigureTable;
+class SetComparison;
 
 /// Which set: a wish, the set of what is sold that comes nearest to it, and what it does to the guitar beside the
-/// strings that come off and those that are planned. What is chosen goes on as one step that can be undone.
+/// strings that come off, those that are planned, one by name and those of another guitar. What is chosen goes on as
+/// one step that can be undone.
 class ChooseStringsDialog : public QDialog {
     Q_OBJECT
 public:
     ChooseStringsDialog(AppContext& context, QWidget* parent);
 
-protected:
-    void resizeEvent(QResizeEvent* event) override;
-
 private:
     enum Wish { KeepBalance, EqualPull, SamePull, Arm, Like };
+    /// Another guitar of the shop, as it is planned.
+    struct Other {
+        QString name;
+        std::vector<Wire> wires;
+        SetFigures figures;
+    };
     QWidget* buildWishes();
+    QWidget* buildSources();
     void fillOthers();
+    void fillSets();
     void pickOther(int row);
+    void pickFirstAlike();
     [[nodiscard]] Stock stock();
     [[nodiscard]] FeelWish feel() const;
     [[nodiscard]] QString wishWords() const;
+    [[nodiscard]] std::optional<CatalogueSet> setBeside(QString* fault) const;
     void choose();
-    void showStrings();
-    void showGuitar();
+    void compare();
     [[nodiscard]] QString verdict() const;
-    void putOn();
+    [[nodiscard]] QString armVerdict() const;
+    void plan(const QString& what, const std::function<void(Job&)>& change);
 
     AppContext& context_;
     SetProposal proposal_;
     QButtonGroup* wishes_;
     QSpinBox* arm_;
     QComboBox* others_; ///< guitars to follow
-    QCheckBox* drawersOnly_;
-    std::optional<SetFigures> other_; ///< of the guitar that is followed
+    QComboBox* beside_; ///< a set by name, or typed
+    QCheckBox *springsToo_, *drawersOnly_;
+    std::optional<Other> other_; ///< that is followed
     QLabel *words_, *verdict_;
-    QBoxLayout* tables_;
-    FigureTable *strings_, *guitar_;
-    QPushButton* putOn_;
+    SetComparison* table_;
+    QPushButton *putOn_, *putBeside_;
 };
 
 } // namespace flenzo
