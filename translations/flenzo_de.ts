@@ -983,6 +983,165 @@
     </message>
 </context>
 <context>
+    <name>CaseCard</name>
+    <message>
+        <source>String</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>Gauge</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Block in: to</source>
+        <translation>Mit Klotz: auf</translation>
+    </message>
+    <message>
+        <source>First to</source>
+        <translation>Zuerst auf</translation>
+    </message>
+    <message>
+        <source>Then to</source>
+        <translation>Dann auf</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdr.</translation>
+    </message>
+    <message>
+        <source>%1 turn</source>
+        <translation>%1 Umdrehung</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>%1 anziehen</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>%1 lösen</translation>
+    </message>
+    <message>
+        <source>Open the nut; fine tuners to their middle.</source>
+        <translation>Den Sattel öffnen; die Feinstimmer in ihre Mitte.</translation>
+    </message>
+    <message>
+        <source>Open the nut.</source>
+        <translation>Den Sattel öffnen.</translation>
+    </message>
+    <message>
+        <source>Raise the rear edge; ease the plate onto a padded block that keeps it %1 high. Never let it snap.</source>
+        <translation>Die Hinterkante heben; die Platte sanft auf einen gepolsterten Klotz lassen, der sie %1 hoch hält. Nie schnappen lassen.</translation>
+    </message>
+    <message>
+        <source>One string at a time, safety glasses on: slacken it, take it off, put the same gauge on, tune it to its note; then the next, in the order above.</source>
+        <translation>Eine Saite nach der anderen, Schutzbrille auf: entspannen, abnehmen, dieselbe Stärke aufziehen, auf ihren Ton stimmen; dann die nächste, in der Reihenfolge oben.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on: slacken all strings, take them off, put the same gauges on.</source>
+        <translation>Schutzbrille auf: alle Saiten entspannen, abnehmen, dieselben Stärken aufziehen.</translation>
+    </message>
+    <message>
+        <source>Tune in the order above; stretch every string gently along its whole length, tune again until they stay.</source>
+        <translation>In der Reihenfolge oben stimmen; jede Saite sanft der ganzen Länge nach dehnen, wieder stimmen, bis sie bleiben.</translation>
+    </message>
+    <message>
+        <source>Draw the block out; read all strings. On the mean they should stay where they were. For each %1 cents that they went sharp loosen both claw screws %2, flat: tighten; under %3 cents leave the claw alone.</source>
+        <translation>Den Klotz herausziehen; alle Saiten ablesen. Im Mittel sollten sie bleiben, wo sie waren. Für je %1 Cent, die sie höher wurden, beide Krallenschrauben %2 lösen, tiefer: anziehen; unter %3 Cent die Schrauben lassen.</translation>
+    </message>
+    <message>
+        <source>Once more through, in the same order.</source>
+        <translation>Noch einmal durch, in derselben Reihenfolge.</translation>
+    </message>
+    <message>
+        <source>Lock the nut; the rest with the fine tuners.</source>
+        <translation>Den Sattel klemmen; den Rest mit den Feinstimmern.</translation>
+    </message>
+    <message>
+        <source>Lock the nut.</source>
+        <translation>Den Sattel klemmen.</translation>
+    </message>
+    <message>
+        <source>Every string within 2 cents, the rear gap %1, and both again after one dive.</source>
+        <translation>Jede Saite auf 2 Cent genau, der hintere Spalt %1, und beides auch nach einmal Abtauchen.</translation>
+    </message>
+    <message>
+        <source>Every string within 2 cents, and again after a few hard bends.</source>
+        <translation>Jede Saite auf 2 Cent genau, auch nachdem ein paarmal kräftig gezogen wurde.</translation>
+    </message>
+    <message>
+        <source>New strings by %1. Come back when one string goes off again and again, the plate no longer comes to rest there, or other strings are wanted.</source>
+        <translation>Neue Saiten bis %1. Wiederkommen, wenn sich eine Saite immer wieder verstimmt, die Platte dort nicht mehr zur Ruhe kommt oder andere Saiten gewünscht sind.</translation>
+    </message>
+    <message>
+        <source>All strings pull %1</source>
+        <translation>Alle Saiten ziehen %1</translation>
+    </message>
+    <message>
+        <source>springs: %1</source>
+        <translation>Federn: %1</translation>
+    </message>
+    <message>
+        <source>in slots %1</source>
+        <translation>in den Schlitzen %1</translation>
+    </message>
+    <message>
+        <source>claw to the wall: bass %1, treble %2</source>
+        <translation>Federkralle zur Wand: Bass %1, Diskant %2</translation>
+    </message>
+    <message>
+        <source>rear gap %1</source>
+        <translation>hinterer Spalt %1</translation>
+    </message>
+    <message>
+        <source>Guitar without a name</source>
+        <translation>Gitarre ohne Namen</translation>
+    </message>
+    <message>
+        <source>own set</source>
+        <translation>eigener Satz</translation>
+    </message>
+    <message>
+        <source>own tuning</source>
+        <translation>eigene Stimmung</translation>
+    </message>
+    <message>
+        <source>First, once:</source>
+        <translation>Zuerst, einmal:</translation>
+    </message>
+    <message>
+        <source>both claw screws, %1.</source>
+        <translation>beide Krallenschrauben, %1.</translation>
+    </message>
+    <message>
+        <source>New strings of this set</source>
+        <translation>Neue Saiten dieses Satzes</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>no turn</source>
+        <translation>nicht drehen</translation>
+    </message>
+    <message>
+        <source>Other sets, both claw screws first:</source>
+        <translation>Andere Sätze, zuerst beide Krallenschrauben:</translation>
+    </message>
+    <message>
+        <source>It is right when:</source>
+        <translation>Es stimmt, wenn:</translation>
+    </message>
+    <message>
+        <source>New strings by %1. Come back when one string goes off again and again, or other strings are wanted.</source>
+        <translation>Neue Saiten bis %1. Wiederkommen, wenn sich eine Saite immer wieder verstimmt oder andere Saiten gewünscht sind.</translation>
+    </message>
+</context>
+<context>
     <name>Checks</name>
     <message>
         <source>strings are centred over the fretboard</source>
@@ -2049,6 +2208,22 @@
     <message>
         <source>are too few in the drawers: two want the last piece of one gauge; allow what is not there, or order it</source>
         <translation>sind zu wenige in den Schubladen: zwei wollen das letzte Stück einer Stärke; zulassen, was nicht da ist, oder es bestellen</translation>
+    </message>
+    <message>
+        <source>%1 is of another shop; search for the guitar by its name or owner, or take it in as a new one</source>
+        <translation>%1 gehört zu einer anderen Werkstatt; die Gitarre mit Namen oder Besitzer suchen, oder neu aufnehmen</translation>
+    </message>
+    <message>
+        <source>%1 is of a job that is no longer in this shop; search for the guitar by its name or owner</source>
+        <translation>%1 gehört zu einem Auftrag, den es in dieser Werkstatt nicht mehr gibt; die Gitarre mit Namen oder Besitzer suchen</translation>
+    </message>
+    <message>
+        <source>do not balance on this guitar, so nothing can be put on a card; the plan says what helps</source>
+        <translation>halten auf dieser Gitarre keine Balance, also kommt nichts auf eine Karte; der Plan sagt, was hilft</translation>
+    </message>
+    <message>
+        <source>did not take it; see whether it is on and has paper, or save it as a file</source>
+        <translation>hat es nicht angenommen; nachsehen, ob er an ist und Papier hat, oder als Datei speichern</translation>
     </message>
 </context>
 <context>
@@ -5570,6 +5745,14 @@
     <message>
         <source>stiffer</source>
         <translation>härter</translation>
+    </message>
+    <message>
+        <source>Card for the &amp;case…</source>
+        <translation>Karte für den &amp;Koffer…</translation>
+    </message>
+    <message>
+        <source>For whoever restrings it with the same set, without the program</source>
+        <translation>Für wen auch immer, der sie mit demselben Satz neu bespannt, ohne das Programm</translation>
     </message>
 </context>
 <context>
@@ -9758,6 +9941,30 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
         <source>Saved as %1.</source>
         <translation>Gespeichert als %1.</translation>
     </message>
+    <message>
+        <source>Job sheet</source>
+        <translation>Auftragsblatt</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;HTML (*.html)</source>
+        <translation>PDF (*.pdf);;HTML (*.html)</translation>
+    </message>
+    <message>
+        <source>the strings</source>
+        <translation>Die Saiten</translation>
+    </message>
+    <message>
+        <source>Card for the case</source>
+        <translation>Karte für den Koffer</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;SVG (*.svg)</source>
+        <translation>PDF (*.pdf);;SVG (*.svg)</translation>
+    </message>
+    <message>
+        <source>&amp;Card for the case…</source>
+        <translation>&amp;Karte für den Koffer…</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::JobFiles</name>
@@ -10580,6 +10787,33 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Delete</source>
         <translation>Löschen</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PaperDialog</name>
+    <message>
+        <source>Pages: %1</source>
+        <translation>Seiten: %1</translation>
+    </message>
+    <message>
+        <source>Size of the paper</source>
+        <translation>Größe des Papiers</translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation>&amp;Drucken…</translation>
+    </message>
+    <message>
+        <source>&amp;Save as a file…</source>
+        <translation>Als &amp;Datei speichern…</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>the printer</source>
+        <translation>Der Drucker</translation>
     </message>
 </context>
 <context>
@@ -11823,33 +12057,6 @@ kommt noch</translation>
     </message>
 </context>
 <context>
-    <name>flenzo::SheetDialog</name>
-    <message>
-        <source>Job sheet</source>
-        <translation>Auftragsblatt</translation>
-    </message>
-    <message>
-        <source>Pages of the job sheet</source>
-        <translation>Seiten des Auftragsblatts</translation>
-    </message>
-    <message>
-        <source>&amp;Print…</source>
-        <translation>&amp;Drucken…</translation>
-    </message>
-    <message>
-        <source>&amp;Save as PDF or HTML…</source>
-        <translation>Als PDF oder HTML &amp;speichern…</translation>
-    </message>
-    <message>
-        <source>Save the job sheet</source>
-        <translation>Auftragsblatt speichern</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf);;HTML (*.html)</source>
-        <translation>PDF (*.pdf);;HTML (*.html)</translation>
-    </message>
-</context>
-<context>
     <name>flenzo::ShopPage</name>
     <message>
         <source>waiting</source>
@@ -11894,10 +12101,6 @@ kommt noch</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Sechs erfundene Gitarren, die von selbst antworten; sie lassen sich später löschen</translation>
-    </message>
-    <message>
-        <source>Search guitar, owner, set, tuning or reason</source>
-        <translation>Gitarre, Besitzer, Satz, Stimmung oder Grund suchen</translation>
     </message>
     <message>
         <source>Search</source>
@@ -12059,6 +12262,10 @@ kommt noch</translation>
     <message>
         <source>What the program does, in three steps</source>
         <translation>Was das Programm tut, in drei Schritten</translation>
+    </message>
+    <message>
+        <source>Search guitar, owner, set, tuning, reason or the code of a card</source>
+        <translation>Gitarre, Besitzer, Satz, Stimmung, Grund oder den Code einer Karte suchen</translation>
     </message>
 </context>
 <context>

@@ -983,6 +983,165 @@
     </message>
 </context>
 <context>
+    <name>CaseCard</name>
+    <message>
+        <source>String</source>
+        <translation>Cuerda</translation>
+    </message>
+    <message>
+        <source>Gauge</source>
+        <translation>Calibre</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>Block in: to</source>
+        <translation>Con taco: a</translation>
+    </message>
+    <message>
+        <source>First to</source>
+        <translation>Primero a</translation>
+    </message>
+    <message>
+        <source>Then to</source>
+        <translation>Luego a</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 vueltas</translation>
+    </message>
+    <message>
+        <source>%1 turn</source>
+        <translation>%1 vuelta</translation>
+    </message>
+    <message>
+        <source>tighten %1</source>
+        <translation>apretar %1</translation>
+    </message>
+    <message>
+        <source>loosen %1</source>
+        <translation>aflojar %1</translation>
+    </message>
+    <message>
+        <source>Open the nut; fine tuners to their middle.</source>
+        <translation>Abrir la cejuela; afinadores finos a la mitad.</translation>
+    </message>
+    <message>
+        <source>Open the nut.</source>
+        <translation>Abrir la cejuela.</translation>
+    </message>
+    <message>
+        <source>Raise the rear edge; ease the plate onto a padded block that keeps it %1 high. Never let it snap.</source>
+        <translation>Levantar el borde trasero; posar la placa con cuidado en un taco acolchado que la deje a %1. Nunca soltarla de golpe.</translation>
+    </message>
+    <message>
+        <source>One string at a time, safety glasses on: slacken it, take it off, put the same gauge on, tune it to its note; then the next, in the order above.</source>
+        <translation>Una cuerda cada vez, con gafas de protección: aflojarla, quitarla, poner el mismo calibre, afinarla a su nota; luego la siguiente, en el orden de arriba.</translation>
+    </message>
+    <message>
+        <source>Safety glasses on: slacken all strings, take them off, put the same gauges on.</source>
+        <translation>Con gafas de protección: aflojar todas las cuerdas, quitarlas, poner los mismos calibres.</translation>
+    </message>
+    <message>
+        <source>Tune in the order above; stretch every string gently along its whole length, tune again until they stay.</source>
+        <translation>Afinar en el orden de arriba; estirar cada cuerda con suavidad a todo lo largo, afinar otra vez hasta que se queden.</translation>
+    </message>
+    <message>
+        <source>Draw the block out; read all strings. On the mean they should stay where they were. For each %1 cents that they went sharp loosen both claw screws %2, flat: tighten; under %3 cents leave the claw alone.</source>
+        <translation>Sacar el taco; leer todas las cuerdas. De media deberían quedarse donde estaban. Por cada %1 cents que subieron, aflojar los dos tornillos de la garra %2; si bajaron, apretarlos; con menos de %3 cents, dejar la garra.</translation>
+    </message>
+    <message>
+        <source>Once more through, in the same order.</source>
+        <translation>Otra vez todas, en el mismo orden.</translation>
+    </message>
+    <message>
+        <source>Lock the nut; the rest with the fine tuners.</source>
+        <translation>Bloquear la cejuela; el resto con los afinadores finos.</translation>
+    </message>
+    <message>
+        <source>Lock the nut.</source>
+        <translation>Bloquear la cejuela.</translation>
+    </message>
+    <message>
+        <source>Every string within 2 cents, the rear gap %1, and both again after one dive.</source>
+        <translation>Cada cuerda a menos de 2 cents, el hueco trasero %1, y las dos cosas también tras una bajada.</translation>
+    </message>
+    <message>
+        <source>Every string within 2 cents, and again after a few hard bends.</source>
+        <translation>Cada cuerda a menos de 2 cents, también tras unos estirones fuertes.</translation>
+    </message>
+    <message>
+        <source>New strings by %1. Come back when one string goes off again and again, the plate no longer comes to rest there, or other strings are wanted.</source>
+        <translation>Cuerdas nuevas antes del %1. Volver cuando una cuerda se desafine una y otra vez, la placa ya no repose ahí o se quieran otras cuerdas.</translation>
+    </message>
+    <message>
+        <source>All strings pull %1</source>
+        <translation>Todas las cuerdas tiran %1</translation>
+    </message>
+    <message>
+        <source>springs: %1</source>
+        <translation>muelles: %1</translation>
+    </message>
+    <message>
+        <source>in slots %1</source>
+        <translation>en las ranuras %1</translation>
+    </message>
+    <message>
+        <source>claw to the wall: bass %1, treble %2</source>
+        <translation>garra a la pared: graves %1, agudos %2</translation>
+    </message>
+    <message>
+        <source>rear gap %1</source>
+        <translation>hueco trasero %1</translation>
+    </message>
+    <message>
+        <source>Guitar without a name</source>
+        <translation>Guitarra sin nombre</translation>
+    </message>
+    <message>
+        <source>own set</source>
+        <translation>juego propio</translation>
+    </message>
+    <message>
+        <source>own tuning</source>
+        <translation>afinación propia</translation>
+    </message>
+    <message>
+        <source>First, once:</source>
+        <translation>Primero, una vez:</translation>
+    </message>
+    <message>
+        <source>both claw screws, %1.</source>
+        <translation>los dos tornillos de la garra, %1.</translation>
+    </message>
+    <message>
+        <source>New strings of this set</source>
+        <translation>Cuerdas nuevas de este juego</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>no turn</source>
+        <translation>sin girar</translation>
+    </message>
+    <message>
+        <source>Other sets, both claw screws first:</source>
+        <translation>Otros juegos, primero los dos tornillos de la garra:</translation>
+    </message>
+    <message>
+        <source>It is right when:</source>
+        <translation>Está bien cuando:</translation>
+    </message>
+    <message>
+        <source>New strings by %1. Come back when one string goes off again and again, or other strings are wanted.</source>
+        <translation>Cuerdas nuevas antes del %1. Volver cuando una cuerda se desafine una y otra vez o se quieran otras cuerdas.</translation>
+    </message>
+</context>
+<context>
     <name>Checks</name>
     <message>
         <source>strings are centred over the fretboard</source>
@@ -2049,6 +2208,22 @@
     <message>
         <source>are too few in the drawers: two want the last piece of one gauge; allow what is not there, or order it</source>
         <translation>son muy pocas en los cajones: dos quieren la última pieza de un calibre; permitir lo que no está, o pedirlo</translation>
+    </message>
+    <message>
+        <source>%1 is of another shop; search for the guitar by its name or owner, or take it in as a new one</source>
+        <translation>%1 es de otro taller; buscar la guitarra por su nombre o su dueño, o recibirla como nueva</translation>
+    </message>
+    <message>
+        <source>%1 is of a job that is no longer in this shop; search for the guitar by its name or owner</source>
+        <translation>%1 es de un trabajo que ya no está en este taller; buscar la guitarra por su nombre o su dueño</translation>
+    </message>
+    <message>
+        <source>do not balance on this guitar, so nothing can be put on a card; the plan says what helps</source>
+        <translation>no se equilibran en esta guitarra, así que nada puede ir en una tarjeta; el plan dice qué ayuda</translation>
+    </message>
+    <message>
+        <source>did not take it; see whether it is on and has paper, or save it as a file</source>
+        <translation>no lo aceptó; mirar si está encendida y tiene papel, o guardarlo como archivo</translation>
     </message>
 </context>
 <context>
@@ -5570,6 +5745,14 @@
     <message>
         <source>stiffer</source>
         <translation>más dura</translation>
+    </message>
+    <message>
+        <source>Card for the &amp;case…</source>
+        <translation>Tarjeta para el &amp;estuche…</translation>
+    </message>
+    <message>
+        <source>For whoever restrings it with the same set, without the program</source>
+        <translation>Para quien la encuerde con el mismo juego, sin el programa</translation>
     </message>
 </context>
 <context>
@@ -9758,6 +9941,30 @@ Para seguir de todos modos, decir por qué:</translation>
         <source>Saved as %1.</source>
         <translation>Guardado como %1.</translation>
     </message>
+    <message>
+        <source>Job sheet</source>
+        <translation>Hoja de trabajo</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;HTML (*.html)</source>
+        <translation>PDF (*.pdf);;HTML (*.html)</translation>
+    </message>
+    <message>
+        <source>the strings</source>
+        <translation>las cuerdas</translation>
+    </message>
+    <message>
+        <source>Card for the case</source>
+        <translation>Tarjeta para el estuche</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;SVG (*.svg)</source>
+        <translation>PDF (*.pdf);;SVG (*.svg)</translation>
+    </message>
+    <message>
+        <source>&amp;Card for the case…</source>
+        <translation>&amp;Tarjeta para el estuche…</translation>
+    </message>
 </context>
 <context>
     <name>flenzo::JobFiles</name>
@@ -10580,6 +10787,33 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>Delete</source>
         <translation>Borrar</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::PaperDialog</name>
+    <message>
+        <source>Pages: %1</source>
+        <translation>Páginas: %1</translation>
+    </message>
+    <message>
+        <source>Size of the paper</source>
+        <translation>Tamaño del papel</translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation>&amp;Imprimir…</translation>
+    </message>
+    <message>
+        <source>&amp;Save as a file…</source>
+        <translation>&amp;Guardar como archivo…</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>the printer</source>
+        <translation>la impresora</translation>
     </message>
 </context>
 <context>
@@ -11823,33 +12057,6 @@ por venir</translation>
     </message>
 </context>
 <context>
-    <name>flenzo::SheetDialog</name>
-    <message>
-        <source>Job sheet</source>
-        <translation>Hoja de trabajo</translation>
-    </message>
-    <message>
-        <source>Pages of the job sheet</source>
-        <translation>Páginas de la hoja de trabajo</translation>
-    </message>
-    <message>
-        <source>&amp;Print…</source>
-        <translation>&amp;Imprimir…</translation>
-    </message>
-    <message>
-        <source>&amp;Save as PDF or HTML…</source>
-        <translation>&amp;Guardar como PDF o HTML…</translation>
-    </message>
-    <message>
-        <source>Save the job sheet</source>
-        <translation>Guardar la hoja de trabajo</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf);;HTML (*.html)</source>
-        <translation>PDF (*.pdf);;HTML (*.html)</translation>
-    </message>
-</context>
-<context>
     <name>flenzo::ShopPage</name>
     <message>
         <source>waiting</source>
@@ -11894,10 +12101,6 @@ por venir</translation>
     <message>
         <source>Six invented guitars that answer by themselves; they can be deleted later</source>
         <translation>Seis guitarras inventadas que responden solas; se pueden borrar después</translation>
-    </message>
-    <message>
-        <source>Search guitar, owner, set, tuning or reason</source>
-        <translation>Buscar guitarra, dueño, juego, afinación o motivo</translation>
     </message>
     <message>
         <source>Search</source>
@@ -12059,6 +12262,10 @@ por venir</translation>
     <message>
         <source>What the program does, in three steps</source>
         <translation>Lo que hace el programa, en tres pasos</translation>
+    </message>
+    <message>
+        <source>Search guitar, owner, set, tuning, reason or the code of a card</source>
+        <translation>Buscar guitarra, dueño, juego, afinación, motivo o el código de una tarjeta</translation>
     </message>
 </context>
 <context>

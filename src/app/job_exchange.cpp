@@ -2,16 +2,25 @@
 #include "app/job_exchange.h"
 
 #include "app/stoppable_progress.h"
+#include "domain/base/faults.h"
+#include "domain/shop/case_card.h"
+#include "paint/code_picture.h"
+#include "session/models/card_sheet.h"
 #include "store/exchange.h"
 #include "store/files.h"
+#include "store/guitar_code.h"
+#include "widgets/dialogs/case_card.h"
 #include "widgets/dialogs/job_sheet.h"
 
+#include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
 
 namespace flenzo {
 
-JobExchange::JobExchange(AppContext& context, QWidget* window) : QObject(window), context_(context), window_(window) {}
+JobExchange::JobExchange(AppContext& context, QWidget* window) : QObject(window), context_(context), window_(window) {
+    connect(&context_, &AppContext::cardWanted, this, &JobExchange::previewCard);
+}
 
 std::optional<Fault> JobExchange::exportSheet(const QString& path) {
     const Session& session = context_.session();
@@ -21,16 +30,73 @@ std::optional<Fault> JobExchange::exportSheet(const QString& path) {
     return writeFile(path, pdf ? sheetPdf(html, session.job().guitar) : html.toUtf8());
 }
 
-void JobExchange::previewSheet() {
-    const Session& session = context_.session();
-    const auto write = [this](const QString& path) {
-        if (context_.accept(exportSheet(path)))
-            context_.say(tr("Saved as %1.").arg(path));
-    };
-    auto* dialog = new SheetDialog(illustratedSheet(session.job(), session.derived(), context_.preferences().units),
-                                   session.job().guitar, write, window_);
+void JobExchange::show(Paper paper) {
+    paper.complain = [this](const Fault& fault) { context_.accept(fault); };
+    auto* dialog = new PaperDialog(std::move(paper), window_);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->show();
+}
+
+void JobExchange::written(const QString& path, const std::optional<Fault>& fault) {
+    if (context_.accept(fault))
+        context_.say(tr("Saved as %1.").arg(path));
+}
+
+void JobExchange::previewSheet() {
+    const Session& session = context_.session();
+    const QString html = illustratedSheet(session.job(), session.derived(), context_.preferences().units);
+    show({tr("Job sheet"),
+          session.job().guitar,
+          {QPageSize(QPageSize::A4)},
+          false,
+          tr("PDF (*.pdf);;HTML (*.html)"),
+          [html](QPrinter& printer) { drawSheet(printer, html); },
+          [this](const QString& path, const QPageSize&) { written(path, exportSheet(path)); },
+          {}});
+}
+
+Result<QString> JobExchange::cardHtml() {
+    Session& session = context_.session();
+    const std::optional<CaseCard> card =
+        caseCardOf(session.job(), session.derived().advice.guitar, context_.catalogue());
+    if (!card)
+        return Fault{faults::noCardUnbalanced, tr("the strings")};
+    CardCode code;
+    if (const auto job = session.keptAs(); job && session.logbook()) {
+        const Result<GuitarCode> made = codeOf(*session.logbook(), *job);
+        if (made.ok()) { // a logbook that is read only and has no number yet leaves the card without one
+            constexpr int module_px = 8;
+            QBuffer png(&code.png);
+            codePicture(codeDigits(made.value()), module_px).save(&png, "PNG");
+            code.text = codeText(made.value());
+        }
+    }
+    return caseCardHtml(session.job(), *card, context_.preferences().units, code);
+}
+
+std::optional<Fault> JobExchange::exportCard(const QString& path, const QPageSize& size) {
+    const Result<QString> html = cardHtml();
+    if (!html.ok())
+        return html.fault();
+    const QString& title = context_.session().job().guitar;
+    const bool svg = QFileInfo(path).suffix().toLower() == QLatin1String("svg");
+    return writeFile(path, svg ? cardSvg(html.value(), title, size) : cardPdf(html.value(), title, size));
+}
+
+void JobExchange::previewCard() {
+    const Result<QString> html = cardHtml();
+    if (!html.ok()) {
+        context_.accept(html.fault());
+        return;
+    }
+    show({tr("Card for the case"),
+          context_.session().job().guitar,
+          {cardSize(false), cardSize(true)},
+          true,
+          tr("PDF (*.pdf);;SVG (*.svg)"),
+          [html = html.value()](QPrinter& printer) { drawCard(printer, html); },
+          [this](const QString& path, const QPageSize& size) { written(path, exportCard(path, size)); },
+          {}});
 }
 
 bool JobExchange::importGuitar(const QString& path) {
@@ -80,6 +146,10 @@ void JobExchange::exportTables() {
 void JobExchange::addActions(std::vector<ActionSpec>& list, const QString& menu) {
     const auto isOpen = [this] { return context_.session().logbook() != nullptr; };
     list.push_back({"sheet", menu, tr("&Job sheet…"), {QKeySequence::Print}, [this] { previewSheet(); }});
+    list.push_back(
+        {"caseCard", menu, tr("&Card for the case…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P)}, [this] {
+             previewCard();
+         }});
     list.push_back({"import", menu, tr("&Import a guitar or job…"), {}, [this] { askImport(); }, isOpen});
     list.push_back({"exportGuitar",
                     menu,

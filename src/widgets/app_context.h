@@ -50,6 +50,7 @@ Q_SIGNALS:
     void preferencesChanged();
     void catalogueChanged();
     void said(const QString& sentence, bool complaint);
+    void cardWanted(); ///< for the case of the open guitar
 
 private:
     Session& session_;

@@ -4,8 +4,11 @@
 #include "core/simulation/simulated_guitar.h"
 #include "domain/job/edits.h"
 #include "session/document/demo.h"
+#include "store/guitar_code.h"
 #include "support/window.h"
 #include "widgets/controls/scene_view.h"
+#include "widgets/dialogs/case_card.h"
+#include "widgets/dialogs/paper_dialog.h"
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 
@@ -19,8 +22,11 @@
 #include <QImage>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPrintPreviewWidget>
+#include <QPrinter>
 #include <QPushButton>
+#include <QSvgRenderer>
 #include <QTabWidget>
 #include <QTableView>
 #include <QTableWidget>
@@ -322,11 +328,80 @@ private Q_SLOTS:
         const QImage chart = QImage::fromData(QByteArray::fromBase64(html.mid(from, html.indexOf('\'', from) - from)));
         QVERIFY(chart.width() >= 1000 && chart.height() >= 500);
         window_->actions().find("sheet")->trigger();
-        auto* dialog = window_->findChild<QDialog*>(QStringLiteral("sheetPreview"));
+        auto* dialog = window_->findChild<QDialog*>(QStringLiteral("paperPreview"));
         QVERIFY(dialog && dialog->isVisible());
-        auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("sheetPages"));
+        auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("paperPages"));
         QTRY_VERIFY(pages->pageCount() >= 1);
-        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("printSheet"))->isEnabled());
+        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("printPaper"))->isEnabled());
+        QTest::keyClick(dialog, Qt::Key_Escape);
+        QVERIFY(!dialog->isVisible());
+    }
+
+    /// The card is one page on either paper, also with the longest name, in PDF and SVG; what its code says finds the
+    /// guitar in the search. A printer that fails is said.
+    void aCardGoesIntoTheCase() {
+        QVERIFY(!session().keep(demoJob(1).value()));
+        QVERIFY(!session().edit(QStringLiteral("name"), [](Job& job) {
+            job.guitar =
+                QStringLiteral("Long Meadow baritone with a recessed plate, third of its kind, %1 of the owner's");
+        }));
+        for (const bool large : {false, true}) {
+            const QString pdf = dir_->filePath(QStringLiteral("card.pdf"));
+            QVERIFY(!window_->exchange().exportCard(pdf, cardSize(large)));
+            QFile file(pdf);
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            const QByteArray bytes = file.readAll();
+            QVERIFY(bytes.startsWith("%PDF-") && bytes.count("/Type /Page\n") == 1);
+            const QString svg = dir_->filePath(QStringLiteral("card.svg"));
+            QVERIFY(!window_->exchange().exportCard(svg, cardSize(large)));
+            QSvgRenderer picture(svg);
+            QVERIFY(picture.isValid());
+            const QSizeF size = cardSize(large).size(QPageSize::Point);
+            QVERIFY(std::abs(picture.viewBoxF().width() / picture.viewBoxF().height() - size.width() / size.height()) <
+                    0.01);
+            QImage drawn(420, 594, QImage::Format_RGB32);
+            drawn.fill(Qt::white);
+            QPainter painter(&drawn);
+            picture.render(&painter);
+            painter.end();
+            // Something stands in the upper half and near the end, and nothing on the margin.
+            const auto ink = [&](const QRect& part) {
+                int dark = 0;
+                for (int y = part.top(); y <= part.bottom(); ++y)
+                    for (int x = part.left(); x <= part.right(); ++x)
+                        dark += qGray(drawn.pixel(x, y)) < 128 ? 1 : 0;
+                return dark;
+            };
+            QVERIFY(ink({20, 20, 380, 277}) > 500 && ink({20, 400, 380, 174}) > 50);
+            QCOMPARE(ink({0, 0, 420, 8}) + ink({0, 586, 420, 8}) + ink({0, 0, 8, 594}) + ink({412, 0, 8, 594}), 0);
+        }
+        QVERIFY(window_->exchange().exportCard(dir_->filePath(QStringLiteral("no/such/card.pdf")), cardSize(false)));
+        const GuitarCode code = codeOf(book(), *session().keptAs()).value();
+        window_->showPage(MainWindow::Page::Shop);
+        auto* search = find<QLineEdit>("search");
+        search->setFocus();
+        QTest::keyClicks(search, codeDigits(code));
+        auto* jobs = find<QTableWidget>("jobs");
+        QCOMPARE(jobs->rowCount(), 1);
+        QCOMPARE(jobs->item(0, 0)->text(), session().job().guitar);
+        search->clear();
+        QTest::keyClicks(search, codeDigits({code.shop == 123456 ? 123457 : 123456, code.job}));
+        QCOMPARE(jobs->rowCount(), 0);
+        QVERIFY2(text("history").contains(QLatin1String("another shop")), qPrintable(text("history")));
+        search->clear();
+        window_->actions().find("caseCard")->trigger();
+        auto* dialog = find<PaperDialog>("paperPreview");
+        QVERIFY(dialog->isVisible());
+        auto* sizes = dialog->findChild<QComboBox*>(QStringLiteral("paperSize"));
+        QCOMPARE(sizes->count(), 2);
+        QTest::keyClick(sizes, Qt::Key_Down);
+        auto* pages = dialog->findChild<QPrintPreviewWidget*>(QStringLiteral("paperPages"));
+        QTRY_COMPARE(pages->pageCount(), 1);
+        QPrinter broken;
+        broken.setOutputFormat(QPrinter::PdfFormat);
+        broken.setOutputFileName(dir_->filePath(QStringLiteral("no/such/folder/card.pdf")));
+        dialog->printTo(broken);
+        QVERIFY2(window_->message().contains(QLatin1String("did not take it")), qPrintable(window_->message()));
         QTest::keyClick(dialog, Qt::Key_Escape);
         QVERIFY(!dialog->isVisible());
     }

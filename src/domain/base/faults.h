@@ -169,6 +169,16 @@ inline constexpr FaultCode tooFewInDrawers{
                                "there, or order it")};
 inline constexpr FaultCode choiceTookTooLong{QT_TRANSLATE_NOOP("Fault", "could not be chosen in time; try again")};
 
+// The card in the case
+inline constexpr FaultCode codeOfOtherShop{QT_TRANSLATE_NOOP(
+    "Fault", "%1 is of another shop; search for the guitar by its name or owner, or take it in as a new one")};
+inline constexpr FaultCode codeOfNoJob{QT_TRANSLATE_NOOP(
+    "Fault", "%1 is of a job that is no longer in this shop; search for the guitar by its name or owner")};
+inline constexpr FaultCode noCardUnbalanced{QT_TRANSLATE_NOOP(
+    "Fault", "do not balance on this guitar, so nothing can be put on a card; the plan says what helps")};
+inline constexpr FaultCode printerFailed{
+    QT_TRANSLATE_NOOP("Fault", "did not take it; see whether it is on and has paper, or save it as a file")};
+
 inline constexpr FaultCode noSuchEvent{QT_TRANSLATE_NOOP("Fault", "is \"%1\", which is no event this program knows")};
 inline constexpr FaultCode otherFormat{QT_TRANSLATE_NOOP("Fault", "must be \"%1\"; this file is something else")};
 inline constexpr FaultCode newerVersion{

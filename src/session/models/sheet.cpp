@@ -14,6 +14,7 @@
 #include "domain/work/workflow.h"
 #include "language/decimal.h"
 #include "language/figures.h"
+#include "session/models/html.h"
 #include "session/models/pass_sheet.h"
 
 #include <QCoreApplication>
@@ -28,17 +29,8 @@ namespace {
 struct SheetWords {
     Q_DECLARE_TR_FUNCTIONS(JobSheet)
 };
-QString row(const QStringList& cells, const char* tag = "td") {
-    QString out = QStringLiteral("<tr>");
-    for (const QString& cell : cells)
-        out += QStringLiteral("<%1>%2</%1>").arg(QLatin1String(tag), cell);
-    return out + QStringLiteral("</tr>");
-}
 QString heading(const QString& text) {
     return QStringLiteral("<h2>%1</h2>").arg(text);
-}
-QString safe(const QString& text) {
-    return text.toHtmlEscaped();
 }
 QString note(double frequency_Hz, double a4_Hz) {
     return QString::fromStdString(noteName(nearestNote(frequency_Hz, a4_Hz).midi));

@@ -5,16 +5,10 @@
 #include "widgets/text/convergence.h"
 #include "widgets/text/question_words.h"
 
-#include <QBoxLayout>
 #include <QBuffer>
-#include <QDialogButtonBox>
-#include <QFileDialog>
 #include <QImage>
 #include <QPdfWriter>
-#include <QPrintDialog>
-#include <QPrintPreviewWidget>
 #include <QPrinter>
-#include <QPushButton>
 #include <QTextDocument>
 
 namespace flenzo {
@@ -63,47 +57,10 @@ QByteArray sheetPdf(const QString& html, const QString& title) {
     return pdf.data();
 }
 
-SheetDialog::SheetDialog(const QString& html, const QString& title, std::function<void(const QString&)> keep,
-                         QWidget* parent)
-    : QDialog(parent), document_(std::make_unique<QTextDocument>()),
-      printer_(std::make_unique<QPrinter>(QPrinter::HighResolution)), keep_(std::move(keep)) {
-    setObjectName(QStringLiteral("sheetPreview"));
-    setWindowTitle(tr("Job sheet"));
-    fill(*document_, html);
-    printer_->setPageSize(QPageSize(QPageSize::A4));
-    printer_->setDocName(title);
-    auto* column = new QVBoxLayout(this);
-    auto* pages = new QPrintPreviewWidget(printer_.get(), this);
-    pages->setObjectName(QStringLiteral("sheetPages"));
-    pages->setAccessibleName(tr("Pages of the job sheet"));
-    connect(pages, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* to) { document_->print(to); });
-    pages->fitToWidth();
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
-    QPushButton* print = buttons->addButton(tr("&Print…"), QDialogButtonBox::ActionRole);
-    print->setObjectName(QStringLiteral("printSheet"));
-    QPushButton* file = buttons->addButton(tr("&Save as PDF or HTML…"), QDialogButtonBox::ActionRole);
-    file->setObjectName(QStringLiteral("keepSheet"));
-    connect(print, &QPushButton::clicked, this, &SheetDialog::print);
-    connect(file, &QPushButton::clicked, this, [this, title] { askWhere(title); });
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::close);
-    column->addWidget(pages, 1);
-    column->addWidget(buttons);
-    resize(900, 720);
-}
-
-SheetDialog::~SheetDialog() = default;
-
-void SheetDialog::print() {
-    QPrintDialog dialog(printer_.get(), this);
-    if (dialog.exec() == QDialog::Accepted)
-        document_->print(printer_.get());
-}
-
-void SheetDialog::askWhere(const QString& title) {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the job sheet"), title + QStringLiteral(".pdf"),
-                                                      tr("PDF (*.pdf);;HTML (*.html)"));
-    if (!path.isEmpty())
-        keep_(path);
+void drawSheet(QPrinter& printer, const QString& html) {
+    QTextDocument document;
+    fill(document, html);
+    document.print(&printer);
 }
 
 } // namespace flenzo

@@ -2,11 +2,13 @@
 #include "widgets/pages/shop_page.h"
 
 #include "domain/base/bundled_words.h"
+#include "domain/base/faults.h"
 #include "domain/job/compare.h"
 #include "domain/methods/method_figures.h"
 #include "domain/work/workflow.h"
 #include "paint/first_start.h"
 #include "session/document/demo_shop.h"
+#include "store/guitar_code.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
@@ -158,7 +160,7 @@ QWidget* ShopPage::buildList() {
     auto* top = new QHBoxLayout;
     search_ = new QLineEdit(page);
     search_->setObjectName(QStringLiteral("search"));
-    search_->setPlaceholderText(tr("Search guitar, owner, set, tuning or reason"));
+    search_->setPlaceholderText(tr("Search guitar, owner, set, tuning, reason or the code of a card"));
     search_->setAccessibleName(tr("Search"));
     search_->setClearButtonEnabled(true);
     search_->installEventFilter(this);
@@ -230,7 +232,7 @@ void ShopPage::refresh() {
         showExample();
         return;
     }
-    const auto read = book->jobs(filterOf(filter_->currentIndex(), search_->text()));
+    const Result<QList<JobRow>> read = found(*book);
     if (!count.ok() || !read.ok()) {
         sayUnread(count.ok() ? read.fault() : count.fault());
         return;
@@ -271,13 +273,24 @@ void ShopPage::refresh() {
     refreshHistory();
 }
 
+/// A guitar by the code on its card, or what has the words.
+Result<QList<JobRow>> ShopPage::found(const Logbook& book) const {
+    const auto code = readCode(search_->text());
+    if (!code)
+        return book.jobs(filterOf(filter_->currentIndex(), search_->text()));
+    const Result<qint64> guitar = guitarOfCode(book, *code);
+    return guitar.ok() ? book.jobsOf(guitar.value()) : Result<QList<JobRow>>(guitar.fault());
+}
+
 /// A shop that cannot be read is not an empty one.
 void ShopPage::sayUnread(const Fault& fault) {
     table_->setRowCount(0);
     count_->clear();
     for (QPushButton* button : {open_, repeat_, compare_, takeOut_})
         button->setEnabled(false);
-    history_->setText(sentence(context_.session().logbook()->path(), fault) + QLatin1Char('.'));
+    const bool card = fault.is(faults::codeOfOtherShop) || fault.is(faults::codeOfNoJob);
+    history_->setText((card ? fault.sentence() : sentence(context_.session().logbook()->path(), fault)) +
+                      QLatin1Char('.'));
 }
 
 std::optional<qint64> ShopPage::picked(int behind) const {

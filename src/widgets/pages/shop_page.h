@@ -41,6 +41,7 @@ private:
     void showExample();
     [[nodiscard]] std::optional<qint64> picked(int behind = 0) const;
     void refreshHistory();
+    [[nodiscard]] Result<QList<JobRow>> found(const Logbook& book) const;
     void sayUnread(const Fault& fault);
     void openPicked();
     void repeatPicked();

@@ -343,6 +343,11 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     }
     form->rows().addRow(StepFormsWords::tr("replaced"), replacedForm(context, form));
     form->rows().addRow(StepFormsWords::tr("from the drawers"), new PartsForm(context, form));
+    auto* card = new QPushButton(StepFormsWords::tr("Card for the &case…"), form);
+    card->setObjectName(QStringLiteral("openCaseCard"));
+    card->setToolTip(StepFormsWords::tr("For whoever restrings it with the same set, without the program"));
+    QObject::connect(card, &QPushButton::clicked, &context, &AppContext::cardWanted);
+    form->rows().addRow(QString(), card);
     return form;
 }
 
