@@ -1356,6 +1356,14 @@
         <source>where strings nobody read begin, cents</source>
         <translation>wo ungelesene Saiten beginnen, Cent</translation>
     </message>
+    <message>
+        <source>promised by</source>
+        <translation>zugesagt bis</translation>
+    </message>
+    <message>
+        <source>not before</source>
+        <translation>nicht vor</translation>
+    </message>
 </context>
 <context>
     <name>Convergence</name>
@@ -1509,6 +1517,13 @@
     <message>
         <source>%1 hand widths for the thickest</source>
         <translation>%1 Handbreiten für die dickste</translation>
+    </message>
+</context>
+<context>
+    <name>DayPicture</name>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
     </message>
 </context>
 <context>
@@ -2224,6 +2239,30 @@
     <message>
         <source>did not take it; see whether it is on and has paper, or save it as a file</source>
         <translation>hat es nicht angenommen; nachsehen, ob er an ist und Papier hat, oder als Datei speichern</translation>
+    </message>
+    <message>
+        <source>must be a time like 2026-03-31T17:00:00Z</source>
+        <translation>muss eine Zeit wie 2026-03-31T17:00:00Z sein</translation>
+    </message>
+    <message>
+        <source>must be times like 9:00-12:30, 13:30-18:00, one after the other; it is &quot;%1&quot;</source>
+        <translation>müssen Zeiten wie 9:00-12:30, 13:30-18:00 sein, eine nach der anderen; da steht „%1“</translation>
+    </message>
+    <message>
+        <source>must be a time like 17:00 or a day like 2026-03-31, or both; it is &quot;%1&quot;</source>
+        <translation>muss eine Zeit wie 17:00 oder ein Tag wie 2026-03-31 sein, oder beides; da steht „%1“</translation>
+    </message>
+    <message>
+        <source>are on no day of the week; choose the days on which the shop is open</source>
+        <translation>liegen auf keinem Wochentag; die Tage wählen, an denen geöffnet ist</translation>
+    </message>
+    <message>
+        <source>do not suffice for the jobs in hand within half a year; lengthen them</source>
+        <translation>reichen für die Aufträge in Arbeit kein halbes Jahr lang; verlängern</translation>
+    </message>
+    <message>
+        <source>must be one figure in cents for each of the %1 strings, thickest first, like -3 -2 0 1 2 0; it is &quot;%2&quot;</source>
+        <translation>müssen für jede der %1 Saiten eine Zahl in Cent sein, die dickste zuerst, wie -3 -2 0 1 2 0; da steht „%2“</translation>
     </message>
 </context>
 <context>
@@ -4656,6 +4695,14 @@
         <source>from the wall of the cavity to the claw in millimetres</source>
         <translation>von der Wand des Federfachs zur Federkralle in Millimetern</translation>
     </message>
+    <message>
+        <source>the temperature of a room in degrees Celsius</source>
+        <translation>die Temperatur eines Raums in Grad Celsius</translation>
+    </message>
+    <message>
+        <source>the relative humidity of a room in percent</source>
+        <translation>die relative Feuchte eines Raums in Prozent</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -5753,6 +5800,26 @@
     <message>
         <source>For whoever restrings it with the same set, without the program</source>
         <translation>Für wen auch immer, der sie mit demselben Satz neu bespannt, ohne das Programm</translation>
+    </message>
+    <message>
+        <source>room, °C</source>
+        <translation>Raum, °C</translation>
+    </message>
+    <message>
+        <source>humidity, %</source>
+        <translation>Feuchte, %</translation>
+    </message>
+    <message>
+        <source>readings as it came in, cents</source>
+        <translation>Ablesungen bei der Ankunft, Cent</translation>
+    </message>
+    <message>
+        <source>The readings</source>
+        <translation>Die Ablesungen</translation>
+    </message>
+    <message>
+        <source>rest over night</source>
+        <translation>über Nacht ruhen</translation>
     </message>
 </context>
 <context>
@@ -9331,6 +9398,157 @@
     </message>
 </context>
 <context>
+    <name>flenzo::DayPanel</name>
+    <message>
+        <source>%1 %2, %3</source>
+        <translation>%1 %2, %3</translation>
+    </message>
+    <message>
+        <source>then the oil stays on</source>
+        <translation>dann bleibt das Öl</translation>
+    </message>
+    <message>
+        <source>then the strings rest over night</source>
+        <translation>dann ruhen die Saiten über Nacht</translation>
+    </message>
+    <message>
+        <source>Day &amp;before</source>
+        <translation>Tag da&amp;vor</translation>
+    </message>
+    <message>
+        <source>Day &amp;after</source>
+        <translation>Tag da&amp;nach</translation>
+    </message>
+    <message>
+        <source>The day, a lane for each person</source>
+        <translation>Der Tag, eine Spur je Person</translation>
+    </message>
+    <message>
+        <source>Jobs in hand, in the order in which they are begun</source>
+        <translation>Aufträge in Arbeit, in der Reihenfolge, in der sie begonnen werden</translation>
+    </message>
+    <message>
+        <source>Guitar</source>
+        <translation>Gitarre</translation>
+    </message>
+    <message>
+        <source>Begun at</source>
+        <translation>Beginn</translation>
+    </message>
+    <message>
+        <source>Done at</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Left, min</source>
+        <translation>Übrig, min</translation>
+    </message>
+    <message>
+        <source>Promised by</source>
+        <translation>Zugesagt bis</translation>
+    </message>
+    <message>
+        <source>Not before</source>
+        <translation>Nicht vor</translation>
+    </message>
+    <message>
+        <source>O&amp;pen</source>
+        <translation>&amp;Offen</translation>
+    </message>
+    <message>
+        <source>From when to when, as in 9:00-12:30, 13:30-18:00</source>
+        <translation>Von wann bis wann, wie in 9:00-12:30, 13:30-18:00</translation>
+    </message>
+    <message>
+        <source>open on %1</source>
+        <translation>offen am %1</translation>
+    </message>
+    <message>
+        <source>P&amp;eople</source>
+        <translation>&amp;Personen</translation>
+    </message>
+    <message>
+        <source>the shop&apos;s hours</source>
+        <translation>Die Öffnungszeiten</translation>
+    </message>
+    <message>
+        <source>Laying out the day…</source>
+        <translation>Der Tag wird gelegt…</translation>
+    </message>
+    <message>
+        <source>The shop&apos;s hours</source>
+        <translation>Die Öffnungszeiten</translation>
+    </message>
+    <message>
+        <source>No other order keeps more promises or is done sooner.</source>
+        <translation>Keine andere Reihenfolge hält mehr Zusagen oder ist eher fertig.</translation>
+    </message>
+    <message>
+        <source>No order is better than this one by more than %1 % (promises and time until done).</source>
+        <translation>Keine Reihenfolge ist um mehr als %1 % besser als diese (Zusagen und Zeit bis fertig).</translation>
+    </message>
+    <message>
+        <source>Minutes are the shop&apos;s own of earlier jobs, or assumed. Type over when a job is promised, or before when nothing can be done on it: 17:00, 2026-03-31, or both.</source>
+        <translation>Minuten sind die der eigenen früheren Aufträge, oder angenommen. Darüber tippen, bis wann ein Auftrag zugesagt ist, oder vor wann nichts daran zu tun ist: 17:00, 2026-03-31 oder beides.</translation>
+    </message>
+    <message>
+        <source>No job is in hand.</source>
+        <translation>Kein Auftrag ist in Arbeit.</translation>
+    </message>
+    <message>
+        <source>%1: %2 at the earliest, promised %3</source>
+        <translation>%1: frühestens %2, zugesagt %3</translation>
+    </message>
+    <message>
+        <source>Cannot be kept, tell the owner: %1</source>
+        <translation>Nicht zu halten, den Besitzern sagen: %1</translation>
+    </message>
+    <message>
+        <source>; and %1 more.</source>
+        <translation>; und %1 weitere.</translation>
+    </message>
+    <message>
+        <source>First %1, at %2. Every promise can be kept.</source>
+        <translation>Zuerst %1, um %2. Jede Zusage ist zu halten.</translation>
+    </message>
+    <message>
+        <source>Nothing is left to do by hand.</source>
+        <translation>Von Hand ist nichts mehr zu tun.</translation>
+    </message>
+    <message>
+        <source>%1, late</source>
+        <translation>%1, zu spät</translation>
+    </message>
+    <message>
+        <source>Nothing is laid out for this day.</source>
+        <translation>Für diesen Tag ist nichts gelegt.</translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3</source>
+        <translation>%1 bis %2: %3</translation>
+    </message>
+    <message>
+        <source>promise</source>
+        <translation>Zusage</translation>
+    </message>
+    <message>
+        <source>not before</source>
+        <translation>nicht vor</translation>
+    </message>
+    <message>
+        <source>Another order may be a little better still.</source>
+        <translation>Eine andere Reihenfolge ist vielleicht noch ein wenig besser.</translation>
+    </message>
+    <message>
+        <source>When the shop is open</source>
+        <translation>Wann geöffnet ist</translation>
+    </message>
+    <message>
+        <source>How many people work</source>
+        <translation>Wie viele arbeiten</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message>
         <source>today</source>
@@ -9433,6 +9651,26 @@
     <message>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
+    </message>
+    <message>
+        <source>Every string as it is now, cents, thickest first; it need not be told</source>
+        <translation>Jede Saite, wie sie jetzt ist, Cent, die dickste zuerst; muss nicht gesagt werden</translation>
+    </message>
+    <message>
+        <source>readings now</source>
+        <translation>Ablesungen jetzt</translation>
+    </message>
+    <message>
+        <source>Temperature of the room</source>
+        <translation>Temperatur des Raums</translation>
+    </message>
+    <message>
+        <source>Humidity of the room</source>
+        <translation>Feuchte des Raums</translation>
+    </message>
+    <message>
+        <source>The readings</source>
+        <translation>Die Ablesungen</translation>
     </message>
 </context>
 <context>
@@ -9804,6 +10042,109 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>Treble side</source>
         <translation>Diskantseite</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::HeldPanel</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>In the days after the hand-over all strings move by %1 cents (%2): %3.</source>
+        <translation>In den Tagen nach der Übergabe gehen alle Saiten um %1 Cent (%2): %3.</translation>
+    </message>
+    <message>
+        <source>settle them longer, or have them rest over night</source>
+        <translation>länger setzen lassen, oder über Nacht ruhen</translation>
+    </message>
+    <message>
+        <source>they were stretched beyond what they hold</source>
+        <translation>sie wurden mehr gedehnt, als sie halten</translation>
+    </message>
+    <message>
+        <source>%1 holds better than the others: it changes %2 as much.</source>
+        <translation>%1 hält besser als die anderen: er ändert sich %2 so viel.</translation>
+    </message>
+    <message>
+        <source>%1 holds less well than the others: it changes %2 as much.</source>
+        <translation>%1 hält weniger gut als die anderen: er ändert sich %2 so viel.</translation>
+    </message>
+    <message>
+        <source>%1: strings settle %2 as much as otherwise.</source>
+        <translation>%1: Saiten setzen sich %2 so viel wie sonst.</translation>
+    </message>
+    <message>
+        <source>Ten percent more humidity moves all strings by %1 cents (%2 to %3): season, not wear.</source>
+        <translation>Zehn Prozent mehr Feuchte bewegen alle Saiten um %1 Cent (%2 bis %3): Jahreszeit, kein Verschleiß.</translation>
+    </message>
+    <message>
+        <source>Five degrees more move all strings by %1 cents (%2 to %3): season, not wear.</source>
+        <translation>Fünf Grad mehr bewegen alle Saiten um %1 Cent (%2 bis %3): Jahreszeit, kein Verschleiß.</translation>
+    </message>
+    <message>
+        <source>Set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>Checked</source>
+        <translation>Geprüft</translation>
+    </message>
+    <message>
+        <source>Then, cents</source>
+        <translation>Dann, Cent</translation>
+    </message>
+    <message>
+        <source>Came again</source>
+        <translation>Wieder da</translation>
+    </message>
+    <message>
+        <source>Changed, cents</source>
+        <translation>Geändert, Cent</translation>
+    </message>
+    <message>
+        <source>After days</source>
+        <translation>Nach Tagen</translation>
+    </message>
+    <message>
+        <source>What each set did in this shop</source>
+        <translation>Was jeder Satz in dieser Werkstatt tat</translation>
+    </message>
+    <message>
+        <source>Medians. Then: all strings, from the hand-over to the check within five days. Changed: the mean amount of every string until the next visit. A finding is what chance explains in less than one shop of twenty, everything that is looked at counted.</source>
+        <translation>Mediane. Dann: alle Saiten, von der Übergabe bis zur Prüfung in fünf Tagen. Geändert: der mittlere Betrag jeder Saite bis zum nächsten Besuch. Ein Befund ist, was der Zufall in weniger als einer von zwanzig Werkstätten erklärt, alles gezählt, wonach gesehen wird.</translation>
+    </message>
+    <message>
+        <source>Reading the records…</source>
+        <translation>Einträge werden gelesen …</translation>
+    </message>
+    <message>
+        <source>Nothing to compare yet. How a guitar leaves is noted by itself; how it is a day later is typed at its check under Due, how it comes in at the first look, each with the room&apos;s temperature and humidity where there is a meter.</source>
+        <translation>Noch nichts zu vergleichen. Wie eine Gitarre geht, wird von selbst notiert; wie sie einen Tag später ist, wird bei ihrer Prüfung unter Fällig getippt, wie sie ankommt beim ersten Ansehen, jeweils mit Temperatur und Feuchte des Raums, wo es ein Messgerät gibt.</translation>
+    </message>
+    <message>
+        <source>Nothing that chance would not do as well.</source>
+        <translation>Nichts, was der Zufall nicht ebenso täte.</translation>
+    </message>
+    <message>
+        <source>own sets</source>
+        <translation>eigene Sätze</translation>
+    </message>
+    <message>
+        <source>%1 times (%2 to %3)</source>
+        <translation>%1 mal (%2 bis %3)</translation>
+    </message>
+    <message>
+        <source>%1: string %2 from the thickest goes its own way, %3 cents from visit to visit (%4). Look at its nut slot, saddle and tuner.</source>
+        <translation>%1: Saite %2 von der dicksten an geht ihren eigenen Weg, %3 Cent von Besuch zu Besuch (%4). Nach ihrer Sattelkerbe, ihrem Reiter und ihrer Mechanik sehen.</translation>
+    </message>
+    <message>
+        <source>Looks at guitars that nobody had touched since the look before: %1.</source>
+        <translation>Blicke auf Gitarren, die seit dem Blick davor niemand berührt hat: %1.</translation>
     </message>
 </context>
 <context>
@@ -12266,6 +12607,14 @@ kommt noch</translation>
     <message>
         <source>Search guitar, owner, set, tuning, reason or the code of a card</source>
         <translation>Gitarre, Besitzer, Satz, Stimmung, Grund oder den Code einer Karte suchen</translation>
+    </message>
+    <message>
+        <source>D&amp;ay</source>
+        <translation>&amp;Tag</translation>
+    </message>
+    <message>
+        <source>Did it &amp;hold?</source>
+        <translation>Hat es ge&amp;halten?</translation>
     </message>
 </context>
 <context>

@@ -1356,6 +1356,14 @@
         <source>where strings nobody read begin, cents</source>
         <translation>dónde empiezan las cuerdas no leídas, cents</translation>
     </message>
+    <message>
+        <source>promised by</source>
+        <translation>prometido para</translation>
+    </message>
+    <message>
+        <source>not before</source>
+        <translation>no antes de</translation>
+    </message>
 </context>
 <context>
     <name>Convergence</name>
@@ -1509,6 +1517,13 @@
     <message>
         <source>%1 hand widths for the thickest</source>
         <translation>%1 anchos de mano para la más gruesa</translation>
+    </message>
+</context>
+<context>
+    <name>DayPicture</name>
+    <message>
+        <source>now</source>
+        <translation>ahora</translation>
     </message>
 </context>
 <context>
@@ -2224,6 +2239,30 @@
     <message>
         <source>did not take it; see whether it is on and has paper, or save it as a file</source>
         <translation>no lo aceptó; mirar si está encendida y tiene papel, o guardarlo como archivo</translation>
+    </message>
+    <message>
+        <source>must be a time like 2026-03-31T17:00:00Z</source>
+        <translation>tiene que ser una hora como 2026-03-31T17:00:00Z</translation>
+    </message>
+    <message>
+        <source>must be times like 9:00-12:30, 13:30-18:00, one after the other; it is &quot;%1&quot;</source>
+        <translation>tiene que ser horas como 9:00-12:30, 13:30-18:00, una tras otra; pone «%1»</translation>
+    </message>
+    <message>
+        <source>must be a time like 17:00 or a day like 2026-03-31, or both; it is &quot;%1&quot;</source>
+        <translation>tiene que ser una hora como 17:00 o un día como 2026-03-31, o las dos cosas; pone «%1»</translation>
+    </message>
+    <message>
+        <source>are on no day of the week; choose the days on which the shop is open</source>
+        <translation>no caen en ningún día de la semana; elegir los días en que se abre</translation>
+    </message>
+    <message>
+        <source>do not suffice for the jobs in hand within half a year; lengthen them</source>
+        <translation>no bastan para los trabajos en mano en medio año; alargarlas</translation>
+    </message>
+    <message>
+        <source>must be one figure in cents for each of the %1 strings, thickest first, like -3 -2 0 1 2 0; it is &quot;%2&quot;</source>
+        <translation>tienen que ser una cifra en cents por cada una de las %1 cuerdas, la más gruesa primero, como -3 -2 0 1 2 0; pone «%2»</translation>
     </message>
 </context>
 <context>
@@ -4656,6 +4695,14 @@
         <source>from the wall of the cavity to the claw in millimetres</source>
         <translation>de la pared de la cavidad a la garra en milímetros</translation>
     </message>
+    <message>
+        <source>the temperature of a room in degrees Celsius</source>
+        <translation>la temperatura de una sala en grados Celsius</translation>
+    </message>
+    <message>
+        <source>the relative humidity of a room in percent</source>
+        <translation>la humedad relativa de una sala en tanto por ciento</translation>
+    </message>
 </context>
 <context>
     <name>RigFields</name>
@@ -5753,6 +5800,26 @@
     <message>
         <source>For whoever restrings it with the same set, without the program</source>
         <translation>Para quien la encuerde con el mismo juego, sin el programa</translation>
+    </message>
+    <message>
+        <source>room, °C</source>
+        <translation>sala, °C</translation>
+    </message>
+    <message>
+        <source>humidity, %</source>
+        <translation>humedad, %</translation>
+    </message>
+    <message>
+        <source>readings as it came in, cents</source>
+        <translation>lecturas al llegar, cents</translation>
+    </message>
+    <message>
+        <source>The readings</source>
+        <translation>Las lecturas</translation>
+    </message>
+    <message>
+        <source>rest over night</source>
+        <translation>reposo de una noche</translation>
     </message>
 </context>
 <context>
@@ -9331,6 +9398,157 @@
     </message>
 </context>
 <context>
+    <name>flenzo::DayPanel</name>
+    <message>
+        <source>%1 %2, %3</source>
+        <translation>%1 %2, %3</translation>
+    </message>
+    <message>
+        <source>then the oil stays on</source>
+        <translation>luego se queda el aceite</translation>
+    </message>
+    <message>
+        <source>then the strings rest over night</source>
+        <translation>luego las cuerdas reposan una noche</translation>
+    </message>
+    <message>
+        <source>Day &amp;before</source>
+        <translation>Día a&amp;nterior</translation>
+    </message>
+    <message>
+        <source>Day &amp;after</source>
+        <translation>Día si&amp;guiente</translation>
+    </message>
+    <message>
+        <source>The day, a lane for each person</source>
+        <translation>El día, un carril por persona</translation>
+    </message>
+    <message>
+        <source>Jobs in hand, in the order in which they are begun</source>
+        <translation>Trabajos en mano, en el orden en que se empiezan</translation>
+    </message>
+    <message>
+        <source>Guitar</source>
+        <translation>Guitarra</translation>
+    </message>
+    <message>
+        <source>Begun at</source>
+        <translation>Empieza</translation>
+    </message>
+    <message>
+        <source>Done at</source>
+        <translation>Acaba</translation>
+    </message>
+    <message>
+        <source>Left, min</source>
+        <translation>Queda, min</translation>
+    </message>
+    <message>
+        <source>Promised by</source>
+        <translation>Prometido para</translation>
+    </message>
+    <message>
+        <source>Not before</source>
+        <translation>No antes de</translation>
+    </message>
+    <message>
+        <source>O&amp;pen</source>
+        <translation>A&amp;bierto</translation>
+    </message>
+    <message>
+        <source>From when to when, as in 9:00-12:30, 13:30-18:00</source>
+        <translation>De cuándo a cuándo, como en 9:00-12:30, 13:30-18:00</translation>
+    </message>
+    <message>
+        <source>open on %1</source>
+        <translation>abierto el %1</translation>
+    </message>
+    <message>
+        <source>P&amp;eople</source>
+        <translation>&amp;Personas</translation>
+    </message>
+    <message>
+        <source>the shop&apos;s hours</source>
+        <translation>El horario</translation>
+    </message>
+    <message>
+        <source>Laying out the day…</source>
+        <translation>Repartiendo el día…</translation>
+    </message>
+    <message>
+        <source>The shop&apos;s hours</source>
+        <translation>Las horas del taller</translation>
+    </message>
+    <message>
+        <source>No other order keeps more promises or is done sooner.</source>
+        <translation>Ningún otro orden cumple más promesas ni acaba antes.</translation>
+    </message>
+    <message>
+        <source>No order is better than this one by more than %1 % (promises and time until done).</source>
+        <translation>Ningún orden es mejor que este en más de un %1 % (promesas y tiempo hasta acabar).</translation>
+    </message>
+    <message>
+        <source>Minutes are the shop&apos;s own of earlier jobs, or assumed. Type over when a job is promised, or before when nothing can be done on it: 17:00, 2026-03-31, or both.</source>
+        <translation>Los minutos son los de los trabajos anteriores del taller, o supuestos. Escribir encima para cuándo se prometió un trabajo, o antes de cuándo no se le puede hacer nada: 17:00, 2026-03-31, o las dos cosas.</translation>
+    </message>
+    <message>
+        <source>No job is in hand.</source>
+        <translation>No hay ningún trabajo en mano.</translation>
+    </message>
+    <message>
+        <source>%1: %2 at the earliest, promised %3</source>
+        <translation>%1: %2 como pronto, prometido %3</translation>
+    </message>
+    <message>
+        <source>Cannot be kept, tell the owner: %1</source>
+        <translation>No se puede cumplir, decirlo al dueño: %1</translation>
+    </message>
+    <message>
+        <source>; and %1 more.</source>
+        <translation>; y %1 más.</translation>
+    </message>
+    <message>
+        <source>First %1, at %2. Every promise can be kept.</source>
+        <translation>Primero %1, a las %2. Se pueden cumplir todas las promesas.</translation>
+    </message>
+    <message>
+        <source>Nothing is left to do by hand.</source>
+        <translation>No queda nada que hacer a mano.</translation>
+    </message>
+    <message>
+        <source>%1, late</source>
+        <translation>%1, tarde</translation>
+    </message>
+    <message>
+        <source>Nothing is laid out for this day.</source>
+        <translation>No hay nada repartido para este día.</translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3</source>
+        <translation>%1 a %2: %3</translation>
+    </message>
+    <message>
+        <source>promise</source>
+        <translation>promesa</translation>
+    </message>
+    <message>
+        <source>not before</source>
+        <translation>no antes de</translation>
+    </message>
+    <message>
+        <source>Another order may be a little better still.</source>
+        <translation>Puede que otro orden sea aún un poco mejor.</translation>
+    </message>
+    <message>
+        <source>When the shop is open</source>
+        <translation>Cuándo está abierto el taller</translation>
+    </message>
+    <message>
+        <source>How many people work</source>
+        <translation>Cuántas personas trabajan</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::DuePanel</name>
     <message>
         <source>today</source>
@@ -9433,6 +9651,26 @@
     <message>
         <source>Written to %1.</source>
         <translation>Escrito en %1.</translation>
+    </message>
+    <message>
+        <source>Every string as it is now, cents, thickest first; it need not be told</source>
+        <translation>Todas las cuerdas como están ahora, cents, la más gruesa primero; no hace falta decirlo</translation>
+    </message>
+    <message>
+        <source>readings now</source>
+        <translation>lecturas ahora</translation>
+    </message>
+    <message>
+        <source>Temperature of the room</source>
+        <translation>Temperatura de la sala</translation>
+    </message>
+    <message>
+        <source>Humidity of the room</source>
+        <translation>Humedad de la sala</translation>
+    </message>
+    <message>
+        <source>The readings</source>
+        <translation>Las lecturas</translation>
     </message>
 </context>
 <context>
@@ -9804,6 +10042,109 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>Treble side</source>
         <translation>Lado agudo</translation>
+    </message>
+</context>
+<context>
+    <name>flenzo::HeldPanel</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>In the days after the hand-over all strings move by %1 cents (%2): %3.</source>
+        <translation>En los días tras la entrega todas las cuerdas se mueven %1 cents (%2): %3.</translation>
+    </message>
+    <message>
+        <source>settle them longer, or have them rest over night</source>
+        <translation>asentarlas más tiempo, o dejarlas reposar una noche</translation>
+    </message>
+    <message>
+        <source>they were stretched beyond what they hold</source>
+        <translation>se estiraron más de lo que aguantan</translation>
+    </message>
+    <message>
+        <source>%1 holds better than the others: it changes %2 as much.</source>
+        <translation>%1 aguanta mejor que los demás: cambia %2 lo que ellos.</translation>
+    </message>
+    <message>
+        <source>%1 holds less well than the others: it changes %2 as much.</source>
+        <translation>%1 aguanta menos que los demás: cambia %2 lo que ellos.</translation>
+    </message>
+    <message>
+        <source>%1: strings settle %2 as much as otherwise.</source>
+        <translation>%1: las cuerdas se asientan %2 lo que de otro modo.</translation>
+    </message>
+    <message>
+        <source>Ten percent more humidity moves all strings by %1 cents (%2 to %3): season, not wear.</source>
+        <translation>Un diez por ciento más de humedad mueve todas las cuerdas %1 cents (%2 a %3): estación, no desgaste.</translation>
+    </message>
+    <message>
+        <source>Five degrees more move all strings by %1 cents (%2 to %3): season, not wear.</source>
+        <translation>Cinco grados más mueven todas las cuerdas %1 cents (%2 a %3): estación, no desgaste.</translation>
+    </message>
+    <message>
+        <source>Set</source>
+        <translation>Juego</translation>
+    </message>
+    <message>
+        <source>Checked</source>
+        <translation>Revisadas</translation>
+    </message>
+    <message>
+        <source>Then, cents</source>
+        <translation>Luego, cents</translation>
+    </message>
+    <message>
+        <source>Came again</source>
+        <translation>Volvieron</translation>
+    </message>
+    <message>
+        <source>Changed, cents</source>
+        <translation>Cambió, cents</translation>
+    </message>
+    <message>
+        <source>After days</source>
+        <translation>Tras días</translation>
+    </message>
+    <message>
+        <source>What each set did in this shop</source>
+        <translation>Qué hizo cada juego en este taller</translation>
+    </message>
+    <message>
+        <source>Medians. Then: all strings, from the hand-over to the check within five days. Changed: the mean amount of every string until the next visit. A finding is what chance explains in less than one shop of twenty, everything that is looked at counted.</source>
+        <translation>Medianas. Luego: todas las cuerdas, de la entrega a la revisión en cinco días. Cambió: la cantidad media de cada cuerda hasta la siguiente visita. Un hallazgo es lo que el azar explica en menos de un taller de cada veinte, contado todo lo que se mira.</translation>
+    </message>
+    <message>
+        <source>Reading the records…</source>
+        <translation>Leyendo los registros…</translation>
+    </message>
+    <message>
+        <source>Nothing to compare yet. How a guitar leaves is noted by itself; how it is a day later is typed at its check under Due, how it comes in at the first look, each with the room&apos;s temperature and humidity where there is a meter.</source>
+        <translation>Nada que comparar todavía. Cómo se va una guitarra se anota solo; cómo está un día después se escribe en su revisión, en Vence; cómo llega, al mirarla por primera vez, cada vez con la temperatura y la humedad de la sala donde hay con qué medirlas.</translation>
+    </message>
+    <message>
+        <source>Nothing that chance would not do as well.</source>
+        <translation>Nada que el azar no hiciera igual.</translation>
+    </message>
+    <message>
+        <source>own sets</source>
+        <translation>juegos propios</translation>
+    </message>
+    <message>
+        <source>%1 times (%2 to %3)</source>
+        <translation>%1 veces (%2 a %3)</translation>
+    </message>
+    <message>
+        <source>%1: string %2 from the thickest goes its own way, %3 cents from visit to visit (%4). Look at its nut slot, saddle and tuner.</source>
+        <translation>%1: la cuerda %2 desde la más gruesa va por su lado, %3 cents de visita en visita (%4). Mirar su ranura, su silleta y su clavija.</translation>
+    </message>
+    <message>
+        <source>Looks at guitars that nobody had touched since the look before: %1.</source>
+        <translation>Miradas a guitarras que nadie había tocado desde la anterior: %1.</translation>
     </message>
 </context>
 <context>
@@ -12266,6 +12607,14 @@ por venir</translation>
     <message>
         <source>Search guitar, owner, set, tuning, reason or the code of a card</source>
         <translation>Buscar guitarra, dueño, juego, afinación, motivo o el código de una tarjeta</translation>
+    </message>
+    <message>
+        <source>D&amp;ay</source>
+        <translation>&amp;Día</translation>
+    </message>
+    <message>
+        <source>Did it &amp;hold?</source>
+        <translation>¿A&amp;guantó?</translation>
     </message>
 </context>
 <context>

@@ -110,6 +110,14 @@ QDate Fields::date(const QString& name) {
     return date;
 }
 
+QDateTime Fields::moment(const QString& name) {
+    const QString written = text(name, 40);
+    const QDateTime moment = QDateTime::fromString(written, Qt::ISODate);
+    if (!written.isEmpty() && !moment.isValid())
+        box_.put(faults::notMoment, pathOf(name));
+    return moment.toLocalTime();
+}
+
 bool Fields::flag(const QString& name, bool fallback) {
     const QJsonValue value = object_.value(name);
     if (!value.isUndefined() && !value.isBool())

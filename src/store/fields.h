@@ -6,6 +6,7 @@
 
 #include <Eigen/Core>
 #include <QDate>
+#include <QDateTime>
 #include <QJsonArray>
 #include <QJsonObject>
 #include <QString>
@@ -42,6 +43,7 @@ public:
     QString text(const QString& name, qsizetype longest, const QString& fallback = {});
     /// ISO 8601; none where it is missing or empty.
     QDate date(const QString& name);
+    QDateTime moment(const QString& name); ///< with its offset from UTC, or in UTC
     bool flag(const QString& name, bool fallback);
     QJsonObject object(const QString& name);
     QJsonArray array(const QString& name, qsizetype most);

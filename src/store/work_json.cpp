@@ -24,6 +24,9 @@ constexpr Named<BreakPlace> placeNames[] = {{BreakPlace::NotSaid, "notSaid"}, {B
                                             {BreakPlace::BallEnd, "ballEnd"}, {BreakPlace::Between, "between"},
                                             {BreakPlace::Nut, "nut"},         {BreakPlace::StringPost, "stringPost"}};
 
+constexpr Named<HeldReading::When> heldNames[] = {
+    {HeldReading::When::CameIn, "cameIn"}, {HeldReading::When::Left, "left"}, {HeldReading::When::Later, "later"}};
+
 constexpr qsizetype wordsLength = 4000, currencyLength = 20;
 constexpr qsizetype mostRecords = 5000, mostTicks = 100;
 
@@ -78,6 +81,8 @@ Work workFromJson(Fields fields) {
     work.received = fields.date("received");
     work.due = fields.date("due");
     work.checkOn = fields.date("checkOn");
+    work.promised = fields.moment("promised");
+    work.notBefore = fields.moment("notBefore");
     work.technician = fields.text("technician", wordsLength);
     for (const auto& [name, relief_m] :
          {std::pair("reliefFoundMm", &work.reliefFound_m), {"reliefLeftMm", &work.reliefLeft_m}})
@@ -93,6 +98,17 @@ Work workFromJson(Fields fields) {
         if (one.test.afterDive_cents.size() != strings || one.test.afterPull_cents.size() != strings)
             read.box().put(faults::stringsUnequal, read.pathOf("afterDive"), {QString::number(strings)});
         work.returns.append(one);
+    }
+    for (Fields& read : fields.entries("held", mostHeld)) {
+        HeldReading one;
+        one.when = readNamed(read, "when", heldNames, one.when);
+        one.at = read.text("at", 40);
+        one.cents = read.numbers("cents", maxStrings, ranges::reading_cents);
+        if (read.has(QStringLiteral("temperatureC")))
+            one.temperature_C = read.number(QStringLiteral("temperatureC"), ranges::room_C);
+        if (read.has(QStringLiteral("humidityPercent")))
+            one.humidity_percent = read.number(QStringLiteral("humidityPercent"), ranges::humidity_percent);
+        work.held.append(one);
     }
     if (fields.has(QStringLiteral("broken"))) // counted from the thickest, as strings stand in the rig
         work.broken = static_cast<std::size_t>(fields.number(QStringLiteral("broken"), ranges::brokenString)) - 1;
@@ -145,8 +161,24 @@ QJsonObject workToJson(const Work& work) {
                      {QStringLiteral("due"), work.due.toString(Qt::ISODate)},
                      {QStringLiteral("checkOn"), work.checkOn.toString(Qt::ISODate)},
                      {QStringLiteral("technician"), work.technician}};
+    for (const auto& [name, moment] : {std::pair("promised", &work.promised), {"notBefore", &work.notBefore}})
+        if (moment->isValid())
+            json[QLatin1String(name)] = moment->toUTC().toString(Qt::ISODate);
     if (!returns.isEmpty())
         json[QLatin1String("returns")] = returns;
+    QJsonArray held;
+    for (const HeldReading& read : work.held) {
+        QJsonObject one{{QStringLiteral("when"), nameOf(heldNames, read.when)},
+                        {QStringLiteral("at"), read.at},
+                        {QStringLiteral("cents"), list(read.cents)}};
+        if (read.temperature_C)
+            one[QLatin1String("temperatureC")] = *read.temperature_C;
+        if (read.humidity_percent)
+            one[QLatin1String("humidityPercent")] = *read.humidity_percent;
+        held.append(one);
+    }
+    if (!held.isEmpty())
+        json[QLatin1String("held")] = held;
     if (work.reliefFound_m)
         json[QLatin1String("reliefFoundMm")] = *work.reliefFound_m / metresPerMm;
     if (work.reliefLeft_m)

@@ -82,6 +82,62 @@ private Q_SLOTS:
     void init() { beginShop(); }
     void cleanup() { endShop(); }
 
+    /// At the check the readings are typed beside what is found; they come together with how it left and how it comes
+    /// in, and where nothing can be told that is said.
+    void whetherItHeldIsSeen() {
+        Job job = demoJob(0).value();
+        job.guitar = QStringLiteral("Blue Heron");
+        job.simulatedSeed.reset();
+        job.onPicks.setName = QStringLiteral("nines");
+        job.work.state = JobState::Finished;
+        job.work.checkOn = QDate::currentDate();
+        const std::size_t strings = job.rig.strings.size();
+        const QString left = QDateTime::currentDateTime().addDays(-1).toString(Qt::ISODate);
+        job.work.held = {{HeldReading::When::Left, left, std::vector<double>(strings, 0.0), 21.0, 45.0}};
+        const qint64 id = book().add(job).value();
+        show("heldPanel");
+        window_->context().shop().finish();
+        QVERIFY2(text("heldSays").contains(QLatin1String("Nothing to compare yet")), qPrintable(text("heldSays")));
+        QVERIFY(!find<QTableWidget>("heldSets")->isVisible());
+        show("duePanel");
+        auto* table = find<QTableWidget>("dueTable");
+        table->selectRow(rowOf(*table, 3, QStringLiteral("Blue Heron")));
+        const auto type = [&](const char* name, const QString& words) {
+            auto* field = find<QLineEdit>(name);
+            field->setFocus();
+            field->clear();
+            QTest::keyClicks(field, words);
+        };
+        type("checkReadings", QStringLiteral("-2 -3"));
+        click("checkHolds");
+        QVERIFY2(window_->message().contains(QLatin1String("-2 -3")), qPrintable(window_->message()));
+        QVERIFY(book().job(id).value().work.checkOn.isValid()); // nothing was noted
+        QStringList cents;
+        for (std::size_t i = 0; i < strings; ++i)
+            cents.append(i == 0 ? QStringLiteral("-2,5") : QStringLiteral("-3"));
+        type("checkReadings", cents.join(QLatin1Char(' ')));
+        type("checkHumidity", QStringLiteral("450"));
+        click("checkHolds");
+        QVERIFY2(window_->message().contains(QLatin1String("humidity")), qPrintable(window_->message()));
+        type("checkHumidity", QStringLiteral("52"));
+        click("checkHolds");
+        const Job checked = book().job(id).value();
+        QVERIFY(!checked.work.checkOn.isValid());
+        QCOMPARE(checked.work.held.size(), qsizetype(2));
+        QCOMPARE(checked.work.held.last().cents.front(), -2.5);
+        QCOMPARE(*checked.work.held.last().humidity_percent, 52.0);
+        QVERIFY(find<QLineEdit>("checkReadings")->text().isEmpty());
+        show("heldPanel");
+        window_->context().shop().finish();
+        QCoreApplication::processEvents();
+        auto* sets = find<QTableWidget>("heldSets");
+        QTRY_VERIFY(sets->isVisible() && sets->rowCount() == 1);
+        QCOMPARE(sets->item(0, 0)->text(), QStringLiteral("nines"));
+        QCOMPARE(sets->item(0, 1)->text(), QStringLiteral("1"));
+        QVERIFY2(sets->item(0, 2)->text().startsWith(QChar(0x2212)), qPrintable(sets->item(0, 2)->text()));
+        QVERIFY2(text("heldFindings").contains(QLatin1String("chance")), qPrintable(text("heldFindings")));
+    }
+
     void whatIsDueAndWhatIsLookedAt() {
         window_->stockWithDemo();
         show("duePanel");
@@ -279,7 +335,7 @@ private Q_SLOTS:
         window_->stockWithDemo();
         window_->context().change([](Preferences& large) { large.textScale = 2.0; });
         window_->resize(1024, 700);
-        for (const char* panel : {"duePanel", "stockPanel", "timesPanel"}) {
+        for (const char* panel : {"dayPanel", "duePanel", "stockPanel", "timesPanel", "heldPanel"}) {
             show(panel);
             QCoreApplication::processEvents();
             const int wants = window_->minimumSizeHint().width();

@@ -3,18 +3,23 @@
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 #include "session/document/demo.h"
+#include "session/models/day.h"
 #include "store/files.h"
 #include "support/window.h"
+#include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
 #include "widgets/pages/job_page.h"
+#include "widgets/pages/shop_page.h"
 
 #include <QAction>
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QTableWidget>
 #include <QTemporaryDir>
 #include <QTest>
@@ -156,6 +161,115 @@ private Q_SLOTS:
         QVERIFY(second && second->context().session().logbook()->readOnly());
         QVERIFY(!restores(*second));
         QVERIFY(restores(*window_));
+    }
+
+    /// The day is laid out for the jobs in hand; a promise is typed, and what cannot be kept is said before anything is
+    /// begun. Hours, days and people change it; what is no time is refused and nothing is lost.
+    void theDayIsLaidOut() {
+        const auto put = [&](const QString& guitar) {
+            Job job = demoJob(1).value();
+            job.guitar = guitar;
+            job.log.clear();
+            return book().add(job).value();
+        };
+        const qint64 first = put(QStringLiteral("Blue Heron"));
+        put(QStringLiteral("Night Ferry"));
+        window_->showPage(MainWindow::Shop);
+        window_->findChild<ShopPage*>()->showTab(QStringLiteral("dayPanel"));
+        auto* jobs = find<QTableWidget>("dayJobs");
+        ShopMemory& shop = window_->context().shop();
+        const auto laid = [&] {
+            QCoreApplication::processEvents(); // a cell hands over what was typed once the key is through
+            shop.finishDays();
+            QCoreApplication::processEvents();
+        };
+        laid();
+        QCOMPARE(jobs->rowCount(), 2);
+        for (int day = 1; day <= 7; ++day)
+            if (auto* tick = find<QCheckBox>(qPrintable(QStringLiteral("weekday%1").arg(day))); !tick->isChecked())
+                QTest::mouseClick(tick, Qt::LeftButton);
+        laid();
+        const auto verdict = [&] { return text("dayVerdict"); };
+        QVERIFY2(verdict().contains(QLatin1String("Every promise can be kept")), qPrintable(verdict()));
+        QVERIFY(find<SceneView>("dayPicture")->scene().find(QStringLiteral("piece-0")) ||
+                find<SceneView>("dayPicture")->scene().marks.size() == 1); // the shop may be closed by now
+        const auto rowOf = [&](const QString& guitar) {
+            for (int row = 0; row < jobs->rowCount(); ++row)
+                if (jobs->item(row, 0)->text() == guitar)
+                    return row;
+            return -1;
+        };
+        const auto type = [&](const QString& guitar, int column, const QString& words) {
+            jobs->setFocus();
+            jobs->setCurrentCell(rowOf(guitar), column);
+            if (words.isEmpty()) {
+                QTest::keyClick(jobs, Qt::Key_Delete);
+            } else { // the first key begins, the others go on in the cell
+                QTest::keyClicks(jobs, words.left(1));
+                auto* cell = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+                QVERIFY(cell);
+                QTest::keyClicks(cell, words.mid(1));
+                QTest::keyClick(cell, Qt::Key_Return);
+            }
+            laid();
+        };
+        type(QStringLiteral("Blue Heron"), 4, QStringLiteral("2026-01-05 17:00"));
+        QVERIFY2(verdict().contains(QLatin1String("Cannot be kept")) && verdict().contains(QLatin1String("Blue Heron")),
+                 qPrintable(verdict()));
+        QCOMPARE(momentShown(book().job(first).value().work.promised), QStringLiteral("2026-01-05 17:00"));
+        QCOMPARE(rowOf(QStringLiteral("Blue Heron")), 0); // what is late is begun first
+        QVERIFY(jobs->item(0, 2)->text().contains(QLatin1String("late")));
+        type(QStringLiteral("Blue Heron"), 4, QStringLiteral("when it suits"));
+        QVERIFY2(window_->message().contains(QLatin1String("when it suits")), qPrintable(window_->message()));
+        QCOMPARE(momentShown(book().job(first).value().work.promised), QStringLiteral("2026-01-05 17:00"));
+        // A part comes in a month: the other one is first, and the promise is moved by undo of nobody.
+        const QString later = QDate::currentDate().addDays(30).toString(Qt::ISODate) + QStringLiteral(" 10:00");
+        type(QStringLiteral("Blue Heron"), 5, later);
+        QCOMPARE(rowOf(QStringLiteral("Blue Heron")), 1);
+        QCOMPARE(momentShown(book().job(first).value().work.notBefore), later);
+        // The open job is changed as any other edit is, and undone.
+        QVERIFY(!session().openKept(first));
+        window_->showPage(MainWindow::Shop);
+        laid();
+        type(QStringLiteral("Blue Heron"), 5, QString());
+        QVERIFY(!session().job().work.notBefore.isValid());
+        session().undoStack().undo();
+        QCOMPARE(momentShown(session().job().work.notBefore), later);
+        laid();
+        auto* people = find<QSpinBox>("dayPeople");
+        people->setValue(2);
+        laid();
+        QCOMPARE(shop.days()->value().problem.people, 2);
+        auto* hours = find<QLineEdit>("dayHours");
+        hours->setFocus();
+        hours->selectAll();
+        QTest::keyClicks(hours, QStringLiteral("9-8"));
+        QTest::keyClick(hours, Qt::Key_Return);
+        QVERIFY2(window_->message().contains(QLatin1String("9-8")), qPrintable(window_->message()));
+        hours->selectAll();
+        QTest::keyClicks(hours, QStringLiteral("8-12, 13-20"));
+        QTest::keyClick(hours, Qt::Key_Return);
+        laid();
+        QCOMPARE(hoursText(shopHours(book()).value().hours), QStringLiteral("8:00-12:00, 13:00-20:00"));
+        QVERIFY(find<QPushButton>("dayAfter")->isEnabled());
+        const QString today = text("dayShown");
+        QTest::mouseClick(find<QPushButton>("dayAfter"), Qt::LeftButton);
+        QVERIFY(text("dayShown") != today);
+        QTest::mouseClick(find<QPushButton>("dayBefore"), Qt::LeftButton);
+        QCOMPARE(text("dayShown"), today);
+        // No day of the week: said, and mended by one.
+        for (int day = 1; day <= 7; ++day)
+            QTest::mouseClick(find<QCheckBox>(qPrintable(QStringLiteral("weekday%1").arg(day))), Qt::LeftButton);
+        laid();
+        QVERIFY2(verdict().contains(QLatin1String("choose the days")), qPrintable(verdict()));
+        QTest::mouseClick(find<QCheckBox>("weekday3"), Qt::LeftButton);
+        laid();
+        QVERIFY(jobs->isVisible());
+        // Enter opens the job that is picked.
+        jobs->setFocus();
+        jobs->setCurrentCell(rowOf(QStringLiteral("Night Ferry")), 0);
+        QTest::keyClick(jobs, Qt::Key_Return);
+        QCOMPARE(session().job().guitar, QStringLiteral("Night Ferry"));
     }
 
     void searchingNarrowsAsOneTypes() {

@@ -602,6 +602,28 @@ private Q_SLOTS:
         QVERIFY(job().card.replaced.isEmpty());
     }
 
+    /// How it came in, every string in one field, with the room; too few are refused and what was typed stays to be
+    /// corrected.
+    void howItCameInIsTyped() {
+        openAt(0, StepId::Checks);
+        auto* field = find<QLineEdit>("cameIn");
+        QStringList cents;
+        for (std::size_t i = 0; i < job().off.size(); ++i)
+            cents.append(QStringLiteral("-%1").arg(i));
+        type("cameIn", QStringLiteral("-1 -2"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QVERIFY(job().work.held.isEmpty());
+        QVERIFY2(window_->message().contains(QLatin1String("-1 -2")), qPrintable(window_->message()));
+        type("cameIn", cents.join(QLatin1Char(' ')));
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(job().work.held.size(), qsizetype(1));
+        QCOMPARE(job().work.held.front().cents.back(), -static_cast<double>(job().off.size() - 1));
+        find<QDoubleSpinBox>("roomHumidity")->setValue(48.0);
+        QCOMPARE(*job().work.held.front().humidity_percent, 48.0);
+        session().undoStack().undo();
+        QVERIFY(!job().work.held.front().humidity_percent);
+    }
+
     /// How the neck was and is, as typed; it stays with the job.
     void reliefIsKeptAsTyped() {
         openAt(0, StepId::Relief);

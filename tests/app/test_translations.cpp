@@ -422,7 +422,7 @@ private Q_SLOTS:
             QVERIFY2(window_->minimumSizeHint().width() <= 1024, qPrintable(QString::number(page)));
         }
         window_->showPage(MainWindow::Shop);
-        for (const char* panel : {"duePanel", "stockPanel", "timesPanel"}) {
+        for (const char* panel : {"dayPanel", "duePanel", "stockPanel", "timesPanel", "heldPanel"}) {
             window_->findChild<ShopPage*>()->showTab(QLatin1String(panel));
             QCoreApplication::processEvents();
             QVERIFY2(window_->minimumSizeHint().width() <= 1024, panel);

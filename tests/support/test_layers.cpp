@@ -24,6 +24,7 @@ const Layer layers[] = {
     {"domain", {"core", "language", "domain"}},
     {"store", {"core", "language", "listen/hearing", "domain", "store"}},
     {"session", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session"}},
+    {"day", {"core", "session", "day"}},
     {"paint", {"core", "language", "paint"}},
     {"widgets", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session", "paint", "widgets"}},
     {"app", {"core", "language", "listen/hearing", "listen/sources", "domain", "store", "session", "paint", "widgets", "app"}},

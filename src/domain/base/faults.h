@@ -140,6 +140,7 @@ inline constexpr FaultCode notList{QT_TRANSLATE_NOOP("Fault", "must be a list")}
 inline constexpr FaultCode tooMany{QT_TRANSLATE_NOOP("Fault", "has %1 entries; at most %2 are possible")};
 inline constexpr FaultCode notOneOf{QT_TRANSLATE_NOOP("Fault", "must be one of %1")};
 inline constexpr FaultCode notDate{QT_TRANSLATE_NOOP("Fault", "must be a date like 2026-03-31")};
+inline constexpr FaultCode notMoment{QT_TRANSLATE_NOOP("Fault", "must be a time like 2026-03-31T17:00:00Z")};
 inline constexpr FaultCode notNote{QT_TRANSLATE_NOOP("Fault", "holds \"%1\", which is no note like E2 or F#1")};
 inline constexpr FaultCode notEveryString{QT_TRANSLATE_NOOP("Fault", "must name every string of the guitar once")};
 inline constexpr FaultCode stringsUnequal{QT_TRANSLATE_NOOP("Fault", "must have as many strings as the guitar, %1")};
@@ -178,6 +179,21 @@ inline constexpr FaultCode noCardUnbalanced{QT_TRANSLATE_NOOP(
     "Fault", "do not balance on this guitar, so nothing can be put on a card; the plan says what helps")};
 inline constexpr FaultCode printerFailed{
     QT_TRANSLATE_NOOP("Fault", "did not take it; see whether it is on and has paper, or save it as a file")};
+
+// The day
+inline constexpr FaultCode notHours{
+    QT_TRANSLATE_NOOP("Fault", "must be times like 9:00-12:30, 13:30-18:00, one after the other; it is \"%1\"")};
+inline constexpr FaultCode notTypedMoment{
+    QT_TRANSLATE_NOOP("Fault", "must be a time like 17:00 or a day like 2026-03-31, or both; it is \"%1\"")};
+inline constexpr FaultCode noHoursAtAll{
+    QT_TRANSLATE_NOOP("Fault", "are on no day of the week; choose the days on which the shop is open")};
+inline constexpr FaultCode hoursTooShort{
+    QT_TRANSLATE_NOOP("Fault", "do not suffice for the jobs in hand within half a year; lengthen them")};
+
+// Did it hold
+inline constexpr FaultCode notHeldReadings{
+    QT_TRANSLATE_NOOP("Fault", "must be one figure in cents for each of the %1 strings, thickest first, like -3 -2 0 1 "
+                               "2 0; it is \"%2\"")};
 
 inline constexpr FaultCode noSuchEvent{QT_TRANSLATE_NOOP("Fault", "is \"%1\", which is no event this program knows")};
 inline constexpr FaultCode otherFormat{QT_TRANSLATE_NOOP("Fault", "must be \"%1\"; this file is something else")};

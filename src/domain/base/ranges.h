@@ -114,6 +114,9 @@ inline constexpr Range clawDepth_mm{
 inline constexpr Range clawBegan_mm{clawDepth_mm.least - 500.0, clawDepth_mm.most + 500.0, clawDepth_mm.reason};
 inline constexpr Range relief_mm{
     -1.0, 2.0, QT_TRANSLATE_NOOP("Range", "the relief of a neck in millimetres; a minus sign: it bends back")};
+inline constexpr Range room_C{-20.0, 60.0, QT_TRANSLATE_NOOP("Range", "the temperature of a room in degrees Celsius")};
+inline constexpr Range humidity_percent{1.0, 100.0,
+                                        QT_TRANSLATE_NOOP("Range", "the relative humidity of a room in percent")};
 inline constexpr Range brokenString{1.0, 12.0, QT_TRANSLATE_NOOP("Range", "a string, counted from the thickest")};
 inline constexpr Range lift_mm{0.0, 20.0, QT_TRANSLATE_NOOP("Range", "a height in millimetres")};
 inline constexpr Range hold_mm{0.5, 200.0, QT_TRANSLATE_NOOP("Range", "a distance in millimetres")};

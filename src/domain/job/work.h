@@ -4,12 +4,14 @@
 #include "core/setup/friction.h"
 
 #include <QDate>
+#include <QDateTime>
 #include <QList>
 #include <QMap>
 #include <QSet>
 #include <QStringList>
 #include <array>
 #include <optional>
+#include <vector>
 
 namespace flenzo {
 
@@ -41,6 +43,19 @@ struct ReturnReadings {
     bool operator==(const ReturnReadings&) const = default;
 };
 
+/// What one job keeps of readings that tell whether it held.
+inline constexpr qsizetype mostHeld = 20;
+
+/// How a guitar was found when nobody had touched it: as it came in, as it left, or some time after.
+struct HeldReading {
+    enum class When { CameIn, Left, Later };
+    When when = When::Later;
+    QString at;                ///< ISO 8601
+    std::vector<double> cents; ///< from the pitch of the set that was on, in document order
+    std::optional<double> temperature_C, humidity_percent;
+    bool operator==(const HeldReading&) const = default;
+};
+
 /// Where a string broke.
 enum class BreakPlace { NotSaid, Saddle, BallEnd, Between, Nut, StringPost };
 inline constexpr std::array breakPlaces{BreakPlace::NotSaid, BreakPlace::Saddle, BreakPlace::BallEnd,
@@ -61,17 +76,20 @@ struct Offer {
 struct Work {
     JobState state = JobState::OnBench;
     QMap<QString, QString> methods; ///< topic -> chosen way; a topic that is missing is done as the shop does it
-    QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height", "relief"
+    QSet<QString> extras;           ///< "clean", "polish", "oil", "intonate", "height", "relief", "overnight"
     [[nodiscard]] bool wants(const char* extra) const { return extras.contains(QLatin1String(extra)); }
     QList<StepRecord> records;
     QMap<QString, QStringList> ticks;   ///< step -> things ticked off at it, as its form names them
     QMap<QString, double> usualMinutes; ///< step -> what it took in this shop's earlier jobs; missing: assumed
     QList<ReturnReadings> returns;      ///< in order of time
+    QList<HeldReading> held;            ///< in order of time
     std::optional<double> reliefFound_m, reliefLeft_m; ///< of the neck, at pitch; minus: it bends back
     std::optional<std::size_t> broken;                 ///< the job is this one string alone, which broke
     BreakPlace brokeAt = BreakPlace::NotSaid;
     QString parts, followUps, ownersNote;
     QDate received, due; ///< due: the next restring
+    QDateTime promised;  ///< when its owner was told to come; invalid: nobody said
+    QDateTime notBefore; ///< what has to come, dry or be decided first; invalid: nothing
     QDate checkOn;       ///< does it still drift? Empty once somebody looked
     std::optional<Offer> offer;
     QString technician; ///< who did it

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/work/workflow.h"
+#include "domain/job/held_readings.h"
 
 #include "domain/base/faults.h"
 #include "domain/methods/fine_tuners.h"
@@ -65,6 +66,7 @@ void finish(Job& job, StepId step, const QString& now) {
     if (step != StepId::HandOver)
         return;
     job.work.state = JobState::Finished;
+    noteLeft(job, now);
     const QDate today = QDateTime::fromString(now, Qt::ISODate).date();
     if (!job.work.due.isValid())
         job.work.due = nextRestring(job.card.playing, today).on;

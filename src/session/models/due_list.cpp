@@ -92,18 +92,24 @@ Result<QList<DueEntry>> dueList(const Logbook& book, const QDate& today, const D
     return entries;
 }
 
-std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDateTime& now) {
-    Result<KeptJob> read = book.kept(id);
-    if (!read.ok())
-        return read.fault();
-    Job job = read.value().job;
+std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDateTime& now,
+                               const std::optional<HeldReading>& read) {
+    Result<KeptJob> kept = book.kept(id);
+    if (!kept.ok())
+        return kept.fault();
+    Job job = kept.value().job;
     job.work.checkOn = {};
+    if (read) {
+        while (job.work.held.size() >= mostHeld)
+            job.work.held.removeFirst();
+        job.work.held.append(*read);
+    }
     const QString said = holds ? DueWords::tr("Checked after the hand-over: it holds.")
                                : DueWords::tr("Checked after the hand-over: it drifts.");
     job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, momentText(now)});
     if (!holds)
         cameBack(job, momentText(now));
-    return book.save(id, read.value().job, job, read.value().revision);
+    return book.save(id, kept.value().job, job, kept.value().revision);
 }
 
 QByteArray calendarOf(const QList<DueEntry>& entries, const QDateTime& now) {

@@ -19,8 +19,10 @@ struct DueEntry {
 /// Every restring up to that many weeks ahead, for the calendar and the season.
 [[nodiscard]] Result<QList<DueEntry>> restringsAhead(const Logbook& book, const QDate& today, int weeks);
 
-/// Somebody looked: it holds, or it drifts and comes back to the bench's queue with a note of that.
-[[nodiscard]] std::optional<Fault> noteCheck(Logbook& book, qint64 job, bool holds, const QDateTime& now);
+/// Somebody looked: it holds, or it drifts and comes back to the bench's queue with a note of that. `read`: what the
+/// strings read then, where somebody read them.
+[[nodiscard]] std::optional<Fault> noteCheck(Logbook& book, qint64 job, bool holds, const QDateTime& now,
+                                             const std::optional<HeldReading>& read = {});
 
 /// All of them as whole days of a calendar (iCalendar, RFC 5545); the same entry keeps its identity from export to
 /// export.

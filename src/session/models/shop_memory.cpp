@@ -21,12 +21,16 @@ ShopMemory::ShopMemory(QObject* parent) : QObject(parent) {
 
 void ShopMemory::setPlace(const QString& place) {
     answers_.drop();
+    planning_.drop();
     answers_.waitForWork(); // its connection closes, so that the file can be moved
+    planning_.waitForWork();
     place_ = place;
     says_ = {};
     known_ = false;
     fault_.reset();
     reader_ = std::make_shared<ShopReader>();
+    ahead_ = std::make_shared<AheadReader>();
+    days_.reset();
     refreshSoon();
 }
 
@@ -35,6 +39,18 @@ void ShopMemory::refresh() {
     if (!place_.isEmpty())
         answers_.ask(
             [place = place_, reader = reader_](const std::atomic<bool>&) { return readThere(place, *reader); });
+}
+
+void ShopMemory::planDays(const ShopHours& hours, const QDateTime& now) {
+    if (place_.isEmpty())
+        return;
+    planning_.ask([place = place_, reader = ahead_, hours, now](const std::atomic<bool>& up) -> Result<LaidOut> {
+        const Result<std::shared_ptr<Logbook>> book = Logbook::openToRead(place);
+        if (!book.ok())
+            return book.fault();
+        const Result<std::vector<JobAhead>> jobs = reader->read(*book.value(), up);
+        return jobs.ok() ? layOut(jobs.value(), hours, now, up) : Result<LaidOut>(jobs.fault());
+    });
 }
 
 void ShopMemory::take(const Result<ShopSays>& says) {

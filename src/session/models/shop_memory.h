@@ -2,6 +2,7 @@
 #pragma once
 
 #include "session/document/latest_answer.h"
+#include "session/models/day.h"
 #include "session/models/shop_says.h"
 
 #include <QTimer>
@@ -26,10 +27,16 @@ public:
     [[nodiscard]] const ShopSays& says() const { return says_; }
     [[nodiscard]] bool isKnown() const { return known_; }
     [[nodiscard]] const std::optional<Fault>& fault() const { return fault_; } ///< of the last reading
+    /// Lays out the days from that moment on; `dayArrived` follows.
+    void planDays(const ShopHours& hours, const QDateTime& now);
+    [[nodiscard]] const std::optional<Result<LaidOut>>& days() const { return days_; } ///< as laid out last
+    [[nodiscard]] bool isPlanning() const { return planning_.isBusy(); }
+    void finishDays() { planning_.finish(); }
     void finish() { answers_.finish(); } ///< waits for what is under way; for tests and pictures
 
 Q_SIGNALS:
     void arrived();
+    void dayArrived();
 
 private:
     void take(const Result<ShopSays>& says);
@@ -40,6 +47,12 @@ private:
     bool known_ = false;
     std::optional<Fault> fault_;
     std::shared_ptr<ShopReader> reader_; ///< of the place; only the work uses it
+    std::shared_ptr<AheadReader> ahead_; ///< likewise
+    std::optional<Result<LaidOut>> days_;
+    LatestAnswer<Result<LaidOut>> planning_{this, [this](const Result<LaidOut>& days) {
+                                                days_ = days;
+                                                Q_EMIT dayArrived();
+                                            }};
     LatestAnswer<Result<ShopSays>> answers_{this, [this](const Result<ShopSays>& says) { take(says); }};
 };
 

@@ -112,6 +112,12 @@ Result<ShopSays> ShopReader::read(const Logbook& book) {
         for (const Known* each : jobs.value())
             says.inHand.push_back(each->job);
     }
+    std::vector<Job> all = says.inHand;
+    for (const Known* each : finished.value())
+        if (!each->job.work.held.isEmpty())
+            all.push_back(each->job);
+    std::erase_if(all, [](const Job& job) { return job.simulatedSeed.has_value(); }); // no guitar of the shop
+    says.held = heldOf(spansOf(all));
     return says;
 }
 

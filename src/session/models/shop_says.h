@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/log/shop_prior.h"
+#include "domain/shop/held.h"
 #include "session/models/times.h"
 #include "store/logbook.h"
 
@@ -15,6 +16,7 @@ struct ShopSays {
     ShopTimes times;
     std::map<Family, ShopPrior> priors; ///< of families of which enough guitars taught something
     std::vector<Job> inHand;            ///< on the bench and waiting
+    HeldSays held;                      ///< whether guitars stay as they leave
     std::vector<Job> tested;            ///< finished, with a string that broke or a return test
 };
 

@@ -53,10 +53,22 @@ void JobForm::flag(const QString& name, const QString& title, const Get<bool>& g
 }
 
 void JobForm::line(const QString& name, const QString& title, const Get<QString>& get, const Set<const QString&>& set) {
+    typed(name, title, get, [set](Job& job, const QString& text) {
+        set(job, text);
+        return std::optional<Fault>();
+    });
+}
+
+void JobForm::typed(const QString& name, const QString& title, const Get<QString>& get,
+                    const std::function<std::optional<Fault>(Job&, const QString&)>& take) {
     auto* field = new FieldEdit(
         title,
-        [this, set](const QString& text) {
-            return context_.accept(context_.session().edit(tr("card"), [&](Job& job) { set(job, text.trimmed()); }));
+        [this, take](const QString& text) {
+            Job tried = context_.session().job();
+            if (const auto fault = take(tried, text.trimmed()))
+                return context_.accept(fault);
+            return context_.accept(
+                context_.session().edit(tr("card"), [&](Job& job) { (void)take(job, text.trimmed()); }));
         },
         this);
     field->setObjectName(name);

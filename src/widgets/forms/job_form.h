@@ -39,6 +39,9 @@ public:
     void add(const QString& title, QWidget* field);
     void flag(const QString& name, const QString& title, const Get<bool>& get, const Set<bool>& set);
     void line(const QString& name, const QString& title, const Get<QString>& get, const Set<const QString&>& set);
+    /// The same for what has a form; `take` says what is wrong with it and then changes nothing.
+    void typed(const QString& name, const QString& title, const Get<QString>& get,
+               const std::function<std::optional<Fault>(Job&, const QString&)>& take);
     /// A figure that somebody tells; 0 shows as `unsaid`, and so does what is below `least`.
     void told(const QString& name, const QString& title, double most, int decimals, const QString& unsaid,
               const Get<double>& get, const Set<double>& set, double least = 0.0);

@@ -2,7 +2,11 @@
 #include "widgets/pages/due_panel.h"
 
 #include "domain/base/bundled_words.h"
+#include "domain/base/faults.h"
+#include "domain/base/moment.h"
+#include "domain/base/ranges.h"
 #include "paint/season_chart.h"
+#include "session/input/held_entry.h"
 #include "store/files.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -14,9 +18,11 @@
 #include <QGuiApplication>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QTableWidget>
+#include <tuple>
 
 namespace flenzo {
 
@@ -83,6 +89,20 @@ QWidget* DuePanel::buildButtons() {
     copy_ = button(tr("Copy the reminder"), "copyReminder",
                    [this] { QGuiApplication::clipboard()->setText(reminder_->text()); });
     button(tr("Save as calendar…"), "keepCalendar", [this] { askCalendar(); });
+    const auto field = [&](const char* name, const QString& title, const QString& hint, double wide) {
+        auto* made = new QLineEdit(box);
+        made->setObjectName(QLatin1String(name));
+        made->setAccessibleName(title);
+        made->setToolTip(title);
+        made->setPlaceholderText(hint);
+        made->setMaximumWidth(static_cast<int>(wide * basePixels(context_.preferences())));
+        row->addWidget(made);
+        return made;
+    };
+    readings_ = field("checkReadings", tr("Every string as it is now, cents, thickest first; it need not be told"),
+                      tr("readings now"), 16.0);
+    temperature_ = field("checkTemperature", tr("Temperature of the room"), QStringLiteral("°C"), 5.0);
+    humidity_ = field("checkHumidity", tr("Humidity of the room"), QStringLiteral("%"), 5.0);
     return box;
 }
 
@@ -130,6 +150,8 @@ void DuePanel::refreshPicked() {
     begin_->setEnabled(entry && !check && writes);
     holds_->setEnabled(check && writes);
     drifts_->setEnabled(check && writes);
+    for (QLineEdit* each : {readings_, temperature_, humidity_})
+        each->setEnabled(check && writes);
     copy_->setEnabled(entry);
     reminder_->setText(entry ? reminderFor(*entry)
                              : tr("Nothing is due. A guitar comes here when its job is finished: a day later to see "
@@ -169,8 +191,44 @@ void DuePanel::note(bool holds) {
         context_.say(tr("This job is open; close it or note it there."));
         return;
     }
-    if (context_.accept(noteCheck(*context_.session().logbook(), entry->job.id, holds, QDateTime::currentDateTime())))
-        refresh();
+    const Result<std::optional<HeldReading>> read = typedReadings(entry->job.id);
+    if (!read.ok()) {
+        context_.accept(read.fault());
+        return;
+    }
+    if (!context_.accept(
+            noteCheck(*context_.session().logbook(), entry->job.id, holds, QDateTime::currentDateTime(), read.value())))
+        return;
+    for (QLineEdit* each : {readings_, temperature_, humidity_})
+        each->clear();
+    refresh();
+}
+
+/// What the strings read, where it was told.
+Result<std::optional<HeldReading>> DuePanel::typedReadings(qint64 id) const {
+    if (readings_->text().trimmed().isEmpty())
+        return std::optional<HeldReading>();
+    const Result<Job> job = context_.session().logbook()->job(id);
+    if (!job.ok())
+        return job.fault();
+    const Result<std::vector<double>> cents = parseHeld(readings_->text(), job.value().rig.strings.size());
+    if (!cents.ok())
+        return Fault{faults::notHeldReadings, tr("The readings"), cents.fault().arguments};
+    HeldReading read{HeldReading::When::Later, nowText(), cents.value(), {}, {}};
+    for (const auto& [field, range, into] : {std::tuple(temperature_, ranges::room_C, &read.temperature_C),
+                                             {humidity_, ranges::humidity_percent, &read.humidity_percent}}) {
+        QString text = field->text().trimmed();
+        if (text.isEmpty())
+            continue;
+        bool isNumber = false;
+        const double value = text.replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&isNumber);
+        if (!isNumber || value < range.least || value > range.most)
+            return Fault{faults::outOfRange,
+                         field->accessibleName(),
+                         {QString::number(range.least), QString::number(range.most), reasonOf(range)}};
+        *into = value;
+    }
+    return std::optional(read);
 }
 
 std::optional<Fault> DuePanel::exportCalendar(const QString& path) {

@@ -5,6 +5,7 @@
 #include "widgets/pages/page.h"
 
 class QLabel;
+class QLineEdit;
 class QPushButton;
 class QTableWidget;
 
@@ -33,12 +34,14 @@ private:
     void refreshPicked();
     [[nodiscard]] const DueEntry* picked() const;
     void note(bool holds);
+    [[nodiscard]] Result<std::optional<HeldReading>> typedReadings(qint64 id) const;
     void askCalendar();
 
     QList<DueEntry> entries_;
     QTableWidget* table_;
     QLabel* reminder_;
     QPushButton *begin_, *holds_, *drifts_, *copy_;
+    QLineEdit *readings_, *temperature_, *humidity_; ///< of a check
     SceneView* season_;
 };
 

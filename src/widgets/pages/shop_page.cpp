@@ -12,7 +12,9 @@
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
+#include "widgets/pages/day_panel.h"
 #include "widgets/pages/due_panel.h"
+#include "widgets/pages/held_panel.h"
 #include "widgets/pages/stock_panel.h"
 #include "widgets/pages/times_panel.h"
 
@@ -92,9 +94,16 @@ QWidget* ShopPage::buildTabs() {
     QWidget* jobs = buildList();
     jobs->setObjectName(QStringLiteral("jobsPanel"));
     tabs_->addTab(jobs, tr("&Jobs in hand and done"));
+    auto* day = new DayPanel(context_, tabs_);
+    day->setObjectName(QStringLiteral("dayPanel"));
+    connect(day, &DayPanel::openWanted, this, &ShopPage::openJob);
+    tabs_->addTab(day, tr("D&ay"));
     tabs_->addTab(due, tr("D&ue"));
     tabs_->addTab(stock, tr("S&tock"));
     tabs_->addTab(times, tr("T&imes"));
+    auto* held = new HeldPanel(context_, tabs_);
+    held->setObjectName(QStringLiteral("heldPanel"));
+    tabs_->addTab(held, tr("Did it &hold?"));
     return tabs_;
 }
 
@@ -136,18 +145,18 @@ QWidget* ShopPage::buildEmpty() {
     connect(trial, &QPushButton::clicked, this, &ShopPage::trialWanted);
     demo->setToolTip(tr("Six invented guitars that answer by themselves; they can be deleted later"));
     connect(demo, &QPushButton::clicked, this, &ShopPage::demoWanted);
-    auto* row = new QHBoxLayout;
+    auto* buttons = new QWidget(page); // one below the other where there is little room
+    auto* row = new RowLayout(buttons);
     row->addWidget(first);
     row->addWidget(trial);
     row->addWidget(demo);
-    row->addStretch();
     example_ = new SceneView(page);
     example_->setObjectName(QStringLiteral("shopExample"));
     example_->setAccessibleName(tr("What the program does, in three steps"));
     column->addWidget(title);
     column->addWidget(words);
     column->addSpacing(12);
-    column->addLayout(row);
+    column->addWidget(buttons);
     column->addSpacing(16);
     column->addWidget(example_, 1);
     return page;
@@ -350,8 +359,12 @@ bool ShopPage::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void ShopPage::openPicked() {
-    const auto id = picked();
-    if (id && context_.replaceJob([&](Unsaved unsaved) { return context_.session().openKept(*id, unsaved); }))
+    if (const auto id = picked())
+        openJob(*id);
+}
+
+void ShopPage::openJob(qint64 id) {
+    if (context_.replaceJob([&](Unsaved unsaved) { return context_.session().openKept(id, unsaved); }))
         Q_EMIT jobOpened();
 }
 

@@ -44,6 +44,7 @@ private:
     [[nodiscard]] Result<QList<JobRow>> found(const Logbook& book) const;
     void sayUnread(const Fault& fault);
     void openPicked();
+    void openJob(qint64 id);
     void repeatPicked();
     void repeat(qint64 id);
     QWidget* buildTabs();

@@ -3,15 +3,18 @@
 
 #include "core/base/units.h"
 #include "core/log/counts.h"
+#include "domain/base/faults.h"
 #include "domain/base/moment.h"
 #include "domain/base/ranges.h"
 #include "domain/job/claw_depth.h"
 #include "domain/job/edits.h"
+#include "domain/job/held_readings.h"
 #include "domain/job/measuring.h"
 #include "domain/methods/method_figures.h"
 #include "domain/methods/methods.h"
 #include "domain/work/workflow.h"
 #include "language/decimal.h"
+#include "session/input/held_entry.h"
 #include "widgets/controls/photo_strip.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
@@ -166,6 +169,51 @@ QWidget* intakeForm(AppContext& context, QWidget* parent) {
     return both;
 }
 
+/// The room that a guitar was read in, where somebody tells it.
+void addRoom(JobForm* form, HeldReading::When when) {
+    const auto read = [when](const Job& job) -> const HeldReading* {
+        const auto& held = job.work.held;
+        const auto found =
+            std::find_if(held.begin(), held.end(), [when](const HeldReading& one) { return one.when == when; });
+        return found == held.end() ? nullptr : &*found;
+    };
+    const auto room = [&](const char* name, const QString& title, const Range& range,
+                          std::optional<double> HeldReading::*which) {
+        form->told(
+            QLatin1String(name), title, range.most, 0, StepFormsWords::tr("not said"),
+            [read, which](const Job& job) { return read(job) ? (read(job)->*which).value_or(0.0) : 0.0; },
+            [when, which](Job& job, double value) {
+                heldAs(job.work, when).*which = value > 0.0 ? std::optional(value) : std::nullopt;
+            });
+    };
+    room("roomTemperature", StepFormsWords::tr("room, °C"), ranges::room_C, &HeldReading::temperature_C);
+    room("roomHumidity", StepFormsWords::tr("humidity, %"), ranges::humidity_percent, &HeldReading::humidity_percent);
+}
+
+/// How every string reads before anything is touched, for whoever wants to know whether it held since it left.
+QWidget* cameInForm(AppContext& context, QWidget* parent) {
+    auto* form = new JobForm(context, parent);
+    form->typed(
+        QStringLiteral("cameIn"), StepFormsWords::tr("readings as it came in, cents"),
+        [](const Job& job) {
+            for (const HeldReading& read : job.work.held)
+                if (read.when == HeldReading::When::CameIn)
+                    return heldText(read.cents);
+            return QString();
+        },
+        [](Job& job, const QString& text) -> std::optional<Fault> {
+            const Result<std::vector<double>> cents = parseHeld(text, job.off.size());
+            if (!cents.ok())
+                return Fault{faults::notHeldReadings, StepFormsWords::tr("The readings"), cents.fault().arguments};
+            HeldReading& read = heldAs(job.work, HeldReading::When::CameIn);
+            read.cents = cents.value();
+            read.at = nowText();
+            return std::nullopt;
+        });
+    addRoom(form, HeldReading::When::CameIn);
+    return form;
+}
+
 /// What is looked at before a string comes off, and how the plate is now.
 QWidget* checksForm(AppContext& context, QWidget* parent) {
     const Job& job = context.session().job();
@@ -177,6 +225,7 @@ QWidget* checksForm(AppContext& context, QWidget* parent) {
         column->addWidget(new OldLevelForm(context, question, both));
     }
     column->addWidget(new LookForm(context, StepId::Checks, both));
+    column->addWidget(cameInForm(context, both));
     column->addStretch();
     return both;
 }
@@ -212,10 +261,13 @@ QWidget* lockForm(AppContext& context, QWidget* parent) {
 
 QWidget* ownerForm(AppContext& context, QWidget* parent) {
     auto* form = new JobForm(context, parent);
-    const std::pair<const char*, QString> all[] = {
-        {"clean", StepFormsWords::tr("clean")},           {"polish", StepFormsWords::tr("polish the frets")},
-        {"oil", StepFormsWords::tr("oil the fretboard")}, {"intonate", StepFormsWords::tr("intonate")},
-        {"height", StepFormsWords::tr("set the height")}, {"relief", StepFormsWords::tr("set the neck relief")}};
+    const std::pair<const char*, QString> all[] = {{"clean", StepFormsWords::tr("clean")},
+                                                   {"polish", StepFormsWords::tr("polish the frets")},
+                                                   {"oil", StepFormsWords::tr("oil the fretboard")},
+                                                   {"intonate", StepFormsWords::tr("intonate")},
+                                                   {"height", StepFormsWords::tr("set the height")},
+                                                   {"relief", StepFormsWords::tr("set the neck relief")},
+                                                   {"overnight", StepFormsWords::tr("rest over night")}};
     for (const auto& [name, title] : all) {
         const QString extra = QLatin1String(name);
         form->flag(
@@ -343,6 +395,7 @@ QWidget* handOverForm(AppContext& context, QWidget* parent) {
     }
     form->rows().addRow(StepFormsWords::tr("replaced"), replacedForm(context, form));
     form->rows().addRow(StepFormsWords::tr("from the drawers"), new PartsForm(context, form));
+    addRoom(form, HeldReading::When::Left);
     auto* card = new QPushButton(StepFormsWords::tr("Card for the &case…"), form);
     card->setObjectName(QStringLiteral("openCaseCard"));
     card->setToolTip(StepFormsWords::tr("For whoever restrings it with the same set, without the program"));

@@ -52,6 +52,8 @@ constexpr Named names[] = {
     {"work.ticks", QT_TRANSLATE_NOOP("ConflictWords", "what was ticked off")},
     {"work.parts", QT_TRANSLATE_NOOP("ConflictWords", "parts used")},
     {"work.offer", QT_TRANSLATE_NOOP("ConflictWords", "quote")},
+    {"work.promised", QT_TRANSLATE_NOOP("ConflictWords", "promised by")},
+    {"work.notBefore", QT_TRANSLATE_NOOP("ConflictWords", "not before")},
     {"work.due", QT_TRANSLATE_NOOP("ConflictWords", "due again")},
     {"work.state", QT_TRANSLATE_NOOP("ConflictWords", "state of the job")},
     {"work", QT_TRANSLATE_NOOP("ConflictWords", "record of the work")},

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/models/day_planner.h"
+
+#include "listen/sources/module.h"
+
+#include <QObject>
+
+namespace flenzo {
+
+const DayPlanner* dayPlanner() {
+    static const DayPlanner* const found = qobject_cast<DayPlanner*>(moduleNamed(QStringLiteral("flenzo-day")));
+    return found;
+}
+
+} // namespace flenzo
