@@ -505,6 +505,13 @@
     </message>
 </context>
 <context>
+    <name>AtHand</name>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+</context>
+<context>
     <name>Bundled</name>
     <message>
         <source>Aims under a block that is too thick</source>
@@ -8711,6 +8718,13 @@
     </message>
 </context>
 <context>
+    <name>flenzo::AtHand</name>
+    <message>
+        <source>%1: the time is up.</source>
+        <translation>%1: die Zeit ist um.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::BenchEntry</name>
     <message>
         <source>tune string</source>
@@ -9978,6 +9992,21 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::HandStrip</name>
+    <message>
+        <source>(no name yet)</source>
+        <translation>(noch ohne Namen)</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>soaks %1:%2, </source>
+        <translation>zieht ein %1:%2, </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::HeightForm</name>
     <message>
         <source>action at fret 12 now, bass side</source>
@@ -10997,6 +11026,18 @@ Um trotzdem weiterzugehen, sagen Sie, warum:</translation>
     <message>
         <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
         <translation>Diese Gitarre antwortet von selbst: F9 drücken und zusehen, oder eigene Ablesungen tippen.</translation>
+    </message>
+    <message>
+        <source>&amp;Next open job</source>
+        <translation>&amp;Nächster offener Auftrag</translation>
+    </message>
+    <message>
+        <source>Open job &amp;before</source>
+        <translation>Offener Auftrag da&amp;vor</translation>
+    </message>
+    <message>
+        <source>Put this job &amp;aside</source>
+        <translation>Diesen Auftrag &amp;beiseitelegen</translation>
     </message>
 </context>
 <context>

@@ -505,6 +505,13 @@
     </message>
 </context>
 <context>
+    <name>AtHand</name>
+    <message>
+        <source>done</source>
+        <translation>hecho</translation>
+    </message>
+</context>
+<context>
     <name>Bundled</name>
     <message>
         <source>Aims under a block that is too thick</source>
@@ -8711,6 +8718,13 @@
     </message>
 </context>
 <context>
+    <name>flenzo::AtHand</name>
+    <message>
+        <source>%1: the time is up.</source>
+        <translation>%1: se acabó el tiempo.</translation>
+    </message>
+</context>
+<context>
     <name>flenzo::BenchEntry</name>
     <message>
         <source>tune string</source>
@@ -9978,6 +9992,21 @@ Para seguir de todos modos, decir por qué:</translation>
     </message>
 </context>
 <context>
+    <name>flenzo::HandStrip</name>
+    <message>
+        <source>(no name yet)</source>
+        <translation>(aún sin nombre)</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>soaks %1:%2, </source>
+        <translation>empapa %1:%2, </translation>
+    </message>
+</context>
+<context>
     <name>flenzo::HeightForm</name>
     <message>
         <source>action at fret 12 now, bass side</source>
@@ -10997,6 +11026,18 @@ Para seguir de todos modos, decir por qué:</translation>
     <message>
         <source>This guitar answers by itself: press F9 and watch, or type readings of your own.</source>
         <translation>Esta guitarra responde sola: pulsar F9 y mirar, o escribir lecturas propias.</translation>
+    </message>
+    <message>
+        <source>&amp;Next open job</source>
+        <translation>&amp;Siguiente trabajo abierto</translation>
+    </message>
+    <message>
+        <source>Open job &amp;before</source>
+        <translation>Trabajo abierto a&amp;nterior</translation>
+    </message>
+    <message>
+        <source>Put this job &amp;aside</source>
+        <translation>&amp;Apartar este trabajo</translation>
     </message>
 </context>
 <context>

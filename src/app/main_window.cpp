@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/main_window.h"
 
+#include "app/at_hand.h"
+
 #include "app/guitar_acts.h"
 #include "app/help_page.h"
 #include "app/job_exchange.h"
@@ -56,7 +58,8 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
       context_(new AppContext(session_, bench_, std::move(catalogue), paths.ownCatalogueFile, this)),
       files_(new JobFiles(*context_, this)), place_(new ShopPlace(paths, *context_, this)),
       others_(new OtherBenches(*context_, this)), exchange_(new JobExchange(*context_, this)),
-      guitarActs_(new GuitarActs(*context_, this)) {
+      guitarActs_(new GuitarActs(*context_, this)), hand_(new AtHand(
+                                                        *context_, [this] { return steps_; }, this)) {
     Preferences preferences = loadPreferences(settingsFile_);
     preferences.desktopScale = desktopTextScale();
     context_->setPreferences(preferences);
@@ -83,6 +86,7 @@ MainWindow::~MainWindow() {
     // Its undo stack speaks once more when it goes.
     session_.undoStack().disconnect(this);
     session_.disconnect(this);
+    delete hand_;
     takeDown();
     delete place_; // waits for a server, which nobody does any more
 }
@@ -106,6 +110,7 @@ void MainWindow::build() {
     row->addWidget(railPlace_);
     row->addWidget(stack_, 1);
     column->addWidget(head_);
+    column->addWidget(new HandStrip(*hand_, centre));
     column->addWidget(banner_);
     column->addLayout(row, 1);
     column->addWidget(message_);
@@ -159,6 +164,11 @@ void MainWindow::listenToSession() {
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { context_->complain(sentence(place_->name(), fault)); });
     connect(files_, &JobFiles::opened, this, &MainWindow::showWork);
+    connect(hand_, &AtHand::brought, this, &MainWindow::showWork);
+    connect(hand_, &AtHand::changed, this, [this] {
+        if (actions_) // not while another language is learned
+            actions_->refresh();
+    });
 }
 
 void MainWindow::listenToShop() {

@@ -17,6 +17,7 @@ namespace flenzo {
 
 class GuitarActs;
 class HelpPage;
+class AtHand;
 class JobExchange;
 class JobFiles;
 class JobPage;
@@ -41,6 +42,7 @@ public:
     [[nodiscard]] JobFiles& files() { return *files_; }
     [[nodiscard]] ShopPlace& shop() { return *place_; }
     [[nodiscard]] JobExchange& exchange() { return *exchange_; }
+    [[nodiscard]] AtHand& hand() { return *hand_; }
     [[nodiscard]] const Actions& actions() const { return *actions_; }
     void showPage(Page page);
     [[nodiscard]] Page page() const;
@@ -97,6 +99,7 @@ private:
     OtherBenches* others_;
     JobExchange* exchange_;
     GuitarActs* guitarActs_;
+    AtHand* hand_;
     std::unique_ptr<Actions> actions_;
     WindowHead* head_ = nullptr;
     RecoveryBanner* banner_ = nullptr;

@@ -2,6 +2,7 @@
 // What a user can do in the window, and its menus.
 #include "app/main_window.h"
 
+#include "app/at_hand.h"
 #include "app/guitar_acts.h"
 #include "app/help_page.h"
 #include "app/job_exchange.h"
@@ -67,6 +68,25 @@ void MainWindow::addBenchActions(std::vector<ActionSpec>& list) {
     const QString bench = tr("&Bench");
     list.push_back(
         {"done", bench, tr("&Done, next"), {QKeySequence(Qt::CTRL | Qt::Key_Return)}, [this] { steps_->confirm(); }});
+    const auto several = [this] { return hand_->jobs().size() > 1; };
+    list.push_back({"nextJob",
+                    bench,
+                    tr("&Next open job"),
+                    {QKeySequence(Qt::Key_F3)},
+                    [this] { hand_->step(1); },
+                    [this] { return !hand_->jobs().empty(); }});
+    list.push_back({"jobBefore",
+                    bench,
+                    tr("Open job &before"),
+                    {QKeySequence(Qt::SHIFT | Qt::Key_F3)},
+                    [this] { hand_->step(-1); },
+                    several});
+    list.push_back({"putAside",
+                    bench,
+                    tr("Put this job &aside"),
+                    {QKeySequence(Qt::CTRL | Qt::Key_F3)},
+                    [this] { hand_->putAside(); },
+                    several});
     list.push_back({"answer",
                     bench,
                     tr("Let the simulated guitar &answer"),
