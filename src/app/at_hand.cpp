@@ -59,20 +59,37 @@ void AtHand::leave() {
         one->view = page_()->view();
 }
 
+/// Jobs of another logbook may have the same numbers.
+void AtHand::forgetOtherShop() {
+    if (book_.lock() == context_.session().logbook())
+        return;
+    book_ = context_.session().logbook();
+    jobs_.clear();
+    front_ = 0;
+}
+
+/// The one that came first goes, but for those that something soaks on.
+void AtHand::makeRoom() {
+    if (jobs_.size() < mostAtHand)
+        return;
+    const auto idle = std::find_if(jobs_.begin(), jobs_.end(), [](const One& one) { return !one.soaks_s(); });
+    jobs_.erase(idle == jobs_.end() ? jobs_.begin() : idle);
+}
+
 /// Whatever is opened from the shop and not finished is at hand; what is finished or gone is not any more.
 void AtHand::follow() {
     if (!page_())
         return; // the window goes
+    forgetOtherShop();
     const Session& session = context_.session();
     const qint64 id = session.keptAs().value_or(0);
     auto one = find(id);
-    const bool open = id != 0 && session.job().work.state == JobState::OnBench;
+    const bool open = id != 0 && session.job().work.state != JobState::Finished;
     if (!open) {
         if (one != jobs_.end())
             jobs_.erase(one);
     } else if (one == jobs_.end()) {
-        if (jobs_.size() == mostAtHand) // the one that was in front longest ago goes
-            jobs_.erase(jobs_.begin());
+        makeRoom();
         jobs_.push_back({id, {}, {}, {}});
         one = std::prev(jobs_.end());
     }
@@ -83,7 +100,7 @@ void AtHand::follow() {
         } else { // the clock of another job is not this one's
             StepClock::Times times;
             times.clock.start();
-            page_()->findChild<StepClock*>()->goOnFrom(times);
+            page_()->clock().goOnFrom(times);
         }
     }
     if (open) {
@@ -123,6 +140,7 @@ void AtHand::bring(qint64 id) {
 }
 
 void AtHand::step(int by) {
+    forgetOtherShop();
     if (jobs_.empty())
         return;
     const auto count = static_cast<int>(jobs_.size());

@@ -38,11 +38,14 @@ Q_SIGNALS:
 private:
     void follow();
     void leave();
+    void forgetOtherShop();
+    void makeRoom();
     [[nodiscard]] std::vector<One>::iterator find(qint64 id);
 
     AppContext& context_;
     std::function<JobPage*()> page_;
     std::vector<One> jobs_;
+    std::weak_ptr<Logbook> book_; ///< that their numbers are of
     qint64 front_ = 0;
     QTimer timer_;
 };

@@ -138,11 +138,34 @@ private Q_SLOTS:
         QCOMPARE(session().keptAs().value_or(0), first);
     }
 
+    /// Another shop's jobs have numbers of their own: those of the one before are not offered there.
+    void anotherShopHasItsOwn() {
+        for (int k = 0; k < 2; ++k)
+            open(put(QStringLiteral("Tern %1").arg(k), k));
+        QCOMPARE(window_->hand().jobs().size(), std::size_t(2));
+        session().setLogbook(Logbook::open(dir_->filePath(QStringLiteral("another.flenzo-logbook"))).value());
+        const qint64 here = put(QStringLiteral("Finch"), 0);
+        press(Qt::Key_F3);
+        QVERIFY(session().job().guitar != QLatin1String("Finch"));
+        open(here);
+        QCOMPARE(window_->hand().jobs().size(), std::size_t(1));
+        QCOMPARE(window_->hand().jobs().front().guitar, QStringLiteral("Finch"));
+    }
+
     void eightAtMost() {
         for (int k = 0; k < 10; ++k)
             open(put(QStringLiteral("Tern %1").arg(k), k % 3));
         QCOMPARE(window_->hand().jobs().size(), std::size_t(8));
         QCOMPARE(window_->hand().jobs().back().guitar, QStringLiteral("Tern 9"));
+        // What soaks is not dropped for room.
+        QTest::mouseClick(button(0), Qt::LeftButton);
+        const qint64 soaks = *session().keptAs();
+        window_->findChild<StepClock*>()->soak(20);
+        press(Qt::Key_F3);
+        for (int k = 0; k < 3; ++k)
+            open(put(QStringLiteral("Finch %1").arg(k), k % 3));
+        QCOMPARE(window_->hand().jobs().size(), std::size_t(8));
+        QCOMPARE(window_->hand().jobs().front().id, soaks);
         // In one row however narrow: what is cut is told by its tip.
         window_->resize(1024, 700);
         QCoreApplication::processEvents();

@@ -52,6 +52,7 @@ public:
     };
     [[nodiscard]] View view() const;
     void goOnFrom(const View& view);
+    [[nodiscard]] StepClock& clock() { return *clock_; }
     /// Fills the page with the act alone, for reading from afar.
     void setBig(bool big);
     [[nodiscard]] bool isBig() const { return isBig_; }
