@@ -178,6 +178,10 @@ private Q_SLOTS:
         noteLeft(job, QStringLiteral("2026-12-05T17:00:00"));
         QCOMPARE(job.work.held.size(), qsizetype(2));
         QCOMPARE(job.work.held.front().at, QStringLiteral("2026-12-02T17:00:00"));
+        for (int day = 1; day < 30; ++day)
+            noteLeft(job, QStringLiteral("2027-01-%1T17:00:00").arg(day, 2, 10, QLatin1Char('0')));
+        QCOMPARE(job.work.held.size(), mostHeld); // no more than a file takes
+        QCOMPARE(job.work.held.last().at, QStringLiteral("2027-01-29T17:00:00"));
         const Result<Job> again = jobFromJson(jobToJson(job));
         QVERIFY(again.ok() && again.value().work.held == job.work.held);
     }

@@ -35,12 +35,18 @@ std::vector<double> lastReadings_cents(const Job& job) {
     return cents.size() == last.size() ? cents : std::vector<double>();
 }
 
+void addHeld(Work& work, HeldReading read) {
+    while (work.held.size() >= mostHeld)
+        work.held.removeFirst();
+    work.held.append(std::move(read));
+}
+
 HeldReading& heldAs(Work& work, HeldReading::When when) {
     const auto last = std::find_if(work.held.rbegin(), work.held.rend(),
                                    [when](const HeldReading& read) { return read.when == when; });
     if (last != work.held.rend())
         return *last;
-    work.held.append(HeldReading{when, {}, {}, {}, {}});
+    addHeld(work, {when, {}, {}, {}, {}});
     return work.held.last();
 }
 
@@ -49,11 +55,8 @@ void noteLeft(Job& job, const QString& at) {
     if (cents.empty())
         return;
     // One that came back because it drifted leaves a second time; how it left the first time is what it drifted from.
-    if (!heldAs(job.work, HeldReading::When::Left).cents.empty()) {
-        while (job.work.held.size() >= mostHeld)
-            job.work.held.removeFirst();
-        job.work.held.append(HeldReading{HeldReading::When::Left, {}, {}, {}, {}});
-    }
+    if (!heldAs(job.work, HeldReading::When::Left).cents.empty())
+        addHeld(job.work, {HeldReading::When::Left, {}, {}, {}, {}});
     HeldReading& left = heldAs(job.work, HeldReading::When::Left);
     left.at = at;
     left.cents = std::move(cents);

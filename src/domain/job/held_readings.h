@@ -10,6 +10,8 @@ namespace flenzo {
 [[nodiscard]] std::vector<double> lastReadings_cents(const Job& job);
 /// Notes how it leaves: the last readings, and the room that was told before.
 void noteLeft(Job& job, const QString& at);
+/// One note more; where there are too many the oldest goes.
+void addHeld(Work& work, HeldReading read);
 /// The last note of one kind, made where there is none.
 [[nodiscard]] HeldReading& heldAs(Work& work, HeldReading::When when);
 

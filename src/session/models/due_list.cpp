@@ -3,6 +3,7 @@
 
 #include "domain/base/bundled_words.h"
 #include "domain/base/moment.h"
+#include "domain/job/held_readings.h"
 #include "domain/work/workflow.h"
 
 #include <QCoreApplication>
@@ -99,11 +100,8 @@ std::optional<Fault> noteCheck(Logbook& book, qint64 id, bool holds, const QDate
         return kept.fault();
     Job job = kept.value().job;
     job.work.checkOn = {};
-    if (read) {
-        while (job.work.held.size() >= mostHeld)
-            job.work.held.removeFirst();
-        job.work.held.append(*read);
-    }
+    if (read)
+        addHeld(job.work, *read);
     const QString said = holds ? DueWords::tr("Checked after the hand-over: it holds.")
                                : DueWords::tr("Checked after the hand-over: it drifts.");
     job.work.records.append({QStringLiteral("hand-over"), StepRecord::What::Note, said, momentText(now)});
