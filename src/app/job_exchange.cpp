@@ -64,7 +64,7 @@ Result<QString> JobExchange::cardHtml() {
     CardCode code;
     if (const auto job = session.keptAs(); job && session.logbook()) {
         const Result<GuitarCode> made = codeOf(*session.logbook(), *job);
-        if (made.ok()) { // a logbook that is read only and has no number yet leaves the card without one
+        if (context_.accept(made.ok() ? std::nullopt : std::optional(made.fault()))) { // else the card goes without
             constexpr int module_px = 8;
             QBuffer png(&code.png);
             codePicture(codeDigits(made.value()), module_px).save(&png, "PNG");
