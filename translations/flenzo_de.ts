@@ -9510,14 +9510,6 @@
         <translation>Kein Auftrag ist in Arbeit.</translation>
     </message>
     <message>
-        <source>%1: %2 at the earliest, promised %3</source>
-        <translation>%1: frühestens %2, zugesagt %3</translation>
-    </message>
-    <message>
-        <source>Cannot be kept, tell the owner: %1</source>
-        <translation>Nicht zu halten, den Besitzern sagen: %1</translation>
-    </message>
-    <message>
         <source>; and %1 more.</source>
         <translation>; und %1 weitere.</translation>
     </message>
@@ -9560,6 +9552,14 @@
     <message>
         <source>How many people work</source>
         <translation>Wie viele arbeiten</translation>
+    </message>
+    <message>
+        <source>%1: done %2, promised %3</source>
+        <translation>%1: fertig %2, zugesagt %3</translation>
+    </message>
+    <message>
+        <source>Late as it is laid out, tell the owner: %1</source>
+        <translation>So gelegt zu spät, den Besitzern sagen: %1</translation>
     </message>
 </context>
 <context>

@@ -9510,14 +9510,6 @@
         <translation>No hay ningún trabajo en mano.</translation>
     </message>
     <message>
-        <source>%1: %2 at the earliest, promised %3</source>
-        <translation>%1: %2 como pronto, prometido %3</translation>
-    </message>
-    <message>
-        <source>Cannot be kept, tell the owner: %1</source>
-        <translation>No se puede cumplir, decirlo al dueño: %1</translation>
-    </message>
-    <message>
         <source>; and %1 more.</source>
         <translation>; y %1 más.</translation>
     </message>
@@ -9560,6 +9552,14 @@
     <message>
         <source>How many people work</source>
         <translation>Cuántas personas trabajan</translation>
+    </message>
+    <message>
+        <source>%1: done %2, promised %3</source>
+        <translation>%1: acaba %2, prometido %3</translation>
+    </message>
+    <message>
+        <source>Late as it is laid out, tell the owner: %1</source>
+        <translation>Así repartido, tarde; decirlo al dueño: %1</translation>
     </message>
 </context>
 <context>

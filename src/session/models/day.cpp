@@ -4,7 +4,6 @@
 #include "domain/base/faults.h"
 #include "session/models/day_planner.h"
 
-#include <QElapsedTimer>
 #include <QRegularExpression>
 #include <algorithm>
 #include <cmath>
@@ -90,7 +89,7 @@ Result<ShopHours> shopHours(const Logbook& book) {
 }
 
 std::optional<Fault> keepShopHours(Logbook& book, const ShopHours& hours) {
-    QString days = QStringLiteral("-"); // an open shop is told from one of which nothing is kept
+    QString days = QStringLiteral("-"); // so that a shop open on no day is told from one that never said
     for (int day = 0; day < 7; ++day)
         if (hours.days[static_cast<std::size_t>(day)])
             days += QString::number(day + 1);
@@ -149,15 +148,12 @@ Result<std::vector<JobAhead>> AheadReader::read(const Logbook& book, const std::
             if (giveUp)
                 return all;
             Known& known = known_[row.id];
-            // What changed in the second in which it was read may have changed once more.
-            const bool isKnown = known.changed == row.changed && known.read > row.changed.addSecs(1);
-            if (!isKnown) {
+            if (!known.changed.isValid() || known.changed != row.changed) {
                 const Result<Job> job = book.job(row.id);
                 if (!job.ok())
                     return job.fault();
-                known = {row.changed, QDateTime::currentDateTime(),
-                         JobAhead{row, workAhead(job.value(), derive(job.value())), job.value().work.promised,
-                                  notBefore(job.value())}};
+                known = {row.changed, JobAhead{row, workAhead(job.value(), derive(job.value())),
+                                               job.value().work.promised, notBefore(job.value())}};
             }
             all.push_back(known.ahead);
         }
@@ -208,13 +204,10 @@ Result<LaidOut> layOut(std::vector<JobAhead> jobs, const ShopHours& hours, const
     }
     out.problem.hours = openFrom(hours, out.from, daysFor(out.problem, hours));
     out.problem = cutToHours(out.problem);
-    QElapsedTimer timer;
-    timer.start();
     auto plan = planByRule(out.problem);
     if (!plan)
         return Fault{faults::hoursTooShort, QStringLiteral("hours")};
     out.plan = dayPlanner() ? dayPlanner()->improved(out.problem, *plan, longest_ms, giveUp) : std::move(*plan);
-    out.took_ms = static_cast<int>(timer.elapsed());
     return out;
 }
 

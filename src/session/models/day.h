@@ -44,7 +44,7 @@ public:
 
 private:
     struct Known {
-        QDateTime changed, read;
+        QDateTime changed;
         JobAhead ahead;
     };
     std::map<qint64, Known> known_;
@@ -56,7 +56,6 @@ struct LaidOut {
     std::vector<JobAhead> jobs;
     DayProblem problem;
     DayPlan plan;
-    int took_ms = 0;
     [[nodiscard]] QDateTime at(int minute) const { return from.addSecs(60LL * minute); }
     [[nodiscard]] bool isLate(std::size_t job) const;
 };

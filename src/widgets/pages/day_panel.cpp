@@ -114,8 +114,8 @@ DayPanel::DayPanel(AppContext& context, QWidget* parent) : Page(context, parent)
     column->addWidget(buildHours());
     connect(table_, &QTableWidget::cellChanged, this, &DayPanel::noteTyped);
     connect(table_, &QTableWidget::cellDoubleClicked, this, [this](int row, int cell) {
-        if (cell < Promised && days() && row < static_cast<int>(rows_.size()))
-            Q_EMIT openWanted(days()->jobs[rows_[static_cast<std::size_t>(row)]].row.id);
+        if (const JobAhead* job = cell < Promised ? jobAt(row) : nullptr)
+            Q_EMIT openWanted(job->row.id);
     });
     connect(&context_.shop(), &ShopMemory::dayArrived, this, &DayPanel::show);
     connect(&context_.session(), &Session::identityChanged, this, &DayPanel::refreshWhenSeen);
@@ -245,19 +245,19 @@ void DayPanel::show() {
     showPicture();
 }
 
-/// What is to be known in the morning: what cannot be kept, then what comes first.
+/// What is to be known in the morning: what will be late, else what comes first.
 QString DayPanel::verdict(const LaidOut& laid) const {
     if (laid.jobs.empty())
         return tr("No job is in hand.");
     QStringList late;
     for (std::size_t j = 0; j < laid.jobs.size(); ++j)
         if (laid.isLate(j))
-            late.append(tr("%1: %2 at the earliest, promised %3")
+            late.append(tr("%1: done %2, promised %3")
                             .arg(laid.jobs[j].row.guitar, shortMoment(laid.at(laid.plan.done_min[j]), laid.from.date()),
                                  shortMoment(laid.jobs[j].promised, laid.from.date())));
     constexpr qsizetype mostNamed = 3;
     if (!late.isEmpty())
-        return tr("Cannot be kept, tell the owner: %1").arg(late.mid(0, mostNamed).join(QStringLiteral("; "))) +
+        return tr("Late as it is laid out, tell the owner: %1").arg(late.mid(0, mostNamed).join(QStringLiteral("; "))) +
                (late.size() > mostNamed ? tr("; and %1 more.").arg(late.size() - mostNamed) : QStringLiteral("."));
     const auto first = laid.plan.slots.empty() ? nullptr : &laid.plan.slots.front();
     return first ? tr("First %1, at %2. Every promise can be kept.")
@@ -271,21 +271,33 @@ bool DayPanel::isTyping() const {
     return qobject_cast<QLineEdit*>(focus) && table_->isAncestorOf(focus);
 }
 
+/// The job of a row, however the days have been laid out since the table was filled; nothing where it is gone.
+const JobAhead* DayPanel::jobAt(int row) const {
+    const LaidOut* laid = days();
+    const QTableWidgetItem* item = row < 0 ? nullptr : table_->item(row, Guitar);
+    if (!laid || !item)
+        return nullptr;
+    const qint64 id = item->data(Qt::UserRole).toLongLong();
+    const auto found =
+        std::find_if(laid->jobs.begin(), laid->jobs.end(), [id](const JobAhead& job) { return job.row.id == id; });
+    return found == laid->jobs.end() ? nullptr : &*found;
+}
+
 void DayPanel::showTable(const LaidOut& laid) {
     if (isTyping())
         return; // it stays
     std::vector<int> begins(laid.jobs.size(), std::numeric_limits<int>::max());
     for (const DaySlot& slot : laid.plan.slots)
         begins[slot.job] = std::min(begins[slot.job], slot.from_min);
-    rows_.resize(laid.jobs.size());
-    std::iota(rows_.begin(), rows_.end(), std::size_t{0});
-    std::stable_sort(rows_.begin(), rows_.end(), [&](std::size_t a, std::size_t b) { return begins[a] < begins[b]; });
+    std::vector<std::size_t> order(laid.jobs.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return begins[a] < begins[b]; });
     const QSignalBlocker quiet(table_);
-    table_->setRowCount(static_cast<int>(rows_.size()));
+    table_->setRowCount(static_cast<int>(order.size()));
     table_->verticalHeader()->setDefaultSectionSize(static_cast<int>(basePixels(context_.preferences()) * 1.9));
     const QDate today = laid.from.date();
     for (int r = 0; r < table_->rowCount(); ++r) {
-        const std::size_t j = rows_[static_cast<std::size_t>(r)];
+        const std::size_t j = order[static_cast<std::size_t>(r)];
         const JobAhead& job = laid.jobs[j];
         const double left = std::accumulate(job.pieces.begin(), job.pieces.end(), 0.0,
                                             [](double sum, const PieceAhead& piece) { return sum + piece.hands_min; });
@@ -299,6 +311,7 @@ void DayPanel::showTable(const LaidOut& laid) {
         for (int c = 0; c < ColumnCount; ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
             item->setToolTip(c == Guitar ? job.row.owner : cells[c]);
+            item->setData(Qt::UserRole, job.row.id);
             if (c < Promised)
                 item->setFlags(item->flags() & ~Qt::ItemIsEditable);
             if (c == Done && laid.isLate(j)) {
@@ -366,10 +379,10 @@ void DayPanel::showPicture() {
 }
 
 void DayPanel::noteTyped(int row, int column) {
-    const LaidOut* laid = days();
-    if (!laid || column < Promised || row >= static_cast<int>(rows_.size()))
+    const JobAhead* found = column < Promised ? nullptr : jobAt(row);
+    if (!found)
         return;
-    const JobAhead& job = laid->jobs[rows_[static_cast<std::size_t>(row)]];
+    const JobAhead job = *found; // the days may be laid out anew while it is noted
     auto moment = parseMoment(table_->item(row, column)->text(), QDateTime::currentDateTime(), hours_);
     if (!moment.ok()) {
         Fault fault = moment.fault();
@@ -390,10 +403,11 @@ void DayPanel::noteTyped(int row, int column) {
 }
 
 bool DayPanel::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == table_ && event->type() == QEvent::KeyPress && days() && !isTyping()) {
-        const int key = static_cast<QKeyEvent*>(event)->key(), row = table_->currentRow();
-        if ((key == Qt::Key_Return || key == Qt::Key_Enter) && row >= 0 && row < static_cast<int>(rows_.size())) {
-            Q_EMIT openWanted(days()->jobs[rows_[static_cast<std::size_t>(row)]].row.id);
+    if (watched == table_ && event->type() == QEvent::KeyPress && !isTyping()) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        const JobAhead* job = jobAt(table_->currentRow());
+        if ((key == Qt::Key_Return || key == Qt::Key_Enter) && job) {
+            Q_EMIT openWanted(job->row.id);
             return true;
         }
         if (key == Qt::Key_Delete && table_->currentItem() && table_->currentColumn() >= Promised) {

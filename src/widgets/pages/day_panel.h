@@ -17,8 +17,8 @@ namespace flenzo {
 
 class SceneView;
 
-/// The jobs in hand laid out over the shop's hours: what comes next, what waits meanwhile, and what cannot be done by
-/// when it was promised. Laid out anew whenever a job changes, and as time goes by.
+/// The jobs in hand laid out over the shop's hours: what comes next, what waits meanwhile, and what will be done later
+/// than it was promised. Laid out anew whenever a job changes, and as time goes by.
 class DayPanel : public Page {
     Q_OBJECT
 public:
@@ -44,6 +44,7 @@ private:
     [[nodiscard]] QString verdict(const LaidOut& days) const;
     [[nodiscard]] const LaidOut* days() const;
     [[nodiscard]] bool isTyping() const;
+    [[nodiscard]] const JobAhead* jobAt(int row) const;
 
     ShopHours hours_;
     QDate shown_;     ///< day of the picture
@@ -55,7 +56,6 @@ private:
     QPushButton *before_, *after_;
     SceneView* picture_;
     QTableWidget* table_;
-    std::vector<std::size_t> rows_; ///< the job of each row
 };
 
 } // namespace flenzo
