@@ -7,6 +7,7 @@
 #include "widgets/look.h"
 #include "widgets/text/wording.h"
 
+#include <QHeaderView>
 #include <algorithm>
 #include <cmath>
 
@@ -41,6 +42,9 @@ QString clawTurnText(double more_turns) {
 SetComparison::SetComparison(AppContext& context, QWidget* parent)
     : FigureTable({QString()}, tr("Sets side by side"), parent), context_(context) {
     setWordWrap(false);
+    const double base = basePixels(context_.preferences());
+    setMinimumHeight(static_cast<int>(20.0 * base)); // a dozen lines in sight
+    horizontalHeader()->setMinimumSectionSize(static_cast<int>(9.0 * base));
 }
 
 void SetComparison::compare(const Rig& guitar, const QList<SetColumn>& columns, const Stock& stock) {

@@ -19,6 +19,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSpinBox>
 #include <algorithm>
 #include <climits>
@@ -54,7 +55,15 @@ QString springsText(const SetProposal& of) {
 ChooseStringsDialog::ChooseStringsDialog(AppContext& context, QWidget* parent) : QDialog(parent), context_(context) {
     setWindowTitle(tr("Choose strings"));
     setObjectName(QStringLiteral("chooseStrings"));
-    auto* column = new QVBoxLayout(this);
+    readStock();
+    // With large text there is more than a screen holds: it scrolls, and the buttons stay in sight.
+    auto* area = new QScrollArea(this);
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setFocusPolicy(Qt::NoFocus);
+    auto* page = new QWidget(area);
+    area->setWidget(page);
+    auto* column = new QVBoxLayout(page);
     column->setSpacing(8);
     column->addWidget(buildWishes());
     column->addWidget(buildSources());
@@ -99,7 +108,9 @@ ChooseStringsDialog::ChooseStringsDialog(AppContext& context, QWidget* parent) :
         if (const auto set = setBeside(nullptr))
             plan(tr("set"), [&](Job& job) { applySet(job, Side::On, *set, context_.catalogue()); });
     });
-    column->addWidget(buttons);
+    auto* whole = new QVBoxLayout(this);
+    whole->addWidget(area, 1);
+    whole->addWidget(buttons);
     connect(&context_.session(), &Session::changed, this, &ChooseStringsDialog::choose);
     choose();
     const double base = basePixels(context_.preferences());
@@ -190,9 +201,8 @@ QWidget* ChooseStringsDialog::buildSources() {
 }
 
 void ChooseStringsDialog::fillSets() {
-    const Stock drawers = stock();
     for (const CatalogueSet* set : context_.catalogue().setsFor(context_.session().job().rig.strings.size())) {
-        const StockItem* lies = inStock(drawers, setItemOf(set->name));
+        const StockItem* lies = inStock(stock_, setItemOf(set->name));
         const QString name = bundledWords(set->name);
         beside_->addItem(lies && lies->pieces > 0 ? tr("%1  (%2 in the drawers)").arg(name).arg(lies->pieces) : name,
                          set->name);
@@ -257,12 +267,13 @@ void ChooseStringsDialog::pickOther(int row) {
     choose();
 }
 
-Stock ChooseStringsDialog::stock() {
+void ChooseStringsDialog::readStock() {
     const auto& book = context_.session().logbook();
     const Result<Stock> read = book ? book->stock() : Result<Stock>(Stock());
-    if (!read.ok())
+    if (read.ok())
+        stock_ = read.value();
+    else
         context_.accept(read.fault());
-    return read.ok() ? read.value() : Stock();
 }
 
 QString ChooseStringsDialog::wishWords() const {
@@ -319,9 +330,8 @@ void ChooseStringsDialog::choose() {
                       : tr("Choose a guitar to follow."));
         return;
     }
-    const std::optional<Stock> drawers = drawersOnly_->isChecked() ? std::optional(stock()) : std::nullopt;
     proposal_ = proposeSet(job, context_.session().derived().advice.guitar, context_.catalogue(), feel(),
-                           drawers ? &*drawers : nullptr);
+                           drawersOnly_->isChecked() ? &stock_ : nullptr);
     if (proposal_.strings.empty()) {
         QString why = whyNone(proposal_).sentence() + QLatin1Char('.');
         refuse(why.replace(0, 1, why.front().toUpper()));
@@ -364,7 +374,7 @@ void ChooseStringsDialog::compare() {
         verdict_->setText(verdict_->text() + QLatin1Char(' ') + tr("Beside: %1.").arg(fault));
     if (wishes_->checkedId() == Like && other_)
         columns.append({other_->name, other_->wires, other_->figures, std::nullopt});
-    table_->compare(guitar, columns, stock());
+    table_->compare(guitar, columns, stock_);
 }
 
 /// What the set comes to, and where the wish is not met, what hinders it.

@@ -39,7 +39,7 @@ private:
     void fillSets();
     void pickOther(int row);
     void pickFirstAlike();
-    [[nodiscard]] Stock stock();
+    void readStock();
     [[nodiscard]] FeelWish feel() const;
     [[nodiscard]] QString wishWords() const;
     [[nodiscard]] std::optional<CatalogueSet> setBeside(QString* fault) const;
@@ -50,6 +50,7 @@ private:
     void plan(const QString& what, const std::function<void(Job&)>& change);
 
     AppContext& context_;
+    Stock stock_; ///< when the dialog was opened
     SetProposal proposal_;
     QButtonGroup* wishes_;
     QSpinBox* arm_;
