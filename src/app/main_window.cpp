@@ -83,8 +83,6 @@ MainWindow::MainWindow(const ShellPaths& paths, Catalogue catalogue)
 }
 
 MainWindow::~MainWindow() {
-    // Its undo stack speaks once more when it goes.
-    session_.undoStack().disconnect(this);
     session_.disconnect(this);
     delete hand_;
     takeDown();
@@ -160,7 +158,7 @@ void MainWindow::listenToSession() {
     });
     connect(&session_, &Session::identityChanged, this, &MainWindow::refreshTitle);
     // A command shows its job before the stack has moved on, so what can be undone is known only now.
-    connect(&session_.undoStack(), &QUndoStack::indexChanged, this, [this] { actions_->refresh(); });
+    connect(&session_, &Session::undoMoved, this, [this] { actions_->refresh(); });
     connect(&session_, &Session::notKept, this,
             [this](const Fault& fault) { context_->complain(sentence(place_->name(), fault)); });
     connect(files_, &JobFiles::opened, this, &MainWindow::showWork);

@@ -68,6 +68,40 @@ private Q_SLOTS:
         QCOMPARE(book().job(first).value().log.size(), entries);
     }
 
+    /// What was done to one is undone on that one, also after another was in front; not over somebody else's work.
+    void eachHasItsOwnUndo() {
+        const qint64 first = put(QStringLiteral("Blue Heron"), 0), second = put(QStringLiteral("Night Ferry"), 1);
+        const auto note = [this](const QString& words) {
+            QVERIFY(!session().edit(QStringLiteral("note"), [&](Job& job) { job.reason = words; }));
+        };
+        open(first);
+        note(QStringLiteral("nut worn"));
+        open(second);
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(session().job().reason != QLatin1String("nut worn") && *session().keptAs() == second);
+        QVERIFY(!session().undoStack().canUndo());
+        note(QStringLiteral("one peg slips"));
+        press(Qt::Key_F3);
+        QVERIFY(session().undoStack().canUndo());
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(book().job(first).value().reason != QLatin1String("nut worn"));
+        press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(book().job(first).value().reason, QStringLiteral("nut worn"));
+        QCOMPARE(book().job(second).value().reason, QStringLiteral("one peg slips"));
+        press(Qt::Key_F3);
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(book().job(second).value().reason != QLatin1String("one peg slips"));
+        // Meanwhile another bench works on the first one.
+        KeptJob kept = book().kept(first).value();
+        Job theirs = kept.job;
+        theirs.owner = QStringLiteral("M. Quill");
+        QVERIFY(!book().save(first, kept.job, theirs, kept.revision));
+        press(Qt::Key_F3);
+        QVERIFY(!session().undoStack().canUndo());
+        QCOMPARE(session().job().owner, QStringLiteral("M. Quill"));
+        QCOMPARE(session().job().reason, QStringLiteral("nut worn"));
+    }
+
     /// A step that is only looked at, and the figures that are open, are as they were when it comes to the front again.
     void eachIsAsItWasLeft() {
         const qint64 first = put(QStringLiteral("Blue Heron"), 0), second = put(QStringLiteral("Night Ferry"), 1);

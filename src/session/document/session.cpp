@@ -104,14 +104,19 @@ Session::Session(const QString& recoveryFolder, QObject* parent)
     connect(deriver_, &Deriver::arrived, this, &Session::showDerived);
     follow(keeper_);
     show(job_);
-    connect(&undo_, &QUndoStack::cleanChanged, this, &Session::identityChanged);
-    connect(&undo_, &QUndoStack::indexChanged, this, &Session::writeRecovery);
+    connect(&undos_, &UndoStacks::cleanChanged, this, &Session::identityChanged);
+    connect(&undos_, &UndoStacks::moved, this, &Session::writeRecovery);
+    connect(&undos_, &UndoStacks::moved, this, &Session::undoMoved);
 }
 
 Session::~Session() {
-    undo_.disconnect(this); // it says "clean" when it goes, and what listens may have gone before it
     if (isAway())
         recovery_.leave(); // the next start hands it in
+}
+
+void Session::setLogbook(std::shared_ptr<Logbook> logbook) {
+    undos_.forget();
+    keeper_.setLogbook(std::move(logbook));
 }
 
 void Session::show(Job job) {
@@ -156,7 +161,7 @@ std::optional<Fault> Session::become(const QString& text, Job after) {
         return fault;
     if (auto fault = keeper_.write(after))
         return fault;
-    undo_.push(new EditCommand(*this, text, job_, std::move(after)));
+    undos_.open().push(new EditCommand(*this, text, job_, std::move(after)));
     return std::nullopt;
 }
 

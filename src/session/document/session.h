@@ -4,9 +4,9 @@
 #include "session/document/deriver.h"
 #include "session/document/job_keeper.h"
 #include "session/document/remaining_player.h"
+#include "session/document/undo_stacks.h"
 
 #include <QObject>
-#include <QUndoStack>
 #include <functional>
 
 namespace flenzo {
@@ -34,14 +34,14 @@ public:
     /// How long a change may hold the window up for its answer before the answer comes by itself: shorter than one
     /// picture, so that what was typed and what follows appear at once wherever they can.
     void setPatience(std::chrono::milliseconds patience) { patience_ = patience; }
-    [[nodiscard]] QUndoStack& undoStack() { return undo_; }
+    [[nodiscard]] QUndoStack& undoStack() { return undos_.open(); } ///< the open job's; see `undoMoved`
     [[nodiscard]] const QString& path() const { return path_; }
     /// Whether anything would be lost by leaving the job; never one that is kept in a logbook.
-    [[nodiscard]] bool isModified() const { return !isKept() && !undo_.isClean(); }
+    [[nodiscard]] bool isModified() const { return !isKept() && !undos_.open().isClean(); }
     [[nodiscard]] bool isKept() const { return keeper_.isKept(); }
     [[nodiscard]] std::optional<qint64> keptAs() const { return keeper_.keptAs(); }
     /// The shop's memory; jobs started by `keep` or `openKept` are on its disk before a screen shows what changed.
-    void setLogbook(std::shared_ptr<Logbook> logbook) { keeper_.setLogbook(std::move(logbook)); }
+    void setLogbook(std::shared_ptr<Logbook> logbook);
     [[nodiscard]] const std::shared_ptr<Logbook>& logbook() const { return keeper_.logbook(); }
     /// Whether the server does not answer, or two benches' work has to be put together by hand: what is entered is kept
     /// beside until that is over.
@@ -66,8 +66,8 @@ public:
     /// Whether what follows from the job is known and shown; before that nobody has seen what is asked.
     [[nodiscard]] bool hasAnswer() const { return hasAnswer_; }
 
-    /// Another job in the open one's place, whose undo and file are forgotten; `jobNotSaved` where anything would be
-    /// lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
+    /// Another job in the open one's place, whose file is forgotten, and its undo unless it is kept; `jobNotSaved`
+    /// where anything would be lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
     std::optional<Fault> start(Job job, const QString& path, Unsaved unsaved = Unsaved::Refuse);
     std::optional<Fault> keep(Job job, Unsaved unsaved = Unsaved::Refuse); ///< adds it to the logbook and starts it
     std::optional<Fault> openKept(qint64 id, Unsaved unsaved = Unsaved::Refuse); ///< goes on where the logbook left off
@@ -86,8 +86,10 @@ Q_SIGNALS:
     void deriving();         ///< the job has changed and is on disk; what follows from it is being worked out
     void changed();          ///< job and derived figures
     void remainingChanged(); ///< the work that remains has been played
+    void leaving();          ///< a kept job, which is open yet
     void started();          ///< another job is open
     void identityChanged();  ///< path or modified state
+    void undoMoved();        ///< what can be undone or redone is another
     void notKept(const flenzo::Fault& fault);  ///< an undo or redo could not be written; it was not done
     void wentAway(const flenzo::Fault& fault); ///< the server; work goes on
     void cameBack();
@@ -100,7 +102,7 @@ Q_SIGNALS:
 private:
     friend class EditCommand;
     [[nodiscard]] std::optional<Fault> wouldLose(Unsaved unsaved) const;
-    void begin(Job job, const QString& path);
+    void begin(Job job, const QString& path, std::optional<qint64> id = std::nullopt);
     void show(Job job);
     void showDerived();
     bool step(const Job& job); ///< undo and redo
@@ -112,7 +114,7 @@ private:
     Deriver* deriver_;
     std::chrono::milliseconds patience_{12};
     bool hasAnswer_ = false; ///< what follows from the job has been shown
-    QUndoStack undo_;
+    UndoStacks undos_;
     QString path_;
     Recovery recovery_;
     RemainingPlayer player_;

@@ -14,8 +14,15 @@ std::optional<Fault> Session::wouldLose(Unsaved unsaved) const {
                                                       : std::nullopt;
 }
 
-void Session::begin(Job job, const QString& path) {
-    undo_.clear();
+void Session::begin(Job job, const QString& path, std::optional<qint64> id) {
+    if (keptAs())
+        Q_EMIT leaving();
+    if (keptAs() && !isAway())
+        undos_.leave(*keptAs(), job_);
+    if (id)
+        undos_.goOn(*id, job);
+    else
+        undos_.begin();
     keeper_.letGo();
     path_ = path;
     Q_EMIT started();
@@ -43,7 +50,7 @@ std::optional<Fault> Session::open(const QString& path, Unsaved unsaved) {
 std::optional<Fault> Session::restore(const Recovery::Leftover& leftover, Unsaved unsaved) {
     if (auto fault = start(leftover.job, leftover.path, unsaved))
         return fault;
-    undo_.resetClean();
+    undos_.open().resetClean();
     if (auto fault = recovery_.write(job_, path_))
         return fault; // the copy there is stays
     recovery_.discard(leftover);
@@ -54,7 +61,7 @@ std::optional<Fault> Session::save(const QString& path) {
     if (auto fault = writeFile(path, jobBytes(job_)))
         return fault;
     path_ = path;
-    undo_.setClean();
+    undos_.open().setClean();
     if (!isKept()) // a kept one's copy waits for its server
         recovery_.clear();
     Q_EMIT identityChanged();

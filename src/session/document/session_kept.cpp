@@ -20,16 +20,16 @@ void Session::follow(JobKeeper& keeper) {
             Q_EMIT cameBack();
     });
     connect(&keeper, &JobKeeper::merged, this, [this] {
-        undo_.clear(); // what could be undone would take theirs away
+        undos_.begin(); // what could be undone would take theirs away
         Q_EMIT changedElsewhere();
     });
     connect(&keeper, &JobKeeper::changedThere, this, [this](const Job& now) {
-        undo_.clear();
+        undos_.begin();
         show(now);
         Q_EMIT changedElsewhere();
     });
     connect(&keeper, &JobKeeper::goneThere, this, [this] {
-        undo_.resetClean(); // leaving it asks
+        undos_.open().resetClean(); // leaving it asks
         writeRecovery();
         Q_EMIT identityChanged();
         Q_EMIT removedElsewhere();
@@ -37,7 +37,7 @@ void Session::follow(JobKeeper& keeper) {
 }
 
 void Session::becomeKept(const KeptJob& job, qint64 id) {
-    begin(job.job, QString());
+    begin(job.job, QString(), id);
     keeper_.keep(id, job);
     Q_EMIT identityChanged();
 }
@@ -91,7 +91,7 @@ std::optional<Fault> Session::settleConflict(bool goOnWithMine) {
     Job goesOn = job_;
     if (auto fault = keeper_.settleConflict(goOnWithMine, goesOn))
         return fault;
-    undo_.clear();
+    undos_.begin();
     show(std::move(goesOn));
     Q_EMIT cameBack();
     return std::nullopt;
