@@ -57,6 +57,22 @@ private:
     bool later_;
 };
 
+/// A microphone: it hears whatever is played before it, and goes on.
+class Microphone : public SoundSource {
+public:
+    bool start() override { return true; }
+    void stop() override {}
+    [[nodiscard]] double rate_Hz() const override { return 24000.0; }
+    [[nodiscard]] bool isLive() const override { return true; }
+    [[nodiscard]] bool waits() const override { return true; }
+    void hears(const std::vector<float>& sound) {
+        constexpr std::size_t piece = 480;
+        for (std::size_t from = 0; from + piece <= sound.size(); from += piece)
+            Q_EMIT heard(QList<float>(sound.begin() + static_cast<std::ptrdiff_t>(from),
+                                      sound.begin() + static_cast<std::ptrdiff_t>(from + piece)));
+    }
+};
+
 Job listenJob(const char* name) {
     const QString path = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/") + QLatin1String(name) +
                          QStringLiteral(".flenzo-job");
@@ -88,6 +104,7 @@ public:
                 0.1 * std::sin(2.0 * 3.14159265358979 * frequency_Hz * static_cast<double>(k) / rate_Hz));
         return *this;
     }
+    [[nodiscard]] const std::vector<float>& sound() const { return sound_; }
     [[nodiscard]] std::unique_ptr<SoundSource> source() const {
         auto made = std::make_unique<RecordingSource>(Recording{rate_Hz, 1, sound_});
         made->setHurried(true);
@@ -242,6 +259,59 @@ private Q_SLOTS:
         QVERIFY(listening.start(Sounds(6.0).pluck(0.3, 110.0).mute(1.4).mute(1.8).mute(4.2).mute(4.6).source()));
         QTRY_VERIFY_WITH_TIMEOUT(!listening.isOn(), 30000);
         QCOMPARE(pauses, (QList<bool>{false, true, false}));
+    }
+
+    /// Listening goes with the guitar in front: its strings are named, its log takes the reading.
+    void theOneInFrontIsHeard() {
+        const auto put = [this](const QString& guitar, double factor) {
+            Job made = demoJob(0).value();
+            made.guitar = guitar;
+            made.log.clear();
+            for (auto& string : made.rig.strings)
+                string.target_Hz *= factor;
+            return book().add(made).value();
+        };
+        const qint64 low = put(QStringLiteral("Blue Heron"), 0.8), high = put(QStringLiteral("Night Ferry"), 1.0);
+        const auto bring = [this](qint64 id) {
+            QVERIFY(!session().openKept(id));
+            window_->showWork();
+            window_->lookAt(StepId::Tune);
+        };
+        bring(low);
+        auto* bar = window_->findChild<ListenBar*>();
+        auto source = std::make_unique<Microphone>();
+        Microphone* microphone = source.get();
+        QVERIFY(bar->listening().start(std::move(source)));
+        bar->toggleTake();
+        const auto pluck = [&](double off_cents, std::size_t string = 2) {
+            const double first_Hz = frequencyAt_Hz(job().rig.strings[string].target_Hz, off_cents);
+            microphone->hears(Sounds(2.5).pluck(0.4, first_Hz).sound());
+            QCoreApplication::processEvents();
+        };
+        pluck(-3.0);
+        QCOMPARE(job().log.size(), std::size_t(1));
+        bring(high);
+        QVERIFY(bar->listening().isOn() && !bar->listening().isTaking() && !bar->listening().string());
+        QCOMPARE(takesOf(book().job(low).value()).size(), 1); // what was recorded stays with the guitar it is of
+        pluck(-5.0);
+        QCOMPARE(job().log.size(), std::size_t(1));
+        const Event& there = job().log.front();
+        QCOMPARE(there.readings_cents.front().first, std::size_t(2));
+        QVERIFY(std::abs(there.readings_cents.front().second + 5.0) < 0.5);
+        QCOMPARE(book().job(low).value().log.size(), std::size_t(1));
+        window_->lookAt(StepId::HandOver); // where nothing that is heard is shown
+        pluck(-4.0);
+        QCOMPARE(job().log.size(), std::size_t(1));
+        bar->listening().pause(true);
+        bring(low);
+        QVERIFY(bar->listening().isPaused());
+        bar->listening().pause(false);
+        pluck(-6.0, 3);
+        QCOMPARE(book().job(low).value().log.size(), std::size_t(2));
+        // What is played goes with the guitar it is of.
+        QVERIFY(bar->listening().start(Sounds(6.0).pluck(0.3, 110.0).source()));
+        bring(high);
+        QVERIFY(!bar->listening().isOn());
     }
 
     void aRecordingIsKeptWithTheJob() {

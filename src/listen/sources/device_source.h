@@ -16,6 +16,7 @@ public:
     void stop() override;
     [[nodiscard]] double rate_Hz() const override { return stream_ ? stream_->rate_Hz() : 0.0; }
     [[nodiscard]] qsizetype channels() const override { return stream_ ? stream_->channels() : 0; }
+    [[nodiscard]] bool isLive() const override { return true; }
 
 private:
     QByteArray id_;

@@ -80,10 +80,16 @@ bool Ear::listenTo(std::unique_ptr<SoundSource> source, const HearingOptions& op
     if (!source->start())
         return false;
     source_ = std::move(source);
-    ears_ = std::make_shared<Ears>(source_->rate_Hz(), static_cast<std::size_t>(source_->channels()), options);
+    options_ = options;
+    forget();
     if (!worker_)
         worker_ = std::make_unique<Worker>();
     return true;
+}
+
+void Ear::forget() {
+    if (source_)
+        ears_ = std::make_shared<Ears>(source_->rate_Hz(), static_cast<std::size_t>(source_->channels()), options_);
 }
 
 void Ear::stop() {

@@ -26,6 +26,7 @@ public:
     /// Takes the source and begins. False when it gives no sound; `failed` said why.
     bool listenTo(std::unique_ptr<SoundSource> source, const HearingOptions& options = {});
     void stop();
+    void forget(); ///< what it has heard so far and what was expected; it goes on with the same source
     [[nodiscard]] bool isListening() const { return source_ != nullptr; }
     void expect(const Expected& expected);
     [[nodiscard]] const SoundSource* source() const { return source_.get(); }
@@ -43,6 +44,7 @@ private:
     void feed(const QList<float>& frames);
     Q_INVOKABLE void tell(); ///< what the thread has left for us
     std::unique_ptr<SoundSource> source_;
+    HearingOptions options_;
     std::shared_ptr<Ears> ears_;     ///< of this source, on the thread
     std::unique_ptr<Worker> worker_; ///< last, so that it ends before what it works on
 };

@@ -19,6 +19,8 @@ public:
     [[nodiscard]] virtual qsizetype channels() const { return 1; }
     /// Whether it can wait until what it gave was heard; a device cannot.
     [[nodiscard]] virtual bool waits() const { return false; }
+    /// Whether it hears whichever guitar is before it.
+    [[nodiscard]] virtual bool isLive() const { return false; }
 
 Q_SIGNALS:
     void heard(const QList<float>& frames); ///< interleaved, full scale at 1

@@ -25,7 +25,7 @@ Listening::Listening(Session& session, QObject* parent) : QObject(parent), sessi
         if (isOn())
             expect();
     });
-    connect(&session_, &Session::started, this, &Listening::stop); // that is another guitar
+    connect(&session_, &Session::started, this, &Listening::goOnWithAnother);
 }
 
 bool Listening::start(std::unique_ptr<SoundSource> source, const HearingOptions& options) {
@@ -41,6 +41,20 @@ bool Listening::start(std::unique_ptr<SoundSource> source, const HearingOptions&
 
 void Listening::stop() {
     ear_.stop();
+}
+
+/// Another guitar is at the bench, and before the microphone; what is played is still the one before.
+void Listening::goOnWithAnother() {
+    if (!isOn() || !ear_.source()->isLive()) {
+        stop();
+        return;
+    }
+    ear_.forget();
+    string_.reset();
+    heard_.reset();
+    aim_.reset();
+    state_ = paused_ ? State::Paused : State::Listening;
+    Q_EMIT changed();
 }
 
 void Listening::pause(bool paused) {
@@ -127,7 +141,7 @@ Recording Listening::endTake() {
 }
 
 void Listening::hear(const HeardPluck& pluck) {
-    if (paused_ || !pluck.string || *pluck.string >= session_.job().rig.strings.size())
+    if (paused_ || !isWanted_ || !pluck.string || *pluck.string >= session_.job().rig.strings.size())
         return;
     if (taker_ || showsOnly_) {
         string_ = pluck.string;

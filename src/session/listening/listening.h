@@ -27,6 +27,8 @@ public:
     void setTaker(Taker taker) { taker_ = std::move(taker); }
     /// Until it is started again, what is heard is shown and goes nowhere.
     void showOnly() { showsOnly_ = true; }
+    /// Whether what is heard is wanted where the work is; it is shown all the same.
+    void attend(bool wanted) { isWanted_ = wanted; }
     void pause(bool paused); ///< heard and shown no more, until it goes on
     [[nodiscard]] bool isOn() const { return ear_.isListening(); }
     [[nodiscard]] double rate_Hz() const { return ear_.source()->rate_Hz(); }      ///< while it is on
@@ -68,6 +70,7 @@ private:
     void record(const QList<float>& frames);
     void follow(const Hearing& hearing);
     void expect();
+    void goOnWithAnother();
     void take(const Taken& taken);
 
     Session& session_;
@@ -79,7 +82,7 @@ private:
     double near_cents_ = 0.0;
     double cents_ = 0.0, level_dBFS_ = -200.0;
     bool clips_ = false, paused_ = false;
-    bool showsOnly_ = false;
+    bool showsOnly_ = false, isWanted_ = true;
     int silentFor_ = 0, humsFor_ = 0;
     Taker taker_;
     std::optional<Recording> take_;

@@ -511,6 +511,7 @@ void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
     listen_->setVisible(bench || strings);
     listen_->setNarrow(!bench && width() < narrowWidth * basePixels(context_.preferences()));
     listen_->setForm(form);
+    listen_->listening().attend(bench || strings); // elsewhere nobody sees what would be taken
 }
 
 void JobPage::refreshPath(const Progress& progress) {

@@ -69,6 +69,10 @@ ListenBar::ListenBar(AppContext& context, QWidget* parent)
     });
     connect(&listening_, &Listening::refused, this, [this](const Fault& fault) { context_.accept(fault); });
     connect(&context_.session(), &Session::changed, this, &ListenBar::followJob);
+    connect(&context_.session(), &Session::leaving, this, [this] {
+        if (listening_.isTaking())
+            toggleTake(); // it is of the guitar that is left
+    });
     refresh();
 }
 
