@@ -5,9 +5,14 @@
 #include "core/simulation/trial.h"
 #include "domain/job/derived.h"
 #include "domain/job/edits.h"
+#include "domain/shop/held.h"
 #include "domain/shop/strings_sold.h"
+#include "session/models/day_planner.h"
 #include "store/catalogue_files.h"
+#include "support/days.h"
+#include "support/years.h"
 
+#include <QCoreApplication>
 #include <benchmark/benchmark.h>
 #include <cmath>
 
@@ -163,6 +168,48 @@ void aSetChosen(benchmark::State& run) {
 }
 BENCHMARK(aSetChosen)->Unit(benchmark::kMillisecond);
 
+/// Thirty jobs for two people by the usual rules, and the bound: what is shown at once.
+void aDayByRule(benchmark::State& run) {
+    std::mt19937 random(30112);
+    const DayProblem problem = cutToHours(testing::randomDay(random, 30, 2));
+    for (auto _ : run) {
+        benchmark::DoNotOptimize(planByRule(problem));
+        benchmark::DoNotOptimize(leastCost(problem));
+    }
+}
+BENCHMARK(aDayByRule)->Unit(benchmark::kMillisecond);
+
+/// What half a second of search takes off a day by rule, and how far above the bound it stays.
+void aDaySearched(benchmark::State& run) {
+    std::mt19937 random(30113);
+    const std::atomic<bool> giveUp{false};
+    double rules = 0.0, searched = 0.0, bounds = 0.0;
+    for (auto _ : run) {
+        const DayProblem problem = cutToHours(testing::randomDay(random, 30, 2));
+        const DayPlan rule = planByRule(problem).value();
+        const DayPlan plan = dayPlanner()->improved(problem, rule, 500, giveUp);
+        rules += static_cast<double>(rule.cost);
+        searched += static_cast<double>(plan.cost);
+        bounds += static_cast<double>(leastCost(problem));
+    }
+    run.counters["to rules"] = searched / rules;
+    run.counters["to bounds"] = searched / bounds;
+}
+BENCHMARK(aDaySearched)->Unit(benchmark::kMillisecond)->Iterations(20);
+
+/// Everything that some years of 112 jobs show together.
+void whatWasHeld(benchmark::State& run) {
+    std::mt19937 random(30114);
+    const std::vector<Job> jobs = testing::years({}, random);
+    for (auto _ : run)
+        benchmark::DoNotOptimize(heldOf(spansOf(jobs)));
+}
+BENCHMARK(whatWasHeld)->Unit(benchmark::kMillisecond);
+
 } // namespace
 
-BENCHMARK_MAIN();
+int main(int count, char** words) {
+    const QCoreApplication program(count, words); // modules lie beside it
+    benchmark::Initialize(&count, words);
+    benchmark::RunSpecifiedBenchmarks();
+}
