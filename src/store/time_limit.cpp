@@ -63,7 +63,8 @@ private:
                 ::shutdown(first->second.socket, SHUT_RDWR); // under the lock: whoever waits has not closed it yet
                 waiting_.erase(first);
             } else {
-                changed_.wait_until(lock, first->second.end);
+                const Clock::time_point end = first->second.end; // what waits may be over, and gone, before it wakes
+                changed_.wait_until(lock, end);
             }
         }
     }
