@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "listen/sources/sound_devices.h"
 
-#include "listen/sources/module.h"
+#include "modules/module.h"
 
 namespace flenzo {
 

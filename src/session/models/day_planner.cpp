@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/models/day_planner.h"
 
-#include "listen/sources/module.h"
+#include "modules/module.h"
 
 #include <QObject>
 

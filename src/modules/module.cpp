@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "listen/sources/module.h"
+#include "modules/module.h"
 
 #include <QCoreApplication>
 #include <QPluginLoader>
