@@ -1,19 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "domain/base/faults.h"
+#include "modules/module.h"
 #include "store/files.h"
 #include "store/logbook.h"
 #include "store/logbook_backend.h"
 #include "store/logbook_copy.h"
 #include "store/logbook_sql.h"
+#include "store/server_reach.h"
 
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
-#include <QLocalSocket>
 #include <QRegularExpression>
 #include <QSqlDriver>
 #include <QStandardPaths>
-#include <QTcpSocket>
 #include <QUrl>
 #include <QUrlQuery>
 #include <algorithm>
@@ -76,16 +76,11 @@ Result<Address> addressOf(const QString& text) {
     return address;
 }
 
-/// Whether anything listens there: what is away is told apart from what refuses.
+/// Whether anything listens there: what is away is told apart from what refuses. Without the module the driver finds
+/// out, and waits as long as the system does.
 bool answers(const Address& address) {
-    if (address.host.startsWith(QLatin1Char('/'))) {
-        QLocalSocket socket;
-        socket.connectToServer(address.host + QStringLiteral("/.s.PGSQL.%1").arg(address.port));
-        return socket.waitForConnected(patience_ms);
-    }
-    QTcpSocket socket;
-    socket.connectToHost(address.host, static_cast<quint16>(address.port));
-    return socket.waitForConnected(patience_ms);
+    static const ServerReach* const reach = qobject_cast<ServerReach*>(moduleNamed(QStringLiteral("flenzo-server")));
+    return !reach || reach->answers(address.host, address.port, patience_ms);
 }
 
 class PostgresBackend : public LogbookBackend {
