@@ -9,6 +9,7 @@
 #include "paint/first_start.h"
 #include "session/document/demo_shop.h"
 #include "store/guitar_code.h"
+#include "widgets/controls/later_panel.h"
 #include "widgets/controls/row_layout.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/look.h"
@@ -84,26 +85,27 @@ ShopPage::ShopPage(AppContext& context, QWidget* parent) : QWidget(parent), cont
 QWidget* ShopPage::buildTabs() {
     tabs_ = new QTabWidget(this);
     tabs_->setObjectName(QStringLiteral("shopTabs"));
-    auto* due = new DuePanel(context_, tabs_);
-    due->setObjectName(QStringLiteral("duePanel"));
-    connect(due, &DuePanel::repeatWanted, this, &ShopPage::repeat);
-    auto* stock = new StockPanel(context_, tabs_);
-    stock->setObjectName(QStringLiteral("stockPanel"));
-    auto* times = new TimesPanel(context_, tabs_);
-    times->setObjectName(QStringLiteral("timesPanel"));
     QWidget* jobs = buildList();
     jobs->setObjectName(QStringLiteral("jobsPanel"));
     tabs_->addTab(jobs, tr("&Jobs in hand and done"));
-    auto* day = new DayPanel(context_, tabs_);
-    day->setObjectName(QStringLiteral("dayPanel"));
-    connect(day, &DayPanel::openWanted, this, &ShopPage::openJob);
-    tabs_->addTab(day, tr("D&ay"));
-    tabs_->addTab(due, tr("D&ue"));
-    tabs_->addTab(stock, tr("S&tock"));
-    tabs_->addTab(times, tr("T&imes"));
-    auto* held = new HeldPanel(context_, tabs_);
-    held->setObjectName(QStringLiteral("heldPanel"));
-    tabs_->addTab(held, tr("Did it &hold?"));
+    const auto later = [this](const char* name, const QString& title, LaterPanel::Make make) {
+        auto* panel = new LaterPanel(std::move(make), tabs_);
+        panel->setObjectName(QLatin1String(name));
+        tabs_->addTab(panel, title);
+    };
+    later("dayPanel", tr("D&ay"), [this](QWidget* parent) {
+        auto* day = new DayPanel(context_, parent);
+        connect(day, &DayPanel::openWanted, this, &ShopPage::openJob);
+        return day;
+    });
+    later("duePanel", tr("D&ue"), [this](QWidget* parent) {
+        auto* due = new DuePanel(context_, parent);
+        connect(due, &DuePanel::repeatWanted, this, &ShopPage::repeat);
+        return due;
+    });
+    later("stockPanel", tr("S&tock"), [this](QWidget* parent) { return new StockPanel(context_, parent); });
+    later("timesPanel", tr("T&imes"), [this](QWidget* parent) { return new TimesPanel(context_, parent); });
+    later("heldPanel", tr("Did it &hold?"), [this](QWidget* parent) { return new HeldPanel(context_, parent); });
     return tabs_;
 }
 

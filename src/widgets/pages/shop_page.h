@@ -15,7 +15,6 @@ class QTabWidget;
 
 namespace flenzo {
 
-class DuePanel;
 class SceneView;
 
 /// The shop's guitars and jobs: searched as one types, opened, begun anew from the last set-up, compared.
