@@ -146,7 +146,9 @@ void MainWindow::connectPages() {
 }
 
 void MainWindow::listenToSession() {
-    // A message goes with the next change of the job, not with the answer to the last one, which may come after it.
+    // A message goes with the next change of the job, not with the answer to the last one, which may come after it;
+    // that to the job it begins with may come later still than why the shop did not open.
+    answerAwaited_ = !session_.hasAnswer();
     connect(&session_, &Session::deriving, this, [this] {
         answerAwaited_ = true;
         message_->hide();
