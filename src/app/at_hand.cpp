@@ -176,7 +176,7 @@ void HandStrip::resizeEvent(QResizeEvent* event) {
 
 /// What matters most first, for the end may be cut: whose it is, what rings soon, what is to be done.
 QString HandStrip::words(const AtHand::One& one) const {
-    const QString guitar = one.guitar.isEmpty() ? tr("(no name yet)") : one.guitar;
+    QString guitar = one.guitar.isEmpty() ? tr("(no name yet)") : one.guitar;
     if (hand_.isFront(one))
         return guitar;
     const auto soaks = one.soaks_s();

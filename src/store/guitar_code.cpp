@@ -78,7 +78,7 @@ Result<qint64> guitarOfCode(const Logbook& book, const GuitarCode& code) {
         return shop.fault();
     if (shop.value().toLongLong() != code.shop)
         return Fault{faults::codeOfOtherShop, QStringLiteral("code"), {codeText(code)}};
-    const Result<qint64> guitar = book.guitarOf(code.job);
+    Result<qint64> guitar = book.guitarOf(code.job);
     if (guitar.ok() || !guitar.fault().is(faults::jobGone))
         return guitar;
     return Fault{faults::codeOfNoJob, QStringLiteral("code"), {codeText(code)}};

@@ -197,7 +197,7 @@ public:
     QString attachment(const QString& reference) const override {
         if (const auto here = attachmentHere(reference))
             return *here;
-        const QString file = cache().filePath(reference);
+        QString file = cache().filePath(reference);
         QSqlQuery query(database());
         if (!run(query, QStringLiteral("SELECT content FROM attachments WHERE name=?"), {reference},
                  answersInBulkWithin) ||

@@ -144,6 +144,7 @@ private:
             if (which(span))
                 guitars[keyOf(span)].push_back(value(span));
         std::vector<double> values;
+        values.reserve(guitars.size());
         for (const auto& [key, of] : guitars)
             values.push_back(meanOf(of));
         return values;

@@ -96,7 +96,7 @@ std::optional<Fault> keepShopHours(Logbook& book, const ShopHours& hours) {
     for (const auto& [key, value] : {std::pair(hoursSetting, hoursText(hours.hours)),
                                      {daysSetting, days},
                                      {peopleSetting, QString::number(hours.people)}})
-        if (const auto fault = book.setSetting(key, value))
+        if (auto fault = book.setSetting(key, value))
             return fault;
     return std::nullopt;
 }

@@ -15,7 +15,7 @@ namespace {
 
 constexpr int fine_dpi = 600; ///< the document's own unit: type can then be a little larger or smaller
 constexpr double margin_mm = 5.0, codeHeight_mm = 18.0;
-constexpr double largest_pt = 10.0, smallest_pt = 4.5, step_pt = 0.25;
+constexpr int largestType = 40, smallestType = 18; // in quarters of a point
 
 int fine(double length_mm) {
     return qRound(length_mm / 25.4 * fine_dpi);
@@ -25,9 +25,9 @@ int fine(double length_mm) {
 void fit(QTextDocument& document, QString html, const QPageSize& size) {
     html.replace(QStringLiteral("height='CODE'"), QStringLiteral("height='%1'").arg(fine(codeHeight_mm)));
     document.setDocumentMargin(fine(margin_mm));
-    for (double type_pt = largest_pt; type_pt >= smallest_pt; type_pt -= step_pt) {
+    for (int quarters = largestType; quarters >= smallestType; --quarters) {
         QFont font(QStringLiteral("B612"));
-        const int type = qRound(type_pt / 72.0 * fine_dpi);
+        const int type = qRound(quarters / 4.0 / 72.0 * fine_dpi);
         font.setPixelSize(type);
         document.setDefaultFont(font);
         document.setDefaultStyleSheet(QStringLiteral("p, h2, ol, table { margin-top: %1px; margin-bottom: 0px; } "
