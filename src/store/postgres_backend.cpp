@@ -77,7 +77,7 @@ Result<Address> addressOf(const QString& text) {
 }
 
 /// Whether anything listens there: what is away is told apart from what refuses. Without the module the driver finds
-/// out, and waits as long as the system does.
+/// out, and waits for a name as long as the system does.
 bool answers(const Address& address) {
     static const ServerReach* const reach = qobject_cast<ServerReach*>(moduleNamed(QStringLiteral("flenzo-server")));
     return !reach || reach->answers(address.host, address.port, patience_ms);
