@@ -2,6 +2,7 @@
 // Renders every main view of the demo shop into a folder, as PNG at 1280x800, for README and user guide.
 #include "drawings.h"
 
+#include "app/at_hand.h"
 #include "app/languages.h"
 #include "app/main_window.h"
 #include "app/shop_place.h"
@@ -122,6 +123,10 @@ bool shootJob(MainWindow& window, const QDir& dir) {
         ok = !session.keep(job, Unsaved::Discard);
     else
         session.start(job, QString(), Unsaved::Discard);
+    if (window.hand().jobs().size() > 1) { // the one that was open before; the pictures are of one guitar
+        window.hand().step(-1);
+        window.hand().putAside();
+    }
     for (const auto& [step, name] : {std::pair{StepId::LookOver, "intake.png"},
                                      {StepId::Plan, "plan.png"},
                                      {StepId::BlockIn, "strip-block.png"},
