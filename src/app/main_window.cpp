@@ -367,7 +367,7 @@ void MainWindow::tryGuitar() {
     job.work.received = QDate::currentDate();
     // Not as the shop does: it is to be short.
     const auto open = [&](Unsaved unsaved) {
-        return session_.logbook() ? session_.keep(job, unsaved) : session_.start(job, QString(), unsaved);
+        return session_.logbook() ? session_.addToLogbook(job, unsaved) : session_.start(job, QString(), unsaved);
     };
     if (!context_->replaceJob(open))
         return;
@@ -382,7 +382,7 @@ std::optional<Fault> MainWindow::begin(Job job, Unsaved unsaved) {
         return session_.start(job, QString(), unsaved);
     auto fault = beginAsTheShopDoes(job, *book, says);
     if (!fault)
-        fault = session_.keep(job, unsaved);
+        fault = session_.addToLogbook(job, unsaved);
     if (!fault || !fault->is(faults::serverAway))
         return fault;
     fault = session_.start(job, QString(), unsaved); // the bench goes on

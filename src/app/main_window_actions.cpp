@@ -30,12 +30,12 @@ void MainWindow::addFileActions(std::vector<ActionSpec>& list) {
     list.push_back({"new", file, tr("&New guitar"), {QKeySequence::New}, [this] { newGuitar(); }});
     files_->addOpening(list, file);
     files_->addSaving(list, file);
-    list.push_back({"keepInShop",
+    list.push_back({"addToShop",
                     file,
                     tr("Sa&ve in the shop"),
                     {},
                     [this] {
-                        if (context_->accept(session_.keepOpenJob()))
+                        if (context_->accept(session_.addOpenJob()))
                             context_->say(tr("Saved in the shop."));
                     },
                     [this] { return session_.logbook() && !session_.logbook()->readOnly() && !session_.isKept(); }});

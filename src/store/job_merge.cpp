@@ -91,7 +91,7 @@ QJsonValue merged(const QJsonValue& base, const QJsonValue& mine, const QJsonVal
 }
 
 /// As it comes back from a logbook, so that a rounding on the way there is no change.
-QJsonObject asKept(const Job& job) {
+QJsonObject asStored(const Job& job) {
     const QJsonObject json = jobToJson(job);
     const Result<Job> read = jobFromJson(json);
     return read.ok() ? jobToJson(read.value()) : json;
@@ -101,8 +101,8 @@ QJsonObject asKept(const Job& job) {
 
 MergedJob mergeJobs(const Job& base, const Job& mine, const Job& theirs) {
     MergedJob out{theirs, false, false, {}};
-    const QJsonObject here = asKept(mine), there = asKept(theirs);
-    const QJsonObject json = merged(asKept(base), here, there, QString(), out.conflicts).toObject();
+    const QJsonObject here = asStored(mine), there = asStored(theirs);
+    const QJsonObject json = merged(asStored(base), here, there, QString(), out.conflicts).toObject();
     out.hasMine = json != there;
     out.hasTheirs = json != here;
     if (!out.conflicts.isEmpty())

@@ -67,7 +67,7 @@ public:
         if (QFileInfo::exists(kept))
             return kept;
         if (!folder.mkpath(QStringLiteral(".")))
-            return Fault{faults::photoNotKept, QString()};
+            return Fault{faults::photoNotSaved, QString()};
         if (const auto fault = writeFile(kept, content))
             return *fault;
         return kept;

@@ -126,12 +126,12 @@ private Q_SLOTS:
     /// A photo comes from the server beside the window; one that did not come is asked for again.
     void aPhotoIsFetchedBesideTheWindow() {
         openOn(place_);
-        QVERIFY(!session().keep(newJob()));
+        QVERIFY(!session().addToLogbook(newJob()));
         QImage image(60, 40, QImage::Format_RGB32);
         image.fill(Qt::darkCyan);
         const QString picture = dir_->filePath(QStringLiteral("plate.png"));
         QVERIFY(image.save(picture));
-        const QString kept = keepPhoto(session(), picture).value();
+        const QString kept = savePhoto(session(), picture).value();
         QVERIFY(!attachedHere(session(), kept)); // only the server has it
         window_->showWork();
         press("moreCard");

@@ -170,7 +170,7 @@ private Q_SLOTS:
     void anEmptyShopFillsItsDrawers() {
         Job job = newJob();
         job.onPicks.setName = QStringLiteral("Six, 10 to 52");
-        QVERIFY(!session().keep(job));
+        QVERIFY(!session().addToLogbook(job));
         show("stockPanel");
         QVERIFY(text("shoppingList").contains(QLatin1String("Nothing is in stock yet")));
         auto* table = find<QTableWidget>("stockTable");
@@ -226,7 +226,7 @@ private Q_SLOTS:
     }
 
     void howItIsPlayedDecidesWhenItIsDue() {
-        QVERIFY(!session().keep(newJob()));
+        QVERIFY(!session().addToLogbook(newJob()));
         goTo(StepId::AskOwner);
         auto* hours = find<QDoubleSpinBox>("hoursAWeek");
         QVERIFY(hours);
@@ -270,7 +270,7 @@ private Q_SLOTS:
         QVERIFY(window_->openFromDesktop(path("one.flenzo-job")));
         QCOMPARE(window_->page(), MainWindow::Work);
         QCOMPARE(session().job().guitar, job.guitar);
-        QVERIFY(!session().keep(job));
+        QVERIFY(!session().addToLogbook(job));
         QVERIFY(!exportGuitar(book(), book().jobs({}).value().first().guitarId, path("two.flenzo-guitar")));
         QVERIFY(window_->openFromDesktop(path("two.flenzo-guitar")));
         QCOMPARE(window_->page(), MainWindow::Shop);
@@ -319,7 +319,7 @@ private Q_SLOTS:
     }
 
     void newGuitarsBeginFromTheShopUnlessSwitchedOff() {
-        QVERIFY(!session().keep(newJob()));
+        QVERIFY(!session().addToLogbook(newJob()));
         window_->showFigures(true);
         auto* box = find<QCheckBox>("fromShop");
         QVERIFY(box && box->isChecked());

@@ -28,7 +28,7 @@ class TestHappens : public QObject, protected WindowFixture {
         job = withClawFromOldSet(std::move(job));
         Hardships sticking;
         sticking.pivot_Nm = 0.008;
-        QVERIFY(!session().keep(job));
+        QVERIFY(!session().addToLogbook(job));
         window_->showWork();
         guitar_ = std::make_unique<IndependentGuitar>(benchJobOf(session().job()), sticking, shop, seed);
         person_ = std::make_unique<Person>(*window_, *guitar_);

@@ -109,7 +109,7 @@ private Q_SLOTS:
     void everyStepIsSpoken() {
         Job job = demoJob(0).value();
         job.log.clear(); // from the first step on
-        QVERIFY(!session().keep(job));
+        QVERIFY(!session().addToLogbook(job));
         window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         auto* reason = find<QLineEdit>("reason");

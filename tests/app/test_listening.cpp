@@ -207,7 +207,7 @@ private Q_SLOTS:
     } // the window goes while it listens
 
     void aRecordingIsHeard() {
-        QVERIFY(!session().keep(listenJob("listen-single")));
+        QVERIFY(!session().addToLogbook(listenJob("listen-single")));
         auto* bar = window_->findChild<ListenBar*>();
         const QString folder = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/");
         QSignalSpy said(&window_->context(), &AppContext::said);
@@ -223,7 +223,7 @@ private Q_SLOTS:
         if (!qEnvironmentVariableIsSet("PULSE_SERVER"))
             QSKIP("run by tools/with-sound");
         const Job example = listenJob("listen-triple");
-        QVERIFY(!session().keep(example));
+        QVERIFY(!session().addToLogbook(example));
         Listening listening(session());
         QSignalSpy took(&listening, &Listening::tookReading);
         QTRY_VERIFY_WITH_TIMEOUT(!soundInputs().isEmpty(), 10000);
@@ -460,7 +460,7 @@ private Q_SLOTS:
                 bar->listening().hear(pluckOf(job(), i, column == 1 && i == 1 ? -6.0 : 0.3));
         }
         QCOMPARE(table->item(1, 1)->text(), signedNumber(-6.0, 1));
-        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        QVERIFY(find<QPushButton>("saveReturn")->isEnabled());
         QCOMPARE(job().log.size(), size);              // a form, not the log
         bar->listening().hear(pluckOf(job(), 0, 9.0)); // all is there
         QCOMPARE(bar->listening().state(), Listening::State::Unsure);
@@ -563,7 +563,7 @@ private:
         demo.log.clear();
         demo.simulatedSeed = 2026;
         demo.method.stretch = false;
-        QVERIFY(!session().keep(demo));
+        QVERIFY(!session().addToLogbook(demo));
     }
     /// A job at which the next act is to tune a string.
     Job tuning() {

@@ -340,7 +340,7 @@ private Q_SLOTS:
     /// The card is one page on either paper, also with the longest name, in PDF and SVG; what its code says finds the
     /// guitar in the search. A printer that fails is said.
     void aCardGoesIntoTheCase() {
-        QVERIFY(!session().keep(demoJob(1).value()));
+        QVERIFY(!session().addToLogbook(demoJob(1).value()));
         QVERIFY(!session().edit(QStringLiteral("name"), [](Job& job) {
             job.guitar =
                 QStringLiteral("Long Meadow baritone with a recessed plate, third of its kind, %1 of the owner's");

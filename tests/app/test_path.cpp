@@ -48,7 +48,7 @@ class TestPath : public QObject, protected WindowFixture {
     void keep(int demo) {
         Job opened = demoJob(demo).value();
         opened.log.clear();
-        QVERIFY(!session().keep(opened));
+        QVERIFY(!session().addToLogbook(opened));
         window_->showWork();
     }
 
@@ -242,7 +242,7 @@ private Q_SLOTS:
         QFETCH(bool, figures);
         Job job = newJob();
         QVERIFY(!setStringCount(job, static_cast<std::size_t>(strings), window_->context().catalogue()));
-        QVERIFY(!session().keep(job));
+        QVERIFY(!session().addToLogbook(job));
         window_->resize(screen);
         window_->showBench();
         window_->showFigures(figures);

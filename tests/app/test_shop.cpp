@@ -397,7 +397,7 @@ private Q_SLOTS:
     }
 
     void whatIsRepeatedCanBeRepeatedAgain() {
-        QVERIFY(!session().keep(demoJob(0).value()));
+        QVERIFY(!session().addToLogbook(demoJob(0).value()));
         for (int round = 0; round < 3; ++round) {
             window_->showPage(MainWindow::Shop);
             table()->selectRow(0);
@@ -412,7 +412,7 @@ private Q_SLOTS:
 
     void everyPageOpensOnEveryKindOfGuitar() {
         for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo) {
-            QVERIFY(!session().keep(demoJob(demo).value()));
+            QVERIFY(!session().addToLogbook(demoJob(demo).value()));
             for (int page = 0; page < MainWindow::PageCount; ++page) {
                 window_->showPage(static_cast<MainWindow::Page>(page));
                 QCOMPARE(window_->page(), static_cast<MainWindow::Page>(page));

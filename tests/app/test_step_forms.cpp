@@ -59,7 +59,7 @@ class TestStepForms : public QObject, protected WindowFixture {
                               QStringLiteral("oil")};
         if (change)
             change(opened);
-        QVERIFY(!session().keep(opened));
+        QVERIFY(!session().addToLogbook(opened));
         window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         auto* reason = find<QLineEdit>("reason");
@@ -329,9 +329,9 @@ private Q_SLOTS:
         for (int row = 0; row < table->rowCount(); ++row)
             for (int column = 0; column < 3; ++column)
                 table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0.5")));
-        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        QVERIFY(find<QPushButton>("saveReturn")->isEnabled());
         table->setItem(0, 1, new QTableWidgetItem(QStringLiteral("-1,5")));
-        QTest::mouseClick(find<QPushButton>("keepReturn"), Qt::LeftButton);
+        QTest::mouseClick(find<QPushButton>("saveReturn"), Qt::LeftButton);
         QCOMPARE(job().work.returns.size(), 1); // as figures, not as words
         QCOMPARE(job().work.returns.first().test.afterDive_cents.front(), -1.5);
         QVERIFY(illustratedSheet(job(), derived(), Units{}).contains(QLatin1String("0.5 / -1.5 / 0.5")));
@@ -382,7 +382,7 @@ private Q_SLOTS:
         for (int row = 0; row < table->rowCount(); ++row)
             for (int column = 0; column < 2; ++column)
                 table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0")));
-        QVERIFY(find<QPushButton>("keepReturn")->isEnabled());
+        QVERIFY(find<QPushButton>("saveReturn")->isEnabled());
         QVERIFY(!text("returnVerdict").contains(QLatin1String("pull")));
     }
 

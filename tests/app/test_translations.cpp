@@ -306,7 +306,7 @@ private Q_SLOTS:
         beginShop();
         for (int demo = 0; demo < demoNames().size(); ++demo)
             if (Job job = demoJob(demo).value(); job.onPicks.setName == QLatin1String("Six, 10 to 52"))
-                QVERIFY(!session().keep(job, Unsaved::Discard));
+                QVERIFY(!session().addToLogbook(job, Unsaved::Discard));
         window_->showPage(MainWindow::Shop);
         auto* table = find<QTableWidget>("jobs");
         const int all = table->rowCount();
@@ -363,7 +363,7 @@ private Q_SLOTS:
             QVERIFY(!setStringCount(job, strings, window_->context().catalogue()));
             if (answers)
                 job.simulatedSeed = 3;
-            QVERIFY(!session().keep(job, Unsaved::Discard));
+            QVERIFY(!session().addToLogbook(job, Unsaved::Discard));
             window_->resize(screen);
             window_->showBench();
         };
@@ -403,7 +403,7 @@ private Q_SLOTS:
         const QSize size(1024, 700);
         window_->resize(size);
         for (const int demo : {0, 4, 5}) {
-            QVERIFY(!session().keep(demoJob(demo).value()));
+            QVERIFY(!session().addToLogbook(demoJob(demo).value()));
             window_->showWork();
             for (const Step& step : stepsOf(session().job()))
                 nothingIsCutOff(step.id, size);

@@ -159,7 +159,7 @@ private Q_SLOTS:
     void inTuneAndLevelTypedOneByOneIsDone() {
         Job job = newJob();
         job.tools = shop.told();
-        QVERIFY(!window_->context().session().keep(job));
+        QVERIFY(!window_->context().session().addToLogbook(job));
         window_->showBench();
         auto* entry = window_->findChild<QLineEdit*>(QStringLiteral("entry"));
         const auto type = [&](const char* text) {
@@ -180,7 +180,7 @@ private Q_SLOTS:
 
     /// Before anything was read the plate is where it was said to be.
     void aNewGuitarIsDrawnAsItWasSaid() {
-        QVERIFY(!window_->context().session().keep(newJob()));
+        QVERIFY(!window_->context().session().addToLogbook(newJob()));
         QVERIFY(std::abs(window_->context().session().derived().now().state.angle_rad) < 1e-12);
         // What is drawn is a guitar: figures, not nonsense of a state that is gone.
         window_->showBench();
@@ -198,7 +198,7 @@ private Q_SLOTS:
 
     /// A step whose undo cannot be written stays, and can be undone later.
     void aFailedUndoKeepsItsStep() {
-        QVERIFY(!window_->context().session().keep(newJob()));
+        QVERIFY(!window_->context().session().addToLogbook(newJob()));
         Session& session = window_->context().session();
         QVERIFY(!session.append(QStringLiteral("read"), Event::read(0, -5.0)));
         QCOMPARE(session.undoStack().index(), 1);

@@ -123,7 +123,7 @@ int lookBeside(const QString& folder) {
         return 4;
     const auto say = [&] {
         const auto& book = window->context().session().logbook();
-        const bool kept = !window->context().session().keep(demoJob(1).value());
+        const bool kept = !window->context().session().addToLogbook(demoJob(1).value());
         std::printf("%s %s %d\n", book->readOnly() ? "reads" : "writes", kept ? "kept" : "refused",
                     book->jobCount().value());
         std::fflush(stdout);
@@ -188,7 +188,7 @@ private Q_SLOTS:
     }
     void wholeJobsByKeys() {
         QFETCH(int, index);
-        QVERIFY(!window_->context().session().keep(demo(index)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(index)));
         window_->showWork();
         Hands hands(*window_);
         for (int k = 0; k < 500 && !hands.through(); ++k)
@@ -207,7 +207,7 @@ private Q_SLOTS:
     }
 
     void aWholeJobByMouse() {
-        QVERIFY(!window_->context().session().keep(demo(2)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(2)));
         window_->showWork();
         Hands hands(*window_, Hands::With::Mouse);
         for (int k = 0; k < 500 && !hands.through() && !QTest::currentTestFailed(); ++k)
@@ -217,7 +217,7 @@ private Q_SLOTS:
     }
 
     void aWarningIsShownAndTakesAReasonByKeys() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         while (currentStep(window_->context().session().job(), window_->context().session().derived())->id !=
@@ -249,10 +249,10 @@ private Q_SLOTS:
         while (currentStep(job, derive(job))->id != StepId::ReturnTest)
             if (apply(job, derived, WorkEvent::Done, {}, now))
                 QVERIFY(!apply(job, derived, WorkEvent::Overrule, QStringLiteral("to get there"), now));
-        QVERIFY(!window_->context().session().keep(job));
+        QVERIFY(!window_->context().session().addToLogbook(job));
         window_->showWork();
         auto* table = window_->findChild<QTableWidget*>(QStringLiteral("returnTable"));
-        auto* keep = window_->findChild<QPushButton*>(QStringLiteral("keepReturn"));
+        auto* keep = window_->findChild<QPushButton*>(QStringLiteral("saveReturn"));
         QVERIFY(!keep->isEnabled());
         for (int row = 0; row < table->rowCount(); ++row)
             for (int column = 0; column < 3; ++column)
@@ -303,7 +303,7 @@ private Q_SLOTS:
     }
 
     void stepsAreUndoneAndRedoneLikeEverythingElse() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         const auto current = [&] {
@@ -330,7 +330,7 @@ private Q_SLOTS:
     }
 
     void aSecondWindowShowsTheShopAndChangesNothing() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         MainWindow second(pathsIn(dir_->path()), bundledCatalogue().value());
         second.shop().open();
         second.show();
@@ -346,7 +346,7 @@ private Q_SLOTS:
     }
 
     void aSecondProgramReadsOnlyAndSeesWhatIsWritten() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         QProcess beside;
         beside.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--look-beside"), dir_->path()});
         const auto hear = [&beside] {
@@ -355,7 +355,7 @@ private Q_SLOTS:
             return beside.readLine().trimmed();
         };
         QCOMPARE(hear(), QByteArray("reads refused 1"));
-        QVERIFY(!window_->context().session().keep(demo(2)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(2)));
         beside.write("on\n");
         QCOMPARE(hear(), QByteArray("reads refused 2"));
         window_.reset(); // the writer goes while the other one still reads
@@ -369,7 +369,7 @@ private Q_SLOTS:
     }
 
     void waysAreChosenByKeysAndKeptForTheHouse() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         window_->showWork();
         auto* steps = window_->findChild<JobPage*>();
         while (currentStep(window_->context().session().job(), window_->context().session().derived())->id !=
@@ -393,7 +393,7 @@ private Q_SLOTS:
         QVERIFY(tree->hasFocus() && tree->currentItem() == topic->child(1)); // it keeps its place and the keys
         table->finish();
         QVERIFY(text("planSum").startsWith(QLatin1String("As chosen")) && text("planSum") != before);
-        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("keepHouse")), Qt::LeftButton);
+        QTest::mouseClick(window_->findChild<QPushButton*>(QStringLiteral("saveHouse")), Qt::LeftButton);
         window_->newGuitar();
         QCOMPARE(window_->context().session().job().work.methods.value(QStringLiteral("atOnce")),
                  QStringLiteral("one"));
@@ -448,7 +448,7 @@ private Q_SLOTS:
     }
 
     void aDamagedLogbookIsPutAsideForTheNewestBackup() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         window_->actions().find("backUp")->trigger();
         window_.reset();
         const QString file = pathsIn(dir_->path()).logbookFile;
@@ -466,7 +466,7 @@ private Q_SLOTS:
     }
 
     void killedTwentyTimesTheJobGoesOnAtItsStep() {
-        QVERIFY(!window_->context().session().keep(demo(0)));
+        QVERIFY(!window_->context().session().addToLogbook(demo(0)));
         window_.reset();
         QByteArray last;
         int killed = 0;

@@ -83,7 +83,7 @@ private Q_SLOTS:
     void whatOneBenchEntersTheOtherShows() {
         Bench a(place_, QStringLiteral("Window")), b(place_, QStringLiteral("Door"));
         QSignalSpy shop(b.session.get(), &Session::shopChanged);
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Tall Reed"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Tall Reed"))));
         QTRY_VERIFY_WITH_TIMEOUT(!shop.isEmpty(), patience_ms);
         QSignalSpy both(b.session.get(), &Session::openElsewhere), changed(b.session.get(), &Session::changedElsewhere);
         QSignalSpy first(a.session.get(), &Session::openElsewhere);
@@ -112,7 +112,7 @@ private Q_SLOTS:
     /// A server that takes what is asked and never answers is given up, and what was entered waits beside.
     void aServerThatNeverAnswersHoldsNobody() {
         Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Tall Reed"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Tall Reed"))));
         QSqlQuery query(a.book->database());
         QVERIFY(query.exec(QStringLiteral("SELECT pg_backend_pid()")) && query.next());
         const auto server = static_cast<pid_t>(query.value(0).toInt());
@@ -170,7 +170,7 @@ private Q_SLOTS:
     /// One that writes for long, or fell asleep over it, holds nobody: the others go on beside and hand in later.
     void aBenchThatWritesForLongHoldsNobody() {
         Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Slow Mill"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Slow Mill"))));
         const auto busy = Logbook::open(place_, QStringLiteral("Door")).value();
         QVERIFY(!busy->backend().begin());
         QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
@@ -197,7 +197,7 @@ private Q_SLOTS:
 
     void aServerThatGoesAwayInMidJobLosesNothing() {
         Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Night Quay"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Night Quay"))));
         const qint64 id = *a.session->keptAs();
         QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
         QSignalSpy away(a.session.get(), &Session::wentAway), back(a.session.get(), &Session::cameBack);
@@ -235,7 +235,7 @@ private Q_SLOTS:
     /// Whatever a server says while it is not itself, an entry is taken, and handed in once it is.
     void anEntryIsNeverRefused() {
         Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Night Quay"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Night Quay"))));
         const qint64 id = *a.session->keptAs();
         QSignalSpy away(a.session.get(), &Session::wentAway);
         QCOMPARE(behind(place_, QStringLiteral("ALTER TABLE events ADD CONSTRAINT held CHECK (seq > 99)")), QString());
@@ -261,7 +261,7 @@ private Q_SLOTS:
         {
             Session first(folder.path());
             first.setLogbook(Logbook::open(place_, QStringLiteral("Window")).value());
-            QVERIFY(!first.keep(jobOf(QStringLiteral("Grey Mill"))));
+            QVERIFY(!first.addToLogbook(jobOf(QStringLiteral("Grey Mill"))));
             id = *first.keptAs();
             QVERIFY(controlServer(QStringLiteral("kill")));
             QVERIFY(!first.append(QStringLiteral("read"), readAt(0, -7.0, "2026-11-02T10:00:00")));
@@ -291,7 +291,7 @@ private Q_SLOTS:
     void whatExcludesItselfIsAskedAndNeitherIsLost() {
         QFETCH(bool, mine);
         Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Half Moon"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Half Moon"))));
         const qint64 id = *a.session->keptAs();
         QVERIFY(controlServer(QStringLiteral("stop")));
         QVERIFY(!a.session->edit(QStringLiteral("name"), [](Job& job) { job.guitar = QStringLiteral("Half Sun"); }));
@@ -326,13 +326,13 @@ private Q_SLOTS:
 
     void aJobTakenOutElsewhereStaysOpenHere() {
         Bench a(place_, QStringLiteral("Window")), b(place_, QStringLiteral("Door"));
-        QVERIFY(!a.session->keep(jobOf(QStringLiteral("Still Ember"))));
+        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Still Ember"))));
         QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
         QSignalSpy gone(a.session.get(), &Session::removedElsewhere);
         QVERIFY(!b.book->remove({*a.session->keptAs()}));
         QTRY_COMPARE_WITH_TIMEOUT(gone.size(), 1, patience_ms);
         QVERIFY(!a.session->isKept() && a.session->isModified() && a.entries() == 1);
-        QVERIFY(!a.session->keepOpenJob());
+        QVERIFY(!a.session->addOpenJob());
         QCOMPARE(b.book->job(*a.session->keptAs()).value().log.size(), std::size_t(1));
     }
 
@@ -393,12 +393,12 @@ private Q_SLOTS:
         const auto shop = Logbook::open(file).value();
         Session session(dir.filePath(QStringLiteral("recovery")));
         session.setLogbook(shop);
-        QVERIFY(!session.keep(jobOf(QStringLiteral("Far Loft"))));
+        QVERIFY(!session.addToLogbook(jobOf(QStringLiteral("Far Loft"))));
         const QString picture = dir.filePath(QStringLiteral("p.png"));
         QImage image(8, 8, QImage::Format_RGB32);
         image.fill(Qt::darkGreen);
         QVERIFY(image.save(picture));
-        const QString kept = keepPhoto(session, picture).value();
+        const QString kept = savePhoto(session, picture).value();
         QVERIFY(!session.edit(QStringLiteral("photo"), [&](Job& job) { job.card.photos.append(kept); }));
         QVERIFY(!shop->addAll(std::vector<Job>(120, jobOf(QStringLiteral("Many")))));
         QVERIFY(!shop->remove({5})); // a hole in the numbers

@@ -168,16 +168,16 @@ private Q_SLOTS:
         image.fill(Qt::darkGreen);
         QVERIFY(image.save(picture, "PNG"));
         Session session(dir.path());
-        QCOMPARE(keepPhoto(session, picture).value(), QFileInfo(picture).absoluteFilePath()); // no logbook yet
+        QCOMPARE(savePhoto(session, picture).value(), QFileInfo(picture).absoluteFilePath()); // no logbook yet
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
-        const Result<QString> kept = keepPhoto(session, picture);
+        const Result<QString> kept = savePhoto(session, picture);
         QVERIFY(kept.ok() && kept.value() != picture);
         QVERIFY(kept.value().startsWith(attachmentFolder(session.logbook()->path())));
-        QCOMPARE(keepPhoto(session, picture).value(), kept.value());
+        QCOMPARE(savePhoto(session, picture).value(), kept.value());
         Session reader(dir.path()); // a second program on the same logbook writes nothing beside it either
         reader.setLogbook(Logbook::open(session.logbook()->path()).value());
         QVERIFY(reader.logbook()->readOnly());
-        QCOMPARE(keepPhoto(reader, picture).value(), QFileInfo(picture).absoluteFilePath());
+        QCOMPARE(savePhoto(reader, picture).value(), QFileInfo(picture).absoluteFilePath());
         QVERIFY(QFile::remove(picture)); // the camera's card goes
         QCOMPARE(QImage(kept.value()).size(), image.size());
         QCOMPARE(QDir(attachmentFolder(session.logbook()->path())).entryList(QDir::Files).size(), 1);
@@ -190,8 +190,8 @@ private Q_SLOTS:
         QFile file(text);
         QVERIFY(file.open(QIODevice::WriteOnly) && file.write("not a picture") > 0);
         file.close();
-        QVERIFY(!keepPhoto(session, text).ok());
-        const Result<QString> gone = keepPhoto(session, dir.filePath(QStringLiteral("gone.png")));
+        QVERIFY(!savePhoto(session, text).ok());
+        const Result<QString> gone = savePhoto(session, dir.filePath(QStringLiteral("gone.png")));
         QVERIFY(!gone.ok() && gone.fault().whatIsWrong().contains(QLatin1String("read")));
         // A folder that cannot be made where a file of its name stands.
         session.setLogbook(Logbook::open(dir.filePath(QStringLiteral("shop.flenzo-logbook"))).value());
@@ -201,7 +201,7 @@ private Q_SLOTS:
         image.fill(Qt::white);
         const QString good = dir.filePath(QStringLiteral("good.png"));
         QVERIFY(image.save(good));
-        QVERIFY(!keepPhoto(session, good).ok());
+        QVERIFY(!savePhoto(session, good).ok());
     }
 };
 

@@ -314,7 +314,7 @@ private Q_SLOTS:
         put("for tonight", QDateTime(now.date(), QTime(18, 0)), {});
         AheadReader reader;
         ShopHours hours;
-        QVERIFY(!keepShopHours(*book, hours));
+        QVERIFY(!saveShopHours(*book, hours));
         const auto days = layOut(reader.read(*book, goOn).value(), shopHours(*book).value(), now, goOn, 3000);
         QVERIFY(days.ok());
         const LaidOut& laid = days.value();
@@ -333,7 +333,7 @@ private Q_SLOTS:
         for (const JobAhead& job : again)
             QVERIFY(job.row.id != first || job.promised == now.addDays(2));
         hours.days.fill(false);
-        QVERIFY(!keepShopHours(*book, hours));
+        QVERIFY(!saveShopHours(*book, hours));
         QVERIFY(layOut(again, shopHours(*book).value(), now, goOn).fault().is(faults::noHoursAtAll));
         hours.days.fill(true);
         hours.hours = {{QTime(9, 0), QTime(9, 1)}};

@@ -135,11 +135,11 @@ private Q_SLOTS:
         QCOMPARE(job.rig.bridge.family, Family::RollerShaft);
         chooseMethod(job, QStringLiteral("atOnce"), QStringLiteral("all"));
         for (std::size_t i = 0; i < job.rig.strings.size(); ++i)
-            if (i != keptString(job)) {
+            if (i != remainingString(job)) {
                 job.work.ticks[QStringLiteral("slacken")].append(tickName(QStringLiteral("slack"), i));
                 QVERIFY(!warningAt(job, derive(job), StepId::Slacken));
             }
-        job.work.ticks[QStringLiteral("slacken")].append(tickName(QStringLiteral("slack"), *keptString(job)));
+        job.work.ticks[QStringLiteral("slacken")].append(tickName(QStringLiteral("slack"), *remainingString(job)));
         QVERIFY(warningAt(job, derive(job), StepId::Slacken)->contains(QLatin1String("hold the shaft")));
     }
 

@@ -117,7 +117,7 @@ private Q_SLOTS:
             QVERIFY(places.together("block-in", "block-out") && places.together("cover-off", "close-up"));
             QVERIFY(places.together("arm-off", "arm-in"));
             // All off, or one by one; but for the one that keeps a shaft in its place.
-            QVERIFY(places.has("wind") != (places.has("swap") && !keptString(job)));
+            QVERIFY(places.has("wind") != (places.has("swap") && !remainingString(job)));
         }
     }
 
@@ -155,9 +155,9 @@ private Q_SLOTS:
         QVERIFY(isChosen(job, "atOnce", "one"));
         applyShopDefaults(job, QStringLiteral("atOnce=all\nwraps=few"));
         QVERIFY(isChosen(job, "atOnce", "one") && isChosen(job, "wraps", "few"));
-        QVERIFY(!keptString(job));
+        QVERIFY(!remainingString(job));
         chooseMethod(job, QStringLiteral("atOnce"), QStringLiteral("all"));
-        const auto kept = keptString(job);
+        const auto kept = remainingString(job);
         QVERIFY(kept);
         const QList<Step> steps = stepsOf(job);
         const auto at = [&](StepId id) {

@@ -286,7 +286,7 @@ private Q_SLOTS:
                                       std::nullopt};
         const std::function<std::optional<Fault>(Session&, Unsaved)> ways[] = {
             [](Session& s, Unsaved u) { return s.start(newJob(), QString(), u); },
-            [](Session& s, Unsaved u) { return s.keep(newJob(), u); },
+            [](Session& s, Unsaved u) { return s.addToLogbook(newJob(), u); },
             [id](Session& s, Unsaved u) { return s.openKept(id, u); },
             [&file](Session& s, Unsaved u) { return s.open(file, u); },
             [&left](Session& s, Unsaved u) { return s.restore(left, u); }};

@@ -60,7 +60,8 @@ int writeUntilKilled(const QString& path, const QString& recovery) {
     Session session(recovery);
     session.setLogbook(book.value());
     const qint64 id = book.value()->setting(QStringLiteral("openJob")).value().toLongLong();
-    if (const auto fault = id == 0 ? session.keep(jobOf(QStringLiteral("Killed"), QString())) : session.openKept(id))
+    if (const auto fault =
+            id == 0 ? session.addToLogbook(jobOf(QStringLiteral("Killed"), QString())) : session.openKept(id))
         return endsBy(4, *fault);
     QFile out;
     if (!out.open(stdout, QIODevice::WriteOnly))
@@ -126,7 +127,7 @@ private Q_SLOTS:
         QTemporaryDir recovery;
         Session session(recovery.path());
         session.setLogbook(book);
-        QVERIFY(!session.keep(jobOf(QStringLiteral("Low Gate"), QString())));
+        QVERIFY(!session.addToLogbook(jobOf(QStringLiteral("Low Gate"), QString())));
         const qint64 id = *session.keptAs();
         for (int k = 0; k < 5; ++k)
             QVERIFY(!session.append(QStringLiteral("read"), Event::read(static_cast<std::size_t>(k), -5.0)));

@@ -60,7 +60,7 @@ bool shoot(MainWindow& window, const QString& file) {
 }
 
 /// What an invented apprentice made of an exercise: so many of the adviser's acts, then handed over.
-bool keepRun(Logbook& book, const Exercise& exercise, double share, const QDateTime& at) {
+bool saveRun(Logbook& book, const Exercise& exercise, double share, const QDateTime& at) {
     const PracticeRun whole = adviserAt(exercise, 7);
     PracticeRun run = replayed(whole, static_cast<qsizetype>(share * static_cast<double>(whole.acts().size())));
     PracticeAct done;
@@ -83,7 +83,7 @@ bool shootPractice(MainWindow& window, const QDir& dir) {
                                       {"drop-tuning", 1.0}}) {
         at = at.addDays(2);
         if (book)
-            ok = ok && keepRun(*book, exerciseNamed(QLatin1String(name)).value(), share, at);
+            ok = ok && saveRun(*book, exerciseNamed(QLatin1String(name)).value(), share, at);
     }
     window.showPage(MainWindow::Practice);
     auto& page = *window.findChild<PracticePage*>();
@@ -120,7 +120,7 @@ bool shootJob(MainWindow& window, const QDir& dir) {
     job.log.clear(); // from the beginning
     bool ok = true;
     if (session.logbook())
-        ok = !session.keep(job, Unsaved::Discard);
+        ok = !session.addToLogbook(job, Unsaved::Discard);
     else
         session.start(job, QString(), Unsaved::Discard);
     if (window.hand().jobs().size() > 1) { // the one that was open before; the pictures are of one guitar

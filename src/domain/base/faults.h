@@ -222,7 +222,7 @@ inline constexpr FaultCode cannotBeWritten{QT_TRANSLATE_NOOP(
 inline constexpr FaultCode photoUnread{QT_TRANSLATE_NOOP("Fault", "cannot be read; see that it is still there")};
 inline constexpr FaultCode photoTooLarge{QT_TRANSLATE_NOOP("Fault", "is larger than 60 MB; take a smaller one")};
 inline constexpr FaultCode noPhoto{QT_TRANSLATE_NOOP("Fault", "is no picture this program can show; use PNG or JPEG")};
-inline constexpr FaultCode photoNotKept{
+inline constexpr FaultCode photoNotSaved{
     QT_TRANSLATE_NOOP("Fault", "cannot be kept beside the logbook; see that its folder can be written")};
 inline constexpr FaultCode takeEmpty{QT_TRANSLATE_NOOP("Fault", "holds no sound; listen first, then save a recording")};
 inline constexpr FaultCode takeWithoutBook{

@@ -115,7 +115,7 @@ constexpr std::array<StringPreset, 3> stringPresets{{{"strings.nutTail", &RigStr
                                                      {"strings.saddleTail", &RigString::saddleTail_m},
                                                      {"strings.fine", &RigString::finePerTurn_m}}};
 
-void keepMeasured(Job& job, Rig before) {
+void restoreMeasured(Job& job, Rig before) {
     const auto isMeasured = [&job](const char* key) { return job.measured.count(QLatin1String(key)) > 0; };
     for (const Preset& preset : bridgePresets)
         if (isMeasured(preset.key))
@@ -178,7 +178,7 @@ void setFamily(Job& job, Family family) {
         job.work.methods.remove(QStringLiteral("atOnce")); // chosen for a bridge that bears it
     presetCard(job.card, job.rig.bridge.has());
     spreadPosts(job);
-    keepMeasured(job, before);
+    restoreMeasured(job, before);
 }
 
 namespace {

@@ -113,7 +113,7 @@ private:
         add(StepId::Thread, locks() || job_.card.retainerBar || job_.card.stringTree,
             isChosen(job_, "caps", "loosened") ? 1.25 : 1.0);
         add(StepId::Wind, true, (quickToWind() ? 0.5 : 1.0) * (isChosen(job_, "winding", "tie") ? 1.3 : 1.0));
-        if (const auto kept = keptString(job_))
+        if (const auto kept = remainingString(job_))
             addString(*kept);
         add(StepId::TrimTails, isChosen(job_, "trim", "before") && job_.card.headstock != Headstock::None);
         add(StepId::BlockOut, blocks() && isChosen(job_, "blockOut", "before"));
@@ -159,7 +159,7 @@ private:
 
 } // namespace
 
-std::optional<std::size_t> keptString(const Job& job) {
+std::optional<std::size_t> remainingString(const Job& job) {
     if (job.work.broken || !job.rig.bridge.has().keepsOneString() || !isChosen(job, "atOnce", "all"))
         return std::nullopt;
     return job.method.order.back();

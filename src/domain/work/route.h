@@ -11,6 +11,6 @@ namespace flenzo {
 [[nodiscard]] QList<Step> stepsOf(const Job& job);
 /// The string that stays on while the others are changed, where without any the bridge comes apart; it is changed after
 /// them.
-[[nodiscard]] std::optional<std::size_t> keptString(const Job& job);
+[[nodiscard]] std::optional<std::size_t> remainingString(const Job& job);
 
 } // namespace flenzo

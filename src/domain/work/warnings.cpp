@@ -125,7 +125,7 @@ Hazards hazardsOf(const Job& job, const Derived& derived) {
     for (const StepId step : happened(job, derived)) {
         hazards.add(specOf(step).sets);
         Hazards cleared = specOf(step).clears;
-        if (step == StepId::Slacken && keptString(job)) // which is at pitch yet
+        if (step == StepId::Slacken && remainingString(job)) // which is at pitch yet
             cleared.set(Hazard::TensionOn, false);
         hazards.remove(cleared);
     }
@@ -164,7 +164,7 @@ std::optional<QString> warningAt(const Job& job, const Derived& derived, StepId 
                    ? WarningsWords::tr("Block the bridge first: nothing keeps it still, it sinks into the body.")
                    : WarningsWords::tr(
                          "Block the bridge first: nothing keeps it still, it sinks or drops off its bridge posts.");
-    if (const auto kept = keptString(job); kept && losesTheLast(job, step, *kept))
+    if (const auto kept = remainingString(job); kept && losesTheLast(job, step, *kept))
         return WarningsWords::tr("Keep string %1 on, or hold the shaft: with all tension gone its spring falls out.")
             .arg(QString::fromStdString(job.rig.strings[*kept].name));
     if (step == StepId::Lock)

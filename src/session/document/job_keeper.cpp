@@ -57,16 +57,16 @@ QString JobKeeper::openJobSetting() const {
     return bench.isEmpty() ? QStringLiteral("openJob") : QStringLiteral("openJob@") + bench;
 }
 
-void JobKeeper::keep(qint64 id, const KeptJob& job) {
+void JobKeeper::begin(qint64 id, const KeptJob& job) {
     kept_ = Kept{id, job.revision, job.job};
     logbook_->setSetting(openJobSetting(), QString::number(id));
     claim();
 }
 
-std::optional<Fault> JobKeeper::keepAway(const Recovery::Place& place, const Job& now) {
+std::optional<Fault> JobKeeper::beginAway(const Recovery::Place& place, const Job& now) {
     kept_ = Kept{place.job, place.revision, place.base};
     away_ = true;
-    return keepBeside(now);
+    return writeCopy(now);
 }
 
 void JobKeeper::letGo() {
@@ -101,7 +101,7 @@ std::optional<Fault> JobKeeper::write(Job& after) {
     if (!kept_)
         return std::nullopt;
     if (away_)
-        return keepBeside(after);
+        return writeCopy(after);
     auto fault = logbook_->save(kept_->id, kept_->there, after, kept_->revision);
     if (!fault)
         kept_->there = after;
@@ -110,7 +110,7 @@ std::optional<Fault> JobKeeper::write(Job& after) {
     if (!fault || (!conflict_ && (!link_ || isFinal(*fault))))
         return fault;
     away_ = true;
-    if (auto full = keepBeside(after)) {
+    if (auto full = writeCopy(after)) {
         away_ = false;
         conflict_.reset();
         return full;
@@ -122,7 +122,7 @@ std::optional<Fault> JobKeeper::write(Job& after) {
     return std::nullopt;
 }
 
-std::optional<Fault> JobKeeper::keepBeside(const Job& after) {
+std::optional<Fault> JobKeeper::writeCopy(const Job& after) {
     return recovery_.write(after, {}, Recovery::Place{logbook_->path(), kept_->id, kept_->revision, kept_->there});
 }
 

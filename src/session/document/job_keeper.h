@@ -31,9 +31,9 @@ public:
     [[nodiscard]] const std::optional<JobConflict>& conflict() const { return conflict_; }
 
     /// Begins to keep a job of the logbook; others are told that it is open here.
-    void keep(qint64 id, const KeptJob& job);
+    void begin(qint64 id, const KeptJob& job);
     /// The same with a job that a server has not seen as it is: `now`.
-    std::optional<Fault> keepAway(const Recovery::Place& place, const Job& now);
+    std::optional<Fault> beginAway(const Recovery::Place& place, const Job& now);
     /// Ends it; what the server has not seen waits beside for it.
     void letGo();
     /// Ends it, for the job is gone there.
@@ -63,7 +63,7 @@ private:
         Job there; ///< as the logbook has it, as far as known here
     };
     std::optional<Fault> putTogether(Job& after);
-    std::optional<Fault> keepBeside(const Job& after);
+    std::optional<Fault> writeCopy(const Job& after);
     void isThere(Job job, qint64 revision);
     void readTheirs();
     void takeNotice(const QString& told);

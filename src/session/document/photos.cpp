@@ -21,7 +21,7 @@ constexpr qint64 mostBytes = 60'000'000;
 namespace {
 
 /// Under a name from its content: kept twice it is there once.
-Result<QString> keepBeside(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
+Result<QString> writeCopy(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
     const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);
     Result<QString> kept = book.backend().attach(QString::fromLatin1(name) + QLatin1Char('.') + suffix, bytes);
     if (kept.ok())
@@ -48,7 +48,7 @@ QString fetchAttached(const QString& address, const QString& reference) {
     return book.ok() ? book.value()->backend().attachment(reference) : QString();
 }
 
-Result<QString> keepPhoto(const Session& session, const QString& path) {
+Result<QString> savePhoto(const Session& session, const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
         return Fault{faults::photoUnread, QStringLiteral("photo")};
@@ -58,16 +58,16 @@ Result<QString> keepPhoto(const Session& session, const QString& path) {
         return Fault{faults::noPhoto, QStringLiteral("photo")};
     if (!session.logbook() || session.logbook()->readOnly())
         return QFileInfo(path).absoluteFilePath();
-    return keepBeside(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
+    return writeCopy(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
 }
 
-std::optional<Fault> keepTake(Session& session, const Recording& take, const QString& step, const QString& now) {
+std::optional<Fault> saveTake(Session& session, const Recording& take, const QString& step, const QString& now) {
     const QString field = QStringLiteral("recording");
     if (take.samples.empty())
         return Fault{faults::takeEmpty, field};
     if (!session.isKept() || session.logbook()->readOnly())
         return Fault{faults::takeWithoutBook, field};
-    const Result<QString> kept = keepBeside(*session.logbook(), wavBytes(take), QStringLiteral("wav"), field);
+    const Result<QString> kept = writeCopy(*session.logbook(), wavBytes(take), QStringLiteral("wav"), field);
     if (!kept.ok())
         return kept.fault();
     return session.edit(QCoreApplication::translate("Session", "recording"), [&](Job& job) {

@@ -10,9 +10,9 @@ namespace flenzo {
 // names tell their content: the same one is kept once.
 
 /// Copies a picture there. Without a logbook to write to it stays where it is. Returns where it lies.
-[[nodiscard]] Result<QString> keepPhoto(const Session& session, const QString& file);
+[[nodiscard]] Result<QString> savePhoto(const Session& session, const QString& file);
 /// Writes a recording of the strings there, and into the job as said at that step.
-[[nodiscard]] std::optional<Fault> keepTake(Session& session, const Recording& take, const QString& step,
+[[nodiscard]] std::optional<Fault> saveTake(Session& session, const Recording& take, const QString& step,
                                             const QString& now);
 /// The job's recordings, oldest first.
 [[nodiscard]] QStringList takesOf(const Job& job);

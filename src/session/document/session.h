@@ -69,12 +69,12 @@ public:
     /// Another job in the open one's place, whose file is forgotten, and its undo unless it is kept; `jobNotSaved`
     /// where anything would be lost by that and nobody was asked. What cannot be opened leaves the open one as it is.
     std::optional<Fault> start(Job job, const QString& path, Unsaved unsaved = Unsaved::Refuse);
-    std::optional<Fault> keep(Job job, Unsaved unsaved = Unsaved::Refuse); ///< adds it to the logbook and starts it
+    std::optional<Fault> addToLogbook(Job job, Unsaved unsaved = Unsaved::Refuse); ///< and starts it
     std::optional<Fault> openKept(qint64 id, Unsaved unsaved = Unsaved::Refuse); ///< goes on where the logbook left off
     std::optional<Fault> open(const QString& path, Unsaved unsaved = Unsaved::Refuse);
     /// Goes on with what a crash left behind; it is in no file as it is, so leaving it asks.
     std::optional<Fault> restore(const Recovery::Leftover& leftover, Unsaved unsaved = Unsaved::Refuse);
-    std::optional<Fault> keepOpenJob(); ///< a job that is open from a file, or that lost its place in the logbook
+    std::optional<Fault> addOpenJob(); ///< a job that is open from a file, or that lost its place in the logbook
     std::optional<Fault> save(const QString& path);
     /// Waits until the work that remains has been played; for tests and pictures.
     void finishRemaining() { player_.finish(); }

@@ -38,11 +38,11 @@ void Session::follow(JobKeeper& keeper) {
 
 void Session::becomeKept(const KeptJob& job, qint64 id) {
     begin(job.job, QString(), id);
-    keeper_.keep(id, job);
+    keeper_.begin(id, job);
     Q_EMIT identityChanged();
 }
 
-std::optional<Fault> Session::keep(Job job, Unsaved unsaved) {
+std::optional<Fault> Session::addToLogbook(Job job, Unsaved unsaved) {
     if (auto fault = wouldLose(unsaved))
         return fault;
     const Result<qint64> id = logbook()->add(job);
@@ -52,8 +52,8 @@ std::optional<Fault> Session::keep(Job job, Unsaved unsaved) {
     return std::nullopt;
 }
 
-std::optional<Fault> Session::keepOpenJob() {
-    return keep(job_, Unsaved::Discard); // the very job goes on
+std::optional<Fault> Session::addOpenJob() {
+    return addToLogbook(job_, Unsaved::Discard); // the very job goes on
 }
 
 std::optional<Fault> Session::openKept(qint64 id, Unsaved unsaved) {
@@ -78,7 +78,7 @@ std::optional<Fault> Session::comeBack() {
 std::optional<Fault> Session::comeBackWith(const Recovery::Leftover& leftover, Unsaved unsaved) {
     if (auto fault = start(leftover.job, QString(), unsaved))
         return fault;
-    if (auto fault = keeper_.keepAway(*leftover.place, job_))
+    if (auto fault = keeper_.beginAway(*leftover.place, job_))
         return fault;
     recovery_.discard(leftover);
     Q_EMIT identityChanged();

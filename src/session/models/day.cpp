@@ -88,7 +88,7 @@ Result<ShopHours> shopHours(const Logbook& book) {
     return hours;
 }
 
-std::optional<Fault> keepShopHours(Logbook& book, const ShopHours& hours) {
+std::optional<Fault> saveShopHours(Logbook& book, const ShopHours& hours) {
     QString days = QStringLiteral("-"); // so that a shop open on no day is told from one that never said
     for (int day = 0; day < 7; ++day)
         if (hours.days[static_cast<std::size_t>(day)])

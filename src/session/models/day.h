@@ -23,7 +23,7 @@ inline constexpr int mostPeople = 8;
 [[nodiscard]] Result<std::vector<std::pair<QTime, QTime>>> parseHours(const QString& text);
 [[nodiscard]] QString hoursText(const std::vector<std::pair<QTime, QTime>>& hours);
 [[nodiscard]] Result<ShopHours> shopHours(const Logbook& book);
-[[nodiscard]] std::optional<Fault> keepShopHours(Logbook& book, const ShopHours& hours);
+[[nodiscard]] std::optional<Fault> saveShopHours(Logbook& book, const ShopHours& hours);
 
 /// A moment as it is typed: "17:00" (the next one), "2026-03-31" (the end of that day's hours), both, or "31.3. 17:00";
 /// nothing typed is an invalid moment.

@@ -89,7 +89,7 @@ QString askForPhoto(AppContext& context, QWidget* parent, const QString& title) 
         QFileDialog::getOpenFileName(parent, title, QString(), PhotoStrip::tr("Pictures (*.png *.jpg *.jpeg)"));
     if (file.isEmpty())
         return {};
-    const Result<QString> kept = keepPhoto(context.session(), file);
+    const Result<QString> kept = savePhoto(context.session(), file);
     if (kept.ok())
         return kept.value();
     context.accept(kept.fault());

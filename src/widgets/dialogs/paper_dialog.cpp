@@ -41,7 +41,7 @@ PaperDialog::PaperDialog(Paper paper, QWidget* parent)
     QPushButton* print = buttons->addButton(tr("&Print…"), QDialogButtonBox::ActionRole);
     print->setObjectName(QStringLiteral("printPaper"));
     QPushButton* file = buttons->addButton(tr("&Save as a file…"), QDialogButtonBox::ActionRole);
-    file->setObjectName(QStringLiteral("keepPaper"));
+    file->setObjectName(QStringLiteral("savePaper"));
     buttons->addButton(tr("Close"), QDialogButtonBox::RejectRole);
     connect(print, &QPushButton::clicked, this, &PaperDialog::print);
     connect(file, &QPushButton::clicked, this, &PaperDialog::askWhere);
@@ -77,7 +77,7 @@ void PaperDialog::askWhere() {
     const QString path =
         QFileDialog::getSaveFileName(this, paper_.name, paper_.title + QStringLiteral(".pdf"), paper_.files);
     if (!path.isEmpty())
-        paper_.keep(path, paper_.sizes[size_]);
+        paper_.save(path, paper_.sizes[size_]);
 }
 
 } // namespace flenzo

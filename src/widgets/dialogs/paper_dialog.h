@@ -23,7 +23,7 @@ struct Paper {
     QString files;                       ///< what it can be saved as, as a file dialog wants that
     std::function<void(QPrinter&)> draw; ///< onto the page as the printer has it
     /// Writes the file that the user names, on paper of that size.
-    std::function<void(const QString& path, const QPageSize& size)> keep;
+    std::function<void(const QString& path, const QPageSize& size)> save;
     std::function<void(const Fault&)> complain;
 };
 

@@ -84,17 +84,17 @@ ReturnForm::ReturnForm(AppContext& context, QWidget* parent) : QWidget(parent), 
     verdict_ = label(TextRole::Heading, this, QStringLiteral("returnVerdict"));
     verdict_->setText(whatNext());
     verdict_->setWordWrap(true);
-    keep_ = new QPushButton(tr("Save these readings with the job"), this);
-    keep_->setObjectName(QStringLiteral("keepReturn"));
-    keep_->setEnabled(false);
+    save_ = new QPushButton(tr("Save these readings with the job"), this);
+    save_->setObjectName(QStringLiteral("saveReturn"));
+    save_->setEnabled(false);
     column->addWidget(table_);
     column->addWidget(verdict_);
-    column->addWidget(keep_);
+    column->addWidget(save_);
     if (!job.work.returns.isEmpty())
         showLast(job.work.returns.last().test);
     connect(table_, &QTableWidget::itemChanged, this, &ReturnForm::judge);
     connect(table_, &QTableWidget::currentCellChanged, this, [this] { lanesChanged(); });
-    connect(keep_, &QPushButton::clicked, this, &ReturnForm::keep);
+    connect(save_, &QPushButton::clicked, this, &ReturnForm::save);
 }
 
 ReturnForm::~ReturnForm() {
@@ -109,7 +109,7 @@ void ReturnForm::showLast(const ReturnTest& test) {
             table_->setItem(row, c,
                             new QTableWidgetItem(QString::number((*columns[c])[static_cast<std::size_t>(row)])));
     judge();
-    keep_->setEnabled(false);
+    save_->setEnabled(false);
 }
 
 QString ReturnForm::typedAt(int row, int column) const {
@@ -195,7 +195,7 @@ QString ReturnForm::whatNext() const {
 void ReturnForm::judge() {
     std::optional<Fault> wrong;
     const auto test = typed(&wrong);
-    keep_->setEnabled(test.has_value());
+    save_->setEnabled(test.has_value());
     lanesChanged();
     const Job& job = context_.session().job();
     const Derived& derived = context_.session().derived();
@@ -205,7 +205,7 @@ void ReturnForm::judge() {
                              : whatNext());
 }
 
-void ReturnForm::keep() {
+void ReturnForm::save() {
     const auto test = typed(nullptr);
     if (!test)
         return;
@@ -219,7 +219,7 @@ void ReturnForm::keep() {
         fault = apply(changed, context_.session().derived(), WorkEvent::Note, words, now);
     });
     if (context_.accept(fault ? fault : refused))
-        keep_->setEnabled(false);
+        save_->setEnabled(false);
 }
 
 } // namespace flenzo

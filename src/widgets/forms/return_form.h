@@ -33,12 +33,12 @@ private:
     [[nodiscard]] QString whatNext() const;
     void judge();
     void showLast(const ReturnTest& test);
-    void keep();
+    void save();
 
     AppContext& context_;
     QTableWidget* table_;
     QLabel* verdict_;
-    QPushButton* keep_;
+    QPushButton* save_;
 };
 
 } // namespace flenzo

@@ -194,7 +194,7 @@ StringTicks::StringTicks(AppContext& context, StepId step, QWidget* parent)
     grid->addWidget(hint, 0, 0, 1, 3 + static_cast<int>(acts.size()));
     const bool old = step == StepId::Slacken || step == StepId::CutOld || step == StepId::TakeOut;
     const bool inTurn = old || step == StepId::Seat || step == StepId::Thread || step == StepId::Wind;
-    const auto kept = keptString(job);
+    const auto kept = remainingString(job);
     for (std::size_t i = 0; i < job.rig.strings.size(); ++i) {
         const Wire& wire = old && i < job.off.size() ? job.off[i].wire : job.rig.strings[i].wire;
         const int row = static_cast<int>(i) + 1;

@@ -142,12 +142,12 @@ QWidget* DayPanel::buildHours() {
     title->setBuddy(open_);
     row->addWidget(title);
     row->addWidget(open_);
-    connect(open_, &QLineEdit::editingFinished, this, &DayPanel::keepHours);
+    connect(open_, &QLineEdit::editingFinished, this, &DayPanel::saveHours);
     for (int day = 0; day < 7; ++day) {
         auto* tick = new QCheckBox(QLocale().dayName(day + 1, QLocale::ShortFormat), box);
         tick->setObjectName(QStringLiteral("weekday%1").arg(day + 1));
         tick->setAccessibleName(tr("open on %1").arg(QLocale().dayName(day + 1)));
-        connect(tick, &QCheckBox::clicked, this, &DayPanel::keepHours);
+        connect(tick, &QCheckBox::clicked, this, &DayPanel::saveHours);
         weekdays_[static_cast<std::size_t>(day)] = tick;
         row->addWidget(tick);
     }
@@ -159,7 +159,7 @@ QWidget* DayPanel::buildHours() {
     who->setBuddy(people_);
     row->addWidget(who);
     row->addWidget(people_);
-    connect(people_, &QSpinBox::valueChanged, this, &DayPanel::keepHours);
+    connect(people_, &QSpinBox::valueChanged, this, &DayPanel::saveHours);
     return box;
 }
 
@@ -172,7 +172,7 @@ void DayPanel::showHours() {
         weekdays_[day]->setChecked(hours_.days[day]);
 }
 
-void DayPanel::keepHours() {
+void DayPanel::saveHours() {
     const auto& book = context_.session().logbook();
     const auto typed = parseHours(open_->text());
     if (!typed.ok()) {
@@ -184,7 +184,7 @@ void DayPanel::keepHours() {
     ShopHours hours{typed.value(), {}, people_->value()};
     for (std::size_t day = 0; day < 7; ++day)
         hours.days[day] = weekdays_[day]->isChecked();
-    if (hours == hours_ || !book || !context_.accept(keepShopHours(*book, hours)))
+    if (hours == hours_ || !book || !context_.accept(saveShopHours(*book, hours)))
         return;
     refresh();
 }

@@ -35,7 +35,7 @@ protected:
 private:
     QWidget* buildHours();
     void showHours();
-    void keepHours();
+    void saveHours();
     void show();
     void showTable(const LaidOut& days);
     void showPicture();

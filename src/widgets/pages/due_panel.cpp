@@ -88,7 +88,7 @@ QWidget* DuePanel::buildButtons() {
     drifts_ = button(tr("It drifts"), "checkDrifts", [this] { note(false); });
     copy_ = button(tr("Copy the reminder"), "copyReminder",
                    [this] { QGuiApplication::clipboard()->setText(reminder_->text()); });
-    button(tr("Save as calendar…"), "keepCalendar", [this] { askCalendar(); });
+    button(tr("Save as calendar…"), "saveCalendar", [this] { askCalendar(); });
     const auto field = [&](const char* name, const QString& title, const QString& hint, double wide) {
         auto* made = new QLineEdit(box);
         made->setObjectName(QLatin1String(name));

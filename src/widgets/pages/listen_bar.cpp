@@ -154,7 +154,7 @@ void ListenBar::toggleTake() {
         return;
     }
     const std::optional<Step> step = currentStep(context_.session().job(), context_.session().derived());
-    if (context_.accept(keepTake(context_.session(), listening_.endTake(), step ? step->name() : QString(), nowText())))
+    if (context_.accept(saveTake(context_.session(), listening_.endTake(), step ? step->name() : QString(), nowText())))
         context_.say(tr("The recording is saved with the job."));
 }
 

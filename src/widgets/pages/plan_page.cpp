@@ -165,12 +165,12 @@ QWidget* PlanPage::buildTools() {
     rate_->setObjectName(QStringLiteral("labourRate"));
     rate_->setAccessibleName(tr("Labour rate an hour"));
     rate_->setPlaceholderText(tr("none: no price is offered"));
-    connect(rate_, &QLineEdit::editingFinished, this, &PlanPage::keepRate);
+    connect(rate_, &QLineEdit::editingFinished, this, &PlanPage::saveRate);
     form->addRow(tr("Labour, an hour"), rate_);
     keepOffer_ = new QPushButton(tr("Put the offer on the job sheet"), box);
-    keepOffer_->setObjectName(QStringLiteral("keepOffer"));
+    keepOffer_->setObjectName(QStringLiteral("saveOffer"));
     keepOffer_->hide();
-    connect(keepOffer_, &QPushButton::clicked, this, &PlanPage::keepOffer);
+    connect(keepOffer_, &QPushButton::clicked, this, &PlanPage::saveOffer);
     form->addRow(QString(), keepOffer_);
     return box;
 }
@@ -210,7 +210,7 @@ QWidget* PlanPage::buildFoot() {
     row->setContentsMargins(0, 0, 0, 0);
     if (context_.session().logbook()) {
         auto* keep = new QPushButton(tr("Save as shop defaults"), box);
-        keep->setObjectName(QStringLiteral("keepHouse"));
+        keep->setObjectName(QStringLiteral("saveHouse"));
         keep->setToolTip(tr("Methods and tools as chosen here become the beginning of every new job"));
         connect(keep, &QPushButton::clicked, this, [this] {
             const Job& job = context_.session().job();
@@ -270,7 +270,7 @@ QString PlanPage::rateText() const {
 }
 
 /// A number, and the shop's own word for its money.
-void PlanPage::keepRate() {
+void PlanPage::saveRate() {
     const QString typed = rate_->text().trimmed();
     if (typed == rateText())
         return;
@@ -313,7 +313,7 @@ void PlanPage::showOffer() {
                                                 : tr("Labour %1. %2").arg(offerText(*offered_), sure));
 }
 
-void PlanPage::keepOffer() {
+void PlanPage::saveOffer() {
     if (offered_)
         context_.accept(context_.session().edit(tr("offer"), [this](Job& job) { job.work.offer = offered_; }));
     showOffer();

@@ -48,8 +48,8 @@ private:
     void refreshTables();
     void showWays(bool wanted);
     void showOffer();
-    void keepRate();
-    void keepOffer(); ///< with the job, for its sheet
+    void saveRate();
+    void saveOffer(); ///< with the job, for its sheet
     [[nodiscard]] QString rateText() const;
 
     QBoxLayout *halves_, *pictures_, *foot_;

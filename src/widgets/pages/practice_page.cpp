@@ -315,13 +315,13 @@ void PracticePage::showMethods() {
 
 void PracticePage::finish() {
     const PracticeRun run = *bench_->run();
-    keep(run);
+    save(run);
     result_->show(run);
     turnTo(result_);
 }
 
 /// Kept for a name only; no real guitar is touched by it.
-void PracticePage::keep(const PracticeRun& run) {
+void PracticePage::save(const PracticeRun& run) {
     const auto& book = context_.session().logbook();
     if (apprentice().isEmpty()) {
         context_.say(tr("Not saved: give the apprentice a name on the ladder to save what is practised."));

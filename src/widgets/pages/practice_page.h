@@ -60,7 +60,7 @@ private:
     void showPicked();
     void turnTo(QWidget* part);
     void finish();
-    void keep(const PracticeRun& run);
+    void save(const PracticeRun& run);
     void askSummary();
     void askExercise();
 

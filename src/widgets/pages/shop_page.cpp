@@ -383,7 +383,7 @@ void ShopPage::repeat(qint64 id) {
     }
     Job next = repeated(last.value(), derive(last.value()));
     next.work.usualMinutes = context_.shopSays(this).usualMinutes;
-    if (context_.replaceJob([&](Unsaved unsaved) { return context_.session().keep(next, unsaved); }))
+    if (context_.replaceJob([&](Unsaved unsaved) { return context_.session().addToLogbook(next, unsaved); }))
         Q_EMIT jobOpened();
 }
 
