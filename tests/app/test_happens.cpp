@@ -5,6 +5,7 @@
 #include "support/person.h"
 #include "widgets/dialogs/job_sheet.h"
 
+#include <QCheckBox>
 #include <QDateTime>
 #include <QPushButton>
 
@@ -166,6 +167,26 @@ private Q_SLOTS:
         session().undoStack().redo();
         finish();
         QCOMPARE(person_->asked().size(), std::size_t{1});
+    }
+
+    void newStringsAreStretchedUntilTheySettle() {
+        window_->openDemo(0);
+        window_->lookAt(StepId::OldSet);
+        find<QCheckBox>("stretch")->click();
+        QVERIFY(session().job().method.stretch);
+        window_->showBench();
+        int stretches = 0, acts = 0;
+        for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
+            if (session().derived().next().what == NextAct::Do::Stretch) {
+                QVERIFY(text("act").contains(QLatin1String("Pull")));
+                ++stretches;
+            }
+            QTest::keyClick(window_.get(), Qt::Key_F9); // the demo guitar answers
+        }
+        QVERIFY(text("act").startsWith(QLatin1String("In tune")));
+        QVERIFY(stretches >= 7);
+        for (const StringSettling& string : session().derived().advice.guitar.settling)
+            QCOMPARE(string.needed.p50, 0);
     }
 };
 

@@ -9,21 +9,18 @@
 #include "store/files.h"
 #include "store/job_json.h"
 #include "store/recordings.h"
-#include "support/window.h"
+#include "support/listening.h"
 #include "widgets/controls/scene_view.h"
 #include "widgets/dialogs/listen_dialog.h"
 #include "widgets/pages/listen_bar.h"
 #include "widgets/text/listen_words.h"
 
 #include <QComboBox>
-#include <QFile>
-#include <QJsonDocument>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSignalSpy>
 #include <QTableWidget>
-#include <QThread>
 #include <algorithm>
 #include <cstdlib>
 #include <thread>
@@ -72,12 +69,6 @@ public:
                                       sound.begin() + static_cast<std::ptrdiff_t>(from + piece)));
     }
 };
-
-Job listenJob(const char* name) {
-    const QString path = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/") + QLatin1String(name) +
-                         QStringLiteral(".flenzo-job");
-    return jobFromJson(readJsonFile(path).value()).value();
-}
 
 /// What a hand does before a microphone: plucks, and a palm that falls on the strings.
 class Sounds {
@@ -131,42 +122,12 @@ HeardReading readingOf(const Job& job, std::size_t string, double cents) {
 
 } // namespace
 
-class TestListening : public QObject, WindowFixture {
+class TestListening : public QObject, ListeningFixture {
     Q_OBJECT
 
 private Q_SLOTS:
     void init() { beginShop(); }
     void cleanup() { endShop(); }
-
-    /// A guitar that nobody has read, played for the ear from the first pluck to done: no reading is typed.
-    void theDemoGuitarIsBroughtHomeByEar() {
-        startSimulated();
-        QPointer<ListenBar> bar = window_->findChild<ListenBar*>();
-        QVERIFY(bar && !bar->listening().isOn());
-        bar->hearSimulated(true);
-        QVERIFY(bar->listening().isOn());
-        QTRY_VERIFY_WITH_TIMEOUT(session().derived().next().what == NextAct::Do::Done, 240000);
-        int heard = 0;
-        for (const Event& event : job().log) {
-            const bool pitch = event.turnsString() || !event.readings_cents.empty();
-            QVERIFY(!pitch || event.pitchDeviation_cents > 0.0);
-            heard += pitch ? 1 : 0;
-        }
-        QVERIFY2(heard > 12, qPrintable(QString::number(heard)));
-        SimulatedGuitar guitar(benchJobOf(job()), UncertaintyModel(), *job().simulatedSeed);
-        guitar.follow(job().log);
-        for (std::size_t i = 0; i < job().rig.strings.size(); ++i)
-            QVERIFY2(std::abs(guitar.reading_cents(i)) < 4.0, qPrintable(QString::number(guitar.reading_cents(i))));
-        const std::size_t size = job().log.size();
-        session().undoStack().undo();
-        QCOMPARE(job().log.size(), size - 1);
-        bar->toggle();
-        QVERIFY(!bar->listening().isOn());
-        // What a file keeps of it comes back.
-        const QByteArray kept = jobBytes(job());
-        const QJsonObject json = QJsonDocument::fromJson(kept).object();
-        QCOMPARE(jobBytes(jobFromJson(json).value()), kept);
-    }
 
     void whatIsHeardIsSaidAndShown() {
         startSimulated();
@@ -205,19 +166,6 @@ private Q_SLOTS:
         bar->hearSimulated(true); // and it goes on when there is sound again
         QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > size, 20000);
     } // the window goes while it listens
-
-    void aRecordingIsHeard() {
-        QVERIFY(!session().addToLogbook(listenJob("listen-single")));
-        auto* bar = window_->findChild<ListenBar*>();
-        const QString folder = QStringLiteral(FLENZO_SOURCE_DIR "/tests/data/reference/listen/");
-        QSignalSpy said(&window_->context(), &AppContext::said);
-        bar->hearFile(folder + QStringLiteral("listen-single.truth.json"));
-        QVERIFY(!bar->listening().isOn() && said.last().front().toString().contains(QLatin1String("no sound")));
-        bar->hearFile(folder + QStringLiteral("listen-single.wav"));
-        QTRY_VERIFY_WITH_TIMEOUT(!job().log.empty(), 20000);
-        QVERIFY(std::abs(job().log.front().readings_cents.front().second - 13.763) < 0.5);
-        QTRY_VERIFY_WITH_TIMEOUT(!bar->listening().isOn(), 20000); // it ends with the recording
-    }
 
     void aMicrophoneIsHeard() {
         if (!qEnvironmentVariableIsSet("PULSE_SERVER"))
@@ -312,36 +260,6 @@ private Q_SLOTS:
         QVERIFY(bar->listening().start(Sounds(6.0).pluck(0.3, 110.0).source()));
         bring(high);
         QVERIFY(!bar->listening().isOn());
-    }
-
-    void aRecordingIsKeptWithTheJob() {
-        startSimulated();
-        auto* bar = window_->findChild<ListenBar*>();
-        bar->toggleTake(); // nothing is heard yet
-        QVERIFY(!bar->listening().isTaking());
-        bar->hearSimulated(true);
-        bar->toggleTake();
-        QVERIFY(bar->listening().isTaking());
-        QTRY_VERIFY_WITH_TIMEOUT(job().log.size() > 2, 30000);
-        bar->listening().pause(true);
-        bar->toggleTake();
-        QVERIFY(!bar->listening().isTaking());
-        QCOMPARE(takesOf(job()).size(), 1);
-        const QString file = takesOf(job()).front();
-        QVERIFY(file.startsWith(attachmentFolder(session().logbook()->path())));
-        QVERIFY(readRecording(file).value().length_s() > 1.0);
-        bar->toggle();
-        const std::size_t size = job().log.size();
-        bar->hearRecording(file); // it is shown, and nothing comes of it
-        QVERIFY(bar->listening().isOn());
-        QTRY_VERIFY_WITH_TIMEOUT(bar->listening().state() == Listening::State::Taken, 30000);
-        QCOMPARE(job().log.size(), size);
-        bar->toggle();
-        QVERIFY(session().logbook()->job(*session().keptAs()).value().work == job().work);
-        QVERIFY(QFile::remove(file));
-        QSignalSpy said(&window_->context(), &AppContext::said);
-        bar->hearRecording(file);
-        QVERIFY(said.count() == 1 && said.front().at(1).toBool());
     }
 
     void anActIsSaidAloudAndToned() {
@@ -557,14 +475,6 @@ private Q_SLOTS:
     }
 
 private:
-    [[nodiscard]] const Job& job() const { return session().job(); }
-    void startSimulated() {
-        Job demo = demoJob(0).value();
-        demo.log.clear();
-        demo.simulatedSeed = 2026;
-        demo.method.stretch = false;
-        QVERIFY(!session().addToLogbook(demo));
-    }
     /// A job at which the next act is to tune a string.
     Job tuning() {
         startSimulated();

@@ -12,8 +12,6 @@
 #include "widgets/forms/method_table.h"
 #include "widgets/look.h"
 
-#include <QAbstractItemModelTester>
-#include <QAbstractItemView>
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
@@ -34,8 +32,6 @@
 #include <QTest>
 #include <QToolButton>
 #include <QTreeWidget>
-#include <memory>
-#include <set>
 
 using namespace flenzo;
 using namespace flenzo::testing;
@@ -65,46 +61,6 @@ private Q_SLOTS:
         tuning->setFocus();
         QTest::keyClick(tuning, Qt::Key_End);
         QVERIFY(session().undoStack().count() >= 2);
-    }
-
-    /// Every table keeps the word a model gives, on every guitar, while the job changes under it.
-    void everyModelKeepsItsWord_data() {
-        QTest::addColumn<int>("demo");
-        for (int demo = 0; demo < static_cast<int>(demoNames().size()); ++demo)
-            QTest::addRow("guitar %d", demo) << demo;
-    }
-    void everyModelKeepsItsWord() {
-        QFETCH(int, demo);
-        window_->openDemo(demo);
-        std::set<const QAbstractItemModel*> seen;
-        std::vector<std::unique_ptr<QAbstractItemModelTester>> testers;
-        const auto change = [&] {
-            for (const auto* view : window_->findChildren<QAbstractItemView*>())
-                if (view->model() && seen.insert(view->model()).second)
-                    testers.push_back(std::make_unique<QAbstractItemModelTester>(
-                        view->model(), QAbstractItemModelTester::FailureReportingMode::QtTest));
-            QVERIFY(!session().append(QStringLiteral("read"), Event::read(1, -7.0)));
-            QVERIFY(!session().edit(QStringLiteral("springs"), [](Job& job) {
-                if (hasClaw(job.rig))
-                    std::ignore = job.rig.springs.size() > 2 ? removeSpring(job) : addSpring(job);
-            }));
-            session().undoStack().undo();
-        };
-        for (int page = 0; page < MainWindow::PageCount; ++page) {
-            window_->showPage(static_cast<MainWindow::Page>(page));
-            change();
-        }
-        for (const StepId step : {StepId::OldSet, StepId::Plan, StepId::ReturnTest}) {
-            window_->lookAt(step);
-            change();
-        }
-        QVERIFY(testers.size() >= 8);
-        testers.clear();
-        session().undoStack().setClean(); // or it would ask before it goes
-        window_->actions().find("new")->trigger();
-        QVERIFY(!session().edit(QStringLiteral("strings"), [this](Job& job) {
-            std::ignore = setStringCount(job, 12, window_->context().catalogue());
-        }));
     }
 
     void aStringIsTypedIntoTheTable() {

@@ -443,26 +443,6 @@ private Q_SLOTS:
         }
     }
 
-    /// Large text and small windows cut nothing off sideways, on any step of any guitar.
-    void nothingIsCutOffSideways_data() {
-        QTest::addColumn<QSize>("size");
-        QTest::addColumn<int>("larger");
-        QTest::newRow("1024x700") << QSize(1024, 700) << 0;
-        QTest::newRow("200 % text") << QSize(1280, 800) << 4;
-    }
-    void nothingIsCutOffSideways() {
-        QFETCH(QSize, size);
-        QFETCH(int, larger);
-        for (int k = 0; k < larger; ++k)
-            window_->actions().find("larger")->trigger();
-        window_->resize(size);
-        for (const int demo : {0, 4, 5}) {
-            keep(demo);
-            for (const Step& step : stepsOf(job()))
-                nothingIsCutOff(step.id, size);
-        }
-    }
-
     /// The tension in the strip is that of the strings in the picture.
     void theTensionInTheStripIsThePictures() {
         window_->openDemo(0);

@@ -3,104 +3,39 @@
 #include "domain/job/claw_depth.h"
 #include "domain/job/edits.h"
 #include "domain/methods/methods.h"
-#include "domain/shop/strings_sold.h"
 #include "domain/work/warnings.h"
 #include "session/document/demo.h"
 #include "store/job_json.h"
-#include "support/window.h"
-#include "widgets/controls/field_table.h"
+#include "support/step_forms.h"
 #include "widgets/controls/scene_view.h"
-#include "widgets/controls/set_comparison.h"
 #include "widgets/controls/step_clock.h"
 #include "widgets/dialogs/job_sheet.h"
 #include "widgets/dialogs/photo_level_dialog.h"
 #include "widgets/forms/method_table.h"
-#include "widgets/look.h"
 #include "widgets/pages/bench_page.h"
 #include "widgets/pages/job_page.h"
-#include "widgets/pages/step_panel.h"
 #include "widgets/text/step_figures.h"
 
-#include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDialog>
 #include <QDoubleSpinBox>
 #include <QFile>
 #include <QImage>
-#include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QMenu>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QSignalSpy>
-#include <QSpinBox>
 #include <QTableWidget>
-#include <QTemporaryDir>
 #include <QTest>
-#include <QTimer>
 #include <QTreeWidget>
 #include <memory>
 
 using namespace flenzo;
 using namespace flenzo::testing;
 
-class TestStepForms : public QObject, protected WindowFixture {
+class TestStepForms : public QObject, protected StepFormFixture {
     Q_OBJECT
-
-    const Job& job() { return session().job(); }
-
-    void openAt(int demo, StepId id, const std::function<void(Job&)>& change = {}) {
-        Job opened = demoJob(demo).value();
-        opened.log.clear();
-        opened.work.extras = {QStringLiteral("intonate"), QStringLiteral("height"), QStringLiteral("polish"),
-                              QStringLiteral("oil")};
-        if (change)
-            change(opened);
-        QVERIFY(!session().addToLogbook(opened));
-        window_->showWork();
-        auto* steps = window_->findChild<JobPage*>();
-        auto* reason = find<QLineEdit>("reason");
-        for (int k = 0; k < 200 && currentStep(job(), derived())->id != id; ++k)
-            if (reason->isVisible()) {
-                QTest::keyClicks(reason, QStringLiteral("for the test"));
-                QTest::keyClick(reason, Qt::Key_Return);
-            } else {
-                QTest::keyClick(steps, Qt::Key_Space);
-            }
-        QCOMPARE(currentStep(job(), derived())->id, id);
-    }
-    void type(const char* name, const QString& words) {
-        auto* field = find<QLineEdit>(name);
-        field->setFocus();
-        field->clear();
-        QTest::keyClicks(field, words);
-    }
-    static int rowOf(const QTableWidget* table, const QString& title) {
-        for (int row = 0; row < table->rowCount(); ++row)
-            if (table->item(row, 0)->text() == title)
-                return row;
-        return -1;
-    }
-    QAction* action(const QString& part) {
-        for (QAction* one : window_->findChildren<QAction*>())
-            if (one->text().remove(QLatin1Char('&')).contains(part))
-                return one;
-        return nullptr;
-    }
-    /// Answers the next question box that opens.
-    void answerWith(const QString& words) {
-        QTimer::singleShot(0, this, [words] {
-            for (QWidget* top : QApplication::topLevelWidgets())
-                if (auto* dialog = qobject_cast<QInputDialog*>(top); dialog && dialog->isVisible()) {
-                    dialog->setTextValue(words);
-                    words.isEmpty() ? dialog->reject() : dialog->accept();
-                }
-        });
-    }
-
 private Q_SLOTS:
     void init() { beginShop(); }
     void cleanup() { endShop(); }
@@ -263,113 +198,6 @@ private Q_SLOTS:
         QVERIFY(QLineF(span->points.first(), pivot->points.first()).length() < 1.0);
     }
 
-    /// Undo, or another bench, changes what a form shows; leaving a field writes only what was typed in it.
-    void formsFollowTheJob() {
-        openAt(0, StepId::LookOver);
-        find<QPushButton>("moreCard")->click();
-        auto* contact = find<QLineEdit>("cardContact");
-        auto* block = find<QLineEdit>("cardBlock");
-        type("cardContact", QStringLiteral("rings after six"));
-        QTest::keyClick(contact, Qt::Key_Return);
-        QCOMPARE(job().card.contact, QStringLiteral("rings after six"));
-        find<QCheckBox>("cardLeft")->click();
-        const bool left = job().card.leftHanded;
-        session().undoStack().undo();
-        QCOMPARE(find<QCheckBox>("cardLeft")->isChecked(), !left);
-        session().undoStack().undo();
-        QVERIFY(contact->text().isEmpty());
-        contact->setFocus();
-        QTest::keyClick(contact, Qt::Key_Return);
-        QVERIFY(job().card.contact.isEmpty() && session().undoStack().canRedo()); // nothing was written back
-        // What is being typed stays while something else changes, and is written when it is meant.
-        type("cardBlock", QStringLiteral("felt st"));
-        QVERIFY(!session().edit(QStringLiteral("card"), [](Job& changed) {
-            changed.card.contact = QStringLiteral("by letter");
-            changed.card.block = QStringLiteral("wedge");
-        }));
-        QCOMPARE(contact->text(), QStringLiteral("by letter"));
-        QCOMPARE(block->text(), QStringLiteral("felt st"));
-        QTest::keyClicks(block, QStringLiteral("rip"));
-        QTest::keyClick(block, Qt::Key_Return);
-        QCOMPARE(job().card.block, QStringLiteral("felt strip"));
-    }
-
-    /// The figures keep the cell one types in while the guitar is read beside.
-    void aCellStaysOpenWhileTheGuitarIsRead() {
-        openAt(0, StepId::Plan);
-        window_->showFigures(true);
-        auto* table = window_->findChild<FieldTable*>();
-        QVERIFY(table && table->model()->rowCount() > 1);
-        const QModelIndex cell = table->model()->index(1, 0);
-        table->setCurrentIndex(cell);
-        table->edit(cell);
-        auto* editor = table->findChild<QLineEdit*>();
-        QVERIFY(editor);
-        editor->setText(QStringLiteral("123"));
-        QVERIFY(!session().append(QStringLiteral("read"), Event::read(0, -3.0)));
-        QVERIFY(table->findChild<QLineEdit*>() == editor);
-        QCOMPARE(editor->text(), QStringLiteral("123"));
-    }
-
-    /// A form of one job is not that of the next: seven strings are no six.
-    void theNextJobHasItsOwnForm() {
-        const auto begin = [this](int demo) {
-            Job opened = demoJob(demo).value();
-            opened.log.clear();
-            QVERIFY(!session().start(opened, QString(), Unsaved::Discard));
-            window_->lookAt(StepId::ReturnTest);
-        };
-        begin(2);
-        const auto strings = job().rig.strings.size();
-        QCOMPARE(find<QTableWidget>("returnTable")->rowCount(), static_cast<int>(strings));
-        begin(0);
-        QVERIFY(job().rig.strings.size() != strings);
-        auto* table = find<QTableWidget>("returnTable");
-        QCOMPARE(table->rowCount(), static_cast<int>(job().rig.strings.size()));
-        for (int row = 0; row < table->rowCount(); ++row)
-            for (int column = 0; column < 3; ++column)
-                table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0.5")));
-        QVERIFY(find<QPushButton>("saveReturn")->isEnabled());
-        table->setItem(0, 1, new QTableWidgetItem(QStringLiteral("-1,5")));
-        QTest::mouseClick(find<QPushButton>("saveReturn"), Qt::LeftButton);
-        QCOMPARE(job().work.returns.size(), 1); // as figures, not as words
-        QCOMPARE(job().work.returns.first().test.afterDive_cents.front(), -1.5);
-        QVERIFY(illustratedSheet(job(), derived(), Units{}).contains(QLatin1String("0.5 / -1.5 / 0.5")));
-        QCOMPARE(jobFromJson(jobToJson(job())).value().work.returns, job().work.returns);
-    }
-
-    /// The strings are in their lanes wherever they are looked at, as the bench has them; a lane leads to its reading.
-    void theLanesShowWhatAFormHasRead() {
-        openAt(0, StepId::ReturnTest);
-        auto* lanes = find<SceneView>("stepLanes");
-        auto* table = find<QTableWidget>("returnTable");
-        QVERIFY(lanes->isVisible() && !find<QWidget>("stepPicture")->isVisible());
-        QVERIFY(!lanes->scene().find(QStringLiteral("place-1")));
-        table->setItem(1, 0, new QTableWidgetItem(QStringLiteral("0.5")));
-        table->setItem(1, 1, new QTableWidgetItem(QStringLiteral("-6,5")));
-        QVERIFY(lanes->scene().find(QStringLiteral("figure-1"))->text.contains(QLatin1String("6.5")));
-        QVERIFY(lanes->scene().find(QStringLiteral("before")));
-        QVERIFY(!lanes->scene().find(QStringLiteral("peg-1"))); // there is no peg to turn
-        QTest::mouseClick(lanes, Qt::LeftButton, {},
-                          lanes->scene().find(QStringLiteral("lane-3"))->points.boundingRect().center().toPoint());
-        QCOMPARE(table->currentRow(), 3);
-        QVERIFY(table->hasFocus());
-
-        openAt(0, StepId::Intonate);
-        lanes = find<SceneView>("stepLanes");
-        QVERIFY(lanes->scene().description.contains(QLatin1String("calculated"))); // a guess is no reading
-        find<QTableWidget>("intonation")->setItem(0, 0, new QTableWidgetItem(QStringLiteral("7")));
-        QVERIFY2(lanes->scene().description.contains(QStringLiteral("+7.0 ¢, measured")),
-                 qPrintable(lanes->scene().description));
-        QVERIFY(lanes->scene().find(QStringLiteral("remark-0"))->text.contains(QLatin1String("back")));
-
-        openAt(0, StepId::Lock);
-        lanes = find<SceneView>("stepLanes");
-        QVERIFY(lanes->isVisible() && find<QWidget>("stepPicture")->isVisible());
-        openAt(0, StepId::Plan);
-        QVERIFY(!find<QWidget>("stepLanes")->isVisible());
-    }
-
     /// What rests on the body cannot be pulled up, and is not asked for it.
     void aDeckedBridgeIsNotPulledUp() {
         Job opened = demoJob(0).value();
@@ -384,209 +212,6 @@ private Q_SLOTS:
                 table->setItem(row, column, new QTableWidgetItem(QStringLiteral("0")));
         QVERIFY(find<QPushButton>("saveReturn")->isEnabled());
         QVERIFY(!text("returnVerdict").contains(QLatin1String("pull")));
-    }
-
-    /// A set of one's own, typed where a set is chosen, saved under a name, renamed and deleted.
-    void aSetIsTypedSavedRenamedAndDeleted() {
-        openAt(2, StepId::OldSet);
-        auto* on = find<QComboBox>("onSet");
-        on->lineEdit()->setFocus();
-        on->lineEdit()->selectAll();
-        QTest::keyClicks(on->lineEdit(), QStringLiteral("9 11 16 24 32"));
-        QTest::keyClick(on->lineEdit(), Qt::Key_Return);
-        QVERIFY2(window_->message().contains(QLatin1String("has 5 gauges; this guitar has 6 strings")),
-                 qPrintable(window_->message()));
-        on->lineEdit()->selectAll();
-        QTest::keyClicks(on->lineEdit(), QStringLiteral("9 11 16 24 32 42"));
-        QTest::keyClick(on->lineEdit(), Qt::Key_Return);
-        QCOMPARE(job().onPicks.setName, QStringLiteral("Six, 9 to 42"));
-        QVERIFY(std::abs(job().rig.strings.front().wire.gauge_m / (42 * 25.4e-6) - 1.0) < 0.001);
-        answerWith(QStringLiteral("Light pair"));
-        QTest::mouseClick(find<QPushButton>("saveSet"), Qt::LeftButton);
-        QCOMPARE(job().onPicks.setName, QStringLiteral("Light pair"));
-        QVERIFY(find<QComboBox>("offSet")->findText(QStringLiteral("Light pair")) >= 0);
-        QTest::mouseClick(find<QPushButton>("ownSets"), Qt::LeftButton);
-        auto* list = find<QListWidget>("ownSetList");
-        QTRY_VERIFY(list->isVisible());
-        list->item(0)->setText(QStringLiteral("Light set"));
-        QCOMPARE(window_->context().own().sets.front().name, QStringLiteral("Light set"));
-        list->item(0)->setText(QStringLiteral("  "));
-        QCOMPARE(list->item(0)->text(), QStringLiteral("Light set")); // no name is taken back
-        OwnCatalogue two = window_->context().own();
-        two.sets.push_back({QStringLiteral("Other set"), two.sets.front().items});
-        window_->context().setOwn(two);
-        list->item(1)->setText(QStringLiteral("Light set"));
-        QCOMPARE(list->item(1)->text(), QStringLiteral("Other set")); // two of one name could not be told apart
-        QVERIFY(window_->message().contains(QLatin1String("is there already")));
-        list->setCurrentRow(1);
-        QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
-        list->setCurrentRow(0);
-        QTest::mouseClick(find<QPushButton>("deleteOwn"), Qt::LeftButton);
-        QVERIFY(window_->context().own().sets.empty() && list->count() == 0);
-        list->window()->close();
-    }
-
-    /// The set that is sold and needs no claw turn is asked for, planned, and taken back with one step.
-    void aSetIsChosenThatKeepsTheBalance() {
-        openAt(2, StepId::OldSet);
-        const Rig before = job().rig;
-        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
-        auto* dialog = find<QDialog>("chooseStrings");
-        QTRY_VERIFY(dialog->isVisible());
-        const auto verdict = [&] { return dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"))->text(); };
-        QVERIFY2(verdict().contains(QLatin1String("no claw turn")), qPrintable(verdict()));
-        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
-        QVERIFY(table->rowCount() > static_cast<int>(before.strings.size()));
-        QCOMPARE(table->columnCount(), 4);
-        // What passes and minutes each takes comes when it has been played; what came off is not played.
-        table->finish();
-        const int minutes = rowOf(table, QStringLiteral("Minutes, whole job"));
-        QCOMPARE(table->item(minutes, 1)->text(), QStringLiteral("–"));
-        for (const int column : {2, 3})
-            QVERIFY2(table->item(minutes, column)->text().at(0).isDigit(),
-                     qPrintable(table->item(minutes, column)->text()));
-        // The arm by keys: the verdict follows, and says so where strings alone do not reach it.
-        auto* arm = dialog->findChild<QSpinBox*>(QStringLiteral("armPercent"));
-        arm->setFocus();
-        QTest::keyClick(arm, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(arm, QStringLiteral("-50"));
-        QTest::keyClick(arm, Qt::Key_Tab);
-        QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("wishArm"))->isChecked());
-        QVERIFY2(verdict().contains(QLatin1String("Strings alone")), qPrintable(verdict()));
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("wishBalance")), Qt::LeftButton);
-        QVERIFY(verdict().contains(QLatin1String("no claw turn")));
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("planChosen")), Qt::LeftButton);
-        QTRY_VERIFY(!dialog->isVisible());
-        QVERIFY(job().rig.strings != before.strings);
-        QTRY_COMPARE(session().derived().report.verdict, Verdict::Same);
-        for (const StringPick& pick : job().onPicks.strings)
-            QVERIFY(window_->context().catalogue().stringById(pick.item));
-        session().undoStack().undo();
-        QVERIFY(job().rig.strings == before.strings);
-    }
-
-    /// A set that is typed, and one by name, stand beside the chosen one with what they do, and can be planned.
-    void aSetBesideIsTypedAndPlanned() {
-        openAt(2, StepId::OldSet);
-        const std::size_t strings = job().rig.strings.size();
-        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
-        auto* dialog = find<QDialog>("chooseStrings");
-        QTRY_VERIFY(dialog->isVisible());
-        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
-        auto* beside = dialog->findChild<QComboBox*>(QStringLiteral("setBeside"));
-        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        QVERIFY(beside->count() > 1 && beside->currentText().isEmpty());
-        const auto typeBeside = [beside](const QString& gauges) {
-            beside->lineEdit()->setFocus();
-            beside->lineEdit()->clear();
-            QTest::keyClicks(beside->lineEdit(), gauges);
-            QTest::keyClick(beside->lineEdit(), Qt::Key_Return);
-        };
-        typeBeside(QStringLiteral("9 11"));
-        QVERIFY2(verdict->text().contains(QLatin1String("Beside:")), qPrintable(verdict->text()));
-        QCOMPARE(table->columnCount(), 4);
-        QCOMPARE(strings, std::size_t(6));
-        typeBeside(QStringLiteral("46 36 26 17 13 8.5"));
-        QCOMPARE(table->columnCount(), 5);
-        QCOMPARE(table->horizontalHeaderItem(4)->text(), QStringLiteral("Beside"));
-        const QString thinnest = table->item(static_cast<int>(strings) - 1, 4)->text();
-        QVERIFY2(thinnest.startsWith(QLatin1String("0.216 ")), qPrintable(thinnest));
-        beside->setCurrentIndex(0);
-        Q_EMIT beside->activated(0);
-        QCOMPARE(table->columnCount(), 5);
-        const QString name = beside->itemData(0).toString();
-        auto* plan = dialog->findChild<QPushButton*>(QStringLiteral("planBeside"));
-        if (job().onPicks.setName != name) {
-            QVERIFY(plan->isEnabled());
-            QTest::mouseClick(plan, Qt::LeftButton);
-            QTRY_VERIFY(!dialog->isVisible());
-            QCOMPARE(job().onPicks.setName, name);
-            session().undoStack().undo();
-            QVERIFY(job().onPicks.setName != name);
-        }
-    }
-
-    /// Where springs may go in too, the arm comes as wished; what is planned has them.
-    void otherSpringsBringTheArm() {
-        openAt(2, StepId::OldSet);
-        const std::vector<Spring> before = job().rig.springs;
-        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
-        auto* dialog = find<QDialog>("chooseStrings");
-        QTRY_VERIFY(dialog->isVisible());
-        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        auto* arm = dialog->findChild<QSpinBox*>(QStringLiteral("armPercent"));
-        arm->setFocus();
-        QTest::keyClick(arm, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(arm, QStringLiteral("60"));
-        QTest::keyClick(arm, Qt::Key_Tab);
-        QVERIFY2(verdict->text().contains(QLatin1String("Strings alone")), qPrintable(verdict->text()));
-        QTest::keyClick(dialog->findChild<QCheckBox*>(QStringLiteral("springsToo")), Qt::Key_Space);
-        QVERIFY2(verdict->text().contains(QLatin1String("spring")) &&
-                     verdict->text().contains(QLatin1String("as wished")),
-                 qPrintable(verdict->text()));
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("planChosen")), Qt::LeftButton);
-        QTRY_VERIFY(!dialog->isVisible());
-        QVERIFY(job().rig.springs != before);
-        session().undoStack().undo();
-        QVERIFY(job().rig.springs == before);
-    }
-
-    /// Another guitar of the shop is followed; one with other strings is refused with what would do, and so is a drawer
-    /// in which nothing lies.
-    void anotherGuitarAndTheDrawersAreFollowed() {
-        window_->stockWithDemo();
-        openAt(2, StepId::OldSet);
-        const int strings = static_cast<int>(job().rig.strings.size());
-        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
-        auto* dialog = find<QDialog>("chooseStrings");
-        QTRY_VERIFY(dialog->isVisible());
-        auto* others = dialog->findChild<QComboBox*>(QStringLiteral("otherGuitar"));
-        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        auto* table = dialog->findChild<SetComparison*>(QStringLiteral("setComparison"));
-        QVERIFY(others->count() > 3 && others->findText(job().guitar) < 0);
-        int followed = 0, refused = 0;
-        for (int row = 0; row < others->count(); ++row) {
-            const auto other = session().logbook()->job(others->itemData(row).toLongLong());
-            QVERIFY(other.ok());
-            others->setCurrentIndex(row);
-            Q_EMIT others->activated(row);
-            QVERIFY(dialog->findChild<QPushButton*>(QStringLiteral("wishLike"))->isChecked());
-            const bool alike = static_cast<int>(other.value().rig.strings.size()) == strings;
-            const bool said = verdict->text().contains(QStringLiteral("Choose one with %1").arg(strings));
-            QVERIFY2(alike != said, qPrintable(others->itemText(row) + verdict->text()));
-            if (alike && table->isVisible()) {
-                ++followed;
-                QCOMPARE(table->horizontalHeaderItem(4)->text(), other.value().guitar);
-            }
-            refused += said ? 1 : 0;
-        }
-        QVERIFY2(followed > 0 && refused > 0, qPrintable(QStringLiteral("%1 %2").arg(followed).arg(refused)));
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("wishBalance")), Qt::LeftButton);
-        QVERIFY(table->isVisible());
-        auto* drawers = dialog->findChild<QCheckBox*>(QStringLiteral("drawersOnly"));
-        QTest::keyClick(drawers, Qt::Key_Space);
-        QVERIFY(drawers->isChecked() && !table->isVisible());
-        QVERIFY2(verdict->text().contains(QLatin1String("drawers")), qPrintable(verdict->text()));
-        QTest::keyClick(drawers, Qt::Key_Space);
-        QVERIFY(table->isVisible());
-        dialog->close();
-    }
-
-    /// A tuning that no wire bears is said, with the string and what to do.
-    void aTuningThatNothingBearsIsSaid() {
-        openAt(2, StepId::OldSet);
-        // As thin as it may be, a plain wire of that length bears no more than a certain pitch.
-        const double share = figuresOf(job().rig, job().goal, job().method.order).ofBreaking.back();
-        QVERIFY(!session().edit(QStringLiteral("pitch"),
-                                [share](Job& job) { job.rig.strings.back().target_Hz *= std::sqrt(0.9 / share); }));
-        QTest::mouseClick(find<QPushButton>("openChooseStrings"), Qt::LeftButton);
-        auto* dialog = find<QDialog>("chooseStrings");
-        QTRY_VERIFY(dialog->isVisible());
-        auto* verdict = dialog->findChild<QLabel*>(QStringLiteral("choiceVerdict"));
-        QVERIFY2(verdict->text().contains(QLatin1String("choose a lower tuning")), qPrintable(verdict->text()));
-        QVERIFY(!dialog->findChild<QPushButton*>(QStringLiteral("planChosen"))->isEnabled());
-        QTest::keyClick(dialog, Qt::Key_Escape);
-        QTRY_VERIFY(!dialog->isVisible());
     }
 
     /// What wears is noted with its day, undone with one tick, and stands on the sheet.
@@ -815,21 +440,6 @@ private Q_SLOTS:
         QVERIFY(changed.count() >= 6);
     }
 
-    void noTensionIsShownWhileTheStringsAreOff() {
-        const auto tension = [this] {
-            for (const QLabel* chip : window_->findChildren<QLabel*>())
-                if (chip->text().startsWith(QLatin1String("tension on, ")))
-                    return !chip->isHidden();
-            return false;
-        };
-        openAt(0, StepId::Slacken);
-        QVERIFY(tension());
-        openAt(0, StepId::Seat);
-        QVERIFY(!tension());
-        openAt(0, StepId::RoughTune);
-        QVERIFY(tension());
-    }
-
     void theTimerRingsAndTheStepGoesOn() {
         StepClock clock(nullptr);
         QSignalSpy over(&clock, &StepClock::soakIsOver);
@@ -982,86 +592,6 @@ private Q_SLOTS:
         }));
         window_->showWork();
         QCOMPARE(text("stepAct"), QStringLiteral("Choose how this job is done"));
-    }
-
-    /// Whoever works in inches types and reads them everywhere a length is asked or said.
-    void inchesAreTypedAndReadInEveryForm() {
-        const auto inches = [this] {
-            if (!window_->context().preferences().units.inches)
-                action(QStringLiteral("Lengths in inches"))->trigger();
-        };
-        inches();
-        openAt(0, StepId::Height);
-        for (const auto& [field, words] : {std::pair("actionBass", "0.080"),
-                                           {"actionTreble", ".064"},
-                                           {"wishBass", "0.072"},
-                                           {"wishTreble", "1.8 mm"}})
-            type(field, QLatin1String(words));
-        QVERIFY2(text("heightSays").contains(QLatin1String("Bass bridge post: lower by 0.016 in")),
-                 qPrintable(text("heightSays")));
-        QVERIFY2(text("heightSays").contains(QLatin1String("Treble bridge post: raise by 0.014 in")),
-                 qPrintable(text("heightSays")));
-        type("wishTreble", QStringLiteral("9"));
-        QVERIFY2(text("heightSays").contains(QLatin1String(" in")),
-                 qPrintable(text("heightSays"))); // the range, in theirs
-        openAt(0, StepId::Intonate);
-        QVERIFY(text("intonationSays").contains(QLatin1String(" in,")));
-        auto* octaves = find<QTableWidget>("intonation");
-        octaves->setItem(0, 0, new QTableWidgetItem(QStringLiteral("4")));
-        QVERIFY(octaves->item(0, 2)->text().endsWith(QLatin1String(" in")));
-        openAt(4, StepId::Intonate);
-        octaves = find<QTableWidget>("intonation");
-        for (int row = 0; row < octaves->rowCount(); ++row)
-            octaves->setItem(row, 0, new QTableWidgetItem(QStringLiteral("3")));
-        QVERIFY(text("intonationSays").contains(QLatin1String(" in away")));
-        openAt(0, StepId::OldSet); // a caliper's number says by its size what it is
-        type("caliper", QStringLiteral(".046"));
-        type("caliperThin", QStringLiteral("0.254"));
-        QVERIFY2(text("caliperSays").contains(QLatin1String("46.0 thousandths")) &&
-                     text("caliperSays").contains(QLatin1String("10.0 thousandths")),
-                 qPrintable(text("caliperSays")));
-        openAt(0, StepId::Tune);
-        bench().pickGap();
-        auto* entry = find<QLineEdit>("entry");
-        QTest::keyClicks(entry, QStringLiteral("0.3"));
-        QTest::keyClick(entry, Qt::Key_Return);
-        QVERIFY(std::abs(*job().log.back().gap_m - 0.3 * 0.0254) < 1e-9);
-        QVERIFY(find<QLabel>("entryName") ? text("entryName").contains(QLatin1String("in")) : true);
-        openAt(0, StepId::BlockIn);
-        QTimer::singleShot(0, this, [] {
-            for (QWidget* top : QApplication::topLevelWidgets())
-                if (auto* dialog = qobject_cast<QInputDialog*>(top); dialog && dialog->isVisible()) {
-                    QVERIFY2(dialog->labelText().endsWith(QLatin1String(" in")), qPrintable(dialog->labelText()));
-                    dialog->setTextValue(QStringLiteral("0.31"));
-                    dialog->accept();
-                }
-        });
-        action(QStringLiteral("Put a block in"))->trigger();
-        QCOMPARE(job().log.back().kind, Event::Kind::Block);
-        QVERIFY(std::abs(gapAt_m(job().rig.bridge, job().log.back().block.angle_rad) - 0.31 * 0.0254) < 1e-6);
-        // And nothing that is said of a length still says it in millimetres, but for screws, which are metric.
-        for (const StepId id : {StepId::Plan, StepId::BlockIn, StepId::Level, StepId::Height}) {
-            openAt(0, id);
-            for (const QLabel* words : window_->findChildren<QLabel*>())
-                if (words->isVisible() && words->objectName() != QLatin1String("stepTools"))
-                    QVERIFY2(!words->text().contains(QRegularExpression(QStringLiteral("[0-9] mm\\b"))),
-                             qPrintable(words->objectName() + words->text()));
-        }
-    }
-
-    void everyFormFieldHasANameAndFits() {
-        for (const StepId id : {StepId::LookOver, StepId::AskOwner, StepId::OldSet, StepId::Plan, StepId::Settle,
-                                StepId::Height, StepId::Intonate}) {
-            openAt(0, id);
-            for (QWidget* field : window_->findChild<StepPanel*>()->findChildren<QWidget*>()) {
-                const bool control = qobject_cast<QLineEdit*>(field) || qobject_cast<QComboBox*>(field) ||
-                                     qobject_cast<QTableWidget*>(field);
-                if (!control || !field->isVisible() || field->objectName().startsWith(QLatin1String("qt_")))
-                    continue;
-                QVERIFY2(!field->accessibleName().isEmpty(), qPrintable(field->objectName()));
-                QVERIFY2(field->width() >= 60, qPrintable(field->objectName()));
-            }
-        }
     }
 };
 

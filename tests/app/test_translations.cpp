@@ -4,15 +4,12 @@
 #include "app/main_window.h"
 #include "domain/base/bundled_words.h"
 #include "domain/job/edits.h"
-#include "domain/work/progress.h"
 #include "session/document/demo.h"
 #include "session/input/string_entry.h"
 #include "store/bundled.h"
 #include "store/exercise_json.h"
-#include "support/window.h"
+#include "support/spoken.h"
 #include "widgets/controls/rig_fields.h"
-#include "widgets/controls/scene_view.h"
-#include "widgets/look.h"
 #include "widgets/pages/practice_bench.h"
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
@@ -21,11 +18,8 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMultiHash>
-#include <QPushButton>
 #include <QRegularExpression>
 #include <QScopeGuard>
-#include <QScrollArea>
-#include <QScrollBar>
 #include <QTableWidget>
 #include <QTest>
 #include <QTextBrowser>
@@ -36,9 +30,8 @@
 using namespace flenzo;
 using namespace flenzo::testing;
 
-class TestTranslations : public QObject, WindowFixture {
+class TestTranslations : public QObject, SpokenFixture {
     Q_OBJECT
-    QTranslator translator_;
 
     static QStringList figuresIn(const QString& words) {
         static const QRegularExpression figure(QStringLiteral("%\\d|%n"));
@@ -48,11 +41,6 @@ class TestTranslations : public QObject, WindowFixture {
             found.append(matches.next().captured());
         found.sort();
         return found;
-    }
-    void speak(const QString& language) {
-        QVERIFY(languages().contains(language));
-        QVERIFY(translator_.load(QStringLiteral("flenzo_") + language, QStringLiteral(":/flenzo/translations")));
-        QCoreApplication::installTranslator(&translator_);
     }
     static QString helpText(const QString& document) {
         QFile file(QStringLiteral(":/flenzo/help/") + document);
@@ -110,49 +98,9 @@ class TestTranslations : public QObject, WindowFixture {
             QCOMPARE(some[page].size(), others[page].size());
         }
     }
-    static void everyLanguage() {
-        QTest::addColumn<QString>("language");
-        QTest::newRow("German") << "de";
-        QTest::newRow("Spanish") << "es";
-    }
-
-    /// No scroll bar at the bench, every lane in sight, no word cut, and the window no larger than the screen.
-    void benchFits(const QSize& screen, const QString& what) {
-        for (int k = 0; k < 4; ++k)
-            QCoreApplication::processEvents();
-        QVERIFY2(window_->size() == screen, qPrintable(what));
-        auto* lanes = find<SceneView>("lanes");
-        QVERIFY2(lanes->visibleRegion().boundingRect().size() == lanes->size(), qPrintable(what));
-        const auto strings = static_cast<int>(session().job().rig.strings.size());
-        const double least_px = basePixels(window_->context().preferences()) * 0.45;
-        for (int i = 0; i < strings; ++i)
-            QVERIFY2(lanes->scene().find(QStringLiteral("lane-%1").arg(i))->points.boundingRect().height() > least_px,
-                     qPrintable(what));
-        for (QWidget* up = lanes; up; up = up->parentWidget())
-            if (const auto* area = qobject_cast<QScrollArea*>(up))
-                QVERIFY2(!area->verticalScrollBar()->isVisible() && !area->horizontalScrollBar()->isVisible(),
-                         qPrintable(what));
-        for (const QWidget* each : window_->findChildren<QWidget*>()) {
-            if (!each->isVisible() || each->visibleRegion().isEmpty())
-                continue;
-            const auto* button = qobject_cast<const QPushButton*>(each);
-            const auto* label = qobject_cast<const QLabel*>(each);
-            const bool shortened = label && label->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored;
-            const QString named = what + QLatin1Char(' ') + each->objectName();
-            if (button)
-                QVERIFY2(button->width() >= button->minimumSizeHint().width(), qPrintable(named));
-            if (label && !label->wordWrap() && !shortened)
-                QVERIFY2(label->width() >= label->minimumSizeHint().width(), qPrintable(named));
-            if (label && label->wordWrap())
-                QVERIFY2(label->height() >= label->heightForWidth(label->width()), qPrintable(named));
-        }
-    }
 
 private Q_SLOTS:
-    void cleanup() {
-        endShop();
-        QCoreApplication::removeTranslator(&translator_);
-    }
+    void cleanup() { endSpeaking(); }
 
     void nothingIsMissing_data() { everyLanguage(); }
     /// No sentence is unfinished, none lost a figure, and a key to press is marked where English marks one.
@@ -275,8 +223,8 @@ private Q_SLOTS:
         window_->openDemo(1);
         QVERIFY(!bench().enter(QStringLiteral("1 = -12"), false));
         const std::size_t entries = session().job().log.size();
-        auto* practice = window_->findChild<PracticePage*>();
         window_->showPage(MainWindow::Practice);
+        auto* practice = window_->findChild<PracticePage*>();
         practice->begin(bundledExercises().value().first(), 77);
         practice->bench().takeNamed(QStringLiteral("measure"));
         const auto acts = practice->bench().run()->acts();
@@ -340,94 +288,6 @@ private Q_SLOTS:
         edit->setFocus();
         QTest::keyClick(edit, Qt::Key_Return);
         QCOMPARE(session().job().reason, reason);
-    }
-
-    void theBenchHasRoom_data() {
-        everyLanguage();
-        QTest::newRow("English") << "en";
-    }
-    /// Up to twice the usual size of text, in both themes, whatever the act.
-    void theBenchHasRoom() {
-        QFETCH(QString, language);
-        if (language != QLatin1String("en"))
-            speak(language);
-        beginShop();
-        const auto look = [this](double scale, bool dark) {
-            window_->context().change([&](Preferences& preferences) {
-                preferences.textScale = scale;
-                preferences.dark = dark;
-            });
-        };
-        const auto show = [this](std::size_t strings, const QSize& screen, bool answers = false) {
-            Job job = newJob();
-            QVERIFY(!setStringCount(job, strings, window_->context().catalogue()));
-            if (answers)
-                job.simulatedSeed = 3;
-            QVERIFY(!session().addToLogbook(job, Unsaved::Discard));
-            window_->resize(screen);
-            window_->showBench();
-        };
-        const QSize usual(1280, 800), small(1024, 700);
-        for (const double scale : {1.0, 1.5, 2.0}) {
-            look(scale, scale > 1.5); // the theme has no part in sizes
-            for (const auto& [strings, screen] :
-                 {std::pair{std::size_t{4}, usual}, {7, usual}, {12, usual}, {6, small}}) {
-                show(strings, screen);
-                benchFits(screen, QStringLiteral("%1 strings, %2").arg(strings).arg(scale));
-                if (QTest::currentTestFailed())
-                    return;
-            }
-        }
-        look(1.0, false);
-        for (const auto& [strings, screen] : {std::pair{std::size_t{7}, usual / 2}, {6, small / 2}}) {
-            show(strings, screen); // a desktop that counts two pixels as one
-            benchFits(screen, QStringLiteral("%1 strings in half the pixels").arg(strings));
-        }
-        look(2.0, false);
-        for (const QSize& screen : {small, usual}) {
-            show(6, screen, true);
-            for (int act = 0; act < 9 && !QTest::currentTestFailed(); ++act) {
-                benchFits(screen, QStringLiteral("act %1: %2").arg(act).arg(text("act")));
-                QVERIFY(!bench().letSimulationAnswer());
-            }
-            bench().pickGap(); // with its keys for an eye
-            benchFits(screen, QStringLiteral("gap"));
-        }
-    }
-
-    void everyStepHasRoom_data() { everyLanguage(); }
-    void everyStepHasRoom() {
-        QFETCH(QString, language);
-        speak(language);
-        beginShop();
-        const QSize size(1024, 700);
-        window_->resize(size);
-        for (const int demo : {0, 4, 5}) {
-            QVERIFY(!session().addToLogbook(demoJob(demo).value()));
-            window_->showWork();
-            for (const Step& step : stepsOf(session().job()))
-                nothingIsCutOff(step.id, size);
-        }
-    }
-
-    void everyPageHasRoom_data() { everyLanguage(); }
-    void everyPageHasRoom() {
-        QFETCH(QString, language);
-        speak(language);
-        beginShop();
-        window_->stockWithDemo();
-        for (int page = 0; page < MainWindow::PageCount; ++page) {
-            window_->showPage(static_cast<MainWindow::Page>(page));
-            QCoreApplication::processEvents();
-            QVERIFY2(window_->minimumSizeHint().width() <= 1024, qPrintable(QString::number(page)));
-        }
-        window_->showPage(MainWindow::Shop);
-        for (const char* panel : {"dayPanel", "duePanel", "stockPanel", "timesPanel", "heldPanel"}) {
-            window_->findChild<ShopPage*>()->showTab(QLatin1String(panel));
-            QCoreApplication::processEvents();
-            QVERIFY2(window_->minimumSizeHint().width() <= 1024, panel);
-        }
-        QVERIFY(!text("timesSay").contains(QLatin1String("finished jobs"))); // it is spoken
     }
 };
 

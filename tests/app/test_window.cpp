@@ -478,25 +478,6 @@ private Q_SLOTS:
         QVERIFY(!session().derived().advice.doubt.has_value());
     }
 
-    void newStringsAreStretchedUntilTheySettle() {
-        window_->lookAt(StepId::OldSet);
-        find<QCheckBox>("stretch")->click();
-        QVERIFY(session().job().method.stretch);
-        window_->showBench();
-        int stretches = 0, acts = 0;
-        for (; acts < 200 && session().derived().next().what != NextAct::Do::Done; ++acts) {
-            if (session().derived().next().what == NextAct::Do::Stretch) {
-                QVERIFY(text("act").contains(QLatin1String("Pull")));
-                ++stretches;
-            }
-            press(Qt::Key_F9);
-        }
-        QVERIFY(text("act").startsWith(QLatin1String("In tune")));
-        QVERIFY(stretches >= 7);
-        for (const StringSettling& string : session().derived().advice.guitar.settling)
-            QCOMPARE(string.needed.p50, 0);
-    }
-
     void aTrialIsPlayedBesideTheWork() {
         window_->showPage(MainWindow::Practice);
         find<QSpinBox>("trialGuitars")->setValue(2);

@@ -138,7 +138,7 @@ private Q_SLOTS:
         const auto between = [&random](double low, double high) {
             return std::uniform_real_distribution<double>(low, high)(random);
         };
-        for (int k = 0; k < 60; ++k) {
+        for (int k = 0; k < 24; ++k) {
             BenchJob job;
             job.rig = k % 2 ? absurdRig(random) : randomRig(random);
             for (const RigString& string : job.rig.strings)

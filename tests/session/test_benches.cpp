@@ -7,11 +7,9 @@
 #include "store/job_merge.h"
 #include "store/logbook_copy.h"
 #include "store/time_limit.h"
-#include "support/place.h"
+#include "support/benches.h"
 
-#include <QElapsedTimer>
 #include <QImage>
-#include <QScopeGuard>
 #include <QSignalSpy>
 #include <QTest>
 #include <atomic>
@@ -21,43 +19,6 @@
 
 using namespace flenzo;
 using namespace flenzo::testing;
-
-namespace {
-
-constexpr int patience_ms = 20000;
-
-Job jobOf(const QString& guitar) {
-    Job job = newJob();
-    job.guitar = guitar;
-    job.owner = QStringLiteral("Owner of ") + guitar;
-    return job;
-}
-
-Event readAt(std::size_t string, double cents, const char* at) {
-    Event event = Event::read(string, cents);
-    event.at = at;
-    event.confirmed = true;
-    return event;
-}
-
-/// A bench: its connection, its open job and its folder for what the server has not seen.
-struct Bench {
-    Bench(const QString& place, const QString& name)
-        : session(std::make_unique<Session>(dir.filePath(QStringLiteral("recovery")))) {
-        auto opened = Logbook::open(place, name);
-        if (!opened.ok())
-            qFatal("%s", qPrintable(opened.fault().sentence()));
-        book = opened.value();
-        session->setLogbook(book);
-    }
-    [[nodiscard]] std::size_t entries() const { return session->job().log.size(); }
-
-    QTemporaryDir dir;
-    std::shared_ptr<Logbook> book;
-    std::unique_ptr<Session> session;
-};
-
-} // namespace
 
 class TestBenches : public QObject {
     Q_OBJECT
@@ -109,27 +70,6 @@ private Q_SLOTS:
         QCOMPARE(third.size(), 1);
     }
 
-    /// A server that takes what is asked and never answers is given up, and what was entered waits beside.
-    void aServerThatNeverAnswersHoldsNobody() {
-        Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Tall Reed"))));
-        QSqlQuery query(a.book->database());
-        QVERIFY(query.exec(QStringLiteral("SELECT pg_backend_pid()")) && query.next());
-        const auto server = static_cast<pid_t>(query.value(0).toInt());
-        query.finish();
-        QCOMPARE(::kill(server, SIGSTOP), 0);
-        const auto goOn = qScopeGuard([server] { ::kill(server, SIGCONT); });
-        QElapsedTimer waited;
-        waited.start();
-        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
-        QVERIFY(waited.elapsed() >= answersWithin.count());
-        QVERIFY(a.session->isAway());
-        QCOMPARE(a.entries(), std::size_t(1));
-        ::kill(server, SIGCONT);
-        QVERIFY(!a.session->comeBack());
-        QCOMPARE(a.book->job(*a.session->keptAs()).value().log.size(), std::size_t(1));
-    }
-
     /// Nobody writes over what they have not seen; what does not exclude itself is put together.
     void twoWritesInOneMomentAreBothKept() {
         const auto a = Logbook::open(place_, QStringLiteral("A")).value();
@@ -167,21 +107,6 @@ private Q_SLOTS:
         QCOMPARE(mergeJobs(seen.job, more, theirs).job.log.size(), std::size_t(2));
     }
 
-    /// One that writes for long, or fell asleep over it, holds nobody: the others go on beside and hand in later.
-    void aBenchThatWritesForLongHoldsNobody() {
-        Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Slow Mill"))));
-        const auto busy = Logbook::open(place_, QStringLiteral("Door")).value();
-        QVERIFY(!busy->backend().begin());
-        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
-        QVERIFY(a.session->isAway());
-        QCOMPARE(a.entries(), std::size_t(1));
-        QCOMPARE(a.book->job(*a.session->keptAs()).value().log.size(), std::size_t(0));
-        QVERIFY(busy->database().rollback());
-        QTRY_VERIFY_WITH_TIMEOUT(!a.session->isAway(), patience_ms);
-        QCOMPARE(busy->job(*a.session->keptAs()).value().log.size(), std::size_t(1));
-    }
-
     /// However often a bench comes back to its job, leaving it once gives it free.
     void aJobIsGivenFreeByLeavingItOnce() {
         const auto a = Logbook::open(place_, QStringLiteral("A")).value();
@@ -193,43 +118,6 @@ private Q_SLOTS:
         QVERIFY(a->backend().claim(id));
         a->backend().release(id);
         QVERIFY(b->backend().claim(id));
-    }
-
-    void aServerThatGoesAwayInMidJobLosesNothing() {
-        Bench a(place_, QStringLiteral("Window"));
-        QVERIFY(!a.session->addToLogbook(jobOf(QStringLiteral("Night Quay"))));
-        const qint64 id = *a.session->keptAs();
-        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(0, -4.0, "2026-11-02T10:00:00")));
-        QSignalSpy away(a.session.get(), &Session::wentAway), back(a.session.get(), &Session::cameBack);
-        QVERIFY(controlServer(QStringLiteral("stop")));
-        QVERIFY(!a.session->append(QStringLiteral("read"), readAt(1, -3.0, "2026-11-02T10:01:00")));
-        QVERIFY(
-            !a.session->edit(QStringLiteral("note"), [](Job& job) { job.work.ownersNote = QStringLiteral("later"); }));
-        a.session->undoStack().undo();
-        a.session->undoStack().redo(); // undo goes on as well
-        QTRY_VERIFY(a.session->isAway() && away.size() >= 1);
-        QVERIFY(a.session->comeBack()->is(faults::serverNotReached));
-        // A copy in a file is one more; what is to be handed in stays.
-        QVERIFY(!a.session->save(a.dir.filePath(QStringLiteral("copy.flenzo-job"))));
-        QCOMPARE(QDir(a.dir.filePath(QStringLiteral("recovery"))).entryList({QStringLiteral("*.flenzo-job")}).size(),
-                 1);
-        QVERIFY(!a.book->jobs({}).ok());
-        QVERIFY(controlServer(QStringLiteral("start")));
-        // Somebody else is quicker.
-        Bench b(place_, QStringLiteral("Door"));
-        QVERIFY(!b.session->openKept(id));
-        QVERIFY(!b.session->append(QStringLiteral("read"), readAt(2, 6.0, "2026-11-02T10:00:30")));
-        QTRY_VERIFY_WITH_TIMEOUT(!a.session->isAway(), patience_ms); // by itself
-        QVERIFY(!back.isEmpty());
-        const Job there = b.book->job(id).value();
-        QCOMPARE(there.log.size(), std::size_t(3));
-        QCOMPARE(there.work.ownersNote, QStringLiteral("later"));
-        QCOMPARE(there.log[1].at, std::string("2026-11-02T10:00:30"));
-        QTRY_COMPARE_WITH_TIMEOUT(jobBytes(a.session->job()), jobBytes(there), patience_ms);
-        QTRY_COMPARE_WITH_TIMEOUT(b.entries(), std::size_t(3), patience_ms);
-        // It hears again, too.
-        QVERIFY(!b.session->append(QStringLiteral("read"), readAt(3, 2.0, "2026-11-02T10:05:00")));
-        QTRY_COMPARE_WITH_TIMEOUT(a.entries(), std::size_t(4), patience_ms);
     }
 
     /// Whatever a server says while it is not itself, an entry is taken, and handed in once it is.
