@@ -39,13 +39,17 @@ namespace flenzo {
 
 namespace {
 
-/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits. The page
-/// is made where it stays: put there afterwards, all that is on it would be styled a second time.
-template <typename PageKind, typename... With> PageKind* addScrolling(QStackedWidget* stack, With&&... with) {
+/// Large text on a small screen wants more room than there is: a page then scrolls, and the window still fits.
+QScrollArea* addArea(QStackedWidget* stack) {
     auto* area = new QScrollArea(stack);
     area->setWidgetResizable(true);
     area->setFocusPolicy(Qt::NoFocus);
     stack->addWidget(area);
+    return area;
+}
+
+/// The page is made where it stays: put there afterwards, all that is on it would be styled a second time.
+template <typename PageKind, typename... With> PageKind* makeIn(QScrollArea* area, With&&... with) {
     auto* page = new PageKind(std::forward<With>(with)..., area->viewport());
     area->setWidget(page);
     return page;
@@ -98,10 +102,10 @@ void MainWindow::build() {
     banner_ = new RecoveryBanner(*context_, centre);
     message_ = new MessageBar(centre);
     stack_ = new QStackedWidget(centre);
-    shop_ = addScrolling<ShopPage>(stack_, *context_);
-    steps_ = addScrolling<JobPage>(stack_, *context_);
-    practice_ = addScrolling<PracticePage>(stack_, *context_, demoNames());
-    help_ = addScrolling<HelpPage>(stack_);
+    shop_ = makeIn<ShopPage>(addArea(stack_), *context_);
+    steps_ = makeIn<JobPage>(addArea(stack_), *context_);
+    practiceArea_ = addArea(stack_);
+    help_ = makeIn<HelpPage>(addArea(stack_));
     railPlace_ = buildRail();
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
@@ -122,6 +126,7 @@ void MainWindow::build() {
 /// The pages read the session to the last, so they go before it.
 void MainWindow::takeDown() {
     delete takeCentralWidget();
+    practice_ = nullptr;
     delete std::exchange(finder_, nullptr);
     setMenuBar(nullptr);
     recent_ = nullptr;
@@ -138,11 +143,19 @@ void MainWindow::connectPages() {
     connect(shop_, &ShopPage::trialWanted, this, &MainWindow::tryGuitar);
     connect(steps_, &JobPage::methodsToCompare, this, [this] {
         showPage(Practice);
-        practice_->showMethods();
+        practice().showMethods();
     });
     connect(steps_, &JobPage::troubleshootingWanted, this, &MainWindow::showTroubleshooting);
-    connect(practice_, &PracticePage::practising, this, &MainWindow::refresh);
-    connect(practice_, &PracticePage::guitarPicked, this, &MainWindow::openDemo);
+}
+
+/// Made when somebody first wants it: a start need not wait for what it does not show.
+PracticePage& MainWindow::practice() {
+    if (!practice_) {
+        practice_ = makeIn<PracticePage>(practiceArea_, *context_, demoNames());
+        connect(practice_, &PracticePage::practising, this, &MainWindow::refresh);
+        connect(practice_, &PracticePage::guitarPicked, this, &MainWindow::openDemo);
+    }
+    return *practice_;
 }
 
 void MainWindow::listenToSession() {
@@ -215,14 +228,15 @@ void MainWindow::speak(const QString& language) {
     context_->change([&](Preferences& preferences) { preferences.language = language; });
     const Page shown = page();
     const JobPage::View job = steps_->view();
-    const PracticePage::View practice = practice_->view();
+    const auto practised = practice_ ? std::optional(practice_->view()) : std::nullopt;
     const QString tab = shop_->tab();
     const bool offers = !banner_->isHidden();
     takeDown();
     useLanguage(language);
     build();
     steps_->goOnFrom(job);
-    practice_->goOnFrom(practice);
+    if (practised)
+        practice().goOnFrom(*practised);
     shop_->showTab(tab);
     if (offers)
         offerRecovery();
@@ -238,6 +252,8 @@ QString MainWindow::message() const {
 }
 
 void MainWindow::showPage(Page page) {
+    if (page == Practice)
+        practice();
     stack_->setCurrentIndex(page);
     for (int p = 0; p < PageCount; ++p)
         rail_[static_cast<std::size_t>(p)]->setChecked(p == page);
@@ -273,7 +289,7 @@ MainWindow::Page MainWindow::page() const {
 }
 
 bool MainWindow::isPractising() const {
-    return page() == Practice && practice_->isPractising();
+    return page() == Practice && practice_ && practice_->isPractising();
 }
 
 void MainWindow::refresh() {
@@ -317,7 +333,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 bool MainWindow::openFromDesktop(const QString& path) {
     if (path.endsWith(QLatin1String(".flenzo-exercise"), Qt::CaseInsensitive)) {
         showPage(Practice);
-        return practice_->openExercise(path);
+        return practice().openExercise(path);
     }
     if (!path.endsWith(QLatin1String(".flenzo-guitar"), Qt::CaseInsensitive) || !session_.logbook())
         return files_->open(path);

@@ -10,6 +10,7 @@
 #include <memory>
 
 class QMenu;
+class QScrollArea;
 class QStackedWidget;
 class QToolButton;
 
@@ -84,6 +85,7 @@ private:
     void refresh();
     void refreshTitle();
     void refreshShop();
+    PracticePage& practice();
     [[nodiscard]] bool isPractising() const;
     std::optional<Fault> begin(Job job, Unsaved unsaved); ///< in the shop, or here while its server is away
     void showTroubleshooting();
@@ -107,7 +109,8 @@ private:
     QStackedWidget* stack_ = nullptr;
     ShopPage* shop_ = nullptr;
     JobPage* steps_ = nullptr;
-    PracticePage* practice_ = nullptr;
+    QScrollArea* practiceArea_ = nullptr;
+    PracticePage* practice_ = nullptr; ///< none until it is wanted
     HelpPage* help_ = nullptr;
     TroubleshootingDialog* finder_ = nullptr;
     QWidget* railPlace_ = nullptr;

@@ -249,7 +249,7 @@ std::vector<ActionSpec> MainWindow::specs() {
     addViewActions(list);
     addHelpActions(list);
     leadToPractice(
-        list, [this] { return isPractising(); }, *practice_);
+        list, [this] { return isPractising(); }, [this]() -> PracticePage& { return practice(); });
     return list;
 }
 

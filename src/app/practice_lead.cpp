@@ -32,19 +32,20 @@ void lead(ActionSpec& spec, const std::function<bool()>& isPractising, const std
 
 } // namespace
 
-void leadToPractice(std::vector<ActionSpec>& list, const std::function<bool()>& isPractising, PracticePage& practice) {
-    const auto press = [&practice](const char* key) -> std::function<void()> {
-        return [&practice, key] { practice.bench().takeNamed(QLatin1String(key)); };
+void leadToPractice(std::vector<ActionSpec>& list, const std::function<bool()>& isPractising,
+                    const std::function<PracticePage&()>& practice) {
+    const auto press = [practice](const char* key) -> std::function<void()> {
+        return [practice, key] { practice().bench().takeNamed(QLatin1String(key)); };
     };
     for (ActionSpec& spec : list) {
         for (const Led& each : ledActions)
             if (qstrcmp(each.id, spec.id) == 0)
                 lead(spec, isPractising, each.key ? press(each.key) : nullptr);
         if (QByteArrayView(spec.id).startsWith("string") && spec.menu.isEmpty())
-            lead(spec, isPractising, [&practice, digit = spec.id[6] - '0'] {
+            lead(spec, isPractising, [practice, digit = spec.id[6] - '0'] {
                 if (const auto string =
-                        stringNamed(practice.bench().run()->job().rig, std::to_string(digit == 0 ? 10 : digit)))
-                    practice.bench().pick(*string);
+                        stringNamed(practice().bench().run()->job().rig, std::to_string(digit == 0 ? 10 : digit)))
+                    practice().bench().pick(*string);
             });
     }
 }

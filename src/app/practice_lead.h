@@ -9,6 +9,7 @@ class PracticePage;
 
 /// While somebody practises nothing may touch the job that is open: what would, does the same to the guitar that is
 /// practised on, or nothing.
-void leadToPractice(std::vector<ActionSpec>& list, const std::function<bool()>& isPractising, PracticePage& practice);
+void leadToPractice(std::vector<ActionSpec>& list, const std::function<bool()>& isPractising,
+                    const std::function<PracticePage&()>& practice);
 
 } // namespace flenzo

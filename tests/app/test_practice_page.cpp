@@ -162,8 +162,8 @@ private Q_SLOTS:
     /// What is not kept says why.
     void whyItIsNotKept() {
         const auto handedOver = [this](MainWindow& window, const QString& who) {
-            auto& practice = *window.findChild<PracticePage*>();
             window.showPage(MainWindow::Practice);
+            auto& practice = *window.findChild<PracticePage*>();
             window.findChild<QComboBox*>(QStringLiteral("apprentice"))->setCurrentText(who);
             QSignalSpy said(&window.context(), &AppContext::said);
             practice.begin(exerciseNamed(QStringLiteral("sunk")).value(), 3);
