@@ -13,22 +13,22 @@ namespace flenzo {
 
 namespace {
 
-double rounded(double value, double perUnit) {
+double inParts(double value, double perUnit) {
     return std::round(value * perUnit) / perUnit;
 }
 
 QJsonObject readingJson(const HeardPluck& pluck, const std::optional<BenchJob>& job, double a4_Hz) {
-    QJsonObject json{{QStringLiteral("atS"), rounded(pluck.at_s, 1e3)},
-                     {QStringLiteral("hz"), rounded(pluck.first_Hz, 1e5)},
-                     {QStringLiteral("devCents"), rounded(pluck.deviation_cents, 1e3)}};
+    QJsonObject json{{QStringLiteral("atS"), inParts(pluck.at_s, 1e3)},
+                     {QStringLiteral("hz"), inParts(pluck.first_Hz, 1e5)},
+                     {QStringLiteral("devCents"), inParts(pluck.deviation_cents, 1e3)}};
     if (job && pluck.string) {
         const RigString& string = job->rig.strings[*pluck.string];
         json[QLatin1String("string")] = QString::fromStdString(string.name);
-        json[QLatin1String("cents")] = rounded(cents(pluck.first_Hz, string.target_Hz), 1e4);
+        json[QLatin1String("cents")] = inParts(cents(pluck.first_Hz, string.target_Hz), 1e4);
     } else {
         const Note note = nearestNote(pluck.first_Hz, a4_Hz);
         json[QLatin1String("note")] = QString::fromStdString(noteName(note.midi));
-        json[QLatin1String("cents")] = rounded(note.cents, 1e4);
+        json[QLatin1String("cents")] = inParts(note.cents, 1e4);
     }
     return json;
 }
