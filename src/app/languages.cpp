@@ -3,7 +3,6 @@
 
 #include <QCoreApplication>
 #include <QDir>
-#include <QLibraryInfo>
 #include <QLocale>
 #include <QTranslator>
 
@@ -19,11 +18,11 @@ namespace {
 const QString folder = QStringLiteral(":/flenzo/translations");
 
 /// In the place of the one that was spoken in that role.
-void install(const QString& role, const QString& code, const QString& from) {
+void install(const QString& role, const QString& code) {
     delete QCoreApplication::instance()->findChild<QTranslator*>(role);
     auto* translator = new QTranslator(QCoreApplication::instance());
     translator->setObjectName(role);
-    if (translator->load(role + code, from))
+    if (translator->load(role + code, folder))
         QCoreApplication::installTranslator(translator);
 }
 
@@ -46,8 +45,8 @@ void useLanguage(const QString& code) {
     if (!languages().contains(speaks))
         speaks = QStringLiteral("en");
     QLocale::setDefault(code.isEmpty() ? QLocale::system() : QLocale(speaks)); // names of months
-    install(QStringLiteral("qtbase_"), speaks, QLibraryInfo::path(QLibraryInfo::TranslationsPath));
-    install(QStringLiteral("flenzo_"), speaks, folder);
+    install(QStringLiteral("qtbase_"), speaks); // Qt's own words
+    install(QStringLiteral("flenzo_"), speaks);
 }
 
 } // namespace flenzo

@@ -14,6 +14,7 @@
 #include "widgets/pages/practice_page.h"
 #include "widgets/pages/shop_page.h"
 
+#include <QDialogButtonBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -192,6 +193,21 @@ private Q_SLOTS:
         window_->showFigures(false);
         window_->showWork();
         compareAll(textsByPage(), begun);
+    }
+
+    /// The buttons that Qt names itself are named in the same language.
+    void standardButtonsAreSpokenToo_data() { everyLanguage(); }
+    void standardButtonsAreSpokenToo() {
+        QFETCH(QString, language);
+        const auto english = qScopeGuard([] { useLanguage(QStringLiteral("en")); });
+        const auto words = [] {
+            const QDialogButtonBox box(QDialogButtonBox::Close | QDialogButtonBox::Cancel);
+            return QStringList{box.button(QDialogButtonBox::Close)->text(),
+                               box.button(QDialogButtonBox::Cancel)->text()};
+        };
+        const QStringList before = words();
+        useLanguage(language);
+        QVERIFY(words()[0] != before[0] && words()[1] != before[1]);
     }
 
     /// Lists made once are said in the language of the moment, whichever came first.
