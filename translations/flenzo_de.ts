@@ -2762,6 +2762,10 @@
         <source>and three quarters</source>
         <translation>drei Viertel</translation>
     </message>
+    <message>
+        <source>Listening; nothing is taken at this step</source>
+        <translation>Hört zu; bei diesem Schritt wird nichts übernommen</translation>
+    </message>
 </context>
 <context>
     <name>ListeningPicture</name>
@@ -5038,6 +5042,10 @@
     <message>
         <source>%1, gap %2</source>
         <translation>%1, Spalt %2</translation>
+    </message>
+    <message>
+        <source>arm %1, tip %2</source>
+        <translation>Hebel %1, Spitze %2</translation>
     </message>
 </context>
 <context>

@@ -2762,6 +2762,10 @@
         <source>and three quarters</source>
         <translation>y tres cuartos</translation>
     </message>
+    <message>
+        <source>Listening; nothing is taken at this step</source>
+        <translation>Escuchando; en este paso no se toma nada</translation>
+    </message>
 </context>
 <context>
     <name>ListeningPicture</name>
@@ -5038,6 +5042,10 @@
     <message>
         <source>%1, gap %2</source>
         <translation>%1, separación %2</translation>
+    </message>
+    <message>
+        <source>arm %1, tip %2</source>
+        <translation>palanca %1, punta %2</translation>
     </message>
 </context>
 <context>

@@ -256,7 +256,14 @@ private Q_SLOTS:
         bar->listening().pause(false);
         pluck(-6.0, 3);
         QCOMPARE(book().job(low).value().log.size(), std::size_t(2));
+        // Where it is not wanted it is seen to be on, and F8 stops it without leading away.
+        window_->lookAt(StepId::HandOver);
+        QVERIFY(bar->isVisible() && text("listenSays").contains(QLatin1String("nothing is taken")));
+        window_->actions().find("listen")->trigger();
+        QVERIFY(!bar->listening().isOn() && !bar->isVisible());
+        QCOMPARE(work().shownStep()->id, StepId::HandOver);
         // What is played goes with the guitar it is of.
+        window_->lookAt(StepId::Tune);
         QVERIFY(bar->listening().start(Sounds(6.0).pluck(0.3, 110.0).source()));
         bring(high);
         QVERIFY(!bar->listening().isOn());

@@ -57,6 +57,11 @@ void Listening::goOnWithAnother() {
     Q_EMIT changed();
 }
 
+void Listening::attend(bool wanted) {
+    if (std::exchange(isWanted_, wanted) != wanted)
+        Q_EMIT changed();
+}
+
 void Listening::pause(bool paused) {
     paused_ = paused;
     state_ = paused ? State::Paused : State::Listening;

@@ -28,7 +28,8 @@ public:
     /// Until it is started again, what is heard is shown and goes nowhere.
     void showOnly() { showsOnly_ = true; }
     /// Whether what is heard is wanted where the work is; it is shown all the same.
-    void attend(bool wanted) { isWanted_ = wanted; }
+    void attend(bool wanted);
+    [[nodiscard]] bool isWanted() const { return isWanted_; }
     void pause(bool paused); ///< heard and shown no more, until it goes on
     [[nodiscard]] bool isOn() const { return ear_.isListening(); }
     [[nodiscard]] double rate_Hz() const { return ear_.source()->rate_Hz(); }      ///< while it is on

@@ -58,6 +58,10 @@ JobPage::JobPage(AppContext& context, QWidget* parent) : Page(context, parent) {
     bench_ = new BenchPage(context_, this);
     listen_ = new ListenBar(context_, bench_);
     bench_->holdListenBar(listen_);
+    connect(&listen_->listening(), &Listening::changed, this, [this] {
+        if (!listen_->listening().isOn() && !listen_->listening().isWanted())
+            listen_->hide();
+    });
     work_->addWidget(panel_);
     work_->addWidget(bench_);
     figures_ = new QScrollArea(this);
@@ -171,7 +175,7 @@ QWidget* JobPage::buildButtons() {
         if (isTight_ && isAtBench())
             for (QPushButton* view : bench_->views().keys())
                 menu->addAction(view->text(), view, &QPushButton::click);
-        if (isTight_ && (isAtBench() || step_->hearing())) {
+        if (isTight_ && (isAtBench() || step_->hearing() || listen_->listening().isOn())) {
             menu->addAction(listen_->listening().isOn() ? tr("Stop listening  (F8)") : tr("Listen  (F8)"), listen_,
                             &ListenBar::toggle);
             listen_->menu()->setTitle(tr("More of listening"));
@@ -502,13 +506,14 @@ void JobPage::refresh() {
 void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
     StringForm* form = bench ? nullptr : step_->hearing();
     const bool strings = form || (shown && shown->id == StepId::Settle);
+    const bool isOn = listen_->listening().isOn(); // a microphone that is on can be seen and stopped everywhere
     if (bench)
         bench_->holdListenBar(listen_);
-    else if (strings && listen_->parentWidget() != panel_)
+    else if ((strings || isOn) && listen_->parentWidget() != panel_)
         panel_->layout()->addWidget(listen_);
     const int aside = bench ? 0 : 12;
     listen_->setContentsMargins(aside, 0, aside, aside / 2);
-    listen_->setVisible(bench || strings);
+    listen_->setVisible(bench || strings || isOn);
     listen_->setNarrow(!bench && width() < narrowWidth * basePixels(context_.preferences()));
     listen_->setForm(form);
     listen_->listening().attend(bench || strings); // elsewhere nobody sees what would be taken
