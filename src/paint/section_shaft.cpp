@@ -99,18 +99,21 @@ void writeShaftWords(Scene& scene, const SectionValues& v, double font, double s
     const MomentParts parts = BalanceEquation(v.rig, v.state).parts(v.state.angle_rad);
     const QString angle = degreesText(v.state.angle_rad);
     const QString tip = lengthText(armTipHeight_m(v.rig.bridge, v.state.angle_rad), v.units);
+    const bool narrow = scene.size.width() < 40.0 * font; // two sentences beside each other want more
     scene
         .text({14.0, 16.0 + font * 0.2}, SectionWords::tr("spring pushes up %1").arg(momentText(parts.springs_Nm)),
               ColourRole::Springs, font, Qt::AlignLeft | Qt::AlignVCenter)
         .bold = true;
     scene
-        .text({scene.size.width() - 14.0, 16.0 + font * 0.2},
+        .text({scene.size.width() - 14.0, 16.0 + font * (narrow ? 1.6 : 0.2)},
               SectionWords::tr("strings pull down %1").arg(momentText(parts.strings_Nm)), ColourRole::Strings, font,
               Qt::AlignRight | Qt::AlignVCenter)
         .bold = true;
-    Mark& words = textWithProvenance(scene, {14.0, scene.size.height() - strip * 0.5}, Provenance::Calculated,
-                                     SectionWords::tr("arm %1, tip %2 above the top, calculated").arg(angle, tip),
-                                     ColourRole::Text, font * 1.2);
+    Mark& words = textWithProvenance(
+        scene, {14.0, scene.size.height() - strip * 0.5}, Provenance::Calculated,
+        (narrow ? SectionWords::tr("arm %1, tip %2") : SectionWords::tr("arm %1, tip %2 above the top, calculated"))
+            .arg(angle, tip),
+        ColourRole::Text, font * 1.2);
     words.bold = true;
     words.id = QStringLiteral("plate-text");
     scene.description =
