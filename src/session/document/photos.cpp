@@ -21,7 +21,7 @@ constexpr qint64 mostBytes = 60'000'000;
 namespace {
 
 /// Under a name from its content: kept twice it is there once.
-Result<QString> writeCopy(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
+Result<QString> writeBeside(const Logbook& book, const QByteArray& bytes, const QString& suffix, const QString& field) {
     const QByteArray name = QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().left(20);
     Result<QString> kept = book.backend().attach(QString::fromLatin1(name) + QLatin1Char('.') + suffix, bytes);
     if (kept.ok())
@@ -58,7 +58,7 @@ Result<QString> savePhoto(const Session& session, const QString& path) {
         return Fault{faults::noPhoto, QStringLiteral("photo")};
     if (!session.logbook() || session.logbook()->readOnly())
         return QFileInfo(path).absoluteFilePath();
-    return writeCopy(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
+    return writeBeside(*session.logbook(), file.readAll(), QFileInfo(path).suffix().toLower(), QStringLiteral("photo"));
 }
 
 std::optional<Fault> saveTake(Session& session, const Recording& take, const QString& step, const QString& now) {
@@ -67,7 +67,7 @@ std::optional<Fault> saveTake(Session& session, const Recording& take, const QSt
         return Fault{faults::takeEmpty, field};
     if (!session.isKept() || session.logbook()->readOnly())
         return Fault{faults::takeWithoutBook, field};
-    const Result<QString> kept = writeCopy(*session.logbook(), wavBytes(take), QStringLiteral("wav"), field);
+    const Result<QString> kept = writeBeside(*session.logbook(), wavBytes(take), QStringLiteral("wav"), field);
     if (!kept.ok())
         return kept.fault();
     return session.edit(QCoreApplication::translate("Session", "recording"), [&](Job& job) {

@@ -167,11 +167,11 @@ QWidget* PlanPage::buildTools() {
     rate_->setPlaceholderText(tr("none: no price is offered"));
     connect(rate_, &QLineEdit::editingFinished, this, &PlanPage::saveRate);
     form->addRow(tr("Labour, an hour"), rate_);
-    keepOffer_ = new QPushButton(tr("Put the offer on the job sheet"), box);
-    keepOffer_->setObjectName(QStringLiteral("saveOffer"));
-    keepOffer_->hide();
-    connect(keepOffer_, &QPushButton::clicked, this, &PlanPage::saveOffer);
-    form->addRow(QString(), keepOffer_);
+    saveOffer_ = new QPushButton(tr("Put the offer on the job sheet"), box);
+    saveOffer_->setObjectName(QStringLiteral("saveOffer"));
+    saveOffer_->hide();
+    connect(saveOffer_, &QPushButton::clicked, this, &PlanPage::saveOffer);
+    form->addRow(QString(), saveOffer_);
     return box;
 }
 
@@ -209,16 +209,16 @@ QWidget* PlanPage::buildFoot() {
     auto* row = foot_ = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     if (context_.session().logbook()) {
-        auto* keep = new QPushButton(tr("Save as shop defaults"), box);
-        keep->setObjectName(QStringLiteral("saveHouse"));
-        keep->setToolTip(tr("Methods and tools as chosen here become the beginning of every new job"));
-        connect(keep, &QPushButton::clicked, this, [this] {
+        auto* save = new QPushButton(tr("Save as shop defaults"), box);
+        save->setObjectName(QStringLiteral("saveHouse"));
+        save->setToolTip(tr("Methods and tools as chosen here become the beginning of every new job"));
+        connect(save, &QPushButton::clicked, this, [this] {
             const Job& job = context_.session().job();
             if (context_.accept(context_.session().logbook()->setSetting(
                     QStringLiteral("house"), shopDefaultsOf(job) + QLatin1Char('\n') + toolLines(job.tools))))
                 context_.say(tr("New jobs begin with these methods and tools."));
         });
-        row->addWidget(keep);
+        row->addWidget(save);
     }
     auto* compare = new QPushButton(tr("Compare methods…"), box);
     compare->setObjectName(QStringLiteral("compareMethods"));
@@ -306,8 +306,8 @@ void PlanPage::showOffer() {
         const Result<Stock> stock = book ? book->stock() : Result<Stock>(Stock());
         offered_ = offerFor(context_.session().job(), plan->now.minutes, *rate, stock.ok() ? stock.value() : Stock());
     }
-    keepOffer_->setVisible(offered_.has_value());
-    keepOffer_->setEnabled(offered_ && context_.session().job().work.offer != offered_);
+    saveOffer_->setVisible(offered_.has_value());
+    saveOffer_->setEnabled(offered_ && context_.session().job().work.offer != offered_);
     offer_->setText(!offered_                   ? sure
                     : offered_->parts_minor > 0 ? tr("Labour and parts %1. %2").arg(offerText(*offered_), sure)
                                                 : tr("Labour %1. %2").arg(offerText(*offered_), sure));

@@ -58,7 +58,7 @@ private:
     FigureTable *aims_, *alone_, *passes_, *ways_;
     SceneView *bars_, *section_, *screwsPicture_;
     QLineEdit* rate_;
-    QPushButton* keepOffer_;
+    QPushButton* saveOffer_;
     std::optional<Offer> offered_;
     QString rateHere_; ///< where there is no logbook to keep it in
     QTabWidget* tabs_;
