@@ -506,7 +506,7 @@ void JobPage::refresh() {
 void JobPage::refreshListening(bool bench, const std::optional<Step>& shown) {
     StringForm* form = bench ? nullptr : step_->hearing();
     const bool strings = form || (shown && shown->id == StepId::Settle);
-    const bool isOn = listen_->listening().isOn(); // a microphone that is on can be seen and stopped everywhere
+    const bool isOn = listen_->listening().isOn(); // what listens can be seen and stopped at every step
     if (bench)
         bench_->holdListenBar(listen_);
     else if ((strings || isOn) && listen_->parentWidget() != panel_)

@@ -30,7 +30,7 @@ QString heard(const Listening& listening, const Job& job) {
     const std::optional<std::size_t> string = listening.string();
     const QString name = string && *string < job.rig.strings.size() ? stringTitle(job.rig.strings[*string]) : QString();
     const QString cents = signedNumber(listening.cents(), 1);
-    if (!listening.isWanted())
+    if (!listening.isWanted() && !listening.isPaused())
         return ListenWordsWords::tr("Listening; nothing is taken at this step");
     if (listening.clips())
         return ListenWordsWords::tr("Too loud: turn the input down");
