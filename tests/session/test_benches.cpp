@@ -13,16 +13,14 @@
 #include <QSignalSpy>
 #include <QTest>
 #include <atomic>
-#include <csignal>
 #include <latch>
 #include <thread>
 
 using namespace flenzo;
 using namespace flenzo::testing;
 
-class TestBenches : public QObject {
+class TestBenches : public QObject, BenchesFixture {
     Q_OBJECT
-    QString place_;
 
     [[nodiscard]] QString with(const std::function<void(QUrl&)>& change) const {
         QUrl url(place_);
@@ -31,15 +29,9 @@ class TestBenches : public QObject {
     }
 
 private Q_SLOTS:
-    void initTestCase() {
-        if (testServer().isEmpty())
-            QSKIP("run by tools/with-postgres");
-    }
-    void init() { place_ = newDatabase(); }
-    void cleanup() {
-        if (QTest::currentTestFailed())
-            controlServer(QStringLiteral("start"));
-    }
+    void initTestCase() { needServer(); }
+    void init() { begin(); }
+    void cleanup() { end(); }
 
     void whatOneBenchEntersTheOtherShows() {
         Bench a(place_, QStringLiteral("Window")), b(place_, QStringLiteral("Door"));

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Several benches on one server; run by tools/with-postgres.
 #include "domain/base/faults.h"
-#include "session/document/photos.h"
 #include "session/document/session.h"
 #include "store/job_json.h"
 #include "store/time_limit.h"
@@ -17,20 +16,13 @@ using namespace flenzo;
 using namespace flenzo::testing;
 
 /// A server that is slow, held up or gone.
-class TestBenchesAway : public QObject {
+class TestBenchesAway : public QObject, BenchesFixture {
     Q_OBJECT
-    QString place_;
 
 private Q_SLOTS:
-    void initTestCase() {
-        if (testServer().isEmpty())
-            QSKIP("run by tools/with-postgres");
-    }
-    void init() { place_ = newDatabase(); }
-    void cleanup() {
-        if (QTest::currentTestFailed())
-            controlServer(QStringLiteral("start"));
-    }
+    void initTestCase() { needServer(); }
+    void init() { begin(); }
+    void cleanup() { end(); }
 
     /// A server that takes what is asked and never answers is given up, and what was entered waits beside.
     void aServerThatNeverAnswersHoldsNobody() {

@@ -42,4 +42,20 @@ struct Bench {
     std::unique_ptr<Session> session;
 };
 
+/// Tests of several benches, each on a database of its own; a server that one left stopped is started again.
+class BenchesFixture {
+protected:
+    static void needServer() {
+        if (testServer().isEmpty())
+            QSKIP("run by tools/with-postgres");
+    }
+    void begin() { place_ = newDatabase(); }
+    static void end() {
+        if (QTest::currentTestFailed())
+            controlServer(QStringLiteral("start"));
+    }
+
+    QString place_;
+};
+
 } // namespace flenzo::testing
